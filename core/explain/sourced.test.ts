@@ -6,7 +6,12 @@ const x = (value: number, sd?: number): Sourced =>
 
 describe('spread', () => {
   it('adds in quadrature (3, 4, 5)', () => {
-    expect(linearSum([{ k: 1, x: x(10, 3) }, { k: -2, x: x(1, 2) }])).toEqual({
+    expect(
+      linearSum([
+        { k: 1, x: x(10, 3) },
+        { k: -2, x: x(1, 2) },
+      ]),
+    ).toEqual({
       value: 8,
       sd: 5,
       basis: 'derived',

@@ -35,9 +35,7 @@ export function linearSum(terms: readonly { k: number; x: Sourced }[]): Sourced 
     value += k * x.value;
     variance += (k * (x.sd ?? 0)) ** 2;
   }
-  return variance > 0
-    ? { value, sd: Math.sqrt(variance), basis: 'derived' }
-    : { value, basis: 'derived' };
+  return variance > 0 ? { value, sd: Math.sqrt(variance), basis: 'derived' } : { value, basis: 'derived' };
 }
 
 /** a / b with the relative spreads added in quadrature. `b` must not be 0. */

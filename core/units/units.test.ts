@@ -26,8 +26,6 @@ const VOLUME: [VolumeUnit, string][] = [
   ['cl', 'centiliter'],
   ['dl', 'deciliter'],
   ['l', 'l'],
-  ['tsp', 'teaspoon'],
-  ['tbsp', 'tablespoon'],
   ['cup', 'cup'],
   ['floz', 'fluidounce'],
   ['pint', 'pint'],
@@ -39,10 +37,16 @@ describe('units against mathjs', () => {
     expect(toGrams(1, ours)).toBeCloseTo(mathUnit(1, theirs).toNumber('g'), 9);
   });
 
-  // mathjs rounds its customary volumes (a teaspoon is 4.92892159 mL there, a cup 236.588 mL): 5 ppm.
+  // mathjs rounds its customary volumes (a cup is 236.588 mL there): 5 ppm.
   it.each(VOLUME)('one %s is the volume mathjs gives', (ours, theirs) => {
     const reference = mathUnit(1, theirs).toNumber('ml');
     expect(Math.abs(toMillilitres(1, ours, US_MEASURES) / reference - 1)).toBeLessThan(5e-6);
+  });
+
+  it('mathjs has the metric spoons', () => {
+    const metric = { cup: 'metric', spoon: 'metric' } as const;
+    expect(toMillilitres(1, 'tsp', metric)).toBeCloseTo(mathUnit(1, 'teaspoon').toNumber('ml'), 12);
+    expect(toMillilitres(1, 'tbsp', metric)).toBeCloseTo(mathUnit(1, 'tablespoon').toNumber('ml'), 12);
   });
 
   it('converts temperatures as mathjs does', () => {
@@ -65,6 +69,7 @@ describe('unit laws', () => {
     const metric = { cup: 'metric', spoon: 'metric' } as const;
     expect(toMillilitres(2, 'tbsp', metric)).toBe(30);
     expect(toMillilitres(1, 'cup', metric)).toBe(250);
+    expect(toMillilitres(3, 'tsp', US_MEASURES)).toBeCloseTo(toMillilitres(1, 'tbsp', US_MEASURES), 9);
     expect(toMillilitres(16, 'tbsp', US_MEASURES)).toBeCloseTo(toMillilitres(1, 'cup', US_MEASURES), 9);
     expect(toMillilitres(16, 'pinch', US_MEASURES)).toBeCloseTo(toMillilitres(1, 'tsp', US_MEASURES), 9);
   });

@@ -1,0 +1,80 @@
+import type { Sourced } from '../explain';
+import type { Ingredient, ItemState } from '../ingredients';
+import { CLASSES } from './data/classes';
+import { FAT_CREDIT, STRENGTHS, STRENGTH_SPREAD } from './data/strengths';
+import { BINDING, type ClassId, type JobId } from './types';
+
+const NONE: Sourced = { value: 0, basis: 'derived' };
+
+const tabled = (i: Ingredient, state: ItemState | undefined, job: JobId): number => {
+  const row = (state && STRENGTHS[`${i.id}@${state}`]) || STRENGTHS[i.id];
+  return row ? (row[1][job] ?? 0) / row[0] : 0;
+};
+
+const practice = (value: number): Sourced =>
+  value === 0 ? NONE : { value, sd: STRENGTH_SPREAD * value, basis: 'practice', sourceId: 'practice' };
+
+/** Per-gram share of a component, 0 to 1; what is not known counts nothing here and is shown as not known by the profile. */
+const share = (i: Ingredient, part: 'water' | 'sugars' | 'fat'): Sourced => {
+  const x = i.per100g[part];
+  if (!x || x.value === 0) return NONE;
+  return { ...x, value: x.value / 100, ...(x.sd === undefined ? {} : { sd: x.sd / 100 }) };
+};
+
+/**
+ * Grams of fat that one gram of the thing stands for in tenderness. Free fat counts full; fat locked in pieces,
+ * meal or seeds by what carries it; purée and yogurt by the class's credit (purée tenders a batter, hardly a
+ * cookie).
+ */
+function shorten(i: Ingredient, state: ItemState | undefined, classId: ClassId): Sourced {
+  const fat = share(i, 'fat');
+  const credit = FAT_CREDIT[i.group] ?? 1;
+  const extra = tabled(i, state, 'shorten') * CLASSES[classId].shortenCredit;
+  const value = fat.value * credit + extra;
+  const sd = Math.hypot((fat.sd ?? 0) * credit, STRENGTH_SPREAD * extra);
+  return value === 0 ? NONE : { value, ...(sd > 0 ? { sd } : {}), basis: 'derived', sourceId: 'practice' };
+}
+
+/**
+ * How strongly one gram of an ingredient does a job in a class. Units by job: wet g water, shorten g fat,
+ * sweeten g sugars, sour mmol acid, bite g pieces, all others in eggs or tastes as the strength table says.
+ */
+export function jobStrength(
+  i: Ingredient,
+  state: ItemState | undefined,
+  classId: ClassId,
+  job: JobId,
+): Sourced {
+  switch (job) {
+    case 'wet':
+      return i.dry ? NONE : share(i, 'water');
+    case 'sweeten':
+      return share(i, 'sugars');
+    case 'sour':
+      return i.acidMmolG;
+    case 'shorten':
+      return shorten(i, state, classId);
+    case 'bite':
+      return i.group === 'nut_pieces' ||
+        i.group === 'seed_pieces' ||
+        i.id === 'raisins' ||
+        i.id === 'dark_chocolate'
+        ? { value: 1, basis: 'derived' }
+        : NONE;
+    default:
+      return practice(tabled(i, state, job));
+  }
+}
+
+/** Binding as a whole, in eggs: the five binding jobs weighed by what the class needs of each. */
+export function bindStrength(i: Ingredient, state: ItemState | undefined, classId: ClassId): Sourced {
+  const weights = CLASSES[classId].jobs;
+  const sum = BINDING.reduce((s, j) => s + (weights[j] ?? 0), 0);
+  return practice(BINDING.reduce((s, j) => s + (weights[j] ?? 0) * tabled(i, state, j), 0) / sum);
+}
+
+/** CO2 or its equal in foam, mmol per g: what leaveners can give, and 3.3 mmol for the foam of one egg. */
+export function liftStrength(i: Ingredient, state: ItemState | undefined): Sourced {
+  const foam = 3.3 * tabled(i, state, 'foam');
+  return foam === 0 ? i.gasMmolG : practice(foam);
+}

@@ -1,0 +1,24 @@
+import { define } from './define';
+import { DRY } from './data/dry';
+import { FLOURS } from './data/flours';
+import { WET } from './data/wet';
+import type { Ingredient, Lookup } from './types';
+
+export { energyOf } from './define';
+export * from './types';
+
+/** Stamp of the reference data: a kept version says which figures it was worked out with. */
+export const DATA_VERSION = '2026-11-24';
+
+/** The reference ingredients, in the order of the tables. */
+export const INGREDIENTS: readonly Ingredient[] = [...FLOURS, ...WET, ...DRY].map(define);
+
+const BY_ID = new Map(INGREDIENTS.map((i) => [i.id, i]));
+
+/** The reference ingredient of that id, or null when there is none. */
+export function ingredientById(id: string): Ingredient | null {
+  return BY_ID.get(id) ?? null;
+}
+
+/** Lookup among the reference ingredients alone. */
+export const lookupReference: Lookup = (item) => (item.kind === 'ref' ? ingredientById(item.id) : null);

@@ -1,0 +1,58 @@
+import { describe, expect, it } from 'vitest';
+import { msg } from '../explain';
+import { applyEdits, readSteps } from './index';
+
+const METHOD = `1. Heat the oven to 180 °C and line a tin.
+2. Cream the butter with the sugar until pale.
+3) Beat in the eggs one at a time.
+- Fold in the flour.
+Bake 45 min, then cool on a rack.`;
+
+describe('reading a method', () => {
+  it('makes a step of each line and knows what it does', () => {
+    expect(readSteps(METHOD).map((s) => s.kind)).toEqual(['prepare', 'cream', 'whisk', 'fold', 'cool']);
+    expect(readSteps(METHOD)[2]!.text).toBe('Beat in the eggs one at a time.');
+  });
+
+  it('splits one paragraph into sentences, but not at decimals', () => {
+    const steps = readSteps('Mix 1.5 cups of flour with salt. Add water. Leave to rise until doubled. Bake.');
+    expect(steps.map((s) => s.kind)).toEqual(['mix', 'mix', 'proof', 'bake']);
+  });
+
+  it('survives nothing, noise and far too much', () => {
+    expect(readSteps('')).toEqual([]);
+    expect(readSteps('   \n  ')).toEqual([]);
+    expect(readSteps('🥖🥖🥖')[0]!.kind).toBe('other');
+    expect(readSteps('Mix.\n'.repeat(500))).toHaveLength(60);
+  });
+});
+
+describe('changing a method', () => {
+  const steps = readSteps(METHOD);
+  const gel = msg('step.gel', { g1: 7, n1: 'flax_ground' });
+
+  it('inserts before the first step of a kind', () => {
+    const out = applyEdits(steps, [{ op: 'insert', before: ['whisk', 'mix'], kind: 'gel', msg: gel }]);
+    expect(out.map((s) => s.kind)).toEqual(['prepare', 'cream', 'gel', 'whisk', 'fold', 'cool']);
+    expect(out[2]!.added).toEqual(gel);
+  });
+
+  it('inserts after the preparations when no step fits', () => {
+    const out = applyEdits(steps, [{ op: 'insert', before: ['knead'], kind: 'gel', msg: gel }]);
+    expect(out[1]!.kind).toBe('gel');
+    expect(applyEdits([], [{ op: 'insert', before: ['knead'], kind: 'gel', msg: gel }])).toHaveLength(1);
+  });
+
+  it('notes, strikes and finds whole words only, and leaves the source as it was', () => {
+    const out = applyEdits(steps, [
+      { op: 'instead', words: ['egg', 'eggs'], msg: msg('step.instead', { was: 'egg' }) },
+      { op: 'strike', at: ['cream'], msg: msg('step.noCreaming') },
+      { op: 'note', at: ['cool'], msg: msg('step.coolFully') },
+    ]);
+    expect(out.map((s) => s.notes.length)).toEqual([0, 0, 1, 0, 1]);
+    expect(out[1]!.struck?.code).toBe('step.noCreaming');
+    expect(steps.every((s) => s.notes.length === 0 && !s.struck)).toBe(true);
+    const eggplant = readSteps('Add the eggplant');
+    expect(applyEdits(eggplant, [{ op: 'instead', words: ['egg'], msg: gel }])[0]!.notes).toEqual([]);
+  });
+});

@@ -1,0 +1,131 @@
+import type { Msg } from '../explain';
+
+/** What a step of making does; read from its verbs. */
+export const STEP_KINDS = [
+  'prepare',
+  'gel',
+  'soak',
+  'cream',
+  'rub',
+  'whisk',
+  'melt',
+  'mix',
+  'knead',
+  'fold',
+  'rest',
+  'shape',
+  'proof',
+  'fill',
+  'wash',
+  'bake',
+  'cool',
+  'other',
+] as const;
+export type StepKind = (typeof STEP_KINDS)[number];
+
+/**
+ * One step of the method. `text` is what was written; a step that a swap brings in has `added` instead, for
+ * which the interface has words. `notes` are what changes at this step.
+ */
+export type Step = {
+  id: string;
+  kind: StepKind;
+  text: string;
+  added?: Msg;
+  notes: Msg[];
+  struck?: Msg;
+};
+
+/** What a swap does to the method. */
+export type StepEdit =
+  | { op: 'insert'; before: StepKind[]; kind: StepKind; msg: Msg }
+  | { op: 'note'; at: StepKind[]; msg: Msg }
+  | { op: 'strike'; at: StepKind[]; msg: Msg }
+  | { op: 'instead'; words: string[]; msg: Msg };
+
+/** Verbs by kind, the more telling kinds first: "fold in the nuts, then bake" is looked at for baking last. */
+const VERBS: [StepKind, RegExp][] = [
+  ['cool', /\b(cool|leave in the tin|turn out|unmould)\b/i],
+  ['prepare', /\b(pre-?heat|heat the oven|oven to|line|grease|butter (the|a) tin)\b/i],
+  ['bake', /\b(bake|oven for)\b/i],
+  ['proof', /\b(proof|prove|rise|risen|double)\b/i],
+  ['wash', /\b(brush|glaze|wash)\b/i],
+  ['shape', /\b(shape|roll|press|cut into|form|mark)\b/i],
+  ['fill', /\b(pour|spoon|scrape|divide|fill|transfer)\b/i],
+  ['cream', /\b(cream(?!\s+of)(?=\s+(the|butter|together))|beat the butter|beat butter)\b/i],
+  ['rub', /\b(rub|cut in)\b/i],
+  ['whisk', /\b(whisk|whip|beat)\b/i],
+  ['melt', /\b(melt)\b/i],
+  ['fold', /\b(fold)\b/i],
+  ['knead', /\b(knead)\b/i],
+  ['soak', /\b(soak)\b/i],
+  ['rest', /\b(rest|chill|stand)\b/i],
+  ['mix', /\b(mix|stir|combine|add|sift|work)\b/i],
+];
+
+function kindOf(text: string): StepKind {
+  return VERBS.find(([, verb]) => verb.test(text))?.[0] ?? 'other';
+}
+
+const MAX_STEPS = 60;
+
+/**
+ * Reads a method into steps: one a line where it has several lines, else one a sentence; leading numbers and
+ * bullets are taken off. At most 60 steps are made; what follows stays together in the last.
+ */
+export function readSteps(text: string): Step[] {
+  const lines = text
+    .split(/\r?\n/)
+    .map((l) => l.trim())
+    .filter(Boolean);
+  const raw = lines.length > 1 ? lines : text.split(/(?<=[.!?])\s+(?=[A-Z])/);
+  const clean = raw
+    .map((s) => s.replace(/^\s*(?:(?:step\s*)?\d{1,2}[.):]\s+|[-*•]\s+)/i, '').trim())
+    .filter(Boolean);
+  const kept =
+    clean.length > MAX_STEPS
+      ? [...clean.slice(0, MAX_STEPS - 1), clean.slice(MAX_STEPS - 1).join(' ')]
+      : clean;
+  return kept.map((t, i) => ({ id: `s${i + 1}`, kind: kindOf(t), text: t, notes: [] }));
+}
+
+const mentions = (text: string, words: readonly string[]): boolean =>
+  words.some((w) =>
+    new RegExp(`(?<![\\p{L}-])${w.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}(?![\\p{L}])`, 'iu').test(text),
+  );
+
+function insertAt(steps: readonly Step[], before: readonly StepKind[]): number {
+  const at = steps.findIndex((s) => before.includes(s.kind));
+  if (at >= 0) return at;
+  const afterPrepare = steps.findIndex((s) => s.kind !== 'prepare');
+  return afterPrepare >= 0 ? afterPrepare : steps.length;
+}
+
+/** The method with the edits made, each marked where it acts. The given steps are not changed. */
+export function applyEdits(steps: readonly Step[], edits: readonly StepEdit[]): Step[] {
+  let out: Step[] = steps.map((s) => ({ ...s, notes: [...s.notes] }));
+  let made = 0;
+  for (const edit of edits) {
+    if (edit.op === 'insert') {
+      made += 1;
+      const step: Step = {
+        id: `a${made}-${steps.length}`,
+        kind: edit.kind,
+        text: '',
+        added: edit.msg,
+        notes: [],
+      };
+      const at = insertAt(out, edit.before);
+      out = [...out.slice(0, at), step, ...out.slice(at)];
+      continue;
+    }
+    for (const step of out) {
+      if (step.added) continue;
+      const hit = edit.op === 'instead' ? mentions(step.text, edit.words) : edit.at.includes(step.kind);
+      if (!hit) continue;
+      if (edit.op === 'strike') step.struck = edit.msg;
+      else step.notes.push(edit.msg);
+    }
+  }
+  return out;
+}

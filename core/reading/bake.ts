@@ -1,0 +1,85 @@
+import { msg, type Msg } from '../explain';
+import type { StatedBake } from '../formula';
+import { fahrenheitToCelsius } from '../units';
+
+/** Gas marks to °C: 25 °F a mark from mark 1 at 275 °F (the usual table). */
+const gasMark = (mark: number): number => fahrenheitToCelsius(250 + 25 * mark);
+
+/** Ovens that can be meant, °C; anything else is asked about. */
+const OVEN_C: [number, number] = [50, 330];
+/** °F and °C of one oven may differ by rounding; beyond this one of them is wrong. */
+const SAME_OVEN_C = 8;
+
+const plausible = (c: number): boolean => c >= OVEN_C[0] && c <= OVEN_C[1];
+
+function temperatures(text: string): { celsius: number[]; fromF: number[] } {
+  const celsius: number[] = [];
+  const fromF: number[] = [];
+  for (const m of text.matchAll(/(\d{2,4})\s*(?:°|º|deg(?:rees)?)?\s*(C|F|celsius|fahrenheit)\b/gi)) {
+    const value = Number(m[1]);
+    if (/^f/i.test(m[2]!)) fromF.push(fahrenheitToCelsius(value));
+    else celsius.push(value);
+  }
+  for (const m of text.matchAll(/\bgas\s*(?:mark)?\s*(\d{1,2})\b/gi)) fromF.push(gasMark(Number(m[1])));
+  return { celsius, fromF };
+}
+
+function minutesIn(text: string): [number, number] | null {
+  const m =
+    /(\d+(?:[.,]\d+)?)\s*(?:(?:-|–|to)\s*(\d+(?:[.,]\d+)?)\s*)?(h|hours?|hrs?|min|mins?|minutes?)\b\.?(?:\s*(\d+)\s*min)?/i.exec(
+      text,
+    );
+  if (!m) return null;
+  const per = /^h/i.test(m[3]!) ? 60 : 1;
+  const more = m[4] ? Number(m[4]) : 0;
+  const lo = Number(m[1]!.replace(',', '.')) * per + more;
+  const hi = m[2] ? Number(m[2].replace(',', '.')) * per + more : lo;
+  return lo <= hi ? [lo, hi] : [hi, lo];
+}
+
+/**
+ * The oven and time that were stated. A bare number in the oven field is taken for °C below 300, else for °F.
+ * Without a field the method is searched: the last temperature named, and the time of the step that bakes.
+ */
+export function readBake(
+  oven: string,
+  time: string,
+  method: string,
+): { bake: StatedBake | null; issues: Msg[] } {
+  const issues: Msg[] = [];
+  const source = oven.trim() || method;
+  const { celsius, fromF } = temperatures(source);
+  const bare = /^\s*(\d{2,4})\s*°?\s*$/.exec(oven);
+  if (bare)
+    (Number(bare[1]) < 300 ? celsius : fromF).push(
+      Number(bare[1]) < 300 ? Number(bare[1]) : fahrenheitToCelsius(Number(bare[1])),
+    );
+  let ovenC = celsius.at(-1) ?? fromF.at(-1) ?? null;
+  if (
+    oven.trim() &&
+    celsius.length > 0 &&
+    fromF.length > 0 &&
+    Math.abs(celsius.at(-1)! - fromF.at(-1)!) > SAME_OVEN_C
+  ) {
+    issues.push(msg('bake.tempsDisagree', { c: celsius.at(-1)!, f: Math.round(fromF.at(-1)!) }));
+  }
+  if (ovenC !== null && !plausible(ovenC)) {
+    issues.push(msg('bake.ovenOdd', { c: Math.round(ovenC) }));
+    ovenC = null;
+  }
+  if (oven.trim() && ovenC === null && issues.length === 0)
+    issues.push(msg('bake.ovenUnread', { text: oven.slice(0, 60) }));
+  const bakeStep = method.split(/\r?\n|(?<=[.!?])\s+/).findLast((s) => /\bbake\b/i.test(s)) ?? '';
+  const field = time.trim();
+  const minutes = field ? (minutesIn(field) ?? minutesIn(`${field} min`)) : minutesIn(bakeStep);
+  if (field && !minutes) issues.push(msg('bake.timeUnread', { text: field.slice(0, 60) }));
+  if (ovenC === null && !minutes) return { bake: null, issues };
+  return {
+    bake: {
+      ovenC: ovenC === null ? null : Math.round(ovenC),
+      minutes,
+      fan: /\bfan\b|\bconvection\b/i.test(source),
+    },
+    issues,
+  };
+}

@@ -1,0 +1,298 @@
+import { BINDING, CLASSES, JOB_IDS, type CautionId, type JobId } from '../classes';
+import { msg } from '../explain';
+import { verdictFor } from '../exclusions';
+import {
+  derivedAmount,
+  doughLines,
+  massOf,
+  profileOf,
+  PROP_UNIT,
+  type Formula,
+  type Line,
+  type Part,
+  type Profile,
+} from '../formula';
+import { LABEL_ALLERGENS, type AvoidId, type Lookup } from '../ingredients';
+import type { StepEdit } from '../method';
+import { jobTotal } from './conflicts';
+import { MASS_BAND, waterLineId, WETNESS_BAND, type Choice, type PartSolution, type Variable } from './solve';
+import type { Fit, LineVerdict, Move } from './types';
+
+/** Below this an added amount is rounding: no line is made of it. */
+const NOTHING_G = 1e-6;
+/** A job done less than this share of before is left uncovered. */
+const UNCOVERED_BELOW = 0.6;
+/** A job of the class that weighs less than this is not spoken of. */
+const JOB_MATTERS = 0.3;
+
+export type AssembledPart = { part: Part; moves: Move[]; edits: StepEdit[] };
+
+/** The adapted part: kit lines stand where the line they replace stood, joined amounts in the line they join. */
+export function assemblePart(
+  part: Part,
+  choices: readonly Choice[],
+  solved: PartSolution,
+  offDough: readonly Variable[],
+  lookup: Lookup,
+  held: Record<string, number> = {},
+): AssembledPart {
+  const all = [
+    ...solved.variables.map((v, j) => ({ v, massG: solved.amounts[j]! as number | null })),
+    ...offDough.map((v) => ({ v, massG: v.usual > 0 ? v.usual : null })),
+  ].filter(({ massG }) => massG === null || massG > NOTHING_G);
+  const choiceOf = new Map(choices.flatMap((c) => c.conflict.lineIds.map((id) => [id, c] as const)));
+  const moves: Move[] = [];
+  const lines: Line[] = [];
+  const placed = new Set<string>();
+
+  const place = (entry: (typeof all)[number], role: Line['role']) => {
+    const { v, massG } = entry;
+    lines.push({
+      id: v.lineId,
+      item: { kind: 'ref', id: v.ingredient.id },
+      amount:
+        massG === null ? { massG: null, written: '', confidence: 1, reading: [] } : derivedAmount(massG),
+      ...(role ? { role } : {}),
+      ...(v.state ? { state: v.state } : {}),
+    });
+    moves.push({
+      op: 'add',
+      lineId: v.lineId,
+      ingredientId: v.ingredient.id,
+      ...(v.kitId && v.conflictId ? { kitId: v.kitId, conflictId: v.conflictId } : {}),
+      fromG: 0,
+      toG: massG,
+      reason: v.kitId ? msg('move.kit', { kit: v.kitId }) : msg('move.water'),
+    });
+  };
+
+  for (const line of part.lines) {
+    const choice = choiceOf.get(line.id);
+    const ingredientId = line.item.kind === 'ref' ? line.item.id : null;
+    const fromG = line.amount.massG?.value ?? null;
+    if (choice) {
+      moves.push({
+        op: 'drop',
+        lineId: line.id,
+        ingredientId,
+        conflictId: choice.conflict.id,
+        fromG,
+        toG: 0,
+        reason: msg('move.drop', { avoids: choice.conflict.avoids.join(' ') }),
+      });
+      if (placed.has(choice.conflict.id)) continue;
+      placed.add(choice.conflict.id);
+      const role = line.role === 'inclusion' ? 'inclusion' : (choice.conflict.role ?? undefined);
+      for (const entry of all)
+        if (entry.v.conflictId === choice.conflict.id && !entry.v.joins) place(entry, role);
+      continue;
+    }
+    const joining = all.filter(({ v }) => v.joins === line.id);
+    const heldG = held[line.id];
+    const added = joining.reduce((s, { massG }) => s + (massG ?? 0), 0);
+    if (joining.length === 0 && heldG === undefined) {
+      lines.push(line);
+      moves.push({ op: 'keep', lineId: line.id, ingredientId, fromG, toG: fromG, reason: msg('move.keep') });
+      continue;
+    }
+    const toG = (heldG ?? massOf(line)) + added;
+    lines.push({
+      ...line,
+      amount: { ...line.amount, massG: { ...line.amount.massG, value: toG, basis: 'derived' } },
+    });
+    const kit = joining.find(({ v }) => v.kitId)?.v.kitId;
+    moves.push({
+      op: 'scale',
+      lineId: line.id,
+      ingredientId,
+      fromG,
+      toG,
+      reason: kit
+        ? msg('move.joined', { kit, addedG: added })
+        : heldG === undefined
+          ? msg('move.water')
+          : msg('move.held'),
+    });
+  }
+  for (const entry of all)
+    if (entry.v.lineId === waterLineId(part) && !entry.v.joins) place(entry, undefined);
+
+  return { part: { ...part, lines }, moves, edits: editsOf(choices, all, part, lookup) };
+}
+
+/** Method edits of the chosen kits, with the amounts they speak of filled in. */
+function editsOf(
+  choices: readonly Choice[],
+  all: {
+    v: { kitId: string | null; conflictId: string | null; ingredient: { id: string }; joins: string | null };
+    massG: number | null;
+  }[],
+  part: Part,
+  lookup: Lookup,
+): StepEdit[] {
+  return choices.flatMap(({ conflict, kit }): StepEdit[] => {
+    const own = all.filter(
+      ({ v }) => v.kitId === kit.id && v.conflictId === conflict.id && v.ingredient.id !== 'baking_powder',
+    );
+    const amounts = Object.fromEntries(
+      own.slice(0, 3).flatMap(({ v, massG }, i) => [
+        [`n${i + 1}`, v.ingredient.id],
+        [`g${i + 1}`, massG ?? 0],
+      ]),
+    );
+    const leaving = part.lines.filter((l) => conflict.lineIds.includes(l.id));
+    const words = leaving.flatMap((l) => wordsFor(lookup(l.item)?.names ?? []));
+    const instead: StepEdit[] =
+      conflict.role === null && words.length > 0
+        ? [
+            {
+              op: 'instead',
+              words: [...new Set(words)],
+              msg: msg('step.instead', { was: conflict.ingredientIds[0]!, kit: kit.id }),
+            },
+          ]
+        : [];
+    return [
+      ...instead,
+      ...kit.steps.map((s) => ({ ...s, msg: { ...s.msg, args: { ...s.msg.args, ...amounts } } })),
+    ];
+  });
+}
+
+/** How a method speaks of an ingredient: by its names, and by the last word of the first ("unsalted butter": "butter"). */
+function wordsFor(names: readonly string[]): string[] {
+  const last = names[0]?.split(' ').at(-1);
+  const words = last && last.length > 3 && last !== 'flour' ? [...names, last] : [...names];
+  return words.flatMap((w) => [w, w.endsWith('s') ? w.slice(0, -1) : `${w}s`]);
+}
+
+const within = (x: number, lo: number, hi: number): Fit['state'] => {
+  const eps = 1e-6 * Math.max(1, Math.abs(hi));
+  return x < lo - eps ? 'low' : x > hi + eps ? 'high' : 'inside';
+};
+
+/** Every judged property of the adapted part beside the target's, with its band. */
+export function fitOf(part: Part, adapted: Profile, target: Profile): Fit[] {
+  const one = (
+    key: Fit['key'],
+    source: Fit['source'],
+    now: Fit['adapted'],
+    width: number,
+    weight: number,
+  ): Fit => {
+    const [lo, hi] = [Math.max(0, source.value - width), source.value + width];
+    return {
+      partId: part.id,
+      key,
+      unit: key === 'wetness' ? 'ratio' : PROP_UNIT[key],
+      source,
+      adapted: now,
+      lo,
+      hi,
+      state: within(now.value, lo, hi),
+      weight,
+    };
+  };
+  const fits = [one('mass', target.props.mass, adapted.props.mass, MASS_BAND * target.props.mass.value, 1)];
+  if (target.wetness && adapted.wetness)
+    fits.push(one('wetness', target.wetness, adapted.wetness, WETNESS_BAND * target.wetness.value, 1.5));
+  for (const { key, rel, floor, weight } of CLASSES[part.classId].tolerances) {
+    const goal = target.props[key];
+    fits.push(one(key, goal, adapted.props[key], Math.max(rel * Math.abs(goal.value), floor), weight));
+  }
+  return fits;
+}
+
+/** Σ weight × (overrun in tolerances)², over all judged properties. */
+export function closenessOf(fits: readonly Fit[]): number {
+  return fits.reduce((sum, f) => {
+    const width = (f.hi - f.lo) / 2 || 1;
+    const over = Math.max(0, f.lo - f.adapted.value, f.adapted.value - f.hi) / width;
+    return sum + f.weight * over ** 2;
+  }, 0);
+}
+
+/** Jobs that matter in the class, that the leaving lines did, and that nothing does now. */
+export function uncoveredJobs(
+  part: Part,
+  adapted: Part,
+  choices: readonly Choice[],
+  fits: readonly Fit[],
+  lookup: Lookup,
+): JobId[] {
+  const weights = CLASSES[part.classId].jobs;
+  const left = new Set(
+    choices.filter((c) => c.conflict.role === null).flatMap((c) => c.conflict.jobs.map((j) => j.job)),
+  );
+  // Lift made good by powder covers foam and creamed air; binding as a whole covers its five kinds.
+  const liftFits = fits.some((f) => f.key === 'lift' && f.state !== 'low');
+  const bindFits = fits.some((f) => f.key === 'bind' && f.state !== 'low');
+  const coveredElsewhere = (job: JobId) =>
+    ((job === 'foam' || job === 'cream') && liftFits) ||
+    (BINDING.includes(job) && bindFits && job !== 'set_hot');
+  return JOB_IDS.filter(
+    (job) => left.has(job) && (weights[job] ?? 0) >= JOB_MATTERS && !coveredElsewhere(job),
+  ).filter((job) => {
+    const before = jobTotal(doughLines(part), lookup, part, job);
+    return jobTotal(doughLines(adapted), lookup, adapted, job) < UNCOVERED_BELOW * before;
+  });
+}
+
+/** What can be said of each line against what is left out. */
+export function verdictsOf(formula: Formula, avoids: readonly AvoidId[], lookup: Lookup): LineVerdict[] {
+  return formula.parts.flatMap((p) =>
+    p.lines.map((l) => {
+      const { contains, unknown } = verdictFor(lookup(l.item), avoids);
+      return { lineId: l.id, ingredientId: l.item.kind === 'ref' ? l.item.id : null, contains, unknown };
+    }),
+  );
+}
+
+/** What a swap is asked to say when it comes in: the allergens by law, and what eaters of others watch for. */
+const WATCHED: readonly AvoidId[] = [...LABEL_ALLERGENS, 'coconut', 'legume', 'oats'];
+
+/** Allergens that come in with new lines and were in no line of the source. */
+export function newAllergens(
+  added: readonly string[],
+  source: Formula,
+  lookup: Lookup,
+): { avoid: AvoidId; ingredientId: string }[] {
+  const before = new Set(
+    source.parts
+      .flatMap((p) => p.lines)
+      .flatMap((l) => WATCHED.filter((a) => lookup(l.item)?.facts[a] === 'yes')),
+  );
+  const seen = new Set<AvoidId>();
+  return added.flatMap((id) => {
+    const ingredient = lookup({ kind: 'ref', id });
+    return WATCHED.filter((a) => ingredient?.facts[a] === 'yes' && !before.has(a) && !seen.has(a)).map(
+      (avoid) => {
+        seen.add(avoid);
+        return { avoid, ingredientId: id };
+      },
+    );
+  });
+}
+
+/** Cautions of the chosen kits that hold here: green only where sunflower meets soda or powder. */
+export function cautionsOf(choices: readonly Choice[], parts: readonly Part[], lookup: Lookup): CautionId[] {
+  const alkali = parts.some((p) => p.lines.some((l) => lookup(l.item)?.group === 'leavener'));
+  const ids = new Set(choices.flatMap((c) => c.kit.cautions));
+  if (!alkali) ids.delete('green_sunflower');
+  return [...ids].sort();
+}
+
+/**
+ * Water worth keeping back: the spread of the added solids' thirst at this wetness, one standard deviation, g.
+ * Spreads of lines that stay cancel against the source, which worked.
+ */
+export function holdBack(part: Part, profile: Profile, moves: readonly Move[], lookup: Lookup): number {
+  const added = new Set(moves.filter((m) => m.op === 'add').map((m) => m.lineId));
+  const variance = part.lines
+    .filter((l) => added.has(l.id))
+    .reduce((s, l) => s + (massOf(l) * (lookup(l.item)?.absorption.sd ?? 0)) ** 2, 0);
+  return Math.sqrt(variance) * (profile.wetness?.value ?? 0);
+}
+
+export const profilesOf = (formula: Formula, lookup: Lookup): Record<string, Profile> =>
+  Object.fromEntries(formula.parts.map((p) => [p.id, profileOf(p, lookup)]));

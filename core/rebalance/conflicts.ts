@@ -1,0 +1,102 @@
+import { BINDING, CLASSES, JOB_IDS, jobStrength, KITS, type JobId, type JobNeed, type Kit } from '../classes';
+import { verdictFor } from '../exclusions';
+import { doughLines, massOf, type Line, type Part } from '../formula';
+import type { AvoidId, Ingredient, Lookup } from '../ingredients';
+import type { Conflict } from './types';
+
+/** Grams of one egg: doses "per egg" count the mass that leaves in these. */
+export const EGG_G = 50;
+/** A job weaker than this share is not named. */
+const FAINT = 0.08;
+
+/** What a set of lines does of one job, summed in the job's unit. */
+export function jobTotal(lines: readonly Line[], lookup: Lookup, part: Part, job: JobId): number {
+  return lines.reduce((sum, l) => {
+    const i = lookup(l.item);
+    return i ? sum + massOf(l) * jobStrength(i, l.state, part.classId, job).value : sum;
+  }, 0);
+}
+
+/** The jobs of the leaving lines in this product: the class's weight of a job times their share of it here. */
+function jobsOf(lines: readonly Line[], part: Part, lookup: Lookup): JobNeed[] {
+  const all = doughLines(part);
+  const weights = CLASSES[part.classId].jobs;
+  const needs = JOB_IDS.map((job) => {
+    const total = jobTotal(all, lookup, part, job);
+    const strength = total > 0 ? ((weights[job] ?? 0) * jobTotal(lines, lookup, part, job)) / total : 0;
+    return { job, strength };
+  });
+  return needs
+    .filter((n) => n.strength >= FAINT)
+    .sort((a, b) => b.strength - a.strength || a.job.localeCompare(b.job));
+}
+
+/** What must leave a part, line by line of a kind. */
+export function conflictsOf(part: Part, lookup: Lookup, avoids: readonly AvoidId[]): Conflict[] {
+  const found = new Map<string, { lines: Line[]; ingredients: Ingredient[]; avoids: Set<AvoidId> }>();
+  for (const line of part.lines) {
+    const ingredient = lookup(line.item);
+    const verdict = verdictFor(ingredient, avoids);
+    if (!ingredient || verdict.finding !== 'contains') continue;
+    const key = `${part.id}:${ingredient.group}:${line.role === 'release' || line.role === 'wash' ? line.role : 'dough'}`;
+    const entry = found.get(key) ?? { lines: [], ingredients: [], avoids: new Set<AvoidId>() };
+    entry.lines.push(line);
+    entry.ingredients.push(ingredient);
+    for (const a of verdict.contains) entry.avoids.add(a);
+    found.set(key, entry);
+  }
+  return [...found].map(([id, { lines, ingredients, avoids: hit }]) => {
+    const role = lines[0]!.role ?? null;
+    const inDough = role !== 'release' && role !== 'wash';
+    return {
+      id,
+      partId: part.id,
+      classId: part.classId,
+      group: ingredients[0]!.group,
+      role: role === 'inclusion' ? null : role,
+      lineIds: lines.map((l) => l.id),
+      ingredientIds: [...new Set(ingredients.map((i) => i.id))],
+      avoids: [...hit],
+      massG: lines.every((l) => l.amount.massG) ? lines.reduce((s, l) => s + massOf(l), 0) : null,
+      jobs: inDough
+        ? jobsOf(lines, part, lookup)
+        : [{ job: role === 'wash' ? 'glaze' : 'release', strength: 1 }],
+    };
+  });
+}
+
+/** The items of a kit that are used in a class. */
+export const itemsIn = (kit: Kit, part: Pick<Part, 'classId'>): Kit['items'] =>
+  kit.items.filter((i) => !i.classes || i.classes.includes(part.classId));
+
+/** How well a kit suits the class, 0 to 1; 0 where it must not be used. */
+export function fitIn(kit: Kit, conflict: Conflict): number {
+  const cap = kit.caps.find((c) => c.classId === conflict.classId);
+  if (!cap) return 0;
+  const eggs = (conflict.massG ?? 0) / EGG_G;
+  const isEgg = conflict.group === 'egg' || conflict.group === 'egg_white' || conflict.group === 'egg_yolk';
+  return isEgg && cap.maxEggs !== undefined && eggs > cap.maxEggs + 0.2 ? 0 : cap.fit;
+}
+
+/** The kits that can stand in for a conflict and hold nothing that is excluded, by id. */
+export function candidatesFor(
+  conflict: Conflict,
+  lookup: Lookup,
+  avoids: readonly AvoidId[],
+  kits: readonly Kit[] = KITS,
+): Kit[] {
+  return kits
+    .filter((kit) => kit.for.groups.includes(conflict.group))
+    .filter((kit) => !kit.for.classes || kit.for.classes.includes(conflict.classId))
+    .filter((kit) => (kit.for.role ?? null) === conflict.role)
+    .filter((kit) => fitIn(kit, conflict) > 0)
+    .filter((kit) =>
+      itemsIn(kit, conflict).every((i) => {
+        const ingredient = lookup(i.item);
+        return ingredient !== null && verdictFor(ingredient, avoids).finding !== 'contains';
+      }),
+    )
+    .sort((a, b) => a.id.localeCompare(b.id));
+}
+
+export const isBinding = (job: JobId): boolean => BINDING.includes(job);

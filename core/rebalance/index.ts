@@ -1,0 +1,2 @@
+export { adapt } from './adapt';
+export * from './types';

@@ -1,0 +1,297 @@
+import { CLASSES, type Kit, type KitItem, type PropKey } from '../classes';
+import { msg, type Msg } from '../explain';
+import { coefficients, doughLines, profileOf, type Line, type Part, type Profile } from '../formula';
+import type { Ingredient, ItemState, Lookup } from '../ingredients';
+import { EGG_G, itemsIn } from './conflicts';
+import { LeastSquares, minimise } from './qp';
+import type { Conflict, Pins } from './types';
+
+export type Choice = { conflict: Conflict; kit: Kit };
+
+/** Wetness stays within this share of the source's, mass within the other (common practice, no source). */
+export const WETNESS_BAND = 0.03;
+export const MASS_BAND = 0.06;
+
+/** Weights of the programme. A dose at the edge of its window costs as much as a third of a tolerance overrun. */
+const DOSE_WEIGHT = 0.3;
+const WATER_WEIGHT = 0.3;
+/** Pull towards the source inside the tolerances: breaks ties, moves nothing that matters. */
+const SOFT_PULL = 0.03;
+const WETNESS_PULL = 0.2;
+/** Cost of one percent outside a band, or one window outside a dose, when the bands cannot all be met. */
+const ELASTIC_COST = 40;
+/** Slack below this share is rounding, not a widening. */
+const WIDENED = 1e-5;
+
+/** One amount the engine is free to set. `lineId` is what the adapted line will be called. */
+export type Variable = {
+  lineId: string;
+  ingredient: Ingredient;
+  state?: ItemState;
+  lo: number;
+  usual: number;
+  hi: number;
+  /** Grams that count as one step away from the usual dose. */
+  step: number;
+  weight: number;
+  conflictId: string | null;
+  kitId: string | null;
+  /** The staying line this amount is added to, if any. */
+  joins: string | null;
+};
+
+export type PartSolution = {
+  variables: Variable[];
+  amounts: number[];
+  widened: Msg[];
+};
+
+const baseOf = (conflict: Conflict, item: KitItem, flourG: number): number => {
+  const mass = conflict.massG ?? 0;
+  return item.dose.per === 'g' ? mass : item.dose.per === 'egg' ? mass / EGG_G : flourG / 100;
+};
+
+/** The staying line of a part that an added amount of the same ingredient can join. */
+function joinable(part: Part, leaving: ReadonlySet<string>, ingredientId: string): string | null {
+  const line = doughLines(part).find(
+    (l) => l.item.kind === 'ref' && l.item.id === ingredientId && !leaving.has(l.id) && l.amount.massG,
+  );
+  return line?.id ?? null;
+}
+
+/** Amounts of the chosen kits: in the dough as variables, on top of it or on the tin (`dough` false) at the usual dose. */
+function variablesOf(
+  part: Part,
+  choices: readonly Choice[],
+  lookup: Lookup,
+  dough: boolean,
+  flourG: number,
+): Variable[] {
+  const leaving = new Set(choices.flatMap((c) => c.conflict.lineIds));
+  return choices
+    .filter(({ conflict }) => (conflict.role === null) === dough)
+    .flatMap(({ conflict, kit }) =>
+      itemsIn(kit, part).flatMap((item) => {
+        const ingredient = lookup(item.item);
+        if (!ingredient) return [];
+        const base = baseOf(conflict, item, flourG);
+        const [lo, usual, hi] = [item.dose.lo * base, item.dose.usual * base, item.dose.hi * base];
+        return {
+          lineId: `${conflict.id}/${kit.id}/${ingredient.id}`,
+          ingredient,
+          ...(item.state ? { state: item.state } : {}),
+          lo,
+          usual,
+          hi,
+          step: Math.max((hi - lo) / 2, 1e-3 * base, 1e-6),
+          weight: DOSE_WEIGHT,
+          conflictId: conflict.id,
+          kitId: kit.id,
+          joins: item.joins ? joinable(part, leaving, ingredient.id) : null,
+        };
+      }),
+    );
+}
+
+/** The universal adjuster: water put to the dough beside what the kits bring. */
+export const waterLineId = (part: Part): string => `${part.id}:water`;
+
+function waterVariable(part: Part, leaving: ReadonlySet<string>, massG: number, water: Ingredient): Variable {
+  return {
+    lineId: waterLineId(part),
+    ingredient: water,
+    lo: 0,
+    usual: 0,
+    hi: 0.25 * massG,
+    step: Math.max(0.03 * massG, 1e-6),
+    weight: WATER_WEIGHT,
+    conflictId: null,
+    kitId: null,
+    joins: joinable(part, leaving, 'water'),
+  };
+}
+
+type Linear = { constant: number; row: [number, number][] };
+
+/** A property of the adapted part as a linear form in the variables. */
+function linearForm(
+  key: PropKey,
+  variables: readonly Variable[],
+  staying: Profile,
+  classId: Part['classId'],
+): Linear {
+  const row = variables.flatMap((v, j): [number, number][] => {
+    const x = coefficients(v.ingredient, v.state, classId)[key]?.value ?? 0;
+    return x === 0 ? [] : [[j, x]];
+  });
+  return { constant: staying.props[key].value, row };
+}
+
+const scaled = (row: readonly [number, number][], k: number): [number, number][] =>
+  row.map(([i, v]) => [i, v * k]);
+
+/** The programme of one part: what stays is summed once, each combination of kits is solved on top of it. */
+export class PartProgramme {
+  readonly #staying: Profile;
+  readonly #leaving: ReadonlySet<string>;
+
+  constructor(
+    readonly part: Part,
+    leavingIds: readonly string[],
+    readonly target: Profile,
+    readonly lookup: Lookup,
+    readonly pins: Pins = {},
+  ) {
+    this.#leaving = new Set(leavingIds);
+    const held = pins.lines ?? {};
+    const stays: Line[] = part.lines
+      .filter((l) => !this.#leaving.has(l.id))
+      .map((l) =>
+        held[l.id] === undefined
+          ? l
+          : { ...l, amount: { ...l.amount, massG: { value: held[l.id]!, basis: 'user' as const } } },
+      );
+    this.#staying = profileOf({ ...part, lines: stays }, lookup);
+  }
+
+  /**
+   * The amounts nearest to the target that keep the wetness and mass bands, the dose windows and what is
+   * pinned. When no amounts do, the bands and windows are widened as little as possible, and every widening is
+   * said; null only where even that fails (two equal locks that contradict each other).
+   */
+  solve(choices: readonly Choice[]): PartSolution | null {
+    const variables = variablesOf(this.part, choices, this.lookup, true, this.#staying.flourG);
+    const water = this.lookup({ kind: 'ref', id: 'water' });
+    if (water) variables.push(waterVariable(this.part, this.#leaving, this.target.props.mass.value, water));
+    const solve = (elastic: boolean) =>
+      attempt(this.part, variables, this.#staying, this.target, this.pins, elastic);
+    return solve(false) ?? solve(true);
+  }
+
+  /** Amounts brushed on or on the tin, which no balance touches. */
+  besides(choices: readonly Choice[]): Variable[] {
+    return variablesOf(this.part, choices, this.lookup, false, this.#staying.flourG);
+  }
+}
+
+function attempt(
+  part: Part,
+  variables: Variable[],
+  staying: Profile,
+  target: Profile,
+  pins: Pins,
+  elastic: boolean,
+): PartSolution | null {
+  const { tolerances } = CLASSES[part.classId];
+  const n = variables.length;
+  const m = tolerances.length;
+  // Behind the amounts stand the overruns of the tolerances, and when elastic the widenings.
+  const slack = { wet: n + m, mass: n + m + 1, dose: n + m + 2 };
+  const size = n + m + (elastic ? 2 + n : 0);
+  const qp = new LeastSquares(size);
+  // Amounts are counted in steps, so that grams of gum and grams of flour weigh alike.
+  const steps = variables.map((v) => v.step);
+  const inSteps = (row: readonly [number, number][]): [number, number][] =>
+    row.map(([j, a]) => [j, a * steps[j]!]);
+
+  variables.forEach((v, j) => {
+    qp.square([[j, 1]], v.usual / v.step, v.weight);
+    const pinned = pins.lines?.[v.lineId];
+    if (pinned !== undefined) {
+      qp.equal([[j, 1]], pinned / v.step);
+      return;
+    }
+    const give: [number, number][] = elastic ? [[slack.dose + j, 1]] : [];
+    qp.atLeast([[j, 1], ...give], v.lo / v.step);
+    qp.atMost([[j, 1], ...scaled(give, -1)], v.hi / v.step);
+    if (elastic) qp.atLeast([[j, 1]], 0);
+  });
+
+  tolerances.forEach(({ key, rel, floor, weight }, k) => {
+    const form = linearForm(key, variables, staying, part.classId);
+    const goal = target.props[key].value;
+    const width = Math.max(rel * Math.abs(goal), floor);
+    const row = scaled(inSteps(form.row), 1 / width);
+    const t = (goal - form.constant) / width;
+    const over = n + k;
+    qp.square([[over, 1]], 0, weight);
+    qp.square(row, t, SOFT_PULL * weight);
+    qp.atMost([...row, [over, -1]], t + 1);
+    qp.atLeast([...row, [over, 1]], t - 1);
+    qp.atLeast([[over, 1]], 0);
+  });
+
+  if (target.wetness && target.props.demand.value > 0) {
+    const w0 = target.wetness.value;
+    const free = linearForm('freeWater', variables, staying, part.classId);
+    const demand = linearForm('demand', variables, staying, part.classId);
+    // One unit is one band: free − w·demand over (band · w0 · the source's demand).
+    const unit = WETNESS_BAND * w0 * target.props.demand.value || 1;
+    const at = (w: number): Linear => ({
+      constant: (free.constant - w * demand.constant) / unit,
+      row: scaled(inSteps([...free.row, ...scaled(demand.row, -w)]), 1 / unit),
+    });
+    const middle = at(w0);
+    qp.square(middle.row, -middle.constant, WETNESS_PULL);
+    if (pins.lockWetness) qp.equal(middle.row, -middle.constant);
+    else {
+      const [low, high] = [at(w0 * (1 - WETNESS_BAND)), at(w0 * (1 + WETNESS_BAND))];
+      const give: [number, number][] = elastic ? [[slack.wet, 1]] : [];
+      qp.atLeast([...low.row, ...give], -low.constant);
+      qp.atMost([...high.row, ...scaled(give, -1)], -high.constant);
+    }
+  }
+
+  const mass = linearForm('mass', variables, staying, part.classId);
+  const unit = MASS_BAND * target.props.mass.value || 1;
+  const massRow = scaled(inSteps(mass.row), 1 / unit);
+  const t = (target.props.mass.value - mass.constant) / unit;
+  if (pins.lockMass) qp.equal(massRow, t);
+  else {
+    const give: [number, number][] = elastic ? [[slack.mass, 1]] : [];
+    qp.atLeast([...massRow, ...give], t - 1);
+    qp.atMost([...massRow, ...scaled(give, -1)], t + 1);
+  }
+
+  if (elastic) {
+    for (let i = n + m; i < size; i++) {
+      qp.square([[i, 1]], 0, 1);
+      qp.linear(i, ELASTIC_COST);
+      qp.atLeast([[i, 1]], 0);
+    }
+  }
+
+  const minimum = minimise(qp.programme());
+  if (!minimum) return null;
+  const amounts = variables.map((v, j) => Math.max(0, minimum.x[j]! * v.step));
+  return { variables, amounts, widened: elastic ? widenings(minimum.x, variables, slack) : [] };
+}
+
+function widenings(
+  x: readonly number[],
+  variables: readonly Variable[],
+  slack: { wet: number; mass: number; dose: number },
+): Msg[] {
+  const out: Msg[] = [];
+  const percent = (units: number, band: number) => Math.round(1000 * band * (1 + units)) / 10;
+  if (x[slack.wet]! > WIDENED)
+    out.push(
+      msg('widened.wetness', { percent: percent(x[slack.wet]!, WETNESS_BAND), band: 100 * WETNESS_BAND }),
+    );
+  if (x[slack.mass]! > WIDENED)
+    out.push(msg('widened.mass', { percent: percent(x[slack.mass]!, MASS_BAND), band: 100 * MASS_BAND }));
+  variables.forEach((v, j) => {
+    const grams = x[slack.dose + j]! * v.step;
+    if (x[slack.dose + j]! > WIDENED && grams > 0.01) {
+      out.push(
+        msg('widened.dose', {
+          id: v.ingredient.id,
+          fromG: v.lo,
+          toG: v.hi,
+          atG: Math.max(0, x[j]! * v.step),
+        }),
+      );
+    }
+  });
+  return out;
+}

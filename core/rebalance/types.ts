@@ -1,0 +1,123 @@
+import type { CautionId, ClassId, JobId, JobNeed, PropKey } from '../classes';
+import type { Msg, Sourced } from '../explain';
+import type { ExclusionId, OilReading } from '../exclusions';
+import type { Formula, LineRole, Profile, PropUnit } from '../formula';
+import type { AvoidId, GroupId, Lookup } from '../ingredients';
+import type { StepEdit } from '../method';
+
+/** What the baker holds: kits chosen, amounts held, balances locked. */
+export type Pins = {
+  /** Kit by conflict id. */
+  kits?: Record<string, string>;
+  /** Grams by line id of the adapted formula. */
+  lines?: Record<string, number>;
+  lockWetness?: boolean;
+  lockMass?: boolean;
+};
+
+export type AdaptInput = {
+  formula: Formula;
+  exclude: readonly ExclusionId[];
+  oil?: OilReading;
+  /** Where the targets come from; the formula itself when absent. Repeated adapting names its root, so nothing drifts. */
+  target?: Formula;
+  pins?: Pins;
+  /** Whole solutions wanted at most. */
+  limit?: number;
+};
+export type AdaptContext = { lookup: Lookup };
+
+/** Lines of one kind that must leave, with the jobs they did here. */
+export type Conflict = {
+  id: string;
+  partId: string;
+  classId: ClassId;
+  group: GroupId;
+  role: LineRole | null;
+  lineIds: string[];
+  ingredientIds: string[];
+  avoids: AvoidId[];
+  massG: number | null;
+  jobs: JobNeed[];
+};
+
+/** One way to cover a conflict while the other choices stay: its amounts, its cost, what it brings in. */
+export type Option = {
+  conflictId: string;
+  kitId: string;
+  amounts: { lineId: string; ingredientId: string; massG: number | null }[];
+  /** How much worse than the best way here; 0 is the best. */
+  behind: number;
+  bringsIn: AvoidId[];
+  unknown: AvoidId[];
+  cautions: CautionId[];
+  feasible: boolean;
+};
+
+export type Move = {
+  op: 'drop' | 'add' | 'scale' | 'keep';
+  lineId: string;
+  ingredientId: string | null;
+  kitId?: string;
+  conflictId?: string;
+  fromG: number | null;
+  toG: number | null;
+  reason: Msg;
+};
+
+export type FitKey = PropKey | 'wetness';
+/** One property of the adapted part beside the source's, with the band it should stay in. */
+export type Fit = {
+  partId: string;
+  key: FitKey;
+  unit: PropUnit | 'ratio';
+  source: Sourced;
+  adapted: Sourced;
+  lo: number;
+  hi: number;
+  state: 'inside' | 'low' | 'high';
+  weight: number;
+};
+
+export type ScorePart = {
+  code:
+    'closeness' | 'allergens' | 'unknown' | 'uncovered' | 'usual' | 'scarce' | 'widened' | 'suits' | 'watch';
+  value: number;
+};
+export type LineVerdict = {
+  lineId: string;
+  ingredientId: string | null;
+  contains: AvoidId[];
+  unknown: AvoidId[];
+};
+export type Confidence = { level: 'good' | 'fair' | 'low'; because: Msg[] };
+
+export type Solution = {
+  key: string;
+  formula: Formula;
+  kits: Record<string, string>;
+  moves: Move[];
+  fit: Fit[];
+  profiles: Record<string, Profile>;
+  score: ScorePart[];
+  total: number;
+  uncovered: JobId[];
+  steps: StepEdit[];
+  verdicts: LineVerdict[];
+  bringsIn: { avoid: AvoidId; ingredientId: string }[];
+  cautions: CautionId[];
+  widened: Msg[];
+  /** Water worth keeping back at first, g: what the spread of the new solids' thirst amounts to. */
+  holdBackG: number;
+  confidence: Confidence;
+};
+
+export type Outcome = {
+  avoids: AvoidId[];
+  conflicts: Conflict[];
+  solutions: Solution[];
+  /** For the first solution: every way at each conflict. */
+  options: Option[];
+  sourceProfiles: Record<string, Profile>;
+  cannot: { need: Msg; clash: string[] }[];
+};
