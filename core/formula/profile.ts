@@ -120,7 +120,7 @@ export type Profile = {
   flourG: number;
   /** Free water over what the solids demand; null without solids that take up water. */
   wetness: Sourced | null;
-  /** Fluid for the feel: wetness with the class's share of the fat. */
+  /** Fluid for the feel: wetness with the class's share of the fat that is free to move. */
   feel: { value: number; word: FeelWord } | null;
   /** Alkali less acid, mmol: above 0 soda is left over. */
   residue: number;
@@ -148,7 +148,9 @@ export function profileOf(part: Part, lookup: Lookup): Profile {
   const flourG = lines.reduce((sum, l) => sum + (lookup(l.item)?.flour ? massOf(l) : 0), 0);
   const wetness = props.demand.value > 0 ? ratio(props.freeWater, props.demand) : null;
   const fluid =
-    wetness && wetness.value + (CLASSES[part.classId].fatFeel * props.fat.value) / props.demand.value;
+    wetness &&
+    wetness.value +
+      (CLASSES[part.classId].fatFeel * Math.min(props.fat.value, props.shorten.value)) / props.demand.value;
   return {
     props,
     flourG,

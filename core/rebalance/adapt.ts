@@ -37,6 +37,7 @@ const SCORE = {
   usual: 0.8,
   scarce: 0.15,
   widened: 2,
+  lessLiquid: 0.5,
   suits: 1.5,
   watch: 0.1,
   green: 0.35,
@@ -129,7 +130,13 @@ class PartBench {
           0,
         ),
       },
-      { code: 'widened', value: SCORE.widened * solved.widened.length },
+      {
+        code: 'widened',
+        value: solved.widened.reduce(
+          (s, w) => s + (w.code === 'widened.line' ? SCORE.lessLiquid : SCORE.widened),
+          0,
+        ),
+      },
     ];
     return { kits, part, solved, profile, score, total: score.reduce((s, p) => s + p.value, 0) };
   }
@@ -171,7 +178,7 @@ class PartBench {
         .sort(
           (a, b) => this.total(first.with(i, a)) - this.total(first.with(i, b)) || a.id.localeCompare(b.id),
         )
-        .slice(0, this.slots.filter((x) => x.kits.length > 1).length > 4 ? 2 : 3),
+        .slice(0, this.slots.filter((x) => x.kits.length > 1).length > 3 ? 2 : 3),
     );
     const widest = shortlists
       .slice(0, MAX_CROSSED)
@@ -251,6 +258,7 @@ function solutionOf(
     ),
   ];
   const widened = trials.flatMap((t) => t.solved.widened);
+  const bandsWidened = widened.filter((w) => w.code !== 'widened.line');
   const score = trials[0]
     ? trials[0].score.map((s, k) => ({
         code: s.code,
@@ -278,7 +286,7 @@ function solutionOf(
     cautions: cautionsOf(choices, parts, lookup),
     widened,
     holdBackG: Math.hypot(...trials.map((t) => holdBack(t.part.part, t.profile, t.part.moves, lookup))),
-    confidence: confidenceOf(trials, benches, uncovered, widened, outside),
+    confidence: confidenceOf(trials, benches, uncovered, bandsWidened, outside),
   };
 }
 

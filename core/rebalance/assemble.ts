@@ -15,7 +15,7 @@ import {
 import { LABEL_ALLERGENS, type AvoidId, type Lookup } from '../ingredients';
 import type { StepEdit } from '../method';
 import { jobTotal } from './conflicts';
-import { MASS_BAND, waterLineId, WETNESS_BAND, type Choice, type PartSolution, type Variable } from './solve';
+import { MASS_BAND, waterLineId, wetnessBand, type Choice, type PartSolution, type Variable } from './solve';
 import type { Fit, LineVerdict, Move } from './types';
 
 /** Below this an added amount is rounding: no line is made of it. */
@@ -39,7 +39,7 @@ export function assemblePart(
   const all = [
     ...solved.variables.map((v, j) => ({ v, massG: solved.amounts[j]! as number | null })),
     ...offDough.map((v) => ({ v, massG: v.usual > 0 ? v.usual : null })),
-  ].filter(({ massG }) => massG === null || massG > NOTHING_G);
+  ].filter(({ massG }) => massG === null || Math.abs(massG) > NOTHING_G);
   const choiceOf = new Map(choices.flatMap((c) => c.conflict.lineIds.map((id) => [id, c] as const)));
   const moves: Move[] = [];
   const lines: Line[] = [];
@@ -109,9 +109,9 @@ export function assemblePart(
       toG,
       reason: kit
         ? msg('move.joined', { kit, addedG: added })
-        : heldG === undefined
-          ? msg('move.water')
-          : msg('move.held'),
+        : heldG !== undefined
+          ? msg('move.held')
+          : msg(toG < (fromG ?? 0) ? 'move.lessLiquid' : 'move.water'),
     });
   }
   for (const entry of all)
@@ -195,7 +195,7 @@ export function fitOf(part: Part, adapted: Profile, target: Profile): Fit[] {
   };
   const fits = [one('mass', target.props.mass, adapted.props.mass, MASS_BAND * target.props.mass.value, 1)];
   if (target.wetness && adapted.wetness)
-    fits.push(one('wetness', target.wetness, adapted.wetness, WETNESS_BAND * target.wetness.value, 1.5));
+    fits.push(one('wetness', target.wetness, adapted.wetness, wetnessBand(target.wetness.value), 1.5));
   for (const { key, rel, floor, weight } of CLASSES[part.classId].tolerances) {
     const goal = target.props[key];
     fits.push(one(key, goal, adapted.props[key], Math.max(rel * Math.abs(goal.value), floor), weight));

@@ -1,7 +1,7 @@
 import { CLASSES, type Kit, type KitItem, type PropKey } from '../classes';
 import { msg, type Msg } from '../explain';
-import { coefficients, doughLines, profileOf, type Line, type Part, type Profile } from '../formula';
-import type { Ingredient, ItemState, Lookup } from '../ingredients';
+import { coefficients, doughLines, massOf, profileOf, type Line, type Part, type Profile } from '../formula';
+import type { GroupId, Ingredient, ItemState, Lookup } from '../ingredients';
 import { EGG_G, itemsIn } from './conflicts';
 import { LeastSquares, minimise } from './qp';
 import type { Conflict, Pins } from './types';
@@ -10,11 +10,20 @@ export type Choice = { conflict: Conflict; kit: Kit };
 
 /** Wetness stays within this share of the source's, mass within the other (common practice, no source). */
 export const WETNESS_BAND = 0.03;
+/**
+ * In a dough held by fat there is hardly any water, and 3 % of it is less than any scale shows: there the band
+ * is this much wetness to each side (2 g of water for solids that take up 100 g).
+ */
+export const WETNESS_FLOOR = 0.02;
 export const MASS_BAND = 0.06;
+
+/** Half the width of the wetness band about a target. */
+export const wetnessBand = (wetness: number): number => Math.max(WETNESS_BAND * wetness, WETNESS_FLOOR);
 
 /** Weights of the programme. A dose at the edge of its window costs as much as a third of a tolerance overrun. */
 const DOSE_WEIGHT = 0.3;
 const WATER_WEIGHT = 0.3;
+const WATER_COST = 0.3;
 /** Pull towards the source inside the tolerances: breaks ties, moves nothing that matters. */
 const SOFT_PULL = 0.03;
 const WETNESS_PULL = 0.2;
@@ -34,6 +43,10 @@ export type Variable = {
   /** Grams that count as one step away from the usual dose. */
   step: number;
   weight: number;
+  /** −1 for an amount taken off the line it joins, else 1. */
+  sign: 1 | -1;
+  /** Cost of the first gram, per step: keeps an adjuster out until it is worth a line. */
+  cost: number;
   conflictId: string | null;
   kitId: string | null;
   /** The staying line this amount is added to, if any. */
@@ -85,6 +98,8 @@ function variablesOf(
           hi,
           step: Math.max((hi - lo) / 2, 1e-3 * base, 1e-6),
           weight: DOSE_WEIGHT,
+          sign: 1 as const,
+          cost: 0,
           conflictId: conflict.id,
           kitId: kit.id,
           joins: item.joins ? joinable(part, leaving, ingredient.id) : null,
@@ -105,9 +120,47 @@ function waterVariable(part: Part, leaving: ReadonlySet<string>, massG: number, 
     hi: 0.25 * massG,
     step: Math.max(0.03 * massG, 1e-6),
     weight: WATER_WEIGHT,
+    sign: 1,
+    cost: WATER_COST,
     conflictId: null,
     kitId: null,
     joins: joinable(part, leaving, 'water'),
+  };
+}
+
+/** Liquids a baker would hold back when what comes in is wetter than what left. */
+const LIQUIDS: readonly GroupId[] = ['water', 'milk', 'plant_drink', 'nut_drink', 'cultured'];
+const MOST_HELD_BACK = 0.25;
+
+/** Liquid taken off the largest staying liquid line, at most a quarter of it; null where there is none. */
+function lessLiquid(
+  part: Part,
+  leaving: ReadonlySet<string>,
+  held: Record<string, number>,
+  lookup: Lookup,
+): Variable | null {
+  let best: { line: Line; ingredient: Ingredient } | null = null;
+  for (const line of doughLines(part)) {
+    const ingredient = lookup(line.item);
+    if (!ingredient || ingredient.dry || !LIQUIDS.includes(ingredient.group)) continue;
+    if (leaving.has(line.id) || held[line.id] !== undefined) continue;
+    if (!best || massOf(line) > massOf(best.line)) best = { line, ingredient };
+  }
+  if (!best || massOf(best.line) === 0) return null;
+  const massG = massOf(best.line);
+  return {
+    lineId: `${part.id}:less`,
+    ingredient: best.ingredient,
+    lo: 0,
+    usual: 0,
+    hi: MOST_HELD_BACK * massG,
+    step: 0.05 * massG,
+    weight: WATER_WEIGHT,
+    sign: -1,
+    cost: WATER_COST,
+    conflictId: null,
+    kitId: null,
+    joins: best.line.id,
   };
 }
 
@@ -122,7 +175,7 @@ function linearForm(
 ): Linear {
   const row = variables.flatMap((v, j): [number, number][] => {
     const x = coefficients(v.ingredient, v.state, classId)[key]?.value ?? 0;
-    return x === 0 ? [] : [[j, x]];
+    return x === 0 ? [] : [[j, v.sign * x]];
   });
   return { constant: staying.props[key].value, row };
 }
@@ -156,16 +209,23 @@ export class PartProgramme {
 
   /**
    * The amounts nearest to the target that keep the wetness and mass bands, the dose windows and what is
-   * pinned. When no amounts do, the bands and windows are widened as little as possible, and every widening is
-   * said; null only where even that fails (two equal locks that contradict each other).
+   * pinned. When no amounts do, a liquid line may give way; when that is not enough, the bands and windows are
+   * widened as little as possible. Every widening is said; null only where even that fails (two equal locks that contradict each other).
    */
   solve(choices: readonly Choice[]): PartSolution | null {
     const variables = variablesOf(this.part, choices, this.lookup, true, this.#staying.flourG);
     const water = this.lookup({ kind: 'ref', id: 'water' });
     if (water) variables.push(waterVariable(this.part, this.#leaving, this.target.props.mass.value, water));
-    const solve = (elastic: boolean) =>
-      attempt(this.part, variables, this.#staying, this.target, this.pins, elastic);
-    return solve(false) ?? solve(true);
+    const solve = (all: Variable[], elastic: boolean) =>
+      attempt(this.part, all, this.#staying, this.target, this.pins, elastic);
+    const strict = solve(variables, false);
+    if (strict) return strict;
+    const less = lessLiquid(this.part, this.#leaving, this.pins.lines ?? {}, this.lookup);
+    const looser = less ? [...variables, less] : variables;
+    const solved = (less && solve(looser, false)) ?? solve(looser, true);
+    return solved && less
+      ? { ...solved, widened: [...solved.widened, ...heldBack(solved, less, this.part)] }
+      : solved;
   }
 
   /** Amounts brushed on or on the tin, which no balance touches. */
@@ -182,9 +242,14 @@ function attempt(
   pins: Pins,
   elastic: boolean,
 ): PartSolution | null {
-  const { tolerances } = CLASSES[part.classId];
+  const judged = CLASSES[part.classId].tolerances
+    .map((t) => ({ ...t, form: linearForm(t.key, variables, staying, part.classId) }))
+    .filter((t) => t.form.row.length > 0);
+  const wetBand = target.wetness?.value
+    ? wetnessBand(target.wetness.value) / target.wetness.value
+    : WETNESS_BAND;
   const n = variables.length;
-  const m = tolerances.length;
+  const m = judged.length;
   // Behind the amounts stand the overruns of the tolerances, and when elastic the widenings.
   const slack = { wet: n + m, mass: n + m + 1, dose: n + m + 2 };
   const size = n + m + (elastic ? 2 + n : 0);
@@ -196,6 +261,7 @@ function attempt(
 
   variables.forEach((v, j) => {
     qp.square([[j, 1]], v.usual / v.step, v.weight);
+    if (v.cost > 0) qp.linear(j, v.cost);
     const pinned = pins.lines?.[v.lineId];
     if (pinned !== undefined) {
       qp.equal([[j, 1]], pinned / v.step);
@@ -207,8 +273,7 @@ function attempt(
     if (elastic) qp.atLeast([[j, 1]], 0);
   });
 
-  tolerances.forEach(({ key, rel, floor, weight }, k) => {
-    const form = linearForm(key, variables, staying, part.classId);
+  judged.forEach(({ key, rel, floor, weight, form }, k) => {
     const goal = target.props[key].value;
     const width = Math.max(rel * Math.abs(goal), floor);
     const row = scaled(inSteps(form.row), 1 / width);
@@ -225,8 +290,9 @@ function attempt(
     const w0 = target.wetness.value;
     const free = linearForm('freeWater', variables, staying, part.classId);
     const demand = linearForm('demand', variables, staying, part.classId);
-    // One unit is one band: free − w·demand over (band · w0 · the source's demand).
-    const unit = WETNESS_BAND * w0 * target.props.demand.value || 1;
+    // One unit is one band: free − w·demand over band × the source's demand.
+    const band = wetnessBand(w0);
+    const unit = band * target.props.demand.value;
     const at = (w: number): Linear => ({
       constant: (free.constant - w * demand.constant) / unit,
       row: scaled(inSteps([...free.row, ...scaled(demand.row, -w)]), 1 / unit),
@@ -235,7 +301,7 @@ function attempt(
     qp.square(middle.row, -middle.constant, WETNESS_PULL);
     if (pins.lockWetness) qp.equal(middle.row, -middle.constant);
     else {
-      const [low, high] = [at(w0 * (1 - WETNESS_BAND)), at(w0 * (1 + WETNESS_BAND))];
+      const [low, high] = [at(Math.max(0, w0 - band)), at(w0 + band)];
       const give: [number, number][] = elastic ? [[slack.wet, 1]] : [];
       qp.atLeast([...low.row, ...give], -low.constant);
       qp.atMost([...high.row, ...scaled(give, -1)], -high.constant);
@@ -263,20 +329,31 @@ function attempt(
 
   const minimum = minimise(qp.programme());
   if (!minimum) return null;
-  const amounts = variables.map((v, j) => Math.max(0, minimum.x[j]! * v.step));
-  return { variables, amounts, widened: elastic ? widenings(minimum.x, variables, slack) : [] };
+  const amounts = variables.map((v, j) => v.sign * Math.max(0, minimum.x[j]! * v.step));
+  return { variables, amounts, widened: elastic ? widenings(minimum.x, variables, slack, wetBand) : [] };
+}
+
+/** Says that a liquid line gives way, which without a conflict it should not. */
+function heldBack(solved: PartSolution, less: Variable, part: Part): Msg[] {
+  const takenG = -(solved.amounts[solved.variables.indexOf(less)] ?? 0);
+  const fromG = massOf(part.lines.find((l) => l.id === less.joins)!);
+  return takenG > 0.05 ? [msg('widened.line', { id: less.ingredient.id, fromG, toG: fromG - takenG })] : [];
 }
 
 function widenings(
   x: readonly number[],
   variables: readonly Variable[],
   slack: { wet: number; mass: number; dose: number },
+  wetBand: number,
 ): Msg[] {
   const out: Msg[] = [];
   const percent = (units: number, band: number) => Math.round(1000 * band * (1 + units)) / 10;
   if (x[slack.wet]! > WIDENED)
     out.push(
-      msg('widened.wetness', { percent: percent(x[slack.wet]!, WETNESS_BAND), band: 100 * WETNESS_BAND }),
+      msg('widened.wetness', {
+        percent: percent(x[slack.wet]!, wetBand),
+        band: Math.round(1000 * wetBand) / 10,
+      }),
     );
   if (x[slack.mass]! > WIDENED)
     out.push(msg('widened.mass', { percent: percent(x[slack.mass]!, MASS_BAND), band: 100 * MASS_BAND }));

@@ -1,0 +1,118 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { LeastSquares, minimise } from './qp';
+
+describe('quadratic programme', () => {
+  // Goldfarb & Idnani's method as worked in the manual of the R package quadprog (Turlach & Weingessel), solve.QP example.
+  it('gives the published optimum of the manual', () => {
+    const out = minimise({
+      n: 3,
+      Q: [
+        [1, 0, 0],
+        [0, 1, 0],
+        [0, 0, 1],
+      ],
+      c: [0, 5, 0],
+      rows: [
+        {
+          a: [
+            [0, -4],
+            [1, -3],
+          ],
+          b: -8,
+        },
+        {
+          a: [
+            [0, 2],
+            [1, 1],
+          ],
+          b: 2,
+        },
+        {
+          a: [
+            [1, -2],
+            [2, 1],
+          ],
+          b: 0,
+        },
+      ],
+    })!;
+    expect(out.value).toBeCloseTo(-2.380952, 6);
+    [0.4761905, 1.047619, 2.0952381].forEach((x, i) => expect(out.x[i]).toBeCloseTo(x, 6));
+  });
+
+  // min (x−1)² + (y−2.5)² in a polygon; Nocedal & Wright, Numerical Optimization (2nd ed.), example 16.4: x = (1.4, 1.7).
+  it('gives the published optimum of a textbook example', () => {
+    const qp = new LeastSquares(2);
+    qp.square([[0, 1]], 1, 1);
+    qp.square([[1, 1]], 2.5, 1);
+    qp.atLeast(
+      [
+        [0, 1],
+        [1, -2],
+      ],
+      -2,
+    );
+    qp.atMost(
+      [
+        [0, 1],
+        [1, 2],
+      ],
+      6,
+    );
+    qp.atMost(
+      [
+        [0, 1],
+        [1, -2],
+      ],
+      2,
+    );
+    qp.atLeast([[0, 1]], 0);
+    qp.atLeast([[1, 1]], 0);
+    const { x } = minimise(qp.programme())!;
+    expect(x[0]).toBeCloseTo(1.4, 9);
+    expect(x[1]).toBeCloseTo(1.7, 9);
+  });
+
+  it('says when nothing meets the rows', () => {
+    const qp = new LeastSquares(1);
+    qp.square([[0, 1]], 0, 1);
+    qp.atLeast([[0, 1]], 2);
+    qp.atMost([[0, 1]], 1);
+    expect(minimise(qp.programme())).toBeNull();
+  });
+
+  it('no feasible point found by chance is better', () => {
+    const number = fc.double({ min: -5, max: 5, noNaN: true });
+    fc.assert(
+      fc.property(
+        fc.array(number, { minLength: 3, maxLength: 3 }),
+        fc.array(number, { minLength: 30, maxLength: 30 }),
+        (targets, points) => {
+          const qp = new LeastSquares(3);
+          targets.forEach((t, i) => {
+            qp.square([[i, 1]], t, 1 + i);
+            qp.atLeast([[i, 1]], 0);
+            qp.atMost([[i, 1]], 2);
+          });
+          qp.equal(
+            [
+              [0, 1],
+              [1, 1],
+              [2, 1],
+            ],
+            3,
+          );
+          const f = (x: number[]) => x.reduce((s, v, i) => s + (1 + i) * (v - targets[i]!) ** 2, 0);
+          const best = minimise(qp.programme())!.x;
+          expect(best.reduce((s, v) => s + v, 0)).toBeCloseTo(3, 9);
+          for (let k = 0; k < 30; k += 2) {
+            const [a, b] = [Math.abs(points[k]!) % 2, Math.abs(points[k + 1]!) % 2];
+            const c = 3 - a - b;
+            if (c >= 0 && c <= 2) expect(f(best)).toBeLessThanOrEqual(f([a, b, c]) + 1e-9);
+          }
+        },
+      ),
+    );
+  });
+});
