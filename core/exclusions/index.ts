@@ -1,1 +1,2 @@
 export * from './exclusions';
+export * from './labels';

@@ -71,7 +71,7 @@ function numberOf(text: string): number {
   if (/e/i.test(t)) return Number(t);
   const sign = t.startsWith('-') ? -1 : 1;
   const plain = t.replace(/^-/, '').replace(/^(\d+),(\d{1,2})$/, '$1.$2');
-  return sign * (numericQuantity(plain, { round: false }) as number);
+  return sign * Number(numericQuantity(plain, { round: false }));
 }
 
 function unitAt(text: string): { unit: UnitId; length: number } | null {

@@ -17,7 +17,7 @@ import {
   type AssembledPart,
 } from './assemble';
 import { candidatesFor, conflictsOf, fitIn, itemsIn } from './conflicts';
-import { PartProgramme, type Choice, type PartSolution } from './solve';
+import { PartProgramme, type Choice, type PartSolution, type Variable } from './solve';
 import type {
   AdaptContext,
   AdaptInput,
@@ -296,10 +296,15 @@ function optionsOf(bench: PartBench, best: Trial): Option[] {
     const trials = slot.kits.map((kit) => ({ kit, trial: bench.try(best.kits.with(i, kit)) }));
     const least = Math.min(...trials.map(({ trial }) => trial?.total ?? worse));
     const options = trials.map(({ kit, trial }): Option => {
-      const offDough = bench.besides(slot.conflict, kit);
-      const amounts = (trial?.solved.variables ?? [])
-        .map((v, j) => ({ v, massG: trial!.solved.amounts[j]! as number | null }))
-        .concat(offDough.map((v) => ({ v, massG: v.usual > 0 ? v.usual : null })))
+      type Given = { v: Variable; massG: number | null };
+      const inDough = (trial?.solved.variables ?? []).map((v, j): Given => ({
+        v,
+        massG: trial!.solved.amounts[j]!,
+      }));
+      const besides = bench
+        .besides(slot.conflict, kit)
+        .map((v): Given => ({ v, massG: v.usual > 0 ? v.usual : null }));
+      const amounts = [...inDough, ...besides]
         .filter(({ v }) => v.kitId === kit.id && v.conflictId === slot.conflict.id)
         .map(({ v, massG }) => ({ lineId: v.lineId, ingredientId: v.ingredient.id, massG }));
       const ids = itemsIn(kit, slot.conflict).flatMap((x) => (x.item.kind === 'ref' ? [x.item.id] : []));

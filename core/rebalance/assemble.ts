@@ -37,7 +37,7 @@ export function assemblePart(
   held: Record<string, number> = {},
 ): AssembledPart {
   const all = [
-    ...solved.variables.map((v, j) => ({ v, massG: solved.amounts[j]! as number | null })),
+    ...solved.variables.map((v, j) => ({ v, massG: solved.amounts[j]! })),
     ...offDough.map((v) => ({ v, massG: v.usual > 0 ? v.usual : null })),
   ].filter(({ massG }) => massG === null || Math.abs(massG) > NOTHING_G);
   const choiceOf = new Map(choices.flatMap((c) => c.conflict.lineIds.map((id) => [id, c] as const)));
@@ -134,7 +134,7 @@ function editsOf(
     const own = all.filter(
       ({ v }) => v.kitId === kit.id && v.conflictId === conflict.id && v.ingredient.id !== 'baking_powder',
     );
-    const amounts = Object.fromEntries(
+    const amounts = Object.fromEntries<string | number>(
       own.slice(0, 3).flatMap(({ v, massG }, i) => [
         [`n${i + 1}`, v.ingredient.id],
         [`g${i + 1}`, massG ?? 0],

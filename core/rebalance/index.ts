@@ -1,2 +1,5 @@
 export { adapt } from './adapt';
 export * from './types';
+
+/** Stamp of the engine: a kept version says which one it was worked out with. */
+export const CORE_VERSION = '1';

@@ -31,7 +31,7 @@ export function minimise({ n, Q, c, rows }: Programme): Minimum | null {
   const out = solveQP(D, d, A, b, sorted.filter((r) => r.equal).length);
   if (out.message !== '') return null;
   const x = out.solution.slice(1, n + 1);
-  return x.every(Number.isFinite) ? { x, value: out.value[1]! } : null;
+  return x.every(Number.isFinite) ? { x, value: out.value[1] } : null;
 }
 
 /** Builds a programme from squares: Σ w·(a·x − t)², with bounds and rows. */

@@ -34,6 +34,20 @@ export type VolumeUnit = keyof typeof VOLUME_ML | 'tsp' | 'tbsp' | 'cup' | keyof
 export type CountUnit = 'piece' | 'stick' | 'sachet';
 export type UnitId = MassUnit | VolumeUnit | CountUnit;
 
+/** Every unit there is. */
+export const UNIT_IDS: readonly UnitId[] = [
+  ...(Object.keys(MASS_G) as MassUnit[]),
+  ...(Object.keys(VOLUME_ML) as (keyof typeof VOLUME_ML)[]),
+  'tsp',
+  'tbsp',
+  'cup',
+  'dash',
+  'pinch',
+  'piece',
+  'stick',
+  'sachet',
+];
+
 export type CupStandard = keyof typeof CUP_ML;
 export type SpoonStandard = keyof typeof SPOON_ML;
 export type Measures = { cup: CupStandard; spoon: SpoonStandard };

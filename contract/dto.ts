@@ -1,0 +1,62 @@
+import type { ClassId } from '../core/classes';
+import type { ExclusionId, LabelReading, OilReading } from '../core/exclusions';
+import type { Formula } from '../core/formula';
+import type { AvoidId } from '../core/ingredients';
+import type { NameMatch, ReadInput } from '../core/reading';
+import type { AdaptInput, Pins } from '../core/rebalance';
+import type { Measures } from '../core/units';
+
+export type ReadRequest = Omit<ReadInput, 'measures'> & { kitchen?: Measures };
+export type MatchRequest = { names: string[] };
+export type MatchAnswer = {
+  matches: { name: string; best: NameMatch | null; silent: boolean; others: NameMatch[] }[];
+};
+export type LabelsRequest = { text: string; ruleset?: 'eu' | 'us' };
+export type LabelsAnswer = LabelReading;
+export type AdaptRequest = AdaptInput;
+
+/** What a version was made from. */
+export type VersionRequest = { exclude: ExclusionId[]; oil?: OilReading; pins?: Pins };
+
+export type FormulaCard = {
+  id: string;
+  title: string;
+  classId: ClassId;
+  lines: number;
+  versions: number;
+  /** What at least one kept version leaves out, beside gluten. */
+  without: AvoidId[];
+  updatedAt: string;
+  hasDraft: boolean;
+};
+export type VersionMeta = {
+  id: string;
+  formulaId: string;
+  parentId: string | null;
+  /** The source whose profile the targets come from; null for a source itself. */
+  targetId: string | null;
+  name: string;
+  note: string;
+  avoids: AvoidId[];
+  coreVersion: string;
+  dataVersion: string;
+  createdAt: string;
+};
+export type Version = VersionMeta & { doc: Formula; request: VersionRequest };
+export type FormulaDetail = {
+  id: string;
+  title: string;
+  classId: ClassId;
+  updatedAt: string;
+  versions: VersionMeta[];
+};
+export type DraftDoc = { baseId: string; source: Formula; request: VersionRequest };
+export type Draft = { rev: number; doc: DraftDoc; updatedAt: string };
+export type CreateVersion = {
+  parentId: string;
+  name: string;
+  note?: string;
+  doc: Formula;
+  request: VersionRequest;
+  source?: Formula;
+};

@@ -1,0 +1,34 @@
+/** What the server answers when it cannot do what was asked: application/problem+json with a code and where. */
+export const PROBLEM_STATUS = {
+  'body.notJson': 400,
+  'body.invalid': 422,
+  'body.tooLarge': 413,
+  'body.wrongType': 415,
+  'request.foreign': 403,
+  'formula.notFound': 404,
+  'version.notFound': 404,
+  'draft.notFound': 404,
+  'draft.conflict': 409,
+  'version.otherFormula': 409,
+  'route.notFound': 404,
+  'work.tooLong': 503,
+  'server.failed': 500,
+} as const;
+export type ProblemCode = keyof typeof PROBLEM_STATUS;
+
+export type Problem = {
+  status: number;
+  code: ProblemCode;
+  /** Where in the request, as a path of keys ("formula.parts[0].lines[3].amount"); empty when it is the whole. */
+  path: string;
+  args: Record<string, number | string>;
+  /** What is there instead, where that helps: the other tab's draft on a conflict. */
+  current?: unknown;
+};
+
+export const problem = (code: ProblemCode, path = '', args: Problem['args'] = {}): Problem => ({
+  status: PROBLEM_STATUS[code],
+  code,
+  path,
+  args,
+});

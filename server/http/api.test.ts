@@ -1,0 +1,283 @@
+import request from 'supertest';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { DEMO_FORMULAS } from '../../demo/formulas';
+import type { Draft, FormulaCard, Version } from '../../contract/dto';
+import type { Problem } from '../../contract/problem';
+import { readFormula } from '../../core/reading';
+import type { Outcome } from '../../core/rebalance';
+import { openMemory, type OpenDb } from '../db/open';
+import { seedDemo } from '../seed';
+import { template } from '../testing/template';
+import { inPlace } from '../work/compute';
+import { makeApp } from './app';
+
+const NOWHERE = '00000000-0000-4000-8000-000000000000';
+const { formula } = readFormula(DEMO_FORMULAS[0]!);
+let database: OpenDb;
+let api: ReturnType<typeof request>;
+
+beforeAll(async () => {
+  database = await openMemory(await template());
+  api = request(makeApp({ db: database.db, compute: inPlace }));
+});
+afterAll(() => database.close());
+
+const path = (p: string) => `/api/v1${p}`;
+const problem = (res: { body: unknown }) => res.body as Problem;
+const put = async (f = formula) => {
+  const res = await api.post(path('/formulas')).send({ formula: f }).expect(201);
+  return res.body as { formula: { id: string }; version: Version };
+};
+
+describe('stateless calls', () => {
+  it('reads, matches, reads labels and adapts', async () => {
+    const read = await api
+      .post(path('/read'))
+      .send({ text: '2 large eggs\n1 cup oat milk', kitchen: { cup: 'metric', spoon: 'metric' } })
+      .expect(200);
+    expect(
+      (read.body as { lines: { line: { amount: { massG: { value: number } } } }[] }).lines.map((l) =>
+        Math.round(l.line.amount.massG.value),
+      ),
+    ).toEqual([100, 257]);
+    const match = await api
+      .post(path('/match'))
+      .send({ names: ['applesauce', 'moon dust'] })
+      .expect(200);
+    expect((match.body as { matches: { silent: boolean }[] }).matches.map((m) => m.silent)).toEqual([
+      true,
+      false,
+    ]);
+    const labels = await api.post(path('/labels')).send({ text: 'Rice flour, whey (milk).' }).expect(200);
+    expect((labels.body as { contains: { avoid: string }[] }).contains.map((c) => c.avoid)).toEqual(['milk']);
+    const adapt = await api
+      .post(path('/adapt'))
+      .send({ formula, exclude: ['egg', 'oil'], limit: 2 })
+      .expect(200);
+    const outcome = adapt.body as Outcome;
+    expect(outcome.solutions).toHaveLength(2);
+    expect(outcome.solutions[0]!.fit.length).toBeGreaterThan(5);
+  });
+
+  it('describes itself', async () => {
+    const res = await api.get(path('/openapi.json')).expect(200);
+    const { paths } = res.body as { paths: Record<string, Record<string, { requestBody?: unknown }>> };
+    expect(Object.keys(paths)).toHaveLength(11);
+    expect(JSON.stringify(paths['/api/v1/adapt']!.post!.requestBody)).toContain('"exclude"');
+  });
+});
+
+describe('formulas and versions', () => {
+  it('keeps a formula with its source, lists it, renames it', async () => {
+    const made = await put();
+    const list = await api.get(path('/formulas')).expect(200);
+    const card = (list.body as { formulas: FormulaCard[] }).formulas.find((f) => f.id === made.formula.id)!;
+    expect(card).toMatchObject({
+      title: formula.title,
+      versions: 1,
+      lines: formula.parts[0]!.lines.length,
+      without: [],
+      hasDraft: false,
+    });
+    const renamed = await api
+      .patch(path(`/formulas/${made.formula.id}`))
+      .send({ title: 'Kiosk muffins' })
+      .expect(200);
+    expect((renamed.body as { title: string }).title).toBe('Kiosk muffins');
+  });
+
+  it('appends versions, names their target, and never changes one', async () => {
+    const { formula: f, version } = await put();
+    const body = {
+      parentId: version.id,
+      name: 'no egg',
+      doc: { ...formula, avoids: ['egg'] },
+      request: { exclude: ['egg'] },
+    };
+    const first = (
+      await api
+        .post(path(`/formulas/${f.id}/versions`))
+        .send(body)
+        .expect(201)
+    ).body as Version;
+    expect(first).toMatchObject({
+      parentId: version.id,
+      targetId: version.id,
+      avoids: ['egg'],
+      coreVersion: '1',
+    });
+    const second = (
+      await api
+        .post(path(`/formulas/${f.id}/versions`))
+        .send({ ...body, parentId: first.id, name: 'again' })
+        .expect(201)
+    ).body as Version;
+    expect(second.targetId).toBe(version.id);
+    const corrected = (
+      await api
+        .post(path(`/formulas/${f.id}/versions`))
+        .send({ ...body, name: 'mended', source: { ...formula, title: 'mended' } })
+        .expect(201)
+    ).body as Version;
+    expect([corrected.targetId, corrected.parentId]).not.toContain(version.id);
+    const detail = (await api.get(path(`/formulas/${f.id}`)).expect(200)).body as { versions: Version[] };
+    expect(detail.versions.map((v) => v.name)).toEqual(['', 'no egg', 'again', '', 'mended']);
+    expect((await api.get(path(`/versions/${version.id}`)).expect(200)).body).toEqual(
+      JSON.parse(JSON.stringify(version)),
+    );
+    await expect(
+      database.db.execute(`update version set name = 'x' where id = '${version.id}'`),
+    ).rejects.toThrow();
+    await expect(database.db.execute(`delete from version where id = '${version.id}'`)).rejects.toThrow();
+  });
+
+  it('refuses a parent of another formula', async () => {
+    const [a, b] = [await put(), await put()];
+    const res = await api
+      .post(path(`/formulas/${a.formula.id}/versions`))
+      .send({ parentId: b.version.id, name: 'x', doc: formula, request: { exclude: [] } });
+    expect([res.status, problem(res).code]).toEqual([409, 'version.otherFormula']);
+  });
+
+  it('deletes and restores', async () => {
+    const { formula: f } = await put();
+    await api.delete(path(`/formulas/${f.id}`)).expect(204);
+    expect(problem(await api.get(path(`/formulas/${f.id}`)).expect(404)).code).toBe('formula.notFound');
+    await api.post(path(`/formulas/${f.id}/restore`)).expect(200);
+    await api.get(path(`/formulas/${f.id}`)).expect(200);
+  });
+
+  it('seeds an empty shelf only', async () => {
+    expect(await seedDemo(database.db)).toBe(0);
+    const other = await openMemory(await template());
+    expect(await seedDemo(other.db)).toBe(DEMO_FORMULAS.length);
+    expect(await seedDemo(other.db)).toBe(0);
+    await other.close();
+  });
+});
+
+describe('drafts', () => {
+  it('two tabs on one draft: the second is told, and given what is there', async () => {
+    const { formula: f, version } = await put();
+    const doc = { baseId: version.id, source: formula, request: { exclude: ['egg'] } };
+    const url = path(`/formulas/${f.id}/draft`);
+    expect((await api.get(url).expect(200)).body).toEqual({ draft: null });
+    expect(((await api.put(url).send({ rev: 0, doc }).expect(200)).body as Draft).rev).toBe(1);
+    const late = await api
+      .put(url)
+      .send({ rev: 0, doc: { ...doc, request: { exclude: ['oil'] } } })
+      .expect(409);
+    expect(problem(late).code).toBe('draft.conflict');
+    expect((problem(late).current as Draft).doc.request.exclude).toEqual(['egg']);
+    expect(((await api.put(url).send({ rev: 1, doc }).expect(200)).body as Draft).rev).toBe(2);
+    await api
+      .post(path(`/formulas/${f.id}/versions`))
+      .send({ parentId: version.id, name: 'kept', doc: formula, request: { exclude: [] } })
+      .expect(201);
+    expect((await api.get(url).expect(200)).body).toEqual({ draft: null });
+    await api.put(url).send({ rev: 0, doc }).expect(200);
+    await api.delete(url).expect(204);
+  });
+
+  it('a race of ten saves lets exactly one through', async () => {
+    const { formula: f, version } = await put();
+    const doc = { baseId: version.id, source: formula, request: { exclude: [] } };
+    const all = await Promise.all(
+      Array.from({ length: 10 }, () => api.put(path(`/formulas/${f.id}/draft`)).send({ rev: 0, doc })),
+    );
+    expect(all.map((r) => r.status).sort()).toEqual([200, ...new Array<number>(9).fill(409)]);
+  });
+});
+
+/** Bodies that must be refused with a reason and a place, never with a crash. */
+const HOSTILE: [name: string, to: string, body: unknown, status: number, where: string][] = [
+  ['a number as text', '/read', { text: 5 }, 422, 'text'],
+  ['no text', '/read', {}, 422, 'text'],
+  ['an unknown key', '/read', { text: '', nonsense: 1 }, 422, ''],
+  ['a list', '/read', [], 422, ''],
+  ['an unknown exclusion', '/adapt', { formula, exclude: ['gravity'] }, 422, 'exclude[0]'],
+  ['a number in text form', '/adapt', { formula, exclude: [], limit: '3' }, 422, 'limit'],
+  [
+    'a formula without parts',
+    '/adapt',
+    { formula: { ...formula, parts: [] }, exclude: [] },
+    422,
+    'formula.parts',
+  ],
+  ['a foreign schema', '/formulas', { formula: { ...formula, schema: 2 } }, 422, 'formula.schema'],
+  [
+    'a script as a class',
+    '/formulas',
+    { formula: { ...formula, parts: [{ ...formula.parts[0]!, classId: '<script>' }] } },
+    422,
+    'formula.parts[0].classId',
+  ],
+  [
+    'an unknown key deep down',
+    '/formulas',
+    { formula: { ...formula, parts: [{ ...formula.parts[0]!, __proto: 1 }] } },
+    422,
+    'formula.parts[0]',
+  ],
+  [
+    'too long a title',
+    '/formulas',
+    { formula: { ...formula, title: 'x'.repeat(201) } },
+    422,
+    'formula.title',
+  ],
+];
+
+describe('bad input', () => {
+  it.each(HOSTILE)('%s', async (_name, to, body, status, where) => {
+    const res = await api.post(path(to)).send(body as object);
+    expect(res.headers['content-type']).toContain('application/problem+json');
+    expect([res.status, problem(res).path]).toEqual([status, where]);
+    expect(JSON.stringify(res.body)).not.toMatch(/at .*\.ts|node_modules/);
+  });
+
+  it('a mass that is no finite number', async () => {
+    const raw = JSON.stringify({ formula, exclude: [] }).replace('"value":150', '"value":1e400');
+    const res = await api.post(path('/adapt')).set('content-type', 'application/json').send(raw);
+    expect([res.status, problem(res).path]).toEqual([422, 'formula.parts[0].lines[0].amount.massG.value']);
+  });
+
+  it('broken JSON, 5 MB, another type of body', async () => {
+    const send = (type: string, raw: string) => api.post(path('/read')).set('content-type', type).send(raw);
+    expect(problem(await send('application/json', '{"text":').expect(400)).code).toBe('body.notJson');
+    expect(
+      problem(await send('application/json', JSON.stringify({ text: 'x'.repeat(5_000_000) })).expect(413))
+        .code,
+    ).toBe('body.tooLarge');
+    expect(problem(await send('application/x-www-form-urlencoded', 'text=1').expect(415)).code).toBe(
+      'body.wrongType',
+    );
+  });
+
+  it.each([
+    '/formulas/1',
+    `/formulas/${NOWHERE}`,
+    `/versions/${NOWHERE}`,
+    "/versions/x'; drop table version",
+    '/formulas/1/draft',
+    '/nothing',
+  ])('unknown: %s', async (p) => {
+    const res = await api.get(path(encodeURI(p)));
+    expect([res.status, problem(res).code.endsWith('otFound')]).toEqual([404, true]);
+  });
+
+  it('refuses foreign hosts, origins and cross-site pages; scripts without those headers pass', async () => {
+    const get = (headers: Record<string, string>) => api.get(path('/health')).set(headers);
+    await get({ Host: 'evil.test' }).expect(403);
+    await get({ Host: 'localhost:4173', Origin: 'http://evil.test' }).expect(403);
+    await get({ Host: 'localhost:4173', Origin: 'http://localhost:9999' }).expect(403);
+    await get({ 'Sec-Fetch-Site': 'cross-site' }).expect(403);
+    await get({
+      Host: 'localhost:4173',
+      Origin: 'http://localhost:4173',
+      'Sec-Fetch-Site': 'same-origin',
+    }).expect(200);
+    const res = await get({}).expect(200);
+    expect(res.headers['content-security-policy']).toContain("script-src 'self'");
+  });
+});

@@ -1,0 +1,106 @@
+import type { Schema, SchemaDescription, SchemaObjectDescription, SchemaInnerTypeDescription } from 'yup';
+import {
+  adaptSchema,
+  createFormulaSchema,
+  createVersionSchema,
+  labelsSchema,
+  matchSchema,
+  putDraftSchema,
+  readSchema,
+  renameFormulaSchema,
+} from '../../contract/schemas';
+import { PROBLEM_STATUS } from '../../contract/problem';
+
+type Json = Record<string, unknown>;
+type Described = SchemaDescription & Partial<SchemaObjectDescription> & Partial<SchemaInnerTypeDescription>;
+
+/** A Yup description as JSON schema. Lazy schemas (unions, free records) are described as any object. */
+function jsonSchema(d: Described): Json {
+  const out: Json = {};
+  const limit = (name: string): unknown =>
+    (d.tests.find((t) => t.name === name)?.params as Json | undefined)?.[name];
+  if (d.type === 'object' && d.fields) {
+    out.type = 'object';
+    out.properties = Object.fromEntries(
+      Object.entries(d.fields).map(([k, f]) => [k, jsonSchema(f as Described)]),
+    );
+    out.required = Object.entries(d.fields)
+      .filter(([, f]) => 'optional' in f && !f.optional)
+      .map(([k]) => k);
+    out.additionalProperties = false;
+  } else if (d.type === 'array') {
+    out.type = 'array';
+    out.items = d.innerType ? jsonSchema(d.innerType as Described) : {};
+    if (limit('max') !== undefined) out.maxItems = limit('max');
+  } else if (d.type === 'lazy') {
+    out.type = 'object';
+  } else if (d.type !== 'mixed') {
+    out.type = d.type;
+    const [least, most] = d.type === 'string' ? ['minLength', 'maxLength'] : ['minimum', 'maximum'];
+    if (limit('min') !== undefined) out[least] = limit('min');
+    if (limit('max') !== undefined) out[most] = limit('max');
+  }
+  if ('oneOf' in d && Array.isArray(d.oneOf) && d.oneOf.length > 0) out.enum = d.oneOf;
+  if ('nullable' in d && d.nullable && out.type) out.type = [out.type, 'null'];
+  return out;
+}
+
+type Call = [method: string, path: string, summary: string, body?: Schema];
+const CALLS: Call[] = [
+  ['get', '/health', 'Whether the server answers'],
+  ['post', '/read', 'Reads a formula from text, line by line, into grams', readSchema as Schema],
+  ['post', '/match', 'What written names may mean', matchSchema as Schema],
+  ['post', '/labels', 'What the text of a packet names', labelsSchema as Schema],
+  ['post', '/adapt', 'Adapts a formula to what has to go', adaptSchema as Schema],
+  ['get', '/formulas', 'The shelf'],
+  ['post', '/formulas', 'Puts a formula on the shelf', createFormulaSchema as Schema],
+  ['get', '/formulas/{id}', 'A formula and its versions'],
+  ['patch', '/formulas/{id}', 'Renames a formula', renameFormulaSchema as Schema],
+  ['delete', '/formulas/{id}', 'Takes a formula off the shelf; restore puts it back'],
+  ['post', '/formulas/{id}/restore', 'Puts a formula back on the shelf'],
+  ['post', '/formulas/{id}/versions', 'Keeps a version', createVersionSchema as Schema],
+  ['get', '/versions/{id}', 'A kept version'],
+  ['get', '/formulas/{id}/draft', 'The working copy, or null'],
+  ['put', '/formulas/{id}/draft', 'Saves the working copy', putDraftSchema as Schema],
+  ['delete', '/formulas/{id}/draft', 'Drops the working copy'],
+];
+
+/** The API described, made from the schemas that check it. */
+export function openApi(): Json {
+  const paths: Record<string, Json> = {};
+  for (const [method, path, summary, body] of CALLS) {
+    const problems = {
+      description: 'A problem',
+      content: { 'application/problem+json': { schema: { $ref: '#/components/schemas/Problem' } } },
+    };
+    const parameters = path.includes('{id}')
+      ? [{ name: 'id', in: 'path', required: true, schema: { type: 'string', format: 'uuid' } }]
+      : [];
+    const requestBody = body && {
+      required: true,
+      content: { 'application/json': { schema: jsonSchema(body.describe() as Described) } },
+    };
+    (paths[`/api/v1${path}`] ??= {})[method] = {
+      summary,
+      parameters,
+      ...(requestBody ? { requestBody } : {}),
+      responses: { '200': { description: 'Done' }, default: problems },
+    };
+  }
+  const Problem = {
+    type: 'object',
+    properties: {
+      status: { type: 'integer' },
+      code: { enum: Object.keys(PROBLEM_STATUS) },
+      path: { type: 'string' },
+      args: { type: 'object' },
+    },
+    required: ['status', 'code', 'path', 'args'],
+  };
+  return {
+    openapi: '3.1.0',
+    info: { title: 'New Crumb', version: '1' },
+    paths,
+    components: { schemas: { Problem } },
+  };
+}

@@ -1,0 +1,91 @@
+import { Router, type Request, type Response } from 'express';
+import type {
+  AdaptRequest,
+  CreateVersion,
+  DraftDoc,
+  LabelsRequest,
+  MatchRequest,
+  ReadRequest,
+} from '../../contract/dto';
+import {
+  adaptSchema,
+  createFormulaSchema,
+  createVersionSchema,
+  labelsSchema,
+  matchSchema,
+  putDraftSchema,
+  readSchema,
+  renameFormulaSchema,
+} from '../../contract/schemas';
+import type { Formula } from '../../core/formula';
+import type { Db } from '../db/open';
+import * as formulas from '../services/formulas';
+import type { Compute } from '../work/compute';
+import { bodyOf } from './guards';
+import { openApi } from './openapi';
+
+const idOf = (req: Request): string => String(req.params.id ?? '');
+
+/** Everything under /api/v1. The checked bodies have the shapes of contract/dto: the schemas say the same at run time. */
+export function apiRoutes(db: Db, compute: Compute): Router {
+  const api = Router();
+  api.get('/health', (_req, res) => void res.json({ ok: true }));
+  api.get('/openapi.json', (_req, res) => void res.json(openApi()));
+
+  api.post('/read', async (req, res) => {
+    res.json(await compute.run('read', bodyOf<ReadRequest>(readSchema, req.body)));
+  });
+  api.post('/match', async (req, res) => {
+    res.json(await compute.run('match', bodyOf<MatchRequest>(matchSchema, req.body)));
+  });
+  api.post('/labels', async (req, res) => {
+    res.json(await compute.run('labels', bodyOf<LabelsRequest>(labelsSchema, req.body)));
+  });
+  api.post('/adapt', async (req, res) => {
+    res.json(await compute.run('adapt', bodyOf<AdaptRequest>(adaptSchema, req.body)));
+  });
+
+  api
+    .route('/formulas')
+    .get(async (_req, res) => void res.json({ formulas: await formulas.listFormulas(db) }))
+    .post(async (req, res) => {
+      const body = bodyOf<{ formula: Formula }>(createFormulaSchema, req.body);
+      res.status(201).json(await formulas.createFormula(db, body.formula));
+    });
+  api
+    .route('/formulas/:id')
+    .get(async (req, res) => void res.json(await formulas.getFormula(db, idOf(req))))
+    .patch(async (req, res) => {
+      const { title } = bodyOf<{ title: string }>(renameFormulaSchema, req.body);
+      res.json(await formulas.renameFormula(db, idOf(req), title));
+    })
+    .delete(async (req, res) => {
+      await formulas.deleteFormula(db, idOf(req));
+      done(res);
+    });
+  api.post(
+    '/formulas/:id/restore',
+    async (req, res) => void res.json(await formulas.restoreFormula(db, idOf(req))),
+  );
+  api.post('/formulas/:id/versions', async (req, res) => {
+    const body = bodyOf<CreateVersion>(createVersionSchema, req.body);
+    res.status(201).json(await formulas.keepVersion(db, idOf(req), body));
+  });
+  api.get('/versions/:id', async (req, res) => void res.json(await formulas.getVersion(db, idOf(req))));
+  api
+    .route('/formulas/:id/draft')
+    .get(async (req, res) => void res.json({ draft: await formulas.getDraft(db, idOf(req)) }))
+    .put(async (req, res) => {
+      const { rev, doc } = bodyOf<{ rev: number; doc: DraftDoc }>(putDraftSchema, req.body);
+      res.json(await formulas.putDraft(db, idOf(req), rev, doc));
+    })
+    .delete(async (req, res) => {
+      await formulas.dropDraft(db, idOf(req));
+      done(res);
+    });
+  return api;
+}
+
+function done(res: Response): void {
+  res.status(204).end();
+}

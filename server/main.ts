@@ -1,0 +1,117 @@
+import { createServer, type Server } from 'node:http';
+import { homedir } from 'node:os';
+import { resolve } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { parseArgs } from 'node:util';
+import { pino } from 'pino';
+import { FolderLockedError } from './db/lock';
+import { openFolder } from './db/open';
+import { makeApp } from './http/app';
+import { seedDemo } from './seed';
+import { inThread } from './work/compute';
+
+const DEFAULT_PORT = 4173;
+const TRIED_PORTS = 20;
+
+const HELP = `New Crumb
+
+  --data DIR   where the shelf is kept (default: .data in this folder)
+  --port N     port on this machine (default: ${DEFAULT_PORT}, or the next free one)
+  --empty      start without the demo formulas
+  --help       this text`;
+
+type Options = { data: string; port: number | null; empty: boolean };
+
+function fail(message: string): never {
+  process.stderr.write(`${message}\n`);
+  process.exit(1);
+}
+
+function options(): Options {
+  try {
+    const { values } = parseArgs({
+      options: {
+        data: { type: 'string' },
+        port: { type: 'string' },
+        empty: { type: 'boolean' },
+        help: { type: 'boolean' },
+      },
+    });
+    if (values.help) {
+      process.stdout.write(`${HELP}\n`);
+      process.exit(0);
+    }
+    const port = values.port === undefined ? null : Number(values.port);
+    if (port !== null && !(Number.isInteger(port) && port >= 0 && port < 65536)) {
+      fail(`--port ${values.port} is not a port. Give a number from 0 to 65535.`);
+    }
+    return {
+      data: resolve((values.data ?? '.data').replace(/^~/, homedir())),
+      port,
+      empty: values.empty ?? false,
+    };
+  } catch (error) {
+    return fail(`${(error as Error).message}\n\n${HELP}`);
+  }
+}
+
+/** Listens on the loopback address only. A port that was asked for is taken or refused; else the next free one is. */
+function listen(server: Server, asked: number | null): Promise<number> {
+  return new Promise((done, refuse) => {
+    let port = asked ?? DEFAULT_PORT;
+    server.on('error', (error: NodeJS.ErrnoException) => {
+      if (error.code !== 'EADDRINUSE') return refuse(error);
+      if (asked !== null || port >= DEFAULT_PORT + TRIED_PORTS) {
+        return refuse(new Error(`Port ${port} is in use. Stop what uses it, or choose another with --port.`));
+      }
+      port += 1;
+      server.listen(port, '127.0.0.1');
+    });
+    server.on('listening', () => {
+      const address = server.address();
+      done(typeof address === 'object' && address ? address.port : port);
+    });
+    server.listen(port, '127.0.0.1');
+  });
+}
+
+async function main(): Promise<void> {
+  const { data, port, empty } = options();
+  const log = pino({ level: process.env.LOG_LEVEL ?? 'warn' }, pino.destination(2));
+  const database = await openFolder(data).catch((error: unknown) => {
+    if (error instanceof FolderLockedError) fail(error.message);
+    return fail(`The data folder ${data} cannot be opened: ${(error as Error).message}`);
+  });
+  const compute = inThread(new URL('./thread.js', import.meta.url));
+  const webDir = fileURLToPath(new URL('../web', import.meta.url));
+  const server = createServer(makeApp({ db: database.db, compute, webDir, log }));
+
+  let closing = false;
+  const close = async (code: number) => {
+    if (closing) return;
+    closing = true;
+    const closed = new Promise((r) => server.close(r));
+    server.closeIdleConnections();
+    setTimeout(() => server.closeAllConnections(), 2000).unref();
+    await closed;
+    await compute.close();
+    await database.close();
+    process.exit(code);
+  };
+  process.on('SIGINT', () => void close(0));
+  process.on('SIGTERM', () => void close(0));
+
+  try {
+    const seeded = empty ? 0 : await seedDemo(database.db);
+    const at = await listen(server, port);
+    if (seeded > 0) process.stdout.write(`${seeded} demo formulas put on the shelf\n`);
+    process.stdout.write(`New Crumb is at http://localhost:${at}\n`);
+    process.stdout.write(`Kept in ${data}. Ctrl-C stops it.\n`);
+  } catch (error) {
+    process.stderr.write(`${(error as Error).message}\n`);
+    await database.close();
+    process.exit(1);
+  }
+}
+
+await main();

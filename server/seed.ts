@@ -1,0 +1,29 @@
+import { DEMO_FORMULAS } from '../demo/formulas';
+import { lookupReference } from '../core/ingredients';
+import { readFormula } from '../core/reading';
+import { adapt } from '../core/rebalance';
+import type { ExclusionId } from '../core/exclusions';
+import type { Db } from './db/open';
+import { createFormula, keepVersion, listFormulas } from './services/formulas';
+
+/** Versions the demo shelf has already: title, name, what goes. */
+const KEPT: [title: string, name: string, exclude: ExclusionId[]][] = [
+  ['Parsnip and walnut muffins', 'no egg, no dairy', ['egg', 'dairy']],
+  ['Night-boat tin loaf', 'for the engineer: no egg', ['egg']],
+];
+
+/** Fills an empty shelf with the demo. A shelf that holds anything is left alone. */
+export async function seedDemo(db: Db): Promise<number> {
+  if ((await listFormulas(db)).length > 0) return 0;
+  for (const demo of [...DEMO_FORMULAS].reverse()) {
+    const { formula } = readFormula(demo);
+    const made = await createFormula(db, formula);
+    for (const [title, name, exclude] of KEPT.filter(([t]) => t === demo.title)) {
+      const [best] = adapt({ formula, exclude }, { lookup: lookupReference }).solutions;
+      if (!best) throw new Error(`no solution for the demo version ${title}: ${name}`);
+      const request = { exclude, pins: { kits: best.kits } };
+      await keepVersion(db, made.formula.id, { parentId: made.version.id, name, doc: best.formula, request });
+    }
+  }
+  return DEMO_FORMULAS.length;
+}

@@ -1,0 +1,23 @@
+import { cpSync } from 'node:fs';
+import { defineConfig } from 'vite';
+
+/** The server as two bundles, the program and its thread; packages stay outside, migrations lie beside. */
+export default defineConfig({
+  build: {
+    ssr: true,
+    target: 'node20',
+    outDir: 'dist/server',
+    emptyOutDir: true,
+    rollupOptions: {
+      input: { main: 'server/main.ts', thread: 'server/work/thread.ts' },
+      output: { format: 'es', entryFileNames: '[name].js', chunkFileNames: '[name].js' },
+    },
+  },
+  ssr: { noExternal: ['quadprog', 'numeric-quantity', 'fastest-levenshtein'] },
+  plugins: [
+    {
+      name: 'migrations-beside',
+      closeBundle: () => cpSync('server/db/migrations', 'dist/server/migrations', { recursive: true }),
+    },
+  ],
+});
