@@ -125,7 +125,7 @@ class PartBench {
       { code: 'scarce', value: SCORE.scarce * sum((c) => c.kit.scarcity) },
       {
         code: 'watch',
-        value: cautionsOf(choices, [part.part], this.lookup).reduce(
+        value: cautionsOf(kits, [part.part], this.lookup).reduce(
           (s, c) => s + (c === 'green_sunflower' ? SCORE.green : SCORE.watch),
           0,
         ),
@@ -283,7 +283,7 @@ function solutionOf(
       source,
       lookup,
     ),
-    cautions: cautionsOf(choices, parts, lookup),
+    cautions: cautionsOf(choices.map((c) => c.kit), parts, lookup),
     widened,
     holdBackG: Math.hypot(...trials.map((t) => holdBack(t.part.part, t.profile, t.part.moves, lookup))),
     confidence: confidenceOf(trials, benches, uncovered, bandsWidened, outside),
@@ -319,7 +319,7 @@ function optionsOf(bench: PartBench, best: Trial): Option[] {
             ids.flatMap((id) => verdictFor(bench.lookup({ kind: 'ref', id }), bench.avoids).unknown),
           ),
         ],
-        cautions: cautionsOf([{ conflict: slot.conflict, kit }], [bench.part], bench.lookup),
+        cautions: cautionsOf([kit], [bench.part], bench.lookup),
         feasible: trial !== null,
       };
     });

@@ -1,4 +1,4 @@
-import { BINDING, CLASSES, JOB_IDS, type CautionId, type JobId } from '../classes';
+import { BINDING, CLASSES, JOB_IDS, type CautionId, type JobId, type Kit } from '../classes';
 import { msg } from '../explain';
 import { verdictFor } from '../exclusions';
 import {
@@ -275,9 +275,9 @@ export function newAllergens(
 }
 
 /** Cautions of the chosen kits that hold here: green only where sunflower meets soda or powder. */
-export function cautionsOf(choices: readonly Choice[], parts: readonly Part[], lookup: Lookup): CautionId[] {
+export function cautionsOf(kits: readonly Kit[], parts: readonly Part[], lookup: Lookup): CautionId[] {
   const alkali = parts.some((p) => p.lines.some((l) => lookup(l.item)?.group === 'leavener'));
-  const ids = new Set(choices.flatMap((c) => c.kit.cautions));
+  const ids = new Set(kits.flatMap((k) => k.cautions));
   if (!alkali) ids.delete('green_sunflower');
   return [...ids].sort();
 }

@@ -78,7 +78,7 @@ export function openApi(): Json {
       : [];
     const requestBody = body && {
       required: true,
-      content: { 'application/json': { schema: jsonSchema(body.describe() as Described) } },
+      content: { 'application/json': { schema: jsonSchema(body.describe()) } },
     };
     (paths[`/api/v1${path}`] ??= {})[method] = {
       summary,

@@ -80,7 +80,7 @@ async function append(
     .insert(version)
     .values({
       ...values,
-      seq: sql`(select coalesce(max(seq), 0) + 1 from version where formula_id = ${values.formulaId})` as unknown as number,
+      seq: sql`(select coalesce(max(seq), 0) + 1 from version where formula_id = ${values.formulaId})`,
       avoids: values.doc.avoids,
       schema: values.doc.schema,
       coreVersion: CORE_VERSION,
@@ -171,7 +171,7 @@ export async function getVersion(db: Db, id: string): Promise<Version> {
 export async function keepVersion(db: Db, formulaId: string, input: CreateVersion): Promise<Version> {
   return db.transaction(async (tx) => {
     await existing(tx, formulaId);
-    const parent = await getVersion(tx as Db, input.parentId);
+    const parent = await getVersion(tx, input.parentId);
     if (parent.formulaId !== formulaId) refuse('version.otherFormula', 'parentId');
     let parentId = parent.id;
     let targetId = parent.targetId ?? parent.id;

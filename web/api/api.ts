@@ -1,0 +1,77 @@
+import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
+import type { CreateVersion, Draft, DraftDoc, FormulaCard, FormulaDetail, Version } from '../../contract/dto';
+import type { Problem } from '../../contract/problem';
+import type { Formula } from '../../core/formula';
+
+/** Server state. The base is absolute, so that it also works where the page has no location of its own. */
+export const api = createApi({
+  reducerPath: 'api',
+  baseQuery: fetchBaseQuery({ baseUrl: new URL('/api/v1', location.origin).href }),
+  tagTypes: ['Shelf', 'Formula', 'Draft'],
+  endpoints: (build) => ({
+    shelf: build.query<FormulaCard[], void>({
+      query: () => '/formulas',
+      transformResponse: (r: { formulas: FormulaCard[] }) => r.formulas,
+      providesTags: ['Shelf'],
+    }),
+    formula: build.query<FormulaDetail, string>({
+      query: (id) => `/formulas/${id}`,
+      providesTags: (_r, _e, id) => [{ type: 'Formula', id }],
+    }),
+    version: build.query<Version, string>({ query: (id) => `/versions/${id}`, keepUnusedDataFor: 600 }),
+    draft: build.query<Draft | null, string>({
+      query: (id) => `/formulas/${id}/draft`,
+      transformResponse: (r: { draft: Draft | null }) => r.draft,
+      providesTags: (_r, _e, id) => [{ type: 'Draft', id }],
+      keepUnusedDataFor: 0,
+    }),
+    createFormula: build.mutation<{ formula: FormulaDetail; version: Version }, Formula>({
+      query: (formula) => ({ url: '/formulas', method: 'POST', body: { formula } }),
+      invalidatesTags: ['Shelf'],
+    }),
+    deleteFormula: build.mutation<void, string>({
+      query: (id) => ({ url: `/formulas/${id}`, method: 'DELETE' }),
+      invalidatesTags: ['Shelf'],
+    }),
+    restoreFormula: build.mutation<FormulaDetail, string>({
+      query: (id) => ({ url: `/formulas/${id}/restore`, method: 'POST' }),
+      invalidatesTags: ['Shelf'],
+    }),
+    keepVersion: build.mutation<Version, { formulaId: string; body: CreateVersion }>({
+      query: ({ formulaId, body }) => ({ url: `/formulas/${formulaId}/versions`, method: 'POST', body }),
+      invalidatesTags: (_r, _e, { formulaId }) => ['Shelf', { type: 'Formula', id: formulaId }],
+    }),
+    saveDraft: build.mutation<Draft, { formulaId: string; rev: number; doc: DraftDoc }>({
+      query: ({ formulaId, rev, doc }) => ({ url: `/formulas/${formulaId}/draft`, method: 'PUT', body: { rev, doc } }),
+    }),
+    dropDraft: build.mutation<void, string>({
+      query: (id) => ({ url: `/formulas/${id}/draft`, method: 'DELETE' }),
+      invalidatesTags: ['Shelf'],
+    }),
+  }),
+});
+
+export const {
+  useShelfQuery,
+  useFormulaQuery,
+  useVersionQuery,
+  useCreateFormulaMutation,
+  useDeleteFormulaMutation,
+  useRestoreFormulaMutation,
+  useKeepVersionMutation,
+} = api;
+
+/** The problem inside a failed call, or null where the server did not answer at all. */
+export function problemIn(error: unknown): Problem | null {
+  const data = (error as { data?: unknown } | null)?.data;
+  const parsed: unknown = typeof data === 'string' ? tryParse(data) : data;
+  return parsed && typeof parsed === 'object' && 'code' in parsed ? (parsed as Problem) : null;
+}
+
+function tryParse(text: string): unknown {
+  try {
+    return JSON.parse(text);
+  } catch {
+    return null;
+  }
+}

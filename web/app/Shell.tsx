@@ -1,0 +1,73 @@
+import { ActionIcon, useComputedColorScheme, useMantineColorScheme } from '@mantine/core';
+import { IconMoon, IconSun } from '@tabler/icons-react';
+import { Link, NavLink, Outlet, ScrollRestoration } from 'react-router';
+import { useAppSelector } from './store';
+import { EXCLUSION_WORDS } from '../words/things';
+import classes from './shell.module.css';
+
+function Mark() {
+  return (
+    <svg width="24" height="24" viewBox="0 0 24 24" aria-hidden="true">
+      <path d="M3 13c0-6 4-9 9-9s9 3 9 9c0 5-3 7-9 7s-9-2-9-7z" fill="var(--crust)" />
+      <g fill="var(--sheet)">
+        <ellipse cx="9" cy="11" rx="2.3" ry="1.7" />
+        <ellipse cx="14.8" cy="9.3" rx="1.4" ry="1.1" />
+        <ellipse cx="14" cy="14.4" rx="2.6" ry="1.8" />
+        <circle cx="8" cy="15.8" r="1" />
+      </g>
+    </svg>
+  );
+}
+
+/** What is out on the open desk; gluten always. */
+function OutChip() {
+  const exclude = useAppSelector((s) => s.desk.doc?.request.exclude);
+  if (!exclude) return null;
+  const words = exclude.map((e) => EXCLUSION_WORDS[e].name);
+  return (
+    <div className={classes.chip}>
+      out: gluten{words.length > 0 && ', '}
+      <b>{words.join(', ')}</b>
+    </div>
+  );
+}
+
+function ThemeSwitch() {
+  const { setColorScheme } = useMantineColorScheme();
+  const dark = useComputedColorScheme('light') === 'dark';
+  return (
+    <ActionIcon variant="subtle" size={44} color="gray" aria-label={dark ? 'Switch to the light theme' : 'Switch to the dark theme'} onClick={() => setColorScheme(dark ? 'light' : 'dark')}>
+      {dark ? <IconSun size={20} stroke={1.6} /> : <IconMoon size={20} stroke={1.6} />}
+    </ActionIcon>
+  );
+}
+
+/** The frame of every page: the name, the places, what is out. */
+export function Shell() {
+  return (
+    <>
+      <a href="#main" className={classes.skip}>
+        To the content
+      </a>
+      <header className={`${classes.top} no-print`}>
+        <Link to="/" className={classes.mark}>
+          <Mark />
+          <span>New Crumb</span>
+        </Link>
+        <nav aria-label="Places">
+          <NavLink to="/" end className={({ isActive }) => (isActive ? classes.here : '')}>
+            Shelf
+          </NavLink>
+          <NavLink to="/new" className={({ isActive }) => (isActive ? classes.here : '')}>
+            Add a formula
+          </NavLink>
+        </nav>
+        <span className={classes.space} />
+        <OutChip />
+        <ThemeSwitch />
+      </header>
+      <Outlet />
+      <ScrollRestoration />
+    </>
+  );
+}

@@ -1,0 +1,28 @@
+import { createBrowserRouter, Navigate } from 'react-router';
+import { PageError } from './PageError';
+import { Shell } from './Shell';
+
+/** Every place is loaded when it is first gone to. */
+export const makeRouter = () =>
+  createBrowserRouter([
+    {
+      element: <Shell />,
+      errorElement: <PageError />,
+      children: [
+        { path: '/', lazy: async () => ({ Component: (await import('../places/shelf/ShelfPage')).ShelfPage }) },
+        { path: '/new', lazy: async () => ({ Component: (await import('../places/shelf/NewFormulaPage')).NewFormulaPage }) },
+        {
+          path: '/formula/:id',
+          lazy: async () => ({ Component: (await import('../places/desk/DeskLayout')).DeskLayout }),
+          children: [
+            { index: true, element: <Navigate to="swap" replace /> },
+            { path: 'read', lazy: async () => ({ Component: (await import('../places/desk/ReadStop')).ReadStop }) },
+            { path: 'swap', lazy: async () => ({ Component: (await import('../places/desk/SwapStop')).SwapStop }) },
+            { path: 'balance', lazy: async () => ({ Component: (await import('../places/desk/BalanceStop')).BalanceStop }) },
+          ],
+        },
+        { path: '/formula/:id/card/:versionId', lazy: async () => ({ Component: (await import('../places/card/CardPage')).CardPage }) },
+        { path: '*', element: <PageError missing /> },
+      ],
+    },
+  ]);

@@ -1,0 +1,193 @@
+import { Button, Skeleton } from '@mantine/core';
+import { IconPrinter } from '@tabler/icons-react';
+import { useMemo } from 'react';
+import { Link, useParams } from 'react-router';
+import type { Version } from '../../../contract/dto';
+import { kitById } from '../../../core/classes';
+import { bakersPercent, profileOf, type Formula, type Line, type Part } from '../../../core/formula';
+import { lookupReference } from '../../../core/ingredients';
+import type { Step } from '../../../core/method';
+import { cautionsOf, newAllergens, verdictsOf } from '../../../core/rebalance';
+import { problemIn, useFormulaQuery, useVersionQuery } from '../../api/api';
+import { Notice } from '../../parts/Notice';
+import { usePageTitle } from '../../parts/usePageTitle';
+import { day, grams, listed, percent } from '../../words/format';
+import { ovenText, say, sayProblem } from '../../words/say';
+import { AVOID_WORDS, CAUTION_WORDS, ingredientName, kitName, withoutWords } from '../../words/things';
+import classes from './card.module.css';
+
+/** The kit a line came in with: adapted lines are called conflict/kit/ingredient. */
+const kitOf = (lineId: string): string | null => {
+  const [, kit] = lineId.split('/');
+  return kit && kitById(kit) ? kit : null;
+};
+
+function Ingredients({ part }: { part: Part }) {
+  const profile = profileOf(part, lookupReference);
+  const row = (l: Line) => {
+    const pct = l.amount.massG && !l.role?.match(/release|wash/) ? bakersPercent(l.amount.massG.value, profile) : null;
+    return (
+      <tr key={l.id} data-new={kitOf(l.id) ? '' : undefined}>
+        <td className="num">{l.amount.massG ? grams(l.amount.massG.value) : 'as needed'}</td>
+        <th scope="row">
+          {l.item.kind === 'ref' ? ingredientName(l.item.id) : l.item.kind === 'unknown' ? l.item.text : ''}
+          {l.preparation && <span className="quiet">, {l.preparation}</span>}
+          {l.role === 'release' && <span className="quiet">, for the tin</span>}
+          {l.role === 'wash' && <span className="quiet">, brushed on</span>}
+          {kitOf(l.id) && <em> {kitName(kitOf(l.id)!).toLowerCase()}</em>}
+        </th>
+        <td className="num">{pct === null ? '' : percent(pct)}</td>
+      </tr>
+    );
+  };
+  return (
+    <table className={classes.table}>
+      <caption>{part.name || 'Weigh'}</caption>
+      <thead>
+        <tr>
+          <th scope="col">grams</th>
+          <th scope="col">ingredient</th>
+          <th scope="col">on flour</th>
+        </tr>
+      </thead>
+      <tbody>{part.lines.map(row)}</tbody>
+      <tfoot>
+        <tr>
+          <td className="num">{grams(profile.props.mass.value)}</td>
+          <th scope="row">in the bowl</th>
+          <td />
+        </tr>
+      </tfoot>
+    </table>
+  );
+}
+
+function MethodStep({ step }: { step: Step }) {
+  return (
+    <li data-new={step.added ? '' : undefined}>
+      {step.added ? <b>{say(step.added)}</b> : step.struck ? <s>{step.text}</s> : step.text}
+      {step.struck && <span className={classes.note}>{say(step.struck)}</span>}
+      {step.notes.map((n) => (
+        <span key={n.code + JSON.stringify(n.args)} className={classes.note}>
+          {say(n)}
+        </span>
+      ))}
+    </li>
+  );
+}
+
+function Findings({ doc, source }: { doc: Formula; source: Formula | undefined }) {
+  const verdicts = verdictsOf(doc, doc.avoids, lookupReference);
+  const unknown = verdicts.filter((v) => v.unknown.length > 0);
+  const holds = verdicts.filter((v) => v.contains.length > 0);
+  const added = doc.parts.flatMap((p) => p.lines).flatMap((l) => (kitOf(l.id) && l.item.kind === 'ref' ? [l.item.id] : []));
+  const brings = source ? newAllergens(added, source, lookupReference) : [];
+  const names = (list: typeof verdicts) => listed([...new Set(list.map((v) => (v.ingredientId ? ingredientName(v.ingredientId, true) : 'a line not understood')))]);
+  return (
+    <>
+      {holds.length > 0 && (
+        <p>
+          <b>Contains what should be out:</b> {names(holds)}.
+        </p>
+      )}
+      {unknown.length > 0 && (
+        <p>
+          <b>Not known, check the packet:</b> {names(unknown)}, for {listed([...new Set(unknown.flatMap((v) => v.unknown))].map((a) => AVOID_WORDS[a]))}.
+        </p>
+      )}
+      {brings.length > 0 && (
+        <p>
+          <b>New in it:</b> {listed(brings.map((b) => `${AVOID_WORDS[b.avoid]} (${ingredientName(b.ingredientId, true)})`))}.
+        </p>
+      )}
+      {holds.length === 0 && <p>Nothing found in the other lines that contains gluten{doc.avoids.length > 2 ? `, ${withoutWords(doc.avoids)}` : ''}. That goes by what each thing is, not by your packets.</p>}
+    </>
+  );
+}
+
+const GENERAL = [
+  'Flour, scale, board and tin must be free of wheat and of what is left out here: traces count.',
+  'Do not eat raw batter or dough. Let it cool fully before cutting: gluten-free crumb goes on setting.',
+  'Help for a baker, not medical or legal advice. Check the label and your local food law.',
+];
+
+function Card({ version, title, source }: { version: Version; title: string; source: Version | undefined }) {
+  const { doc } = version;
+  const kits = useMemo(() => Object.values(version.request.pins?.kits ?? {}).flatMap((id) => kitById(id) ?? []), [version]);
+  const cautions = cautionsOf(kits, doc.parts, lookupReference);
+  const without = withoutWords(doc.avoids);
+  return (
+    <article className={`sheet ${classes.card}`}>
+      <header>
+        <h1>{title}</h1>
+        <p className={classes.sub}>
+          {version.targetId ? version.name : 'as written'} · {day(version.createdAt)}
+        </p>
+        <p>
+          Without <b>gluten{without && `, ${without}`}</b>
+        </p>
+        {version.note && <p className={classes.noteLine}>{version.note}</p>}
+      </header>
+      <div className={classes.body}>
+        <div>
+          {doc.parts.map((p) => (
+            <Ingredients key={p.id} part={p} />
+          ))}
+        </div>
+        <div>
+          {doc.method.length > 0 && (
+            <>
+              <h2>Method</h2>
+              <ol className={classes.steps}>
+                {doc.method.map((s) => (
+                  <MethodStep key={s.id} step={s} />
+                ))}
+              </ol>
+            </>
+          )}
+          {doc.bake && (
+            <p className={classes.bake}>
+              <b>Bake</b> {ovenText(doc.bake.ovenC, doc.bake.minutes, doc.bake.fan)}
+              {version.targetId && <span className="quiet">, as stated for the one as written: look early, and trust the signs</span>}
+            </p>
+          )}
+        </div>
+      </div>
+      <section className={classes.care} aria-label="What it holds and what to watch">
+        <h2>Take care</h2>
+        <Findings doc={doc} source={source?.doc} />
+        {[...cautions.map((c) => CAUTION_WORDS[c]), ...GENERAL].map((c) => (
+          <p key={c}>{c}</p>
+        ))}
+      </section>
+    </article>
+  );
+}
+
+/** One page to bake from: grams first, the method as it now goes, what to watch. */
+export function CardPage() {
+  const { id = '', versionId = '' } = useParams();
+  const { data: detail, error: lost } = useFormulaQuery(id);
+  const { data: version, error } = useVersionQuery(versionId);
+  const { data: source } = useVersionQuery(version?.targetId ?? '', { skip: !version?.targetId });
+  const title = detail?.title || 'Untitled formula';
+  usePageTitle(`${title}, card`);
+  const trouble = lost ?? error;
+  return (
+    <main id="main" className={classes.page}>
+      <div className={`${classes.bar} no-print`}>
+        <Link to={`/formula/${id}/balance`}>Back to the desk</Link>
+        <Button leftSection={<IconPrinter size={18} />} onClick={() => window.print()} disabled={!version}>
+          Print the card
+        </Button>
+      </div>
+      {trouble && (
+        <Notice kind="trouble" title="This card cannot be shown">
+          {sayProblem(problemIn(trouble)?.code ?? null)}
+        </Notice>
+      )}
+      {!trouble && !version && <Skeleton height={600} role="status" aria-label="Fetching the card" />}
+      {version && detail && <Card version={version} title={title} source={source} />}
+    </main>
+  );
+}

@@ -1,0 +1,198 @@
+import { ActionIcon, Button, Skeleton } from '@mantine/core';
+import { useHotkeys } from '@mantine/hooks';
+import { IconArrowBackUp, IconArrowForwardUp } from '@tabler/icons-react';
+import { useMemo, useState } from 'react';
+import { Link, NavLink, Outlet, useParams, useSearchParams } from 'react-router';
+import type { FormulaDetail } from '../../../contract/dto';
+import { useAppDispatch, useAppSelector } from '../../app/store';
+import { Notice } from '../../parts/Notice';
+import { usePageTitle } from '../../parts/usePageTitle';
+import { counted } from '../../words/format';
+import { sayProblem } from '../../words/say';
+import { withoutWords } from '../../words/things';
+import { useCompute } from '../../workers/useCompute';
+import type { DeskContext } from './context';
+import { desk, type DeskState, type SaveState } from './deskSlice';
+import { KeepVersion } from './KeepVersion';
+import { useDesk } from './useDesk';
+import classes from './desk.module.css';
+
+const SAVE_WORDS: Record<SaveState, string> = {
+  kept: '',
+  unsaved: 'changed, saving soon',
+  saving: 'saving',
+  saved: 'changed and saved, not kept as a version',
+  conflict: 'changed in two places',
+  offline: 'not saved: the server does not answer; kept in this browser',
+};
+
+/** The line from the source to the version this copy grew from. */
+function VersionLine({ detail, baseId }: { detail: FormulaDetail; baseId: string }) {
+  const source = detail.versions[0];
+  return (
+    <p className={classes.versions}>
+      {detail.versions.map((v, i) => {
+        const name = v.targetId === null ? (v.id === source?.id ? 'as written' : 'as written, mended') : v.name;
+        const here = v.id === baseId;
+        return (
+          <span key={v.id}>
+            {i > 0 && <span aria-hidden="true"> → </span>}
+            <Link to={`?from=${v.id}`} className={here ? classes.here : ''} aria-current={here ? 'true' : undefined}>
+              {name}
+            </Link>
+          </span>
+        );
+      })}
+    </p>
+  );
+}
+
+type Stop = { to: string; name: string; state: string; look?: boolean };
+
+function Rail({ stops }: { stops: Stop[] }) {
+  return (
+    <nav className={`${classes.rail} no-print`} aria-label="Stops of this formula">
+      <ol>
+        {stops.map((s, i) => (
+          <li key={s.name}>
+            <NavLink to={s.to} className={({ isActive }) => (isActive ? classes.on : '')}>
+              <i aria-hidden="true">{i + 1}</i>
+              <span>
+                <b>{s.name}</b>
+                <small data-look={s.look ? '' : undefined}>{s.state}</small>
+              </span>
+            </NavLink>
+          </li>
+        ))}
+      </ol>
+    </nav>
+  );
+}
+
+function stopsOf(desk_: DeskState, context: Omit<DeskContext, 'doc'>, detail: FormulaDetail, formulaId: string): Stop[] {
+  const { outcome, solution, working } = context;
+  const lines = desk_.doc?.source.parts.flatMap((p) => p.lines) ?? [];
+  const unknown = lines.filter((l) => l.item.kind === 'unknown' || (!l.amount.massG && !l.role)).length;
+  const out = outcome?.conflicts.length ?? 0;
+  const inside = solution?.fit.filter((f) => f.state === 'inside').length ?? 0;
+  const kept = detail.versions.filter((v) => v.targetId !== null);
+  const last = kept.find((v) => v.id === desk_.doc?.baseId) ?? kept.at(-1);
+  const swap = !outcome ? 'working' : outcome.cannot.length > 0 ? 'no answer yet' : out === 0 ? 'nothing has to go' : `${out} out, ${out} covered`;
+  return [
+    { to: 'read', name: 'Read', state: `${counted(lines.length, 'line')}, ${unknown ? `${unknown} not known` : 'all known'}`, look: unknown > 0 },
+    { to: 'swap', name: 'Swap', state: swap, look: (outcome?.cannot.length ?? 0) > 0 },
+    { to: 'balance', name: 'Balance', state: solution ? `${inside} of ${solution.fit.length} inside` : working ? 'working' : 'waits for Swap', look: solution !== null && inside < solution.fit.length },
+    { to: last ? `/formula/${formulaId}/card/${last.id}` : 'balance', name: 'Card', state: last ? `kept: ${last.name}` : 'keep a version first' },
+  ];
+}
+
+/** The desk of a formula: its stops in the order of the work, and one working copy under them all. */
+export function DeskLayout() {
+  const { id = '' } = useParams();
+  const [search] = useSearchParams();
+  const { detail, failed, ready } = useDesk(id, search.get('from'));
+  const dispatch = useAppDispatch();
+  const state = useAppSelector((s) => s.desk);
+  const [keeping, setKeeping] = useState(false);
+  usePageTitle(detail?.title ?? 'Formula');
+  useHotkeys([
+    ['mod+Z', () => void dispatch(desk.undone())],
+    ['mod+shift+Z', () => void dispatch(desk.redone())],
+    ['mod+Y', () => void dispatch(desk.redone())],
+  ]);
+
+  const doc = ready ? state.doc : null;
+  const asked = useMemo(() => {
+    if (!doc) return null;
+    const { exclude, oil, pins } = doc.request;
+    const common = { formula: doc.source, exclude, ...(oil ? { oil } : {}) };
+    const { kits, lines, ...locks } = pins ?? {};
+    return { free: { ...common, pins: locks }, chosen: kits || lines ? { ...common, pins: pins ?? {}, limit: 1 } : null };
+  }, [doc]);
+  const free = useCompute('adapt', asked?.free ?? null);
+  const chosen = useCompute('adapt', asked?.chosen ?? null);
+  const shown = asked?.chosen ? chosen : free;
+
+  if (failed !== undefined) {
+    return (
+      <main id="main" className={classes.lone}>
+        <Notice kind="trouble" title="This formula cannot be opened">
+          {sayProblem(failed)} <Link to="/">To the shelf</Link>
+        </Notice>
+      </main>
+    );
+  }
+  if (!doc || !detail) {
+    return (
+      <main id="main" className={classes.lone} role="status" aria-label="Opening the formula">
+        <Skeleton height={40} width={360} mb={16} />
+        <Skeleton height={420} />
+      </main>
+    );
+  }
+
+  const context: DeskContext = {
+    doc,
+    outcome: shown.output ?? free.output,
+    whole: free.output?.solutions ?? [],
+    solution: shown.output?.solutions[0] ?? null,
+    working: shown.working || free.working,
+    failed: shown.failed ?? free.failed,
+  };
+  const stops = stopsOf(state, context, detail, id);
+  const changed = context.solution !== null && (context.outcome?.conflicts.length ?? 0) > 0;
+
+  return (
+    <div className={classes.desk}>
+      <Rail stops={stops} />
+      <main id="main" className={classes.main}>
+        <div className={classes.head}>
+          <div className={classes.title}>
+            <h1>{detail.title || 'Untitled formula'}</h1>
+            <VersionLine detail={detail} baseId={doc.baseId} />
+            <p className={classes.save} role="status">
+              {SAVE_WORDS[state.save]}
+            </p>
+          </div>
+          <div className={classes.tools}>
+            <ActionIcon variant="subtle" color="gray" size={44} aria-label="Undo" disabled={state.past.length === 0} onClick={() => dispatch(desk.undone())}>
+              <IconArrowBackUp size={20} />
+            </ActionIcon>
+            <ActionIcon variant="subtle" color="gray" size={44} aria-label="Redo" disabled={state.future.length === 0} onClick={() => dispatch(desk.redone())}>
+              <IconArrowForwardUp size={20} />
+            </ActionIcon>
+            <Button disabled={!changed || context.working} onClick={() => setKeeping(true)}>
+              Keep this version
+            </Button>
+          </div>
+        </div>
+        {state.save === 'conflict' && (
+          <Notice kind="trouble" title="This formula was changed in another tab" action={{ words: 'Go on with what is here', do: () => void dispatch(desk.mineTaken()) }}>
+            Both are still there.{' '}
+            {state.theirs && (
+              <Button size="compact-md" variant="light" onClick={() => dispatch(desk.theirsTaken())}>
+                Take the other tab’s
+              </Button>
+            )}
+          </Notice>
+        )}
+        {context.failed && (
+          <Notice kind="trouble" title="The computation failed">
+            Nothing you entered is lost. Undo the last change, or load the page again.
+          </Notice>
+        )}
+        <Outlet context={context} />
+      </main>
+      {keeping && context.solution && (
+        <KeepVersion
+          formulaId={id}
+          doc={doc}
+          solution={context.solution}
+          sourceChanged={JSON.stringify(doc.source) !== JSON.stringify(state.pristine?.source)}
+          suggestedName={`no ${withoutWords(context.outcome?.avoids ?? []) || 'gluten'}`}
+          onClose={() => setKeeping(false)}
+        />
+      )}
+    </div>
+  );
+}

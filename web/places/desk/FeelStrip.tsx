@@ -1,0 +1,56 @@
+import { FEEL_FROM } from '../../../core/classes';
+import type { Profile } from '../../../core/formula';
+import type { Fit } from '../../../core/rebalance';
+import { amountOf, fixed } from '../../words/format';
+import { FEEL_WORDS_TEXT } from '../../words/things';
+import classes from './balance.module.css';
+
+const STEPS = FEEL_FROM.length;
+const WETTEST = 4;
+
+/** Where so much fluid stands on the strip, 0 (pours) to 1 (cracks): every word has the same width. */
+function place(fluid: number): number {
+  const i = FEEL_FROM.findIndex(([, from]) => fluid >= from);
+  const at = i < 0 ? STEPS - 1 : i;
+  const lo = FEEL_FROM[at]![1];
+  const hi = at === 0 ? WETTEST : FEEL_FROM[at - 1]![1];
+  const within = Math.min(1, Math.max(0, (hi - fluid) / (hi - lo)));
+  return (at + within) / STEPS;
+}
+
+type Props = { source: Profile; adapted: Profile; wetness: Fit | undefined; holdBackG: number; onExplain: () => void };
+
+/** How it should feel, from "pours" to "cracks", with a pointer for each version. */
+export function FeelStrip({ source, adapted, wetness, holdBackG, onExplain }: Props) {
+  if (!source.feel || !adapted.feel || !wetness) return null;
+  const [a, b] = [place(source.feel.value), place(adapted.feel.value)];
+  const swap = a <= b;
+  return (
+    <section className={`sheet ${classes.feel}`} aria-label="How it should feel">
+      <div className={classes.feelHead}>
+        <span>
+          How it should feel: <b>{FEEL_WORDS_TEXT[adapted.feel.word]}</b>
+          {source.feel.word !== adapted.feel.word && <> (as written: {FEEL_WORDS_TEXT[source.feel.word]})</>}
+        </span>
+        <button type="button" className={classes.wetness} onClick={onExplain}>
+          wetness {amountOf(wetness.source, 'ratio')} → {amountOf(wetness.adapted, 'ratio')}
+          {wetness.state !== 'inside' && <b> {wetness.state}</b>}
+        </button>
+      </div>
+      <div className={classes.strip} aria-hidden="true">
+        <em style={{ left: `${100 * a}%` }} data-side={swap ? 'left' : 'right'} className={classes.was}>
+          <span>as written</span>
+        </em>
+        <em style={{ left: `${100 * b}%` }} data-side={swap ? 'right' : 'left'}>
+          <span>adapted</span>
+        </em>
+      </div>
+      <ol className={classes.words} aria-hidden="true">
+        {FEEL_FROM.map(([word]) => (
+          <li key={word}>{FEEL_WORDS_TEXT[word]}</li>
+        ))}
+      </ol>
+      {holdBackG >= 3 && <p className={classes.hold}>Keep {fixed(holdBackG, 0)} g of the water back at first: new flours and gels differ by so much. Stop when it feels as above.</p>}
+    </section>
+  );
+}

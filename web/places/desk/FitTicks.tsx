@@ -1,0 +1,30 @@
+import type { Fit } from '../../../core/rebalance';
+import { PROP_WORDS } from '../../words/things';
+import classes from './desk.module.css';
+
+const SHOWN = ['wetness', 'fat', 'sugars', 'starch', 'protein', 'bind', 'shorten', 'lift'] as const;
+/** The bar is full at this share of the source. */
+const FULL = 1.5;
+
+/** A solution at a glance: each property against the source (the notch), out of band said by a word. */
+export function FitTicks({ fit }: { fit: Fit[] }) {
+  return (
+    <span className={classes.ticks}>
+      {SHOWN.map((key) => {
+        const f = fit.find((x) => x.key === key);
+        if (!f || f.source.value === 0) return null;
+        const share = Math.min(FULL, f.adapted.value / f.source.value);
+        return (
+          <span key={key} className={classes.tick} data-out={f.state === 'inside' ? undefined : ''}>
+            <span>{PROP_WORDS[key]}</span>
+            <span className={classes.tickBar} aria-hidden="true">
+              <span style={{ width: `${(100 * share) / FULL}%`, background: `var(--p-${key === 'wetness' ? 'water' : key})` }} />
+              <i style={{ left: `${100 / FULL}%` }} />
+            </span>
+            <span className="visually-hidden">{f.state === 'inside' ? 'inside its band' : f.state}</span>
+          </span>
+        );
+      })}
+    </span>
+  );
+}

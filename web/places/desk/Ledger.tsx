@@ -1,0 +1,82 @@
+import { ActionIcon, NumberInput } from '@mantine/core';
+import { IconPin, IconPinnedOff } from '@tabler/icons-react';
+import { bakersPercent, type Part, type Profile } from '../../../core/formula';
+import type { Move } from '../../../core/rebalance';
+import { useAppDispatch } from '../../app/store';
+import { grams, percent } from '../../words/format';
+import { say } from '../../words/say';
+import { ingredientName } from '../../words/things';
+import { desk } from './deskSlice';
+import classes from './balance.module.css';
+
+function Held({ move, held }: { move: Move; held: number | undefined }) {
+  const dispatch = useAppDispatch();
+  const name = move.ingredientId ? ingredientName(move.ingredientId, true) : 'this line';
+  if (held === undefined) {
+    return (
+      <ActionIcon variant="subtle" color="gray" size={36} aria-label={`Hold ${name} at ${grams(move.toG ?? 0)}`} onClick={() => dispatch(desk.lineHeld({ lineId: move.lineId, massG: Number((move.toG ?? 0).toFixed(1)) }))}>
+        <IconPin size={16} stroke={1.6} />
+      </ActionIcon>
+    );
+  }
+  return (
+    <span className={classes.held}>
+      <NumberInput aria-label={`Grams of ${name}, held`} value={held} min={0} max={100_000} decimalScale={1} suffix=" g" hideControls onChange={(v) => typeof v === 'number' && v >= 0 && dispatch(desk.lineHeld({ lineId: move.lineId, massG: v }))} />
+      <ActionIcon variant="subtle" size={36} aria-label={`Let go of ${name}`} onClick={() => dispatch(desk.lineHeld({ lineId: move.lineId, massG: null }))}>
+        <IconPinnedOff size={16} stroke={1.6} />
+      </ActionIcon>
+    </span>
+  );
+}
+
+const unknownName = (part: Part, lineId: string): string => {
+  const item = part.lines.find((l) => l.id === lineId)?.item;
+  return item?.kind === 'unknown' ? item.text : 'not known';
+};
+
+type Props = { part: Part; moves: Move[]; profile: Profile; held: Record<string, number> };
+
+/** Every line, as written and adapted, in grams and on flour, with the reason; an amount can be held. */
+export function Ledger({ part, moves, profile, held }: Props) {
+  return (
+    <section className={`sheet ${classes.ledger}`} aria-label="Lines" tabIndex={0}>
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">line</th>
+            <th scope="col">as written</th>
+            <th scope="col">adapted</th>
+            <th scope="col">on flour</th>
+            <th scope="col">why</th>
+          </tr>
+        </thead>
+        <tbody>
+          {moves.map((m) => {
+            const name = m.ingredientId ? ingredientName(m.ingredientId) : unknownName(part, m.lineId);
+            const pct = m.toG ? bakersPercent(m.toG, profile) : null;
+            const role = part.lines.find((l) => l.id === m.lineId)?.role;
+            const apart = role === 'release' || role === 'wash';
+            return (
+              <tr key={m.lineId} data-op={m.op}>
+                <th scope="row">{m.op === 'drop' ? <s>{name}</s> : name}</th>
+                <td className="num">{m.op === 'add' ? '' : m.fromG === null ? 'as needed' : grams(m.fromG)}</td>
+                <td className="num">
+                  {m.op === 'drop' ? (
+                    <span aria-label="none">–</span>
+                  ) : (
+                    <span className={classes.amount}>
+                      {held[m.lineId] === undefined && (m.toG === null ? 'as needed' : grams(m.toG))}
+                      {m.toG !== null && !apart && <Held move={m} held={held[m.lineId]} />}
+                    </span>
+                  )}
+                </td>
+                <td className="num">{m.op === 'drop' || pct === null || apart ? '' : percent(pct)}</td>
+                <td className={classes.why}>{held[m.lineId] === undefined ? say(m.reason) : 'held by you'}</td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+    </section>
+  );
+}

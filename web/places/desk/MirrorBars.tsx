@@ -1,0 +1,59 @@
+import type { Fit, FitKey } from '../../../core/rebalance';
+import { PROP_UNIT, type Profile } from '../../../core/formula';
+import type { PropKey } from '../../../core/classes';
+import { amountOf } from '../../words/format';
+import { PROP_WORDS } from '../../words/things';
+import classes from './balance.module.css';
+
+const ROWS: PropKey[] = ['mass', 'water', 'fat', 'sugars', 'starch', 'protein', 'bind', 'shorten', 'lift', 'acid', 'bite', 'salt'];
+const STATE_WORDS = { inside: '', low: 'low', high: 'high' } as const;
+
+type Props = { source: Profile; adapted: Profile; fit: Fit[]; seen: FitKey; onSee: (key: FitKey) => void };
+
+/** Source and adapted as mirrored bars on one centre line, each property with its band. A row can be opened. */
+export function MirrorBars({ source, adapted, fit, seen, onSee }: Props) {
+  return (
+    <section className={`sheet ${classes.mirror}`} aria-label="Source beside adapted, per batch">
+      <div className={`${classes.row} ${classes.caption}`} aria-hidden="true">
+        <span />
+        <span>as written</span>
+        <span>per batch</span>
+        <span>adapted</span>
+        <span />
+      </div>
+      {ROWS.map((key) => {
+        const [a, b] = [source.props[key], adapted.props[key]];
+        if (a.value < 0.05 && b.value < 0.05) return null;
+        const f = fit.find((x) => x.key === key);
+        const most = 1.12 * Math.max(a.value, b.value, f?.hi ?? 0);
+        const width = (x: number) => `${(100 * Math.max(0, x)) / most}%`;
+        const colour = `var(--p-${key})`;
+        const state = f?.state ?? 'inside';
+        const unit = PROP_UNIT[key];
+        return (
+          <button
+            type="button"
+            key={key}
+            className={classes.row}
+            aria-pressed={seen === key}
+            onClick={() => onSee(key)}
+            aria-label={`${PROP_WORDS[key]}: as written ${amountOf(a, unit)}, adapted ${amountOf(b, unit)}${state === 'inside' ? '' : `, ${state}`}. Explain.`}
+          >
+            <span className="num">{amountOf(a, unit)}</span>
+            <span className={`${classes.bar} ${classes.left}`}>
+              <s style={{ width: width(a.value), background: colour }} />
+            </span>
+            <span className={classes.name}>{PROP_WORDS[key]}</span>
+            <span className={classes.bar}>
+              <s style={{ width: width(b.value), background: colour }} />
+              {f && <i style={{ left: width(f.lo), width: `${(100 * (f.hi - f.lo)) / most}%` }} />}
+            </span>
+            <span className="num" data-state={state}>
+              {amountOf(b, unit)} <b>{STATE_WORDS[state]}</b>
+            </span>
+          </button>
+        );
+      })}
+    </section>
+  );
+}

@@ -1,0 +1,18 @@
+import { useOutletContext } from 'react-router';
+import type { DraftDoc } from '../../../contract/dto';
+import type { Outcome, Solution } from '../../../core/rebalance';
+
+/** What the desk hands to its stops. */
+export type DeskContext = {
+  doc: DraftDoc;
+  /** The answer to what is asked, with the choices made. */
+  outcome: Outcome | null;
+  /** Whole solutions with nothing chosen, best first. */
+  whole: Solution[];
+  /** The solution the desk stands on. */
+  solution: Solution | null;
+  working: boolean;
+  failed: string | null;
+};
+
+export const useDeskContext = (): DeskContext => useOutletContext<DeskContext>();

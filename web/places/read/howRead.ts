@@ -1,0 +1,29 @@
+import type { Line } from '../../../core/formula';
+import { fixed, grams } from '../../words/format';
+import { UNIT_WORDS } from '../../words/things';
+
+const quantity = (q: [number, number]): string => {
+  const one = (x: number) => fixed(x, Number.isInteger(x) ? 0 : 2).replace(/0$/, '');
+  return q[0] === q[1] ? one(q[0]) : `${one(q[0])} to ${one(q[1])}`;
+};
+
+/** How a line came to its grams, in a few words. */
+export function howRead({ amount }: Pick<Line, 'amount'>): string {
+  const { massG, reading } = amount;
+  if (!massG) return 'not known';
+  const used = reading.find((r) => r.step === 'mass') ?? reading.find((r) => r.step !== 'unread');
+  if (massG.basis === 'user' && used?.step !== 'mass') return 'given by you';
+  if (!used) return 'worked out';
+  const middle = (used.qty[0] + used.qty[1]) / 2;
+  const qty = quantity(used.qty);
+  if (used.step === 'mass') return used.unit === 'g' ? 'weighed' : `${qty} ${UNIT_WORDS[used.unit]}`;
+  const each = massG.value / middle;
+  if (used.unit === 'piece') return `${qty} at ${grams(each)} each`;
+  return `${qty} ${UNIT_WORDS[used.unit]} at ${grams(each)}`;
+}
+
+/** How sure a line is: nothing to say when it is weighed and named outright. */
+export function doubt({ item, amount }: Pick<Line, 'item' | 'amount'>): 'sure' | 'likely' | 'unknown' {
+  if (item.kind === 'unknown' || !amount.massG) return 'unknown';
+  return amount.confidence >= 0.95 ? 'sure' : 'likely';
+}

@@ -1,0 +1,44 @@
+import { decimalsFor, type Sourced } from '../../core/explain';
+import type { PropUnit } from '../../core/formula';
+
+const LOCALE = 'en-GB';
+const formats = new Map<number, Intl.NumberFormat>();
+
+/** A number with so many decimals, as read in the locale. */
+export function fixed(value: number, decimals: number): string {
+  let f = formats.get(decimals);
+  if (!f) {
+    f = new Intl.NumberFormat(LOCALE, { minimumFractionDigits: decimals, maximumFractionDigits: decimals });
+    formats.set(decimals, f);
+  }
+  return f.format(Math.abs(value) < 0.5 * 10 ** -decimals ? 0 : value);
+}
+
+/** What a kitchen scale shows: tenths of a gram below 20 g, whole grams above. */
+export const grams = (g: number): string => `${fixed(g, g < 20 ? 1 : 0)} g`;
+export const gramsOrUnknown = (g: number | null | undefined): string => (g === null || g === undefined ? 'not known' : grams(g));
+export const percent = (p: number): string => `${fixed(p, p < 10 ? 1 : 0)} %`;
+
+const UNIT_TEXT: Record<PropUnit | 'ratio', string> = { g: ' g', mmol: ' mmol', kcal: ' kcal', eggs: ' eggs', ratio: '' };
+
+/** A property with its unit, in as many digits as its spread allows. */
+export function amountOf(x: Sourced, unit: PropUnit | 'ratio'): string {
+  const least = unit === 'ratio' ? 2 : unit === 'eggs' || (unit === 'g' && x.value < 20) || (unit === 'mmol' && x.value < 20) ? 1 : 0;
+  return `${fixed(x.value, Math.max(least, Math.min(decimalsFor(x), least)))}${UNIT_TEXT[unit]}`;
+}
+
+/** The spread beside a number: "± 12 g". Nothing where none was judged. */
+export function spreadOf(x: Sourced, unit: PropUnit | 'ratio'): string {
+  if (!x.sd) return '';
+  const decimals = unit === 'ratio' ? 2 : x.sd < 2 ? 1 : 0;
+  return `± ${fixed(x.sd, decimals)}${UNIT_TEXT[unit]}`;
+}
+
+const DATE = new Intl.DateTimeFormat(LOCALE, { day: 'numeric', month: 'short', year: 'numeric' });
+export const day = (iso: string): string => DATE.format(new Date(iso));
+
+/** "one, two and three". */
+export const listed = (words: readonly string[]): string =>
+  words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
+
+export const counted = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;
