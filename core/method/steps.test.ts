@@ -37,6 +37,12 @@ describe('changing a method', () => {
     expect(out[2]!.added).toEqual(gel);
   });
 
+  it('leaves an insertion out where a step speaks of it already', () => {
+    const edit = { op: 'insert', before: ['bake'], kind: 'prepare', msg: gel, unless: ['line'] } as const;
+    expect(applyEdits(steps, [{ ...edit, before: ['bake'], unless: ['line'] }])).toHaveLength(steps.length);
+    expect(applyEdits(steps, [{ ...edit, before: ['bake'], unless: ['grease'] }])).toHaveLength(steps.length + 1);
+  });
+
   it('inserts after the preparations when no step fits', () => {
     const out = applyEdits(steps, [{ op: 'insert', before: ['knead'], kind: 'gel', msg: gel }]);
     expect(out[1]!.kind).toBe('gel');

@@ -36,9 +36,9 @@ export type Step = {
   struck?: Msg;
 };
 
-/** What a swap does to the method. */
+/** What a swap does to the method. An insertion is left out where a step speaks of one of the `unless` words. */
 export type StepEdit =
-  | { op: 'insert'; before: StepKind[]; kind: StepKind; msg: Msg }
+  | { op: 'insert'; before: StepKind[]; kind: StepKind; msg: Msg; unless?: string[] }
   | { op: 'note'; at: StepKind[]; msg: Msg }
   | { op: 'strike'; at: StepKind[]; msg: Msg }
   | { op: 'instead'; words: string[]; msg: Msg };
@@ -107,6 +107,7 @@ export function applyEdits(steps: readonly Step[], edits: readonly StepEdit[]): 
   let made = 0;
   for (const edit of edits) {
     if (edit.op === 'insert') {
+      if (edit.unless && out.some((s) => mentions(s.text, edit.unless!))) continue;
       made += 1;
       const step: Step = {
         id: `a${made}-${steps.length}`,

@@ -7,6 +7,8 @@ export const makeRouter = () =>
   createBrowserRouter([
     {
       element: <Shell />,
+      // The frame is drawn at once; a place fills it when its code is there.
+      hydrateFallbackElement: <></>,
       errorElement: <PageError />,
       children: [
         { path: '/', lazy: async () => ({ Component: (await import('../places/shelf/ShelfPage')).ShelfPage }) },

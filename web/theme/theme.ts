@@ -25,13 +25,25 @@ const beet: MantineColorsTuple = [
   '#5e182e',
 ];
 
+/** The night kitchen: aubergine in place of Mantine's greys. */
+const dark: MantineColorsTuple = [
+  '#f3ece3',
+  '#d9cfdf',
+  '#bcb0c0',
+  '#94869b',
+  '#5f5268',
+  '#473c50',
+  '#342b3b',
+  '#2a2330',
+  '#1f1923',
+  '#17121b',
+];
+
 /** Mantine dressed in our tokens; everything not said here follows tokens.css. */
 export const theme = createTheme({
-  colors: { crust, beet },
+  colors: { crust, beet, dark },
   primaryColor: 'crust',
-  primaryShade: { light: 6, dark: 4 },
-  autoContrast: true,
-  luminanceThreshold: 0.33,
+  primaryShade: 6,
   defaultRadius: 8,
   fontFamily: 'var(--sans)',
   headings: { fontFamily: 'var(--serif)', fontWeight: '560' },

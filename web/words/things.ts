@@ -1,6 +1,6 @@
 import type { CautionId, ClassId, FeelWord, JobId } from '../../core/classes';
 import type { ExclusionId } from '../../core/exclusions';
-import { ingredientById, type AvoidId } from '../../core/ingredients';
+import { ingredientById, type AvoidId, type GroupId } from '../../core/ingredients';
 import type { FitKey } from '../../core/rebalance';
 import type { UnitId } from '../../core/units';
 
@@ -186,6 +186,27 @@ export const CAUTION_WORDS: Record<CautionId, string> = {
   dense: 'Expect a moister, denser crumb.',
   legume_peanut: 'Pulses come in: some who avoid peanut react to them as well.',
   salted_block: 'Plant blocks are mostly salted: look at the packet, and leave the salt line out if yours is.',
+};
+
+/** What a line that came in stands for, by the kind of thing that left. */
+export const GROUP_WORDS: Partial<Record<GroupId, string>> = {
+  egg: 'for egg',
+  egg_white: 'for egg white',
+  egg_yolk: 'for egg yolk',
+  milk: 'for milk',
+  milk_powder: 'for milk powder',
+  cultured: 'for buttermilk or yogurt',
+  cream: 'for cream',
+  butter: 'for butter',
+  fat_firm: 'for firm fat',
+  oil: 'for oil',
+  nut_flour: 'for ground nuts',
+  nut_pieces: 'for nuts',
+  nut_butter: 'for nut butter',
+  nut_drink: 'for nut drink',
+  acid: 'for vinegar',
+  syrup: 'for syrup',
+  honey: 'for honey',
 };
 
 /** Kits in the baker's words: the name of the choice, and what to expect of it. */

@@ -5,7 +5,7 @@ import { Link, useParams } from 'react-router';
 import type { Version } from '../../../contract/dto';
 import { kitById } from '../../../core/classes';
 import { bakersPercent, profileOf, type Formula, type Line, type Part } from '../../../core/formula';
-import { lookupReference } from '../../../core/ingredients';
+import { lookupReference, type GroupId, type ItemState } from '../../../core/ingredients';
 import type { Step } from '../../../core/method';
 import { cautionsOf, newAllergens, verdictsOf } from '../../../core/rebalance';
 import { problemIn, useFormulaQuery, useVersionQuery } from '../../api/api';
@@ -13,7 +13,7 @@ import { Notice } from '../../parts/Notice';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { day, grams, listed, percent } from '../../words/format';
 import { ovenText, say, sayProblem } from '../../words/say';
-import { AVOID_WORDS, CAUTION_WORDS, ingredientName, kitName, withoutWords } from '../../words/things';
+import { AVOID_WORDS, CAUTION_WORDS, GROUP_WORDS, ingredientName, withoutWords } from '../../words/things';
 import classes from './card.module.css';
 
 /** The kit a line came in with: adapted lines are called conflict/kit/ingredient. */
@@ -21,6 +21,8 @@ const kitOf = (lineId: string): string | null => {
   const [, kit] = lineId.split('/');
   return kit && kitById(kit) ? kit : null;
 };
+
+const STATE_WORDS: Record<ItemState, string> = { gel: 'as a gel', slurry: 'as a slurry', whisked: 'whisked' };
 
 function Ingredients({ part }: { part: Part }) {
   const profile = profileOf(part, lookupReference);
@@ -34,7 +36,8 @@ function Ingredients({ part }: { part: Part }) {
           {l.preparation && <span className="quiet">, {l.preparation}</span>}
           {l.role === 'release' && <span className="quiet">, for the tin</span>}
           {l.role === 'wash' && <span className="quiet">, brushed on</span>}
-          {kitOf(l.id) && <em> {kitName(kitOf(l.id)!).toLowerCase()}</em>}
+          {kitOf(l.id) && <em> {GROUP_WORDS[l.id.split(':')[1] as GroupId] ?? ''}</em>}
+          {l.state && <em>, {STATE_WORDS[l.state]}</em>}
         </th>
         <td className="num">{pct === null ? '' : percent(pct)}</td>
       </tr>

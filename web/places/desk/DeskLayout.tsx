@@ -155,10 +155,10 @@ export function DeskLayout() {
             </p>
           </div>
           <div className={classes.tools}>
-            <ActionIcon variant="subtle" color="gray" size={44} aria-label="Undo" disabled={state.past.length === 0} onClick={() => dispatch(desk.undone())}>
+            <ActionIcon variant="transparent" color="gray" size={44} aria-label="Undo" disabled={state.past.length === 0} onClick={() => dispatch(desk.undone())}>
               <IconArrowBackUp size={20} />
             </ActionIcon>
-            <ActionIcon variant="subtle" color="gray" size={44} aria-label="Redo" disabled={state.future.length === 0} onClick={() => dispatch(desk.redone())}>
+            <ActionIcon variant="transparent" color="gray" size={44} aria-label="Redo" disabled={state.future.length === 0} onClick={() => dispatch(desk.redone())}>
               <IconArrowForwardUp size={20} />
             </ActionIcon>
             <Button disabled={!changed || context.working} onClick={() => setKeeping(true)}>

@@ -27,11 +27,11 @@ function LeaveOut() {
   const { exclude, oil } = doc.request;
   return (
     <section className={`sheet ${classes.leave}`} aria-label="What has to go">
-      <span className={classes.always}>Gluten is out.</span>
+      <span className={classes.always}>Gluten is out. Leave out</span>
       <Chip.Group multiple value={exclude} onChange={(v) => dispatch(desk.excludeSet(EXCLUSION_IDS.filter((e) => v.includes(e)) as ExclusionId[]))}>
         {EXCLUSION_IDS.map((e) => (
-          <Chip key={e} value={e} size="md" color="beet" variant="light">
-            {EXCLUSION_WORDS[e].button}
+          <Chip key={e} value={e} size="md" color="beet" variant="light" aria-label={EXCLUSION_WORDS[e].button}>
+            {EXCLUSION_WORDS[e].name}
           </Chip>
         ))}
       </Chip.Group>
@@ -75,9 +75,14 @@ function WholeSolution({ s, best, chosen, toBuy }: { s: Solution; best: boolean;
   );
 }
 
+/** Ways shown before asking for more. */
+const FEW = 4;
+
 function ConflictRow({ conflict, options, chosen, seen, onSee }: { conflict: Conflict; options: Option[]; chosen: string | undefined; seen: string | null; onSee: (kitId: string) => void }) {
   const dispatch = useAppDispatch();
   const { solution } = useDeskContext();
+  const [all, setAll] = useState(false);
+  const few = options.filter((o, i) => all || i < FEW || o.kitId === chosen);
   const names = listed(conflict.ingredientIds.map((id, i) => ingredientName(id, i > 0)));
   const where = conflict.role === 'release' ? 'for the tin' : conflict.role === 'wash' ? 'brushed on' : gramsOrUnknown(conflict.massG);
   const pick = (kitId: string) => {
@@ -105,7 +110,7 @@ function ConflictRow({ conflict, options, chosen, seen, onSee }: { conflict: Con
       </ul>
       <Radio.Group aria-label={`In place of ${names.toLowerCase()}`} value={chosen ?? null} onChange={pick}>
         <div className={classes.options}>
-          {options.map((o) => (
+          {few.map((o) => (
             <div key={o.kitId} className={classes.option} data-on={o.kitId === chosen ? '' : undefined} data-seen={o.kitId === seen ? '' : undefined}>
               <Radio value={o.kitId} disabled={!o.feasible} label={kitName(o.kitId)} onFocus={() => onSee(o.kitId)} />
               <span className={`${classes.dose} num`}>{amountsOf(o)}</span>
@@ -114,6 +119,11 @@ function ConflictRow({ conflict, options, chosen, seen, onSee }: { conflict: Con
           ))}
         </div>
       </Radio.Group>
+      {options.length > FEW && (
+        <button type="button" className={classes.more} aria-expanded={all} onClick={() => setAll(!all)}>
+          {all ? 'Fewer ways' : `${counted(options.length - few.length, 'more way')} for this`}
+        </button>
+      )}
     </li>
   );
 }
@@ -151,7 +161,7 @@ function Why({ option, solution, total }: { option: Option | null; solution: Sol
       {solution.uncovered.length > 0 && (
         <section>
           <h2>Left uncovered</h2>
-          <p>{listed(solution.uncovered.map((j) => JOB_NOUNS[j]))}: nothing chosen here does it as well as before.</p>
+          <p>Nothing chosen here does as well as before for {listed(solution.uncovered.map((j) => JOB_NOUNS[j]))}.</p>
         </section>
       )}
       <section>

@@ -80,7 +80,7 @@ const Row = memo(function Row({ view, onCorrect }: { view: LineView; onCorrect: 
           {id && ingredientById(id)?.labelNeeded && <small> packet not read</small>}
         </span>
         <span className={`${classes.grams} num`}>
-          {line.role === 'release' && !line.amount.massG ? 'as needed' : gramsOrUnknown(line.amount.massG?.value)}
+          {line.role === 'release' && !line.amount.massG ? '' : gramsOrUnknown(line.amount.massG?.value)}
           {line.amount.massG?.sd ? <small>± {fixed(line.amount.massG.sd, line.amount.massG.sd < 2 ? 1 : 0)} g</small> : null}
         </span>
         <span className={classes.how}>{howRead(line)}</span>

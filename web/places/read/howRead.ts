@@ -8,9 +8,9 @@ const quantity = (q: [number, number]): string => {
 };
 
 /** How a line came to its grams, in a few words. */
-export function howRead({ amount }: Pick<Line, 'amount'>): string {
+export function howRead({ amount, role }: Line): string {
   const { massG, reading } = amount;
-  if (!massG) return 'not known';
+  if (!massG) return role === 'release' ? 'as needed' : 'not known';
   const used = reading.find((r) => r.step === 'mass') ?? reading.find((r) => r.step !== 'unread');
   if (massG.basis === 'user' && used?.step !== 'mass') return 'given by you';
   if (!used) return 'worked out';
@@ -23,7 +23,8 @@ export function howRead({ amount }: Pick<Line, 'amount'>): string {
 }
 
 /** How sure a line is: nothing to say when it is weighed and named outright. */
-export function doubt({ item, amount }: Pick<Line, 'item' | 'amount'>): 'sure' | 'likely' | 'unknown' {
-  if (item.kind === 'unknown' || !amount.massG) return 'unknown';
+export function doubt({ item, amount, role }: Line): 'sure' | 'likely' | 'unknown' {
+  if (item.kind === 'unknown') return 'unknown';
+  if (!amount.massG) return role === 'release' ? 'sure' : 'unknown';
   return amount.confidence >= 0.95 ? 'sure' : 'likely';
 }

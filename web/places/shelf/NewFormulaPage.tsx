@@ -174,7 +174,7 @@ export function NewFormulaPage() {
               ))}
               {views.length > 0 && <ReadLines views={views} onCorrect={onCorrect} />}
               {bake && <p className={classes.bar}>Bake: {ovenText(bake.ovenC, bake.minutes, bake.fan)}</p>}
-              <div className={classes.bar}>
+              <div className={`${classes.bar} ${classes.foot}`}>
                 <Button onClick={() => void keep()} loading={creating.isLoading} disabled={views.length === 0}>
                   Put it on the shelf
                 </Button>
