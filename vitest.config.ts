@@ -1,21 +1,23 @@
-import { defineConfig } from 'vitest/config';
+import { configDefaults, defineConfig } from 'vitest/config';
+
+const slow = { testTimeout: 20_000, hookTimeout: 60_000 };
 
 export default defineConfig({
   test: {
     projects: [
-      {
-        test: { name: 'core', include: ['core/**/*.test.ts', 'contract/**/*.test.ts'], environment: 'node' },
-      },
+      { test: { name: 'core', include: ['core/**/*.test.ts', 'contract/**/*.test.ts'], ...slow } },
       {
         test: {
           name: 'server',
           include: ['server/**/*.test.ts'],
-          environment: 'node',
+          exclude: [...configDefaults.exclude, 'server/built/**'],
           globalSetup: ['server/testing/template.ts'],
-          testTimeout: 20_000,
-          hookTimeout: 60_000,
+          ...slow,
         },
       },
+      { test: { name: 'web', include: ['web/**/*.test.{ts,tsx}'], environment: 'happy-dom', setupFiles: ['web/testing/setup.ts'], ...slow } },
+      // Runs the build: `npm run build` comes first.
+      { test: { name: 'built', include: ['server/built/*.test.ts'], testTimeout: 60_000 } },
     ],
   },
 });

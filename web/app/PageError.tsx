@@ -7,10 +7,10 @@ export function PageError({ missing = false }: { missing?: boolean }) {
   const error = useRouteError();
   usePageTitle(missing ? 'No such page' : 'Something failed');
   return (
-    <div className={classes.notice} role="alert">
+    <main id="main" className={classes.notice}>
       <h1>{missing || !error ? 'There is no such page' : 'This page failed to draw'}</h1>
       <p>{missing || !error ? 'The address leads nowhere here.' : 'Nothing you entered is lost. Load the page again; if it fails again, go back to the shelf.'}</p>
       <Link to="/">To the shelf</Link>
-    </div>
+    </main>
   );
 }

@@ -138,7 +138,7 @@ export function BalanceStop() {
           );
         })}
       </div>
-      <aside className={classes.aside} aria-label="The number opened">
+      <aside className={classes.aside} tabIndex={0} aria-label="The number opened">
         {solution.formula.parts[0] && doc.source.parts[0] && <Opened seen={seen} solution={solution} source={doc.source.parts[0]} part={solution.formula.parts[0]} />}
         <Care solution={solution} />
       </aside>

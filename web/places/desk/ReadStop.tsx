@@ -33,7 +33,7 @@ export function ReadStop() {
       <div className={classes.content}>
         <ReadLines views={views} onCorrect={onCorrect} />
       </div>
-      <aside className={classes.aside} aria-label="As pasted">
+      <aside className={classes.aside} tabIndex={0} aria-label="As pasted">
         {source.parts.map((p) => (
           <Select
             key={p.id}

@@ -108,7 +108,7 @@ function ConflictRow({ conflict, options, chosen, seen, onSee }: { conflict: Con
           </li>
         ))}
       </ul>
-      <Radio.Group aria-label={`In place of ${names.toLowerCase()}`} value={chosen ?? null} onChange={pick}>
+      <Radio.Group label={<span className="visually-hidden">In place of {names.toLowerCase()}</span>} value={chosen ?? null} onChange={pick}>
         <div className={classes.options}>
           {few.map((o) => (
             <div key={o.kitId} className={classes.option} data-on={o.kitId === chosen ? '' : undefined} data-seen={o.kitId === seen ? '' : undefined}>
@@ -259,7 +259,7 @@ export function SwapStop() {
           </p>
         )}
       </div>
-      <aside className={classes.aside} aria-label="Why">
+      <aside className={classes.aside} tabIndex={0} aria-label="Why">
         {solution && conflicts.length > 0 ? <Why option={option} solution={solution} total={solution.verdicts.filter((v) => v.unknown.length > 0).length} /> : <p className="quiet">Choose what has to go; the reasons stand here.</p>}
       </aside>
     </div>

@@ -1,0 +1,59 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, type Page } from '@playwright/test';
+
+/** Every view is checked against WCAG 2.2 AA as far as axe can tell. */
+export async function expectAccessible(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']).analyze();
+  expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(' | ')}`)).toEqual([]);
+}
+
+/** A formula of our own that is in no test of the core. */
+export const PASTED = {
+  title: 'Ginger tray cake',
+  text: `1 1/2 cups white rice flour
+3/4 cup tapioca starch
+2 large eggs
+½ cup buttermilk
+1/3 cup sunflower oil
+120 g coconut sugar
+2 tsp baking powder
+1/2 tsp baking soda
+1 tsp xanthan gum
+2-3 tbsp honey
+a pinch of salt
+1/2 cup walnuts, chopped
+butter for greasing`,
+  method: `Heat the oven and grease a square tin.
+Whisk the eggs with the sugar, honey and oil, then the buttermilk.
+Stir in the dry things and fold in the walnuts.
+Bake 30-35 min. Cool in the tin.`,
+  oven: '350 F',
+  time: '30-35 min',
+};
+
+/** Pastes a formula and puts it on the shelf; ends on its Swap. */
+export async function pasteFormula(page: Page, given: Partial<typeof PASTED> = {}): Promise<void> {
+  const f = { ...PASTED, ...given };
+  await page.goto('/new');
+  await page.getByLabel('Title').fill(f.title);
+  await page.getByLabel('Ingredients, one a line').fill(f.text);
+  await page.getByLabel('Method').fill(f.method);
+  await page.getByLabel('Oven').fill(f.oven);
+  await page.getByLabel('Time').fill(f.time);
+  await page.getByRole('button', { name: 'Put it on the shelf' }).click();
+  await page.waitForURL(/\/formula\/.+\/swap/);
+  await expect(page.getByRole('heading', { level: 1, name: f.title })).toBeVisible();
+}
+
+/** Presses what has to go and waits for the answer. */
+export async function leaveOut(page: Page, ...what: ('egg' | 'dairy' | 'nuts' | 'oil')[]): Promise<void> {
+  for (const w of what) {
+    const chip = page.getByRole('checkbox', { name: `Leave out ${w}` });
+    // The box itself is drawn by its label.
+    if (!(await chip.isChecked())) await page.locator('label', { hasText: w === 'oil' ? 'added oil' : w }).first().click();
+    await expect(chip).toBeChecked();
+  }
+  await expect(page.locator('[aria-busy="false"]')).toBeVisible();
+}
+
+export const deskSaved = (page: Page) => expect(page.getByText('changed and saved, not kept as a version')).toBeVisible();

@@ -1,0 +1,109 @@
+import { expect, test } from '@playwright/test';
+import { deskSaved, expectAccessible, leaveOut, PASTED, pasteFormula } from './helpers';
+
+test('the whole job: paste, correct, leave out four things, choose, balance, keep, print, reopen', async ({ page }) => {
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'Shelf' })).toBeVisible();
+  await expect(page.getByRole('link', { name: /Parsnip and walnut muffins/ })).toBeVisible();
+  await expectAccessible(page);
+
+  await page.getByRole('link', { name: 'Add a formula' }).first().click();
+  await expect(page.getByText('What is understood appears here')).toBeVisible();
+  await expectAccessible(page);
+  await page.getByLabel('Title').fill(PASTED.title);
+  await page.getByLabel('Ingredients, one a line').fill(PASTED.text);
+  await page.getByLabel('Method').fill(PASTED.method);
+  await page.getByLabel('Oven').fill(PASTED.oven);
+  await page.getByLabel('Time').fill(PASTED.time);
+  await expect(page.getByText('13 lines, 1 not known')).toBeVisible();
+  await expect(page.getByText('Bake: 177 °C (351 °F), 30 to 35 min')).toBeVisible();
+
+  // One line is not known: it is corrected in place.
+  await page.getByRole('button', { name: 'Correct 120 g coconut sugar' }).click();
+  await expectAccessible(page);
+  await page.getByRole('combobox', { name: 'It is' }).fill('brown su');
+  await page.getByRole('option', { name: 'Brown sugar' }).click();
+  await page.getByRole('button', { name: 'Take it so' }).click();
+  await expect(page.getByText('13 lines, all known')).toBeVisible();
+  await page.getByRole('button', { name: 'Put it on the shelf' }).click();
+
+  // Read on the desk, with a mass corrected.
+  await page.waitForURL(/swap/);
+  await expect(page.getByRole('heading', { name: 'Nothing has to go' })).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('link', { name: /Read/ }).click();
+  await page.getByRole('button', { name: 'Correct ½ cup buttermilk' }).click();
+  await page.getByLabel('Grams', { exact: true }).fill('130');
+  await page.getByRole('button', { name: 'Take it so' }).click();
+  await expect(page.getByText('given by you')).toBeVisible();
+  await expectAccessible(page);
+
+  // Four things go at once; a whole solution stands, and one choice is changed.
+  await page.getByRole('link', { name: /Swap/ }).click();
+  await leaveOut(page, 'egg', 'dairy', 'nuts', 'oil');
+  await expect(page.getByText('5 out, 5 covered')).toBeVisible();
+  await expect(page.getByText('out: gluten, egg, dairy, nuts, added oil')).toBeVisible();
+  await expectAccessible(page);
+  const eggs = page.getByRole('radiogroup', { name: 'In place of eggs' });
+  await page.getByRole('button', { name: /more ways? for this/ }).first().click();
+  await eggs.getByRole('radio', { name: 'Ground chia gel' }).check();
+  await expect(eggs.getByRole('radio', { name: 'Ground chia gel' })).toBeChecked();
+  await expect(page.getByRole('heading', { name: 'Ground chia gel' })).toBeVisible();
+  await page.getByRole('checkbox', { name: /Whole-food fat goes too/ }).check();
+  await expect(page.getByRole('radio', { name: /seed butter/ })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(eggs.getByRole('radio', { name: 'Ground chia gel' })).toBeChecked();
+  await expect(page.getByText('brings in soy').first()).toBeVisible();
+
+  // Balance: every number opens; wetness is locked; an amount is held.
+  await page.getByRole('link', { name: /See it balanced/ }).click();
+  await page.getByRole('button', { name: /^fat: as written .* Explain/ }).click();
+  await expect(page.getByRole('heading', { name: 'Fat' })).toBeVisible();
+  await page.getByRole('button', { name: /^wetness/ }).click();
+  await expect(page.getByText(/wetness = free water ÷ thirst/)).toBeVisible();
+  await page.getByText('Hold wetness as written').click();
+  await page.getByRole('button', { name: /Hold ground chia at/ }).click();
+  await page.getByLabel('Grams of ground chia, held').fill('16');
+  await expect(page.getByText('held by you')).toBeVisible();
+  await deskSaved(page);
+  await expectAccessible(page);
+
+  // Kept as a version, the card is one page to print.
+  await page.getByRole('button', { name: 'Keep this version' }).click();
+  await expectAccessible(page);
+  await page.getByLabel('Name').fill('for the hiking club');
+  await page.getByLabel('Note').fill('bake one first');
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.waitForURL(/card/);
+  await expect(page.getByRole('row', { name: /16.0 g Ground chia/ })).toBeVisible();
+  await expect(page.getByText(/Make the gel: whisk 16.0 g ground chia/)).toBeVisible();
+  await expect(page.getByText('Instead of eggs: ground chia gel.')).toBeVisible();
+  await expect(page.getByText(/Not known, check the packet:/)).toBeVisible();
+  await expect(page.getByText(/not medical or legal advice/)).toBeVisible();
+  await page.getByRole('button', { name: 'Close' }).click();
+  await expectAccessible(page);
+  const pdf = (await page.pdf({ format: 'A4' })).toString('latin1');
+  expect(pdf.match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1);
+
+  // It is there again after everything is closed, and the source is as it was.
+  await page.goto('/');
+  await page.getByRole('link', { name: new RegExp(PASTED.title) }).click();
+  await expect(page.getByText('5 out, 5 covered')).toBeVisible();
+  await page.getByRole('link', { name: 'as written', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Nothing has to go' })).toBeVisible();
+  await page.getByRole('link', { name: /Read/ }).click();
+  await expect(page.getByText('0.50 cups at 245 g').or(page.getByText('0.5 cups at 245 g'))).toBeVisible();
+});
+
+test('with the keys alone: leave out, choose, go on', async ({ page }) => {
+  await pasteFormula(page, { title: 'Keys alone' });
+  await page.getByRole('checkbox', { name: 'Leave out egg' }).focus();
+  await page.keyboard.press('Space');
+  await expect(page.getByText('1 out, 1 covered')).toBeVisible();
+  await page.getByRole('radiogroup', { name: 'In place of eggs' }).getByRole('radio', { checked: true }).focus();
+  const first = await page.getByRole('radio', { checked: true }).getAttribute('value');
+  await page.keyboard.press('ArrowDown');
+  await expect(page.getByRole('radio', { checked: true })).not.toHaveAttribute('value', first ?? '');
+  await page.keyboard.press('Control+z');
+  await expect(page.getByRole('radio', { checked: true })).toHaveAttribute('value', first ?? '');
+});

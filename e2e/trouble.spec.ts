@@ -1,0 +1,109 @@
+import { expect, test } from '@playwright/test';
+import { deskSaved, expectAccessible, leaveOut, pasteFormula } from './helpers';
+
+test('unsaved work survives reload: the pasted text, and the desk', async ({ page }) => {
+  await page.goto('/new');
+  await page.getByLabel('Ingredients, one a line').fill('200 g rice flour\n50 g glimmerroot');
+  await page.getByRole('button', { name: 'Correct 50 g glimmerroot' }).click();
+  await page.getByRole('combobox', { name: 'It is' }).fill('carrot');
+  await page.getByRole('option', { name: 'Carrot' }).click();
+  await page.getByRole('button', { name: 'Take it so' }).click();
+  await page.waitForTimeout(400);
+  await page.reload();
+  await expect(page.getByText('2 lines, all known')).toBeVisible();
+  await page.getByLabel('Ingredients, one a line').fill('');
+
+  await pasteFormula(page, { title: 'Reload me' });
+  // Reloaded before the server was asked to save: the browser has it.
+  await page.route('**/draft', (route) => (route.request().method() === 'PUT' ? route.abort() : route.continue()));
+  await leaveOut(page, 'egg');
+  await expect(page.getByText(/not saved: the server does not answer/)).toBeVisible();
+  await page.unroute('**/draft');
+  await page.reload();
+  await expect(page.getByRole('checkbox', { name: 'Leave out egg' })).toBeChecked();
+  await deskSaved(page);
+  await page.reload();
+  await expect(page.getByText('1 out, 1 covered')).toBeVisible();
+});
+
+test('two tabs on one draft: the second is told, and both can be taken', async ({ page, context }) => {
+  await pasteFormula(page, { title: 'Two tabs' });
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await expect(other.getByRole('heading', { name: 'Nothing has to go' })).toBeVisible();
+  await leaveOut(page, 'egg');
+  await deskSaved(page);
+  await leaveOut(other, 'oil');
+  await expect(other.getByText('This formula was changed in another tab')).toBeVisible();
+  await expectAccessible(other);
+  await other.getByRole('button', { name: 'Take the other tab’s' }).click();
+  await expect(other.getByRole('checkbox', { name: 'Leave out egg' })).toBeChecked();
+  await other.getByRole('button', { name: 'Undo' }).click();
+  await expect(other.getByRole('checkbox', { name: 'Leave out oil' })).toBeChecked();
+  await deskSaved(other);
+});
+
+test('bad input is met in words and keeps every line', async ({ page }) => {
+  await page.goto('/new');
+  const box = page.getByLabel('Ingredients, one a line');
+  await box.fill('1e400 g sugar\n-2 cups water\n0 g salt\n<script>alert(1)</script>\n🥕🥕\n500 g sugar (1/4 cup)');
+  for (const words of ['no amount one can weigh', 'below nothing', 'Nothing of it?', 'No flour or starch found', 'The two amounts do not agree']) {
+    await expect(page.getByText(words).first()).toBeVisible();
+  }
+  await expect(page.getByText('<script>alert(1)</script>').last()).toBeVisible();
+  await page.getByLabel('Oven').fill('425 F (about 200 C)');
+  await expect(page.getByText(/do not match/)).toBeVisible();
+  await expectAccessible(page);
+  await box.fill(Array.from({ length: 510 }, (_, k) => `${k + 1} g rice flour`).join('\n'));
+  await expect(page.getByText('510 lines were given; the first 500 are read.')).toBeVisible();
+  await box.fill('x'.repeat(200_001));
+  await expect(page.getByText('That is more than any formula. Split it.')).toBeVisible();
+  await box.fill('');
+});
+
+test('where there is no answer the need is named', async ({ page }) => {
+  await pasteFormula(page, { title: 'Not gluten-free at all', text: '300 g plain flour\n200 g milk\n6 g salt' });
+  await expect(page.getByText(/Nothing we know can stand in for wheat flour/)).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('link', { name: /Balance/ }).click();
+  await expect(page.getByText('No balance yet')).toBeVisible();
+});
+
+test('delete can be undone; what is not there is said', async ({ page }) => {
+  await pasteFormula(page, { title: 'Soon gone' });
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Delete Soon gone' }).click();
+  await expect(page.getByText('Soon gone is off the shelf')).toBeVisible();
+  await expect(page.getByRole('link', { name: /^Soon gone/ })).toHaveCount(0);
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Put it back' }).click();
+  await expect(page.getByRole('link', { name: /Soon gone/ })).toBeVisible();
+  await page.goto('/formula/00000000-0000-4000-8000-000000000000/swap');
+  await expect(page.getByText('This formula cannot be opened')).toBeVisible();
+  await page.goto('/no/such/page');
+  await expect(page.getByText('There is no such page')).toBeVisible();
+  await expectAccessible(page);
+});
+
+for (const colorScheme of ['light', 'dark'] as const) {
+  test(`a phone on the counter, ${colorScheme}: nothing is wider than the screen`, async ({ browser }) => {
+    const context = await browser.newContext({ viewport: { width: 390, height: 844 }, colorScheme });
+    const page = await context.newPage();
+    await page.goto('/');
+    await page.getByRole('link', { name: /Night-boat tin loaf/ }).click();
+    await leaveOut(page, 'egg', 'dairy', 'oil');
+    for (const stop of ['read', 'swap', 'balance']) {
+      await page.goto(page.url().replace(/(read|swap|balance)(\?.*)?$/, stop));
+      await expect(page.locator('aside')).toBeVisible();
+      await expect(page.locator('[aria-busy="true"]')).toHaveCount(0);
+      await page.waitForTimeout(300);
+      expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+      await expectAccessible(page);
+    }
+    await page.getByRole('link', { name: 'Card' }).click();
+    await expect(page.getByRole('heading', { name: 'Method' })).toBeVisible();
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+    await expectAccessible(page);
+    await context.close();
+  });
+}
