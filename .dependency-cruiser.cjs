@@ -1,19 +1,39 @@
 // The floor rule: web and server stand on contract and core, core stands on nothing; in core a folder
 // imports only from the folders to its left, and always through their index.
-const ORDER = ['units', 'explain', 'ingredients', 'exclusions', 'method', 'classes', 'formula', 'reading', 'rebalance'];
+const ORDER = [
+  'units',
+  'explain',
+  'ingredients',
+  'exclusions',
+  'method',
+  'classes',
+  'formula',
+  'reading',
+  'rebalance',
+];
 const TESTS = '\\.(test|bench)\\.ts$|^core/testing/';
 
 module.exports = {
   forbidden: [
     { name: 'no-circular', severity: 'error', from: {}, to: { circular: true } },
-    { name: 'core-floor', severity: 'error', from: { path: '^core/' }, to: { path: '^(web|server|contract|e2e)/' } },
+    {
+      name: 'core-floor',
+      severity: 'error',
+      from: { path: '^core/' },
+      to: { path: '^(web|server|contract|e2e)/' },
+    },
     {
       name: 'core-pure',
       severity: 'error',
       from: { path: '^core/', pathNot: TESTS },
       to: { dependencyTypes: ['core'] },
     },
-    { name: 'contract-floor', severity: 'error', from: { path: '^contract/' }, to: { path: '^(web|server|e2e)/' } },
+    {
+      name: 'contract-floor',
+      severity: 'error',
+      from: { path: '^contract/' },
+      to: { path: '^(web|server|e2e)/' },
+    },
     { name: 'web-floor', severity: 'error', from: { path: '^web/' }, to: { path: '^server/' } },
     { name: 'server-floor', severity: 'error', from: { path: '^server/' }, to: { path: '^web/' } },
     {
@@ -36,5 +56,9 @@ module.exports = {
       to: { path: `^core/(${ORDER.slice(i + 1).join('|') || 'none'})/` },
     })),
   ],
-  options: { tsConfig: { fileName: 'tsconfig.json' }, tsPreCompilationDeps: true, doNotFollow: { path: 'node_modules' } },
+  options: {
+    tsConfig: { fileName: 'tsconfig.json' },
+    tsPreCompilationDeps: true,
+    doNotFollow: { path: 'node_modules' },
+  },
 };

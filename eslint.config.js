@@ -37,7 +37,7 @@ export default ts.config(
   },
   {
     files: ['**/*.{js,mjs,cjs}'],
-    ...ts.configs.disableTypeChecked,
+    extends: [ts.configs.disableTypeChecked],
     languageOptions: { globals: globals.node },
   },
   prettier,

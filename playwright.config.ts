@@ -5,6 +5,8 @@ export const PORT = 4391;
 /** The built app with the demo in a fresh folder, driven in Debian's Chromium. */
 export default defineConfig({
   testDir: 'e2e',
+  // Pictures are made on request only: they write into docs/.
+  testIgnore: process.env.SHOTS ? [] : ['**/shots.spec.ts'],
   outputDir: 'test-results/browser',
   workers: 1,
   timeout: 60_000,
@@ -15,7 +17,10 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     colorScheme: 'light',
     actionTimeout: 8_000,
-    launchOptions: { executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-quic', '--disable-background-networking'] },
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-quic', '--disable-background-networking'],
+    },
   },
   webServer: {
     command: `rm -rf test-results/data && node dist/server/main.js --data test-results/data --port ${PORT}`,

@@ -15,7 +15,15 @@ export default defineConfig({
           ...slow,
         },
       },
-      { test: { name: 'web', include: ['web/**/*.test.{ts,tsx}'], environment: 'happy-dom', setupFiles: ['web/testing/setup.ts'], ...slow } },
+      {
+        test: {
+          name: 'web',
+          include: ['web/**/*.test.{ts,tsx}'],
+          environment: 'happy-dom',
+          setupFiles: ['web/testing/setup.ts'],
+          ...slow,
+        },
+      },
       // Runs the build: `npm run build` comes first.
       { test: { name: 'built', include: ['server/built/*.test.ts'], testTimeout: 60_000 } },
     ],

@@ -1,5 +1,5 @@
 import type { ClassId } from '../core/classes';
-import type { ExclusionId, LabelReading, OilReading } from '../core/exclusions';
+import type { ExclusionId, OilReading } from '../core/exclusions';
 import type { Formula } from '../core/formula';
 import type { AvoidId } from '../core/ingredients';
 import type { NameMatch, ReadInput } from '../core/reading';
@@ -12,7 +12,6 @@ export type MatchAnswer = {
   matches: { name: string; best: NameMatch | null; silent: boolean; others: NameMatch[] }[];
 };
 export type LabelsRequest = { text: string; ruleset?: 'eu' | 'us' };
-export type LabelsAnswer = LabelReading;
 export type AdaptRequest = AdaptInput;
 
 /** What a version was made from. */

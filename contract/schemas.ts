@@ -41,7 +41,7 @@ const record = (value: ISchema<unknown>, maxKeys = 200) =>
       given !== null && typeof given === 'object' && !Array.isArray(given)
         ? Object.keys(given).slice(0, maxKeys + 1)
         : [];
-    return object(Object.fromEntries(keys.map((k) => [k, value])) as AnyObject)
+    return object<AnyObject>(Object.fromEntries(keys.map((k) => [k, value])))
       .test('size', '${path} has too many entries', (v) => Object.keys(v ?? {}).length <= maxKeys)
       .noUnknown();
   });

@@ -3,7 +3,9 @@ import { expect, type Page } from '@playwright/test';
 
 /** Every view is checked against WCAG 2.2 AA as far as axe can tell. */
 export async function expectAccessible(page: Page): Promise<void> {
-  const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']).analyze();
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
+    .analyze();
   expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(' | ')}`)).toEqual([]);
 }
 
@@ -50,10 +52,15 @@ export async function leaveOut(page: Page, ...what: ('egg' | 'dairy' | 'nuts' | 
   for (const w of what) {
     const chip = page.getByRole('checkbox', { name: `Leave out ${w}` });
     // The box itself is drawn by its label.
-    if (!(await chip.isChecked())) await page.locator('label', { hasText: w === 'oil' ? 'added oil' : w }).first().click();
+    if (!(await chip.isChecked()))
+      await page
+        .locator('label', { hasText: w === 'oil' ? 'added oil' : w })
+        .first()
+        .click();
     await expect(chip).toBeChecked();
   }
   await expect(page.locator('[aria-busy="false"]')).toBeVisible();
 }
 
-export const deskSaved = (page: Page) => expect(page.getByText('changed and saved, not kept as a version')).toBeVisible();
+export const deskSaved = (page: Page) =>
+  expect(page.getByText('changed and saved, not kept as a version')).toBeVisible();

@@ -1,7 +1,9 @@
 import { expect, test } from '@playwright/test';
 import { deskSaved, expectAccessible, leaveOut, PASTED, pasteFormula } from './helpers';
 
-test('the whole job: paste, correct, leave out four things, choose, balance, keep, print, reopen', async ({ page }) => {
+test('the whole job: paste, correct, leave out four things, choose, balance, keep, print, reopen', async ({
+  page,
+}) => {
   await page.goto('/');
   await expect(page.getByRole('heading', { name: 'Shelf' })).toBeVisible();
   await expect(page.getByRole('link', { name: /Parsnip and walnut muffins/ })).toBeVisible();
@@ -45,7 +47,10 @@ test('the whole job: paste, correct, leave out four things, choose, balance, kee
   await expect(page.getByText('out: gluten, egg, dairy, nuts, added oil')).toBeVisible();
   await expectAccessible(page);
   const eggs = page.getByRole('radiogroup', { name: 'In place of eggs' });
-  await page.getByRole('button', { name: /more ways? for this/ }).first().click();
+  await page
+    .getByRole('button', { name: /more ways? for this/ })
+    .first()
+    .click();
   await eggs.getByRole('radio', { name: 'Ground chia gel' }).check();
   await expect(eggs.getByRole('radio', { name: 'Ground chia gel' })).toBeChecked();
   await expect(page.getByRole('heading', { name: 'Ground chia gel' })).toBeVisible();
@@ -61,7 +66,7 @@ test('the whole job: paste, correct, leave out four things, choose, balance, kee
   await expect(page.getByRole('heading', { name: 'Fat' })).toBeVisible();
   await page.getByRole('button', { name: /^wetness/ }).click();
   await expect(page.getByText(/wetness = free water ÷ thirst/)).toBeVisible();
-  await page.getByText('Hold wetness as written').click();
+  await page.getByRole('switch', { name: 'Hold wetness as written' }).check();
   await page.getByRole('button', { name: /Hold ground chia at/ }).click();
   await page.getByLabel('Grams of ground chia, held').fill('16');
   await expect(page.getByText('held by you')).toBeVisible();
@@ -100,7 +105,10 @@ test('with the keys alone: leave out, choose, go on', async ({ page }) => {
   await page.getByRole('checkbox', { name: 'Leave out egg' }).focus();
   await page.keyboard.press('Space');
   await expect(page.getByText('1 out, 1 covered')).toBeVisible();
-  await page.getByRole('radiogroup', { name: 'In place of eggs' }).getByRole('radio', { checked: true }).focus();
+  await page
+    .getByRole('radiogroup', { name: 'In place of eggs' })
+    .getByRole('radio', { checked: true })
+    .focus();
   const first = await page.getByRole('radio', { checked: true }).getAttribute('value');
   await page.keyboard.press('ArrowDown');
   await expect(page.getByRole('radio', { checked: true })).not.toHaveAttribute('value', first ?? '');

@@ -15,7 +15,9 @@ test('unsaved work survives reload: the pasted text, and the desk', async ({ pag
 
   await pasteFormula(page, { title: 'Reload me' });
   // Reloaded before the server was asked to save: the browser has it.
-  await page.route('**/draft', (route) => (route.request().method() === 'PUT' ? route.abort() : route.continue()));
+  await page.route('**/draft', (route) =>
+    route.request().method() === 'PUT' ? route.abort() : route.continue(),
+  );
   await leaveOut(page, 'egg');
   await expect(page.getByText(/not saved: the server does not answer/)).toBeVisible();
   await page.unroute('**/draft');
@@ -46,8 +48,16 @@ test('two tabs on one draft: the second is told, and both can be taken', async (
 test('bad input is met in words and keeps every line', async ({ page }) => {
   await page.goto('/new');
   const box = page.getByLabel('Ingredients, one a line');
-  await box.fill('1e400 g sugar\n-2 cups water\n0 g salt\n<script>alert(1)</script>\n🥕🥕\n500 g sugar (1/4 cup)');
-  for (const words of ['no amount one can weigh', 'below nothing', 'Nothing of it?', 'No flour or starch found', 'The two amounts do not agree']) {
+  await box.fill(
+    '1e400 g sugar\n-2 cups water\n0 g salt\n<script>alert(1)</script>\n🥕🥕\n500 g sugar (1/4 cup)',
+  );
+  for (const words of [
+    'no amount one can weigh',
+    'below nothing',
+    'Nothing of it?',
+    'No flour or starch found',
+    'The two amounts do not agree',
+  ]) {
     await expect(page.getByText(words).first()).toBeVisible();
   }
   await expect(page.getByText('<script>alert(1)</script>').last()).toBeVisible();
@@ -62,7 +72,10 @@ test('bad input is met in words and keeps every line', async ({ page }) => {
 });
 
 test('where there is no answer the need is named', async ({ page }) => {
-  await pasteFormula(page, { title: 'Not gluten-free at all', text: '300 g plain flour\n200 g milk\n6 g salt' });
+  await pasteFormula(page, {
+    title: 'Not gluten-free at all',
+    text: '300 g plain flour\n200 g milk\n6 g salt',
+  });
   await expect(page.getByText(/Nothing we know can stand in for wheat flour/)).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('link', { name: /Balance/ }).click();

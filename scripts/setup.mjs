@@ -41,10 +41,15 @@ export function ensureNode() {
 /** Installs the packages of the lock file when they are not the ones that are there. */
 export function ensurePackages() {
   ensureNode();
-  const lock = createHash('sha256').update(readFileSync(join(ROOT, 'package-lock.json'))).digest('hex');
+  const lock = createHash('sha256')
+    .update(readFileSync(join(ROOT, 'package-lock.json')))
+    .digest('hex');
   if (existsSync(join(ROOT, 'node_modules/vite')) && stampOf('installed') === lock) return;
   process.stdout.write('Installing packages (about a minute, once)\n');
-  must(run('npm', ['ci', '--no-audit', '--no-fund']), 'The packages could not be installed. Is the npm registry reachable?');
+  must(
+    run('npm', ['ci', '--no-audit', '--no-fund']),
+    'The packages could not be installed. Is the npm registry reachable?',
+  );
   stamp('installed', lock);
 }
 
@@ -53,11 +58,26 @@ export function ensureChromium() {
   if (existsSync(CHROMIUM)) return;
   process.stdout.write('Installing Chromium\n');
   const asRoot = process.getuid?.() === 0 ? [] : ['sudo'];
-  const apt = (...args) => run([...asRoot, 'apt-get'][0], [...asRoot, 'apt-get', ...args].slice(1), { env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } });
-  must(apt('update') && apt('install', '-y', '--no-install-recommends', 'chromium'), `Chromium is needed at ${CHROMIUM}. Install it with: apt-get install chromium`);
+  const apt = (...args) =>
+    run([...asRoot, 'apt-get'][0], [...asRoot, 'apt-get', ...args].slice(1), {
+      env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
+    });
+  must(
+    apt('update') && apt('install', '-y', '--no-install-recommends', 'chromium'),
+    `Chromium is needed at ${CHROMIUM}. Install it with: apt-get install chromium`,
+  );
 }
 
-const SOURCES = ['core', 'contract', 'server', 'web', 'demo', 'vite.config.ts', 'vite.server.config.ts', 'package-lock.json'];
+const SOURCES = [
+  'core',
+  'contract',
+  'server',
+  'web',
+  'demo',
+  'vite.config.ts',
+  'vite.server.config.ts',
+  'package-lock.json',
+];
 
 function newest(path) {
   const stat = statSync(path);
@@ -68,7 +88,12 @@ function newest(path) {
 /** Builds the pages and the server when a source is newer than the last build. */
 export function ensureBuilt() {
   const sources = String(Math.max(...SOURCES.map((s) => newest(join(ROOT, s)))));
-  if (existsSync(join(ROOT, 'dist/server/main.js')) && existsSync(join(ROOT, 'dist/web/index.html')) && stampOf('built') === sources) return;
+  if (
+    existsSync(join(ROOT, 'dist/server/main.js')) &&
+    existsSync(join(ROOT, 'dist/web/index.html')) &&
+    stampOf('built') === sources
+  )
+    return;
   process.stdout.write('Building\n');
   must(run('npm', ['run', '--silent', 'build']), 'The build failed.');
   stamp('built', sources);

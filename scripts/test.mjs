@@ -24,22 +24,46 @@ function check(name, ...args) {
 function suite(name, file, countsOf, args) {
   const ok = run('npx', ['--no-install', ...args]);
   const report = join(out, file);
-  const counts = existsSync(report) ? countsOf(JSON.parse(readFileSync(report, 'utf8'))) : { passed: 0, failed: 1 };
+  const counts = existsSync(report)
+    ? countsOf(JSON.parse(readFileSync(report, 'utf8')))
+    : { passed: 0, failed: 1 };
   passed += counts.passed;
   failed += counts.failed + (!ok && counts.failed === 0 ? 1 : 0);
   process.stdout.write(`${name}: ${counts.passed} passed, ${counts.failed} failed\n`);
 }
 const vitest = (r) => ({ passed: r.numPassedTests, failed: r.numFailedTests });
 const playwright = (r) => ({ passed: r.stats.expected, failed: r.stats.unexpected + r.stats.flaky });
-const vitestArgs = (file, ...more) => ['vitest', 'run', ...more, '--reporter=dot', '--reporter=json', `--outputFile.json=${join(out, file)}`];
+const vitestArgs = (file, ...more) => [
+  'vitest',
+  'run',
+  ...more,
+  '--reporter=dot',
+  '--reporter=json',
+  `--outputFile.json=${join(out, file)}`,
+];
 
 check('types', 'tsc', '-p', 'tsconfig.json');
 check('core without DOM or Node', 'tsc', '-p', 'tsconfig.core.json');
 check('lint', 'eslint', '.', '--max-warnings', '0');
-check('floors', 'depcruise', 'core', 'contract', 'server', 'web', 'demo', '--config', '.dependency-cruiser.cjs');
+check(
+  'floors',
+  'depcruise',
+  'core',
+  'contract',
+  'server',
+  'web',
+  'demo',
+  '--config',
+  '.dependency-cruiser.cjs',
+);
 check('nothing unused', 'knip');
 check('format', 'prettier', '--check', '--log-level', 'warn', '.');
-suite('unit and API', 'unit.json', vitest, vitestArgs('unit.json', '--project', 'core', '--project', 'server', '--project', 'web'));
+suite(
+  'unit and API',
+  'unit.json',
+  vitest,
+  vitestArgs('unit.json', '--project', 'core', '--project', 'server', '--project', 'web'),
+);
 ensureBuilt();
 check('bundle size', 'size-limit');
 suite('built server', 'built.json', vitest, vitestArgs('built.json', '--project', 'built'));

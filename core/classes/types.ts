@@ -134,7 +134,4 @@ export type Kit = {
   basis: Basis;
 };
 
-/** What a strength table says of one ingredient, per gram. */
-export type Strengths = Partial<Record<JobId, number>>;
-
 export type JobNeed = { job: JobId; strength: number };

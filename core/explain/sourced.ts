@@ -55,9 +55,6 @@ export function decimalsFor(x: Sourced, most = 2): number {
   return Math.min(most, Math.max(0, Math.ceil(-Math.log10(scale))));
 }
 
-/** What a number on screen refers to, so that it can be opened and explained. */
-export type NumberRef = { kind: 'property'; partId: string; key: string };
-
 /** A number opened: its equation by name, every input with its source, and the result. */
 export type Explanation = {
   equation: Msg;

@@ -40,7 +40,9 @@ describe('changing a method', () => {
   it('leaves an insertion out where a step speaks of it already', () => {
     const edit = { op: 'insert', before: ['bake'], kind: 'prepare', msg: gel, unless: ['line'] } as const;
     expect(applyEdits(steps, [{ ...edit, before: ['bake'], unless: ['line'] }])).toHaveLength(steps.length);
-    expect(applyEdits(steps, [{ ...edit, before: ['bake'], unless: ['grease'] }])).toHaveLength(steps.length + 1);
+    expect(applyEdits(steps, [{ ...edit, before: ['bake'], unless: ['grease'] }])).toHaveLength(
+      steps.length + 1,
+    );
   });
 
   it('inserts after the preparations when no step fits', () => {

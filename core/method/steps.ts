@@ -89,9 +89,11 @@ export function readSteps(text: string): Step[] {
   return kept.map((t, i) => ({ id: `s${i + 1}`, kind: kindOf(t), text: t, notes: [] }));
 }
 
-const mentions = (text: string, words: readonly string[]): boolean =>
-  words.some((w) =>
-    new RegExp(`(?<![\\p{L}-])${w.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}(?![\\p{L}])`, 'iu').test(text),
+/** Finds any of the words, whole, in a text; compiled once for an edit. */
+const wordPattern = (words: readonly string[]): RegExp =>
+  new RegExp(
+    `(?<![\\p{L}-])(?:${words.map((w) => w.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')).join('|')})(?![\\p{L}])`,
+    'iu',
   );
 
 function insertAt(steps: readonly Step[], before: readonly StepKind[]): number {
@@ -107,7 +109,8 @@ export function applyEdits(steps: readonly Step[], edits: readonly StepEdit[]): 
   let made = 0;
   for (const edit of edits) {
     if (edit.op === 'insert') {
-      if (edit.unless && out.some((s) => mentions(s.text, edit.unless!))) continue;
+      const unless = edit.unless && wordPattern(edit.unless);
+      if (unless && out.some((s) => unless.test(s.text))) continue;
       made += 1;
       const step: Step = {
         id: `a${made}-${steps.length}`,
@@ -120,9 +123,10 @@ export function applyEdits(steps: readonly Step[], edits: readonly StepEdit[]): 
       out = [...out.slice(0, at), step, ...out.slice(at)];
       continue;
     }
+    const words = edit.op === 'instead' ? wordPattern(edit.words) : null;
     for (const step of out) {
       if (step.added) continue;
-      const hit = edit.op === 'instead' ? mentions(step.text, edit.words) : edit.at.includes(step.kind);
+      const hit = edit.op === 'instead' ? words?.test(step.text) : edit.at.includes(step.kind);
       if (!hit) continue;
       if (edit.op === 'strike') step.struck = edit.msg;
       else step.notes.push(edit.msg);

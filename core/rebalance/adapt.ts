@@ -237,7 +237,7 @@ function solutionOf(
   const parts = trials.map((t) => t.part.part);
   const fit = trials.flatMap((t, i) => fitOf(benches[i]!.part, t.profile, benches[i]!.target));
   const moves = trials.flatMap((t) => t.part.moves);
-  const steps = trials.flatMap((t) => t.part.edits);
+  const steps = trials.flatMap((t) => t.part.edits());
   const formula: Formula = {
     ...source,
     parts,
@@ -283,7 +283,11 @@ function solutionOf(
       source,
       lookup,
     ),
-    cautions: cautionsOf(choices.map((c) => c.kit), parts, lookup),
+    cautions: cautionsOf(
+      choices.map((c) => c.kit),
+      parts,
+      lookup,
+    ),
     widened,
     holdBackG: Math.hypot(...trials.map((t) => holdBack(t.part.part, t.profile, t.part.moves, lookup))),
     confidence: confidenceOf(trials, benches, uncovered, bandsWidened, outside),

@@ -25,7 +25,8 @@ const UNCOVERED_BELOW = 0.6;
 /** A job of the class that weighs less than this is not spoken of. */
 const JOB_MATTERS = 0.3;
 
-export type AssembledPart = { part: Part; moves: Move[]; edits: StepEdit[] };
+/** `edits` are worked out when asked for: only the solutions that are shown need them. */
+export type AssembledPart = { part: Part; moves: Move[]; edits: () => StepEdit[] };
 
 /** The adapted part: kit lines stand where the line they replace stood, joined amounts in the line they join. */
 export function assemblePart(
@@ -117,7 +118,7 @@ export function assemblePart(
   for (const entry of all)
     if (entry.v.lineId === waterLineId(part) && !entry.v.joins) place(entry, undefined);
 
-  return { part: { ...part, lines }, moves, edits: editsOf(choices, all, part, lookup) };
+  return { part: { ...part, lines }, moves, edits: () => editsOf(choices, all, part, lookup) };
 }
 
 /** Method edits of the chosen kits, with the amounts they speak of filled in. */

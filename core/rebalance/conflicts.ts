@@ -1,4 +1,4 @@
-import { BINDING, CLASSES, JOB_IDS, jobStrength, KITS, type JobId, type JobNeed, type Kit } from '../classes';
+import { CLASSES, JOB_IDS, jobStrength, KITS, type JobId, type JobNeed, type Kit } from '../classes';
 import { verdictFor } from '../exclusions';
 import { doughLines, massOf, type Line, type Part } from '../formula';
 import type { AvoidId, Ingredient, Lookup } from '../ingredients';
@@ -98,5 +98,3 @@ export function candidatesFor(
     )
     .sort((a, b) => a.id.localeCompare(b.id));
 }
-
-export const isBinding = (job: JobId): boolean => BINDING.includes(job);

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { LeastSquares, minimise } from './qp';
+import { LeastSquares, minimise, minimiseJudged, type Judged } from './qp';
 
 describe('quadratic programme', () => {
   // Goldfarb & Idnani's method as worked in the manual of the R package quadprog (Turlach & Weingessel), solve.QP example.
@@ -113,6 +113,43 @@ describe('quadratic programme', () => {
           }
         },
       ),
+    );
+  });
+
+  it('overruns paid side by side come to the same as a slack for each', () => {
+    const number = fc.double({ min: -3, max: 3, noNaN: true });
+    const n = 4;
+    const anyJudged = fc.record({
+      row: fc.array(number, { minLength: n, maxLength: n }),
+      target: number,
+      weight: fc.double({ min: 0.05, max: 3, noNaN: true }),
+    });
+    const start = (size: number) => {
+      const qp = new LeastSquares(size);
+      for (let i = 0; i < n; i++) {
+        qp.square([[i, 1]], i / 2, 0.1);
+        qp.atLeast([[i, 1]], -1);
+        qp.atMost([[i, 1]], 2);
+      }
+      return qp;
+    };
+    fc.assert(
+      fc.property(fc.array(anyJudged, { maxLength: 6 }), (given) => {
+        const judged: Judged[] = given.map((g) => ({
+          ...g,
+          row: g.row.map((a, i): [number, number] => [i, a]),
+        }));
+        const whole = start(n + judged.length);
+        judged.forEach(({ row, target, weight }, k) => {
+          whole.square([[n + k, 1]], 0, weight);
+          whole.atMost([...row, [n + k, -1]], target + 1);
+          whole.atLeast([...row, [n + k, 1]], target - 1);
+        });
+        const [a, b] = [minimise(whole.programme())!, minimiseJudged(start(n), judged)!];
+        expect(Math.abs(a.value - b.value)).toBeLessThanOrEqual(1e-6 * Math.max(1, Math.abs(a.value)));
+        for (let i = 0; i < n; i++) expect(b.x[i]).toBeCloseTo(a.x[i]!, 4);
+      }),
+      { numRuns: 400 },
     );
   });
 });

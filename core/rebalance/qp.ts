@@ -36,10 +36,10 @@ export function minimise({ n, Q, c, rows }: Programme): Minimum | null {
 
 /** Builds a programme from squares: Σ w·(a·x − t)², with bounds and rows. */
 export class LeastSquares {
-  readonly #n: number;
-  readonly #Q: number[][];
-  readonly #c: number[];
-  readonly #rows: Row[] = [];
+  #n: number;
+  #Q: number[][];
+  #c: number[];
+  #rows: Row[] = [];
 
   constructor(n: number) {
     this.#n = n;
@@ -72,7 +72,62 @@ export class LeastSquares {
     this.#rows.push({ a, b, equal: true });
   }
 
+  /** The same programme, to be added to apart. The rows are shared: only squares may be added to a copy. */
+  copy(): LeastSquares {
+    const made = new LeastSquares(0);
+    made.#n = this.#n;
+    made.#Q = this.#Q.map((row) => [...row]);
+    made.#c = [...this.#c];
+    made.#rows = this.#rows;
+    return made;
+  }
+
   programme(): Programme {
     return { n: this.#n, Q: this.#Q, c: this.#c, rows: this.#rows };
   }
+}
+
+/** A property to be kept within one unit of its target: nothing is paid inside, weight × overrun² outside. */
+export type Judged = { row: [number, number][]; target: number; weight: number };
+
+const MOST_ROUNDS = 25;
+
+const valueAt = (row: readonly [number, number][], x: readonly number[]): number =>
+  row.reduce((s, [i, a]) => s + a * x[i]!, 0);
+
+/**
+ * Minimises the squares with the overruns of the judged properties on top. The overruns are convex and
+ * piecewise quadratic: each round pays for the sides that were overrun in the last one, until they no longer
+ * change; then the point is the minimum (the gradients agree). That keeps the programme at the size of its
+ * amounts, where a slack for every property would double it. Should the sides go on changing, the best point
+ * met is given, its value being that of the whole objective.
+ */
+export function minimiseJudged(base: LeastSquares, judged: readonly Judged[]): Minimum | null {
+  let sides: number[] = judged.map(() => 0);
+  let best: Minimum | null = null;
+  for (let round = 0; round < MOST_ROUNDS; round++) {
+    const qp = base.copy();
+    let constant = 0;
+    judged.forEach(({ row, target, weight }, k) => {
+      if (sides[k] === 0) return;
+      qp.square(row, target + sides[k]!, weight);
+      constant += weight * (target + sides[k]!) ** 2;
+    });
+    const found = minimise(qp.programme());
+    if (!found) return null;
+    let value = found.value + constant;
+    const now = judged.map(({ row, target, weight }, k) => {
+      const off = valueAt(row, found.x) - target;
+      const side = off > 1 ? 1 : off < -1 ? -1 : 0;
+      if (side !== sides[k]) {
+        if (sides[k] !== 0) value -= weight * (off - sides[k]!) ** 2;
+        if (side !== 0) value += weight * (off - side) ** 2;
+      }
+      return side;
+    });
+    if (!best || value < best.value) best = { x: found.x, value };
+    if (now.every((side, k) => side === sides[k])) return { x: found.x, value };
+    sides = now;
+  }
+  return best;
 }

@@ -3,7 +3,7 @@ import { msg, type Msg } from '../explain';
 import { coefficients, doughLines, massOf, profileOf, type Line, type Part, type Profile } from '../formula';
 import type { GroupId, Ingredient, ItemState, Lookup } from '../ingredients';
 import { EGG_G, itemsIn } from './conflicts';
-import { LeastSquares, minimise } from './qp';
+import { LeastSquares, minimiseJudged, type Judged } from './qp';
 import type { Conflict, Pins } from './types';
 
 export type Choice = { conflict: Conflict; kit: Kit };
@@ -249,10 +249,9 @@ function attempt(
     ? wetnessBand(target.wetness.value) / target.wetness.value
     : WETNESS_BAND;
   const n = variables.length;
-  const m = judged.length;
-  // Behind the amounts stand the overruns of the tolerances, and when elastic the widenings.
-  const slack = { wet: n + m, mass: n + m + 1, dose: n + m + 2 };
-  const size = n + m + (elastic ? 2 + n : 0);
+  // Behind the amounts stand, when elastic, the widenings.
+  const slack = { wet: n, mass: n + 1, dose: n + 2 };
+  const size = elastic ? 2 * n + 2 : n;
   const qp = new LeastSquares(size);
   // Amounts are counted in steps, so that grams of gum and grams of flour weigh alike.
   const steps = variables.map((v) => v.step);
@@ -273,17 +272,13 @@ function attempt(
     if (elastic) qp.atLeast([[j, 1]], 0);
   });
 
-  judged.forEach(({ key, rel, floor, weight, form }, k) => {
+  const kept = judged.map(({ key, rel, floor, weight, form }): Judged => {
     const goal = target.props[key].value;
     const width = Math.max(rel * Math.abs(goal), floor);
     const row = scaled(inSteps(form.row), 1 / width);
     const t = (goal - form.constant) / width;
-    const over = n + k;
-    qp.square([[over, 1]], 0, weight);
     qp.square(row, t, SOFT_PULL * weight);
-    qp.atMost([...row, [over, -1]], t + 1);
-    qp.atLeast([...row, [over, 1]], t - 1);
-    qp.atLeast([[over, 1]], 0);
+    return { row, target: t, weight };
   });
 
   if (target.wetness && target.props.demand.value > 0) {
@@ -320,14 +315,14 @@ function attempt(
   }
 
   if (elastic) {
-    for (let i = n + m; i < size; i++) {
+    for (let i = n; i < size; i++) {
       qp.square([[i, 1]], 0, 1);
       qp.linear(i, ELASTIC_COST);
       qp.atLeast([[i, 1]], 0);
     }
   }
 
-  const minimum = minimise(qp.programme());
+  const minimum = minimiseJudged(qp, kept);
   if (!minimum) return null;
   const amounts = variables.map((v, j) => v.sign * Math.max(0, minimum.x[j]! * v.step));
   return { variables, amounts, widened: elastic ? widenings(minimum.x, variables, slack, wetBand) : [] };

@@ -29,7 +29,9 @@ afterEach(() => {
 });
 
 function launch(args: string[]): { child: ChildProcess; said: () => string } {
-  const child = spawn(process.execPath, [MAIN, '--data', dir, ...args], { stdio: ['ignore', 'pipe', 'pipe'] });
+  const child = spawn(process.execPath, [MAIN, '--data', dir, ...args], {
+    stdio: ['ignore', 'pipe', 'pipe'],
+  });
   started.push(child);
   let text = '';
   child.stdout.on('data', (d: Buffer) => (text += d.toString()));
@@ -49,7 +51,9 @@ async function start(...args: string[]): Promise<Running> {
 }
 
 const ended = (child: ChildProcess): Promise<number | null> =>
-  child.exitCode !== null || child.signalCode !== null ? Promise.resolve(child.exitCode) : new Promise((done) => child.once('exit', (code) => done(code)));
+  child.exitCode !== null || child.signalCode !== null
+    ? Promise.resolve(child.exitCode)
+    : new Promise((done) => child.once('exit', (code) => done(code)));
 
 async function startAndEnd(...args: string[]): Promise<Ended> {
   const { child, said } = launch(args);
@@ -57,7 +61,11 @@ async function startAndEnd(...args: string[]): Promise<Ended> {
 }
 
 const send = (url: string, path: string, body: unknown) =>
-  fetch(`${url}/api/v1${path}`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) });
+  fetch(`${url}/api/v1${path}`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify(body),
+  });
 
 async function titles(url: string): Promise<string[]> {
   const list = (await (await fetch(`${url}/api/v1/formulas`)).json()) as { formulas: { title: string }[] };
@@ -68,8 +76,12 @@ describe('starting and stopping', () => {
   it('fills in the demo once, keeps the data over a restart, closes cleanly on Ctrl-C', async () => {
     const first = await start('--port', '0');
     expect(first.said()).toContain('4 demo formulas put on the shelf');
-    const made = (await (await send(first.url, '/formulas', { formula: { ...formula, title: 'Kept over night' } })).json()) as { version: Version };
-    const thread = (await (await send(first.url, '/adapt', { formula, exclude: ['dairy'] })).json()) as Outcome;
+    const made = (await (
+      await send(first.url, '/formulas', { formula: { ...formula, title: 'Kept over night' } })
+    ).json()) as { version: Version };
+    const thread = (await (
+      await send(first.url, '/adapt', { formula, exclude: ['dairy'] })
+    ).json()) as Outcome;
     expect(thread.solutions.length).toBeGreaterThan(0);
     const page = await fetch(`${first.url}/formula/x/swap`);
     expect([page.status, page.headers.get('content-type')]).toEqual([200, 'text/html; charset=utf-8']);
@@ -79,7 +91,9 @@ describe('starting and stopping', () => {
 
     const second = await start('--port', '0');
     expect(await titles(second.url)).toHaveLength(5);
-    expect(await (await fetch(`${second.url}/api/v1/versions/${made.version.id}`)).json()).toEqual(made.version);
+    expect(await (await fetch(`${second.url}/api/v1/versions/${made.version.id}`)).json()).toEqual(
+      made.version,
+    );
     second.child.kill('SIGTERM');
     expect(await ended(second.child)).toBe(0);
   });
@@ -102,8 +116,14 @@ describe('starting and stopping', () => {
     const taken = await startAndEnd('--port', String(port), '--empty');
     expect([taken.code, taken.said]).toEqual([1, expect.stringContaining(`Port ${port} is in use`)]);
     busy.close();
-    expect(await startAndEnd('--port', 'cake')).toMatchObject({ code: 1, said: expect.stringContaining('is not a port') as string });
-    expect(await startAndEnd('--prot', '1')).toMatchObject({ code: 1, said: expect.stringContaining('--port N') as string });
+    expect(await startAndEnd('--port', 'cake')).toMatchObject({
+      code: 1,
+      said: expect.stringContaining('is not a port') as string,
+    });
+    expect(await startAndEnd('--prot', '1')).toMatchObject({
+      code: 1,
+      said: expect.stringContaining('--port N') as string,
+    });
   });
 
   it('listens on the loopback address only', async () => {
@@ -112,7 +132,9 @@ describe('starting and stopping', () => {
     const { readFileSync } = await import('node:fs');
     const rows = ['/proc/net/tcp', '/proc/net/tcp6'].flatMap((f) => readFileSync(f, 'utf8').split('\n'));
     const hex = port.toString(16).toUpperCase().padStart(4, '0');
-    const local = rows.flatMap((r) => /^\s*\d+: (\w+):(\w{4}) \w+:0000 0A/.exec(r)?.slice(1, 3).join(':') ?? []).filter((a) => a.endsWith(`:${hex}`));
+    const local = rows
+      .flatMap((r) => /^\s*\d+: (\w+):(\w{4}) \w+:0000 0A/.exec(r)?.slice(1, 3).join(':') ?? [])
+      .filter((a) => a.endsWith(`:${hex}`));
     expect(local).toEqual([`0100007F:${hex}`]);
     child.kill('SIGKILL');
   });
@@ -129,7 +151,10 @@ describe('kill -9 in the middle of saving', () => {
       const writer = async (w: number) => {
         for (let n = 0; !stop; n++) {
           const title = `round ${round}, writer ${w}, ${n}`;
-          const ok = await send(url, '/formulas', { formula: { ...formula, title } }).then((r) => r.status === 201, () => false);
+          const ok = await send(url, '/formulas', { formula: { ...formula, title } }).then(
+            (r) => r.status === 201,
+            () => false,
+          );
           if (ok) confirmed.push(title);
         }
       };

@@ -42,7 +42,11 @@ export const api = createApi({
       invalidatesTags: (_r, _e, { formulaId }) => ['Shelf', { type: 'Formula', id: formulaId }],
     }),
     saveDraft: build.mutation<Draft, { formulaId: string; rev: number; doc: DraftDoc }>({
-      query: ({ formulaId, rev, doc }) => ({ url: `/formulas/${formulaId}/draft`, method: 'PUT', body: { rev, doc } }),
+      query: ({ formulaId, rev, doc }) => ({
+        url: `/formulas/${formulaId}/draft`,
+        method: 'PUT',
+        body: { rev, doc },
+      }),
     }),
     dropDraft: build.mutation<void, string>({
       query: (id) => ({ url: `/formulas/${id}/draft`, method: 'DELETE' }),

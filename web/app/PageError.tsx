@@ -9,7 +9,11 @@ export function PageError({ missing = false }: { missing?: boolean }) {
   return (
     <main id="main" className={classes.notice}>
       <h1>{missing || !error ? 'There is no such page' : 'This page failed to draw'}</h1>
-      <p>{missing || !error ? 'The address leads nowhere here.' : 'Nothing you entered is lost. Load the page again; if it fails again, go back to the shelf.'}</p>
+      <p>
+        {missing || !error
+          ? 'The address leads nowhere here.'
+          : 'Nothing you entered is lost. Load the page again; if it fails again, go back to the shelf.'}
+      </p>
       <Link to="/">To the shelf</Link>
     </main>
   );

@@ -36,7 +36,13 @@ function ThemeSwitch() {
   const { setColorScheme } = useMantineColorScheme();
   const dark = useComputedColorScheme('light') === 'dark';
   return (
-    <ActionIcon variant="subtle" size={44} color="gray" aria-label={dark ? 'Switch to the light theme' : 'Switch to the dark theme'} onClick={() => setColorScheme(dark ? 'light' : 'dark')}>
+    <ActionIcon
+      variant="subtle"
+      size={44}
+      color="gray"
+      aria-label={dark ? 'Switch to the light theme' : 'Switch to the dark theme'}
+      onClick={() => setColorScheme(dark ? 'light' : 'dark')}
+    >
       {dark ? <IconSun size={20} stroke={1.6} /> : <IconMoon size={20} stroke={1.6} />}
     </ActionIcon>
   );

@@ -11,19 +11,37 @@ export const makeRouter = () =>
       hydrateFallbackElement: <></>,
       errorElement: <PageError />,
       children: [
-        { path: '/', lazy: async () => ({ Component: (await import('../places/shelf/ShelfPage')).ShelfPage }) },
-        { path: '/new', lazy: async () => ({ Component: (await import('../places/shelf/NewFormulaPage')).NewFormulaPage }) },
+        {
+          path: '/',
+          lazy: async () => ({ Component: (await import('../places/shelf/ShelfPage')).ShelfPage }),
+        },
+        {
+          path: '/new',
+          lazy: async () => ({ Component: (await import('../places/shelf/NewFormulaPage')).NewFormulaPage }),
+        },
         {
           path: '/formula/:id',
           lazy: async () => ({ Component: (await import('../places/desk/DeskLayout')).DeskLayout }),
           children: [
             { index: true, element: <Navigate to="swap" replace /> },
-            { path: 'read', lazy: async () => ({ Component: (await import('../places/desk/ReadStop')).ReadStop }) },
-            { path: 'swap', lazy: async () => ({ Component: (await import('../places/desk/SwapStop')).SwapStop }) },
-            { path: 'balance', lazy: async () => ({ Component: (await import('../places/desk/BalanceStop')).BalanceStop }) },
+            {
+              path: 'read',
+              lazy: async () => ({ Component: (await import('../places/desk/ReadStop')).ReadStop }),
+            },
+            {
+              path: 'swap',
+              lazy: async () => ({ Component: (await import('../places/desk/SwapStop')).SwapStop }),
+            },
+            {
+              path: 'balance',
+              lazy: async () => ({ Component: (await import('../places/desk/BalanceStop')).BalanceStop }),
+            },
           ],
         },
-        { path: '/formula/:id/card/:versionId', lazy: async () => ({ Component: (await import('../places/card/CardPage')).CardPage }) },
+        {
+          path: '/formula/:id/card/:versionId',
+          lazy: async () => ({ Component: (await import('../places/card/CardPage')).CardPage }),
+        },
         { path: '*', element: <PageError missing /> },
       ],
     },

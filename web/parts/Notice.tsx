@@ -14,7 +14,10 @@ type Props = {
 export function Notice({ kind, title, children, action }: Props) {
   const Icon = kind === 'trouble' ? IconAlertTriangle : IconInfoCircle;
   return (
-    <div className={`${classes.notice} ${kind === 'trouble' ? classes.trouble : ''}`} role={kind === 'trouble' ? 'alert' : 'note'}>
+    <div
+      className={`${classes.notice} ${kind === 'trouble' ? classes.trouble : ''}`}
+      role={kind === 'trouble' ? 'alert' : 'note'}
+    >
       <Icon size={20} stroke={1.7} aria-hidden="true" />
       <div>
         {title && <b>{title}</b>}

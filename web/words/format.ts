@@ -16,14 +16,26 @@ export function fixed(value: number, decimals: number): string {
 
 /** What a kitchen scale shows: tenths of a gram below 20 g, whole grams above. */
 export const grams = (g: number): string => `${fixed(g, g < 20 ? 1 : 0)} g`;
-export const gramsOrUnknown = (g: number | null | undefined): string => (g === null || g === undefined ? 'not known' : grams(g));
+export const gramsOrUnknown = (g: number | null | undefined): string =>
+  g === null || g === undefined ? 'not known' : grams(g);
 export const percent = (p: number): string => `${fixed(p, p < 10 ? 1 : 0)} %`;
 
-const UNIT_TEXT: Record<PropUnit | 'ratio', string> = { g: ' g', mmol: ' mmol', kcal: ' kcal', eggs: ' eggs', ratio: '' };
+const UNIT_TEXT: Record<PropUnit | 'ratio', string> = {
+  g: ' g',
+  mmol: ' mmol',
+  kcal: ' kcal',
+  eggs: ' eggs',
+  ratio: '',
+};
 
 /** A property with its unit, in as many digits as its spread allows. */
 export function amountOf(x: Sourced, unit: PropUnit | 'ratio'): string {
-  const least = unit === 'ratio' ? 2 : unit === 'eggs' || (unit === 'g' && x.value < 20) || (unit === 'mmol' && x.value < 20) ? 1 : 0;
+  const least =
+    unit === 'ratio'
+      ? 2
+      : unit === 'eggs' || (unit === 'g' && x.value < 20) || (unit === 'mmol' && x.value < 20)
+        ? 1
+        : 0;
   return `${fixed(x.value, Math.max(least, Math.min(decimalsFor(x), least)))}${UNIT_TEXT[unit]}`;
 }
 

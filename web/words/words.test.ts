@@ -10,12 +10,20 @@ import { KIT_WORDS, withoutWords } from './things';
 const core = join(import.meta.dirname, '../../core');
 /** Source files of a folder, without its tests. */
 const sourcesIn = (dir: string): string[] =>
-  readdirSync(dir, { recursive: true, encoding: 'utf8' }).filter((f) => /\.tsx?$/.test(f) && !f.includes('.test.'));
+  readdirSync(dir, { recursive: true, encoding: 'utf8' }).filter(
+    (f) => /\.tsx?$/.test(f) && !f.includes('.test.'),
+  );
 
 describe('words', () => {
   it('there are words for every code that the computation can say', () => {
     const codes = new Set(
-      sourcesIn(core).flatMap((f) => [...readFileSync(join(core, f), 'utf8').matchAll(/(?:msg|say)\(\s*'([a-z]+\.[A-Za-z]+)'|gel\(\d+, '([a-z.A-Z]+)'|return '(amount\.[a-zA-Z]+)'/g)].map((m) => m[1] ?? m[2] ?? m[3]!)),
+      sourcesIn(core).flatMap((f) =>
+        [
+          ...readFileSync(join(core, f), 'utf8').matchAll(
+            /(?:msg|say)\(\s*'([a-z]+\.[A-Za-z]+)'|gel\(\d+, '([a-z.A-Z]+)'|return '(amount\.[a-zA-Z]+)'/g,
+          ),
+        ].map((m) => m[1] ?? m[2] ?? m[3]!),
+      ),
     );
     expect(codes.size).toBeGreaterThan(40);
     expect([...codes].filter((c) => !hasWords(c))).toEqual([]);
@@ -26,7 +34,12 @@ describe('words', () => {
   });
 
   it('speaks of amounts as a scale shows them', () => {
-    expect([grams(2.36), grams(19.99), grams(250.4), grams(1127)]).toEqual(['2.4 g', '20.0 g', '250 g', '1,127 g']);
+    expect([grams(2.36), grams(19.99), grams(250.4), grams(1127)]).toEqual([
+      '2.4 g',
+      '20.0 g',
+      '250 g',
+      '1,127 g',
+    ]);
     expect([percent(5.62), percent(54.2), fixed(-0.001, 1)]).toEqual(['5.6 %', '54 %', '0.0']);
     expect(amountOf({ value: 2.386, basis: 'derived' }, 'ratio')).toBe('2.39');
     expect(spreadOf({ value: 4.8, sd: 0.72, basis: 'derived' }, 'eggs')).toBe('± 0.7 eggs');
@@ -36,8 +49,12 @@ describe('words', () => {
   it('makes sentences', () => {
     expect([listed([]), listed(['a']), listed(['a', 'b', 'c'])]).toEqual(['', 'a', 'a, b and c']);
     expect([counted(1, 'line'), counted(2, 'line')]).toEqual(['1 line', '2 lines']);
-    expect(withoutWords(['gluten', 'wheat', 'egg', 'milk', 'tree_nut', 'peanut', 'oil'])).toBe('egg, dairy, nuts, added oil');
-    expect(say(msg('step.gel', { g1: 14, n1: 'flax_ground', g2: 90, n2: 'water', wait: 10 }))).toBe('Make the gel: whisk 14.0 g ground flax into 90 g water and leave 10 min to thicken.');
+    expect(withoutWords(['gluten', 'wheat', 'egg', 'milk', 'tree_nut', 'peanut', 'oil'])).toBe(
+      'egg, dairy, nuts, added oil',
+    );
+    expect(say(msg('step.gel', { g1: 14, n1: 'flax_ground', g2: 90, n2: 'water', wait: 10 }))).toBe(
+      'Make the gel: whisk 14.0 g ground flax into 90 g water and leave 10 min to thicken.',
+    );
     expect(ovenText(177, [25, 30], true)).toBe('177 °C fan (351 °F), 25 to 30 min');
     expect(sayProblem(null)).toContain('does not answer');
     expect(sayProblem('something.else')).toContain('Nothing you entered is lost');

@@ -13,17 +13,25 @@ export function useCompute<N extends WorkName>(
   input: WorkInput<N> | null,
   delayMs = 0,
 ): Computed<WorkOutput<N>> {
-  const [state, setState] = useState<Computed<WorkOutput<N>>>({ output: null, working: true, failed: null });
   const key = input === null ? null : JSON.stringify(input);
+  const [done, setDone] = useState<{
+    key: string;
+    output: WorkOutput<N> | null;
+    failed: string | null;
+  } | null>(null);
   useEffect(() => {
     if (key === null) return;
     let stale = false;
-    setState((s) => ({ ...s, working: true }));
     const timer = setTimeout(() => {
       compute(name, JSON.parse(key) as WorkInput<N>).then(
-        (output) => !stale && setState({ output, working: false, failed: null }),
+        (output) => !stale && setDone({ key, output, failed: null }),
         (error: unknown) =>
-          !stale && setState((s) => ({ ...s, working: false, failed: error instanceof Error ? error.message : String(error) })),
+          !stale &&
+          setDone((last) => ({
+            key,
+            output: last?.output ?? null,
+            failed: error instanceof Error ? error.message : String(error),
+          })),
       );
     }, delayMs);
     return () => {
@@ -31,5 +39,9 @@ export function useCompute<N extends WorkName>(
       clearTimeout(timer);
     };
   }, [name, key, delayMs]);
-  return state;
+  return {
+    output: done?.output ?? null,
+    working: key !== null && done?.key !== key,
+    failed: done?.failed ?? null,
+  };
 }

@@ -27,7 +27,8 @@ const STATE_WORDS: Record<ItemState, string> = { gel: 'as a gel', slurry: 'as a 
 function Ingredients({ part }: { part: Part }) {
   const profile = profileOf(part, lookupReference);
   const row = (l: Line) => {
-    const pct = l.amount.massG && !l.role?.match(/release|wash/) ? bakersPercent(l.amount.massG.value, profile) : null;
+    const pct =
+      l.amount.massG && !l.role?.match(/release|wash/) ? bakersPercent(l.amount.massG.value, profile) : null;
     return (
       <tr key={l.id} data-new={kitOf(l.id) ? '' : undefined}>
         <td className="num">{l.amount.massG ? grams(l.amount.massG.value) : 'as needed'}</td>
@@ -83,9 +84,16 @@ function Findings({ doc, source }: { doc: Formula; source: Formula | undefined }
   const verdicts = verdictsOf(doc, doc.avoids, lookupReference);
   const unknown = verdicts.filter((v) => v.unknown.length > 0);
   const holds = verdicts.filter((v) => v.contains.length > 0);
-  const added = doc.parts.flatMap((p) => p.lines).flatMap((l) => (kitOf(l.id) && l.item.kind === 'ref' ? [l.item.id] : []));
+  const added = doc.parts
+    .flatMap((p) => p.lines)
+    .flatMap((l) => (kitOf(l.id) && l.item.kind === 'ref' ? [l.item.id] : []));
   const brings = source ? newAllergens(added, source, lookupReference) : [];
-  const names = (list: typeof verdicts) => listed([...new Set(list.map((v) => (v.ingredientId ? ingredientName(v.ingredientId, true) : 'a line not understood')))]);
+  const names = (list: typeof verdicts) =>
+    listed([
+      ...new Set(
+        list.map((v) => (v.ingredientId ? ingredientName(v.ingredientId, true) : 'a line not understood')),
+      ),
+    ]);
   return (
     <>
       {holds.length > 0 && (
@@ -95,15 +103,23 @@ function Findings({ doc, source }: { doc: Formula; source: Formula | undefined }
       )}
       {unknown.length > 0 && (
         <p>
-          <b>Not known, check the packet:</b> {names(unknown)}, for {listed([...new Set(unknown.flatMap((v) => v.unknown))].map((a) => AVOID_WORDS[a]))}.
+          <b>Not known, check the packet:</b> {names(unknown)}, for{' '}
+          {listed([...new Set(unknown.flatMap((v) => v.unknown))].map((a) => AVOID_WORDS[a]))}.
         </p>
       )}
       {brings.length > 0 && (
         <p>
-          <b>New in it:</b> {listed(brings.map((b) => `${AVOID_WORDS[b.avoid]} (${ingredientName(b.ingredientId, true)})`))}.
+          <b>New in it:</b>{' '}
+          {listed(brings.map((b) => `${AVOID_WORDS[b.avoid]} (${ingredientName(b.ingredientId, true)})`))}.
         </p>
       )}
-      {holds.length === 0 && <p>Nothing found in the other lines that contains gluten{doc.avoids.length > 2 ? `, ${withoutWords(doc.avoids)}` : ''}. That goes by what each thing is, not by your packets.</p>}
+      {holds.length === 0 && (
+        <p>
+          Nothing found in the other lines that contains gluten
+          {doc.avoids.length > 2 ? `, ${withoutWords(doc.avoids)}` : ''}. That goes by what each thing is, not
+          by your packets.
+        </p>
+      )}
     </>
   );
 }
@@ -116,7 +132,10 @@ const GENERAL = [
 
 function Card({ version, title, source }: { version: Version; title: string; source: Version | undefined }) {
   const { doc } = version;
-  const kits = useMemo(() => Object.values(version.request.pins?.kits ?? {}).flatMap((id) => kitById(id) ?? []), [version]);
+  const kits = useMemo(
+    () => Object.values(version.request.pins?.kits ?? {}).flatMap((id) => kitById(id) ?? []),
+    [version],
+  );
   const cautions = cautionsOf(kits, doc.parts, lookupReference);
   const without = withoutWords(doc.avoids);
   return (
@@ -151,7 +170,11 @@ function Card({ version, title, source }: { version: Version; title: string; sou
           {doc.bake && (
             <p className={classes.bake}>
               <b>Bake</b> {ovenText(doc.bake.ovenC, doc.bake.minutes, doc.bake.fan)}
-              {version.targetId && <span className="quiet">, as stated for the one as written: look early, and trust the signs</span>}
+              {version.targetId && (
+                <span className="quiet">
+                  , as stated for the one as written: look early, and trust the signs
+                </span>
+              )}
             </p>
           )}
         </div>

@@ -29,10 +29,13 @@ function Sum({ opened, title }: { opened: Explanation; title: string }) {
       {shown.map((i, k) => (
         <div key={k} className="num" style={{ whiteSpace: 'normal' }}>
           {k > 0 && '+ '}
-          {grams(i.massG)} {say(i.label).toLowerCase()} × {fixed(i.factor.value, i.factor.value < 0.1 ? 3 : 2)}
+          {grams(i.massG)} {say(i.label).toLowerCase()} ×{' '}
+          {fixed(i.factor.value, i.factor.value < 0.1 ? 3 : 2)}
         </div>
       ))}
-      {rest > 0 && <div className="num">+ {amountOf({ value: rest, basis: 'derived' }, unit)} of the rest</div>}
+      {rest > 0 && (
+        <div className="num">+ {amountOf({ value: rest, basis: 'derived' }, unit)} of the rest</div>
+      )}
       <b className="num">
         = {amountOf(opened.result, unit)} {spreadOf(opened.result, unit)}
       </b>
@@ -41,26 +44,48 @@ function Sum({ opened, title }: { opened: Explanation; title: string }) {
 }
 
 /** The margin: the number that was opened, line by line, with where its figures are from. */
-function Opened({ seen, solution, source, part }: { seen: FitKey; solution: Solution; source: Part; part: Part }) {
+function Opened({
+  seen,
+  solution,
+  source,
+  part,
+}: {
+  seen: FitKey;
+  solution: Solution;
+  source: Part;
+  part: Part;
+}) {
   const sums = useMemo(() => {
     const keys = seen === 'wetness' ? (['freeWater', 'demand'] as const) : [seen];
-    return keys.map((k) => ({ key: k, before: explainProperty(source, k, lookupReference), now: explainProperty(part, k, lookupReference) }));
+    return keys.map((k) => ({
+      key: k,
+      before: explainProperty(source, k, lookupReference),
+      now: explainProperty(part, k, lookupReference),
+    }));
   }, [seen, source, part]);
   const fit = solution.fit.find((f) => f.key === seen && f.partId === part.id);
-  const sources = [...new Set(sums.flatMap((x) => x.now.inputs.map((i) => i.factor.sourceId)))].flatMap((id) => (id ? [SOURCES[id]] : []));
+  const sources = [...new Set(sums.flatMap((x) => x.now.inputs.map((i) => i.factor.sourceId)))].flatMap(
+    (id) => (id ? [SOURCES[id]] : []),
+  );
   return (
     <section>
       <h2>{PROP_WORDS[seen].charAt(0).toUpperCase() + PROP_WORDS[seen].slice(1)}</h2>
       {PROP_NOTES[seen] && <p>{PROP_NOTES[seen]}</p>}
       {fit && fit.state !== 'inside' && (
         <p>
-          <b>Outside its band</b> of {amountOf({ ...fit.source, value: fit.lo }, fit.unit)} to {amountOf({ ...fit.source, value: fit.hi }, fit.unit)}: nothing chosen brings {fit.state === 'low' ? 'enough' : 'less'} without moving what should stay.
+          <b>Outside its band</b> of {amountOf({ ...fit.source, value: fit.lo }, fit.unit)} to{' '}
+          {amountOf({ ...fit.source, value: fit.hi }, fit.unit)}: nothing chosen brings{' '}
+          {fit.state === 'low' ? 'enough' : 'less'} without moving what should stay.
         </p>
       )}
       {sums.map((x) => (
         <Sum key={x.key} opened={x.now} title={seen === 'wetness' ? PROP_WORDS[x.key] : 'adapted'} />
       ))}
-      {seen === 'wetness' && fit && <p className="num">wetness = free water ÷ thirst = {amountOf(fit.adapted, 'ratio')} {spreadOf(fit.adapted, 'ratio')}</p>}
+      {seen === 'wetness' && fit && (
+        <p className="num">
+          wetness = free water ÷ thirst = {amountOf(fit.adapted, 'ratio')} {spreadOf(fit.adapted, 'ratio')}
+        </p>
+      )}
       {seen !== 'wetness' && sums[0] && (
         <details className={classes.details}>
           <summary>as written: {amountOf(sums[0].before.result, PROP_UNIT[seen])}</summary>
@@ -80,7 +105,16 @@ function Care({ solution }: { solution: Solution }) {
       <h2>Take care</h2>
       {unknown.length > 0 && (
         <p>
-          Not known: {listed([...new Set(unknown.map((v) => (v.ingredientId ? ingredientName(v.ingredientId, true) : 'a line not understood')))])}, for {listed([...new Set(unknown.flatMap((v) => v.unknown))].map((a) => AVOID_WORDS[a]))}. Check the packet.
+          Not known:{' '}
+          {listed([
+            ...new Set(
+              unknown.map((v) =>
+                v.ingredientId ? ingredientName(v.ingredientId, true) : 'a line not understood',
+              ),
+            ),
+          ])}
+          , for {listed([...new Set(unknown.flatMap((v) => v.unknown))].map((a) => AVOID_WORDS[a]))}. Check
+          the packet.
         </p>
       )}
       {solution.cautions.map((c) => (
@@ -103,7 +137,14 @@ export function BalanceStop() {
     return (
       <>
         {outcome.cannot.map((c) => (
-          <Notice key={c.need.code} kind="trouble" title="No balance yet" {...(c.need.code === 'cannot.locks' ? { action: { words: 'Let go of all locks', do: () => void dispatch(desk.letGo()) } } : {})}>
+          <Notice
+            key={c.need.code}
+            kind="trouble"
+            title="No balance yet"
+            {...(c.need.code === 'cannot.locks'
+              ? { action: { words: 'Let go of all locks', do: () => void dispatch(desk.letGo()) } }
+              : {})}
+          >
             {say(c.need)}
           </Notice>
         ))}
@@ -123,23 +164,53 @@ export function BalanceStop() {
           const adapted = solution.profiles[part.id];
           if (!source || !adapted) return null;
           const fit = solution.fit.filter((f) => f.partId === part.id);
-          const ids = new Set([...part.lines, ...(doc.source.parts.find((p) => p.id === part.id)?.lines ?? [])].map((l) => l.id));
+          const ids = new Set(
+            [...part.lines, ...(doc.source.parts.find((p) => p.id === part.id)?.lines ?? [])].map(
+              (l) => l.id,
+            ),
+          );
           return (
             <div key={part.id}>
               {part.name && <h2>{part.name}</h2>}
               <MirrorBars source={source} adapted={adapted} fit={fit} seen={seen} onSee={setSeen} />
-              <FeelStrip source={source} adapted={adapted} wetness={fit.find((f) => f.key === 'wetness')} holdBackG={solution.holdBackG} onExplain={() => setSeen('wetness')} />
+              <FeelStrip
+                source={source}
+                adapted={adapted}
+                wetness={fit.find((f) => f.key === 'wetness')}
+                holdBackG={solution.holdBackG}
+                onExplain={() => setSeen('wetness')}
+              />
               <div className={classes.locks}>
-                <Switch label="Hold wetness as written" checked={pins?.lockWetness ?? false} onChange={(e) => dispatch(desk.lockSet({ lockWetness: e.currentTarget.checked }))} />
-                <Switch label="Hold total mass as written" checked={pins?.lockMass ?? false} onChange={(e) => dispatch(desk.lockSet({ lockMass: e.currentTarget.checked }))} />
+                <Switch
+                  label="Hold wetness as written"
+                  checked={pins?.lockWetness ?? false}
+                  onChange={(e) => dispatch(desk.lockSet({ lockWetness: e.currentTarget.checked }))}
+                />
+                <Switch
+                  label="Hold total mass as written"
+                  checked={pins?.lockMass ?? false}
+                  onChange={(e) => dispatch(desk.lockSet({ lockMass: e.currentTarget.checked }))}
+                />
               </div>
-              <Ledger part={part} moves={solution.moves.filter((m) => ids.has(m.lineId))} profile={adapted} held={pins?.lines ?? {}} />
+              <Ledger
+                part={part}
+                moves={solution.moves.filter((m) => ids.has(m.lineId))}
+                profile={adapted}
+                held={pins?.lines ?? {}}
+              />
             </div>
           );
         })}
       </div>
       <aside className={classes.aside} tabIndex={0} aria-label="The number opened">
-        {solution.formula.parts[0] && doc.source.parts[0] && <Opened seen={seen} solution={solution} source={doc.source.parts[0]} part={solution.formula.parts[0]} />}
+        {solution.formula.parts[0] && doc.source.parts[0] && (
+          <Opened
+            seen={seen}
+            solution={solution}
+            source={doc.source.parts[0]}
+            part={solution.formula.parts[0]}
+          />
+        )}
         <Care solution={solution} />
       </aside>
     </div>

@@ -32,12 +32,17 @@ function VersionLine({ detail, baseId }: { detail: FormulaDetail; baseId: string
   return (
     <p className={classes.versions}>
       {detail.versions.map((v, i) => {
-        const name = v.targetId === null ? (v.id === source?.id ? 'as written' : 'as written, mended') : v.name;
+        const name =
+          v.targetId === null ? (v.id === source?.id ? 'as written' : 'as written, mended') : v.name;
         const here = v.id === baseId;
         return (
           <span key={v.id}>
             {i > 0 && <span aria-hidden="true"> → </span>}
-            <Link to={`?from=${v.id}`} className={here ? classes.here : ''} aria-current={here ? 'true' : undefined}>
+            <Link
+              to={`?from=${v.id}`}
+              className={here ? classes.here : ''}
+              aria-current={here ? 'true' : undefined}
+            >
               {name}
             </Link>
           </span>
@@ -69,7 +74,12 @@ function Rail({ stops }: { stops: Stop[] }) {
   );
 }
 
-function stopsOf(desk_: DeskState, context: Omit<DeskContext, 'doc'>, detail: FormulaDetail, formulaId: string): Stop[] {
+function stopsOf(
+  desk_: DeskState,
+  context: Omit<DeskContext, 'doc'>,
+  detail: FormulaDetail,
+  formulaId: string,
+): Stop[] {
   const { outcome, solution, working } = context;
   const lines = desk_.doc?.source.parts.flatMap((p) => p.lines) ?? [];
   const unknown = lines.filter((l) => l.item.kind === 'unknown' || (!l.amount.massG && !l.role)).length;
@@ -77,12 +87,32 @@ function stopsOf(desk_: DeskState, context: Omit<DeskContext, 'doc'>, detail: Fo
   const inside = solution?.fit.filter((f) => f.state === 'inside').length ?? 0;
   const kept = detail.versions.filter((v) => v.targetId !== null);
   const last = kept.find((v) => v.id === desk_.doc?.baseId) ?? kept.at(-1);
-  const swap = !outcome ? 'working' : outcome.cannot.length > 0 ? 'no answer yet' : out === 0 ? 'nothing has to go' : `${out} out, ${out} covered`;
+  const swap = !outcome
+    ? 'working'
+    : outcome.cannot.length > 0
+      ? 'no answer yet'
+      : out === 0
+        ? 'nothing has to go'
+        : `${out} out, ${out} covered`;
   return [
-    { to: 'read', name: 'Read', state: `${counted(lines.length, 'line')}, ${unknown ? `${unknown} not known` : 'all known'}`, look: unknown > 0 },
+    {
+      to: 'read',
+      name: 'Read',
+      state: `${counted(lines.length, 'line')}, ${unknown ? `${unknown} not known` : 'all known'}`,
+      look: unknown > 0,
+    },
     { to: 'swap', name: 'Swap', state: swap, look: (outcome?.cannot.length ?? 0) > 0 },
-    { to: 'balance', name: 'Balance', state: solution ? `${inside} of ${solution.fit.length} inside` : working ? 'working' : 'waits for Swap', look: solution !== null && inside < solution.fit.length },
-    { to: last ? `/formula/${formulaId}/card/${last.id}` : 'balance', name: 'Card', state: last ? `kept: ${last.name}` : 'keep a version first' },
+    {
+      to: 'balance',
+      name: 'Balance',
+      state: solution ? `${inside} of ${solution.fit.length} inside` : working ? 'working' : 'waits for Swap',
+      look: solution !== null && inside < solution.fit.length,
+    },
+    {
+      to: last ? `/formula/${formulaId}/card/${last.id}` : 'balance',
+      name: 'Card',
+      state: last ? `kept: ${last.name}` : 'keep a version first',
+    },
   ];
 }
 
@@ -107,7 +137,10 @@ export function DeskLayout() {
     const { exclude, oil, pins } = doc.request;
     const common = { formula: doc.source, exclude, ...(oil ? { oil } : {}) };
     const { kits, lines, ...locks } = pins ?? {};
-    return { free: { ...common, pins: locks }, chosen: kits || lines ? { ...common, pins: pins ?? {}, limit: 1 } : null };
+    return {
+      free: { ...common, pins: locks },
+      chosen: kits || lines ? { ...common, pins: pins ?? {}, limit: 1 } : null,
+    };
   }, [doc]);
   const free = useCompute('adapt', asked?.free ?? null);
   const chosen = useCompute('adapt', asked?.chosen ?? null);
@@ -155,10 +188,24 @@ export function DeskLayout() {
             </p>
           </div>
           <div className={classes.tools}>
-            <ActionIcon variant="transparent" color="gray" size={44} aria-label="Undo" disabled={state.past.length === 0} onClick={() => dispatch(desk.undone())}>
+            <ActionIcon
+              variant="transparent"
+              color="gray"
+              size={44}
+              aria-label="Undo"
+              disabled={state.past.length === 0}
+              onClick={() => dispatch(desk.undone())}
+            >
               <IconArrowBackUp size={20} />
             </ActionIcon>
-            <ActionIcon variant="transparent" color="gray" size={44} aria-label="Redo" disabled={state.future.length === 0} onClick={() => dispatch(desk.redone())}>
+            <ActionIcon
+              variant="transparent"
+              color="gray"
+              size={44}
+              aria-label="Redo"
+              disabled={state.future.length === 0}
+              onClick={() => dispatch(desk.redone())}
+            >
               <IconArrowForwardUp size={20} />
             </ActionIcon>
             <Button disabled={!changed || context.working} onClick={() => setKeeping(true)}>
@@ -167,7 +214,11 @@ export function DeskLayout() {
           </div>
         </div>
         {state.save === 'conflict' && (
-          <Notice kind="trouble" title="This formula was changed in another tab" action={{ words: 'Go on with what is here', do: () => void dispatch(desk.mineTaken()) }}>
+          <Notice
+            kind="trouble"
+            title="This formula was changed in another tab"
+            action={{ words: 'Go on with what is here', do: () => void dispatch(desk.mineTaken()) }}
+          >
             Both are still there.{' '}
             {state.theirs && (
               <Button size="compact-md" variant="light" onClick={() => dispatch(desk.theirsTaken())}>

@@ -18,7 +18,13 @@ function place(fluid: number): number {
   return (at + within) / STEPS;
 }
 
-type Props = { source: Profile; adapted: Profile; wetness: Fit | undefined; holdBackG: number; onExplain: () => void };
+type Props = {
+  source: Profile;
+  adapted: Profile;
+  wetness: Fit | undefined;
+  holdBackG: number;
+  onExplain: () => void;
+};
 
 /** How it should feel, from "pours" to "cracks", with a pointer for each version. */
 export function FeelStrip({ source, adapted, wetness, holdBackG, onExplain }: Props) {
@@ -50,7 +56,12 @@ export function FeelStrip({ source, adapted, wetness, holdBackG, onExplain }: Pr
           <li key={word}>{FEEL_WORDS_TEXT[word]}</li>
         ))}
       </ol>
-      {holdBackG >= 3 && <p className={classes.hold}>Keep {fixed(holdBackG, 0)} g of the water back at first: new flours and gels differ by so much. Stop when it feels as above.</p>}
+      {holdBackG >= 3 && (
+        <p className={classes.hold}>
+          Keep {fixed(holdBackG, 0)} g of the water back at first: new flours and gels differ by so much. Stop
+          when it feels as above.
+        </p>
+      )}
     </section>
   );
 }

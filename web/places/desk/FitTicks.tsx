@@ -18,7 +18,12 @@ export function FitTicks({ fit }: { fit: Fit[] }) {
           <span key={key} className={classes.tick} data-out={f.state === 'inside' ? undefined : ''}>
             <span>{PROP_WORDS[key]}</span>
             <span className={classes.tickBar} aria-hidden="true">
-              <span style={{ width: `${(100 * share) / FULL}%`, background: `var(--p-${key === 'wetness' ? 'water' : key})` }} />
+              <span
+                style={{
+                  width: `${(100 * share) / FULL}%`,
+                  background: `var(--p-${key === 'wetness' ? 'water' : key})`,
+                }}
+              />
               <i style={{ left: `${100 / FULL}%` }} />
             </span>
             <span className="visually-hidden">{f.state === 'inside' ? 'inside its band' : f.state}</span>

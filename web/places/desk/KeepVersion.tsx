@@ -11,7 +11,14 @@ import { sayProblem } from '../../words/say';
 import { dropLocalDraft } from './autosave';
 import { desk } from './deskSlice';
 
-type Props = { formulaId: string; doc: DraftDoc; solution: Solution; sourceChanged: boolean; suggestedName: string; onClose: () => void };
+type Props = {
+  formulaId: string;
+  doc: DraftDoc;
+  solution: Solution;
+  sourceChanged: boolean;
+  suggestedName: string;
+  onClose: () => void;
+};
 
 /** Names and keeps what stands on the desk as a version; the source stays as it is. */
 export function KeepVersion({ formulaId, doc, solution, sourceChanged, suggestedName, onClose }: Props) {
@@ -24,7 +31,14 @@ export function KeepVersion({ formulaId, doc, solution, sourceChanged, suggested
 
   async function submit() {
     const request = { ...doc.request, pins: { ...doc.request.pins, kits: solution.kits } };
-    const body = { parentId: doc.baseId, name: name.trim(), note, doc: solution.formula, request, ...(sourceChanged ? { source: doc.source } : {}) };
+    const body = {
+      parentId: doc.baseId,
+      name: name.trim(),
+      note,
+      doc: solution.formula,
+      request,
+      ...(sourceChanged ? { source: doc.source } : {}),
+    };
     const done = await keep({ formulaId, body });
     if (!('data' in done) || !done.data) return;
     dispatch(desk.versionKept({ versionId: done.data.id }));
@@ -47,8 +61,24 @@ export function KeepVersion({ formulaId, doc, solution, sourceChanged, suggested
             {sayProblem(problem?.code ?? null, problem?.args)}
           </Notice>
         )}
-        <TextInput label="Name" value={name} maxLength={120} required data-autofocus onChange={(e) => setName(e.currentTarget.value)} />
-        <Textarea mt={12} label="Note" description="For whom, or what to watch" value={note} maxLength={2000} autosize minRows={2} onChange={(e) => setNote(e.currentTarget.value)} />
+        <TextInput
+          label="Name"
+          value={name}
+          maxLength={120}
+          required
+          data-autofocus
+          onChange={(e) => setName(e.currentTarget.value)}
+        />
+        <Textarea
+          mt={12}
+          label="Note"
+          description="For whom, or what to watch"
+          value={note}
+          maxLength={2000}
+          autosize
+          minRows={2}
+          onChange={(e) => setNote(e.currentTarget.value)}
+        />
         <Group mt={18} justify="flex-end">
           <Button variant="subtle" onClick={onClose}>
             Not yet

@@ -14,15 +14,39 @@ function Held({ move, held }: { move: Move; held: number | undefined }) {
   const name = move.ingredientId ? ingredientName(move.ingredientId, true) : 'this line';
   if (held === undefined) {
     return (
-      <ActionIcon variant="subtle" color="gray" size={36} aria-label={`Hold ${name} at ${grams(move.toG ?? 0)}`} onClick={() => dispatch(desk.lineHeld({ lineId: move.lineId, massG: Number((move.toG ?? 0).toFixed(1)) }))}>
+      <ActionIcon
+        variant="subtle"
+        color="gray"
+        size={36}
+        aria-label={`Hold ${name} at ${grams(move.toG ?? 0)}`}
+        onClick={() =>
+          dispatch(desk.lineHeld({ lineId: move.lineId, massG: Number((move.toG ?? 0).toFixed(1)) }))
+        }
+      >
         <IconPin size={16} stroke={1.6} />
       </ActionIcon>
     );
   }
   return (
     <span className={classes.held}>
-      <NumberInput aria-label={`Grams of ${name}, held`} value={held} min={0} max={100_000} decimalScale={1} suffix=" g" hideControls onChange={(v) => typeof v === 'number' && v >= 0 && dispatch(desk.lineHeld({ lineId: move.lineId, massG: v }))} />
-      <ActionIcon variant="subtle" size={36} aria-label={`Let go of ${name}`} onClick={() => dispatch(desk.lineHeld({ lineId: move.lineId, massG: null }))}>
+      <NumberInput
+        aria-label={`Grams of ${name}, held`}
+        value={held}
+        min={0}
+        max={100_000}
+        decimalScale={1}
+        suffix=" g"
+        hideControls
+        onChange={(v) =>
+          typeof v === 'number' && v >= 0 && dispatch(desk.lineHeld({ lineId: move.lineId, massG: v }))
+        }
+      />
+      <ActionIcon
+        variant="subtle"
+        size={36}
+        aria-label={`Let go of ${name}`}
+        onClick={() => dispatch(desk.lineHeld({ lineId: move.lineId, massG: null }))}
+      >
         <IconPinnedOff size={16} stroke={1.6} />
       </ActionIcon>
     </span>
@@ -59,7 +83,9 @@ export function Ledger({ part, moves, profile, held }: Props) {
             return (
               <tr key={m.lineId} data-op={m.op}>
                 <th scope="row">{m.op === 'drop' ? <s>{name}</s> : name}</th>
-                <td className="num">{m.op === 'add' ? '' : m.fromG === null ? 'as needed' : grams(m.fromG)}</td>
+                <td className="num">
+                  {m.op === 'add' ? '' : m.fromG === null ? 'as needed' : grams(m.fromG)}
+                </td>
                 <td className="num">
                   {m.op === 'drop' ? (
                     <span aria-label="none">–</span>
@@ -71,7 +97,9 @@ export function Ledger({ part, moves, profile, held }: Props) {
                   )}
                 </td>
                 <td className="num">{m.op === 'drop' || pct === null || apart ? '' : percent(pct)}</td>
-                <td className={classes.why}>{held[m.lineId] === undefined ? say(m.reason) : 'held by you'}</td>
+                <td className={classes.why}>
+                  {held[m.lineId] === undefined ? say(m.reason) : 'held by you'}
+                </td>
               </tr>
             );
           })}

@@ -5,7 +5,20 @@ import { amountOf } from '../../words/format';
 import { PROP_WORDS } from '../../words/things';
 import classes from './balance.module.css';
 
-const ROWS: PropKey[] = ['mass', 'water', 'fat', 'sugars', 'starch', 'protein', 'bind', 'shorten', 'lift', 'acid', 'bite', 'salt'];
+const ROWS: PropKey[] = [
+  'mass',
+  'water',
+  'fat',
+  'sugars',
+  'starch',
+  'protein',
+  'bind',
+  'shorten',
+  'lift',
+  'acid',
+  'bite',
+  'salt',
+];
 const STATE_WORDS = { inside: '', low: 'low', high: 'high' } as const;
 
 type Props = { source: Profile; adapted: Profile; fit: Fit[]; seen: FitKey; onSee: (key: FitKey) => void };

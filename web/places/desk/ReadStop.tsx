@@ -1,6 +1,6 @@
 import { Select } from '@mantine/core';
 import { useCallback, useMemo } from 'react';
-import { CLASS_IDS, type ClassId } from '../../../core/classes';
+import { CLASS_IDS } from '../../../core/classes';
 import type { Line } from '../../../core/formula';
 import { readLine } from '../../../core/reading';
 import { useAppDispatch } from '../../app/store';
@@ -16,7 +16,14 @@ function viewOf(line: Line): LineView {
   const { issues, suggestions } = readLine(line.amount.written, line.id);
   const named = line.item.kind !== 'unknown';
   const weighed = line.amount.massG !== null;
-  const open = line.amount.written === '' ? [] : issues.filter((i) => !(i.code.startsWith('name.') && named) && !(i.code.startsWith('amount.') && weighed && i.code !== 'amount.disagree'));
+  const open =
+    line.amount.written === ''
+      ? []
+      : issues.filter(
+          (i) =>
+            !(i.code.startsWith('name.') && named) &&
+            !(i.code.startsWith('amount.') && weighed && i.code !== 'amount.disagree'),
+        );
   return { line, issues: open, suggestions: suggestions.map((s) => s.id) };
 }
 
@@ -26,7 +33,10 @@ export function ReadStop() {
   const dispatch = useAppDispatch();
   const { source } = doc;
   const views = useMemo(() => source.parts.flatMap((p) => p.lines).map(viewOf), [source.parts]);
-  const onCorrect = useCallback<OnCorrect>((lineId, change) => void dispatch(desk.lineCorrected({ lineId, ...change })), [dispatch]);
+  const onCorrect = useCallback<OnCorrect>(
+    (lineId, change) => void dispatch(desk.lineCorrected({ lineId, ...change })),
+    [dispatch],
+  );
   const bake = source.bake;
   return (
     <div className={classes.frame}>
@@ -41,7 +51,7 @@ export function ReadStop() {
             data={CLASS_IDS.map((c) => ({ value: c, label: CLASS_WORDS[c] }))}
             value={p.classId}
             allowDeselect={false}
-            onChange={(v) => v && dispatch(desk.classChosen({ partId: p.id, classId: v as ClassId }))}
+            onChange={(v) => v && dispatch(desk.classChosen({ partId: p.id, classId: v }))}
           />
         ))}
         {bake && <p className="small quiet">Bake: {ovenText(bake.ovenC, bake.minutes, bake.fan)}</p>}

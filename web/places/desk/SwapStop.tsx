@@ -2,20 +2,32 @@ import { Checkbox, Chip, Radio, Skeleton } from '@mantine/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { kitById } from '../../../core/classes';
-import { EXCLUSION_IDS, type ExclusionId } from '../../../core/exclusions';
+import { EXCLUSION_IDS } from '../../../core/exclusions';
 import type { Conflict, Option, Solution } from '../../../core/rebalance';
 import { useAppDispatch } from '../../app/store';
 import { Notice } from '../../parts/Notice';
 import { counted, grams, gramsOrUnknown, listed } from '../../words/format';
 import { say } from '../../words/say';
-import { AVOID_WORDS, CAUTION_WORDS, EXCLUSION_WORDS, ingredientName, JOB_NOUNS, JOB_WORDS, KIT_WORDS, kitName, PROP_WORDS } from '../../words/things';
+import {
+  AVOID_WORDS,
+  CAUTION_WORDS,
+  EXCLUSION_WORDS,
+  ingredientName,
+  JOB_NOUNS,
+  JOB_WORDS,
+  KIT_WORDS,
+  kitName,
+  PROP_WORDS,
+} from '../../words/things';
 import { useDeskContext } from './context';
 import { desk } from './deskSlice';
 import { FitTicks } from './FitTicks';
 import classes from './desk.module.css';
 
 const amountsOf = (o: Option): string => {
-  const parts = o.amounts.filter((a) => a.massG === null || a.massG >= 0.05).map((a) => (a.massG === null ? 'as needed' : `${grams(a.massG)} ${shortName(a.ingredientId)}`));
+  const parts = o.amounts
+    .filter((a) => a.massG === null || a.massG >= 0.05)
+    .map((a) => (a.massG === null ? 'as needed' : `${grams(a.massG)} ${shortName(a.ingredientId)}`));
   return parts.join(' + ') || 'nothing to weigh';
 };
 const shortName = (id: string): string => ingredientName(id, true).replace(/^certified gluten-free /, '');
@@ -28,9 +40,20 @@ function LeaveOut() {
   return (
     <section className={`sheet ${classes.leave}`} aria-label="What has to go">
       <span className={classes.always}>Gluten is out. Leave out</span>
-      <Chip.Group multiple value={exclude} onChange={(v) => dispatch(desk.excludeSet(EXCLUSION_IDS.filter((e) => v.includes(e)) as ExclusionId[]))}>
+      <Chip.Group
+        multiple
+        value={exclude}
+        onChange={(v) => dispatch(desk.excludeSet(EXCLUSION_IDS.filter((e) => v.includes(e))))}
+      >
         {EXCLUSION_IDS.map((e) => (
-          <Chip key={e} value={e} size="md" color="beet" variant="light" aria-label={EXCLUSION_WORDS[e].button}>
+          <Chip
+            key={e}
+            value={e}
+            size="md"
+            color="beet"
+            variant="light"
+            aria-label={EXCLUSION_WORDS[e].button}
+          >
             {EXCLUSION_WORDS[e].name}
           </Chip>
         ))}
@@ -50,12 +73,26 @@ function LeaveOut() {
 const titleOf = (s: Solution): string => {
   const names = Object.values(s.kits)
     .filter((k) => (kitById(k)?.items.length ?? 0) > 0)
-    .map((k) => kitName(k).split(/,| and /)[0]!.toLowerCase());
+    .map((k) =>
+      kitName(k)
+        .split(/,| and /)[0]!
+        .toLowerCase(),
+    );
   const words = listed([...new Set(names)].slice(0, 3));
   return words.charAt(0).toUpperCase() + words.slice(1);
 };
 
-function WholeSolution({ s, best, chosen, toBuy }: { s: Solution; best: boolean; chosen: boolean; toBuy: number }) {
+function WholeSolution({
+  s,
+  best,
+  chosen,
+  toBuy,
+}: {
+  s: Solution;
+  best: boolean;
+  chosen: boolean;
+  toBuy: number;
+}) {
   const dispatch = useAppDispatch();
   const outside = s.fit.filter((f) => f.state !== 'inside').map((f) => `${PROP_WORDS[f.key]} ${f.state}`);
   const remarks = [
@@ -64,10 +101,16 @@ function WholeSolution({ s, best, chosen, toBuy }: { s: Solution; best: boolean;
     outside.length > 0 ? `Outside the band: ${listed(outside.slice(0, 3))}.` : 'All inside its bands.',
   ].filter(Boolean);
   return (
-    <button type="button" className={classes.whole} aria-pressed={chosen} onClick={() => dispatch(desk.kitsSet(s.kits))}>
+    <button
+      type="button"
+      className={classes.whole}
+      aria-pressed={chosen}
+      onClick={() => dispatch(desk.kitsSet(s.kits))}
+    >
       <h2>{titleOf(s)}</h2>
       <span className={classes.sub}>
-        {best ? 'nearest' : s.confidence.level === 'low' ? 'unsure' : 'another way'} · {toBuy === 0 ? 'nothing new' : counted(toBuy, 'new thing')}
+        {best ? 'nearest' : s.confidence.level === 'low' ? 'unsure' : 'another way'} ·{' '}
+        {toBuy === 0 ? 'nothing new' : counted(toBuy, 'new thing')}
       </span>
       <FitTicks fit={s.fit} />
       <span className={classes.remark}>{remarks.join(' ')}</span>
@@ -78,13 +121,30 @@ function WholeSolution({ s, best, chosen, toBuy }: { s: Solution; best: boolean;
 /** Ways shown before asking for more. */
 const FEW = 4;
 
-function ConflictRow({ conflict, options, chosen, seen, onSee }: { conflict: Conflict; options: Option[]; chosen: string | undefined; seen: string | null; onSee: (kitId: string) => void }) {
+function ConflictRow({
+  conflict,
+  options,
+  chosen,
+  seen,
+  onSee,
+}: {
+  conflict: Conflict;
+  options: Option[];
+  chosen: string | undefined;
+  seen: string | null;
+  onSee: (kitId: string) => void;
+}) {
   const dispatch = useAppDispatch();
   const { solution } = useDeskContext();
   const [all, setAll] = useState(false);
   const few = options.filter((o, i) => all || i < FEW || o.kitId === chosen);
   const names = listed(conflict.ingredientIds.map((id, i) => ingredientName(id, i > 0)));
-  const where = conflict.role === 'release' ? 'for the tin' : conflict.role === 'wash' ? 'brushed on' : gramsOrUnknown(conflict.massG);
+  const where =
+    conflict.role === 'release'
+      ? 'for the tin'
+      : conflict.role === 'wash'
+        ? 'brushed on'
+        : gramsOrUnknown(conflict.massG);
   const pick = (kitId: string) => {
     onSee(kitId);
     // The other choices are taken as they stand, so that one change moves only itself.
@@ -95,7 +155,8 @@ function ConflictRow({ conflict, options, chosen, seen, onSee }: { conflict: Con
       <div>
         <h3>{names}</h3>
         <p className={classes.sub}>
-          {where} · no {listed([...new Set(conflict.avoids.map((a) => (a === 'milk' ? 'dairy' : AVOID_WORDS[a])))])}
+          {where} · no{' '}
+          {listed([...new Set(conflict.avoids.map((a) => (a === 'milk' ? 'dairy' : AVOID_WORDS[a])))])}
         </p>
       </div>
       <ul className={classes.jobs} aria-label={`What ${names.toLowerCase()} did here`}>
@@ -108,13 +169,31 @@ function ConflictRow({ conflict, options, chosen, seen, onSee }: { conflict: Con
           </li>
         ))}
       </ul>
-      <Radio.Group label={<span className="visually-hidden">In place of {names.toLowerCase()}</span>} value={chosen ?? null} onChange={pick}>
+      <Radio.Group
+        label={<span className="visually-hidden">In place of {names.toLowerCase()}</span>}
+        value={chosen ?? null}
+        onChange={pick}
+      >
         <div className={classes.options}>
           {few.map((o) => (
-            <div key={o.kitId} className={classes.option} data-on={o.kitId === chosen ? '' : undefined} data-seen={o.kitId === seen ? '' : undefined}>
-              <Radio value={o.kitId} disabled={!o.feasible} label={kitName(o.kitId)} onFocus={() => onSee(o.kitId)} />
+            <div
+              key={o.kitId}
+              className={classes.option}
+              data-on={o.kitId === chosen ? '' : undefined}
+              data-seen={o.kitId === seen ? '' : undefined}
+            >
+              <Radio
+                value={o.kitId}
+                disabled={!o.feasible}
+                label={kitName(o.kitId)}
+                onFocus={() => onSee(o.kitId)}
+              />
               <span className={`${classes.dose} num`}>{amountsOf(o)}</span>
-              {o.bringsIn.length > 0 && <span className={classes.brings}>brings in {listed(o.bringsIn.map((a) => AVOID_WORDS[a]))}</span>}
+              {o.bringsIn.length > 0 && (
+                <span className={classes.brings}>
+                  brings in {listed(o.bringsIn.map((a) => AVOID_WORDS[a]))}
+                </span>
+              )}
             </div>
           ))}
         </div>
@@ -152,7 +231,9 @@ function Why({ option, solution, total }: { option: Option | null; solution: Sol
             </div>
           )}
           <p className="small quiet">{doseWindow(kit.id)}</p>
-          {option.unknown.length > 0 && <p>Packet not read: not known for {listed(option.unknown.map((a) => AVOID_WORDS[a]))}.</p>}
+          {option.unknown.length > 0 && (
+            <p>Packet not read: not known for {listed(option.unknown.map((a) => AVOID_WORDS[a]))}.</p>
+          )}
           {option.cautions.map((c) => (
             <p key={c}>{CAUTION_WORDS[c]}</p>
           ))}
@@ -161,13 +242,22 @@ function Why({ option, solution, total }: { option: Option | null; solution: Sol
       {solution.uncovered.length > 0 && (
         <section>
           <h2>Left uncovered</h2>
-          <p>Nothing chosen here does as well as before for {listed(solution.uncovered.map((j) => JOB_NOUNS[j]))}.</p>
+          <p>
+            Nothing chosen here does as well as before for{' '}
+            {listed(solution.uncovered.map((j) => JOB_NOUNS[j]))}.
+          </p>
         </section>
       )}
       <section>
         <h2>How sure</h2>
         <p>
-          <b>{solution.confidence.level === 'good' ? 'Fairly sure.' : solution.confidence.level === 'fair' ? 'Worth a small trial first.' : 'Unsure: bake one first.'}</b>
+          <b>
+            {solution.confidence.level === 'good'
+              ? 'Fairly sure.'
+              : solution.confidence.level === 'fair'
+                ? 'Worth a small trial first.'
+                : 'Unsure: bake one first.'}
+          </b>
         </p>
         {solution.confidence.because.map((b) => (
           <p key={b.code + JSON.stringify(b.args)} className="small quiet">
@@ -179,7 +269,15 @@ function Why({ option, solution, total }: { option: Option | null; solution: Sol
         <section>
           <h2>Not known</h2>
           <p>
-            {listed([...new Set(unknown.map((v) => (v.ingredientId ? ingredientName(v.ingredientId, true) : 'a line not understood')))])}: {total > 1 ? 'check each packet' : 'check the packet'} for {listed([...new Set(unknown.flatMap((v) => v.unknown))].map((a) => AVOID_WORDS[a]))}.
+            {listed([
+              ...new Set(
+                unknown.map((v) =>
+                  v.ingredientId ? ingredientName(v.ingredientId, true) : 'a line not understood',
+                ),
+              ),
+            ])}
+            : {total > 1 ? 'check each packet' : 'check the packet'} for{' '}
+            {listed([...new Set(unknown.flatMap((v) => v.unknown))].map((a) => AVOID_WORDS[a]))}.
           </p>
           <p className="small quiet">Check the label and your local food law.</p>
         </section>
@@ -194,7 +292,10 @@ function doseWindow(kitId: string): string {
   const first = kit?.items[0];
   if (!kit || !first || first.item.kind !== 'ref') return '';
   const { lo, hi, per } = first.dose;
-  const range = per === 'g' ? `${Math.round(lo * 100)} to ${Math.round(hi * 100)} % of what leaves` : `${lo} to ${hi} g for ${PER_WORDS[per]}`;
+  const range =
+    per === 'g'
+      ? `${Math.round(lo * 100)} to ${Math.round(hi * 100)} % of what leaves`
+      : `${lo} to ${hi} g for ${PER_WORDS[per]}`;
   return `Usual: ${range} as ${ingredientName(first.item.id, true)}. Common practice, no source.`;
 }
 
@@ -204,9 +305,23 @@ export function SwapStop() {
   const [seen, setSeen] = useState<{ conflictId: string; kitId: string } | null>(null);
   const conflicts = outcome?.conflicts ?? [];
   const options = outcome?.options ?? [];
-  const before = new Set(doc.source.parts.flatMap((p) => p.lines).map((l) => (l.item.kind === 'ref' ? l.item.id : '')));
-  const newThings = (s: Solution) => new Set(s.moves.filter((m) => m.op === 'add' && m.ingredientId && m.ingredientId !== 'water' && !before.has(m.ingredientId)).map((m) => m.ingredientId)).size;
-  const focus = seen ?? (conflicts[0] && solution ? { conflictId: conflicts[0].id, kitId: solution.kits[conflicts[0].id] ?? '' } : null);
+  const before = new Set(
+    doc.source.parts.flatMap((p) => p.lines).map((l) => (l.item.kind === 'ref' ? l.item.id : '')),
+  );
+  const newThings = (s: Solution) =>
+    new Set(
+      s.moves
+        .filter(
+          (m) =>
+            m.op === 'add' && m.ingredientId && m.ingredientId !== 'water' && !before.has(m.ingredientId),
+        )
+        .map((m) => m.ingredientId),
+    ).size;
+  const focus =
+    seen ??
+    (conflicts[0] && solution
+      ? { conflictId: conflicts[0].id, kitId: solution.kits[conflicts[0].id] ?? '' }
+      : null);
   const option = options.find((o) => o.conflictId === focus?.conflictId && o.kitId === focus.kitId) ?? null;
 
   return (
@@ -222,13 +337,23 @@ export function SwapStop() {
         {outcome && conflicts.length === 0 && (
           <div className={`sheet ${classes.nothing}`}>
             <h2>Nothing has to go</h2>
-            <p>{doc.request.exclude.length === 0 ? 'Say above what this bake must do without.' : 'Nothing found in this formula that contains what must go. Lines not known stay not known: see Read.'}</p>
+            <p>
+              {doc.request.exclude.length === 0
+                ? 'Say above what this bake must do without.'
+                : 'Nothing found in this formula that contains what must go. Lines not known stay not known: see Read.'}
+            </p>
           </div>
         )}
         {conflicts.length > 0 && whole.length > 0 && outcome?.cannot.length === 0 && (
           <section aria-label="Whole solutions" className={classes.wholes}>
             {whole.slice(0, 3).map((s, i) => (
-              <WholeSolution key={s.key} s={s} best={i === 0} chosen={s.key === solution?.key} toBuy={newThings(s)} />
+              <WholeSolution
+                key={s.key}
+                s={s}
+                best={i === 0}
+                chosen={s.key === solution?.key}
+                toBuy={newThings(s)}
+              />
             ))}
           </section>
         )}
@@ -260,7 +385,15 @@ export function SwapStop() {
         )}
       </div>
       <aside className={classes.aside} tabIndex={0} aria-label="Why">
-        {solution && conflicts.length > 0 ? <Why option={option} solution={solution} total={solution.verdicts.filter((v) => v.unknown.length > 0).length} /> : <p className="quiet">Choose what has to go; the reasons stand here.</p>}
+        {solution && conflicts.length > 0 ? (
+          <Why
+            option={option}
+            solution={solution}
+            total={solution.verdicts.filter((v) => v.unknown.length > 0).length}
+          />
+        ) : (
+          <p className="quiet">Choose what has to go; the reasons stand here.</p>
+        )}
       </aside>
     </div>
   );

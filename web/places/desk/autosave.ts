@@ -1,4 +1,4 @@
-import { createListenerMiddleware } from '@reduxjs/toolkit';
+import { createListenerMiddleware, type ThunkDispatch, type UnknownAction } from '@reduxjs/toolkit';
 import type { Draft, DraftDoc } from '../../../contract/dto';
 import { api, problemIn } from '../../api/api';
 import { desk, type DeskState } from './deskSlice';
@@ -31,39 +31,43 @@ export const autosave = createListenerMiddleware<State>();
 
 autosave.startListening({
   predicate: (_action, now, before) => now.desk.doc !== before.desk.doc && now.desk.save === 'unsaved',
-  effect: async (_action, { getState, dispatch, cancelActiveListeners, delay }) => {
-    const { formulaId, doc, rev } = getState().desk;
+  effect: async (_action, listener) => {
+    const { formulaId, doc, rev } = listener.getState().desk;
     if (!formulaId || !doc) return;
     localStorage.setItem(key(formulaId), JSON.stringify({ rev, doc } satisfies LocalDraft));
-    cancelActiveListeners();
-    await delay(PAUSE_MS);
-    await saveNow(formulaId, getState, dispatch);
+    listener.cancelActiveListeners();
+    await listener.delay(PAUSE_MS);
+    await saveNow(formulaId, listener);
   },
 });
 
 autosave.startListening({
   actionCreator: desk.mineTaken,
-  effect: async (_action, { getState, dispatch }) => {
-    const { formulaId } = getState().desk;
-    if (formulaId) await saveNow(formulaId, getState, dispatch);
+  effect: async (_action, listener) => {
+    const { formulaId } = listener.getState().desk;
+    if (formulaId) await saveNow(formulaId, listener);
   },
 });
 
-async function saveNow(formulaId: string, getState: () => State, dispatch: (action: never) => unknown): Promise<void> {
-  const send = dispatch as (action: unknown) => Promise<{ data?: Draft; error?: unknown }>;
-  const { doc, rev, save, formulaId: open } = getState().desk;
+type Listener = { getState: () => State; dispatch: ThunkDispatch<State, unknown, UnknownAction> };
+
+async function saveNow(formulaId: string, store: Listener): Promise<void> {
+  const now = () => store.getState().desk;
+  const { doc, rev, save, formulaId: open } = now();
   if (!doc || open !== formulaId || save === 'conflict' || save === 'saving') return;
-  void send(desk.saving());
-  const result = await send(api.endpoints.saveDraft.initiate({ formulaId, rev, doc }));
-  if (getState().desk.formulaId !== formulaId) return;
+  store.dispatch(desk.saving());
+  const result = await store.dispatch(api.endpoints.saveDraft.initiate({ formulaId, rev, doc }));
+  if (now().formulaId !== formulaId) return;
   if (result.data) {
-    void send(desk.saved({ rev: result.data.rev, doc }));
-    const now = getState().desk;
-    if (now.save === 'saved') dropLocalDraft(formulaId);
-    else await saveNow(formulaId, getState, dispatch);
+    store.dispatch(desk.saved({ rev: result.data.rev, doc }));
+    if (now().save === 'saved') dropLocalDraft(formulaId);
+    else await saveNow(formulaId, store);
     return;
   }
   const problem = problemIn(result.error);
-  if (problem?.code === 'draft.conflict') void send(desk.conflicted((problem.current as Draft | null | undefined) ?? null));
-  else void send(desk.saveFailed());
+  if (problem?.code === 'draft.conflict') {
+    store.dispatch(desk.conflicted((problem.current as Draft | null | undefined) ?? null));
+  } else {
+    store.dispatch(desk.saveFailed());
+  }
 }

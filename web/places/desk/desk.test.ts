@@ -7,7 +7,11 @@ import { api } from '../../api/api';
 import { autosave, localDraft } from './autosave';
 import { desk, deskReducer } from './deskSlice';
 
-const doc: DraftDoc = { baseId: 'v1', source: readFormula(DEMO_FORMULAS[0]!).formula, request: { exclude: [] } };
+const doc: DraftDoc = {
+  baseId: 'v1',
+  source: readFormula(DEMO_FORMULAS[0]!).formula,
+  request: { exclude: [] },
+};
 const makeStore = () =>
   configureStore({
     reducer: { [api.reducerPath]: api.reducer, desk: deskReducer },
@@ -16,7 +20,8 @@ const makeStore = () =>
 type Store = ReturnType<typeof makeStore>;
 let store: Store;
 const now = () => store.getState().desk;
-const open = (rev = 0) => store.dispatch(desk.opened({ formulaId: 'f1', doc, pristine: doc, rev, save: 'kept' }));
+const open = (rev = 0) =>
+  store.dispatch(desk.opened({ formulaId: 'f1', doc, pristine: doc, rev, save: 'kept' }));
 
 beforeEach(() => {
   localStorage.clear();
@@ -58,7 +63,11 @@ describe('the working copy', () => {
     store.dispatch(desk.lineCorrected({ lineId: 'l1', ingredientId: 'teff_flour', massG: 140 }));
     const line = now().doc!.source.parts[0]!.lines[0]!;
     expect(line.item).toEqual({ kind: 'ref', id: 'teff_flour' });
-    expect(line.amount).toMatchObject({ massG: { value: 140, basis: 'user' }, written: '150 g sorghum flour', confidence: 1 });
+    expect(line.amount).toMatchObject({
+      massG: { value: 140, basis: 'user' },
+      written: '150 g sorghum flour',
+      confidence: 1,
+    });
   });
 
   it('after a clash either copy can be taken, and mine is one undo away', () => {
@@ -79,7 +88,12 @@ describe('saving as one works', () => {
     vi.useRealTimers();
     vi.unstubAllGlobals();
   });
-  const answer = (status: number, body: unknown) => vi.fn(() => Promise.resolve(new Response(JSON.stringify(body), { status, headers: { 'content-type': 'application/json' } })));
+  const answer = (status: number, body: unknown) =>
+    vi.fn(() =>
+      Promise.resolve(
+        new Response(JSON.stringify(body), { status, headers: { 'content-type': 'application/json' } }),
+      ),
+    );
 
   it('is in the browser at once, on the server after a pause, and then only there', async () => {
     const put = answer(200, { rev: 1, doc: { ...doc, request: { exclude: ['egg'] } }, updatedAt: '' });
@@ -95,7 +109,10 @@ describe('saving as one works', () => {
   });
 
   it('a server that does not answer leaves the copy in the browser', async () => {
-    vi.stubGlobal('fetch', vi.fn(() => Promise.reject(new TypeError('down'))));
+    vi.stubGlobal(
+      'fetch',
+      vi.fn(() => Promise.reject(new TypeError('down'))),
+    );
     store.dispatch(desk.excludeSet(['egg']));
     await vi.advanceTimersByTimeAsync(1000);
     expect(now().save).toBe('offline');
@@ -103,7 +120,13 @@ describe('saving as one works', () => {
   });
 
   it('a clash is shown and nothing more is sent until it is settled', async () => {
-    const put = answer(409, { status: 409, code: 'draft.conflict', path: 'rev', args: {}, current: { rev: 7, doc, updatedAt: '' } });
+    const put = answer(409, {
+      status: 409,
+      code: 'draft.conflict',
+      path: 'rev',
+      args: {},
+      current: { rev: 7, doc, updatedAt: '' },
+    });
     vi.stubGlobal('fetch', put);
     store.dispatch(desk.excludeSet(['egg']));
     await vi.advanceTimersByTimeAsync(1000);

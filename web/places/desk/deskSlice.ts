@@ -21,7 +21,16 @@ export type DeskState = {
   theirs: Draft | null;
 };
 
-const initialState: DeskState = { formulaId: null, doc: null, pristine: null, past: [], future: [], rev: 0, save: 'kept', theirs: null };
+const initialState: DeskState = {
+  formulaId: null,
+  doc: null,
+  pristine: null,
+  past: [],
+  future: [],
+  rev: 0,
+  save: 'kept',
+  theirs: null,
+};
 const MOST_UNDO = 100;
 
 function change(state: DeskState, next: DraftDoc): void {
@@ -54,7 +63,18 @@ const slice = createSlice({
   name: 'desk',
   initialState,
   reducers: {
-    opened: (_state, { payload }: PayloadAction<{ formulaId: string; doc: DraftDoc; pristine: DraftDoc; rev: number; save: SaveState }>) => ({
+    opened: (
+      _state,
+      {
+        payload,
+      }: PayloadAction<{
+        formulaId: string;
+        doc: DraftDoc;
+        pristine: DraftDoc;
+        rev: number;
+        save: SaveState;
+      }>,
+    ) => ({
       ...initialState,
       ...payload,
     }),
@@ -64,7 +84,9 @@ const slice = createSlice({
     },
     classChosen(state, { payload }: PayloadAction<{ partId: string; classId: ClassId }>) {
       if (!state.doc) return;
-      const parts = state.doc.source.parts.map((p) => (p.id === payload.partId ? { ...p, classId: payload.classId } : p));
+      const parts = state.doc.source.parts.map((p) =>
+        p.id === payload.partId ? { ...p, classId: payload.classId } : p,
+      );
       change(state, { ...state.doc, source: { ...state.doc.source, parts } });
     },
     excludeSet(state, { payload }: PayloadAction<ExclusionId[]>) {

@@ -5,12 +5,20 @@ import { useAppDispatch, useAppSelector } from '../../app/store';
 import { localDraft } from './autosave';
 import { desk } from './deskSlice';
 
-export type DeskLoad = { detail: FormulaDetail | undefined; failed: string | null | undefined; ready: boolean };
+export type DeskLoad = {
+  detail: FormulaDetail | undefined;
+  failed: string | null | undefined;
+  ready: boolean;
+};
 
 /** The working copy that a version stands for: its source, and what was asked of it. */
 async function startFrom(version: Version, load: (id: string) => Promise<Version>): Promise<DraftDoc> {
   const source = version.targetId ? await load(version.targetId) : version;
-  return { baseId: version.id, source: source.doc, request: version.targetId ? version.request : { exclude: [] } };
+  return {
+    baseId: version.id,
+    source: source.doc,
+    request: version.targetId ? version.request : { exclude: [] },
+  };
 }
 
 /**
@@ -29,7 +37,8 @@ export function useDesk(formulaId: string, versionId: string | null): DeskLoad {
     if (!latest) return;
     let stale = false;
     const load = (id: string) => dispatch(api.endpoints.version.initiate(id)).unwrap();
-    const loadDraft = () => dispatch(api.endpoints.draft.initiate(formulaId, { forceRefetch: true })).unwrap();
+    const loadDraft = () =>
+      dispatch(api.endpoints.draft.initiate(formulaId, { forceRefetch: true })).unwrap();
     async function open(from: string) {
       const [pristine, draft] = await Promise.all([load(from).then((v) => startFrom(v, load)), loadDraft()]);
       if (stale) return;
@@ -37,11 +46,15 @@ export function useDesk(formulaId: string, versionId: string | null): DeskLoad {
       const local = versionId ? null : localDraft(formulaId);
       if (!local || versionId) {
         const doc = versionId ? pristine : (draft?.doc ?? pristine);
-        dispatch(desk.opened({ formulaId, doc, pristine, rev, save: draft && !versionId ? 'saved' : 'kept' }));
+        dispatch(
+          desk.opened({ formulaId, doc, pristine, rev, save: draft && !versionId ? 'saved' : 'kept' }),
+        );
         return;
       }
       const overtaken = draft !== null && local.rev !== draft.rev;
-      dispatch(desk.opened({ formulaId, doc: local.doc, pristine, rev, save: overtaken ? 'kept' : 'unsaved' }));
+      dispatch(
+        desk.opened({ formulaId, doc: local.doc, pristine, rev, save: overtaken ? 'kept' : 'unsaved' }),
+      );
       if (overtaken) dispatch(desk.conflicted(draft));
     }
     open(versionId ?? latest).catch((e: unknown) => !stale && setFailed(problemIn(e)?.code ?? null));

@@ -13,13 +13,19 @@ import classes from './read.module.css';
 export type LineView = { line: Line; issues: Msg[]; suggestions: string[] };
 export type OnCorrect = (lineId: string, change: { ingredientId?: string; massG?: number }) => void;
 
-const EVERY = INGREDIENTS.map((i) => ({ value: i.id, label: ingredientName(i.id) })).sort((a, b) => a.label.localeCompare(b.label));
+const EVERY = INGREDIENTS.map((i) => ({ value: i.id, label: ingredientName(i.id) })).sort((a, b) =>
+  a.label.localeCompare(b.label),
+);
 const MOST_G = 100_000;
 
 function Editor({ view, onCorrect, onDone }: { view: LineView; onCorrect: OnCorrect; onDone: () => void }) {
   const { line, suggestions } = view;
-  const [id, setId] = useState<string | null>(line.item.kind === 'ref' ? line.item.id : (suggestions[0] ?? null));
-  const [g, setG] = useState<number | string>(line.amount.massG ? Number(fixed(line.amount.massG.value, 1).replace(/,/g, '')) : '');
+  const [id, setId] = useState<string | null>(
+    line.item.kind === 'ref' ? line.item.id : (suggestions[0] ?? null),
+  );
+  const [g, setG] = useState<number | string>(
+    line.amount.massG ? Number(fixed(line.amount.massG.value, 1).replace(/,/g, '')) : '',
+  );
   const known = typeof g === 'number' && g > 0;
   const error = g === '' || known ? null : 'Give grams above 0.';
 
@@ -41,8 +47,27 @@ function Editor({ view, onCorrect, onDone }: { view: LineView; onCorrect: OnCorr
         if (!error) keep();
       }}
     >
-      <Select label="It is" data={EVERY} value={id} onChange={setId} searchable data-autofocus nothingFoundMessage="Nothing of that name" maxDropdownHeight={260} />
-      <NumberInput label="Grams" value={g} onChange={setG} min={0} max={MOST_G} decimalScale={1} suffix=" g" error={error} hideControls />
+      <Select
+        label="It is"
+        data={EVERY}
+        value={id}
+        onChange={setId}
+        searchable
+        data-autofocus
+        nothingFoundMessage="Nothing of that name"
+        maxDropdownHeight={260}
+      />
+      <NumberInput
+        label="Grams"
+        value={g}
+        onChange={setG}
+        min={0}
+        max={MOST_G}
+        decimalScale={1}
+        suffix=" g"
+        error={error}
+        hideControls
+      />
       <Button type="submit" leftSection={<IconCheck size={16} />}>
         Take it so
       </Button>
@@ -53,7 +78,12 @@ function Editor({ view, onCorrect, onDone }: { view: LineView; onCorrect: OnCorr
         <p className={classes.maybe}>
           Perhaps:{' '}
           {suggestions.slice(0, 3).map((s) => (
-            <Button key={s} size="compact-md" variant={s === id ? 'light' : 'subtle'} onClick={() => setId(s)}>
+            <Button
+              key={s}
+              size="compact-md"
+              variant={s === id ? 'light' : 'subtle'}
+              onClick={() => setId(s)}
+            >
               {ingredientName(s, true)}
             </Button>
           ))}
@@ -81,10 +111,19 @@ const Row = memo(function Row({ view, onCorrect }: { view: LineView; onCorrect: 
         </span>
         <span className={`${classes.grams} num`}>
           {line.role === 'release' && !line.amount.massG ? '' : gramsOrUnknown(line.amount.massG?.value)}
-          {line.amount.massG?.sd ? <small>± {fixed(line.amount.massG.sd, line.amount.massG.sd < 2 ? 1 : 0)} g</small> : null}
+          {line.amount.massG?.sd ? (
+            <small>± {fixed(line.amount.massG.sd, line.amount.massG.sd < 2 ? 1 : 0)} g</small>
+          ) : null}
         </span>
         <span className={classes.how}>{howRead(line)}</span>
-        <ActionIcon variant="subtle" size={40} color={state === 'unknown' ? 'beet' : 'gray'} aria-label={`Correct ${written}`} aria-expanded={open} onClick={() => setOpen(!open)}>
+        <ActionIcon
+          variant="subtle"
+          size={40}
+          color={state === 'unknown' ? 'beet' : 'gray'}
+          aria-label={`Correct ${written}`}
+          aria-expanded={open}
+          onClick={() => setOpen(!open)}
+        >
           {state === 'unknown' ? <IconQuestionMark size={20} /> : <IconPencil size={18} stroke={1.6} />}
         </ActionIcon>
       </div>

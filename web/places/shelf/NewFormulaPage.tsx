@@ -27,17 +27,33 @@ type Pasted = {
   /** Corrections by what the line says, so that they stay with it while the text around it changes. */
   fixes: Fixes;
 };
-const BLANK: Pasted = { title: '', text: '', method: '', oven: '', time: '', classId: null, cup: 'us', fixes: {} };
+const BLANK: Pasted = {
+  title: '',
+  text: '',
+  method: '',
+  oven: '',
+  time: '',
+  classId: null,
+  cup: 'us',
+  fixes: {},
+};
 const PAUSE_MS = 200;
 const MOST_CHARS = 200_000;
 
-const MEASURES: Record<Measures['cup'], Measures> = { us: { cup: 'us', spoon: 'us' }, metric: { cup: 'metric', spoon: 'metric' } };
+const MEASURES: Record<Measures['cup'], Measures> = {
+  us: { cup: 'us', spoon: 'us' },
+  metric: { cup: 'metric', spoon: 'metric' },
+};
 
 /** Paste a formula: what is understood stands beside it at once, line by line. */
 export function NewFormulaPage() {
   usePageTitle('Add a formula');
   const navigate = useNavigate();
-  const [stored, store] = useLocalStorage<Pasted>({ key: 'new-crumb:paste', defaultValue: BLANK, getInitialValueInEffect: false });
+  const [stored, store] = useLocalStorage<Pasted>({
+    key: 'new-crumb:paste',
+    defaultValue: BLANK,
+    getInitialValueInEffect: false,
+  });
   const [form, setForm] = useState(stored);
   const [create, creating] = useCreateFormulaMutation();
   const later = useDebouncedCallback(store, PAUSE_MS);
@@ -56,7 +72,15 @@ export function NewFormulaPage() {
     'read',
     tooLong || form.text.trim() === ''
       ? null
-      : { text: form.text, title: form.title, method: form.method, oven: form.oven, time: form.time, kitchen: MEASURES[form.cup], ...(form.classId ? { classId: form.classId } : {}) },
+      : {
+          text: form.text,
+          title: form.title,
+          method: form.method,
+          oven: form.oven,
+          time: form.time,
+          kitchen: MEASURES[form.cup],
+          ...(form.classId ? { classId: form.classId } : {}),
+        },
     PAUSE_MS,
   );
   const read = form.text.trim() === '' || tooLong ? null : output;
@@ -73,7 +97,10 @@ export function NewFormulaPage() {
     return read.lines.map(({ suggestions, issues }, i) => {
       const line = corrected.parts[0]!.lines[i]!;
       const fix = form.fixes[line.amount.written];
-      const open = issues.filter((x) => !(x.code.startsWith('name.') && fix?.ingredientId) && !(x.code.startsWith('amount.') && fix?.massG));
+      const open = issues.filter(
+        (x) =>
+          !(x.code.startsWith('name.') && fix?.ingredientId) && !(x.code.startsWith('amount.') && fix?.massG),
+      );
       return { line, issues: open, suggestions: suggestions.map((s) => s.id) };
     });
   }, [read, corrected, form.fixes]);
@@ -85,7 +112,9 @@ export function NewFormulaPage() {
     [views, set, form.fixes],
   );
 
-  const unknown = views.filter((v) => v.line.item.kind === 'unknown' || (!v.line.amount.massG && v.line.role !== 'release')).length;
+  const unknown = views.filter(
+    (v) => v.line.item.kind === 'unknown' || (!v.line.amount.massG && v.line.role !== 'release'),
+  ).length;
 
   async function keep() {
     if (!corrected) return;
@@ -103,7 +132,9 @@ export function NewFormulaPage() {
       <div className={classes.head}>
         <div>
           <h1>Add a formula</h1>
-          <p className="quiet">Paste it as you found it: cups, spoons, grams, fractions. Gluten-free already.</p>
+          <p className="quiet">
+            Paste it as you found it: cups, spoons, grams, fractions. Gluten-free already.
+          </p>
         </div>
       </div>
       {creating.error && (
@@ -113,7 +144,12 @@ export function NewFormulaPage() {
       )}
       <div className={classes.columns}>
         <div className={`sheet ${classes.form}`}>
-          <TextInput label="Title" value={form.title} maxLength={200} onChange={(e) => set({ title: e.currentTarget.value })} />
+          <TextInput
+            label="Title"
+            value={form.title}
+            maxLength={200}
+            onChange={(e) => set({ title: e.currentTarget.value })}
+          />
           <Textarea
             label="Ingredients, one a line"
             placeholder={'250 g sorghum flour\n2 large eggs\n1 1/2 cups buttermilk'}
@@ -124,10 +160,30 @@ export function NewFormulaPage() {
             error={tooLong ? 'That is more than any formula. Split it.' : undefined}
             onChange={(e) => set({ text: e.currentTarget.value })}
           />
-          <Textarea label="Method" value={form.method} maxLength={50_000} autosize minRows={4} maxRows={12} onChange={(e) => set({ method: e.currentTarget.value })} />
+          <Textarea
+            label="Method"
+            value={form.method}
+            maxLength={50_000}
+            autosize
+            minRows={4}
+            maxRows={12}
+            onChange={(e) => set({ method: e.currentTarget.value })}
+          />
           <div className={classes.pair}>
-            <TextInput label="Oven" placeholder="180 C or 350 F" value={form.oven} maxLength={200} onChange={(e) => set({ oven: e.currentTarget.value })} />
-            <TextInput label="Time" placeholder="45 min" value={form.time} maxLength={200} onChange={(e) => set({ time: e.currentTarget.value })} />
+            <TextInput
+              label="Oven"
+              placeholder="180 C or 350 F"
+              value={form.oven}
+              maxLength={200}
+              onChange={(e) => set({ oven: e.currentTarget.value })}
+            />
+            <TextInput
+              label="Time"
+              placeholder="45 min"
+              value={form.time}
+              maxLength={200}
+              onChange={(e) => set({ time: e.currentTarget.value })}
+            />
           </div>
           <div className={classes.pair}>
             <Select
@@ -135,7 +191,7 @@ export function NewFormulaPage() {
               data={CLASS_IDS.map((c) => ({ value: c, label: CLASS_WORDS[c] }))}
               value={form.classId ?? read?.formula.parts[0]?.classId ?? null}
               placeholder="read from the text"
-              onChange={(v) => set({ classId: v as ClassId | null })}
+              onChange={(v) => set({ classId: v })}
               allowDeselect={false}
             />
             <div>
@@ -148,7 +204,7 @@ export function NewFormulaPage() {
                   { value: 'metric', label: 'Metric, 250 mL' },
                 ]}
                 value={form.cup}
-                onChange={(v) => set({ cup: v as Measures['cup'] })}
+                onChange={(v) => set({ cup: v })}
               />
             </div>
           </div>
@@ -175,11 +231,16 @@ export function NewFormulaPage() {
               {views.length > 0 && <ReadLines views={views} onCorrect={onCorrect} />}
               {bake && <p className={classes.bar}>Bake: {ovenText(bake.ovenC, bake.minutes, bake.fan)}</p>}
               <div className={`${classes.bar} ${classes.foot}`}>
-                <Button onClick={() => void keep()} loading={creating.isLoading} disabled={views.length === 0}>
+                <Button
+                  onClick={() => void keep()}
+                  loading={creating.isLoading}
+                  disabled={views.length === 0}
+                >
                   Put it on the shelf
                 </Button>
                 <span className="quiet" role="status">
-                  {counted(views.length, 'line')}, {unknown === 0 ? 'all known' : `${unknown} not known: correct them now or later at Read`}
+                  {counted(views.length, 'line')},{' '}
+                  {unknown === 0 ? 'all known' : `${unknown} not known: correct them now or later at Read`}
                 </span>
               </div>
             </>

@@ -19,7 +19,11 @@ function FormulaRow({ card }: { card: FormulaCard }) {
   async function takeOff() {
     const done = await remove(card.id);
     if ('error' in done) {
-      notifications.show({ color: 'beet', title: 'Not deleted', message: sayProblem(problemIn(done.error)?.code ?? null) });
+      notifications.show({
+        color: 'beet',
+        title: 'Not deleted',
+        message: sayProblem(problemIn(done.error)?.code ?? null),
+      });
       return;
     }
     const id = `deleted-${card.id}`;
@@ -29,7 +33,11 @@ function FormulaRow({ card }: { card: FormulaCard }) {
       closeButtonProps: { 'aria-label': 'Close' },
       title: `${title} is off the shelf`,
       message: (
-        <Button size="compact-md" variant="light" onClick={() => void restore(card.id).then(() => notifications.hide(id))}>
+        <Button
+          size="compact-md"
+          variant="light"
+          onClick={() => void restore(card.id).then(() => notifications.hide(id))}
+        >
           Put it back
         </Button>
       ),
@@ -51,13 +59,19 @@ function FormulaRow({ card }: { card: FormulaCard }) {
           )}
         </span>
         <span className={classes.meta}>
-          {counted(card.lines, 'line')} · {card.versions > 1 ? counted(card.versions - 1, 'version') : 'as written'}
+          {counted(card.lines, 'line')} ·{' '}
+          {card.versions > 1 ? counted(card.versions - 1, 'version') : 'as written'}
           {card.hasDraft && ' · changed, not kept'}
           <br />
           {day(card.updatedAt)}
         </span>
       </Link>
-      <button type="button" className={classes.bin} aria-label={`Delete ${title}`} onClick={() => void takeOff()}>
+      <button
+        type="button"
+        className={classes.bin}
+        aria-label={`Delete ${title}`}
+        onClick={() => void takeOff()}
+      >
         <IconTrash size={18} stroke={1.6} />
       </button>
     </li>
@@ -80,7 +94,11 @@ export function ShelfPage() {
         </Button>
       </div>
       {error && (
-        <Notice kind="trouble" title="The shelf cannot be read" action={{ words: 'Try again', do: () => void refetch() }}>
+        <Notice
+          kind="trouble"
+          title="The shelf cannot be read"
+          action={{ words: 'Try again', do: () => void refetch() }}
+        >
           {sayProblem(problemIn(error)?.code ?? null)}
         </Notice>
       )}
