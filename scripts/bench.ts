@@ -8,8 +8,9 @@ import { readFormula } from '../core/reading';
 import { adapt } from '../core/rebalance';
 import { candidatesFor, conflictsOf } from '../core/rebalance/conflicts';
 import { LeastSquares, minimiseJudged, type Judged } from '../core/rebalance/qp';
-import { PartProgramme, type Choice } from '../core/rebalance/solve';
-import { DEMO_FORMULAS } from '../demo/formulas';
+import { PartProgramme } from '../core/rebalance/solve';
+import type { Choice } from '../core/rebalance/variables';
+import { DEMO_FORMULAS } from '../demo/data/formulas';
 
 /** Speeds, printed beside what was aimed at. Run by scripts/bench.mjs, which has started the built server. */
 const [origin = ''] = process.argv.slice(2);

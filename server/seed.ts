@@ -1,4 +1,4 @@
-import { DEMO_FORMULAS } from '../demo/formulas';
+import { DEMO_FORMULAS } from '../demo/data/formulas';
 import { lookupReference } from '../core/ingredients';
 import { readFormula } from '../core/reading';
 import { adapt } from '../core/rebalance';

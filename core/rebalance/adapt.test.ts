@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { DEMO_FORMULAS } from '../../demo/formulas';
+import { DEMO_FORMULAS } from '../../demo/data/formulas';
 import { kitById } from '../classes';
 import { EXCLUSION_IDS, type ExclusionId } from '../exclusions';
 import { massOf, type Formula } from '../formula';

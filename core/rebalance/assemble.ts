@@ -15,8 +15,9 @@ import {
 import { LABEL_ALLERGENS, type AvoidId, type Lookup } from '../ingredients';
 import type { StepEdit } from '../method';
 import { jobTotal } from './conflicts';
-import { MASS_BAND, waterLineId, wetnessBand, type Choice, type PartSolution, type Variable } from './solve';
+import { MASS_BAND, wetnessBand } from './solve';
 import type { Fit, LineVerdict, Move } from './types';
+import { waterLineId, type Choice, type PartSolution, type Variable } from './variables';
 
 /** Below this an added amount is rounding: no line is made of it. */
 const NOTHING_G = 1e-6;

@@ -4,7 +4,7 @@ import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import { DEMO_FORMULAS } from '../../demo/formulas';
+import { DEMO_FORMULAS } from '../../demo/data/formulas';
 import { readFormula } from '../../core/reading';
 import type { Version } from '../../contract/dto';
 import type { Outcome } from '../../core/rebalance';

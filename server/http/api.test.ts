@@ -1,6 +1,6 @@
 import request from 'supertest';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { DEMO_FORMULAS } from '../../demo/formulas';
+import { DEMO_FORMULAS } from '../../demo/data/formulas';
 import type { Draft, FormulaCard, Version } from '../../contract/dto';
 import type { Problem } from '../../contract/problem';
 import { readFormula } from '../../core/reading';

@@ -34,7 +34,7 @@ export const inPlace: Compute = {
 const MOST_MS = 20_000;
 
 /** Computes in a worker thread, so that the server goes on answering meanwhile. */
-export function inThread(script: URL): Compute {
+export function inThread(script: URL, mostMs = MOST_MS): Compute {
   let next = 1;
   const waiting = new Map<number, { answer: (a: WorkAnswer) => void; fail: (e: Error) => void }>();
   const failAll = (error: Error) => {
@@ -65,7 +65,7 @@ export function inThread(script: URL): Compute {
           waiting.delete(id);
           failAll(new WorkFailedError('restarted'));
           reject(new WorkFailedError('too long'));
-        }, MOST_MS);
+        }, mostMs);
         const done =
           <T>(f: (x: T) => void) =>
           (x: T) => {

@@ -50,7 +50,7 @@ export const KITS: Kit[] = [
 
   // Milk powder
   { id: 'soy_powder', for: { groups: ['milk_powder'] }, covers: ['brown', 'set_hot', 'sweeten'], items: [item('soy_milk_powder', 0.85, 1, 1.1, 'g')], caps: caps(1, 1, 1), steps: [], cautions: [], tags: ['no_oil'], usual: 0.7, scarcity: 2, basis: 'practice' },
-  { id: 'chickpea_for_powder', for: { groups: ['milk_powder'] }, covers: ['set_hot', 'brown', 'sweeten'], items: [item('chickpea_flour', 0.45, 0.6, 0.75, 'g'), item('sugar', 0.25, 0.4, 0.5, 'g', { joins: true })], caps: caps(0.85, 0.8, 0.8), steps: [], cautions: ['bean_taste', 'legume_peanut'], tags: ['no_oil', 'gum_free'], usual: 0.55, scarcity: 1, basis: 'practice' },
+  { id: 'chickpea_for_powder', for: { groups: ['milk_powder'] }, covers: ['brown', 'sweeten'], items: [item('chickpea_flour', 0.45, 0.6, 0.75, 'g'), item('sugar', 0.25, 0.4, 0.5, 'g', { joins: true })], caps: caps(0.85, 0.8, 0.8), steps: [], cautions: ['bean_taste', 'legume_peanut'], tags: ['no_oil', 'gum_free'], usual: 0.55, scarcity: 1, basis: 'practice' },
   { id: 'sugar_for_powder', for: { groups: ['milk_powder'] }, covers: ['sweeten', 'brown'], items: [item('sugar', 0.35, 0.5, 0.6, 'g', { joins: true })], caps: caps(0.6, 0.7, 0.8), steps: [], cautions: [], tags: ['no_oil', 'gum_free'], usual: 0.4, scarcity: 0, basis: 'practice' },
 
   // Buttermilk, yogurt, kefir: the acid has to come back with the water

@@ -49,45 +49,52 @@ export function KeepVersion({ formulaId, doc, solution, sourceChanged, suggested
   }
 
   return (
-    <Modal opened onClose={onClose} title="Keep this version" closeButtonProps={{ 'aria-label': 'Close' }}>
-      <form
-        onSubmit={(e) => {
-          e.preventDefault();
-          void submit();
-        }}
-      >
-        {kept.error && (
-          <Notice kind="trouble" title="Not kept yet">
-            {sayProblem(problem?.code ?? null, problem?.args)}
-          </Notice>
-        )}
-        <TextInput
-          label="Name"
-          value={name}
-          maxLength={120}
-          required
-          data-autofocus
-          onChange={(e) => setName(e.currentTarget.value)}
-        />
-        <Textarea
-          mt={12}
-          label="Note"
-          description="For whom, or what to watch"
-          value={note}
-          maxLength={2000}
-          autosize
-          minRows={2}
-          onChange={(e) => setNote(e.currentTarget.value)}
-        />
-        <Group mt={18} justify="flex-end">
-          <Button variant="subtle" onClick={onClose}>
-            Not yet
-          </Button>
-          <Button type="submit" loading={kept.isLoading} disabled={name.trim() === ''}>
-            Keep it
-          </Button>
-        </Group>
-      </form>
-    </Modal>
+    <Modal.Root opened onClose={onClose} centered>
+      <Modal.Overlay />
+      <Modal.Content>
+        <Modal.Body>
+          <Modal.Title>Keep this version</Modal.Title>
+          <form
+            onSubmit={(e) => {
+              e.preventDefault();
+              void submit();
+            }}
+          >
+            {kept.error && (
+              <Notice kind="trouble" title="Not kept yet">
+                {sayProblem(problem?.code ?? null, problem?.args)}
+              </Notice>
+            )}
+            <TextInput
+              mt={12}
+              label="Name"
+              value={name}
+              maxLength={120}
+              required
+              data-autofocus
+              onChange={(e) => setName(e.currentTarget.value)}
+            />
+            <Textarea
+              mt={12}
+              label="Note"
+              description="For whom, or what to watch"
+              value={note}
+              maxLength={2000}
+              autosize
+              minRows={2}
+              onChange={(e) => setNote(e.currentTarget.value)}
+            />
+            <Group mt={18} justify="flex-end">
+              <Button variant="subtle" onClick={onClose}>
+                Not yet
+              </Button>
+              <Button type="submit" loading={kept.isLoading} disabled={name.trim() === ''}>
+                Keep it
+              </Button>
+            </Group>
+          </form>
+        </Modal.Body>
+      </Modal.Content>
+    </Modal.Root>
   );
 }

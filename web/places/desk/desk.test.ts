@@ -1,7 +1,7 @@
 import { configureStore } from '@reduxjs/toolkit';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { DraftDoc } from '../../../contract/dto';
-import { DEMO_FORMULAS } from '../../../demo/formulas';
+import { DEMO_FORMULAS } from '../../../demo/data/formulas';
 import { readFormula } from '../../../core/reading';
 import { api } from '../../api/api';
 import { autosave, localDraft } from './autosave';

@@ -1,4 +1,4 @@
-import type { ClassId } from '../core/classes';
+import type { ClassId } from '../../core/classes';
 
 /**
  * Demo data: invented formulas of an invented place, the waiting-room kiosk at Lantern Quay. Already

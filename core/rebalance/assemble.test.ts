@@ -1,0 +1,164 @@
+import { describe, expect, it } from 'vitest';
+import { kitById, type Kit } from '../classes';
+import { avoidsOf } from '../exclusions';
+import { profileOf } from '../formula';
+import { lookupReference } from '../ingredients';
+import { formula, line, part } from '../testing/build';
+import { cautionsOf, closenessOf, fitOf, holdBack, newAllergens, verdictsOf } from './assemble';
+import { candidatesFor, conflictsOf, fitIn } from './conflicts';
+import { adapt } from './index';
+
+const CAKE = part('batter', [
+  line('white_rice_flour', 150),
+  line('tapioca_starch', 50),
+  line('sugar', 120),
+  line('egg', 100),
+  line('egg_white', 33),
+  line('butter', 100),
+  line('milk', 120),
+  line('baking_powder', 8),
+  line('butter', 10, { id: 'tin', role: 'release' }),
+]);
+const conflicts = (exclude: Parameters<typeof avoidsOf>[0]) =>
+  conflictsOf(CAKE, lookupReference, avoidsOf(exclude));
+
+describe('what must leave', () => {
+  it('is gathered by kind and by where it is used', () => {
+    expect(conflicts(['egg', 'dairy']).map((c) => [c.id, c.massG])).toEqual([
+      ['p1:egg:dough', 100],
+      ['p1:egg_white:dough', 33],
+      ['p1:butter:dough', 100],
+      ['p1:milk:dough', 120],
+      ['p1:butter:release', 10],
+    ]);
+    expect(conflicts([])).toEqual([]);
+  });
+
+  it('has its jobs, strongest first, each no more than the class gives it', () => {
+    const [egg] = conflicts(['egg']);
+    const strengths = egg!.jobs.map((j) => j.strength);
+    expect(strengths).toEqual([...strengths].sort((a, b) => b - a));
+    expect(egg!.jobs.map((j) => j.job)).toEqual(expect.arrayContaining(['hold_gas', 'set_hot', 'foam']));
+    for (const s of strengths) expect(s > 0 && s <= 1).toBe(true);
+    const tin = conflicts(['dairy']).at(-1)!;
+    expect(tin.jobs).toEqual([{ job: 'release', strength: 1 }]);
+  });
+});
+
+describe('who may stand in', () => {
+  it('no kit that holds what is out, none beyond its eggs, none where it does not fit', () => {
+    const of = (exclude: Parameters<typeof avoidsOf>[0], id: string) =>
+      candidatesFor(
+        conflicts(exclude).find((c) => c.id === id)!,
+        lookupReference,
+        avoidsOf(exclude),
+      ).map((k) => k.id);
+    expect(of(['dairy'], 'p1:butter:dough')).toContain('plant_block');
+    expect(of(['dairy', 'oil'], 'p1:butter:dough')).not.toContain('plant_block');
+    expect(of(['dairy'], 'p1:milk:dough')).toContain('almond_drink');
+    expect(of(['dairy', 'nuts'], 'p1:milk:dough')).not.toContain('almond_drink');
+    expect(of(['dairy'], 'p1:butter:release')).toEqual(['paper_lining']);
+    const [egg] = conflicts(['egg']);
+    const many = { ...egg!, massG: 250 };
+    const ids = candidatesFor(many, lookupReference, avoidsOf(['egg'])).map((k) => k.id);
+    expect(ids).not.toContain('flax_gel');
+    expect(ids).toContain('aquafaba');
+    expect(fitIn(kitById('flax_gel')!, many)).toBe(0);
+    expect(fitIn({ ...kitById('flax_gel')!, caps: [] } satisfies Kit, egg!)).toBe(0);
+  });
+
+  it('a kit of one’s own can be tried in place of ours', () => {
+    const own: Kit = { ...kitById('flax_gel')!, id: 'mine' };
+    expect(
+      candidatesFor(conflicts(['egg'])[0]!, lookupReference, avoidsOf(['egg']), [own]).map((k) => k.id),
+    ).toEqual(['mine']);
+  });
+});
+
+describe('judging', () => {
+  const source = profileOf(CAKE, lookupReference);
+
+  it('the source fits itself, at no distance', () => {
+    const fits = fitOf(CAKE, source, source);
+    expect(fits.every((f) => f.state === 'inside')).toBe(true);
+    expect(closenessOf(fits)).toBe(0);
+    for (const f of fits) expect(f.lo <= f.source.value && f.source.value <= f.hi).toBe(true);
+  });
+
+  it('half of everything is low, twice is high, and the farther the dearer', () => {
+    const times = (k: number) =>
+      profileOf(
+        part(
+          'batter',
+          CAKE.lines.map((l) => line(l.item.kind === 'ref' ? l.item.id : '', k * l.amount.massG!.value)),
+        ),
+        lookupReference,
+      );
+    const half = fitOf(CAKE, times(0.5), source).find((f) => f.key === 'sugars')!;
+    const twice = fitOf(CAKE, times(2), source).find((f) => f.key === 'sugars')!;
+    expect([half.state, twice.state]).toEqual(['low', 'high']);
+    expect(closenessOf([twice])).toBeGreaterThan(closenessOf([half]));
+  });
+
+  it('green is a caution only where sunflower meets soda or powder', () => {
+    const kit = kitById('sunflower_meal')!;
+    expect(cautionsOf([kit], [CAKE], lookupReference)).toContain('green_sunflower');
+    expect(cautionsOf([kit], [part('cookie', [line('white_rice_flour', 100)])], lookupReference)).toEqual([]);
+  });
+
+  it('allergens that were there before are not new', () => {
+    const f = formula('batter', { white_rice_flour: 100, silken_tofu: 50 });
+    expect(newAllergens(['soy_drink', 'tahini'], f, lookupReference)).toEqual([
+      { avoid: 'sesame', ingredientId: 'tahini' },
+    ]);
+  });
+
+  it('a line that is not understood is not known for everything', () => {
+    const f = formula('batter', { white_rice_flour: 100 });
+    f.parts[0]!.lines.push({ ...line('x', 10), item: { kind: 'unknown', text: 'moon dust' } });
+    expect(verdictsOf(f, ['egg', 'milk'], lookupReference).at(-1)).toMatchObject({
+      contains: [],
+      unknown: ['egg', 'milk'],
+    });
+  });
+
+  it('water worth keeping back is the spread of the new thirst at this wetness', () => {
+    const now = part('batter', [...CAKE.lines, line('psyllium_powder', 10, { id: 'new' })]);
+    const p = profileOf(now, lookupReference);
+    const moves = [
+      {
+        op: 'add',
+        lineId: 'new',
+        ingredientId: 'psyllium_powder',
+        fromG: 0,
+        toG: 10,
+        reason: { code: '', args: {} },
+      },
+    ] as const;
+    expect(holdBack(now, p, moves, lookupReference)).toBeCloseTo(10 * 1 * p.wetness!.value, 9);
+    expect(holdBack(now, p, [], lookupReference)).toBe(0);
+  });
+});
+
+describe('the adapted method and lines', () => {
+  const f = { ...formula('batter', {}), parts: [CAKE] };
+  const solve = (kits: Record<string, string>, exclude: ('egg' | 'dairy')[]) =>
+    adapt({ formula: f, exclude, pins: { kits } }, { lookup: lookupReference }).solutions[0]!;
+
+  it('kit lines stand where what they replace stood; more of the same powder joins its line', () => {
+    const s = solve({ 'p1:egg:dough': 'flax_gel', 'p1:egg_white:dough': 'aquafaba' }, ['egg']);
+    const ids = s.formula.parts[0]!.lines.map((l) => l.id);
+    expect(ids.indexOf('p1:egg:dough/flax_gel/flax_ground')).toBe(ids.indexOf('sugar') + 1);
+    expect(ids.filter((id) => id.includes('baking_powder'))).toEqual(['baking_powder']);
+    const powder = s.moves.find((m) => m.lineId === 'baking_powder')!;
+    expect(powder.op).toBe('scale');
+    expect(powder.toG!).toBeGreaterThan(8);
+    expect(s.formula.parts[0]!.lines.find((l) => l.id.endsWith('flax_ground'))!.state).toBe('gel');
+  });
+
+  it('every gram is accounted for: total = Σ moves', () => {
+    const s = solve({}, ['egg', 'dairy']);
+    const inBowl = s.moves.filter((m) => m.lineId !== 'tin').reduce((sum, m) => sum + (m.toG ?? 0), 0);
+    expect(inBowl).toBeCloseTo(s.profiles.p1!.props.mass.value, 9);
+  });
+});

@@ -1,0 +1,150 @@
+import type { Kit, KitItem } from '../classes';
+import { doughLines, massOf, type Line, type Part } from '../formula';
+import type { GroupId, Ingredient, ItemState, Lookup } from '../ingredients';
+import type { Msg } from '../explain';
+import { EGG_G, itemsIn } from './conflicts';
+import type { Conflict } from './types';
+
+export type Choice = { conflict: Conflict; kit: Kit };
+
+/** A dose at the edge of its window costs as much as a third of a tolerance overrun. */
+const DOSE_WEIGHT = 0.3;
+const WATER_WEIGHT = 0.3;
+const WATER_COST = 0.3;
+
+/** One amount the engine is free to set. `lineId` is what the adapted line will be called. */
+export type Variable = {
+  lineId: string;
+  ingredient: Ingredient;
+  state?: ItemState;
+  lo: number;
+  usual: number;
+  hi: number;
+  /** Grams that count as one step away from the usual dose. */
+  step: number;
+  weight: number;
+  /** −1 for an amount taken off the line it joins, else 1. */
+  sign: 1 | -1;
+  /** Cost of the first gram, per step: keeps an adjuster out until it is worth a line. */
+  cost: number;
+  conflictId: string | null;
+  kitId: string | null;
+  /** The staying line this amount is added to, if any. */
+  joins: string | null;
+};
+
+export type PartSolution = {
+  variables: Variable[];
+  amounts: number[];
+  widened: Msg[];
+};
+
+const baseOf = (conflict: Conflict, item: KitItem, flourG: number): number => {
+  const mass = conflict.massG ?? 0;
+  return item.dose.per === 'g' ? mass : item.dose.per === 'egg' ? mass / EGG_G : flourG / 100;
+};
+
+/** The staying line of a part that an added amount of the same ingredient can join. */
+function joinable(part: Part, leaving: ReadonlySet<string>, ingredientId: string): string | null {
+  const line = doughLines(part).find(
+    (l) => l.item.kind === 'ref' && l.item.id === ingredientId && !leaving.has(l.id) && l.amount.massG,
+  );
+  return line?.id ?? null;
+}
+
+/** Amounts of the chosen kits: in the dough as variables, on top of it or on the tin (`dough` false) at the usual dose. */
+export function variablesOf(
+  part: Part,
+  choices: readonly Choice[],
+  lookup: Lookup,
+  dough: boolean,
+  flourG: number,
+): Variable[] {
+  const leaving = new Set(choices.flatMap((c) => c.conflict.lineIds));
+  return choices
+    .filter(({ conflict }) => (conflict.role === null) === dough)
+    .flatMap(({ conflict, kit }) =>
+      itemsIn(kit, part).flatMap((item) => {
+        const ingredient = lookup(item.item);
+        if (!ingredient) return [];
+        const base = baseOf(conflict, item, flourG);
+        const [lo, usual, hi] = [item.dose.lo * base, item.dose.usual * base, item.dose.hi * base];
+        return {
+          lineId: `${conflict.id}/${kit.id}/${ingredient.id}`,
+          ingredient,
+          ...(item.state ? { state: item.state } : {}),
+          lo,
+          usual,
+          hi,
+          step: Math.max((hi - lo) / 2, 1e-3 * base, 1e-6),
+          weight: DOSE_WEIGHT,
+          sign: 1 as const,
+          cost: 0,
+          conflictId: conflict.id,
+          kitId: kit.id,
+          joins: item.joins ? joinable(part, leaving, ingredient.id) : null,
+        };
+      }),
+    );
+}
+
+/** The universal adjuster: water put to the dough beside what the kits bring. */
+export const waterLineId = (part: Part): string => `${part.id}:water`;
+
+export function waterVariable(
+  part: Part,
+  leaving: ReadonlySet<string>,
+  massG: number,
+  water: Ingredient,
+): Variable {
+  return {
+    lineId: waterLineId(part),
+    ingredient: water,
+    lo: 0,
+    usual: 0,
+    hi: 0.25 * massG,
+    step: Math.max(0.03 * massG, 1e-6),
+    weight: WATER_WEIGHT,
+    sign: 1,
+    cost: WATER_COST,
+    conflictId: null,
+    kitId: null,
+    joins: joinable(part, leaving, 'water'),
+  };
+}
+
+/** Liquids a baker would hold back when what comes in is wetter than what left. */
+const LIQUIDS: readonly GroupId[] = ['water', 'milk', 'plant_drink', 'nut_drink', 'cultured'];
+const MOST_HELD_BACK = 0.25;
+
+/** Liquid taken off the largest staying liquid line, at most a quarter of it; null where there is none. */
+export function lessLiquid(
+  part: Part,
+  leaving: ReadonlySet<string>,
+  held: Record<string, number>,
+  lookup: Lookup,
+): Variable | null {
+  let best: { line: Line; ingredient: Ingredient } | null = null;
+  for (const line of doughLines(part)) {
+    const ingredient = lookup(line.item);
+    if (!ingredient || ingredient.dry || !LIQUIDS.includes(ingredient.group)) continue;
+    if (leaving.has(line.id) || held[line.id] !== undefined) continue;
+    if (!best || massOf(line) > massOf(best.line)) best = { line, ingredient };
+  }
+  if (!best || massOf(best.line) === 0) return null;
+  const massG = massOf(best.line);
+  return {
+    lineId: `${part.id}:less`,
+    ingredient: best.ingredient,
+    lo: 0,
+    usual: 0,
+    hi: MOST_HELD_BACK * massG,
+    step: 0.05 * massG,
+    weight: WATER_WEIGHT,
+    sign: -1,
+    cost: WATER_COST,
+    conflictId: null,
+    kitId: null,
+    joins: best.line.id,
+  };
+}

@@ -1,0 +1,107 @@
+import { Radio } from '@mantine/core';
+import { useState } from 'react';
+import type { Conflict, Option } from '../../../core/rebalance';
+import { useAppDispatch } from '../../app/store';
+import { counted, grams, gramsOrUnknown, listed } from '../../words/format';
+import { AVOID_WORDS, ingredientName, JOB_WORDS, kitName } from '../../words/things';
+import { useDeskContext } from './context';
+import { desk } from './deskSlice';
+import classes from './desk.module.css';
+
+const amountsOf = (o: Option): string => {
+  const parts = o.amounts
+    .filter((a) => a.massG === null || a.massG >= 0.05)
+    .map((a) => (a.massG === null ? 'as needed' : `${grams(a.massG)} ${shortName(a.ingredientId)}`));
+  return parts.join(' + ') || 'nothing to weigh';
+};
+const shortName = (id: string): string => ingredientName(id, true).replace(/^certified gluten-free /, '');
+
+/** Ways shown before asking for more. */
+const FEW = 4;
+
+/** One thing that leaves: its jobs, and the ways to cover them. */
+export function ConflictRow({
+  conflict,
+  options,
+  chosen,
+  seen,
+  onSee,
+}: {
+  conflict: Conflict;
+  options: Option[];
+  chosen: string | undefined;
+  seen: string | null;
+  onSee: (kitId: string) => void;
+}) {
+  const dispatch = useAppDispatch();
+  const { solution } = useDeskContext();
+  const [all, setAll] = useState(false);
+  const few = options.filter((o, i) => all || i < FEW || o.kitId === chosen);
+  const names = listed(conflict.ingredientIds.map((id, i) => ingredientName(id, i > 0)));
+  const where =
+    conflict.role === 'release'
+      ? 'for the tin'
+      : conflict.role === 'wash'
+        ? 'brushed on'
+        : gramsOrUnknown(conflict.massG);
+  const pick = (kitId: string) => {
+    onSee(kitId);
+    // The other choices are taken as they stand, so that one change moves only itself.
+    dispatch(desk.kitsSet({ ...solution?.kits, [conflict.id]: kitId }));
+  };
+  return (
+    <li className={classes.conflict}>
+      <div>
+        <h3>{names}</h3>
+        <p className={classes.sub}>
+          {where} · no{' '}
+          {listed([...new Set(conflict.avoids.map((a) => (a === 'milk' ? 'dairy' : AVOID_WORDS[a])))])}
+        </p>
+      </div>
+      <ul className={classes.jobs} aria-label={`What ${names.toLowerCase()} did here`}>
+        {conflict.jobs.slice(0, 6).map((j) => (
+          <li key={j.job}>
+            <span>{JOB_WORDS[j.job]}</span>
+            <span className={classes.jobBar} role="img" aria-label={`${Math.round(100 * j.strength)} of 100`}>
+              <span style={{ width: `${Math.min(100, Math.round(100 * j.strength))}%` }} />
+            </span>
+          </li>
+        ))}
+      </ul>
+      <Radio.Group
+        label={<span className="visually-hidden">In place of {names.toLowerCase()}</span>}
+        value={chosen ?? null}
+        onChange={pick}
+      >
+        <div className={classes.options}>
+          {few.map((o) => (
+            <div
+              key={o.kitId}
+              className={classes.option}
+              data-on={o.kitId === chosen ? '' : undefined}
+              data-seen={o.kitId === seen ? '' : undefined}
+            >
+              <Radio
+                value={o.kitId}
+                disabled={!o.feasible}
+                label={kitName(o.kitId)}
+                onFocus={() => onSee(o.kitId)}
+              />
+              <span className={`${classes.dose} num`}>{amountsOf(o)}</span>
+              {o.bringsIn.length > 0 && (
+                <span className={classes.brings}>
+                  brings in {listed(o.bringsIn.map((a) => AVOID_WORDS[a]))}
+                </span>
+              )}
+            </div>
+          ))}
+        </div>
+      </Radio.Group>
+      {options.length > FEW && (
+        <button type="button" className={classes.more} aria-expanded={all} onClick={() => setAll(!all)}>
+          {all ? 'Fewer ways' : `${counted(options.length - few.length, 'more way')} for this`}
+        </button>
+      )}
+    </li>
+  );
+}

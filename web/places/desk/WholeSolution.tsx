@@ -1,0 +1,58 @@
+import { kitById } from '../../../core/classes';
+import type { Solution } from '../../../core/rebalance';
+import { useAppDispatch } from '../../app/store';
+import { counted, listed } from '../../words/format';
+import { AVOID_WORDS, JOB_NOUNS, kitName, PROP_WORDS } from '../../words/things';
+import { desk } from './deskSlice';
+import { FitTicks } from './FitTicks';
+import classes from './desk.module.css';
+
+/** The name of a whole solution: its most telling choices. */
+const titleOf = (s: Solution): string => {
+  const names = Object.values(s.kits)
+    .filter((k) => (kitById(k)?.items.length ?? 0) > 0)
+    .map((k) =>
+      kitName(k)
+        .split(/,| and /)[0]!
+        .toLowerCase(),
+    );
+  const words = listed([...new Set(names)].slice(0, 3));
+  return words.charAt(0).toUpperCase() + words.slice(1);
+};
+
+/** A whole solution as a card to choose. */
+export function WholeSolution({
+  s,
+  best,
+  chosen,
+  toBuy,
+}: {
+  s: Solution;
+  best: boolean;
+  chosen: boolean;
+  toBuy: number;
+}) {
+  const dispatch = useAppDispatch();
+  const outside = s.fit.filter((f) => f.state !== 'inside').map((f) => `${PROP_WORDS[f.key]} ${f.state}`);
+  const remarks = [
+    s.bringsIn.length > 0 ? `Brings in ${listed(s.bringsIn.map((b) => AVOID_WORDS[b.avoid]))}.` : '',
+    s.uncovered.length > 0 ? `Not made good: ${listed(s.uncovered.map((j) => JOB_NOUNS[j]))}.` : '',
+    outside.length > 0 ? `Outside the band: ${listed(outside.slice(0, 3))}.` : 'All inside its bands.',
+  ].filter(Boolean);
+  return (
+    <button
+      type="button"
+      className={classes.whole}
+      aria-pressed={chosen}
+      onClick={() => dispatch(desk.kitsSet(s.kits))}
+    >
+      <h2>{titleOf(s)}</h2>
+      <span className={classes.sub}>
+        {best ? 'nearest' : s.confidence.level === 'low' ? 'unsure' : 'another way'} ·{' '}
+        {toBuy === 0 ? 'nothing new' : counted(toBuy, 'new thing')}
+      </span>
+      <FitTicks fit={s.fit} />
+      <span className={classes.remark}>{remarks.join(' ')}</span>
+    </button>
+  );
+}

@@ -1,0 +1,114 @@
+import { kitById } from '../../../core/classes';
+import type { Option, Solution } from '../../../core/rebalance';
+import { grams, listed } from '../../words/format';
+import { say } from '../../words/say';
+import {
+  AVOID_WORDS,
+  CAUTION_WORDS,
+  ingredientName,
+  JOB_NOUNS,
+  KIT_WORDS,
+  kitName,
+} from '../../words/things';
+import classes from './desk.module.css';
+
+/** The margin: why this way, its window, what it changes, what to watch. */
+export function WhyAside({
+  option,
+  solution,
+  total,
+}: {
+  option: Option | null;
+  solution: Solution;
+  total: number;
+}) {
+  const kit = option && kitById(option.kitId);
+  const unknown = solution.verdicts.filter((v) => v.unknown.length > 0);
+  return (
+    <>
+      {kit && option && (
+        <section>
+          <h2>{kitName(kit.id)}</h2>
+          <p>{KIT_WORDS[kit.id]?.about}</p>
+          {option.amounts.length > 0 && (
+            <div className={classes.equation}>
+              {kit.items.map((i) => {
+                const id = i.item.kind === 'ref' ? i.item.id : '';
+                const got = option.amounts.find((a) => a.ingredientId === id);
+                if (!got?.massG) return null;
+                return (
+                  <div key={id} className="num">
+                    <b>{grams(got.massG)}</b> {ingredientName(id, true)}
+                  </div>
+                );
+              })}
+            </div>
+          )}
+          <p className="small quiet">{doseWindow(kit.id)}</p>
+          {option.unknown.length > 0 && (
+            <p>Packet not read: not known for {listed(option.unknown.map((a) => AVOID_WORDS[a]))}.</p>
+          )}
+          {option.cautions.map((c) => (
+            <p key={c}>{CAUTION_WORDS[c]}</p>
+          ))}
+        </section>
+      )}
+      {solution.uncovered.length > 0 && (
+        <section>
+          <h2>Left uncovered</h2>
+          <p>
+            Nothing chosen here does as well as before for{' '}
+            {listed(solution.uncovered.map((j) => JOB_NOUNS[j]))}.
+          </p>
+        </section>
+      )}
+      <section>
+        <h2>How sure</h2>
+        <p>
+          <b>
+            {solution.confidence.level === 'good'
+              ? 'Fairly sure.'
+              : solution.confidence.level === 'fair'
+                ? 'Worth a small trial first.'
+                : 'Unsure: bake one first.'}
+          </b>
+        </p>
+        {solution.confidence.because.map((b) => (
+          <p key={b.code + JSON.stringify(b.args)} className="small quiet">
+            {say(b)}
+          </p>
+        ))}
+      </section>
+      {unknown.length > 0 && (
+        <section>
+          <h2>Not known</h2>
+          <p>
+            {listed([
+              ...new Set(
+                unknown.map((v) =>
+                  v.ingredientId ? ingredientName(v.ingredientId, true) : 'a line not understood',
+                ),
+              ),
+            ])}
+            : {total > 1 ? 'check each packet' : 'check the packet'} for{' '}
+            {listed([...new Set(unknown.flatMap((v) => v.unknown))].map((a) => AVOID_WORDS[a]))}.
+          </p>
+          <p className="small quiet">Check the label and your local food law.</p>
+        </section>
+      )}
+    </>
+  );
+}
+
+const PER_WORDS = { egg: 'an egg', g: 'a gram that leaves', 'flour%': '100 g flour' } as const;
+function doseWindow(kitId: string): string {
+  const kit = kitById(kitId);
+  const first = kit?.items[0];
+  if (!kit || !first || first.item.kind !== 'ref') return '';
+  const { lo, hi, per } = first.dose;
+  const range =
+    per === 'g'
+      ? `${Math.round(lo * 100)} to ${Math.round(hi * 100)} % of what leaves`
+      : `${lo} to ${hi} g for ${PER_WORDS[per]}`;
+  return `Usual: ${range} as ${ingredientName(first.item.id, true)}. Common practice, no source.`;
+}
