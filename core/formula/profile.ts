@@ -69,6 +69,22 @@ export function coefficients(i: Ingredient, state: ItemState | undefined, classI
   return row;
 }
 
+/** Wetness of a usual batter (common practice, no source). */
+const USUAL_BATTER = 1.6;
+
+/**
+ * A gel made before holds its own water and no more. In a batter, where every gram of demand is given this many
+ * grams of water, its demand is counted that much smaller; near wetness 1, as in a dough, nothing changes.
+ */
+function gelInBatter(absorption: Sourced): Sourced {
+  const { sd, value } = absorption;
+  return {
+    ...absorption,
+    value: value / USUAL_BATTER,
+    ...(sd === undefined ? {} : { sd: sd / USUAL_BATTER }),
+  };
+}
+
 /**
  * What one gram of an ingredient brings of a property in a class; null where its composition is not known.
  * Free water leaves out the moisture bound in dry goods: at the flour's own absorption it makes wetness 1.
@@ -93,7 +109,7 @@ function coefficientOf(
       return water && perGram(water);
     }
     case 'demand':
-      return i.absorption;
+      return state === 'gel' && classId === 'batter' ? gelInBatter(i.absorption) : i.absorption;
     case 'energy':
       return perGram(i.energyKcal);
     case 'acid':

@@ -29,7 +29,7 @@ function confidenceOf(
   if (outside.length > 0) because.push(msg('confidence.outside', { keys: outside.join(' ') }));
   because.push(msg('confidence.practice'));
   const level =
-    weak.length > 0 || widened.length > 0 || uncovered.length > 2
+    weak.length > 0 || widened.length > 0 || uncovered.length > 3
       ? 'low'
       : uncovered.length + outside.length > 2
         ? 'fair'

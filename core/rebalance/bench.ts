@@ -1,4 +1,4 @@
-import type { Kit } from '../classes';
+import { CLASSES, type Kit } from '../classes';
 import { verdictFor } from '../exclusions';
 import { profileOf, type Formula, type Part, type Profile } from '../formula';
 import type { AvoidId, Lookup } from '../ingredients';
@@ -24,7 +24,7 @@ const SCORE = {
   usual: 0.8,
   scarce: 0.15,
   widened: 2,
-  lessLiquid: 0.5,
+  lessLiquid: 1,
   suits: 1.5,
   watch: 0.1,
   green: 0.35,
@@ -100,11 +100,12 @@ export class PartBench {
       (id) => verdictFor(this.lookup({ kind: 'ref', id }), this.avoids).finding !== 'nothing_found',
     );
     const uncovered = uncoveredJobs(this.part, part.part, choices, fits, this.lookup);
+    const weights = CLASSES[this.part.classId].jobs;
     const sum = (f: (c: Choice) => number) => choices.reduce((s, c) => s + f(c), 0);
     const score: ScorePart[] = [
       { code: 'closeness', value: closenessOf(fits) },
       { code: 'suits', value: SCORE.suits * sum((c) => 1 - fitIn(c.kit, c.conflict)) },
-      { code: 'uncovered', value: SCORE.uncovered * uncovered.length },
+      { code: 'uncovered', value: SCORE.uncovered * uncovered.reduce((s, j) => s + (weights[j] ?? 0), 0) },
       { code: 'allergens', value: SCORE.allergen * newAllergens(added, this.source, this.lookup).length },
       { code: 'unknown', value: SCORE.unknown * new Set(unknown).size },
       { code: 'usual', value: SCORE.usual * sum((c) => 1 - c.kit.usual) },

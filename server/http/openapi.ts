@@ -14,7 +14,7 @@ import { PROBLEM_STATUS } from '../../contract/problem';
 type Json = Record<string, unknown>;
 type Described = SchemaDescription & Partial<SchemaObjectDescription> & Partial<SchemaInnerTypeDescription>;
 
-/** A Yup description as JSON schema. Lazy schemas (unions, free records) are described as any object. */
+/** A Yup description as JSON schema. Lazy schemas (unions, free records) are described as plain objects. */
 function jsonSchema(d: Described): Json {
   const out: Json = {};
   const limit = (name: string): unknown =>

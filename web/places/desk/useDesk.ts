@@ -30,16 +30,17 @@ export function useDesk(formulaId: string, versionId: string | null): DeskLoad {
   const { data: detail, error } = useFormulaQuery(formulaId);
   const openId = useAppSelector((s) => s.desk.formulaId);
   const [failed, setFailed] = useState<string | null | undefined>(undefined);
-  const latest = detail?.versions.at(-1)?.id;
-  const known = latest !== undefined;
 
   useEffect(() => {
-    if (!latest) return;
     let stale = false;
     const load = (id: string) => dispatch(api.endpoints.version.initiate(id)).unwrap();
     const loadDraft = () =>
       dispatch(api.endpoints.draft.initiate(formulaId, { forceRefetch: true })).unwrap();
-    async function open(from: string) {
+    async function open() {
+      const { versions } = await dispatch(
+        api.endpoints.formula.initiate(formulaId, { subscribe: false }),
+      ).unwrap();
+      const from = versionId ?? versions.at(-1)!.id;
       const [pristine, draft] = await Promise.all([load(from).then((v) => startFrom(v, load)), loadDraft()]);
       if (stale) return;
       const rev = draft?.rev ?? 0;
@@ -57,13 +58,12 @@ export function useDesk(formulaId: string, versionId: string | null): DeskLoad {
       );
       if (overtaken) dispatch(desk.conflicted(draft));
     }
-    open(versionId ?? latest).catch((e: unknown) => !stale && setFailed(problemIn(e)?.code ?? null));
+    open().catch((e: unknown) => !stale && setFailed(problemIn(e)?.code ?? null));
     return () => {
       stale = true;
     };
-    // The desk is opened once for a formula and version: a version kept from it does not reopen it.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [formulaId, versionId, known, dispatch]);
+    // Once for a formula and version: a version kept from the desk does not reopen it.
+  }, [formulaId, versionId, dispatch]);
 
   useEffect(() => () => void dispatch(desk.closed()), [formulaId, dispatch]);
 

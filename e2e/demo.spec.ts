@@ -1,0 +1,37 @@
+import { expect, test } from '@playwright/test';
+import { DEMO_FORMULAS } from '../demo/data/formulas';
+import { expectAccessible, leaveOut } from './helpers';
+
+/** What must not be weighed on a card without egg, dairy, nuts and oil: by name, apart from the tags the engine reads. */
+const NEVER =
+  /\b(eggs?|butter(milk)?|milk|cream|almonds?|hazelnuts?|walnuts?|oil|plant block|shortening|wheat|barley)\b/i;
+const FINE = /^(sunflower seed butter|pumpkin seed butter|soy milk powder)/i;
+
+for (const { title } of DEMO_FORMULAS) {
+  test(`${title}: without all four, kept, and a card that holds none of them`, async ({ page }) => {
+    await page.goto('/');
+    await page.getByRole('link', { name: new RegExp(title) }).click();
+    await leaveOut(page, 'egg', 'dairy', 'nuts', 'oil');
+    await expect(page.getByText(/\d out, \d covered/)).toBeVisible();
+    await expectAccessible(page);
+    await page.getByRole('link', { name: /Balance/ }).click();
+    await expect(page.getByRole('region', { name: 'Source beside adapted, per batch' })).toBeVisible();
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'Keep this version' }).click();
+    await page.getByRole('button', { name: 'Keep it' }).click();
+    await page.waitForURL(/card/);
+    await expect(page.getByRole('heading', { name: 'Take care' })).toBeVisible();
+    const names = await page.locator('tbody th').allInnerTexts();
+    expect(names.length).toBeGreaterThan(5);
+    const weighed = names.map((n) =>
+      n
+        .split(/,| for /)[0]!
+        .trim()
+        .toLowerCase(),
+    );
+    expect(weighed.filter((n) => NEVER.test(n) && !FINE.test(n))).toEqual([]);
+    await expect(page.getByText('Nothing found in the other lines', { exact: false })).toBeVisible();
+    const pdf = (await page.pdf({ format: 'A4' })).toString('latin1');
+    expect(pdf.match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1);
+  });
+}

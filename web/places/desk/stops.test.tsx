@@ -1,0 +1,147 @@
+import { cleanup, screen, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { afterEach, describe, expect, it } from 'vitest';
+import { deskFor, show } from '../../testing/render';
+import { BalanceStop } from './BalanceStop';
+import { ReadStop } from './ReadStop';
+import { SwapStop } from './SwapStop';
+
+afterEach(cleanup);
+const user = userEvent.setup();
+const PINNED = {
+  'p1:egg:dough': 'chia_gel',
+  'p1:cultured:dough': 'soy_lemon',
+  'p1:butter:release': 'paper_lining',
+};
+
+describe('Swap', () => {
+  it('shows what leaves with its jobs, the ways to cover it, and whole solutions', () => {
+    show(<SwapStop />, deskFor(0, { exclude: ['egg', 'dairy'] }));
+    expect(screen.getByRole('heading', { name: 'Eggs' })).toBeTruthy();
+    const jobs = screen.getByRole('list', { name: 'What eggs did here' });
+    expect(within(jobs).getAllByRole('listitem').length).toBeGreaterThan(3);
+    expect(
+      within(screen.getByRole('region', { name: 'Whole solutions' })).getAllByRole('button'),
+    ).toHaveLength(3);
+    expect(screen.getByRole('radiogroup', { name: 'In place of eggs' })).toBeTruthy();
+    expect(screen.getAllByText(/brings in soy/).length).toBeGreaterThan(0);
+    expect(screen.getByText(/Check the label and your local food law/)).toBeTruthy();
+  });
+
+  it('a choice moves only itself; the other choices are held as they stand', async () => {
+    const context = deskFor(0, { exclude: ['egg', 'dairy'] });
+    const { doc } = show(<SwapStop />, context);
+    const eggs = screen.getByRole('radiogroup', { name: 'In place of eggs' });
+    const other = within(eggs)
+      .getAllByRole('radio')
+      .find((r) => !(r as HTMLInputElement).checked) as HTMLInputElement;
+    await user.click(other);
+    expect(doc().request.pins?.kits).toEqual({ ...context.solution!.kits, 'p1:egg:dough': other.value });
+  });
+
+  it('whole solutions can be taken', async () => {
+    const context = deskFor(2, { exclude: ['dairy'] });
+    const { doc } = show(<SwapStop />, context);
+    await user.click(
+      within(screen.getByRole('region', { name: 'Whole solutions' })).getAllByRole('button')[1]!,
+    );
+    expect(doc().request.pins?.kits).toEqual(context.whole[1]!.kits);
+  });
+
+  it('what has to go is pressed, and the stricter reading of oil is there only with oil', async () => {
+    const { doc } = show(<SwapStop />, deskFor(3, { exclude: [] }));
+    expect(screen.getByText('Nothing has to go')).toBeTruthy();
+    expect(screen.queryByText(/Whole-food fat/)).toBeNull();
+    await user.click(screen.getByRole('checkbox', { name: 'Leave out dairy' }));
+    expect(doc().request.exclude).toEqual(['dairy']);
+    cleanup();
+    const strict = show(<SwapStop />, deskFor(3, { exclude: ['oil', 'dairy'] }));
+    await user.click(screen.getByRole('checkbox', { name: /Whole-food fat/ }));
+    expect(strict.doc().request.oil).toBe('all_fat');
+  });
+
+  it('more ways are one press away', async () => {
+    show(<SwapStop />, deskFor(0, { exclude: ['egg'] }));
+    const before = screen.getAllByRole('radio').length;
+    await user.click(screen.getByRole('button', { name: /more ways for this/ }));
+    expect(screen.getAllByRole('radio').length).toBeGreaterThan(before);
+    expect(screen.getByRole('button', { name: 'Fewer ways' })).toBeTruthy();
+  });
+});
+
+describe('Balance', () => {
+  it('mirrors every property, and each opens into its sum and sources', async () => {
+    show(<BalanceStop />, deskFor(0, { exclude: ['egg', 'dairy', 'nuts', 'oil'] }));
+    const fat = screen.getByRole('button', { name: /^fat: as written 167 g, adapted \d+ g/ });
+    await user.click(fat);
+    expect(screen.getByRole('heading', { name: 'Fat' })).toBeTruthy();
+    expect(screen.getByText(/pumpkin seeds × 0.49/)).toBeTruthy();
+    expect(screen.getByText(/USDA FoodData Central, figures from memory/)).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: /^wetness/ }));
+    expect(screen.getByText(/wetness = free water ÷ thirst/)).toBeTruthy();
+  });
+
+  it('every line has its grams, its share on flour and a reason', () => {
+    const context = deskFor(0, { exclude: ['egg', 'dairy'], pins: { kits: PINNED } });
+    show(<BalanceStop />, context);
+    const rows = within(screen.getByRole('region', { name: 'Lines' }))
+      .getAllByRole('row')
+      .slice(1);
+    expect(rows).toHaveLength(context.solution!.moves.length);
+    expect(within(rows[0]!).getByText('as it was')).toBeTruthy();
+    expect(screen.getByText('Ground chia')).toBeTruthy();
+    expect(rows.some((r) => r.textContent?.includes('out: milk'))).toBe(true);
+  });
+
+  it('an amount is held, changed and let go; wetness and mass are locked', async () => {
+    const { doc } = show(
+      <BalanceStop />,
+      deskFor(0, { exclude: ['egg'], pins: { lines: { 'p1:egg:dough/flax_gel/flax_ground': 15 } } }),
+    );
+    const field = screen.getByLabelText('Grams of ground flax, held');
+    expect((field as HTMLInputElement).value).toBe('15 g');
+    await user.click(screen.getByRole('button', { name: 'Let go of ground flax' }));
+    expect(doc().request.pins).toEqual({});
+    await user.click(screen.getByRole('button', { name: /^Hold sorghum flour at 150 g/ }));
+    expect(doc().request.pins?.lines).toEqual({ l1: 150 });
+    await user.click(screen.getByRole('switch', { name: 'Hold wetness as written' }));
+    await user.click(screen.getByRole('switch', { name: 'Hold total mass as written' }));
+    expect(doc().request.pins).toMatchObject({ lockWetness: true, lockMass: true });
+  });
+
+  it('locks that contradict each other are said, and can be let go of', async () => {
+    const kits = { 'p1:nut_pieces:dough': 'pumpkin_pieces' };
+    const lines = { 'p1:nut_pieces:dough/pumpkin_pieces/pumpkin_seeds': 10, 'p1:water': 0 };
+    const context = deskFor(0, {
+      exclude: ['nuts'],
+      pins: { kits, lines, lockMass: true, lockWetness: true },
+    });
+    expect(context.solution).toBeNull();
+    const { doc } = show(<BalanceStop />, context);
+    expect(screen.getByText(/What you hold contradicts itself/)).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: 'Let go of all locks' }));
+    expect(doc().request.pins).toEqual({ kits });
+  });
+});
+
+describe('Read', () => {
+  it('shows each line in grams with how it was read, and corrects one in place', async () => {
+    const { doc } = show(<ReadStop />, deskFor(0, { exclude: [] }));
+    expect(screen.getByText('2 at 50 g each')).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: 'Correct 2 large eggs' }));
+    const field = screen.getByLabelText('Grams');
+    await user.clear(field);
+    await user.click(screen.getByRole('button', { name: 'Take it so' }));
+    expect(doc().source.parts[0]!.lines.find((l) => l.id === 'l5')!.amount.massG!.value).toBe(100);
+    cleanup();
+    const again = show(<ReadStop />, deskFor(0, { exclude: [] }));
+    await user.click(screen.getByRole('button', { name: 'Correct 2 large eggs' }));
+    await user.clear(screen.getByLabelText('Grams'));
+    await user.type(screen.getByLabelText('Grams'), '112');
+    await user.click(screen.getByRole('button', { name: 'Take it so' }));
+    expect(again.doc().source.parts[0]!.lines.find((l) => l.id === 'l5')!.amount).toMatchObject({
+      massG: { value: 112, basis: 'user' },
+      written: '2 large eggs',
+    });
+  });
+});
