@@ -69,7 +69,8 @@ export function ConflictRow({
         ))}
       </ul>
       <Radio.Group
-        label={<span className="visually-hidden">In place of {names.toLowerCase()}</span>}
+        label={`In place of ${names.toLowerCase()}`}
+        labelProps={{ className: 'visually-hidden' }}
         value={chosen ?? null}
         onChange={pick}
       >

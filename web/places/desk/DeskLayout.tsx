@@ -52,23 +52,38 @@ function VersionLine({ detail, baseId }: { detail: FormulaDetail; baseId: string
   );
 }
 
-type Stop = { to: string; name: string; state: string; look?: boolean };
+/** A stop without an address cannot be gone to yet. */
+type Stop = { to: string | null; name: string; state: string; look?: boolean };
 
 function Rail({ stops }: { stops: Stop[] }) {
   return (
     <nav className={`${classes.rail} no-print`} aria-label="Stops of this formula">
       <ol>
-        {stops.map((s, i) => (
-          <li key={s.name}>
-            <NavLink to={s.to} className={({ isActive }) => (isActive ? classes.on : '')}>
+        {stops.map((s, i) => {
+          const inside = (
+            <>
               <i aria-hidden="true">{i + 1}</i>
               <span>
                 <b>{s.name}</b>
                 <small data-look={s.look ? '' : undefined}>{s.state}</small>
               </span>
-            </NavLink>
-          </li>
-        ))}
+            </>
+          );
+          return (
+            <li key={s.name}>
+              {s.to === null ? (
+                <span className={classes.stop}>{inside}</span>
+              ) : (
+                <NavLink
+                  to={s.to}
+                  className={({ isActive }) => `${classes.stop} ${isActive ? classes.on : ''}`}
+                >
+                  {inside}
+                </NavLink>
+              )}
+            </li>
+          );
+        })}
       </ol>
     </nav>
   );
@@ -109,7 +124,7 @@ function stopsOf(
       look: solution !== null && inside < solution.fit.length,
     },
     {
-      to: last ? `/formula/${formulaId}/card/${last.id}` : 'balance',
+      to: last ? `/formula/${formulaId}/card/${last.id}` : null,
       name: 'Card',
       state: last ? `kept: ${last.name}` : 'keep a version first',
     },

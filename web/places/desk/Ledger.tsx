@@ -1,11 +1,12 @@
 import { ActionIcon, NumberInput } from '@mantine/core';
 import { IconPin, IconPinnedOff } from '@tabler/icons-react';
 import { bakersPercent, type Part, type Profile } from '../../../core/formula';
+import type { GroupId } from '../../../core/ingredients';
 import type { Move } from '../../../core/rebalance';
 import { useAppDispatch } from '../../app/store';
 import { grams, percent } from '../../words/format';
 import { say } from '../../words/say';
-import { ingredientName } from '../../words/things';
+import { GROUP_WORDS, ingredientName } from '../../words/things';
 import { desk } from './deskSlice';
 import classes from './balance.module.css';
 
@@ -58,6 +59,10 @@ const unknownName = (part: Part, lineId: string): string => {
   return item?.kind === 'unknown' ? item.text : 'not known';
 };
 
+/** Why a line is so: what a line that came in stands for, else the engine's reason. */
+const why = (m: Move): string =>
+  (m.conflictId && m.op === 'add' && GROUP_WORDS[m.conflictId.split(':')[1] as GroupId]) || say(m.reason);
+
 type Props = { part: Part; moves: Move[]; profile: Profile; held: Record<string, number> };
 
 /** Every line, as written and adapted, in grams and on flour, with the reason; an amount can be held. */
@@ -97,9 +102,7 @@ export function Ledger({ part, moves, profile, held }: Props) {
                   )}
                 </td>
                 <td className="num">{m.op === 'drop' || pct === null || apart ? '' : percent(pct)}</td>
-                <td className={classes.why}>
-                  {held[m.lineId] === undefined ? say(m.reason) : 'held by you'}
-                </td>
+                <td className={classes.why}>{held[m.lineId] === undefined ? why(m) : 'held by you'}</td>
               </tr>
             );
           })}
