@@ -53,7 +53,7 @@ test('the whole job: paste, correct, leave out four things, choose, balance, kee
     .click();
   await eggs.getByRole('radio', { name: 'Ground chia gel' }).check();
   await expect(eggs.getByRole('radio', { name: 'Ground chia gel' })).toBeChecked();
-  await expect(page.getByRole('heading', { name: 'Ground chia gel' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Ground chia gel', exact: true })).toBeVisible();
   await page.getByRole('checkbox', { name: /Whole-food fat goes too/ }).check();
   await expect(page.getByRole('radio', { name: /seed butter/ })).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
