@@ -86,6 +86,7 @@ test('the whole job: paste, correct, leave out four things, choose, balance, kee
   await expect(page.getByText(/Not known, check the packet:/)).toBeVisible();
   await expect(page.getByText(/not medical or legal advice/)).toBeVisible();
   await page.getByRole('button', { name: 'Close' }).click();
+  await expect(page.locator('.mantine-Notification-root')).toHaveCount(0);
   await expectAccessible(page);
   const pdf = (await page.pdf({ format: 'A4' })).toString('latin1');
   expect(pdf.match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1);

@@ -195,6 +195,7 @@ export function BalanceStop() {
               <Ledger
                 part={part}
                 moves={solution.moves.filter((m) => ids.has(m.lineId))}
+                source={source}
                 profile={adapted}
                 held={pins?.lines ?? {}}
               />

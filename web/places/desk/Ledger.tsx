@@ -63,10 +63,16 @@ const unknownName = (part: Part, lineId: string): string => {
 const why = (m: Move): string =>
   (m.conflictId && m.op === 'add' && GROUP_WORDS[m.conflictId.split(':')[1] as GroupId]) || say(m.reason);
 
-type Props = { part: Part; moves: Move[]; profile: Profile; held: Record<string, number> };
+type Props = { part: Part; moves: Move[]; source: Profile; profile: Profile; held: Record<string, number> };
+
+/** A mass on flour, or nothing where there is no mass or no flour. */
+const onFlour = (massG: number | null, profile: Profile): string => {
+  const p = massG ? bakersPercent(massG, profile) : null;
+  return p === null ? '' : percent(p);
+};
 
 /** Every line, as written and adapted, in grams and on flour, with the reason; an amount can be held. */
-export function Ledger({ part, moves, profile, held }: Props) {
+export function Ledger({ part, moves, source, profile, held }: Props) {
   return (
     <section className={`sheet ${classes.ledger}`} aria-label="Lines" tabIndex={0}>
       <table>
@@ -74,6 +80,7 @@ export function Ledger({ part, moves, profile, held }: Props) {
           <tr>
             <th scope="col">line</th>
             <th scope="col">as written</th>
+            <th scope="col">on flour</th>
             <th scope="col">adapted</th>
             <th scope="col">on flour</th>
             <th scope="col">why</th>
@@ -82,7 +89,6 @@ export function Ledger({ part, moves, profile, held }: Props) {
         <tbody>
           {moves.map((m) => {
             const name = m.ingredientId ? ingredientName(m.ingredientId) : unknownName(part, m.lineId);
-            const pct = m.toG ? bakersPercent(m.toG, profile) : null;
             const role = part.lines.find((l) => l.id === m.lineId)?.role;
             const apart = role === 'release' || role === 'wash';
             return (
@@ -91,6 +97,7 @@ export function Ledger({ part, moves, profile, held }: Props) {
                 <td className="num">
                   {m.op === 'add' ? '' : m.fromG === null ? 'as needed' : grams(m.fromG)}
                 </td>
+                <td className="num quiet">{m.op === 'add' || apart ? '' : onFlour(m.fromG, source)}</td>
                 <td className="num">
                   {m.op === 'drop' ? (
                     <span aria-label="none">–</span>
@@ -101,7 +108,7 @@ export function Ledger({ part, moves, profile, held }: Props) {
                     </span>
                   )}
                 </td>
-                <td className="num">{m.op === 'drop' || pct === null || apart ? '' : percent(pct)}</td>
+                <td className="num">{m.op === 'drop' || apart ? '' : onFlour(m.toG, profile)}</td>
                 <td className={classes.why}>{held[m.lineId] === undefined ? why(m) : 'held by you'}</td>
               </tr>
             );
