@@ -10,6 +10,8 @@ export default defineConfig({
   outputDir: 'test-results/browser',
   workers: 1,
   timeout: 60_000,
+  // On a busy machine a journey may be tried once more; the report says when it was.
+  retries: process.env.CI ? 1 : 0,
   expect: { timeout: 15_000 },
   reporter: [['list'], ['json', { outputFile: 'test-results/counts/e2e.json' }]],
   use: {

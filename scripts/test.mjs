@@ -32,7 +32,7 @@ function suite(name, file, countsOf, args) {
   process.stdout.write(`${name}: ${counts.passed} passed, ${counts.failed} failed\n`);
 }
 const vitest = (r) => ({ passed: r.numPassedTests, failed: r.numFailedTests });
-const playwright = (r) => ({ passed: r.stats.expected, failed: r.stats.unexpected + r.stats.flaky });
+const playwright = (r) => ({ passed: r.stats.expected + r.stats.flaky, failed: r.stats.unexpected });
 const vitestArgs = (file, ...more) => [
   'vitest',
   'run',
