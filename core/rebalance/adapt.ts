@@ -4,7 +4,7 @@ import { avoidsOf, verdictFor } from '../exclusions';
 import { profileOf, type Formula } from '../formula';
 import { AVOID_IDS, type AvoidId, type Lookup } from '../ingredients';
 import { applyEdits } from '../method';
-import { cautionsOf, fitOf, holdBack, newAllergens, profilesOf, uncoveredJobs, verdictsOf } from './assemble';
+import { cautionsOf, holdBack, newAllergens, profilesOf, verdictsOf } from './assemble';
 import { PartBench, WORST, type Slot, type Trial } from './bench';
 import { candidatesFor, conflictsOf, fitIn, itemsIn } from './conflicts';
 import type { AdaptContext, AdaptInput, Confidence, Conflict, Option, Outcome, Solution } from './types';
@@ -46,7 +46,7 @@ function solutionOf(
 ): Solution {
   const choices = benches.flatMap((b, i) => b.choices(trials[i]!.kits));
   const parts = trials.map((t) => t.part.part);
-  const fit = trials.flatMap((t, i) => fitOf(benches[i]!.part, t.profile, benches[i]!.target));
+  const fit = trials.flatMap((t) => t.fits);
   const moves = trials.flatMap((t) => t.part.moves);
   const steps = trials.flatMap((t) => t.part.edits());
   const formula: Formula = {
@@ -55,19 +55,7 @@ function solutionOf(
     method: applyEdits(source.method, steps),
     avoids: [...avoids],
   };
-  const uncovered = [
-    ...new Set(
-      trials.flatMap((t, i) =>
-        uncoveredJobs(
-          benches[i]!.part,
-          t.part.part,
-          benches[i]!.choices(t.kits),
-          fit.filter((f) => f.partId === t.part.part.id),
-          lookup,
-        ),
-      ),
-    ),
-  ];
+  const uncovered = [...new Set(trials.flatMap((t) => t.uncovered))];
   const widened = trials.flatMap((t) => t.solved.widened);
   const bandsWidened = widened.filter((w) => w.code !== 'widened.line');
   const score = trials[0]

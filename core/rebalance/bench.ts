@@ -1,4 +1,4 @@
-import { CLASSES, type Kit } from '../classes';
+import { CLASSES, type JobId, type Kit } from '../classes';
 import { verdictFor } from '../exclusions';
 import { profileOf, type Formula, type Part, type Profile } from '../formula';
 import type { AvoidId, Lookup } from '../ingredients';
@@ -13,7 +13,7 @@ import {
 } from './assemble';
 import { fitIn } from './conflicts';
 import { PartProgramme } from './solve';
-import type { AdaptInput, Conflict, ScorePart } from './types';
+import type { AdaptInput, Conflict, Fit, ScorePart } from './types';
 import type { Choice, PartSolution } from './variables';
 
 /** How much each side of a solution weighs against one tolerance overrun of a property of weight 1. */
@@ -39,6 +39,8 @@ export type Trial = {
   part: AssembledPart;
   solved: PartSolution;
   profile: Profile;
+  fits: Fit[];
+  uncovered: JobId[];
   score: ScorePart[];
   total: number;
 };
@@ -125,7 +127,16 @@ export class PartBench {
         ),
       },
     ];
-    return { kits, part, solved, profile, score, total: score.reduce((s, p) => s + p.value, 0) };
+    return {
+      kits,
+      part,
+      solved,
+      profile,
+      fits,
+      uncovered,
+      score,
+      total: score.reduce((s, p) => s + p.value, 0),
+    };
   }
 
   besides(conflict: Conflict, kit: Kit) {

@@ -48,10 +48,6 @@ export const api = createApi({
         body: { rev, doc },
       }),
     }),
-    dropDraft: build.mutation<void, string>({
-      query: (id) => ({ url: `/formulas/${id}/draft`, method: 'DELETE' }),
-      invalidatesTags: ['Shelf'],
-    }),
   }),
 });
 

@@ -13,6 +13,7 @@ import { Notice } from '../../parts/Notice';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { day, grams, listed, percent } from '../../words/format';
 import { ovenText, say, sayProblem } from '../../words/say';
+import { linesIn, unknownIn } from '../../words/verdicts';
 import { AVOID_WORDS, CAUTION_WORDS, GROUP_WORDS, ingredientName, withoutWords } from '../../words/things';
 import classes from './card.module.css';
 
@@ -88,23 +89,16 @@ function Findings({ doc, source }: { doc: Formula; source: Formula | undefined }
     .flatMap((p) => p.lines)
     .flatMap((l) => (kitOf(l.id) && l.item.kind === 'ref' ? [l.item.id] : []));
   const brings = source ? newAllergens(added, source, lookupReference) : [];
-  const names = (list: typeof verdicts) =>
-    listed([
-      ...new Set(
-        list.map((v) => (v.ingredientId ? ingredientName(v.ingredientId, true) : 'a line not understood')),
-      ),
-    ]);
   return (
     <>
       {holds.length > 0 && (
         <p>
-          <b>Contains what should be out:</b> {names(holds)}.
+          <b>Contains what should be out:</b> {linesIn(holds)}.
         </p>
       )}
       {unknown.length > 0 && (
         <p>
-          <b>Not known, check the packet:</b> {names(unknown)}, for{' '}
-          {listed([...new Set(unknown.flatMap((v) => v.unknown))].map((a) => AVOID_WORDS[a]))}.
+          <b>Not known, check the packet:</b> {linesIn(unknown)}, for {unknownIn(unknown)}.
         </p>
       )}
       {brings.length > 0 && (

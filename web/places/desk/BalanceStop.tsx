@@ -7,9 +7,10 @@ import type { FitKey, Solution } from '../../../core/rebalance';
 import { PROP_UNIT } from '../../../core/formula';
 import { useAppDispatch } from '../../app/store';
 import { Notice } from '../../parts/Notice';
-import { amountOf, fixed, grams, listed, spreadOf } from '../../words/format';
+import { amountOf, fixed, grams, spreadOf } from '../../words/format';
 import { say } from '../../words/say';
-import { AVOID_WORDS, CAUTION_WORDS, ingredientName, PROP_NOTES, PROP_WORDS } from '../../words/things';
+import { linesIn, unknownIn } from '../../words/verdicts';
+import { CAUTION_WORDS, PROP_NOTES, PROP_WORDS } from '../../words/things';
 import { useDeskContext } from './context';
 import { desk } from './deskSlice';
 import { FeelStrip } from './FeelStrip';
@@ -105,16 +106,7 @@ function Care({ solution }: { solution: Solution }) {
       <h2>Take care</h2>
       {unknown.length > 0 && (
         <p>
-          Not known:{' '}
-          {listed([
-            ...new Set(
-              unknown.map((v) =>
-                v.ingredientId ? ingredientName(v.ingredientId, true) : 'a line not understood',
-              ),
-            ),
-          ])}
-          , for {listed([...new Set(unknown.flatMap((v) => v.unknown))].map((a) => AVOID_WORDS[a]))}. Check
-          the packet.
+          Not known: {linesIn(unknown)}, for {unknownIn(unknown)}. Check the packet.
         </p>
       )}
       {solution.cautions.map((c) => (

@@ -2,6 +2,7 @@ import { kitById } from '../../../core/classes';
 import type { Option, Solution } from '../../../core/rebalance';
 import { grams, listed } from '../../words/format';
 import { say } from '../../words/say';
+import { linesIn, unknownIn } from '../../words/verdicts';
 import {
   AVOID_WORDS,
   CAUTION_WORDS,
@@ -83,15 +84,8 @@ export function WhyAside({
         <section>
           <h2>Not known</h2>
           <p>
-            {listed([
-              ...new Set(
-                unknown.map((v) =>
-                  v.ingredientId ? ingredientName(v.ingredientId, true) : 'a line not understood',
-                ),
-              ),
-            ])}
-            : {total > 1 ? 'check each packet' : 'check the packet'} for{' '}
-            {listed([...new Set(unknown.flatMap((v) => v.unknown))].map((a) => AVOID_WORDS[a]))}.
+            {linesIn(unknown)}: {total > 1 ? 'check each packet' : 'check the packet'} for{' '}
+            {unknownIn(unknown)}.
           </p>
           <p className="small quiet">Check the label and your local food law.</p>
         </section>
