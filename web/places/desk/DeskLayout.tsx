@@ -2,7 +2,7 @@ import { ActionIcon, Button, Skeleton } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { IconArrowBackUp, IconArrowForwardUp } from '@tabler/icons-react';
 import { useMemo, useState } from 'react';
-import { Link, NavLink, Outlet, useParams, useSearchParams } from 'react-router';
+import { Link, NavLink, Outlet, useLocation, useParams, useSearchParams } from 'react-router';
 import type { FormulaDetail } from '../../../contract/dto';
 import { useAppDispatch, useAppSelector } from '../../app/store';
 import { Notice } from '../../parts/Notice';
@@ -56,6 +56,8 @@ function VersionLine({ detail, baseId }: { detail: FormulaDetail; baseId: string
 type Stop = { to: string | null; name: string; state: string; look?: boolean };
 
 function Rail({ stops }: { stops: Stop[] }) {
+  // The version that was opened stays open from stop to stop.
+  const { search } = useLocation();
   return (
     <nav className={`${classes.rail} no-print`} aria-label="Stops of this formula">
       <ol>
@@ -75,7 +77,7 @@ function Rail({ stops }: { stops: Stop[] }) {
                 <span className={classes.stop}>{inside}</span>
               ) : (
                 <NavLink
-                  to={s.to}
+                  to={{ pathname: s.to, search }}
                   className={({ isActive }) => `${classes.stop} ${isActive ? classes.on : ''}`}
                 >
                   {inside}

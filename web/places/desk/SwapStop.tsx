@@ -1,6 +1,6 @@
 import { Checkbox, Chip, Skeleton } from '@mantine/core';
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useLocation } from 'react-router';
 import { EXCLUSION_IDS } from '../../../core/exclusions';
 import type { Solution } from '../../../core/rebalance';
 import { useAppDispatch } from '../../app/store';
@@ -53,6 +53,7 @@ function LeaveOut() {
 
 /** Swap: what leaves and what it did, the ways to cover it, whole solutions on top. */
 export function SwapStop() {
+  const { search } = useLocation();
   const { doc, outcome, whole, solution, working } = useDeskContext();
   const [seen, setSeen] = useState<{ conflictId: string; kitId: string } | null>(null);
   const conflicts = outcome?.conflicts ?? [];
@@ -130,7 +131,7 @@ export function SwapStop() {
         )}
         {solution && conflicts.length > 0 && (
           <p className={classes.onward}>
-            <Link to="../balance" relative="path">
+            <Link to={{ pathname: '../balance', search }} relative="path">
               See it balanced, gram by gram
             </Link>
           </p>
