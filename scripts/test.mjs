@@ -3,6 +3,8 @@ import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { ensureBuilt, ensureChromium, ensurePackages, ROOT, run } from './setup.mjs';
 
+// Reports are read in logs: no colours.
+process.env.NO_COLOR = '1';
 ensurePackages();
 ensureChromium();
 const out = join(ROOT, 'test-results/counts');

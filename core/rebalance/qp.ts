@@ -82,6 +82,21 @@ export class LeastSquares {
     return made;
   }
 
+  /** The same programme with so many free variables more, behind the ones there are. */
+  widened(more: number): LeastSquares {
+    const made = new LeastSquares(this.#n + more);
+    for (let i = 0; i < this.#n; i++) {
+      for (let j = 0; j < this.#n; j++) made.#Q[i]![j] = this.#Q[i]![j]!;
+      made.#c[i] = this.#c[i]!;
+    }
+    made.#rows = [...this.#rows];
+    return made;
+  }
+
+  get size(): number {
+    return this.#n;
+  }
+
   programme(): Programme {
     return { n: this.#n, Q: this.#Q, c: this.#c, rows: this.#rows };
   }
@@ -90,22 +105,36 @@ export class LeastSquares {
 /** A property to be kept within one unit of its target: nothing is paid inside, weight × overrun² outside. */
 export type Judged = { row: [number, number][]; target: number; weight: number };
 
-const MOST_ROUNDS = 25;
+const MOST_ROUNDS = 12;
 
 const valueAt = (row: readonly [number, number][], x: readonly number[]): number =>
   row.reduce((s, [i, a]) => s + a * x[i]!, 0);
+
+/** The same minimum with a slack for every property: always exact, at several times the work. */
+function minimiseWithSlacks(base: LeastSquares, judged: readonly Judged[]): Minimum | null {
+  const n = base.size;
+  const qp = base.widened(judged.length);
+  judged.forEach(({ row, target, weight }, k) => {
+    qp.square([[n + k, 1]], 0, weight);
+    qp.atMost([...row, [n + k, -1]], target + 1);
+    qp.atLeast([...row, [n + k, 1]], target - 1);
+  });
+  const found = minimise(qp.programme());
+  return found && { x: found.x.slice(0, n), value: found.value };
+}
 
 /**
  * Minimises the squares with the overruns of the judged properties on top. The overruns are convex and
  * piecewise quadratic: each round pays for the sides that were overrun in the last one, until they no longer
  * change; then the point is the minimum (the gradients agree). That keeps the programme at the size of its
- * amounts, where a slack for every property would double it. Should the sides go on changing, the best point
- * met is given, its value being that of the whole objective.
+ * amounts, where a slack for every property would double it. Sides that come round again would go on for ever:
+ * then, and only then, the slacks are used.
  */
 export function minimiseJudged(base: LeastSquares, judged: readonly Judged[]): Minimum | null {
   let sides: number[] = judged.map(() => 0);
-  let best: Minimum | null = null;
-  for (let round = 0; round < MOST_ROUNDS; round++) {
+  const seen = new Set<string>();
+  for (let round = 0; round < MOST_ROUNDS && !seen.has(sides.join()); round++) {
+    seen.add(sides.join());
     const qp = base.copy();
     let constant = 0;
     judged.forEach(({ row, target, weight }, k) => {
@@ -115,19 +144,12 @@ export function minimiseJudged(base: LeastSquares, judged: readonly Judged[]): M
     });
     const found = minimise(qp.programme());
     if (!found) return null;
-    let value = found.value + constant;
-    const now = judged.map(({ row, target, weight }, k) => {
+    const now = judged.map(({ row, target }) => {
       const off = valueAt(row, found.x) - target;
-      const side = off > 1 ? 1 : off < -1 ? -1 : 0;
-      if (side !== sides[k]) {
-        if (sides[k] !== 0) value -= weight * (off - sides[k]!) ** 2;
-        if (side !== 0) value += weight * (off - side) ** 2;
-      }
-      return side;
+      return off > 1 ? 1 : off < -1 ? -1 : 0;
     });
-    if (!best || value < best.value) best = { x: found.x, value };
-    if (now.every((side, k) => side === sides[k])) return { x: found.x, value };
+    if (now.every((side, k) => side === sides[k])) return { x: found.x, value: found.value + constant };
     sides = now;
   }
-  return best;
+  return minimiseWithSlacks(base, judged);
 }
