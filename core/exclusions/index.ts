@@ -1,2 +1,4 @@
+export * from './eaters';
 export * from './exclusions';
 export * from './labels';
+export * from './rulesets';

@@ -8,6 +8,8 @@ import {
   type Fact,
   type GroupId,
   type Ingredient,
+  type KeepingId,
+  type Melting,
   type Piece,
 } from './types';
 
@@ -37,6 +39,11 @@ export type Row = {
   gPerCup?: number;
   gPerTsp?: number;
   pieces?: [Piece['name'], number][];
+  /** [share solid at 20 °C, melted at °C]. */
+  fat20?: [number, number];
+  /** kcal per g of its polyols where that is not 2.4: erythritol has none. */
+  polyolKcal?: number;
+  keeps?: KeepingId;
   yes?: AvoidId[];
   unknown?: AvoidId[];
   labelNeeded?: true;
@@ -61,10 +68,100 @@ const KCAL_PER_G: Record<Component, number> = {
   leavening: 0,
 };
 
-/** Energy of a composition in kcal per 100 g, by the factors of EU 1169/2011, Annex XIV. Unknown parts count nothing. */
-export function energyOf(per100g: Record<Component, Sourced | null>): number {
-  return COMPONENTS.reduce((sum, c) => sum + KCAL_PER_G[c] * (per100g[c]?.value ?? 0), 0);
+/**
+ * Energy of a composition in kcal per 100 g, by the factors of EU 1169/2011, Annex XIV. Unknown parts count
+ * nothing. Erythritol is the one polyol with no energy: `polyolKcal` 0.
+ */
+export function energyOf(
+  per100g: Record<Component, Sourced | null>,
+  polyolKcal = KCAL_PER_G.polyols,
+): number {
+  return COMPONENTS.reduce(
+    (sum, c) => sum + (c === 'polyols' ? polyolKcal : KCAL_PER_G[c]) * (per100g[c]?.value ?? 0),
+    0,
+  );
 }
+
+/** What follows from being one thing: soy is a pulse, wheat is a grain (its washed starch may be gluten-free). */
+const IMPLIES: Partial<Record<AvoidId, AvoidId[]>> = {
+  wheat: ['grain'],
+  gluten: ['grain'],
+  oats: ['grain'],
+  rice: ['grain'],
+  corn: ['grain'],
+  soy: ['legume'],
+  peanut: ['legume'],
+  lupin: ['legume'],
+  milk: ['animal'],
+  egg: ['animal'],
+  honey: ['animal'],
+  fish: ['animal'],
+  crustacean: ['animal'],
+  mollusc: ['animal'],
+};
+
+/** The avoidances a thing meets, with all that follow from them. */
+export function withImplied(yes: readonly AvoidId[]): Set<AvoidId> {
+  const all = new Set<AvoidId>(yes);
+  for (const a of all) for (const b of IMPLIES[a] ?? []) all.add(b);
+  return all;
+}
+
+/**
+ * Share of the protein that sets firm on heating, by kind. Egg all of it, yolk less; of milk the whey proteins,
+ * about a fifth; pulses most; cereals little. Common practice, no source.
+ */
+const SETTING: Partial<Record<GroupId, number>> = {
+  egg: 1,
+  egg_white: 1,
+  egg_yolk: 0.6,
+  milk: 0.2,
+  milk_powder: 0.2,
+  cultured: 0.2,
+  cream: 0.2,
+  cheese: 0.1,
+  pulse: 0.6,
+  plant_drink: 0.4,
+  plant_cultured: 0.4,
+  flour: 0.15,
+  seed_flour: 0.2,
+  nut_flour: 0.2,
+};
+
+const KEEPING: Partial<Record<GroupId, KeepingId>> = {
+  nut_flour: 'dry_dark_months',
+  nut_pieces: 'dry_dark_months',
+  seed_flour: 'dry_dark_months',
+  seed_pieces: 'dry_dark_months',
+  nut_butter: 'opened_cold',
+  seed_butter: 'opened_cold',
+  egg: 'fridge_week',
+  egg_white: 'fridge_days',
+  egg_yolk: 'fridge_days',
+  milk: 'fridge_days',
+  cultured: 'fridge_week',
+  cream: 'fridge_days',
+  cheese: 'fridge_week',
+  butter: 'fridge_week',
+  plant_drink: 'opened_cold',
+  nut_drink: 'opened_cold',
+  plant_cultured: 'opened_cold',
+  plant_cream: 'opened_cold',
+  plant_cheese: 'opened_cold',
+  pulse: 'opened_cold',
+  fruit: 'rots',
+  starter: 'fridge_week',
+};
+
+const keepingOf = (row: Row): KeepingId => row.keeps ?? KEEPING[row.group] ?? 'dry';
+
+const meltingOf = (row: Row): Melting | null =>
+  row.fat20
+    ? {
+        solid20: { value: row.fat20[0], sd: 0.08, basis: 'memory', sourceId: 'practice' },
+        meltsC: { value: row.fat20[1], sd: 2, basis: 'memory', sourceId: 'practice' },
+      }
+    : null;
 
 function compose(row: Row): Record<Component, Sourced | null> {
   const basis = row.basis ?? 'memory';
@@ -91,7 +188,7 @@ function factsOf(row: Row): Record<AvoidId, Fact> {
   const facts = Object.fromEntries(AVOID_IDS.map((a) => [a, 'no'])) as Record<AvoidId, Fact>;
   if (row.labelNeeded) for (const a of LABEL_ALLERGENS) facts[a] = 'unknown';
   for (const a of row.unknown ?? []) facts[a] = 'unknown';
-  for (const a of row.yes ?? []) facts[a] = 'yes';
+  for (const a of withImplied(row.yes ?? [])) facts[a] = 'yes';
   return facts;
 }
 
@@ -104,12 +201,14 @@ export function define(row: Row): Ingredient {
   const density = row.gPerTsp ? row.gPerTsp / TSP_ML : row.gPerCup ? row.gPerCup / CUP_ML : null;
   return {
     id: row.id,
+    kind: 'ref',
+    like: row.id,
     group: row.group,
     names: row.names,
     per100g,
     energyKcal:
       row.kcal === undefined
-        ? { value: energyOf(per100g), basis: 'derived', sourceId: 'annex14' }
+        ? { value: energyOf(per100g, row.polyolKcal), basis: 'derived', sourceId: 'annex14' }
         : { value: row.kcal, basis: row.basis ?? 'memory', sourceId: row.source ?? 'fdc' },
     flour: row.flour ?? false,
     dry: row.dry ?? false,
@@ -123,6 +222,14 @@ export function define(row: Row): Ingredient {
       name,
       massG: { value: g, sd: 0.08 * g, basis: 'practice', sourceId: 'practice' },
     })),
+    polyolKcalG: row.polyolKcal ?? KCAL_PER_G.polyols,
+    settingProtein: {
+      value: SETTING[row.group] ?? 0,
+      basis: 'practice',
+      sourceId: 'practice',
+    },
+    melting: meltingOf(row),
+    keeping: keepingOf(row),
     facts: factsOf(row),
     labelNeeded: row.labelNeeded ?? false,
   };

@@ -1,17 +1,29 @@
 import { define } from './define';
 import { DRY } from './data/dry';
 import { FLOURS } from './data/flours';
+import { DAIRY } from './data/dairy';
+import { GRAINS } from './data/grains';
+import { PANTRY } from './data/pantry';
+import { PRODUCE } from './data/produce';
 import { WET } from './data/wet';
 import type { Ingredient, Lookup } from './types';
 
-export { energyOf } from './define';
+export { energyOf, withImplied } from './define';
 export * from './types';
 
 /** Stamp of the reference data: a kept version says which figures it was worked out with. */
 export const DATA_VERSION = '2026-11-24';
 
 /** The reference ingredients, in the order of the tables. */
-export const INGREDIENTS: readonly Ingredient[] = [...FLOURS, ...WET, ...DRY].map(define);
+export const INGREDIENTS: readonly Ingredient[] = [
+  ...FLOURS,
+  ...GRAINS,
+  ...WET,
+  ...DAIRY,
+  ...PRODUCE,
+  ...DRY,
+  ...PANTRY,
+].map(define);
 
 const BY_ID = new Map(INGREDIENTS.map((i) => [i.id, i]));
 
@@ -21,4 +33,4 @@ export function ingredientById(id: string): Ingredient | null {
 }
 
 /** Lookup among the reference ingredients alone. */
-export const lookupReference: Lookup = (item) => (item.kind === 'ref' ? ingredientById(item.id) : null);
+export const lookupReference: Lookup = (item) => ('id' in item ? ingredientById(item.id) : null);
