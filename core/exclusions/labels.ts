@@ -1,9 +1,10 @@
 import { msg, type Msg } from '../explain';
 import { AVOID_IDS, type AvoidId } from '../ingredients';
-import { EXEMPT, LABEL_TERMS, NEAR_MISS_MEANS, NEAR_MISSES, PLAIN_WORDS } from './data/label-terms';
+import { CLAIMABLE, EXEMPT, PLAIN_WORDS, STEMS, TERMS } from './data/label-terms';
+import { isDeclared, type RulesetId } from './rulesets';
 
-/** A finding and the words it rests on. */
-export type LabelFinding = { avoid: AvoidId; words: string[] };
+/** A finding and the words it rests on. `declared`: the law of the rule set makes packets name it. */
+export type LabelFinding = { avoid: AvoidId; words: string[]; declared: boolean };
 export type LabelReading = {
   contains: LabelFinding[];
   mayContain: LabelFinding[];
@@ -13,85 +14,306 @@ export type LabelReading = {
   notes: Msg[];
 };
 
-const word = (terms: string): RegExp => new RegExp(`(?<![\\p{L}])(${terms})(?:s|es)?(?![\\p{L}])`, 'giu');
-const TERMS = AVOID_IDS.flatMap((avoid) =>
-  LABEL_TERMS[avoid] ? [{ avoid, pattern: word(LABEL_TERMS[avoid]) }] : [],
-);
-const MISSES = word(
-  NEAR_MISSES.split('|')
-    .sort((a, b) => b.length - a.length)
-    .join('|'),
-);
-const PLAIN = new Set(PLAIN_WORDS.split(' '));
-const ALL_TERM_WORDS = new Set(
-  [...Object.values(LABEL_TERMS), NEAR_MISSES]
-    .flatMap((t) => t.split(/[| ]/))
-    .flatMap((w) => [w, `${w}s`, `${w}es`]),
-);
+/** Text that is read at most. */
+export const MAX_LABEL_CHARS = 20_000;
 
-/** Where a warning of traces starts; it holds to the end of its sentence. */
-const TRACES =
-  /(?:may (?:also )?contain|not suitable for|(?:produced|made|packed|manufactured) (?:on|in) (?:a|an|the|equipment)[^.]*?(?:handles|uses|processes|contains|with)|traces of)[^.]*/giu;
-const FREE_FROM =
-  /(?:free[- ]from|no added|without|contains no|no)\s+[\p{L} ]+?(?=[,.;()]|$)|[\p{L}]+[- ]free/giu;
-
-function collect(text: string): { findings: Map<AvoidId, Set<string>>; rest: string } {
-  const findings = new Map<AvoidId, Set<string>>();
-  const add = (avoid: AvoidId, found: string) =>
-    findings.set(avoid, (findings.get(avoid) ?? new Set()).add(found));
-  const rest = text.replace(MISSES, (hit, term: string) => {
-    for (const avoid of NEAR_MISS_MEANS[term.toLowerCase()] ?? []) add(avoid, hit.toLowerCase());
-    return ' ';
-  });
-  for (const { avoid, pattern } of TERMS)
-    for (const m of rest.matchAll(pattern)) add(avoid, m[0].toLowerCase());
-  return { findings, rest };
+/** Plain lower case letters: no accents, no marks of bold, hyphens as spaces, brackets and stops kept. */
+function fold(text: string): string {
+  return text
+    .slice(0, MAX_LABEL_CHARS)
+    .replace(/<\/?[a-z][^<>]{0,40}>/gi, '')
+    .normalize('NFKD')
+    .replace(/\p{M}/gu, '')
+    .toLowerCase()
+    .replace(/ß/g, 'ss')
+    .replace(/œ/g, 'oe')
+    .replace(/æ/g, 'ae')
+    .replace(/[’'`´]s\b/g, '')
+    .replace(/[’'`´]/g, ' ')
+    .replace(/[*_]+/g, '')
+    .replace(/[\u00ad\u200b]/g, '')
+    .replace(/(\d)[.,](\d)/g, '$1_$2')
+    .replace(/\s[-–—]\s/g, ' . ')
+    .replace(/[-–—‑/]/g, ' ')
+    .replace(/\be ?(\d{3,4}[a-z]?)\b/g, 'e$1')
+    .replace(/[\t ]+/g, ' ');
 }
 
-const listed = (findings: Map<AvoidId, Set<string>>): LabelFinding[] =>
+/** A word without the ending of its plural; other languages give their plurals as words of their own. */
+const single = (w: string): string =>
+  w.length > 4 && w.endsWith('ies') && !w.endsWith('kies')
+    ? `${w.slice(0, -3)}y`
+    : w.length > 3 && /(?:s|x|ch|sh|o)es$/.test(w) && !/[aiu]oes$|[aeiou]ses$/.test(w)
+      ? w.slice(0, -2)
+      : w.length > 3 && /[^s]s$/.test(w)
+        ? w.slice(0, -1)
+        : w;
+const key = (phrase: string): string => phrase.split(' ').map(single).join(' ');
+
+const PHRASES = new Map<string, readonly AvoidId[]>();
+for (const [avoids, words] of TERMS)
+  for (const w of words.split('|')) {
+    const k = key(w);
+    // A word of two rows (Italian "pane", say) means both.
+    PHRASES.set(k, [...new Set([...(PHRASES.get(k) ?? []), ...avoids])]);
+  }
+const MOST_WORDS = Math.max(...[...PHRASES.keys()].map((p) => p.split(' ').length));
+const PLAIN = new Set(PLAIN_WORDS.split(' ').map(single));
+const CLAIMS = new Set(CLAIMABLE.split('|').map(key));
+const BY_LENGTH = [...STEMS].sort((a, b) => b[0].length - a[0].length);
+
+/** Every phrase this reader knows, with what it means: for the handbook and for tests. */
+export const KNOWN_PHRASES: ReadonlyMap<string, readonly AvoidId[]> = PHRASES;
+
+type Found = Map<AvoidId, Set<string>>;
+const add = (found: Found, avoids: readonly AvoidId[], words: string) => {
+  for (const a of avoids) found.set(a, (found.get(a) ?? new Set()).add(words));
+};
+
+/** What a long compound word holds, part by part; null where it holds nothing known. */
+function partsOf(word: string): AvoidId[] | null {
+  let rest = word;
+  const out: AvoidId[] = [];
+  let hit = false;
+  for (const [stem, avoids] of BY_LENGTH) {
+    if (!rest.includes(stem)) continue;
+    rest = rest.replaceAll(stem, ' ');
+    out.push(...avoids);
+    hit = true;
+  }
+  return hit ? out : null;
+}
+
+/** Words and runs of marks, in order. */
+const tokensOf = (text: string): string[] => text.match(/[\p{L}\d_]+|[^\p{L}\d_\s]+/gu) ?? [];
+const isWord = (t: string | undefined): boolean => t !== undefined && /[\p{L}\d]/u.test(t);
+
+/** The longest phrase known that starts at a token. */
+function longestPhrase(
+  tokens: readonly string[],
+  at: number,
+): { words: number; avoids: readonly AvoidId[] } | null {
+  for (let n = Math.min(MOST_WORDS, tokens.length - at); n > 0; n--) {
+    const words = tokens.slice(at, at + n);
+    if (!words.every(isWord)) continue;
+    const avoids = PHRASES.get(words.map(single).join(' ')) ?? PHRASES.get(words.join(' '));
+    if (avoids) return { words: n, avoids };
+  }
+  return null;
+}
+
+/** Takes what the words of a text name; a word nobody knows goes to `unknown`. */
+function collect(text: string, found: Found, unknown: Set<string>): void {
+  const tokens = tokensOf(text);
+  for (let at = 0; at < tokens.length; ) {
+    if (!isWord(tokens[at])) {
+      at += 1;
+      continue;
+    }
+    const phrase = longestPhrase(tokens, at);
+    if (phrase) {
+      add(found, phrase.avoids, tokens.slice(at, at + phrase.words).join(' '));
+      at += phrase.words;
+      continue;
+    }
+    const word = tokens[at]!;
+    const parts = word.length >= 6 ? partsOf(word) : null;
+    if (parts) add(found, parts, word);
+    else if (word.length > 2 && !/^\d/.test(word) && !PLAIN.has(single(word))) unknown.add(word);
+    at += 1;
+  }
+}
+
+/** "For allergens, including cereals containing gluten, see ingredients in bold" names nothing. */
+const BOILERPLATE =
+  /for allergens,?(?: including cereals containing gluten,?)? see (?:the )?ingredients? (?:in|marked|printed|shown) [a-z ]*/g;
+
+/** Where a warning of traces starts. */
+const TRACES_START = new RegExp(
+  [
+    'may (?:also )?contain',
+    'may be present',
+    'can contain traces',
+    'not suitable for',
+    'unsuitable for',
+    '(?:due to|because of) (?:shared|manufacturing|production)',
+    '(?:produced|made|packed|packaged|manufactured|processed|prepared|baked|milled) (?:on|in|at) (?:a |an |the |our |shared )?(?:same )?(?:factory|bakery|facility|site|line|lines|equipment|environment|plant|kitchen|mill|area|machinery)',
+    'traces? of',
+    'kann (?:auch )?(?:spuren|[a-z ]{0,40} enthalten)',
+    'kann spuren',
+    'spuren von',
+    'peut (?:aussi )?contenir',
+    'presence (?:possible|eventuelle) de',
+    'traces? (?:eventuelles? )?(?:de|d )',
+    'puede contener',
+    'puo contenere',
+    'possibili tracce',
+    'tracce di',
+    'trazas de',
+  ].join('|'),
+  'g',
+);
+/** Words that are part of such a warning and name nothing. */
+const TRACES_WORDS =
+  /\b(?:may|also|contain|contains|be|present|can|not|unsuitable|suitable|due|because|shared|manufacturing|methods?|production|produced|made|packed|packaged|manufactured|processed|processes|process|prepared|baked|milled|factory|bakery|facility|site|lines?|equipment|environment|plant|kitchen|mill|area|machinery|traces?|handled|handles|handling|handle|uses?|used|where|that|which|are|is|people|those|allergy|allergies|sufferers?|cereals?|containing|other|same|our|warning|kann|spuren|enthalten|peut|contenir|aussi|presence|eventuelles?|possible|puede|contener|trazas|puo|contenere|tracce|possibili)\b/g;
+/** A statement of contents after the warning, without a stop between. */
+const CONTENTS_START =
+  /(?<!may )(?<!also )\b(?:contains|ingredients|zutaten|enthalt|contient|contiene|ingredientes|ingredienti)\b/g;
+
+/** End of the warning that starts at `from`: its sentence, its own bracket, or where contents are stated. */
+function traceEnd(text: string, from: number, past: number): number {
+  let depth = 0;
+  for (let i = from; i < text.length; i++) {
+    const c = text[i]!;
+    if (c === '(' || c === '[' || c === '{') depth += 1;
+    else if (c === ')' || c === ']' || c === '}') {
+      depth -= 1;
+      if (depth < 0) return i;
+    } else if (i >= past && /[.;!?\n]/.test(c)) return i;
+  }
+  return text.length;
+}
+
+/** Cuts the warnings of traces out of a text. */
+function splitTraces(text: string): { body: string; traces: string } {
+  let body = '';
+  let traces = '';
+  let at = 0;
+  TRACES_START.lastIndex = 0;
+  for (let m = TRACES_START.exec(text); m; m = TRACES_START.exec(text)) {
+    if (m.index < at) continue;
+    let end = traceEnd(text, m.index, m.index + m[0].length);
+    CONTENTS_START.lastIndex = m.index + m[0].length;
+    const contents = CONTENTS_START.exec(text);
+    if (contents && contents.index < end && !/that (?:also )?$/.test(text.slice(0, contents.index)))
+      end = contents.index;
+    body += `${text.slice(at, m.index)} . `;
+    traces += ` . ${text.slice(m.index, end)}`;
+    at = end;
+    TRACES_START.lastIndex = end;
+  }
+  return { body: body + text.slice(at), traces: traces.replace(TRACES_WORDS, ' ') };
+}
+
+const CLAIM_START = new Set([
+  'without', 'no', 'sans', 'ohne', 'sin', 'senza', 'free from', 'free of', 'frei von', 'libre de', 'contains no', 'contain no',
+]);
+const AND = new Set([',', 'and', '&', 'or', 'und', 'oder', 'et', 'ou', 'y', 'o', 'e', 'ni', 'nor']);
+
+/** Words that end a claim without being part of an ingredient's name. */
+const ENDS = new Set(['but', 'however', 'contains', 'may', 'made', 'ingredients', 'suitable']);
+
+/** Longest claimable name at a place, in tokens; 0 for none. */
+function claimAt(tokens: readonly string[], at: number): number {
+  for (let n = 3; n > 0; n--) {
+    const words = tokens.slice(at, at + n);
+    if (words.length === n && words.every(isWord) && CLAIMS.has(words.map(single).join(' '))) return n;
+  }
+  return 0;
+}
+
+/**
+ * Cuts claims of absence out of a text: "X-free", and "free from X, Y and Z" as long as each is a bare name that
+ * ends there. "Free from gluten, milk powder" claims gluten only: an ingredient is never taken for a claim.
+ */
+function splitClaims(text: string): { body: string; claims: string[] } {
+  const tokens = tokensOf(text);
+  const claims: string[] = [];
+  const out: string[] = [];
+  for (let at = 0; at < tokens.length; ) {
+    const word = tokens[at]!;
+    if (word.length > 6 && /(?:glutenfrei|laktosefrei|milchfrei|eifrei|nussfrei|sojafrei)$/.test(word)) {
+      claims.push(word);
+      at += 1;
+      continue;
+    }
+    const free = claimAt(tokens, at);
+    const after = tokens[at + free];
+    if (free > 0 && after === 'free' && !['from', 'of', 'range'].includes(tokens[at + free + 1] ?? '')) {
+      const whole = longestPhrase(tokens, at);
+      if (whole && whole.words > free + 1) {
+        // "Gluten-free wheat starch" is a name of its own.
+        out.push(...tokens.slice(at, at + whole.words));
+        at += whole.words;
+        continue;
+      }
+      claims.push(tokens.slice(at, at + free + 1).join(' '));
+      // "Egg-free mayonnaise" is not the thing that holds egg.
+      const absent = PHRASES.get(tokens.slice(at, at + free).map(single).join(' ')) ?? [];
+      at += free + 1;
+      const named = longestPhrase(tokens, at);
+      if (named && named.avoids.length > 0 && named.avoids.every((a) => absent.includes(a))) at += named.words;
+      continue;
+    }
+    const starts = [2, 1].find((n) => CLAIM_START.has(tokens.slice(at, at + n).join(' ')));
+    if (starts === undefined) {
+      out.push(word);
+      at += 1;
+      continue;
+    }
+    let next = at + starts;
+    let end = next;
+    for (;;) {
+      const n = claimAt(tokens, next);
+      const follows = tokens[next + n];
+      if (n === 0 || (isWord(follows) && !AND.has(follows!) && !ENDS.has(follows!))) break;
+      end = next + n;
+      next = end;
+      while (AND.has(tokens[next] ?? '')) next += 1;
+      if (next === end) break;
+    }
+    if (end > at + starts) claims.push(tokens.slice(at, end).join(' '));
+    else out.push(...tokens.slice(at, at + starts));
+    at = Math.max(end, at + starts);
+    out.push('.');
+  }
+  return { body: out.join(' '), claims };
+}
+
+const listed = (found: Found, ruleset: RulesetId): LabelFinding[] =>
   AVOID_IDS.flatMap((avoid) => {
-    const words = findings.get(avoid);
-    return words ? [{ avoid, words: [...words].sort() }] : [];
+    const words = found.get(avoid);
+    return words ? [{ avoid, words: [...words].sort(), declared: isDeclared(avoid, ruleset) }] : [];
   });
+
+const NOTHING_CLAIMED = /^(?:no|sin|sans|ohne|senza|without)$/;
 
 /**
  * Reads the text of a packet. It finds what the words name; it proves nothing absent: a word it does not know
  * is listed for a look, and a missing "may contain" line says nothing.
  */
-export function readLabel(text: string): LabelReading {
-  const exempt = new Map<AvoidId, Set<string>>();
-  let body = text
-    .slice(0, 20_000)
-    .normalize('NFC')
-    .replace(/[\s_*]+/g, ' ');
+export function readLabel(text: string, ruleset: RulesetId = 'eu'): LabelReading {
+  const exempt: Found = new Map();
+  let body = fold(text).replace(BOILERPLATE, ' ');
   for (const [pattern, avoid] of EXEMPT) {
-    body = body.replace(new RegExp(pattern, 'giu'), (hit) => {
-      exempt.set(avoid, (exempt.get(avoid) ?? new Set()).add(hit.toLowerCase()));
+    body = body.replace(new RegExp(`\\b${pattern}(?![a-z])`, 'g'), (hit) => {
+      add(exempt, [avoid], hit.trim());
       return ' ';
     });
   }
-  const claims: string[] = [];
-  body = body.replace(FREE_FROM, (hit) => {
-    claims.push(hit);
-    return ' ';
-  });
-  let traces = '';
-  body = body.replace(TRACES, (hit) => {
-    traces += ` ${hit.replace(/not suitable for|may (?:also )?contain|traces of/giu, ' ')}`;
-    return ' ';
-  });
-  const { findings, rest } = collect(body);
-  const may = collect(traces).findings;
-  const words = rest.toLowerCase().match(/\p{L}[\p{L}\d]*/gu) ?? [];
-  const unknownWords = [...new Set(words)]
-    .filter((w) => w.length > 2 && !PLAIN.has(w) && !ALL_TERM_WORDS.has(w))
-    .sort();
+  const { body: stated, traces } = splitTraces(body);
+  const { body: rest, claims } = splitClaims(stated);
+  const contains: Found = new Map();
+  const may: Found = new Map();
+  const unknown = new Set<string>();
+  collect(rest, contains, unknown);
+  collect(splitClaims(traces).body, may, unknown);
   const notes: Msg[] = [];
-  if (findings.has('gum')) notes.push(msg('label.holdsGum'));
-  if (/wheat starch/i.test(text)) notes.push(msg('label.wheatStarch'));
-  if (findings.has('oats') && !/gluten[- ]free oats|certified/i.test(text))
-    notes.push(msg('label.oatsNotCertified'));
-  if (claims.length > 0)
-    notes.push(msg('label.claims', { words: claims.slice(0, 4).join('; ').toLowerCase() }));
-  return { contains: listed(findings), mayContain: listed(may), exempt: listed(exempt), unknownWords, notes };
+  if (contains.has('gum')) notes.push(msg('label.holdsGum'));
+  if ([...(contains.get('wheat') ?? [])].some((w) => w.includes('starch'))) notes.push(msg('label.wheatStarch'));
+  const claimsGluten = claims.some((c) => c.includes('glut'));
+  if (contains.has('oats'))
+    notes.push(msg(claimsGluten || /certified/.test(body) ? 'label.oatsClaimed' : 'label.oatsNotCertified'));
+  if (/\b(?:lactic|citric|tartaric|malic) acid|cultures?\b|vinegar|\be(?:270|330|334)\b/.test(body))
+    notes.push(msg('label.looksSour'));
+  if (/bicarbonate|raising agent|baking powder|\be(?:500|450|341)\b/.test(body)) notes.push(msg('label.raises'));
+  const told = claims.filter((c) => !NOTHING_CLAIMED.test(c));
+  if (told.length > 0) notes.push(msg('label.claims', { words: told.slice(0, 4).join('; ') }));
+  return {
+    contains: listed(contains, ruleset),
+    mayContain: listed(may, ruleset),
+    exempt: listed(exempt, ruleset),
+    unknownWords: [...unknown].sort(),
+    notes,
+  };
 }

@@ -1,19 +1,26 @@
 import { distance } from 'fastest-levenshtein';
-import { INGREDIENTS } from '../ingredients';
+import { INGREDIENTS, type Ingredient } from '../ingredients';
 
 /** Words that say how a thing is bought or cut, not what it is. */
 const QUALIFIERS = new Set(
   `fresh organic finely roughly coarsely freshly lightly very good quality softened soft cold warm melted room
   temperature at sifted packed chopped grated toasted roasted peeled large medium small unsalted pure raw of the a
   an for and or plus extra fine well beaten cubed diced sliced halved lukewarm tepid hot boiling unsweetened certified
-  firmly lightly level heaped about approx my our your best some`.split(/\s+/),
+  firmly lightly level heaped about approx my our your best some blanched refined squeezed pitted drained rinsed tinned
+  canned frozen thawed ripe hulled strong strongly brewed crushed crumbled dusting minced trimmed cored deseeded washed
+  dry-roasted stoned torn ground superfine range strained sieved cooled chilled melt divided optional needed if desired
+  taste serve serving topping decorate filling dough`.split(/\s+/),
 );
 /** Words that matter a little: whether a thing is sold as gluten-free is not what it is, but may decide between two. */
-const HALF_WORDS = new Set(['gluten', 'free', 'gf', 'plain', 'natural', 'light', 'dark']);
+const HALF_WORDS = new Set(['gluten', 'free', 'gf', 'plain', 'natural', 'light', 'dark', 'golden', 'full', 'fat']);
+/** A thing named as being without something is another thing than the one that has it. */
+const WITHOUT = /\b(?:vegan|plant|plant based|non dairy|nondairy|(?:dairy|milk|egg|nut|butter|sugar|oil|soy|soya|lactose|yeast) free|mock|alternative|substitute|replacer|replacement)\b/;
 
 /** At or above this a name is taken without asking; a wrong silent match is worse than a question. */
 export const SILENT_CONFIDENCE = 0.82;
 const CLEAR_LEAD = 0.05;
+/** A name that is the very name of one thing needs no lead before the next. */
+const EXACT = 0.999;
 
 export type NameMatch = { id: string; confidence: number };
 export type Match = { best: NameMatch | null; others: NameMatch[] };
@@ -21,85 +28,116 @@ export type Match = { best: NameMatch | null; others: NameMatch[] };
 const stem = (w: string): string =>
   w.length > 4 ? w.replace(/(?<=[^s])s$/, '').replace(/(?<=o)e$/, '') : w.replace(/^eggs$/, 'egg');
 
-/** Lower case, no accents or signs, split into word stems. */
-export function wordsOf(name: string): string[] {
-  return name
+const plain = (name: string): string =>
+  name
     .normalize('NFD')
     .replace(/\p{M}/gu, '')
     .toLowerCase()
     .replace(/['’]/g, '')
     .replace(/[^\p{L}\p{N}%]+/gu, ' ')
-    .trim()
-    .split(' ')
-    .filter(Boolean)
-    .map(stem);
-}
+    .trim();
 
-/** The words of all names once, so that each is compared with a query's words once. */
-const VOCABULARY: string[] = [];
-const wordIndex = (w: string): number => {
-  const at = VOCABULARY.indexOf(w);
-  return at >= 0 ? at : VOCABULARY.push(w) - 1;
-};
-type Entry = { id: string; words: number[]; weight: number };
+/** Lower case, no accents or signs, split into word stems. */
+export function wordsOf(name: string): string[] {
+  return plain(name).split(' ').filter(Boolean).map(stem);
+}
 
 const weight = (w: string): number => (QUALIFIERS.has(w) ? 0.1 : HALF_WORDS.has(w) ? 0.4 : 1);
 const total = (ws: readonly string[]): number => ws.reduce((s, w) => s + weight(w), 0);
-
-const TABLE: Entry[] = INGREDIENTS.flatMap((i) =>
-  i.names.map((n) => ({ id: i.id, words: wordsOf(n).map(wordIndex), weight: total(wordsOf(n)) })),
-);
-const VOCABULARY_WEIGHT = VOCABULARY.map(weight);
 
 /** 1 for the same word, less for a slip of the pen in a long one, 0 for another word. */
 function alike(a: string, b: string): number {
   if (a === b) return 1;
   const longer = Math.max(a.length, b.length);
-  if (longer < 5 || a[0] !== b[0] || Math.abs(a.length - b.length) > 2) return 0;
+  if (longer < 5 || Math.abs(a.length - b.length) > 2) return 0;
   const slips = distance(a, b);
   if (slips === 1) return 0.92;
   return slips === 2 && longer >= 7 ? 0.85 : 0;
 }
 
-/** Dice's coefficient over weighed words: twice what is shared over what both have. */
-function score(likeness: readonly number[][], queryWeight: number, entry: Entry): number {
-  let hit = 0;
-  const used = new Set<number>();
-  for (const word of entry.words) {
-    let at = -1;
-    let best = 0;
-    for (const [k, row] of likeness.entries()) {
-      const s = used.has(k) ? 0 : row[word]!;
-      if (s > best) [at, best] = [k, s];
-    }
-    if (at < 0) continue;
-    hit += best * VOCABULARY_WEIGHT[word]!;
-    used.add(at);
-  }
-  const whole = queryWeight + entry.weight;
-  return whole === 0 ? 0 : (2 * hit) / whole;
-}
+type Entry = { id: string; words: string[]; weight: number; without: boolean };
+const MOST_WORDS = 12;
+const MOST_OTHERS = 5;
+const FAINT = 0.3;
+/** What is left of a likeness when one of two names says "vegan" or "egg-free" and the other does not. */
+const OTHER_THING = 0.6;
 
 /**
- * What a written name may mean, best first. Word order is free; typing slips in long words are forgiven.
- * `best` is null where nothing is near; whether it may be taken silently is for `isSilent` to say.
+ * Finds what written names may mean among a set of ingredients. Word order is free; typing slips in long words
+ * are forgiven. Built once for a set: names are indexed by their words, words by their first letter.
  */
-export function matchName(name: string): Match {
-  const words = wordsOf(name.slice(0, 200)).slice(0, 12);
-  const likeness = words.map((q) => VOCABULARY.map((w) => alike(w, q)));
-  const queryWeight = total(words);
-  const byId = new Map<string, number>();
-  for (const entry of TABLE) {
-    const s = score(likeness, queryWeight, entry);
-    if (s > (byId.get(entry.id) ?? 0.3)) byId.set(entry.id, s);
+export class Matcher {
+  readonly #entries: Entry[] = [];
+  readonly #byWord = new Map<string, number[]>();
+  readonly #byLetter = new Map<string, string[]>();
+
+  constructor(ingredients: Iterable<Pick<Ingredient, 'id' | 'names'>>) {
+    for (const { id, names } of ingredients) for (const name of names) this.#add(id, name);
   }
-  const ranked = [...byId].map(([id, confidence]) => ({ id, confidence: Math.min(1, confidence) }));
-  ranked.sort((a, b) => b.confidence - a.confidence || a.id.localeCompare(b.id));
-  return { best: ranked[0] ?? null, others: ranked.slice(1, 6) };
+
+  #add(id: string, name: string): void {
+    const words = [...new Set(wordsOf(name))];
+    const at = this.#entries.push({ id, words, weight: total(words), without: WITHOUT.test(plain(name)) }) - 1;
+    for (const w of words) {
+      const there = this.#byWord.get(w);
+      if (there) there.push(at);
+      else {
+        this.#byWord.set(w, [at]);
+        const letter = w[0] ?? '';
+        this.#byLetter.set(letter, [...(this.#byLetter.get(letter) ?? []), w]);
+      }
+    }
+  }
+
+  /**
+   * What a written name may mean, best first. `best` is null where nothing is near; whether it may be taken
+   * silently is for `isSilent` to say.
+   */
+  match(name: string): Match {
+    const text = name.slice(0, 200);
+    const words = [...new Set(wordsOf(text))].slice(0, MOST_WORDS);
+    const without = WITHOUT.test(plain(text));
+    const whole = total(words);
+    // Dice's coefficient over weighed words: twice what is shared over what both have.
+    const shared = new Map<number, number>();
+    for (const q of words) {
+      const best = new Map<number, number>();
+      for (const w of this.#byLetter.get(q[0] ?? '') ?? []) {
+        const s = alike(q, w);
+        if (s === 0) continue;
+        const gain = s * weight(w);
+        for (const at of this.#byWord.get(w)!) best.set(at, Math.max(best.get(at) ?? 0, gain));
+      }
+      for (const [at, gain] of best) shared.set(at, (shared.get(at) ?? 0) + gain);
+    }
+    const byId = new Map<string, number>();
+    for (const [at, hit] of shared) {
+      const e = this.#entries[at]!;
+      const dice = whole + e.weight === 0 ? 0 : Math.min(1, (2 * hit) / (whole + e.weight));
+      const score = e.without === without ? dice : dice * OTHER_THING;
+      if (score > (byId.get(e.id) ?? FAINT)) byId.set(e.id, score);
+    }
+    const ranked = [...byId].map(([id, confidence]): NameMatch => ({ id, confidence }));
+    ranked.sort((a, b) => b.confidence - a.confidence || (a.id < b.id ? -1 : 1));
+    return { best: ranked[0] ?? null, others: ranked.slice(1, 1 + MOST_OTHERS) };
+  }
+
+  /**
+   * What a name with a note after a comma means: "flour, brown rice" belongs together, "butter, softened" does not.
+   */
+  matchWritten(name: string, note: string): Match {
+    const together = note ? this.match(`${name} ${note}`) : null;
+    return together && isSilent(together) ? together : this.match(name);
+  }
 }
+
+/** Matcher over the reference ingredients alone. */
+export const referenceMatcher = new Matcher(INGREDIENTS);
 
 /** Whether the best match is sure enough, and far enough ahead of the next, to be taken without asking. */
 export function isSilent(match: Match): boolean {
   const best = match.best?.confidence ?? 0;
-  return best >= SILENT_CONFIDENCE && best - (match.others[0]?.confidence ?? 0) >= CLEAR_LEAD;
+  const next = match.others[0]?.confidence ?? 0;
+  if (best >= EXACT) return next < EXACT;
+  return best >= SILENT_CONFIDENCE && best - next >= CLEAR_LEAD;
 }

@@ -6,7 +6,7 @@ import { readSteps } from '../method';
 import { isCountUnit, isMassUnit, toGrams, toMillilitres, US_MEASURES, type Measures } from '../units';
 import { readAmount, readTrailingAmount, type Reading } from './amount';
 import { readBake } from './bake';
-import { isSilent, matchName, type NameMatch } from './match';
+import { isSilent, referenceMatcher, type NameMatch } from './match';
 
 /** Text that is taken at most; beyond it the rest is left and said. */
 export const MAX_LINES = 500;
@@ -108,7 +108,7 @@ function splitSecond(text: string): { main: string; second: Reading | null } {
 }
 
 /** The name of the thing: what is left without notes, brackets and "of". */
-function nameIn(rest: string): { name: string; preparation: string } {
+export function nameIn(rest: string): { name: string; preparation: string } {
   const bare = rest
     .replace(/\([^()]*\)/g, ' ')
     .replace(/\b(for|to)\s+(the\s+)?(greas|brush|glaz|lin|tin|wash)\w*.*$/i, ' ');
@@ -136,9 +136,7 @@ export function readLine(written: string, id: string, measures: Measures = US_ME
   const { main, second } = splitSecond(text);
   const amount = readAmount(main) ?? readTrailingAmount(main);
   const { name, preparation } = nameIn(amount ? amount.rest : main);
-  // "flour, brown rice": what stands after the comma may belong to the name.
-  const whole = preparation ? matchName(`${name} ${preparation}`) : null;
-  const match = whole && isSilent(whole) ? whole : matchName(name);
+  const match = referenceMatcher.matchWritten(name, preparation);
   const sure = isSilent(match);
   const ingredient = sure ? ingredientById(match.best!.id) : null;
   if (!sure) say(match.best ? 'name.unsure' : 'name.unknown', { name: name.slice(0, 80) });
