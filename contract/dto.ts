@@ -1,9 +1,10 @@
 import type { ClassId } from '../core/classes';
-import type { ExclusionId, OilReading } from '../core/exclusions';
+import type { Eater, ExclusionId, OilReading, RulesetId } from '../core/exclusions';
 import type { Formula } from '../core/formula';
 import type { AvoidId } from '../core/ingredients';
 import type { NameMatch, ReadInput } from '../core/reading';
 import type { AdaptInput, Pins } from '../core/rebalance';
+import type { PantryDoc, PantryItem } from '../core/pantry';
 import type { Measures } from '../core/units';
 
 export type ReadRequest = Omit<ReadInput, 'measures'> & { kitchen?: Measures };
@@ -11,11 +12,27 @@ export type MatchRequest = { names: string[] };
 export type MatchAnswer = {
   matches: { name: string; best: NameMatch | null; silent: boolean; others: NameMatch[] }[];
 };
-export type LabelsRequest = { text: string; ruleset?: 'eu' | 'us' };
+export type LabelsRequest = { text: string; ruleset?: RulesetId };
 export type AdaptRequest = AdaptInput;
 
 /** What a version was made from. */
-export type VersionRequest = { exclude: ExclusionId[]; oil?: OilReading; pins?: Pins };
+export type VersionRequest = {
+  exclude: ExclusionId[];
+  oil?: OilReading;
+  words?: string[];
+  strict?: AvoidId[];
+  /** For whom it is baked; what they avoid is in the rest. */
+  eaters?: string[];
+  pins?: Pins;
+};
+
+/** A revision of a thing in the pantry. `gone`: taken out, there only to be cited. */
+export type PantryRow = PantryItem & { gone: boolean; createdAt: string };
+export type CreatePantry = { docs: PantryDoc[] };
+export type EaterRow = Eater & { id: string };
+export type Kitchen = Measures & { currency: string; ruleset: RulesetId };
+export const DEFAULT_KITCHEN: Kitchen = { cup: 'us', spoon: 'us', currency: '€', ruleset: 'eu' };
+
 
 export type FormulaCard = {
   id: string;

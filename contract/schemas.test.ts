@@ -10,7 +10,7 @@ import {
   putDraftSchema,
   readSchema,
 } from './schemas';
-import { doJob } from './work';
+import { makeWorker } from './work';
 
 const { formula } = readFormula(DEMO_FORMULAS[0]!);
 const request = { exclude: ['egg'], pins: { kits: { a: 'b' }, lines: { l1: 3 }, lockMass: true } };
@@ -110,6 +110,7 @@ describe('schemas', () => {
 
 describe('jobs', () => {
   it('answer with their number; a bug comes back as words, not as a throw', () => {
+    const doJob = makeWorker();
     expect(doJob({ id: 7, name: 'labels', input: { text: 'milk' } })).toMatchObject({
       id: 7,
       output: { contains: [{ avoid: 'milk' }] },

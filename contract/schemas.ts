@@ -13,11 +13,13 @@ import {
   type Schema,
 } from 'yup';
 import { CLASS_IDS } from '../core/classes';
-import { EXCLUSION_IDS } from '../core/exclusions';
-import { AVOID_IDS } from '../core/ingredients';
+import { EXCLUSION_IDS, MAX_LABEL_CHARS, RULESET_IDS } from '../core/exclusions';
+import { LINE_ROLES, TIN_SHAPES } from '../core/formula';
+import { AVOID_IDS, GROUP_IDS } from '../core/ingredients';
 import { STEP_KINDS } from '../core/method';
 import { MAX_LINES } from '../core/reading';
-import { UNIT_IDS } from '../core/units';
+import { PANEL_KEYS } from '../core/pantry';
+import { CUP_STANDARDS, SPOON_STANDARDS, UNIT_IDS } from '../core/units';
 
 /**
  * Schemas of everything that enters: strict (nothing is cast), finite numbers only, unknown keys refused. They
@@ -101,7 +103,7 @@ const line = () =>
     id: id().required(),
     item: itemRef(),
     amount: amount().required(),
-    role: string().oneOf(['inclusion', 'release', 'wash']),
+    role: string().oneOf([...LINE_ROLES]),
     state: string().oneOf(['gel', 'slurry', 'whisked']),
     preparation: text(200),
   });
@@ -117,6 +119,13 @@ const step = () =>
     notes: array(message()).max(40).required(),
     struck: message().default(undefined),
   });
+
+const avoids = () =>
+  array(
+    string()
+      .oneOf([...AVOID_IDS])
+      .required(),
+  ).max(AVOID_IDS.length);
 
 export const formulaSchema = obj({
   schema: number().oneOf([1]).required(),
@@ -143,22 +152,25 @@ export const formulaSchema = obj({
     minutes: array(finite().min(0).max(6000).required()).length(2).nullable().defined(),
     fan: boolean().required(),
   }).default(undefined),
-  avoids: array(
-    string()
-      .oneOf([...AVOID_IDS])
+  tin: obj({
+    shape: string()
+      .oneOf([...TIN_SHAPES])
       .required(),
-  )
-    .max(AVOID_IDS.length)
-    .required(),
+    written: text(80).defined(),
+    volumeMl: sourced().required(),
+    count: finite().min(1).max(100).required(),
+  }).default(undefined),
+  avoids: avoids().required(),
   originalText: text(50_000).defined(),
 });
 
 const kitchen = () =>
   obj({
-    cup: string().oneOf(['us', 'metric']).required(),
-    spoon: string().oneOf(['us', 'metric']).required(),
-  }).default(undefined);
+    cup: string().oneOf(CUP_STANDARDS).required(),
+    spoon: string().oneOf(SPOON_STANDARDS).required(),
+  });
 const exclude = () => array(string().oneOf(EXCLUSION_IDS).required()).max(EXCLUSION_IDS.length).required();
+const words = () => array(text(60).min(1).required()).max(30);
 const oil = () => string().oneOf(['extracted', 'all_fat']);
 const pins = () =>
   obj({
@@ -175,21 +187,107 @@ export const readSchema = obj({
   oven: text(200),
   time: text(200),
   classId: string().oneOf([...CLASS_IDS]),
-  kitchen: kitchen(),
+  kitchen: kitchen().default(undefined),
 });
 export const matchSchema = obj({ names: array(text(200).defined()).max(MAX_LINES).required() });
-export const labelsSchema = obj({ text: text(20_000).defined(), ruleset: string().oneOf(['eu', 'us']) });
+export const labelsSchema = obj({
+  text: text(MAX_LABEL_CHARS).defined(),
+  ruleset: string().oneOf(RULESET_IDS),
+});
 export const adaptSchema = obj({
   formula: formulaSchema.required(),
   exclude: exclude(),
   oil: oil(),
+  words: words(),
+  strict: avoids(),
   target: formulaSchema.default(undefined),
   pins: pins(),
   limit: number().integer().min(1).max(12),
 });
 
-/** What a version was made from: what was left out, what was held. */
-const request = () => obj({ exclude: exclude(), oil: oil(), pins: pins() });
+/** What a version was made from: what was left out, for whom, what was held. */
+const request = () =>
+  obj({
+    exclude: exclude(),
+    oil: oil(),
+    words: words(),
+    strict: avoids(),
+    eaters: array(id().required()).max(60),
+    pins: pins(),
+  });
+
+const panel = () => {
+  const per100 = (most: number) => finite().min(0).max(most).nullable().defined();
+  return obj(Object.fromEntries(PANEL_KEYS.map((k) => [k, per100(k === 'kcal' ? 1000 : 100)])));
+};
+const name = () => text(120).min(1).required();
+const names = () => array(text(120).min(1).required()).max(20).required();
+const maybe = (most: number) => finite().min(0).max(most).nullable().defined();
+const pantryDoc = () =>
+  lazy((v: unknown) => {
+    const kind = (v as { kind?: unknown } | null)?.kind;
+    if (kind === 'packet')
+      return obj({
+        kind: string().oneOf(['packet']).required(),
+        name: name(),
+        like: id().required(),
+        labelText: text(MAX_LABEL_CHARS).defined(),
+        seenWords: array(text(60).min(1).required()).max(500).required(),
+        panel: panel().required(),
+        packG: maybe(100_000),
+        price: maybe(100_000),
+        openedOn: string()
+          .matches(/^\d{4}-\d{2}-\d{2}$/, '${path} must be a day, YYYY-MM-DD')
+          .nullable()
+          .defined(),
+        everywhere: boolean().required(),
+      }).required();
+    if (kind === 'blend')
+      return obj({
+        kind: string().oneOf(['blend']).required(),
+        name: name(),
+        otherNames: names(),
+        parts: array(obj({ id: id().required(), percent: finite().min(0).max(1000).required() }))
+          .min(1)
+          .max(30)
+          .required(),
+        standsFor: array(id().required()).max(20).required(),
+        note: text(2000).defined(),
+      }).required();
+    return obj({
+      kind: string().oneOf(['own']).required(),
+      name: name(),
+      otherNames: names(),
+      like: id().nullable().defined(),
+      group: string()
+        .oneOf([...GROUP_IDS])
+        .required(),
+      panel: panel().required(),
+      gPerCup: maybe(2000),
+      gPerPiece: maybe(20_000),
+      facts: record(string().oneOf(['yes', 'no', 'unknown', 'may']).required(), AVOID_IDS.length),
+      note: text(2000).defined(),
+    }).required();
+  });
+
+const MOST_AT_ONCE = 500;
+export const createPantrySchema = obj({ docs: array(pantryDoc()).min(1).max(MOST_AT_ONCE).required() });
+export const putPantrySchema = obj({ rev: number().integer().min(1).required(), doc: pantryDoc() });
+export const pantryIdsSchema = obj({ itemIds: array(id().required()).min(1).max(10_000).required() });
+
+export const eaterSchema = obj({
+  name: name(),
+  exclude: exclude(),
+  oil: oil(),
+  words: words().required(),
+  traces: boolean().required(),
+});
+export const kitchenSchema = obj({
+  cup: string().oneOf(CUP_STANDARDS).required(),
+  spoon: string().oneOf(SPOON_STANDARDS).required(),
+  currency: text(3).min(1).required(),
+  ruleset: string().oneOf(RULESET_IDS).required(),
+});
 export const createFormulaSchema = obj({ formula: formulaSchema.required() });
 export const renameFormulaSchema = obj({ title: text(200).min(1).required() });
 export const createVersionSchema = obj({

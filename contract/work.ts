@@ -1,37 +1,65 @@
 import { readLabel, type LabelReading } from '../core/exclusions';
-import { lookupReference } from '../core/ingredients';
-import { isSilent, matchName, readFormula, type ReadResult } from '../core/reading';
+import { makePantry, REFERENCE_PANTRY, type Pantry } from '../core/pantry';
+import { isSilent, Matcher, readFormula, referenceMatcher, type ReadResult } from '../core/reading';
 import { adapt, type Outcome } from '../core/rebalance';
-import type { AdaptRequest, LabelsRequest, MatchAnswer, MatchRequest, ReadRequest } from './dto';
+import { US_MEASURES } from '../core/units';
+import type { AdaptRequest, LabelsRequest, MatchAnswer, MatchRequest, PantryRow, ReadRequest } from './dto';
+
+/** What a worker knows of the baker's own things between jobs. */
+type Known = { pantry: Pantry; matcher: Matcher };
+
+/** A pantry of revisions: what is gone may be cited, but is not found by name and stands for nothing. */
+export function pantryOf(rows: readonly PantryRow[]): Pantry {
+  const cited = makePantry(rows);
+  if (!rows.some((r) => r.gone)) return cited;
+  const live = makePantry(rows.filter((r) => !r.gone));
+  return { ...live, byId: cited.byId, exact: cited.exact, lookup: (item) => live.lookup(item) ?? cited.exact(item) };
+}
 
 /** The computations that run off the main thread, in the web worker and in the server's alike. */
-export const WORK = {
-  read: ({ kitchen, ...input }: ReadRequest): ReadResult =>
-    readFormula({ ...input, ...(kitchen ? { measures: kitchen } : {}) }),
-  match: ({ names }: MatchRequest): MatchAnswer => ({
+const WORK = {
+  read: ({ kitchen, ...input }: ReadRequest, { pantry, matcher }: Known): ReadResult =>
+    readFormula(input, {
+      measures: kitchen ?? US_MEASURES,
+      matcher,
+      ingredient: (id) => pantry.standIns.get(id) ?? pantry.byId(id),
+    }),
+  match: ({ names }: MatchRequest, { matcher }: Known): MatchAnswer => ({
     matches: names.map((name) => {
-      const m = matchName(name);
+      const m = matcher.match(name);
       return { name, best: m.best, silent: isSilent(m), others: m.others };
     }),
   }),
-  labels: ({ text }: LabelsRequest): LabelReading => readLabel(text),
-  adapt: (input: AdaptRequest): Outcome => adapt(input, { lookup: lookupReference }),
+  labels: ({ text, ruleset }: LabelsRequest): LabelReading => readLabel(text, ruleset),
+  adapt: (input: AdaptRequest, { pantry }: Known): Outcome => adapt(input, { lookup: pantry.lookup }),
 };
 
 export type WorkName = keyof typeof WORK;
 export type WorkInput<N extends WorkName> = Parameters<(typeof WORK)[N]>[0];
 export type WorkOutput<N extends WorkName> = ReturnType<(typeof WORK)[N]>;
 
-/** A job to the worker and what it answers. Failures carry no stack. */
-export type WorkJob = { id: number; name: WorkName; input: unknown };
+/** A job to the worker and what it answers. Failures carry no stack. `pantry` tells it the baker's own things. */
+export type WorkJob =
+  { id: number; name: WorkName; input: unknown } | { id: number; name: 'pantry'; input: PantryRow[] };
 export type WorkAnswer = { id: number; output: unknown } | { id: number; failed: string };
 
-/** Does a job; what is thrown is a bug and comes back as such. */
-export function doJob(job: WorkJob): WorkAnswer {
-  try {
-    const work = WORK[job.name] as (input: unknown) => unknown;
-    return { id: job.id, output: work(job.input) };
-  } catch (error) {
-    return { id: job.id, failed: error instanceof Error ? error.message : String(error) };
-  }
+/** A worker's mind: does jobs with the pantry it was last told of. What is thrown is a bug and comes back as such. */
+export function makeWorker(): (job: WorkJob) => WorkAnswer {
+  let known: Known = { pantry: REFERENCE_PANTRY, matcher: referenceMatcher };
+  return (job) => {
+    try {
+      if (job.name === 'pantry') {
+        const pantry = pantryOf(job.input as PantryRow[]);
+        known = {
+          pantry,
+          matcher: pantry.own.length === 0 ? referenceMatcher : new Matcher(pantry.all()),
+        };
+        return { id: job.id, output: pantry.own.length };
+      }
+      const work = WORK[job.name] as (input: unknown, known: Known) => unknown;
+      return { id: job.id, output: work(job.input, known) };
+    } catch (error) {
+      return { id: job.id, failed: error instanceof Error ? error.message : String(error) };
+    }
+  };
 }

@@ -8,6 +8,7 @@ import { FolderLockedError } from './db/lock';
 import { openFolder } from './db/open';
 import { makeApp } from './http/app';
 import { seedDemo } from './seed';
+import { listPantry } from './services/pantry';
 import { inThread } from './work/compute';
 
 const DEFAULT_PORT = 4173;
@@ -103,6 +104,7 @@ async function main(): Promise<void> {
 
   try {
     const seeded = empty ? 0 : await seedDemo(database.db);
+    compute.know(await listPantry(database.db));
     const at = await listen(server, port);
     if (seeded > 0) process.stdout.write(`${seeded} demo formulas put on the shelf\n`);
     process.stdout.write(`New Crumb is at http://localhost:${at}\n`);

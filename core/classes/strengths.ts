@@ -1,13 +1,14 @@
 import type { Sourced } from '../explain';
 import type { Ingredient, ItemState } from '../ingredients';
 import { CLASSES } from './data/classes';
-import { FAT_CREDIT, STRENGTHS, STRENGTH_SPREAD } from './data/strengths';
+import { FAT_CREDIT, IN_PIECES, SAME_JOBS, STRENGTHS, STRENGTH_SPREAD } from './data/strengths';
 import { BINDING, type ClassId, type JobId } from './types';
 
 const NONE: Sourced = { value: 0, basis: 'derived' };
 
 const tabled = (i: Ingredient, state: ItemState | undefined, job: JobId): number => {
-  const row = (state && STRENGTHS[`${i.id}@${state}`]) || STRENGTHS[i.id];
+  const id = i.like ?? '';
+  const row = (state && STRENGTHS[`${id}@${state}`]) || STRENGTHS[id] || STRENGTHS[SAME_JOBS[id] ?? ''];
   return row ? (row[1][job] ?? 0) / row[0] : 0;
 };
 
@@ -55,10 +56,7 @@ export function jobStrength(
     case 'shorten':
       return shorten(i, state, classId);
     case 'bite':
-      return i.group === 'nut_pieces' ||
-        i.group === 'seed_pieces' ||
-        i.id === 'raisins' ||
-        i.id === 'dark_chocolate'
+      return i.group === 'nut_pieces' || i.group === 'seed_pieces' || IN_PIECES.has(i.like ?? '')
         ? { value: 1, basis: 'derived' }
         : NONE;
     default:

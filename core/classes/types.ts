@@ -85,7 +85,11 @@ export type ProductClass = {
 };
 
 /** Which leaving lines a kit can stand in for. */
-export type ConflictPattern = { groups: GroupId[]; classes?: ClassId[]; role?: 'release' | 'wash' };
+export type ConflictPattern = {
+  groups: GroupId[] | 'any';
+  classes?: ClassId[];
+  role?: 'release' | 'wash' | 'dusting' | 'taste';
+};
 
 /** Amounts are per gram of what leaves, per 50 g egg of it, or percent of the flour. */
 export type DoseUnit = 'g' | 'egg' | 'flour%';

@@ -15,8 +15,14 @@ export type Amount = {
   reading: { qty: [number, number]; unit: UnitId; step: string }[];
 };
 
-/** `inclusion` pieces stay out of the adjusting; `release` greases the tin; `wash` is brushed on. The latter two are not in the dough. */
-export type LineRole = 'inclusion' | 'release' | 'wash';
+/**
+ * `inclusion` pieces stay out of the adjusting. The others are not in the dough: `release` greases the tin, `wash`
+ * is brushed on, `dusting` strewn on the board or the top, `taste` added by taste, unmeasured.
+ */
+export const LINE_ROLES = ['inclusion', 'release', 'wash', 'dusting', 'taste'] as const;
+export type LineRole = (typeof LINE_ROLES)[number];
+/** True for what never goes into the dough itself: its amount may stay unknown. */
+export const isBeside = (role: LineRole | null | undefined): boolean => role !== undefined && role !== null && role !== 'inclusion';
 
 export type Line = {
   id: string;
@@ -33,6 +39,10 @@ export type Part = { id: string; name: string; classId: ClassId; lines: Line[] }
 /** What was stated of the bake: oven in °C, time as a range in minutes. */
 export type StatedBake = { ovenC: number | null; minutes: [number, number] | null; fan: boolean };
 export type Yield = { pieces: number; name: string };
+/** A tin as it was stated: what it holds to the rim in mL, `count` of them. */
+export const TIN_SHAPES = ['loaf', 'round', 'square', 'ring', 'muffin', 'tray', 'pie'] as const;
+export type TinShape = (typeof TIN_SHAPES)[number];
+export type StatedTin = { shape: TinShape; written: string; volumeMl: Sourced; count: number };
 
 export type Formula = {
   schema: 1;
@@ -41,6 +51,7 @@ export type Formula = {
   method: Step[];
   yield?: Yield;
   bake?: StatedBake;
+  tin?: StatedTin;
   /** What this formula already leaves out; an adaptation keeps to it. */
   avoids: AvoidId[];
   originalText: string;
@@ -58,7 +69,7 @@ export function derivedAmount(massG: number, sd?: number): Amount {
 
 /** Lines that are in the dough or batter, not on the tin or brushed on top. */
 export function doughLines(part: Part): Line[] {
-  return part.lines.filter((l) => l.role !== 'release' && l.role !== 'wash');
+  return part.lines.filter((l) => !isBeside(l.role));
 }
 
 /** Grams of a line; 0 where the mass is not known (the profile says so apart). */

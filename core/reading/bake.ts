@@ -2,6 +2,9 @@ import { msg, type Msg } from '../explain';
 import type { StatedBake } from '../formula';
 import { fahrenheitToCelsius } from '../units';
 
+/** A problem of the whole, with an oven temperature that would settle it. */
+export type BakeIssue = Msg & { fixes?: { ovenC: number }[] };
+
 /** Gas marks to °C: 25 °F a mark from mark 1 at 275 °F (the usual table). */
 const gasMark = (mark: number): number => fahrenheitToCelsius(250 + 25 * mark);
 
@@ -45,8 +48,8 @@ export function readBake(
   oven: string,
   time: string,
   method: string,
-): { bake: StatedBake | null; issues: Msg[] } {
-  const issues: Msg[] = [];
+): { bake: StatedBake | null; issues: BakeIssue[] } {
+  const issues: BakeIssue[] = [];
   const source = oven.trim() || method;
   const { celsius, fromF } = temperatures(source);
   const bare = /^\s*(\d{2,4})\s*°?\s*$/.exec(oven);
@@ -61,7 +64,10 @@ export function readBake(
     fromF.length > 0 &&
     Math.abs(celsius.at(-1)! - fromF.at(-1)!) > SAME_OVEN_C
   ) {
-    issues.push(msg('bake.tempsDisagree', { c: celsius.at(-1)!, f: Math.round(fromF.at(-1)!) }));
+    issues.push({
+      ...msg('bake.tempsDisagree', { c: celsius.at(-1)!, f: Math.round(fromF.at(-1)!) }),
+      fixes: [{ ovenC: Math.round(fromF.at(-1)!) }, { ovenC: celsius.at(-1)! }],
+    });
   }
   if (ovenC !== null && !plausible(ovenC)) {
     issues.push(msg('bake.ovenOdd', { c: Math.round(ovenC) }));

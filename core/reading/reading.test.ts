@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { INGREDIENTS } from '../ingredients';
-import { isSilent, matchName, readFormula, readLine } from './index';
+import { measureNames } from '../testing/measure';
+import { isSilent, readFormula, readLine, referenceMatcher } from './index';
 
 type Row = [written: string, id: string | null, grams: number | null, ...codes: string[]];
 
@@ -42,12 +43,12 @@ const LINES: Row[] = [
   ['half a cup sugar', 'sugar', 100],
   ['two eggs', 'egg', 100],
   ['1 medium egg', 'egg', 44],
-  ['2 extra large eggs', 'egg', 100],
+  ['2 extra large eggs', 'egg', 112],
   ['3-4 medium bananas', 'banana', 413],
   ['1 to 1 1/2 cups water', 'water', 296],
   ['about 30 g honey', 'honey', 30],
   ['approx. 30g honey', 'honey', 30],
-  ['1 heaped tsp cinnamon', 'cinnamon', 2.6],
+  ['1 heaped tsp cinnamon', 'cinnamon', 3.9],
   ['1 T sugar', 'sugar', 12.5],
   ['1 t salt', 'salt', 6],
   ['250 ml soya milk', 'soy_drink', 257],
@@ -75,11 +76,69 @@ const LINES: Row[] = [
   ['0 g salt', 'salt', null, 'amount.zero'],
   ['999999 kg water', 'water', null, 'amount.tooMuch'],
   ['salt', 'salt', null, 'amount.missing'],
+  ['salt, to taste', 'salt', null],
+  ['icing sugar, for dusting', 'icing_sugar', null],
   ['3 sachets honey', 'honey', null, 'amount.noMeasure'],
   ['<script>alert(1)</script>', null, null, 'name.unknown', 'amount.missing'],
   ['🥕🥕🥕', null, null, 'name.unknown', 'amount.missing'],
-  ['120 g coconut sugar', null, 120, 'name.unsure'],
-  ['100 g gluten-free oats', null, 100, 'name.unsure'],
+  ['120 g coconut sugar', 'coconut_sugar', 120],
+  ['100 g vegan butter', null, 100, 'name.unsure'],
+  ['250 ml dairy-free milk', null, null, 'name.unsure'],
+  // Sums, double amounts, packets with sizes
+  ['1 cup plus 2 tbsp sugar', 'sugar', 225],
+  ['1 cup + 2 tablespoons sugar', 'sugar', 225],
+  ['2 cups and 1 tbsp water', 'water', 488],
+  ['225 g/8 oz butter', 'butter', 225],
+  ['8oz/225g butter', 'butter', 226.8],
+  ['240 ml (1 cup) milk', 'milk', 247.5],
+  ['1 cup / 240 ml milk', 'milk', 244],
+  ['3 medium eggs (132 g)', 'egg', 132],
+  ['1 tin (400 g) coconut milk', 'coconut_milk', 400],
+  ['1 (400 g) tin coconut milk', 'coconut_milk', 400],
+  ['1 x 400 g tin of coconut milk', 'coconut_milk', 400],
+  ['2 x 400g tins chickpeas', 'cooked_chickpeas', 800],
+  ['1 tin chickpeas (400 g; 240 g drained)', 'cooked_chickpeas', 240],
+  ['1 400ml can coconut milk', 'coconut_milk', 382],
+  ['1 tin chickpeas, drained', 'cooked_chickpeas', 240],
+  ['1 sachet (8 g) instant yeast', 'instant_yeast', 8],
+  ['2 7 g sachets instant yeast', 'instant_yeast', 14],
+  ['500 g sugar, about a quarter cup', 'sugar', 500, 'amount.disagree'],
+  // Words, halves and heaps
+  ['one and a half teaspoons salt', 'salt', 9],
+  ['1 and 1/2 tsp salt', 'salt', 9],
+  ['1-1/2 cups sugar', 'sugar', 300],
+  ['1 & 1/2 cups sugar', 'sugar', 300],
+  ['three quarters of a cup sugar', 'sugar', 150],
+  ['two thirds of a cup of sugar', 'sugar', 133],
+  ['a dozen eggs', 'egg', 600],
+  ['half a dozen eggs', 'egg', 300],
+  ['1 dozen large eggs', 'egg', 600],
+  ['a scant cup sugar', 'sugar', 180],
+  ['1 rounded tsp baking powder', 'baking_powder', 5.5],
+  ['a knob of butter', 'butter', 15],
+  ['a handful of raisins', 'raisins', 30],
+  ['a splash of vanilla extract', 'vanilla', 4.2],
+  // Fruit by the piece, juice and zest
+  ['6 apples', 'apple', 960],
+  ['juice of 1 lemon', 'lemon_juice', 45],
+  ['juice of half a lemon', 'lemon_juice', 22.5],
+  ['the zest of 2 lemons', 'lemon_zest', 12],
+  ['finely grated zest of 1 orange', 'orange_zest', 9],
+  ['2 lemons, juiced', 'lemon_juice', 90],
+  ['3 garlic cloves, crushed', 'garlic', 12],
+  ['3 cloves of garlic', 'garlic', 12],
+  ['2 leaves gelatine', 'gelatine', 4],
+  // Cups as they were filled, and whose cup it is
+  ['1 cup sorghum flour, sifted', 'sorghum_flour', 108, 'amount.sifted'],
+  ['1 cup packed brown rice flour', 'brown_rice_flour', 181.7, 'amount.packed'],
+  ['1 metric cup water', 'water', 250],
+  ['1 US cup water', 'water', 236.6],
+  ['1 imperial pint milk', 'milk', 586],
+  ['1 size M egg', 'egg', 44],
+  ['200grams sugar', 'sugar', 200],
+  ['1 orange, zested', 'orange_zest', 9],
+  ['almonds 50 g', 'almonds', 50],
+  ['one to two tsp salt', 'salt', 9],
   ['50 g moon dust', null, 50, 'name.unknown'],
 ];
 
@@ -98,6 +157,8 @@ describe('reading one line', () => {
     expect(readLine('1 egg, for brushing', 'l').line.role).toBe('wash');
     expect(readLine('60 g hazelnuts', 'l').line.role).toBe('inclusion');
     expect(readLine('60 g rice flour', 'l').line.role).toBeUndefined();
+    expect(readLine('rice flour, for dusting', 'l').line.role).toBe('dusting');
+    expect(readLine('salt to taste', 'l').line.role).toBe('taste');
   });
 
   it('keeps how a mass was come by, and its spread', () => {
@@ -115,25 +176,84 @@ describe('reading one line', () => {
 
 describe('matching names', () => {
   it.each(INGREDIENTS.flatMap((i) => i.names.map((n) => [n, i.id] as const)))('%s', (name, id) => {
-    const match = matchName(name);
+    const match = referenceMatcher.match(name);
     expect(match.best).toEqual({ id, confidence: 1 });
   });
 
   it.each([
     'vegan butter',
-    'egg replacer',
-    'almond extract',
-    'peanut',
-    'coconut sugar',
-    'rice syrup',
-    'oat bran',
-    'potato',
+    'egg-free mayonnaise',
+    'dairy-free milk',
+    'nut-free marzipan',
+    'plant milk',
     'butterbeans',
     'nut butter',
-    'soy sauce',
     'eggplant',
   ])('asks about %s', (name) => {
-    expect(isSilent(matchName(name))).toBe(false);
+    expect(isSilent(referenceMatcher.match(name))).toBe(false);
+  });
+});
+
+it('takes names without asking rightly 99 times of 100, and 92 of 100 of all', () => {
+  for (const which of ['tuned', 'aside'] as const) {
+    const m = measureNames(which);
+    expect(m.names).toBeGreaterThan(100);
+    expect(m.right / m.silent).toBeGreaterThanOrEqual(0.99);
+    expect(m.right / m.answerable).toBeGreaterThanOrEqual(0.92);
+  }
+  expect(measureNames().names).toBeGreaterThanOrEqual(300);
+});
+
+/** Traps of the trade: what spoken and copied recipes get wrong. */
+describe('what only the whole can tell', () => {
+  const issuesOf = (text: string, more: object = {}) =>
+    readFormula({ text, ...more }).lines.flatMap((l) => l.issues.map((i) => ({ ...i, lineId: undefined })));
+  const base = '300 g rice flour\n100 g tapioca starch\n300 g water\n';
+
+  it('ten times too much beside the cup is a slipped nought; the cup is likelier, and one press takes it', () => {
+    const [slip] = issuesOf(`${base}500 g sugar, about a quarter cup`);
+    expect(slip).toMatchObject({ code: 'amount.disagree', args: { better: 'b', why: 'tenfold' } });
+    expect(slip!.fixes![0]!.massG).toBeCloseTo(50, 0);
+  });
+
+  it.each([
+    ['2 tbsp salt', 'check.salt', 12],
+    ['2 tbsp baking soda', 'check.soda', undefined],
+    ['80 g baking powder', 'check.powder', undefined],
+    ['20 g xanthan gum', 'check.gum', undefined],
+    ['90 g psyllium husk', 'check.psyllium', undefined],
+  ])('%s on 400 g flour is asked about', (line, code, fixG) => {
+    const [found] = issuesOf(base + line);
+    expect(found).toMatchObject({ code });
+    if (fixG) expect(found!.fixes![0]!.massG).toBeCloseTo(fixG, 0);
+  });
+
+  it('yeast far from its usual dose is asked about, with the kind it may be', () => {
+    const [found] = issuesOf(`${base}25 g instant yeast`);
+    expect(found).toMatchObject({ code: 'check.yeast', fixes: [{ ingredientId: 'fresh_yeast' }] });
+    expect(issuesOf(`${base}2 g fresh yeast`)[0]).toMatchObject({ code: 'check.yeast' });
+    expect(issuesOf(`${base}7 g instant yeast\n8 g salt\n4 g baking soda`)).toEqual([]);
+  });
+
+  it('a batch that does not fit its tin or its pieces is asked about', () => {
+    const codes = (more: object) => readFormula({ text: base, ...more }).issues.map((i) => i.code);
+    expect(codes({ method: 'Scrape into a 900 g loaf tin.' })).toEqual([]);
+    expect(codes({ method: 'Scrape into a 450 g loaf tin.' })).toEqual([]);
+    expect(codes({ method: 'Scrape into a 3 x 3 inch square tin.' })).toEqual(['check.tinSmall']);
+    expect(codes({ method: 'Pour into a 13 x 9 x 2 inch baking tray tin.' })).toEqual(['check.tinLarge']);
+    expect(codes({ method: 'Bake. Makes 3 muffins.' })).toEqual(['check.yield']);
+    expect(codes({ method: 'Bake. Makes 8 muffins.' })).toEqual([]);
+  });
+
+  it('reads tins to what they hold', () => {
+    const ml = (method: string) => readFormula({ text: base, method }).formula.tin?.volumeMl.value;
+    expect(ml('a 20 cm round cake tin')).toBeCloseTo(1571, 0);
+    expect(ml('an 8-inch square tin')).toBeCloseTo(1899, 0);
+    expect(ml('9 x 5 inch loaf pan')).toBeCloseTo(1736, 0);
+    expect(ml('a 12-hole muffin tin')).toBe(1200);
+    expect(ml('a bowl')).toBeUndefined();
+    // 6.5 cups to the rim: 8 x 4 x 2.5 inches, walls leaning.
+    expect(ml('a 2 lb loaf tin')).toBeCloseTo(1755, 0);
   });
 });
 
@@ -173,7 +293,24 @@ describe('reading a formula', () => {
     expect(codes('')).toEqual(['read.empty']);
     expect(codes('2 eggs')).toEqual(['read.noFlour']);
     expect(codes('1 g rice flour\n'.repeat(600))).toEqual(['read.tooManyLines']);
-    expect(codes('For the dough:\n200 g rice flour')).toEqual(['read.headings']);
+
+  });
+
+  it('headings make parts, each with its class; the notes of a list are no ingredients', () => {
+    const { formula, lines } = readFormula({
+      title: 'Quince tart',
+      text: 'Makes 8 slices\nFor the crust:\n200 g rice flour\n100 g butter\nFor the filling:\n300 g quince\njuice and zest of 1 lemon\nIngredients:\n50 g sugar',
+    });
+    expect(formula.parts.map((p) => [p.name, p.classId, p.lines.length])).toEqual([
+      ['crust', 'cookie', 2],
+      ['filling', 'batter', 4],
+    ]);
+    expect(formula.yield).toEqual({ pieces: 8, name: 'slices' });
+    expect(lines.map((l) => l.line.id)).toEqual(['l1', 'l2', 'l3', 'l4', 'l5', 'l6']);
+    expect(lines.slice(3, 5).map((l) => [l.line.amount.written, l.line.amount.massG!.value])).toEqual([
+      ['juice and zest of 1 lemon', 45],
+      ['juice and zest of 1 lemon', 6],
+    ]);
   });
 
   it('reads 500 lines and keeps every one', () => {

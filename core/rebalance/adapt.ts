@@ -1,9 +1,10 @@
-import { kitById } from '../classes';
+import { kitById, KITS } from '../classes';
 import { msg, type Msg } from '../explain';
 import { avoidsOf, verdictFor } from '../exclusions';
-import { profileOf, type Formula } from '../formula';
+import { isBeside, profileOf, type Formula } from '../formula';
 import { AVOID_IDS, type AvoidId, type Lookup } from '../ingredients';
 import { applyEdits } from '../method';
+import { withOwnWords } from '../pantry';
 import { cautionsOf, holdBack, newAllergens, profilesOf, verdictsOf } from './assemble';
 import { PartBench, WORST, type Slot, type Trial } from './bench';
 import { candidatesFor, conflictsOf, fitIn, itemsIn } from './conflicts';
@@ -110,7 +111,7 @@ function optionsOf(bench: PartBench, best: Trial): Option[] {
       const amounts = [...inDough, ...besides]
         .filter(({ v }) => v.kitId === kit.id && v.conflictId === slot.conflict.id)
         .map(({ v, massG }) => ({ lineId: v.lineId, ingredientId: v.ingredient.id, massG }));
-      const ids = itemsIn(kit, slot.conflict).flatMap((x) => (x.item.kind === 'ref' ? [x.item.id] : []));
+      const ids = itemsIn(kit, slot.conflict).flatMap((x) => bench.lookup(x.item)?.id ?? []);
       return {
         conflictId: slot.conflict.id,
         kitId: kit.id,
@@ -138,22 +139,23 @@ function optionsOf(bench: PartBench, best: Trial): Option[] {
  * combination for the amounts nearest to the target, and ranks whole solutions. What the formula already
  * leaves out stays out. Where a conflict has no kit, no solution is given and the need is named.
  */
-export function adapt(input: AdaptInput, { lookup }: AdaptContext): Outcome {
-  const { formula, pins = {}, limit = DEFAULT_LIMIT } = input;
-  const wanted = new Set([...avoidsOf(input.exclude, input.oil), ...formula.avoids]);
+export function adapt(input: AdaptInput, context: AdaptContext): Outcome {
+  const { formula, pins = {}, limit = DEFAULT_LIMIT, words = [], strict = [] } = input;
+  const lookup = withOwnWords(context.lookup, words);
+  const wanted = new Set([...avoidsOf(input.exclude, input.oil, words), ...formula.avoids]);
   const avoids = AVOID_IDS.filter((a) => wanted.has(a));
   const cannot: Outcome['cannot'] = [];
   const conflicts: Conflict[] = [];
   const benches: PartBench[] = [];
 
   for (const part of formula.parts) {
-    const found = conflictsOf(part, lookup, avoids);
+    const found = conflictsOf(part, lookup, avoids, strict);
     conflicts.push(...found);
     const slots = found.map((conflict): Slot => {
-      const all = candidatesFor(conflict, lookup, avoids);
+      const all = candidatesFor(conflict, lookup, avoids, KITS, strict);
       const chosen = pins.kits?.[conflict.id];
       const kept = chosen ? all.filter((k) => k.id === chosen) : all;
-      if (conflict.massG === null && conflict.role === null)
+      if (conflict.massG === null && !isBeside(conflict.role))
         cannot.push({
           need: msg('cannot.amount', { ids: conflict.ingredientIds.join(' ') }),
           clash: [conflict.id],
@@ -202,7 +204,7 @@ export function adapt(input: AdaptInput, { lookup }: AdaptContext): Outcome {
   return {
     ...outcome,
     solutions: solutions.slice(0, limit),
-    options: benches.flatMap((b, i) => optionsOf(openBench(b, pins, avoids, lookup), best[i]!)),
+    options: benches.flatMap((b, i) => optionsOf(openBench(b, pins, avoids, strict, lookup), best[i]!)),
   };
 }
 
@@ -211,12 +213,13 @@ function openBench(
   bench: PartBench,
   pins: NonNullable<AdaptInput['pins']>,
   avoids: readonly AvoidId[],
+  strict: readonly AvoidId[],
   lookup: Lookup,
 ): PartBench {
   if (!pins.kits) return bench;
   const slots = bench.slots.map((s) => ({
     conflict: s.conflict,
-    kits: candidatesFor(s.conflict, lookup, avoids),
+    kits: candidatesFor(s.conflict, lookup, avoids, KITS, strict),
   }));
   return new PartBench(bench.part, slots, bench.target, bench.source, avoids, lookup, bench.pins);
 }

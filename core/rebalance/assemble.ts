@@ -12,7 +12,7 @@ import {
   type Part,
   type Profile,
 } from '../formula';
-import { LABEL_ALLERGENS, type AvoidId, type Lookup } from '../ingredients';
+import { idOf, LABEL_ALLERGENS, refTo, type AvoidId, type Lookup } from '../ingredients';
 import type { StepEdit } from '../method';
 import { jobTotal } from './conflicts';
 import { MASS_BAND, wetnessBand } from './solve';
@@ -51,7 +51,7 @@ export function assemblePart(
     const { v, massG } = entry;
     lines.push({
       id: v.lineId,
-      item: { kind: 'ref', id: v.ingredient.id },
+      item: refTo(v.ingredient),
       amount:
         massG === null ? { massG: null, written: '', confidence: 1, reading: [] } : derivedAmount(massG),
       ...(role ? { role } : {}),
@@ -70,7 +70,7 @@ export function assemblePart(
 
   for (const line of part.lines) {
     const choice = choiceOf.get(line.id);
-    const ingredientId = line.item.kind === 'ref' ? line.item.id : null;
+    const ingredientId = idOf(line.item);
     const fromG = line.amount.massG?.value ?? null;
     if (choice) {
       moves.push({
@@ -244,8 +244,8 @@ export function uncoveredJobs(
 export function verdictsOf(formula: Formula, avoids: readonly AvoidId[], lookup: Lookup): LineVerdict[] {
   return formula.parts.flatMap((p) =>
     p.lines.map((l) => {
-      const { contains, unknown } = verdictFor(lookup(l.item), avoids);
-      return { lineId: l.id, ingredientId: l.item.kind === 'ref' ? l.item.id : null, contains, unknown };
+      const { contains, may, unknown } = verdictFor(lookup(l.item), avoids);
+      return { lineId: l.id, ingredientId: idOf(l.item), contains, may, unknown };
     }),
   );
 }

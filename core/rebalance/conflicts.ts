@@ -1,6 +1,6 @@
 import { CLASSES, JOB_IDS, jobStrength, KITS, type JobId, type JobNeed, type Kit } from '../classes';
-import { verdictFor } from '../exclusions';
-import { doughLines, massOf, type Line, type Part } from '../formula';
+import { isRefused, verdictFor } from '../exclusions';
+import { doughLines, isBeside, massOf, type Line, type Part } from '../formula';
 import type { AvoidId, Ingredient, Lookup } from '../ingredients';
 import type { Conflict } from './types';
 
@@ -31,23 +31,31 @@ function jobsOf(lines: readonly Line[], part: Part, lookup: Lookup): JobNeed[] {
     .sort((a, b) => b.strength - a.strength || a.job.localeCompare(b.job));
 }
 
-/** What must leave a part, line by line of a kind. */
-export function conflictsOf(part: Part, lookup: Lookup, avoids: readonly AvoidId[]): Conflict[] {
+/** What a thing does that is not in the dough. */
+const BESIDE_JOB: Record<string, JobId> = { wash: 'glaze', dusting: 'flavour', taste: 'flavour' };
+
+/** What must leave a part, line by line of a kind; a warning of traces counts where traces matter. */
+export function conflictsOf(
+  part: Part,
+  lookup: Lookup,
+  avoids: readonly AvoidId[],
+  strict: readonly AvoidId[] = [],
+): Conflict[] {
   const found = new Map<string, { lines: Line[]; ingredients: Ingredient[]; avoids: Set<AvoidId> }>();
   for (const line of part.lines) {
     const ingredient = lookup(line.item);
     const verdict = verdictFor(ingredient, avoids);
-    if (!ingredient || verdict.finding !== 'contains') continue;
-    const key = `${part.id}:${ingredient.group}:${line.role === 'release' || line.role === 'wash' ? line.role : 'dough'}`;
+    if (!ingredient || !isRefused(verdict, strict)) continue;
+    const key = `${part.id}:${ingredient.group}:${isBeside(line.role) ? line.role : 'dough'}`;
     const entry = found.get(key) ?? { lines: [], ingredients: [], avoids: new Set<AvoidId>() };
     entry.lines.push(line);
     entry.ingredients.push(ingredient);
-    for (const a of verdict.contains) entry.avoids.add(a);
+    for (const a of [...verdict.contains, ...verdict.may.filter((m) => strict.includes(m))]) entry.avoids.add(a);
     found.set(key, entry);
   }
   return [...found].map(([id, { lines, ingredients, avoids: hit }]) => {
     const role = lines[0]!.role ?? null;
-    const inDough = role !== 'release' && role !== 'wash';
+    const inDough = !isBeside(role);
     return {
       id,
       partId: part.id,
@@ -60,7 +68,7 @@ export function conflictsOf(part: Part, lookup: Lookup, avoids: readonly AvoidId
       massG: lines.every((l) => l.amount.massG) ? lines.reduce((s, l) => s + massOf(l), 0) : null,
       jobs: inDough
         ? jobsOf(lines, part, lookup)
-        : [{ job: role === 'wash' ? 'glaze' : 'release', strength: 1 }],
+        : [{ job: BESIDE_JOB[role ?? ''] ?? 'release', strength: 1 }],
     };
   });
 }
@@ -84,16 +92,17 @@ export function candidatesFor(
   lookup: Lookup,
   avoids: readonly AvoidId[],
   kits: readonly Kit[] = KITS,
+  strict: readonly AvoidId[] = [],
 ): Kit[] {
   return kits
-    .filter((kit) => kit.for.groups.includes(conflict.group))
+    .filter((kit) => kit.for.groups === 'any' || kit.for.groups.includes(conflict.group))
     .filter((kit) => !kit.for.classes || kit.for.classes.includes(conflict.classId))
     .filter((kit) => (kit.for.role ?? null) === conflict.role)
     .filter((kit) => fitIn(kit, conflict) > 0)
     .filter((kit) =>
       itemsIn(kit, conflict).every((i) => {
         const ingredient = lookup(i.item);
-        return ingredient !== null && verdictFor(ingredient, avoids).finding !== 'contains';
+        return ingredient !== null && !isRefused(verdictFor(ingredient, avoids), strict);
       }),
     )
     .sort((a, b) => a.id.localeCompare(b.id));

@@ -19,6 +19,10 @@ export type AdaptInput = {
   formula: Formula;
   exclude: readonly ExclusionId[];
   oil?: OilReading;
+  /** Words of the baker's own: whatever is named so has to go. */
+  words?: readonly string[];
+  /** Avoidances for which traces matter: a "may contain" warning rules a thing out. */
+  strict?: readonly AvoidId[];
   /** Where the targets come from; the formula itself when absent. Repeated adapting names its root, so nothing drifts. */
   target?: Formula;
   pins?: Pins;
@@ -88,6 +92,7 @@ export type LineVerdict = {
   lineId: string;
   ingredientId: string | null;
   contains: AvoidId[];
+  may: AvoidId[];
   unknown: AvoidId[];
 };
 export type Confidence = { level: 'good' | 'fair' | 'low'; because: Msg[] };

@@ -45,9 +45,14 @@ const baseOf = (conflict: Conflict, item: KitItem, flourG: number): number => {
 };
 
 /** The staying line of a part that an added amount of the same ingredient can join. */
-function joinable(part: Part, leaving: ReadonlySet<string>, ingredientId: string): string | null {
+function joinable(
+  part: Part,
+  leaving: ReadonlySet<string>,
+  ingredient: Ingredient,
+  lookup: Lookup,
+): string | null {
   const line = doughLines(part).find(
-    (l) => l.item.kind === 'ref' && l.item.id === ingredientId && !leaving.has(l.id) && l.amount.massG,
+    (l) => lookup(l.item)?.id === ingredient.id && !leaving.has(l.id) && l.amount.massG,
   );
   return line?.id ?? null;
 }
@@ -82,7 +87,7 @@ export function variablesOf(
           cost: 0,
           conflictId: conflict.id,
           kitId: kit.id,
-          joins: item.joins ? joinable(part, leaving, ingredient.id) : null,
+          joins: item.joins ? joinable(part, leaving, ingredient, lookup) : null,
         };
       }),
     );
@@ -96,6 +101,7 @@ export function waterVariable(
   leaving: ReadonlySet<string>,
   massG: number,
   water: Ingredient,
+  lookup: Lookup,
 ): Variable {
   return {
     lineId: waterLineId(part),
@@ -109,7 +115,7 @@ export function waterVariable(
     cost: WATER_COST,
     conflictId: null,
     kitId: null,
-    joins: joinable(part, leaving, 'water'),
+    joins: joinable(part, leaving, water, lookup),
   };
 }
 

@@ -1,55 +1,59 @@
 /**
  * Units as they stand in written formulas, and their exact size.
- * Sizes: NIST Handbook 44 (2024), Appendix C, for US customary volume and avoirdupois mass;
- * the 250 mL cup, 15 mL tablespoon and 5 mL teaspoon are the metric kitchen measures.
+ * Sizes: NIST Handbook 44 (2024), Appendix C, for US customary volume and avoirdupois mass; UK Weights and
+ * Measures Act 1985, Schedule 1, for the imperial gallon (4.54609 L) and its parts; the 250 mL cup, 15 mL
+ * tablespoon and 5 mL teaspoon are the metric kitchen measures, 20 mL the Australian tablespoon.
  */
 
 /** Mass units, in grams each. */
 const MASS_G = { mg: 0.001, g: 1, kg: 1000, oz: 28.349523125, lb: 453.59237 } as const;
 
 /** Volume units of fixed size, in millilitres each. */
-const VOLUME_ML = {
-  ml: 1,
-  cl: 10,
-  dl: 100,
-  l: 1000,
-  floz: 29.5735295625,
-  pint: 473.176473,
-  quart: 946.352946,
+const VOLUME_ML = { ml: 1, cl: 10, dl: 100, l: 1000 } as const;
+
+/** Fluid ounces, pints and quarts are larger in the imperial measure; a fluid ounce is a twentieth of its pint. */
+const CUSTOMARY_ML = {
+  us: { floz: 29.5735295625, pint: 473.176473, quart: 946.352946 },
+  imperial: { floz: 28.4130625, pint: 568.26125, quart: 1136.5225 },
 } as const;
 
 /** Spoons and cups, whose size depends on the standard chosen in the kitchen, in millilitres. */
 const SPOON_ML = {
   us: { tsp: 4.92892159375, tbsp: 14.78676478125 },
   metric: { tsp: 5, tbsp: 15 },
+  australian: { tsp: 5, tbsp: 20 },
 } as const;
-const CUP_ML = { us: 236.5882365, metric: 250 } as const;
+const CUP_ML = { us: 236.5882365, metric: 250, imperial: 284.130625 } as const;
 
-/** Small amounts by hand. Common practice, no source: a dash is about 1/8 tsp, a pinch about 1/16 tsp. */
-const HAND_TSP = { dash: 1 / 8, pinch: 1 / 16 } as const;
+/** Small amounts by hand, in teaspoons. Common practice, no source. */
+const HAND_TSP = { dash: 1 / 8, pinch: 1 / 16, drop: 1 / 100, splash: 1, drizzle: 1.5 } as const;
 
 export type MassUnit = keyof typeof MASS_G;
-export type VolumeUnit = keyof typeof VOLUME_ML | 'tsp' | 'tbsp' | 'cup' | keyof typeof HAND_TSP;
+type Customary = keyof (typeof CUSTOMARY_ML)['us'];
+export type VolumeUnit =
+  keyof typeof VOLUME_ML | Customary | 'tsp' | 'tbsp' | 'cup' | keyof typeof HAND_TSP;
 /** Countable things: a whole piece, a stick of butter, a sachet. Their mass belongs to the ingredient. */
-export type CountUnit = 'piece' | 'stick' | 'sachet';
+const COUNT_UNITS = ['piece', 'stick', 'sachet', 'tin', 'clove', 'leaf', 'stalk', 'knob', 'handful'] as const;
+export type CountUnit = (typeof COUNT_UNITS)[number];
 export type UnitId = MassUnit | VolumeUnit | CountUnit;
 
 /** Every unit there is. */
 export const UNIT_IDS: readonly UnitId[] = [
   ...(Object.keys(MASS_G) as MassUnit[]),
   ...(Object.keys(VOLUME_ML) as (keyof typeof VOLUME_ML)[]),
+  ...(Object.keys(CUSTOMARY_ML.us) as Customary[]),
   'tsp',
   'tbsp',
   'cup',
-  'dash',
-  'pinch',
-  'piece',
-  'stick',
-  'sachet',
+  ...(Object.keys(HAND_TSP) as (keyof typeof HAND_TSP)[]),
+  ...COUNT_UNITS,
 ];
 
+export const CUP_STANDARDS = Object.keys(CUP_ML) as CupStandard[];
 export type CupStandard = keyof typeof CUP_ML;
+export const SPOON_STANDARDS = Object.keys(SPOON_ML) as SpoonStandard[];
 export type SpoonStandard = keyof typeof SPOON_ML;
+/** Which cup and spoons the kitchen has. With the imperial cup go imperial pints and fluid ounces. */
 export type Measures = { cup: CupStandard; spoon: SpoonStandard };
 
 export const US_MEASURES: Measures = { cup: 'us', spoon: 'us' };
@@ -59,7 +63,7 @@ export function isMassUnit(unit: UnitId): unit is MassUnit {
 }
 
 export function isCountUnit(unit: UnitId): unit is CountUnit {
-  return unit === 'piece' || unit === 'stick' || unit === 'sachet';
+  return (COUNT_UNITS as readonly string[]).includes(unit);
 }
 
 /** Grams in `qty` of a mass unit. */
@@ -67,13 +71,20 @@ export function toGrams(qty: number, unit: MassUnit): number {
   return qty * MASS_G[unit];
 }
 
-/** Millilitres in `qty` of a volume unit, by the kitchen's cup and spoon standards. */
+/** Millilitres in `qty` of a volume unit, by the measures of the kitchen. */
 export function toMillilitres(qty: number, unit: VolumeUnit, measures: Measures): number {
+  if (unit in VOLUME_ML) return qty * VOLUME_ML[unit as keyof typeof VOLUME_ML];
+  if (unit in CUSTOMARY_ML.us)
+    return qty * CUSTOMARY_ML[measures.cup === 'imperial' ? 'imperial' : 'us'][unit as Customary];
   if (unit === 'cup') return qty * CUP_ML[measures.cup];
-  if (unit === 'tsp' || unit === 'tbsp') return qty * SPOON_ML[measures.spoon][unit];
-  if (unit === 'dash' || unit === 'pinch') return qty * HAND_TSP[unit] * SPOON_ML[measures.spoon].tsp;
-  return qty * VOLUME_ML[unit];
+  const spoon = SPOON_ML[measures.spoon];
+  if (unit === 'tsp' || unit === 'tbsp') return qty * spoon[unit];
+  return qty * HAND_TSP[unit as keyof typeof HAND_TSP] * spoon.tsp;
 }
+
+/** Centimetres in an inch, exactly (international yard and pound agreement, 1959). */
+const CM_PER_INCH = 2.54;
+export const inchesToCm = (inches: number): number => inches * CM_PER_INCH;
 
 /** Celsius from Fahrenheit, exact. */
 export function fahrenheitToCelsius(tempF: number): number {

@@ -1,5 +1,7 @@
-import { index, integer, jsonb, pgTable, text, timestamp, uuid } from 'drizzle-orm/pg-core';
-import type { DraftDoc, VersionRequest } from '../../contract/dto';
+import { index, integer, jsonb, pgTable, text, timestamp, unique, uuid } from 'drizzle-orm/pg-core';
+import type { DraftDoc, Kitchen, VersionRequest } from '../../contract/dto';
+import type { Eater } from '../../core/exclusions';
+import type { PantryDoc } from '../../core/pantry';
 import type { Formula } from '../../core/formula';
 import type { AvoidId } from '../../core/ingredients';
 
@@ -45,4 +47,39 @@ export const draft = pgTable('draft', {
   rev: integer('rev').notNull(),
   doc: jsonb('doc').$type<DraftDoc>().notNull(),
   updatedAt: timestamp('updated_at', { withTimezone: true }).notNull().defaultNow(),
+});
+
+/** A thing in the pantry: an ingredient, packet or blend of the baker's own. Taking it out sets `deleted_at`. */
+export const pantryItem = pgTable('pantry_item', {
+  id: uuid('id').primaryKey().defaultRandom(),
+  deletedAt: timestamp('deleted_at', { withTimezone: true }),
+});
+
+/** What a thing in the pantry is, revision by revision; append-only, held so by a trigger: versions cite them. */
+export const pantryRevision = pgTable(
+  'pantry_revision',
+  {
+    id: uuid('id').primaryKey().defaultRandom(),
+    itemId: uuid('item_id')
+      .notNull()
+      .references(() => pantryItem.id),
+    rev: integer('rev').notNull(),
+    doc: jsonb('doc').$type<PantryDoc>().notNull(),
+    createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
+  },
+  (t) => [unique('pantry_revision_once').on(t.itemId, t.rev)],
+);
+
+/** Whom one bakes for. */
+export const eater = pgTable('eater', {
+  id: uuid('id').primaryKey().defaultRandom(),
+  doc: jsonb('doc').$type<Eater>().notNull(),
+  createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
+  deletedAt: timestamp('deleted_at', { withTimezone: true }),
+});
+
+/** The one kitchen: its measures, currency and whose law its packets follow. */
+export const kitchen = pgTable('kitchen', {
+  id: integer('id').primaryKey(),
+  doc: jsonb('doc').$type<Kitchen>().notNull(),
 });

@@ -18,7 +18,7 @@ let api: ReturnType<typeof request>;
 
 beforeAll(async () => {
   database = await openMemory(await template());
-  api = request(makeApp({ db: database.db, compute: inPlace }));
+  api = request(makeApp({ db: database.db, compute: inPlace() }));
 });
 afterAll(() => database.close());
 

@@ -2,10 +2,15 @@ import type { Schema, SchemaDescription, SchemaObjectDescription, SchemaInnerTyp
 import {
   adaptSchema,
   createFormulaSchema,
+  createPantrySchema,
   createVersionSchema,
+  eaterSchema,
+  kitchenSchema,
   labelsSchema,
   matchSchema,
+  pantryIdsSchema,
   putDraftSchema,
+  putPantrySchema,
   readSchema,
   renameFormulaSchema,
 } from '../../contract/schemas';
@@ -63,6 +68,18 @@ const CALLS: Call[] = [
   ['get', '/formulas/{id}/draft', 'The working copy, or null'],
   ['put', '/formulas/{id}/draft', 'Saves the working copy', putDraftSchema as Schema],
   ['delete', '/formulas/{id}/draft', 'Drops the working copy'],
+  ['get', '/pantry', "The baker's own ingredients, packets and blends, revision by revision"],
+  ['post', '/pantry', 'Puts things into the pantry', createPantrySchema as Schema],
+  ['put', '/pantry/{id}', 'A new revision of a thing in the pantry', putPantrySchema as Schema],
+  ['post', '/pantry/remove', 'Takes things out of the pantry; restore puts them back', pantryIdsSchema as Schema],
+  ['post', '/pantry/restore', 'Puts things back into the pantry', pantryIdsSchema as Schema],
+  ['get', '/eaters', 'Whom one bakes for'],
+  ['post', '/eaters', 'Adds an eater or a table', eaterSchema as Schema],
+  ['put', '/eaters/{id}', 'Changes an eater', eaterSchema as Schema],
+  ['delete', '/eaters/{id}', 'Takes an eater off the list; restore puts them back'],
+  ['post', '/eaters/{id}/restore', 'Puts an eater back on the list'],
+  ['get', '/kitchen', 'Measures, currency and rule set of the kitchen'],
+  ['put', '/kitchen', 'Changes the kitchen', kitchenSchema as Schema],
 ];
 
 /** The API described, made from the schemas that check it. */

@@ -1,8 +1,10 @@
 import { Router, type Request, type Response } from 'express';
 import type {
   AdaptRequest,
+  CreatePantry,
   CreateVersion,
   DraftDoc,
+  Kitchen,
   LabelsRequest,
   MatchRequest,
   ReadRequest,
@@ -10,16 +12,25 @@ import type {
 import {
   adaptSchema,
   createFormulaSchema,
+  createPantrySchema,
   createVersionSchema,
+  eaterSchema,
+  kitchenSchema,
   labelsSchema,
   matchSchema,
+  pantryIdsSchema,
   putDraftSchema,
+  putPantrySchema,
   readSchema,
   renameFormulaSchema,
 } from '../../contract/schemas';
+import type { Eater } from '../../core/exclusions';
 import type { Formula } from '../../core/formula';
+import type { PantryDoc } from '../../core/pantry';
 import type { Db } from '../db/open';
+import * as eaters from '../services/eaters';
 import * as formulas from '../services/formulas';
+import * as pantry from '../services/pantry';
 import type { Compute } from '../work/compute';
 import { bodyOf } from './guards';
 import { openApi } from './openapi';
@@ -82,6 +93,57 @@ export function apiRoutes(db: Db, compute: Compute): Router {
     .delete(async (req, res) => {
       await formulas.dropDraft(db, idOf(req));
       done(res);
+    });
+
+  // Work that stands on the pantry is asked for after it is told.
+  const told = async (): Promise<void> => compute.know(await pantry.listPantry(db));
+  api
+    .route('/pantry')
+    .get(async (_req, res) => void res.json({ items: await pantry.listPantry(db) }))
+    .post(async (req, res) => {
+      const { docs } = bodyOf<CreatePantry>(createPantrySchema, req.body);
+      const items = await pantry.createPantry(db, docs);
+      await told();
+      res.status(201).json({ items });
+    });
+  api.put('/pantry/:id', async (req, res) => {
+    const { rev, doc } = bodyOf<{ rev: number; doc: PantryDoc }>(putPantrySchema, req.body);
+    const item = await pantry.revisePantry(db, idOf(req), rev, doc);
+    await told();
+    res.json(item);
+  });
+  for (const [path, move] of [
+    ['/pantry/remove', pantry.removePantry],
+    ['/pantry/restore', pantry.restorePantry],
+  ] as const) {
+    api.post(path, async (req, res) => {
+      const moved = await move(db, bodyOf<{ itemIds: string[] }>(pantryIdsSchema, req.body).itemIds);
+      await told();
+      res.json({ moved });
+    });
+  }
+
+  api
+    .route('/eaters')
+    .get(async (_req, res) => void res.json({ eaters: await eaters.listEaters(db) }))
+    .post(async (req, res) => {
+      res.status(201).json(await eaters.createEater(db, bodyOf<Eater>(eaterSchema, req.body)));
+    });
+  api
+    .route('/eaters/:id')
+    .put(async (req, res) => {
+      res.json(await eaters.putEater(db, idOf(req), bodyOf<Eater>(eaterSchema, req.body)));
+    })
+    .delete(async (req, res) => {
+      await eaters.removeEater(db, idOf(req));
+      done(res);
+    });
+  api.post('/eaters/:id/restore', async (req, res) => void res.json(await eaters.restoreEater(db, idOf(req))));
+  api
+    .route('/kitchen')
+    .get(async (_req, res) => void res.json(await eaters.getKitchen(db)))
+    .put(async (req, res) => {
+      res.json(await eaters.putKitchen(db, bodyOf<Kitchen>(kitchenSchema, req.body)));
     });
   return api;
 }

@@ -15,11 +15,11 @@ import { CORE_VERSION } from '../../core/rebalance';
 import type { Db } from '../db/open';
 import { draft, formula, version } from '../db/schema';
 import { refuse } from './fail';
+import { UUID } from './ids';
 
 type VersionRow = typeof version.$inferSelect;
 type Tx = Db | Parameters<Parameters<Db['transaction']>[0]>[0];
 
-const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/i;
 const classOf = (doc: Formula): ClassId => doc.parts[0]?.classId ?? 'batter';
 
 const metaOf = (row: Omit<VersionRow, 'doc' | 'request' | 'schema' | 'seq'>): VersionMeta => ({

@@ -67,8 +67,19 @@ describe('work in a thread', () => {
     expect(await c.run('labels', labels('next'))).toBe(3);
   });
 
+  it('a thread that is replaced is told of the pantry again', async () => {
+    const c = threadOf(
+      "if (job.name === 'pantry') globalThis.n = job.input.length; else if (job.input.text === 'die') throw new Error('gone'); else parentPort.postMessage({ id: job.id, output: globalThis.n });",
+    );
+    c.know([{ id: 'r', itemId: 'i', rev: 1, gone: false, createdAt: '', doc: { kind: 'blend', name: 'b', otherNames: [], parts: [], standsFor: [], note: '' } }]);
+    expect(await c.run('labels', labels('how many'))).toBe(1);
+    await expect(c.run('labels', labels('die'))).rejects.toThrow();
+    expect(await c.run('labels', labels('how many'))).toBe(1);
+  });
+
   it('in place it is the same work', async () => {
-    expect((await inPlace.run('labels', labels('whey'))).contains.map((f) => f.avoid)).toEqual(['milk']);
-    await inPlace.close();
+    const c = inPlace();
+    expect((await c.run('labels', labels('whey'))).contains.map((f) => f.avoid)).toEqual(['milk']);
+    await c.close();
   });
 });

@@ -1,17 +1,20 @@
 import { Worker } from 'node:worker_threads';
 import {
-  doJob,
+  makeWorker,
   type WorkAnswer,
   type WorkInput,
   type WorkJob,
   type WorkName,
   type WorkOutput,
 } from '../../contract/work';
+import type { PantryRow } from '../../contract/dto';
 import { refuse } from '../services/fail';
 
 /** Where the heavy calls are done: a thread in the running server, in place where a test wants no thread. */
 export type Compute = {
   run<N extends WorkName>(name: N, input: WorkInput<N>): Promise<WorkOutput<N>>;
+  /** Tells the baker's own things; jobs asked for after it know them. */
+  know(pantry: PantryRow[]): void;
   close(): Promise<void>;
 };
 
@@ -22,13 +25,17 @@ function unwrap(answer: WorkAnswer): unknown {
   return answer.output;
 }
 
-export const inPlace: Compute = {
-  run: async (name, input) => {
-    await Promise.resolve();
-    return unwrap(doJob({ id: 0, name, input })) as never;
-  },
-  close: () => Promise.resolve(),
-};
+export function inPlace(): Compute {
+  const doJob = makeWorker();
+  return {
+    run: async (name, input) => {
+      await Promise.resolve();
+      return unwrap(doJob({ id: 0, name, input })) as never;
+    },
+    know: (input) => void unwrap(doJob({ id: 0, name: 'pantry', input })),
+    close: () => Promise.resolve(),
+  };
+}
 
 /** A job that takes longer than this is given up and its thread replaced, so that the next ones are served. */
 const MOST_MS = 20_000;
@@ -41,8 +48,10 @@ export function inThread(script: URL, mostMs = MOST_MS): Compute {
     for (const w of waiting.values()) w.fail(error);
     waiting.clear();
   };
+  let known: PantryRow[] | null = null;
   const start = (): Worker => {
     const made = new Worker(script);
+    if (known) made.postMessage({ id: 0, name: 'pantry', input: known } satisfies WorkJob);
     made.on('message', (a: WorkAnswer) => {
       waiting.get(a.id)?.answer(a);
       waiting.delete(a.id);
@@ -79,6 +88,10 @@ export function inThread(script: URL, mostMs = MOST_MS): Compute {
         (error: unknown) =>
           error instanceof WorkFailedError ? refuse('work.tooLong') : Promise.reject(error as Error),
       );
+    },
+    know: (pantry) => {
+      known = pantry;
+      worker.postMessage({ id: 0, name: 'pantry', input: pantry } satisfies WorkJob);
     },
     close: async () => {
       await worker.terminate();

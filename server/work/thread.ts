@@ -1,4 +1,6 @@
 import { parentPort } from 'node:worker_threads';
-import { doJob, type WorkJob } from '../../contract/work';
+import { makeWorker, type WorkJob } from '../../contract/work';
+
+const doJob = makeWorker();
 
 parentPort?.on('message', (job: WorkJob) => parentPort?.postMessage(doJob(job)));

@@ -1,5 +1,7 @@
 import { expose } from 'comlink';
-import { doJob, type WorkAnswer, type WorkJob } from '../../contract/work';
+import { makeWorker, type WorkAnswer, type WorkJob } from '../../contract/work';
+
+const doJob = makeWorker();
 
 /** The computation off the main thread: one call, so that the page and the server run the very same work. */
 const worker = { run: (job: WorkJob): WorkAnswer => doJob(job) };

@@ -42,11 +42,11 @@ export const KITS: Kit[] = [
   { id: 'starch_slurry', for: { groups: ['egg', 'egg_white', 'egg_yolk'] }, covers: ['set_hot', 'set_cool', 'wet'], items: [item('potato_starch', 9, 11, 13, 'egg', { state: 'slurry' }), item('water', 32, 40, 46, 'egg'), lostLift], caps: caps(0.5, 0.7, 0.85, 3), steps: gel(0, 'step.slurry'), cautions: [], tags: ['gum_free', 'no_oil', 'light'], usual: 0.45, scarcity: 0, basis: 'practice' },
 
   // Milk and nut drinks
-  { id: 'soy_drink', for: { groups: ['milk', 'nut_drink'] }, covers: ['wet', 'brown'], items: [item('soy_drink', 0.9, 1, 1.06, 'g')], caps: caps(1, 1, 1), steps: [], cautions: ['added_oil_in_drinks'], tags: ['no_oil'], usual: 0.9, scarcity: 0, basis: 'practice' },
-  { id: 'oat_drink', for: { groups: ['milk', 'nut_drink'] }, covers: ['wet', 'sweeten'], items: [item('oat_drink', 0.9, 1, 1.06, 'g')], caps: caps(0.85, 0.9, 0.9), steps: [], cautions: ['added_oil_in_drinks'], tags: ['no_oil'], usual: 0.75, scarcity: 1, basis: 'practice' },
-  { id: 'rice_drink', for: { groups: ['milk', 'nut_drink'] }, covers: ['wet', 'sweeten'], items: [item('rice_drink', 0.9, 1, 1.06, 'g')], caps: caps(0.7, 0.8, 0.8), steps: [], cautions: ['added_oil_in_drinks'], tags: ['no_oil'], usual: 0.6, scarcity: 1, basis: 'practice' },
+  { id: 'soy_drink', for: { groups: ['milk', 'nut_drink', 'plant_drink'] }, covers: ['wet', 'brown'], items: [item('soy_drink', 0.9, 1, 1.06, 'g')], caps: caps(1, 1, 1), steps: [], cautions: ['added_oil_in_drinks'], tags: ['no_oil'], usual: 0.9, scarcity: 0, basis: 'practice' },
+  { id: 'oat_drink', for: { groups: ['milk', 'nut_drink', 'plant_drink'] }, covers: ['wet', 'sweeten'], items: [item('oat_drink', 0.9, 1, 1.06, 'g')], caps: caps(0.85, 0.9, 0.9), steps: [], cautions: ['added_oil_in_drinks'], tags: ['no_oil'], usual: 0.75, scarcity: 1, basis: 'practice' },
+  { id: 'rice_drink', for: { groups: ['milk', 'nut_drink', 'plant_drink'] }, covers: ['wet', 'sweeten'], items: [item('rice_drink', 0.9, 1, 1.06, 'g')], caps: caps(0.7, 0.8, 0.8), steps: [], cautions: ['added_oil_in_drinks'], tags: ['no_oil'], usual: 0.6, scarcity: 1, basis: 'practice' },
   { id: 'almond_drink', for: { groups: ['milk'] }, covers: ['wet'], items: [item('almond_drink', 0.9, 1, 1.06, 'g')], caps: caps(0.7, 0.8, 0.8), steps: [], cautions: ['added_oil_in_drinks'], tags: ['no_oil'], usual: 0.6, scarcity: 0, basis: 'practice' },
-  { id: 'water_milk', for: { groups: ['milk', 'nut_drink'] }, covers: ['wet'], items: [item('water', 0.82, 0.9, 0.98, 'g')], caps: caps(0.6, 0.5, 0.6), steps: [], cautions: [], tags: ['no_oil', 'gum_free'], usual: 0.3, scarcity: 0, basis: 'practice' },
+  { id: 'water_milk', for: { groups: ['milk', 'nut_drink', 'plant_drink'] }, covers: ['wet'], items: [item('water', 0.82, 0.9, 0.98, 'g')], caps: caps(0.6, 0.5, 0.6), steps: [], cautions: [], tags: ['no_oil', 'gum_free'], usual: 0.3, scarcity: 0, basis: 'practice' },
 
   // Milk powder
   { id: 'soy_powder', for: { groups: ['milk_powder'] }, covers: ['brown', 'set_hot', 'sweeten'], items: [item('soy_milk_powder', 0.85, 1, 1.1, 'g')], caps: caps(1, 1, 1), steps: [], cautions: [], tags: ['no_oil'], usual: 0.7, scarcity: 2, basis: 'practice' },
@@ -107,4 +107,12 @@ export const KITS: Kit[] = [
   // Gluten that hides in vinegar, syrup and oats
   { id: 'cider_for_malt', for: { groups: ['acid'] }, covers: ['sour'], items: [item('cider_vinegar', 0.95, 1, 1.05, 'g', { joins: true })], caps: caps(1, 1, 1), steps: [], cautions: [], tags: ['no_oil'], usual: 0.95, scarcity: 0, basis: 'practice' },
   { id: 'maple_syrup', for: { groups: ['syrup', 'honey'] }, covers: ['sweeten', 'wet'], items: [item('maple_syrup', 1, 1.1, 1.3, 'g')], caps: caps(0.9, 0.9, 0.9), steps: [], cautions: [], tags: ['no_oil'], usual: 0.8, scarcity: 0, basis: 'practice' },
+
+  // Cheese
+  { id: 'vegan_cheese', for: { groups: ['cheese'] }, covers: ['flavour', 'set_cool'], items: [item('vegan_cheese', 0.9, 1, 1.05, 'g')], caps: caps(0.7, 0.7, 0.6), steps: [], cautions: [], tags: [], usual: 0.6, scarcity: 1, basis: 'practice' },
+  { id: 'tofu_for_cheese', for: { groups: ['cheese'] }, covers: ['set_hot', 'thicken'], items: [item('firm_tofu', 0.85, 0.95, 1.05, 'g'), item('lemon_juice', 0.03, 0.05, 0.07, 'g', { joins: true })], caps: caps(0.5, 0.6, 0.5), steps: [], cautions: ['bean_taste'], tags: ['gum_free', 'no_oil'], usual: 0.4, scarcity: 1, basis: 'practice' },
+
+  // What is strewn on top or added by taste may simply be left off
+  { id: 'left_off', for: { groups: 'any', role: 'dusting' }, covers: [], items: [], caps: caps(0.7, 0.7, 0.7), steps: [], cautions: [], tags: ['gum_free', 'no_oil'], usual: 0.6, scarcity: 0, basis: 'practice' },
+  { id: 'left_out_taste', for: { groups: 'any', role: 'taste' }, covers: [], items: [], caps: caps(0.7, 0.7, 0.7), steps: [], cautions: [], tags: ['gum_free', 'no_oil'], usual: 0.6, scarcity: 0, basis: 'practice' },
 ];

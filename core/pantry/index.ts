@@ -1,0 +1,4 @@
+export * from './csv';
+export * from './make';
+export * from './pantry';
+export * from './types';

@@ -1,0 +1,269 @@
+import { msg, type Msg, type Sourced } from '../explain';
+import type { Amount, Line, LineRole } from '../formula';
+import { refTo, type GroupId, type Ingredient, type PieceName } from '../ingredients';
+import {
+  isCountUnit,
+  isMassUnit,
+  toGrams,
+  toMillilitres,
+  type Measures,
+  type UnitId,
+  type VolumeUnit,
+} from '../units';
+import { NUMBER, readAmount, readTrailingAmount, type Reading } from './amount';
+import type { Fix } from './checks';
+import { isSilent, type Matcher, type NameMatch } from './match';
+
+const MAX_LINE_CHARS = 300;
+/** More than this in one line is a slip of the pen in any kitchen. */
+const MAX_LINE_G = 100_000;
+
+export type LineIssue = Msg & { lineId: string; fixes?: Fix[] };
+export type ReadLine = {
+  line: Line;
+  name: string;
+  confidence: number;
+  suggestions: NameMatch[];
+  issues: LineIssue[];
+  /** Grams by the other of two amounts that were given, where they disagree. */
+  rivalG?: number;
+};
+/** What reading is done with: the measures of the kitchen, and what names may mean. */
+export type ReadContext = {
+  measures: Measures;
+  matcher: Matcher;
+  /** The ingredient of an id, the baker's own among them; what stands for a reference ingredient stands here. */
+  ingredient: (id: string) => Ingredient | null;
+};
+
+const INCLUSIONS: readonly GroupId[] = ['nut_pieces', 'seed_pieces'];
+
+function roleOf(text: string, ingredient: Ingredient | null): LineRole | undefined {
+  if (/\b(for|to)\s+(the\s+)?(greas|lin|oil(?:ing)? the)|\bfor the tin\b|\bgreasing\b/i.test(text)) return 'release';
+  if (/\b(for|to)\s+(brush|glaz)|\bbrushing\b|\begg wash\b|\bfor the wash\b/i.test(text)) return 'wash';
+  if (/\b(for|to)\s+(dust|sprinkl|roll|flour|serv|decorat|garnish|finish|scatter|top\b|topping\b)|\bdusting\b/i.test(text))
+    return 'dusting';
+  if (/\bto taste\b|\bas needed\b|\bif (?:needed|desired)\b/i.test(text)) return 'taste';
+  return ingredient && INCLUSIONS.includes(ingredient.group) ? 'inclusion' : undefined;
+}
+
+/** A knob of butter, a handful of anything, g. Common practice, no source. */
+const BY_HAND_G: Partial<Record<UnitId, number>> = { knob: 15, handful: 30 };
+/** Flour packed into the cup, or sifted into it, against spooned. Common practice, no source. */
+const PACKED = 1.15;
+const SIFTED = 0.85;
+
+function pieceMass(r: Reading, i: Ingredient): Sourced | null {
+  const byHand = BY_HAND_G[r.unit];
+  if (byHand) return { value: byHand, sd: 0.35 * byHand, basis: 'practice', sourceId: 'practice' };
+  const name: PieceName = r.unit === 'piece' ? (r.size ?? 'piece') : (r.unit as PieceName);
+  const found = i.pieces.find((p) => p.name === name) ?? i.pieces.find((p) => r.unit === 'piece' && p.name === 'piece');
+  return found?.massG ?? null;
+}
+
+/** Millilitres to grams by the ingredient's density, as the cup was filled. */
+function volumeMass(ml: number, i: Ingredient, filled: number): Sourced | null {
+  const d = i.densityGMl;
+  return d && { ...d, value: d.value * ml * filled, sd: (d.sd ?? 0) * ml };
+}
+
+const WATER_LIKE = 1;
+
+type Weighed = { mass: Sourced; step: 'mass' | 'volume' | 'piece' };
+/** Grams of one reading, or null where the ingredient is not known or has no such measure. */
+function gramsOf(r: Reading, i: Ingredient | null, measures: Measures, filled: number): Weighed | null {
+  const mid = ((r.qty[0] + r.qty[1]) / 2) * r.heap;
+  const rangeSd = ((r.qty[1] - r.qty[0]) / Math.sqrt(12)) * r.heap;
+  const by = r.cup ? { ...measures, cup: r.cup } : measures;
+  if (r.each) {
+    const one = isMassUnit(r.each.unit)
+      ? toGrams(r.each.qty, r.each.unit)
+      : toMillilitres(r.each.qty, r.each.unit as VolumeUnit, by) * (i?.densityGMl?.value ?? WATER_LIKE);
+    return { mass: { value: mid * one, ...(rangeSd > 0 ? { sd: rangeSd * one } : {}), basis: 'label' }, step: 'mass' };
+  }
+  if (isMassUnit(r.unit)) {
+    const per = toGrams(1, r.unit);
+    const sd = rangeSd * per;
+    return { mass: { value: mid * per, ...(sd > 0 ? { sd } : {}), basis: 'user' }, step: 'mass' };
+  }
+  if (!i) return null;
+  const count = isCountUnit(r.unit);
+  const each = count
+    ? pieceMass(r, i)
+    : volumeMass(toMillilitres(1, r.unit as VolumeUnit, by), i, r.unit === 'cup' ? filled : 1);
+  if (!each) return null;
+  // A heaped spoon is a matter of the hand: a fifth either way.
+  const heapSd = r.heap === 1 ? 0 : 0.2 * mid * each.value;
+  const sd = Math.hypot(mid * (each.sd ?? 0), rangeSd * each.value, heapSd);
+  return {
+    mass: {
+      value: mid * each.value,
+      ...(sd > 0 ? { sd } : {}),
+      basis: 'derived',
+      ...(each.sourceId ? { sourceId: each.sourceId } : {}),
+    },
+    step: count ? 'piece' : 'volume',
+  };
+}
+
+function amountFault(r: Reading): string | null {
+  if (!r.qty.every(Number.isFinite)) return 'amount.notFinite';
+  if (r.qty[0] < 0) return 'amount.negative';
+  if (r.qty[1] === 0) return 'amount.zero';
+  return null;
+}
+
+/** Amounts in brackets, after a slash or after a comma: "1 cup (120 g)", "225 g/8 oz", "500 g sugar, about a quarter cup". */
+function splitSecond(text: string): { main: string; second: Reading | null } {
+  for (const bracket of text.matchAll(/[([]([^()[\]]{1,40})[)\]]/g)) {
+    const inner = readAmount(bracket[1]!.trim());
+    const before = text.slice(0, bracket.index);
+    // "1 (400 g) tin" and "1 tin (400 g)" say how much one holds: the amount itself reads that.
+    const holds = /^\s*(?:tin|can|carton|jar|sachet|packet|envelope|pack)s?\b/i.test(text.slice(bracket.index + bracket[0].length));
+    const held = /\b(?:tin|can|carton|jar|sachet|packet|envelope|pack)s?\s*$/i.test(before);
+    if (inner && /^(?:|each|in total|total)$/.test(inner.rest) && inner.reading.unit !== 'piece' && !holds && !held)
+      return { main: `${before} ${text.slice(bracket.index + bracket[0].length)}`, second: inner.reading };
+  }
+  const slash = /(\d[\d.,¼½¾⅓⅔]*\s?\p{L}{1,11})\s*(?:\/|\||=)\s*(\d[\d.,\s¼½¾⅓⅔/]*\s*(?:fl\.?\s?)?\p{L}{1,11})/u.exec(text);
+  const other = slash && readAmount(slash[2]!.trim());
+  if (slash && other && other.rest === '') return { main: text.replace(slash[0], slash[1]!), second: other.reading };
+  const tail = /^(.*?\S)\s*[,;]?\s+(?:which is |that is |that's |or )?(?:about|around|approximately|roughly|or)\s+(.+)$/i.exec(text);
+  const loose = tail && readAmount(tail[2]!.trim());
+  if (tail && loose && loose.rest === '' && loose.reading.unit !== 'piece')
+    return { main: tail[1]!, second: loose.reading };
+  return { main: text, second: null };
+}
+
+/** "1 cup plus 2 tbsp flour": the amount that is added to the first. */
+function splitPlus(rest: string): { added: Reading; rest: string } | null {
+  const m = new RegExp(`^(?:plus|and|\\+|&)\\s+(?=(?:a |an |one |${NUMBER}))`, 'i').exec(rest);
+  const more = m && readAmount(rest.slice(m[0].length));
+  return more && more.reading.unit !== 'piece' ? { added: more.reading, rest: more.rest } : null;
+}
+
+/** The name of the thing: what is left without notes, brackets and "of". */
+export function nameIn(rest: string): { name: string; preparation: string } {
+  const bare = rest
+    .replace(/[([][^()[\]]*[)\]]/g, ' ')
+    .replace(/\b(?:for|to)\s+(?:the\s+)?(?:greas|brush|glaz|lin|tin|wash|dust|sprinkl|roll|flour|serv|decorat|garnish|finish|scatter|top)\w*.*$/i, ' ')
+    .replace(/\b(?:to taste|as needed|if needed|if desired|optional)\b.*$/i, ' ');
+  const [head = '', ...tail] = bare.split(/,|;|\s[-–—]\s/);
+  return {
+    name: head
+      .replace(/^\s*(?:of|x)\s+/i, '')
+      .replace(/\s+/g, ' ')
+      .trim(),
+    preparation: tail.join(',').trim(),
+  };
+}
+
+const JUICED = new RegExp(
+  `^(?:the\\s+)?(?:finely\\s+|freshly\\s+)?(?:grated\\s+|squeezed\\s+)?(juice|zest|rind|peel)(?:\\s+(?:and|&)\\s+(?:finely\\s+)?(?:grated\\s+)?(juice|zest|rind|peel))?\\s+(?:of|from)\\s+(${NUMBER}|a|an|one|two|three|half a|half)?\\s*(?:large|medium|small|unwaxed|organic)?\\s*(lemon|lime|orange)s?\\b(.*)$`,
+  'i',
+);
+const CITRUS = new RegExp(
+  `^(${NUMBER}|a|an|one|two|three|half a|half)\\s+(?:large|medium|small|unwaxed|organic)?\\s*(lemon|lime|orange)s?\\s*[,(:]\\s*(?:finely\\s+)?(?:grated\\s+)?(juice|juiced|zest|zested|rind|peel)(?:d)?(?:\\s*(?:and|&)\\s*(?:finely\\s+)?(?:grated\\s+)?(juice|juiced|zest|zested))?\\b(.*)$`,
+  'i',
+);
+const partOf = (word: string): string => (/^juice/i.test(word) ? 'juice' : 'zest');
+
+/** "Juice and zest of 2 lemons" is two things to weigh; a line of one thing comes back as it is. */
+export function expandRow(row: string): string[] {
+  const a = JUICED.exec(row);
+  if (a) return [a[1]!, a[2]].flatMap((p) => (p ? [`${a[3] ?? '1'} ${a[4]!.toLowerCase()} ${partOf(p)}`] : []));
+  const b = CITRUS.exec(row);
+  if (b) return [b[3]!, b[4]].flatMap((p) => (p ? [`${b[1]!} ${b[2]!.toLowerCase()} ${partOf(p)}`] : []));
+  return [row];
+}
+
+const clean = (written: string): string =>
+  written
+    .slice(0, MAX_LINE_CHARS)
+    .replace(/^\s*(?:[-*•·▢□☐✓–—]|\[[ x]?\])\s+/i, '')
+    .replace(/\u00a0/g, ' ')
+    .trim();
+
+/** Reads one line of an ingredient list; `written` is kept as it stood, `row` is the part of it that is read. */
+export function readLineWith(written: string, id: string, context: ReadContext, row = written): ReadLine {
+  const { measures, matcher } = context;
+  const text = clean(row);
+  const issues: LineIssue[] = [];
+  const say = (code: string, args: Msg['args'] = {}, fixes?: Fix[]) =>
+    issues.push({ ...msg(code, args), lineId: id, ...(fixes && fixes.length > 0 ? { fixes } : {}) });
+  if (written.length > MAX_LINE_CHARS) say('line.long', { max: MAX_LINE_CHARS });
+
+  const { main, second } = splitSecond(text);
+  const amount = readAmount(main) ?? readTrailingAmount(main);
+  const plus = amount && splitPlus(amount.rest);
+  const { name, preparation } = nameIn(plus ? plus.rest : amount ? amount.rest : main);
+  const match = matcher.matchWritten(name, preparation);
+  const sure = isSilent(match);
+  const ingredient = sure ? context.ingredient(match.best!.id) : null;
+  if (!sure) say(match.best ? 'name.unsure' : 'name.unknown', { name: name.slice(0, 80) });
+  const role = roleOf(written, ingredient);
+  const filled = ingredient?.flour ? (/\bpacked\b/i.test(text) ? PACKED : /\bsifted\b/i.test(text) ? SIFTED : 1) : 1;
+
+  const readings = [amount?.reading, second].filter((r): r is Reading => Boolean(r));
+  const all = plus ? [...readings, plus.added] : readings;
+  const fault = all.map(amountFault).find(Boolean) ?? null;
+  if (fault) say(fault, { written: all[0]!.written });
+  if (!amount && (role === undefined || role === 'inclusion')) say('amount.missing');
+
+  const weighed = fault ? [] : readings.map((r) => ({ r, g: gramsOf(r, ingredient, measures, filled) }));
+  const chosen = weighed.find((w) => w.g?.step === 'mass') ?? weighed.find((w) => w.g) ?? null;
+  const rival = weighed.find((w) => w !== chosen && w.g);
+  const added = plus && !fault ? gramsOf(plus.added, ingredient, measures, filled) : null;
+  let rivalG: number | undefined;
+  if (chosen?.g && rival?.g) {
+    const [a, b] = [chosen.g.mass.value, rival.g.mass.value];
+    if (Math.abs(a - b) / Math.max(a, b) > 0.25) {
+      rivalG = b;
+      say('amount.disagree', { a: Math.round(a), b: Math.round(b), written: rival.r.written }, [{ massG: b }]);
+    }
+  }
+  if (amount && !fault && !chosen && ingredient) say('amount.noMeasure', { unit: amount.reading.unit });
+  let massG = chosen?.g?.mass ?? null;
+  if (massG && added)
+    massG = {
+      ...massG,
+      value: massG.value + added.mass.value,
+      ...(massG.sd !== undefined || added.mass.sd !== undefined
+        ? { sd: Math.hypot(massG.sd ?? 0, added.mass.sd ?? 0) }
+        : {}),
+    };
+  if (massG && massG.value > MAX_LINE_G) {
+    say('amount.tooMuch', { kg: Math.round(massG.value / 1000) });
+    massG = null;
+  }
+  if (massG && filled !== 1 && chosen?.g?.step === 'volume')
+    say(filled > 1 ? 'amount.packed' : 'amount.sifted', { percent: Math.round(100 * Math.abs(filled - 1)) });
+
+  const nameConfidence = sure ? match.best!.confidence : 0;
+  const step = chosen?.g?.step;
+  const amountConfidence = massG ? (step === 'mass' ? 1 : step === 'volume' ? 0.85 : 0.9) : 0;
+  const shown = [...weighed, ...(plus ? [{ r: plus.added, g: added }] : [])];
+  const read: Amount = {
+    massG,
+    written: written.slice(0, MAX_LINE_CHARS),
+    confidence: Math.min(nameConfidence, amountConfidence),
+    reading: shown.slice(0, 4).map(({ r, g }) => ({
+      qty: r.qty,
+      unit: r.unit,
+      step: g ? (plus && r === plus.added ? 'plus' : g.step) : 'unread',
+    })),
+  };
+  return {
+    line: {
+      id,
+      item: ingredient ? refTo(ingredient) : { kind: 'unknown', text: name.slice(0, 80) },
+      amount: read,
+      ...(role ? { role } : {}),
+      ...(preparation ? { preparation: preparation.slice(0, 120) } : {}),
+    },
+    name,
+    confidence: read.confidence,
+    suggestions: [match.best, ...match.others].filter((m): m is NameMatch => m !== null).slice(0, 5),
+    issues,
+    ...(rivalG === undefined ? {} : { rivalG }),
+  };
+}

@@ -1,0 +1,105 @@
+import type { Sourced } from '../explain';
+import type { StatedTin, TinShape, Yield } from '../formula';
+import { inchesToCm } from '../units';
+import { NUMBER, numberOf } from './amount';
+
+/** Depths of tins where none is stated, cm. Common practice, no source. */
+const DEPTH_CM: Record<TinShape, number> = { loaf: 6.5, round: 5, square: 5, ring: 7.5, muffin: 3.2, tray: 3, pie: 3.2 };
+/** A muffin hole, a tartlet, a mini loaf, mL to the rim. Common practice, no source. */
+const HOLE_ML = 100;
+/** A ring tin gives this share of its circle to the tube. */
+const TUBE_SHARE = 0.15;
+/** The loaf tin sold by its dough: 900 g (2 lb) holds about 1.75 L, 450 g (1 lb) about half. Common practice, no source. */
+const ML_PER_LOAF_G = 1.95;
+/** Walls lean and rims round: what a box of these sides really holds. */
+const TAPER = 0.92;
+
+const PI_4 = Math.PI / 4;
+const shapeOf = (text: string): TinShape | null =>
+  /\bloaf\b/i.test(text)
+    ? 'loaf'
+    : /\b(?:muffin|cupcake|bun tin|popover)\b/i.test(text)
+      ? 'muffin'
+      : /\b(?:bundt|ring|tube|angel)\b/i.test(text)
+        ? 'ring'
+        : /\b(?:pie|tart|flan|quiche)\b/i.test(text)
+          ? 'pie'
+          : /\b(?:tray|traybake|baking sheet|sheet pan|rectangular|brownie)\b/i.test(text)
+            ? 'tray'
+            : /\bsquare\b/i.test(text)
+              ? 'square'
+              : /\b(?:round|cake tin|cake pan|springform|sandwich tin)\b/i.test(text)
+                ? 'round'
+                : null;
+
+const VESSEL = /\b(?:tins?|pans?|mould|mold|dish|tray|sheet)\b/i;
+const volume = (ml: number, share: number): Sourced => ({
+  value: ml,
+  sd: share * ml,
+  basis: 'derived',
+  sourceId: 'practice',
+});
+
+/** The sides named in a text, in cm: "23 x 13 cm", "9 x 5 inch", "9x13", "20 cm". Bare small numbers are inches. */
+function sidesIn(text: string): number[] {
+  const m = new RegExp(
+    `(${NUMBER})\\s*(?:cm|in(?:ch(?:es)?)?|["″])?(?:\\s*(?:x|×|by)\\s*(${NUMBER})\\s*(?:cm|in(?:ch(?:es)?)?|["″])?)?(?:\\s*(?:x|×|by)\\s*(${NUMBER}))?\\s*-?\\s*(cm|in\\b|inch(?:es)?|["″])?`,
+    'i',
+  ).exec(text);
+  if (!m?.[1]) return [];
+  const sides = [m[1], m[2], m[3]].filter((x): x is string => Boolean(x)).map(numberOf);
+  if (!sides.every((x) => Number.isFinite(x) && x > 0 && x < 100)) return [];
+  const unit = /cm/i.test(m[0]) ? 'cm' : /in|["″]/i.test(m[0]) ? 'in' : sides.length > 1 && Math.max(...sides) <= 18 ? 'in' : null;
+  if (unit === null) return [];
+  return unit === 'in' ? sides.map(inchesToCm) : sides;
+}
+
+/** The tin a text names, with what it holds to the rim; null where it names none that can be worked out. */
+export function readTin(text: string): StatedTin | null {
+  for (const sentence of text.split(/\r?\n|(?<=[.;!?])\s+/)) {
+    const at = VESSEL.exec(sentence);
+    if (!at) continue;
+    const around = sentence.slice(Math.max(0, at.index - 60), at.index + 40);
+    const shape = shapeOf(around);
+    if (!shape) continue;
+    const written = around.trim().slice(0, 80);
+    const count = /\btwo\b|\b2\b(?=[^.]{0,25}(?:tins|pans))/i.test(around) && /tins|pans/i.test(around) ? 2 : 1;
+    if (shape === 'muffin') {
+      const holes = Number(/(\d{1,2})\s*-?\s*(?:hole|cup|well)/i.exec(around)?.[1] ?? 12);
+      return { shape, written, volumeMl: volume(HOLE_ML * holes, 0.15), count };
+    }
+    const byMass = /(\d{3,4})\s*g\b/.exec(around)?.[1] ?? null;
+    const byPound = /(\d)\s*-?\s*lb\b/i.exec(around)?.[1] ?? null;
+    if (shape === 'loaf' && (byMass || byPound)) {
+      const g = byMass ? Number(byMass) : 450 * Number(byPound);
+      return { shape, written, volumeMl: volume(ML_PER_LOAF_G * g, 0.12), count };
+    }
+    const [a, b, c] = sidesIn(around);
+    if (a === undefined) continue;
+    const depth = c ?? DEPTH_CM[shape];
+    const base =
+      b !== undefined
+        ? a * b * TAPER
+        : shape === 'square'
+          ? a * a * TAPER
+          : shape === 'ring'
+            ? PI_4 * a * a * (1 - TUBE_SHARE)
+            : PI_4 * a * a;
+    if (b === undefined && (shape === 'loaf' || shape === 'tray')) continue;
+    return { shape, written, volumeMl: volume(base * depth, c === undefined ? 0.15 : 0.06), count };
+  }
+  return null;
+}
+
+/** What a text says it makes: "Makes 12 muffins", "Yield: 1 loaf", "serves 8". */
+export function readYield(text: string): Yield | null {
+  const m = new RegExp(
+    `\\b(?:makes?|yields?:?|gives|for)\\s*:?\\s*(?:about\\s+)?(${NUMBER}|one|two|three|four|six|eight|ten|twelve)\\s+((?:large|small|medium)?\\s*(?:muffins?|cupcakes?|buns?|rolls?|cookies?|biscuits?|bars?|squares?|loa(?:f|ves)|cakes?|flatbreads?|pancakes?|scones?|tarts?|slices?|pieces?|rounds?))`,
+    'i',
+  ).exec(text);
+  if (!m?.[1]) return null;
+  const pieces = numberOf(m[1]);
+  return Number.isFinite(pieces) && pieces > 0 && pieces <= 500
+    ? { pieces, name: m[2]!.trim().toLowerCase().slice(0, 100) }
+    : null;
+}
