@@ -33,7 +33,6 @@ export type EaterRow = Eater & { id: string };
 export type Kitchen = Measures & { currency: string; ruleset: RulesetId };
 export const DEFAULT_KITCHEN: Kitchen = { cup: 'us', spoon: 'us', currency: '€', ruleset: 'eu' };
 
-
 export type FormulaCard = {
   id: string;
   title: string;

@@ -13,7 +13,12 @@ export function pantryOf(rows: readonly PantryRow[]): Pantry {
   const cited = makePantry(rows);
   if (!rows.some((r) => r.gone)) return cited;
   const live = makePantry(rows.filter((r) => !r.gone));
-  return { ...live, byId: cited.byId, exact: cited.exact, lookup: (item) => live.lookup(item) ?? cited.exact(item) };
+  return {
+    ...live,
+    byId: cited.byId,
+    exact: cited.exact,
+    lookup: (item) => live.lookup(item) ?? cited.exact(item),
+  };
 }
 
 /** The computations that run off the main thread, in the web worker and in the server's alike. */

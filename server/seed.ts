@@ -1,10 +1,13 @@
 import { DEMO_FORMULAS } from '../demo/data/formulas';
+import { DEMO_EATERS, DEMO_PANTRY } from '../demo/data/pantry';
 import { lookupReference } from '../core/ingredients';
 import { readFormula } from '../core/reading';
 import { adapt } from '../core/rebalance';
 import type { ExclusionId } from '../core/exclusions';
 import type { Db } from './db/open';
+import { createEater } from './services/eaters';
 import { createFormula, keepVersion, listFormulas } from './services/formulas';
+import { createPantry } from './services/pantry';
 
 /** Versions the demo shelf has already: title, name, what goes. */
 const KEPT: [title: string, name: string, exclude: ExclusionId[]][] = [
@@ -25,5 +28,7 @@ export async function seedDemo(db: Db): Promise<number> {
       await keepVersion(db, made.formula.id, { parentId: made.version.id, name, doc: best.formula, request });
     }
   }
+  for (const eater of DEMO_EATERS) await createEater(db, eater);
+  await createPantry(db, DEMO_PANTRY);
   return DEMO_FORMULAS.length;
 }

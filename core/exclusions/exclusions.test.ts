@@ -61,7 +61,12 @@ describe('what has to go', () => {
 
   it('fails closed', () => {
     const avoids = avoidsOf(['egg', 'dairy']);
-    expect(verdictFor(null, avoids)).toEqual({ finding: 'not_known', contains: [], may: [], unknown: avoids });
+    expect(verdictFor(null, avoids)).toEqual({
+      finding: 'not_known',
+      contains: [],
+      may: [],
+      unknown: avoids,
+    });
     expect(verdictFor(ingredientById('butter'), avoids).finding).toBe('contains');
     expect(verdictFor(ingredientById('plant_block'), avoids)).toEqual({
       finding: 'not_known',
@@ -75,13 +80,20 @@ describe('what has to go', () => {
 
   it('a single food may say nothing found; whatever is made by somebody never does for the allergens by law', () => {
     const all = avoidsOf([...EXCLUSION_IDS], 'all_fat');
-    for (const i of INGREDIENTS.filter((x) => x.labelNeeded)) expect(verdictFor(i, all).finding).not.toBe('nothing_found');
-    for (const id of ['white_rice', 'apple', 'salt']) expect(verdictFor(ingredientById(id), avoidsOf(['egg', 'dairy', 'nuts', 'oil'])).finding).toBe('nothing_found');
+    for (const i of INGREDIENTS.filter((x) => x.labelNeeded))
+      expect(verdictFor(i, all).finding).not.toBe('nothing_found');
+    for (const id of ['white_rice', 'apple', 'salt'])
+      expect(verdictFor(ingredientById(id), avoidsOf(['egg', 'dairy', 'nuts', 'oil'])).finding).toBe(
+        'nothing_found',
+      );
   });
 
   it('every preset is a union of words there are, and the two laws name what their lists name', () => {
     for (const id of PRESET_IDS) expect(PRESETS[id].every((e) => EXCLUSION_IDS.includes(e))).toBe(true);
-    for (const [preset, ruleset] of [['eu14', 'eu'], ['us9', 'us']] as const) {
+    for (const [preset, ruleset] of [
+      ['eu14', 'eu'],
+      ['us9', 'us'],
+    ] as const) {
       const avoids = avoidsOf(PRESETS[preset]).filter((a) => isDeclared(a, ruleset) || a === 'gluten');
       expect(new Set([...avoids, 'gluten'])).toEqual(new Set(['gluten', ...RULESETS[ruleset].avoids]));
     }
@@ -97,11 +109,18 @@ it('rule sets are as large as the laws say', () => {
 describe('eaters', () => {
   const club: Eater = { name: 'Hiking club', exclude: ['egg', 'dairy', 'oil'], words: [], traces: false };
   const choir: Eater = { name: 'Choir', exclude: ['nuts', 'sesame'], words: ['cardamom'], traces: true };
-  const warned = { ...ingredientById('white_rice')!, facts: { ...ingredientById('white_rice')!.facts, tree_nut: 'may' as const } };
+  const warned = {
+    ...ingredientById('white_rice')!,
+    facts: { ...ingredientById('white_rice')!.facts, tree_nut: 'may' as const },
+  };
 
   it('a table is the union of its eaters, traces only where they matter to somebody', () => {
     const t = tableOf([club, choir]);
-    expect(t).toMatchObject({ exclude: ['egg', 'dairy', 'oil', 'nuts', 'sesame'], words: ['cardamom'], oil: 'extracted' });
+    expect(t).toMatchObject({
+      exclude: ['egg', 'dairy', 'oil', 'nuts', 'sesame'],
+      words: ['cardamom'],
+      oil: 'extracted',
+    });
     expect(t.strict).toEqual(['gluten', 'tree_nut', 'peanut', 'sesame', 'own_word']);
     expect(tableOf([])).toEqual({ exclude: [], oil: 'extracted', words: [], strict: [] });
   });
@@ -110,13 +129,24 @@ describe('eaters', () => {
     const lines = ['white_rice', 'butter', 'soy_drink'].map(ingredientById);
     const v = verdictForEater(club, [...lines, null]);
     expect([v.finding, v.refused]).toEqual(['contains', true]);
-    expect(v.because.map((b) => [b.index, b.finding])).toEqual([[1, 'contains'], [2, 'not_known'], [3, 'not_known']]);
-    expect(verdictForEater(club, [ingredientById('apple')])).toEqual({ finding: 'nothing_found', refused: false, because: [] });
+    expect(v.because.map((b) => [b.index, b.finding])).toEqual([
+      [1, 'contains'],
+      [2, 'not_known'],
+      [3, 'not_known'],
+    ]);
+    expect(verdictForEater(club, [ingredientById('apple')])).toEqual({
+      finding: 'nothing_found',
+      refused: false,
+      because: [],
+    });
   });
 
   it('a warning of traces rules out for whom traces matter, and is only said to others', () => {
     expect(verdictForEater(choir, [warned])).toMatchObject({ finding: 'may_contain', refused: true });
-    expect(verdictForEater({ ...choir, traces: false }, [warned])).toMatchObject({ finding: 'may_contain', refused: false });
+    expect(verdictForEater({ ...choir, traces: false }, [warned])).toMatchObject({
+      finding: 'may_contain',
+      refused: false,
+    });
     expect(isRefused(verdictFor(warned, ['tree_nut']), ['tree_nut'])).toBe(true);
     expect(isRefused(verdictFor(warned, ['tree_nut']), [])).toBe(false);
   });

@@ -105,7 +105,7 @@ function longestPhrase(
 /** Takes what the words of a text name; a word nobody knows goes to `unknown`. */
 function collect(text: string, found: Found, unknown: Set<string>): void {
   const tokens = tokensOf(text);
-  for (let at = 0; at < tokens.length; ) {
+  for (let at = 0; at < tokens.length;) {
     if (!isWord(tokens[at])) {
       at += 1;
       continue;
@@ -196,7 +196,18 @@ function splitTraces(text: string): { body: string; traces: string } {
 }
 
 const CLAIM_START = new Set([
-  'without', 'no', 'sans', 'ohne', 'sin', 'senza', 'free from', 'free of', 'frei von', 'libre de', 'contains no', 'contain no',
+  'without',
+  'no',
+  'sans',
+  'ohne',
+  'sin',
+  'senza',
+  'free from',
+  'free of',
+  'frei von',
+  'libre de',
+  'contains no',
+  'contain no',
 ]);
 const AND = new Set([',', 'and', '&', 'or', 'und', 'oder', 'et', 'ou', 'y', 'o', 'e', 'ni', 'nor']);
 
@@ -220,7 +231,7 @@ function splitClaims(text: string): { body: string; claims: string[] } {
   const tokens = tokensOf(text);
   const claims: string[] = [];
   const out: string[] = [];
-  for (let at = 0; at < tokens.length; ) {
+  for (let at = 0; at < tokens.length;) {
     const word = tokens[at]!;
     if (word.length > 6 && /(?:glutenfrei|laktosefrei|milchfrei|eifrei|nussfrei|sojafrei)$/.test(word)) {
       claims.push(word);
@@ -239,10 +250,17 @@ function splitClaims(text: string): { body: string; claims: string[] } {
       }
       claims.push(tokens.slice(at, at + free + 1).join(' '));
       // "Egg-free mayonnaise" is not the thing that holds egg.
-      const absent = PHRASES.get(tokens.slice(at, at + free).map(single).join(' ')) ?? [];
+      const absent =
+        PHRASES.get(
+          tokens
+            .slice(at, at + free)
+            .map(single)
+            .join(' '),
+        ) ?? [];
       at += free + 1;
       const named = longestPhrase(tokens, at);
-      if (named && named.avoids.length > 0 && named.avoids.every((a) => absent.includes(a))) at += named.words;
+      if (named && named.avoids.length > 0 && named.avoids.every((a) => absent.includes(a)))
+        at += named.words;
       continue;
     }
     const starts = [2, 1].find((n) => CLAIM_START.has(tokens.slice(at, at + n).join(' ')));
@@ -300,13 +318,15 @@ export function readLabel(text: string, ruleset: RulesetId = 'eu'): LabelReading
   collect(splitClaims(traces).body, may, unknown);
   const notes: Msg[] = [];
   if (contains.has('gum')) notes.push(msg('label.holdsGum'));
-  if ([...(contains.get('wheat') ?? [])].some((w) => w.includes('starch'))) notes.push(msg('label.wheatStarch'));
+  if ([...(contains.get('wheat') ?? [])].some((w) => w.includes('starch')))
+    notes.push(msg('label.wheatStarch'));
   const claimsGluten = claims.some((c) => c.includes('glut'));
   if (contains.has('oats'))
     notes.push(msg(claimsGluten || /certified/.test(body) ? 'label.oatsClaimed' : 'label.oatsNotCertified'));
   if (/\b(?:lactic|citric|tartaric|malic) acid|cultures?\b|vinegar|\be(?:270|330|334)\b/.test(body))
     notes.push(msg('label.looksSour'));
-  if (/bicarbonate|raising agent|baking powder|\be(?:500|450|341)\b/.test(body)) notes.push(msg('label.raises'));
+  if (/bicarbonate|raising agent|baking powder|\be(?:500|450|341)\b/.test(body))
+    notes.push(msg('label.raises'));
   const told = claims.filter((c) => !NOTHING_CLAIMED.test(c));
   if (told.length > 0) notes.push(msg('label.claims', { words: told.slice(0, 4).join('; ') }));
   return {

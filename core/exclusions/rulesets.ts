@@ -12,12 +12,26 @@ export const RULESETS = {
   eu: {
     source: 'Regulation (EU) 1169/2011, Annex II',
     avoids: [
-      'gluten', 'wheat', 'crustacean', 'egg', 'fish', 'peanut', 'soy', 'milk', 'tree_nut', 'celery', 'mustard', 'sesame',
-      'sulphite', 'lupin', 'mollusc',
+      'gluten',
+      'wheat',
+      'crustacean',
+      'egg',
+      'fish',
+      'peanut',
+      'soy',
+      'milk',
+      'tree_nut',
+      'celery',
+      'mustard',
+      'sesame',
+      'sulphite',
+      'lupin',
+      'mollusc',
     ],
   },
   us: {
-    source: 'FALCPA 2004 and FASTER Act 2021, 21 U.S.C. 321(qq); pine nut by the FDA guidance of 2025, from memory',
+    source:
+      'FALCPA 2004 and FASTER Act 2021, 21 U.S.C. 321(qq); pine nut by the FDA guidance of 2025, from memory',
     avoids: ['wheat', 'milk', 'egg', 'fish', 'crustacean', 'tree_nut', 'pine_nut', 'peanut', 'soy', 'sesame'],
   },
 } as const satisfies Record<string, { source: string; avoids: readonly AvoidId[] }>;

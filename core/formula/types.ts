@@ -1,6 +1,6 @@
 import type { ClassId } from '../classes';
 import type { Sourced } from '../explain';
-import type { AvoidId, ItemRef, ItemState } from '../ingredients';
+import { refTo, type AvoidId, type ItemRef, type ItemState, type Lookup } from '../ingredients';
 import type { Step } from '../method';
 import type { UnitId } from '../units';
 
@@ -22,7 +22,8 @@ export type Amount = {
 export const LINE_ROLES = ['inclusion', 'release', 'wash', 'dusting', 'taste'] as const;
 export type LineRole = (typeof LINE_ROLES)[number];
 /** True for what never goes into the dough itself: its amount may stay unknown. */
-export const isBeside = (role: LineRole | null | undefined): boolean => role !== undefined && role !== null && role !== 'inclusion';
+export const isBeside = (role: LineRole | null | undefined): boolean =>
+  role !== undefined && role !== null && role !== 'inclusion';
 
 export type Line = {
   id: string;
@@ -74,3 +75,20 @@ export function doughLines(part: Part): Line[] {
 
 /** Grams of a line; 0 where the mass is not known (the profile says so apart). */
 export const massOf = (line: Line): number => line.amount.massG?.value ?? 0;
+
+/**
+ * The formula with every line pointing at the very thing it stands for now: a packet that is used for its kind
+ * everywhere is named by its revision, so that what is kept goes on meaning it.
+ */
+export function pinItems(formula: Formula, lookup: Lookup): Formula {
+  return {
+    ...formula,
+    parts: formula.parts.map((p) => ({
+      ...p,
+      lines: p.lines.map((l) => {
+        const now = lookup(l.item);
+        return now ? { ...l, item: refTo(now) } : l;
+      }),
+    })),
+  };
+}

@@ -14,7 +14,9 @@ describe('laws of the table', () => {
     '%s: energy agrees with its parts within the greater of 8 %% and 8 kcal',
     (_id, i) => {
       const stated = i.energyKcal.value;
-      expect(Math.abs(energyOf(i.per100g, i.polyolKcalG) - stated)).toBeLessThanOrEqual(Math.max(8, 0.08 * stated));
+      expect(Math.abs(energyOf(i.per100g, i.polyolKcalG) - stated)).toBeLessThanOrEqual(
+        Math.max(8, 0.08 * stated),
+      );
     },
   );
 

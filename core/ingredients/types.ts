@@ -138,7 +138,14 @@ export const PIECE_NAMES = [
 export type PieceName = (typeof PIECE_NAMES)[number];
 
 /** Where and how long a thing keeps: dry and cool, cold once opened, in the fridge, frozen. Common practice, no source. */
-export const KEEPING_IDS = ['dry', 'dry_dark_months', 'opened_cold', 'fridge_days', 'fridge_week', 'rots'] as const;
+export const KEEPING_IDS = [
+  'dry',
+  'dry_dark_months',
+  'opened_cold',
+  'fridge_days',
+  'fridge_week',
+  'rots',
+] as const;
 export type KeepingId = (typeof KEEPING_IDS)[number];
 
 /** How much of a fat is solid at 20 °C (0 to 1) and where it has melted, °C. */

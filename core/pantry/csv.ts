@@ -70,7 +70,8 @@ const split = (s: string): string[] =>
 /** Reads rows into things of the baker's own. A row with a fault is left out and said; the others come in. */
 export function fromRows(rows: readonly CsvRow[]): Imported {
   const out: Imported = { docs: [], problems: [] };
-  if (rows.length > MAX_ROWS) out.problems.push({ row: MAX_ROWS + 1, column: '', issue: msg('csv.tooMany', { max: MAX_ROWS }) });
+  if (rows.length > MAX_ROWS)
+    out.problems.push({ row: MAX_ROWS + 1, column: '', issue: msg('csv.tooMany', { max: MAX_ROWS }) });
   rows.slice(0, MAX_ROWS).forEach((row, k) => {
     const problems: RowProblem[] = [];
     const fault = (column: Column, code: string, args: Msg['args'] = {}) =>
@@ -91,10 +92,16 @@ export function fromRows(rows: readonly CsvRow[]): Imported {
     const like = text('like');
     if (like !== '' && !ingredientById(like)) fault('like', 'csv.like', { text: like.slice(0, 60) });
     for (const p of PANEL_KEYS) panel[p] = number(`${p}_per_100g`, p === 'kcal' ? 1000 : 100);
-    if (PANEL_KEYS.reduce((s, p) => s + (p === 'kcal' || p === 'sugars' || p === 'polyols' ? 0 : (panel[p] ?? 0)), 0) > 105)
+    if (
+      PANEL_KEYS.reduce(
+        (s, p) => s + (p === 'kcal' || p === 'sugars' || p === 'polyols' ? 0 : (panel[p] ?? 0)),
+        0,
+      ) > 105
+    )
       fault('fat_per_100g', 'csv.panelSum');
     const opened = text('opened_on');
-    if (opened !== '' && !/^\d{4}-\d{2}-\d{2}$/.test(opened)) fault('opened_on', 'csv.date', { text: opened.slice(0, 40) });
+    if (opened !== '' && !/^\d{4}-\d{2}-\d{2}$/.test(opened))
+      fault('opened_on', 'csv.date', { text: opened.slice(0, 40) });
     let doc: PantryDoc | null = null;
     if (kind === 'own') {
       const group = (text('group') || ingredientById(like)?.group || 'flavour') as GroupId;

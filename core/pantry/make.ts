@@ -16,7 +16,12 @@ const CUP_ML = 236.5882365;
 /** A label may round and tolerate: the EU's guidance lets a figure be off by a fifth. */
 const LABEL_SPREAD = 0.1;
 
-const label = (value: number): Sourced => ({ value, sd: LABEL_SPREAD * value, basis: 'label', sourceId: 'label' });
+const label = (value: number): Sourced => ({
+  value,
+  sd: LABEL_SPREAD * value,
+  basis: 'label',
+  sourceId: 'label',
+});
 type Parts = Record<Component, Sourced | null>;
 
 /** True when nothing at all is printed. */
@@ -33,7 +38,8 @@ export function compositionOf(panel: Panel, base: Ingredient | null): Parts {
     return v === null ? (base?.per100g[from] ?? null) : label(v);
   };
   const sugars = given('sugars', 'sugars');
-  const polyols = panel.polyols === null ? (base?.per100g.polyols ?? { value: 0, basis: 'derived' }) : label(panel.polyols);
+  const polyols =
+    panel.polyols === null ? (base?.per100g.polyols ?? { value: 0, basis: 'derived' }) : label(panel.polyols);
   const starch: Sourced | null =
     panel.carbs === null
       ? (base?.per100g.starch ?? null)
@@ -58,7 +64,12 @@ export function compositionOf(panel: Panel, base: Ingredient | null): Parts {
   const sum = linearSum(others.flatMap((c) => (parts[c] ? [{ k: 1, x: parts[c] }] : [])));
   // Without knowing all the rest, the water is not known either.
   parts.water = known
-    ? { value: Math.max(0, 100 - sum.value), ...(sum.sd ? { sd: sum.sd } : {}), basis: 'derived', sourceId: 'byDifference' }
+    ? {
+        value: Math.max(0, 100 - sum.value),
+        ...(sum.sd ? { sd: sum.sd } : {}),
+        basis: 'derived',
+        sourceId: 'byDifference',
+      }
     : (base?.per100g.water ?? null);
   return parts;
 }
@@ -73,7 +84,9 @@ function unknownParts(): Parts {
 
 const NONE: Sourced = { value: 0, basis: 'derived' };
 const density = (gPerCup: number | null, base: Ingredient | null): Sourced | null =>
-  gPerCup === null ? (base?.densityGMl ?? null) : { value: gPerCup / CUP_ML, sd: (0.05 * gPerCup) / CUP_ML, basis: 'user' };
+  gPerCup === null
+    ? (base?.densityGMl ?? null)
+    : { value: gPerCup / CUP_ML, sd: (0.05 * gPerCup) / CUP_ML, basis: 'user' };
 
 function energy(panel: Panel, parts: Parts): Sourced {
   return panel.kcal === null
@@ -125,7 +138,10 @@ export type LabelFacts = { facts: Record<AvoidId, Fact>; open: string[]; read: b
  * Facts by a packet's label. What the label names is `yes`, what it warns of `may`. What it does not name is `no`
  * only when every word was known or looked at; else it stays not known. What the thing is by its kind stays.
  */
-export function factsByLabel(doc: Pick<PacketDoc, 'labelText' | 'seenWords'>, base: Ingredient | null): LabelFacts {
+export function factsByLabel(
+  doc: Pick<PacketDoc, 'labelText' | 'seenWords'>,
+  base: Ingredient | null,
+): LabelFacts {
   const text = doc.labelText.trim();
   const start = base ? { ...base.facts } : allUnknown();
   if (text === '') return { facts: start, open: [], read: false };
@@ -135,7 +151,9 @@ export function factsByLabel(doc: Pick<PacketDoc, 'labelText' | 'seenWords'>, ba
   const contains = withImplied(reading.contains.map((f) => f.avoid));
   const oatsAlone =
     reading.notes.some((n) => n.code === 'label.oatsClaimed') &&
-    (reading.contains.find((f) => f.avoid === 'gluten')?.words ?? []).every((w) => /oat|hafer|avoine|avena/.test(w));
+    (reading.contains.find((f) => f.avoid === 'gluten')?.words ?? []).every((w) =>
+      /oat|hafer|avoine|avena/.test(w),
+    );
   const facts = { ...start };
   for (const a of AVOID_IDS) {
     if (a === 'own_word') continue;
@@ -167,10 +185,17 @@ export function fromPacket(id: string, doc: PacketDoc, base: Ingredient): Ingred
 }
 
 const worst = (facts: readonly Fact[]): Fact =>
-  facts.includes('yes') ? 'yes' : facts.includes('may') ? 'may' : facts.includes('unknown') ? 'unknown' : 'no';
+  facts.includes('yes')
+    ? 'yes'
+    : facts.includes('may')
+      ? 'may'
+      : facts.includes('unknown')
+        ? 'unknown'
+        : 'no';
 
 /** Sum of the shares of a blend, percent. */
-export const percentSum = (doc: Pick<BlendDoc, 'parts'>): number => doc.parts.reduce((s, p) => s + p.percent, 0);
+export const percentSum = (doc: Pick<BlendDoc, 'parts'>): number =>
+  doc.parts.reduce((s, p) => s + p.percent, 0);
 
 /**
  * A blend as the weighed mean of its parts: every additive figure is the sum of shares. Null where a part is not
@@ -182,13 +207,18 @@ export function fromBlend(
   parts: readonly { ingredient: Ingredient | null; percent: number }[],
 ): Ingredient | null {
   const sum = percentSum(doc);
-  const known = parts.flatMap(({ ingredient, percent }) => (ingredient ? [{ ingredient, k: percent / sum }] : []));
+  const known = parts.flatMap(({ ingredient, percent }) =>
+    ingredient ? [{ ingredient, k: percent / sum }] : [],
+  );
   if (sum <= 0 || known.length < parts.length || known.length === 0) return null;
-  const mean = (of: (i: Ingredient) => Sourced): Sourced => linearSum(known.map(({ ingredient, k }) => ({ k, x: of(ingredient) })));
+  const mean = (of: (i: Ingredient) => Sourced): Sourced =>
+    linearSum(known.map(({ ingredient, k }) => ({ k, x: of(ingredient) })));
   const per100g = Object.fromEntries(
     COMPONENTS.map((c) => [
       c,
-      known.every(({ ingredient }) => ingredient.per100g[c] !== null) ? mean((i) => i.per100g[c] ?? NONE) : null,
+      known.every(({ ingredient }) => ingredient.per100g[c] !== null)
+        ? mean((i) => i.per100g[c] ?? NONE)
+        : null,
     ]),
   ) as Parts;
   const facts = Object.fromEntries(

@@ -2,7 +2,14 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { verdictFor, avoidsOf } from '../exclusions';
 import { profileOf } from '../formula';
-import { AVOID_IDS, COMPONENTS, ingredientById, lookupReference, type AvoidId, type Ingredient } from '../ingredients';
+import {
+  AVOID_IDS,
+  COMPONENTS,
+  ingredientById,
+  lookupReference,
+  type AvoidId,
+  type Ingredient,
+} from '../ingredients';
 import { adapt } from '../rebalance';
 import { formula, line, part } from '../testing/build';
 import {
@@ -59,12 +66,27 @@ const blend = (parts: BlendDoc['parts'], more: Partial<BlendDoc> = {}): BlendDoc
   note: '',
   ...more,
 });
-const item = (id: string, doc: PantryDoc, rev = 1, itemId = `of-${id}`): PantryItem => ({ id, itemId, rev, doc });
+const item = (id: string, doc: PantryDoc, rev = 1, itemId = `of-${id}`): PantryItem => ({
+  id,
+  itemId,
+  rev,
+  doc,
+});
 
 describe('packets', () => {
   it('a read label makes known what was not: named is yes, warned of is may, the rest no', () => {
-    const i = fromPacket('p', packet({ labelText: 'Water, soya beans, sea salt. May contain traces of almonds.' }), ref('soy_drink'));
-    expect([i.facts.soy, i.facts.tree_nut, i.facts.milk, i.facts.oil, i.labelNeeded]).toEqual(['yes', 'may', 'no', 'no', false]);
+    const i = fromPacket(
+      'p',
+      packet({ labelText: 'Water, soya beans, sea salt. May contain traces of almonds.' }),
+      ref('soy_drink'),
+    );
+    expect([i.facts.soy, i.facts.tree_nut, i.facts.milk, i.facts.oil, i.labelNeeded]).toEqual([
+      'yes',
+      'may',
+      'no',
+      'no',
+      false,
+    ]);
     expect(verdictFor(ref('soy_drink'), avoidsOf(['dairy'])).finding).toBe('not_known');
     expect(verdictFor(i, avoidsOf(['dairy'])).finding).toBe('nothing_found');
   });
@@ -78,7 +100,8 @@ describe('packets', () => {
   });
 
   it('traps of labels: caseinate in a coconut creamer, cashew in a plant block, oil in a drink', () => {
-    const facts = (like: string, labelText: string) => factsByLabel(packet({ like, labelText }), ref(like)).facts;
+    const facts = (like: string, labelText: string) =>
+      factsByLabel(packet({ like, labelText }), ref(like)).facts;
     expect(facts('coconut_milk_powder', 'Coconut milk, maltodextrin, sodium caseinate.').milk).toBe('yes');
     expect(facts('plant_block', 'Coconut oil, water, cashew paste, salt.').tree_nut).toBe('yes');
     expect(facts('oat_drink', 'Water, oats 10 %, rapeseed oil, salt.').oil).toBe('yes');
@@ -88,22 +111,37 @@ describe('packets', () => {
   it('what a thing is by its kind no label takes away; an empty label tells nothing', () => {
     const i = fromPacket('p', packet({ labelText: 'Water, salt.' }), ref('soy_drink'));
     expect(i.facts.soy).toBe('yes');
-    expect(fromPacket('p', packet({ labelText: ' ' }), ref('soy_drink')).facts).toEqual(ref('soy_drink').facts);
+    expect(fromPacket('p', packet({ labelText: ' ' }), ref('soy_drink')).facts).toEqual(
+      ref('soy_drink').facts,
+    );
   });
 
   it('oats claimed gluten-free stay not known for gluten; gluten from anything else is yes', () => {
-    const facts = (labelText: string) => factsByLabel(packet({ like: 'certified_oats', labelText }), ref('certified_oats')).facts.gluten;
+    const facts = (labelText: string) =>
+      factsByLabel(packet({ like: 'certified_oats', labelText }), ref('certified_oats')).facts.gluten;
     expect(facts('Certified gluten-free oats 100 %')).toBe('unknown');
     expect(facts('Oats')).toBe('yes');
     expect(facts('Gluten-free oats, barley malt extract')).toBe('yes');
   });
 
   it('the panel gives the make-up: starch is what of the carbohydrate is no sugar, water what is missing', () => {
-    const panel = { kcal: 33, fat: 1.8, carbs: 0.8, sugars: 0.5, polyols: null, fibre: 0.6, protein: 3.3, salt: 0.1 };
+    const panel = {
+      kcal: 33,
+      fat: 1.8,
+      carbs: 0.8,
+      sugars: 0.5,
+      polyols: null,
+      fibre: 0.6,
+      protein: 3.3,
+      salt: 0.1,
+    };
     const i = fromPacket('p', packet({ panel }), ref('soy_drink'));
     expect(i.per100g.starch!.value).toBeCloseTo(0.3, 9);
     expect(COMPONENTS.reduce((s, c) => s + i.per100g[c]!.value, 0)).toBeCloseTo(100, 9);
-    expect([i.per100g.fat!.basis, i.energyKcal]).toEqual(['label', { value: 33, basis: 'label', sourceId: 'label' }]);
+    expect([i.per100g.fat!.basis, i.energyKcal]).toEqual([
+      'label',
+      { value: 33, basis: 'label', sourceId: 'label' },
+    ]);
   });
 });
 
@@ -112,30 +150,65 @@ describe('things of the baker’s own', () => {
     const i = fromOwn('o', own(), null);
     expect(i.per100g.fat).toBeNull();
     for (const a of AVOID_IDS.filter((x) => x !== 'own_word')) expect(i.facts[a]).toBe('unknown');
-    const p = profileOf({ ...part('batter', [line('white_rice_flour', 100)]), lines: [line('white_rice_flour', 100), { ...line('x', 50), item: { kind: 'own', id: 'o' } }] }, (x) => ('id' in x && x.id === 'o' ? i : lookupReference(x)));
+    const p = profileOf(
+      {
+        ...part('batter', [line('white_rice_flour', 100)]),
+        lines: [line('white_rice_flour', 100), { ...line('x', 50), item: { kind: 'own', id: 'o' } }],
+      },
+      (x) => ('id' in x && x.id === 'o' ? i : lookupReference(x)),
+    );
     expect(p.props.fat.value).toBeCloseTo(1.4, 9);
   });
 
   it('like another, it is that one but for what is given; what follows from a fact follows', () => {
-    const i = fromOwn('o', own({ like: 'maple_syrup', facts: { soy: 'yes' }, gPerCup: 300 }), ref('maple_syrup'));
+    const i = fromOwn(
+      'o',
+      own({ like: 'maple_syrup', facts: { soy: 'yes' }, gPerCup: 300 }),
+      ref('maple_syrup'),
+    );
     expect([i.per100g, i.facts.legume, i.like]).toEqual([ref('maple_syrup').per100g, 'yes', 'maple_syrup']);
     expect(i.densityGMl!.value * 236.5882365).toBeCloseTo(300, 9);
   });
 });
 
 describe('blends', () => {
-  const ids = ['white_rice_flour', 'sorghum_flour', 'tapioca_starch', 'potato_starch', 'oat_flour', 'gf_blend_gum'];
+  const ids = [
+    'white_rice_flour',
+    'sorghum_flour',
+    'tapioca_starch',
+    'potato_starch',
+    'oat_flour',
+    'gf_blend_gum',
+  ];
   const anyBlend = fc
-    .uniqueArray(fc.tuple(fc.constantFrom(...ids), fc.double({ min: 1, max: 60, noNaN: true })), { minLength: 1, maxLength: 5, selector: ([id]) => id })
+    .uniqueArray(fc.tuple(fc.constantFrom(...ids), fc.double({ min: 1, max: 60, noNaN: true })), {
+      minLength: 1,
+      maxLength: 5,
+      selector: ([id]) => id,
+    })
     .map((rows) => rows.map(([id, percent]) => ({ id, percent })));
-  const made = (parts: BlendDoc['parts']) => fromBlend('b', blend(parts), parts.map((p) => ({ ingredient: ref(p.id), percent: p.percent })))!;
+  const made = (parts: BlendDoc['parts']) =>
+    fromBlend(
+      'b',
+      blend(parts),
+      parts.map((p) => ({ ingredient: ref(p.id), percent: p.percent })),
+    )!;
 
   it('weigh in a formula as their parts do: mass, water, starch, protein, thirst, energy', () => {
     fc.assert(
       fc.property(anyBlend, (parts) => {
         const sum = parts.reduce((s, p) => s + p.percent, 0);
-        const whole = profileOf({ ...part('batter', []), lines: [{ ...line('b', 400), item: { kind: 'blend', id: 'b' } }] }, () => made(parts));
-        const apart = profileOf(part('batter', parts.map((p) => line(p.id, (400 * p.percent) / sum))), lookupReference);
+        const whole = profileOf(
+          { ...part('batter', []), lines: [{ ...line('b', 400), item: { kind: 'blend', id: 'b' } }] },
+          () => made(parts),
+        );
+        const apart = profileOf(
+          part(
+            'batter',
+            parts.map((p) => line(p.id, (400 * p.percent) / sum)),
+          ),
+          lookupReference,
+        );
         for (const k of ['mass', 'water', 'starch', 'protein', 'fat', 'fibre', 'demand', 'energy'] as const)
           expect(whole.props[k].value).toBeCloseTo(apart.props[k].value, 6);
       }),
@@ -148,14 +221,18 @@ describe('blends', () => {
         const b = made(parts);
         for (const a of AVOID_IDS) {
           const facts = parts.map((p) => ref(p.id).facts[a]);
-          expect(b.facts[a]).toBe(facts.includes('yes') ? 'yes' : facts.includes('unknown') ? 'unknown' : 'no');
+          expect(b.facts[a]).toBe(
+            facts.includes('yes') ? 'yes' : facts.includes('unknown') ? 'unknown' : 'no',
+          );
         }
       }),
     );
   });
 
   it('a part nobody knows makes the blend unknown', () => {
-    expect(fromBlend('b', blend([{ id: 'x', percent: 100 }]), [{ ingredient: null, percent: 100 }])).toBeNull();
+    expect(
+      fromBlend('b', blend([{ id: 'x', percent: 100 }]), [{ ingredient: null, percent: 100 }]),
+    ).toBeNull();
     expect(makePantry([item('b', blend([{ id: 'no_such', percent: 100 }]))]).byId('b')).toBeNull();
   });
 });
@@ -165,7 +242,9 @@ describe('the pantry', () => {
     const pantry = makePantry([item('p1', packet())]);
     expect(pantry.lookup({ kind: 'ref', id: 'soy_drink' })!.id).toBe('p1');
     expect(pantry.exact({ kind: 'ref', id: 'soy_drink' })!.id).toBe('soy_drink');
-    expect(makePantry([item('p1', packet({ everywhere: false }))]).lookup({ kind: 'ref', id: 'soy_drink' })!.id).toBe('soy_drink');
+    expect(
+      makePantry([item('p1', packet({ everywhere: false }))]).lookup({ kind: 'ref', id: 'soy_drink' })!.id,
+    ).toBe('soy_drink');
   });
 
   it('only the newest revision stands for anything; older ones keep their meaning', () => {
@@ -180,9 +259,14 @@ describe('the pantry', () => {
 
   it('swaps weigh the packet on the shelf, and a warning of traces rules it out where traces matter', () => {
     const f = formula('batter', { white_rice_flour: 200, egg: 100, milk: 200, sugar: 100, baking_powder: 8 });
-    const pantry = makePantry([item('p1', packet({ labelText: 'Water, soya beans, salt. May contain almonds.' }))]);
+    const pantry = makePantry([
+      item('p1', packet({ labelText: 'Water, soya beans, salt. May contain almonds.' })),
+    ]);
     const drinks = (strict: AvoidId[]) =>
-      adapt({ formula: f, exclude: ['dairy', 'nuts'], pins: { kits: { 'p1:milk:dough': 'soy_drink' } }, strict }, { lookup: pantry.lookup });
+      adapt(
+        { formula: f, exclude: ['dairy', 'nuts'], pins: { kits: { 'p1:milk:dough': 'soy_drink' } }, strict },
+        { lookup: pantry.lookup },
+      );
     const loose = drinks([]).solutions[0]!;
     expect(loose.formula.parts[0]!.lines.map((l) => l.item)).toContainEqual({ kind: 'packet', id: 'p1' });
     expect(loose.verdicts.find((v) => v.ingredientId === 'p1')!.may).toEqual(['tree_nut']);
@@ -191,7 +275,10 @@ describe('the pantry', () => {
 
   it('words of one’s own rule out whatever is named so', () => {
     const lookup = withOwnWords(lookupReference, ['cardamom', ' Épice ']);
-    expect([lookup({ kind: 'ref', id: 'cardamom' })!.facts.own_word, lookup({ kind: 'ref', id: 'cinnamon' })!.facts.own_word]).toEqual(['yes', 'no']);
+    expect([
+      lookup({ kind: 'ref', id: 'cardamom' })!.facts.own_word,
+      lookup({ kind: 'ref', id: 'cinnamon' })!.facts.own_word,
+    ]).toEqual(['yes', 'no']);
     const f = formula('batter', { white_rice_flour: 200, water: 200, cardamom: 4 });
     const out = adapt({ formula: f, exclude: [], words: ['cardamom'] }, { lookup: lookupReference });
     expect(out.conflicts.map((c) => [c.ingredientIds, c.avoids])).toEqual([[['cardamom'], ['own_word']]]);
@@ -200,9 +287,20 @@ describe('the pantry', () => {
 
 describe('CSV', () => {
   const docs: PantryDoc[] = [
-    own({ like: 'maple_syrup', panel: { ...EMPTY_PANEL, kcal: 260, sugars: 60 }, gPerCup: 320, note: 'a, "quoted"\nnote' }),
+    own({
+      like: 'maple_syrup',
+      panel: { ...EMPTY_PANEL, kcal: 260, sugars: 60 },
+      gPerCup: 320,
+      note: 'a, "quoted"\nnote',
+    }),
     packet({ openedOn: '2026-11-02', panel: { ...EMPTY_PANEL, fat: 1.8 } }),
-    blend([{ id: 'white_rice_flour', percent: 60 }, { id: 'tapioca_starch', percent: 40 }], { standsFor: ['gf_blend'] }),
+    blend(
+      [
+        { id: 'white_rice_flour', percent: 60 },
+        { id: 'tapioca_starch', percent: 40 },
+      ],
+      { standsFor: ['gf_blend'] },
+    ),
   ];
 
   it('round trips what it holds', () => {
@@ -231,6 +329,11 @@ describe('CSV', () => {
 
   it('reads anything without a crash', () => {
     const cell = fc.string({ unit: 'binary', maxLength: 30 });
-    fc.assert(fc.property(fc.array(fc.dictionary(fc.constantFrom(...CSV_COLUMNS), cell), { maxLength: 5 }), (rows) => void fromRows(rows)));
+    fc.assert(
+      fc.property(
+        fc.array(fc.dictionary(fc.constantFrom(...CSV_COLUMNS), cell), { maxLength: 5 }),
+        (rows) => void fromRows(rows),
+      ),
+    );
   });
 });

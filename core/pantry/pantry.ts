@@ -30,7 +30,8 @@ export function makePantry(items: readonly PantryItem[]): Pantry {
   }
   const byId = (id: string): Ingredient | null => made.get(id) ?? ingredientById(id);
   for (const { id, doc } of items) {
-    if (doc.kind === 'own') made.set(id, fromOwn(id, doc, doc.like === null ? null : ingredientById(doc.like)));
+    if (doc.kind === 'own')
+      made.set(id, fromOwn(id, doc, doc.like === null ? null : ingredientById(doc.like)));
     const base = doc.kind === 'packet' ? ingredientById(doc.like) : null;
     if (doc.kind === 'packet' && base) made.set(id, fromPacket(id, doc, base));
   }

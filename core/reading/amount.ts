@@ -100,7 +100,14 @@ const QUANTITY = new RegExp(
   'iu',
 );
 const SIZE = /^(?:(extra[- ]large|xl|large|medium|small)\b|(?:size\s+)?(xl|l|m|s)\b(?=\s+eggs?\b))[,\s]*/i;
-const SIZE_OF: Record<string, Size> = { xl: 'xlarge', 'extra large': 'xlarge', 'extra-large': 'xlarge', l: 'large', m: 'medium', s: 'small' };
+const SIZE_OF: Record<string, Size> = {
+  xl: 'xlarge',
+  'extra large': 'xlarge',
+  'extra-large': 'xlarge',
+  l: 'large',
+  m: 'medium',
+  s: 'small',
+};
 
 /** How a spoon or cup is filled, against level. Common practice, no source. */
 const HEAPS: [RegExp, number][] = [
@@ -154,7 +161,9 @@ function eachAt(text: string): Each | null {
   const m = EACH.exec(text);
   if (!m) return null;
   const [qty, unit] = m[3] ? [numberOf(m[3]), m[4]!] : [numberOf(m[1]!), m[2]!];
-  return Number.isFinite(qty) && qty > 0 ? { qty, unit: unit.toLowerCase() as UnitId, length: m[0].length } : null;
+  return Number.isFinite(qty) && qty > 0
+    ? { qty, unit: unit.toLowerCase() as UnitId, length: m[0].length }
+    : null;
 }
 
 /** Reads an amount at the start of a text; `rest` is what follows it. Null when there is none. */

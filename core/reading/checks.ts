@@ -84,7 +84,8 @@ export function likelier(aG: number, bG: number, restG: number): Likelier {
   if (restG > 0) {
     const [sa, sb] = [aG / (aG + restG), bG / (bG + restG)];
     // One line being most of the bowl is the unlikelier reading.
-    if (Math.max(sa, sb) > 0.45 && Math.min(sa, sb) < 0.35) return { better: sa < sb ? 'a' : 'b', why: 'share' };
+    if (Math.max(sa, sb) > 0.45 && Math.min(sa, sb) < 0.35)
+      return { better: sa < sb ? 'a' : 'b', why: 'share' };
   }
   return { better: null, why: null };
 }
@@ -100,10 +101,16 @@ const PIECE_G: [RegExp, [number, number]][] = [
 ];
 
 /** The batch against what it is said to make and the tin it goes into. */
-export function checkBatch(parts: readonly Part[], yields: Yield | undefined, tin: StatedTin | undefined, lookup: Lookup): Msg[] {
+export function checkBatch(
+  parts: readonly Part[],
+  yields: Yield | undefined,
+  tin: StatedTin | undefined,
+  lookup: Lookup,
+): Msg[] {
   const issues: Msg[] = [];
   const lines: Line[] = parts.flatMap(doughLines);
-  if (lines.length === 0 || lines.some((l) => !l.amount.massG || idOf(l.item) === null || !lookup(l.item))) return issues;
+  if (lines.length === 0 || lines.some((l) => !l.amount.massG || idOf(l.item) === null || !lookup(l.item)))
+    return issues;
   const massG = lines.reduce((s, l) => s + massOf(l), 0);
   if (yields) {
     const each = massG / yields.pieces;
@@ -123,7 +130,9 @@ export function checkBatch(parts: readonly Part[], yields: Yield | undefined, ti
     // Raw dough and batter hold a little air: about 1.05 g/mL (common practice, no source).
     const fill = massG / 1.05 / (tin.volumeMl.value * tin.count);
     if (fill > 0.95 || fill < 0.25)
-      issues.push(msg(fill > 0.95 ? 'check.tinSmall' : 'check.tinLarge', { percent: Math.round(100 * fill) }));
+      issues.push(
+        msg(fill > 0.95 ? 'check.tinSmall' : 'check.tinLarge', { percent: Math.round(100 * fill) }),
+      );
   }
   return issues;
 }

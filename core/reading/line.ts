@@ -31,7 +31,7 @@ export type ReadLine = {
 /** What reading is done with: the measures of the kitchen, and what names may mean. */
 export type ReadContext = {
   measures: Measures;
-  matcher: Matcher;
+  matcher: Pick<Matcher, 'matchWritten'>;
   /** The ingredient of an id, the baker's own among them; what stands for a reference ingredient stands here. */
   ingredient: (id: string) => Ingredient | null;
 };
@@ -39,9 +39,14 @@ export type ReadContext = {
 const INCLUSIONS: readonly GroupId[] = ['nut_pieces', 'seed_pieces'];
 
 function roleOf(text: string, ingredient: Ingredient | null): LineRole | undefined {
-  if (/\b(for|to)\s+(the\s+)?(greas|lin|oil(?:ing)? the)|\bfor the tin\b|\bgreasing\b/i.test(text)) return 'release';
+  if (/\b(for|to)\s+(the\s+)?(greas|lin|oil(?:ing)? the)|\bfor the tin\b|\bgreasing\b/i.test(text))
+    return 'release';
   if (/\b(for|to)\s+(brush|glaz)|\bbrushing\b|\begg wash\b|\bfor the wash\b/i.test(text)) return 'wash';
-  if (/\b(for|to)\s+(dust|sprinkl|roll|flour|serv|decorat|garnish|finish|scatter|top\b|topping\b)|\bdusting\b/i.test(text))
+  if (
+    /\b(for|to)\s+(dust|sprinkl|roll|flour|serv|decorat|garnish|finish|scatter|top\b|topping\b)|\bdusting\b/i.test(
+      text,
+    )
+  )
     return 'dusting';
   if (/\bto taste\b|\bas needed\b|\bif (?:needed|desired)\b/i.test(text)) return 'taste';
   return ingredient && INCLUSIONS.includes(ingredient.group) ? 'inclusion' : undefined;
@@ -57,7 +62,8 @@ function pieceMass(r: Reading, i: Ingredient): Sourced | null {
   const byHand = BY_HAND_G[r.unit];
   if (byHand) return { value: byHand, sd: 0.35 * byHand, basis: 'practice', sourceId: 'practice' };
   const name: PieceName = r.unit === 'piece' ? (r.size ?? 'piece') : (r.unit as PieceName);
-  const found = i.pieces.find((p) => p.name === name) ?? i.pieces.find((p) => r.unit === 'piece' && p.name === 'piece');
+  const found =
+    i.pieces.find((p) => p.name === name) ?? i.pieces.find((p) => r.unit === 'piece' && p.name === 'piece');
   return found?.massG ?? null;
 }
 
@@ -79,7 +85,10 @@ function gramsOf(r: Reading, i: Ingredient | null, measures: Measures, filled: n
     const one = isMassUnit(r.each.unit)
       ? toGrams(r.each.qty, r.each.unit)
       : toMillilitres(r.each.qty, r.each.unit as VolumeUnit, by) * (i?.densityGMl?.value ?? WATER_LIKE);
-    return { mass: { value: mid * one, ...(rangeSd > 0 ? { sd: rangeSd * one } : {}), basis: 'label' }, step: 'mass' };
+    return {
+      mass: { value: mid * one, ...(rangeSd > 0 ? { sd: rangeSd * one } : {}), basis: 'label' },
+      step: 'mass',
+    };
   }
   if (isMassUnit(r.unit)) {
     const per = toGrams(1, r.unit);
@@ -119,15 +128,30 @@ function splitSecond(text: string): { main: string; second: Reading | null } {
     const inner = readAmount(bracket[1]!.trim());
     const before = text.slice(0, bracket.index);
     // "1 (400 g) tin" and "1 tin (400 g)" say how much one holds: the amount itself reads that.
-    const holds = /^\s*(?:tin|can|carton|jar|sachet|packet|envelope|pack)s?\b/i.test(text.slice(bracket.index + bracket[0].length));
+    const holds = /^\s*(?:tin|can|carton|jar|sachet|packet|envelope|pack)s?\b/i.test(
+      text.slice(bracket.index + bracket[0].length),
+    );
     const held = /\b(?:tin|can|carton|jar|sachet|packet|envelope|pack)s?\s*$/i.test(before);
-    if (inner && /^(?:|each|in total|total)$/.test(inner.rest) && inner.reading.unit !== 'piece' && !holds && !held)
+    if (
+      inner &&
+      /^(?:|each|in total|total)$/.test(inner.rest) &&
+      inner.reading.unit !== 'piece' &&
+      !holds &&
+      !held
+    )
       return { main: `${before} ${text.slice(bracket.index + bracket[0].length)}`, second: inner.reading };
   }
-  const slash = /(\d[\d.,¼½¾⅓⅔]*\s?\p{L}{1,11})\s*(?:\/|\||=)\s*(\d[\d.,\s¼½¾⅓⅔/]*\s*(?:fl\.?\s?)?\p{L}{1,11})/u.exec(text);
+  const slash =
+    /(\d[\d.,¼½¾⅓⅔]*\s?\p{L}{1,11})\s*(?:\/|\||=)\s*(\d[\d.,\s¼½¾⅓⅔/]*\s*(?:fl\.?\s?)?\p{L}{1,11})/u.exec(
+      text,
+    );
   const other = slash && readAmount(slash[2]!.trim());
-  if (slash && other && other.rest === '') return { main: text.replace(slash[0], slash[1]!), second: other.reading };
-  const tail = /^(.*?\S)\s*[,;]?\s+(?:which is |that is |that's |or )?(?:about|around|approximately|roughly|or)\s+(.+)$/i.exec(text);
+  if (slash && other && other.rest === '')
+    return { main: text.replace(slash[0], slash[1]!), second: other.reading };
+  const tail =
+    /^(.*?\S)\s*[,;]?\s+(?:which is |that is |that's |or )?(?:about|around|approximately|roughly|or)\s+(.+)$/i.exec(
+      text,
+    );
   const loose = tail && readAmount(tail[2]!.trim());
   if (tail && loose && loose.rest === '' && loose.reading.unit !== 'piece')
     return { main: tail[1]!, second: loose.reading };
@@ -145,7 +169,10 @@ function splitPlus(rest: string): { added: Reading; rest: string } | null {
 export function nameIn(rest: string): { name: string; preparation: string } {
   const bare = rest
     .replace(/[([][^()[\]]*[)\]]/g, ' ')
-    .replace(/\b(?:for|to)\s+(?:the\s+)?(?:greas|brush|glaz|lin|tin|wash|dust|sprinkl|roll|flour|serv|decorat|garnish|finish|scatter|top)\w*.*$/i, ' ')
+    .replace(
+      /\b(?:for|to)\s+(?:the\s+)?(?:greas|brush|glaz|lin|tin|wash|dust|sprinkl|roll|flour|serv|decorat|garnish|finish|scatter|top)\w*.*$/i,
+      ' ',
+    )
     .replace(/\b(?:to taste|as needed|if needed|if desired|optional)\b.*$/i, ' ');
   const [head = '', ...tail] = bare.split(/,|;|\s[-–—]\s/);
   return {
@@ -170,7 +197,8 @@ const partOf = (word: string): string => (/^juice/i.test(word) ? 'juice' : 'zest
 /** "Juice and zest of 2 lemons" is two things to weigh; a line of one thing comes back as it is. */
 export function expandRow(row: string): string[] {
   const a = JUICED.exec(row);
-  if (a) return [a[1]!, a[2]].flatMap((p) => (p ? [`${a[3] ?? '1'} ${a[4]!.toLowerCase()} ${partOf(p)}`] : []));
+  if (a)
+    return [a[1]!, a[2]].flatMap((p) => (p ? [`${a[3] ?? '1'} ${a[4]!.toLowerCase()} ${partOf(p)}`] : []));
   const b = CITRUS.exec(row);
   if (b) return [b[3]!, b[4]].flatMap((p) => (p ? [`${b[1]!} ${b[2]!.toLowerCase()} ${partOf(p)}`] : []));
   return [row];
@@ -201,7 +229,13 @@ export function readLineWith(written: string, id: string, context: ReadContext, 
   const ingredient = sure ? context.ingredient(match.best!.id) : null;
   if (!sure) say(match.best ? 'name.unsure' : 'name.unknown', { name: name.slice(0, 80) });
   const role = roleOf(written, ingredient);
-  const filled = ingredient?.flour ? (/\bpacked\b/i.test(text) ? PACKED : /\bsifted\b/i.test(text) ? SIFTED : 1) : 1;
+  const filled = ingredient?.flour
+    ? /\bpacked\b/i.test(text)
+      ? PACKED
+      : /\bsifted\b/i.test(text)
+        ? SIFTED
+        : 1
+    : 1;
 
   const readings = [amount?.reading, second].filter((r): r is Reading => Boolean(r));
   const all = plus ? [...readings, plus.added] : readings;
@@ -218,7 +252,9 @@ export function readLineWith(written: string, id: string, context: ReadContext, 
     const [a, b] = [chosen.g.mass.value, rival.g.mass.value];
     if (Math.abs(a - b) / Math.max(a, b) > 0.25) {
       rivalG = b;
-      say('amount.disagree', { a: Math.round(a), b: Math.round(b), written: rival.r.written }, [{ massG: b }]);
+      say('amount.disagree', { a: Math.round(a), b: Math.round(b), written: rival.r.written }, [
+        { massG: b },
+      ]);
     }
   }
   if (amount && !fault && !chosen && ingredient) say('amount.noMeasure', { unit: amount.reading.unit });
@@ -266,4 +302,18 @@ export function readLineWith(written: string, id: string, context: ReadContext, 
     issues,
     ...(rivalG === undefined ? {} : { rivalG }),
   };
+}
+
+/** The amount of a written line when what it is has been said: cups and pieces are those of that ingredient. */
+export function reweigh(written: string, ingredient: Ingredient, measures: Measures): Amount {
+  const best = { id: ingredient.id, confidence: 1 };
+  const rows = expandRow(written);
+  // Of "juice and zest of 2 lemons" the half that the ingredient is.
+  const row = rows.find((r) => ingredient.names.some((n) => r.endsWith(n))) ?? rows[0];
+  return readLineWith(
+    written,
+    '',
+    { measures, matcher: { matchWritten: () => ({ best, others: [] }) }, ingredient: () => ingredient },
+    row,
+  ).line.amount;
 }

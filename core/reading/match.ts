@@ -12,9 +12,21 @@ const QUALIFIERS = new Set(
   taste serve serving topping decorate filling dough`.split(/\s+/),
 );
 /** Words that matter a little: whether a thing is sold as gluten-free is not what it is, but may decide between two. */
-const HALF_WORDS = new Set(['gluten', 'free', 'gf', 'plain', 'natural', 'light', 'dark', 'golden', 'full', 'fat']);
+const HALF_WORDS = new Set([
+  'gluten',
+  'free',
+  'gf',
+  'plain',
+  'natural',
+  'light',
+  'dark',
+  'golden',
+  'full',
+  'fat',
+]);
 /** A thing named as being without something is another thing than the one that has it. */
-const WITHOUT = /\b(?:vegan|plant|plant based|non dairy|nondairy|(?:dairy|milk|egg|nut|butter|sugar|oil|soy|soya|lactose|yeast) free|mock|alternative|substitute|replacer|replacement)\b/;
+const WITHOUT =
+  /\b(?:vegan|plant|plant based|non dairy|nondairy|(?:dairy|milk|egg|nut|butter|sugar|oil|soy|soya|lactose|yeast) free|mock|alternative|substitute|replacer|replacement)\b/;
 
 /** At or above this a name is taken without asking; a wrong silent match is worse than a question. */
 export const SILENT_CONFIDENCE = 0.82;
@@ -77,7 +89,8 @@ export class Matcher {
 
   #add(id: string, name: string): void {
     const words = [...new Set(wordsOf(name))];
-    const at = this.#entries.push({ id, words, weight: total(words), without: WITHOUT.test(plain(name)) }) - 1;
+    const at =
+      this.#entries.push({ id, words, weight: total(words), without: WITHOUT.test(plain(name)) }) - 1;
     for (const w of words) {
       const there = this.#byWord.get(w);
       if (there) there.push(at);

@@ -40,7 +40,8 @@ export const readLine = (written: string, id: string, measures: Measures = US_ME
 export function guessClass(title: string, ingredients: readonly Ingredient[]): ClassId {
   if (/\b(cookies?|biscuits?|shortbread|pastry|tart|pie|crust|bars?|crumble)\b/i.test(title)) return 'cookie';
   if (ingredients.some((i) => i.group === 'yeast' || i.group === 'starter')) return 'yeast_loaf';
-  if (/\b(loaf|bread)\b/i.test(title) && !ingredients.some((i) => i.group === 'leavener')) return 'yeast_loaf';
+  if (/\b(loaf|bread)\b/i.test(title) && !ingredients.some((i) => i.group === 'leavener'))
+    return 'yeast_loaf';
   return 'batter';
 }
 
@@ -63,7 +64,8 @@ function sectionsOf(rows: readonly string[]): Section[] {
   const sections: Section[] = [];
   for (const row of rows) {
     const heading = isHeading(row);
-    if (heading && !isBareHeading(row) && sections.length < MAX_PARTS) sections.push({ name: headingName(row), rows: [] });
+    if (heading && !isBareHeading(row) && sections.length < MAX_PARTS)
+      sections.push({ name: headingName(row), rows: [] });
     else if (!heading) {
       if (sections.length === 0) sections.push({ name: '', rows: [] });
       sections.at(-1)!.rows.push(row);
@@ -135,9 +137,15 @@ export function readFormula(input: ReadInput, given: ReadContext = referenceCont
     }
     if (own.length === 0) continue;
     lines.push(...own);
-    const part: Part = { id: `p${parts.length + 1}`, name: section.name, classId: 'batter', lines: own.map((l) => l.line) };
+    const part: Part = {
+      id: `p${parts.length + 1}`,
+      name: section.name,
+      classId: 'batter',
+      lines: own.map((l) => l.line),
+    };
     const named = `${section.name} ${parts.length === 0 ? title : ''}`;
-    const whole = input.classId ?? guessClass(title, ingredientsIn({ lines: lines.map((l) => l.line) }, context));
+    const whole =
+      input.classId ?? guessClass(title, ingredientsIn({ lines: lines.map((l) => l.line) }, context));
     // The first part carries the class; a crust or crumble beside it has its own.
     part.classId = parts.length === 0 ? whole : guessClass(named, ingredientsIn(part, context));
     parts.push(part);

@@ -293,7 +293,6 @@ describe('reading a formula', () => {
     expect(codes('')).toEqual(['read.empty']);
     expect(codes('2 eggs')).toEqual(['read.noFlour']);
     expect(codes('1 g rice flour\n'.repeat(600))).toEqual(['read.tooManyLines']);
-
   });
 
   it('headings make parts, each with its class; the notes of a list are no ingredients', () => {

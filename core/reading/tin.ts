@@ -4,7 +4,15 @@ import { inchesToCm } from '../units';
 import { NUMBER, numberOf } from './amount';
 
 /** Depths of tins where none is stated, cm. Common practice, no source. */
-const DEPTH_CM: Record<TinShape, number> = { loaf: 6.5, round: 5, square: 5, ring: 7.5, muffin: 3.2, tray: 3, pie: 3.2 };
+const DEPTH_CM: Record<TinShape, number> = {
+  loaf: 6.5,
+  round: 5,
+  square: 5,
+  ring: 7.5,
+  muffin: 3.2,
+  tray: 3,
+  pie: 3.2,
+};
 /** A muffin hole, a tartlet, a mini loaf, mL to the rim. Common practice, no source. */
 const HOLE_ML = 100;
 /** A ring tin gives this share of its circle to the tube. */
@@ -49,7 +57,13 @@ function sidesIn(text: string): number[] {
   if (!m?.[1]) return [];
   const sides = [m[1], m[2], m[3]].filter((x): x is string => Boolean(x)).map(numberOf);
   if (!sides.every((x) => Number.isFinite(x) && x > 0 && x < 100)) return [];
-  const unit = /cm/i.test(m[0]) ? 'cm' : /in|["″]/i.test(m[0]) ? 'in' : sides.length > 1 && Math.max(...sides) <= 18 ? 'in' : null;
+  const unit = /cm/i.test(m[0])
+    ? 'cm'
+    : /in|["″]/i.test(m[0])
+      ? 'in'
+      : sides.length > 1 && Math.max(...sides) <= 18
+        ? 'in'
+        : null;
   if (unit === null) return [];
   return unit === 'in' ? sides.map(inchesToCm) : sides;
 }
@@ -63,7 +77,8 @@ export function readTin(text: string): StatedTin | null {
     const shape = shapeOf(around);
     if (!shape) continue;
     const written = around.trim().slice(0, 80);
-    const count = /\btwo\b|\b2\b(?=[^.]{0,25}(?:tins|pans))/i.test(around) && /tins|pans/i.test(around) ? 2 : 1;
+    const count =
+      /\btwo\b|\b2\b(?=[^.]{0,25}(?:tins|pans))/i.test(around) && /tins|pans/i.test(around) ? 2 : 1;
     if (shape === 'muffin') {
       const holes = Number(/(\d{1,2})\s*-?\s*(?:hole|cup|well)/i.exec(around)?.[1] ?? 12);
       return { shape, written, volumeMl: volume(HOLE_ML * holes, 0.15), count };

@@ -50,7 +50,8 @@ export function conflictsOf(
     const entry = found.get(key) ?? { lines: [], ingredients: [], avoids: new Set<AvoidId>() };
     entry.lines.push(line);
     entry.ingredients.push(ingredient);
-    for (const a of [...verdict.contains, ...verdict.may.filter((m) => strict.includes(m))]) entry.avoids.add(a);
+    for (const a of [...verdict.contains, ...verdict.may.filter((m) => strict.includes(m))])
+      entry.avoids.add(a);
     found.set(key, entry);
   }
   return [...found].map(([id, { lines, ingredients, avoids: hit }]) => {

@@ -84,7 +84,10 @@ export class PartProgramme {
   solve(choices: readonly Choice[]): PartSolution | null {
     const variables = variablesOf(this.part, choices, this.lookup, true, this.#staying.flourG);
     const water = this.lookup({ kind: 'ref', id: 'water' });
-    if (water) variables.push(waterVariable(this.part, this.#leaving, this.target.props.mass.value, water, this.lookup));
+    if (water)
+      variables.push(
+        waterVariable(this.part, this.#leaving, this.target.props.mass.value, water, this.lookup),
+      );
     const solve = (all: Variable[], elastic: boolean) =>
       attempt(this.part, all, this.#staying, this.target, this.pins, elastic);
     const strict = solve(variables, false);

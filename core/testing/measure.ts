@@ -47,7 +47,12 @@ export function measureNames(which: 'all' | 'tuned' | 'aside' = 'all'): NameMeas
     if (silent) out.silent += 1;
     if (silent && match.best!.id === meant) out.right += 1;
     else if (silent) out.slips.push([written, meant, match.best!.id]);
-    else if (meant !== null) out.asked.push([written, meant, `${match.best?.id} ${match.best?.confidence.toFixed(2)} / ${match.others[0]?.id} ${match.others[0]?.confidence.toFixed(2)}`]);
+    else if (meant !== null)
+      out.asked.push([
+        written,
+        meant,
+        `${match.best?.id} ${match.best?.confidence.toFixed(2)} / ${match.others[0]?.id} ${match.others[0]?.confidence.toFixed(2)}`,
+      ]);
   });
   return out;
 }

@@ -30,8 +30,7 @@ const HAND_TSP = { dash: 1 / 8, pinch: 1 / 16, drop: 1 / 100, splash: 1, drizzle
 
 export type MassUnit = keyof typeof MASS_G;
 type Customary = keyof (typeof CUSTOMARY_ML)['us'];
-export type VolumeUnit =
-  keyof typeof VOLUME_ML | Customary | 'tsp' | 'tbsp' | 'cup' | keyof typeof HAND_TSP;
+export type VolumeUnit = keyof typeof VOLUME_ML | Customary | 'tsp' | 'tbsp' | 'cup' | keyof typeof HAND_TSP;
 /** Countable things: a whole piece, a stick of butter, a sachet. Their mass belongs to the ingredient. */
 const COUNT_UNITS = ['piece', 'stick', 'sachet', 'tin', 'clove', 'leaf', 'stalk', 'knob', 'handful'] as const;
 export type CountUnit = (typeof COUNT_UNITS)[number];

@@ -71,7 +71,12 @@ const CALLS: Call[] = [
   ['get', '/pantry', "The baker's own ingredients, packets and blends, revision by revision"],
   ['post', '/pantry', 'Puts things into the pantry', createPantrySchema as Schema],
   ['put', '/pantry/{id}', 'A new revision of a thing in the pantry', putPantrySchema as Schema],
-  ['post', '/pantry/remove', 'Takes things out of the pantry; restore puts them back', pantryIdsSchema as Schema],
+  [
+    'post',
+    '/pantry/remove',
+    'Takes things out of the pantry; restore puts them back',
+    pantryIdsSchema as Schema,
+  ],
   ['post', '/pantry/restore', 'Puts things back into the pantry', pantryIdsSchema as Schema],
   ['get', '/eaters', 'Whom one bakes for'],
   ['post', '/eaters', 'Adds an eater or a table', eaterSchema as Schema],

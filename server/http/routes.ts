@@ -138,7 +138,10 @@ export function apiRoutes(db: Db, compute: Compute): Router {
       await eaters.removeEater(db, idOf(req));
       done(res);
     });
-  api.post('/eaters/:id/restore', async (req, res) => void res.json(await eaters.restoreEater(db, idOf(req))));
+  api.post(
+    '/eaters/:id/restore',
+    async (req, res) => void res.json(await eaters.restoreEater(db, idOf(req))),
+  );
   api
     .route('/kitchen')
     .get(async (_req, res) => void res.json(await eaters.getKitchen(db)))

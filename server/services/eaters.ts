@@ -8,7 +8,11 @@ import { UUID } from './ids';
 
 /** Whom one bakes for, in the order they were added. */
 export async function listEaters(db: Db): Promise<EaterRow[]> {
-  const rows = await db.select().from(eater).where(isNull(eater.deletedAt)).orderBy(asc(eater.createdAt), asc(eater.id));
+  const rows = await db
+    .select()
+    .from(eater)
+    .where(isNull(eater.deletedAt))
+    .orderBy(asc(eater.createdAt), asc(eater.id));
   return rows.map((r) => ({ ...r.doc, id: r.id }));
 }
 
@@ -17,7 +21,12 @@ export async function createEater(db: Db, doc: Eater): Promise<EaterRow> {
   return { ...row!.doc, id: row!.id };
 }
 
-async function change(db: Db, id: string, values: Partial<typeof eater.$inferInsert>, living: boolean): Promise<EaterRow> {
+async function change(
+  db: Db,
+  id: string,
+  values: Partial<typeof eater.$inferInsert>,
+  living: boolean,
+): Promise<EaterRow> {
   const [row] = UUID.test(id)
     ? await db
         .update(eater)
@@ -30,8 +39,10 @@ async function change(db: Db, id: string, values: Partial<typeof eater.$inferIns
 
 export const putEater = (db: Db, id: string, doc: Eater): Promise<EaterRow> => change(db, id, { doc }, true);
 /** Takes an eater off the list; `restoreEater` puts them back. */
-export const removeEater = (db: Db, id: string): Promise<EaterRow> => change(db, id, { deletedAt: new Date() }, true);
-export const restoreEater = (db: Db, id: string): Promise<EaterRow> => change(db, id, { deletedAt: null }, false);
+export const removeEater = (db: Db, id: string): Promise<EaterRow> =>
+  change(db, id, { deletedAt: new Date() }, true);
+export const restoreEater = (db: Db, id: string): Promise<EaterRow> =>
+  change(db, id, { deletedAt: null }, false);
 
 const ONLY = 1;
 

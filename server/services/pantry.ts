@@ -115,12 +115,17 @@ async function setGone(db: Db, itemIds: readonly string[], gone: boolean): Promi
           .update(pantryItem)
           .set({ deletedAt: gone ? new Date() : null })
           .where(
-            and(inArray(pantryItem.id, ids), gone ? isNull(pantryItem.deletedAt) : isNotNull(pantryItem.deletedAt)),
+            and(
+              inArray(pantryItem.id, ids),
+              gone ? isNull(pantryItem.deletedAt) : isNotNull(pantryItem.deletedAt),
+            ),
           )
           .returning({ id: pantryItem.id });
   return rows.length;
 }
 
 /** Takes things out; `restorePantry` puts them back as they were. Both say how many they moved. */
-export const removePantry = (db: Db, itemIds: readonly string[]): Promise<number> => setGone(db, itemIds, true);
-export const restorePantry = (db: Db, itemIds: readonly string[]): Promise<number> => setGone(db, itemIds, false);
+export const removePantry = (db: Db, itemIds: readonly string[]): Promise<number> =>
+  setGone(db, itemIds, true);
+export const restorePantry = (db: Db, itemIds: readonly string[]): Promise<number> =>
+  setGone(db, itemIds, false);

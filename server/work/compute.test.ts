@@ -71,7 +71,16 @@ describe('work in a thread', () => {
     const c = threadOf(
       "if (job.name === 'pantry') globalThis.n = job.input.length; else if (job.input.text === 'die') throw new Error('gone'); else parentPort.postMessage({ id: job.id, output: globalThis.n });",
     );
-    c.know([{ id: 'r', itemId: 'i', rev: 1, gone: false, createdAt: '', doc: { kind: 'blend', name: 'b', otherNames: [], parts: [], standsFor: [], note: '' } }]);
+    c.know([
+      {
+        id: 'r',
+        itemId: 'i',
+        rev: 1,
+        gone: false,
+        createdAt: '',
+        doc: { kind: 'blend', name: 'b', otherNames: [], parts: [], standsFor: [], note: '' },
+      },
+    ]);
     expect(await c.run('labels', labels('how many'))).toBe(1);
     await expect(c.run('labels', labels('die'))).rejects.toThrow();
     expect(await c.run('labels', labels('how many'))).toBe(1);

@@ -1,13 +1,25 @@
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
-import type { CreateVersion, Draft, DraftDoc, FormulaCard, FormulaDetail, Version } from '../../contract/dto';
+import type {
+  CreateVersion,
+  Draft,
+  DraftDoc,
+  EaterRow,
+  FormulaCard,
+  FormulaDetail,
+  Kitchen,
+  PantryRow,
+  Version,
+} from '../../contract/dto';
 import type { Problem } from '../../contract/problem';
+import type { Eater } from '../../core/exclusions';
 import type { Formula } from '../../core/formula';
+import type { PantryDoc } from '../../core/pantry';
 
 /** Server state. The base is absolute, so that it also works where the page has no location of its own. */
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: new URL('/api/v1', location.origin).href }),
-  tagTypes: ['Shelf', 'Formula', 'Draft'],
+  tagTypes: ['Shelf', 'Formula', 'Draft', 'Pantry', 'Eaters', 'Kitchen'],
   endpoints: (build) => ({
     shelf: build.query<FormulaCard[], void>({
       query: () => '/formulas',
@@ -41,6 +53,55 @@ export const api = createApi({
       query: ({ formulaId, body }) => ({ url: `/formulas/${formulaId}/versions`, method: 'POST', body }),
       invalidatesTags: (_r, _e, { formulaId }) => ['Shelf', { type: 'Formula', id: formulaId }],
     }),
+    pantry: build.query<PantryRow[], void>({
+      query: () => '/pantry',
+      transformResponse: (r: { items: PantryRow[] }) => r.items,
+      providesTags: ['Pantry'],
+      keepUnusedDataFor: 3600,
+    }),
+    createPantry: build.mutation<PantryRow[], PantryDoc[]>({
+      query: (docs) => ({ url: '/pantry', method: 'POST', body: { docs } }),
+      transformResponse: (r: { items: PantryRow[] }) => r.items,
+      invalidatesTags: ['Pantry'],
+    }),
+    revisePantry: build.mutation<PantryRow, { itemId: string; rev: number; doc: PantryDoc }>({
+      query: ({ itemId, rev, doc }) => ({ url: `/pantry/${itemId}`, method: 'PUT', body: { rev, doc } }),
+      invalidatesTags: ['Pantry'],
+    }),
+    removePantry: build.mutation<{ moved: number }, string[]>({
+      query: (itemIds) => ({ url: '/pantry/remove', method: 'POST', body: { itemIds } }),
+      invalidatesTags: ['Pantry'],
+    }),
+    restorePantry: build.mutation<{ moved: number }, string[]>({
+      query: (itemIds) => ({ url: '/pantry/restore', method: 'POST', body: { itemIds } }),
+      invalidatesTags: ['Pantry'],
+    }),
+    eaters: build.query<EaterRow[], void>({
+      query: () => '/eaters',
+      transformResponse: (r: { eaters: EaterRow[] }) => r.eaters,
+      providesTags: ['Eaters'],
+    }),
+    createEater: build.mutation<EaterRow, Eater>({
+      query: (body) => ({ url: '/eaters', method: 'POST', body }),
+      invalidatesTags: ['Eaters'],
+    }),
+    putEater: build.mutation<EaterRow, { id: string; doc: Eater }>({
+      query: ({ id, doc }) => ({ url: `/eaters/${id}`, method: 'PUT', body: doc }),
+      invalidatesTags: ['Eaters'],
+    }),
+    removeEater: build.mutation<void, string>({
+      query: (id) => ({ url: `/eaters/${id}`, method: 'DELETE' }),
+      invalidatesTags: ['Eaters'],
+    }),
+    restoreEater: build.mutation<EaterRow, string>({
+      query: (id) => ({ url: `/eaters/${id}/restore`, method: 'POST' }),
+      invalidatesTags: ['Eaters'],
+    }),
+    kitchen: build.query<Kitchen, void>({ query: () => '/kitchen', providesTags: ['Kitchen'] }),
+    putKitchen: build.mutation<Kitchen, Kitchen>({
+      query: (body) => ({ url: '/kitchen', method: 'PUT', body }),
+      invalidatesTags: ['Kitchen'],
+    }),
     saveDraft: build.mutation<Draft, { formulaId: string; rev: number; doc: DraftDoc }>({
       query: ({ formulaId, rev, doc }) => ({
         url: `/formulas/${formulaId}/draft`,
@@ -59,6 +120,18 @@ export const {
   useDeleteFormulaMutation,
   useRestoreFormulaMutation,
   useKeepVersionMutation,
+  usePantryQuery,
+  useCreatePantryMutation,
+  useRevisePantryMutation,
+  useRemovePantryMutation,
+  useRestorePantryMutation,
+  useEatersQuery,
+  useCreateEaterMutation,
+  usePutEaterMutation,
+  useRemoveEaterMutation,
+  useRestoreEaterMutation,
+  useKitchenQuery,
+  usePutKitchenMutation,
 } = api;
 
 /** The problem inside a failed call, or null where the server did not answer at all. */

@@ -1,9 +1,13 @@
 import { ActionIcon, useComputedColorScheme, useMantineColorScheme } from '@mantine/core';
 import { IconMoon, IconSun } from '@tabler/icons-react';
 import { Link, NavLink, Outlet, ScrollRestoration } from 'react-router';
+import { useEatersQuery } from '../api/api';
 import { useAppSelector } from './store';
-import { EXCLUSION_WORDS } from '../words/things';
+import { EXCLUSION_WORDS } from '../words/data/terms';
 import classes from './shell.module.css';
+
+/** More than these are counted. */
+const MOST_WORDS = 6;
 
 function Mark() {
   return (
@@ -19,13 +23,18 @@ function Mark() {
   );
 }
 
-/** What is out on the open desk; gluten always. */
+/** For whom the open desk bakes and what is out; gluten always. */
 function OutChip() {
-  const exclude = useAppSelector((s) => s.desk.doc?.request.exclude);
-  if (!exclude) return null;
-  const words = exclude.map((e) => EXCLUSION_WORDS[e].name);
+  const request = useAppSelector((s) => s.desk.doc?.request);
+  const { data: eaters = [] } = useEatersQuery(undefined, { skip: !request?.eaters });
+  if (!request) return null;
+  const all = [...request.exclude.map((e) => EXCLUSION_WORDS[e].name), ...(request.words ?? [])];
+  const words =
+    all.length > MOST_WORDS ? [...all.slice(0, MOST_WORDS - 1), `${all.length - MOST_WORDS + 1} more`] : all;
+  const who = eaters.filter((e) => request.eaters?.includes(e.id)).map((e) => e.name);
   return (
-    <div className={classes.chip}>
+    <div className={classes.chip} title={all.join(', ')}>
+      {who.length > 0 && <span>for {who.length > 2 ? `${who.length} eaters` : who.join(' and ')}, </span>}
       out: gluten{words.length > 0 && ', '}
       <b>{words.join(', ')}</b>
     </div>
@@ -64,8 +73,11 @@ export function Shell() {
           <NavLink to="/" end className={({ isActive }) => (isActive ? classes.here : '')}>
             Shelf
           </NavLink>
-          <NavLink to="/new" className={({ isActive }) => (isActive ? classes.here : '')}>
-            Add a formula
+          <NavLink to="/pantry" className={({ isActive }) => (isActive ? classes.here : '')}>
+            Pantry
+          </NavLink>
+          <NavLink to="/kitchen" className={({ isActive }) => (isActive ? classes.here : '')}>
+            Kitchen
           </NavLink>
         </nav>
         <span className={classes.space} />

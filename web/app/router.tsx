@@ -42,6 +42,26 @@ export const makeRouter = () =>
           path: '/formula/:id/card/:versionId',
           lazy: async () => ({ Component: (await import('../places/card/CardPage')).CardPage }),
         },
+        {
+          path: '/pantry',
+          lazy: async () => ({ Component: (await import('../places/pantry/PantryPage')).PantryPage }),
+        },
+        {
+          path: '/pantry/new/:kind',
+          lazy: async () => ({ Component: (await import('../places/pantry/EditPage')).EditPage }),
+        },
+        {
+          path: '/pantry/:id/edit',
+          lazy: async () => ({ Component: (await import('../places/pantry/EditPage')).EditPage }),
+        },
+        {
+          path: '/pantry/:id',
+          lazy: async () => ({ Component: (await import('../places/pantry/IngredientPage')).IngredientPage }),
+        },
+        {
+          path: '/kitchen',
+          lazy: async () => ({ Component: (await import('../places/kitchen/KitchenPage')).KitchenPage }),
+        },
         { path: '*', element: <PageError missing /> },
       ],
     },

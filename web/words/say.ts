@@ -35,13 +35,20 @@ const amount = (a: Args, i: number): string =>
   a[`n${i}`] === undefined ? '' : `${grams(n(a, `g${i}`))} ${ingredientName(s(a, `n${i}`), true)}`;
 const amounts = (a: Args): string => listed([1, 2, 3].map((i) => amount(a, i)).filter(Boolean));
 
+/** Which of two amounts is likelier, and why. */
+const LIKELIER: Record<string, string> = {
+  'b tenfold': 'Ten times apart: a nought too many in the weight is likelier.',
+  'b ounces': 'They differ as ounces and grams do: the volume is likelier.',
+  'b share': 'By weight this line would be most of the bowl: the volume is likelier.',
+  'a share': 'By volume this line would be most of the bowl: the weight is likelier.',
+};
+
 /** What the computation has to say, in words. One entry a code. */
 const SAY: Record<string, (a: Args) => string> = {
   'read.empty': () => 'Nothing to read yet. Paste the ingredient list, one ingredient a line.',
   'read.noFlour': () => 'No flour or starch found. Percentages and wetness need one: check the names.',
   'read.tooManyLines': (a) =>
     `${n(a, 'given')} lines were given; the first ${n(a, 'max')} are read. Split the formula in two.`,
-  'read.headings': (a) => `Headings are read past (${s(a, 'names')}): all lines stand in one list.`,
   'bake.tempsDisagree': (a) =>
     `${n(a, 'c')} °C and the °F given do not match: the °F comes to ${n(a, 'f')} °C. Which is right?`,
   'bake.ovenOdd': (a) => `An oven at ${n(a, 'c')} °C is not likely. Give 50 to 330 °C, or say °F.`,
@@ -61,7 +68,36 @@ const SAY: Record<string, (a: Args) => string> = {
   'amount.noMeasure': (a) =>
     `How much a ${UNIT_WORDS[s(a, 'unit') as UnitId] ?? s(a, 'unit')} of this weighs is not known. Give it in grams.`,
   'amount.disagree': (a) =>
-    `The two amounts do not agree: ${n(a, 'a')} g, but "${s(a, 'written')}" comes to ${n(a, 'b')} g. The weight is used.`,
+    `The two amounts do not agree: ${n(a, 'a')} g, but "${s(a, 'written')}" comes to ${n(a, 'b')} g. ${LIKELIER[`${s(a, 'better')} ${s(a, 'why')}`] ?? 'The weight is used.'}`,
+  'amount.packed': (a) => `Packed into the cup: counted ${n(a, 'percent')} % heavier than spooned.`,
+  'amount.sifted': (a) => `Sifted into the cup: counted ${n(a, 'percent')} % lighter than spooned.`,
+  'check.soda': (a) =>
+    `${n(a, 'percent')} % of the flour is more soda than any bake takes (at most about ${n(a, 'most')} %): it will taste soapy.`,
+  'check.powder': (a) =>
+    `${n(a, 'percent')} % of the flour is more baking powder than usual (at most about ${n(a, 'most')} %).`,
+  'check.salt': (a) =>
+    `${n(a, 'percent')} % of the flour is more salt than usual (at most about ${n(a, 'most')} %): a tablespoon for a teaspoon?`,
+  'check.gum': (a) =>
+    `${n(a, 'percent')} % of the flour is more gum than usual (at most about ${n(a, 'most')} %): it makes rubber.`,
+  'check.psyllium': (a) =>
+    `${n(a, 'percent')} % of the flour is more psyllium than even free-form loaves take (about ${n(a, 'most')} %).`,
+  'check.yeast': (a) =>
+    `${n(a, 'percent')} % of the flour as ${ingredientName(s(a, 'id'), true)} is unusual (${fixed(n(a, 'lo'), 1)} to ${fixed(n(a, 'hi'), 1)} %): another kind of yeast, or another amount?`,
+  'check.yield': (a) =>
+    `${n(a, 'pieces')} ${s(a, 'name')} would weigh ${n(a, 'each')} g each, raw; ${n(a, 'lo')} to ${n(a, 'hi')} g is usual. Check the amounts or the number.`,
+  'check.tinSmall': (a) =>
+    `This batch would fill the stated tin to ${n(a, 'percent')} %, with no room to rise.`,
+  'check.tinLarge': (a) => `This batch fills the stated tin to ${n(a, 'percent')} % only.`,
+  'csv.tooMany': (a) => `More than ${n(a, 'max')} rows: the rest was left out. Split the file.`,
+  'csv.name': () => 'has no name',
+  'csv.kind': (a) => `"${s(a, 'text')}" is no kind: write own, packet or blend`,
+  'csv.like': (a) => `"${s(a, 'text')}" is no ingredient of our table`,
+  'csv.packetLike': () => 'a packet has to say what it is like, by the name in our table',
+  'csv.number': (a) => `"${s(a, 'text')}" is no number from 0 to ${n(a, 'most')}`,
+  'csv.panelSum': () => 'fat, carbohydrate, fibre, protein and salt add to more than 100 g',
+  'csv.group': (a) => `"${s(a, 'text')}" is no group`,
+  'csv.date': (a) => `"${s(a, 'text')}" is no day: write 2026-11-24`,
+  'csv.part': (a) => `"${s(a, 'text')}" is no part of a blend: write white_rice_flour 60; tapioca_starch 40`,
   'move.keep': () => 'as it was',
   'move.drop': (a) => `out: ${words(a, 'avoids', AVOID_WORDS)}`,
   'move.kit': (a) => kitName(s(a, 'kit')).toLowerCase(),
@@ -114,6 +150,10 @@ const SAY: Record<string, (a: Args) => string> = {
   'label.wheatStarch': () =>
     'Wheat starch: within the gluten rule it may be, for a wheat allergy it is still wheat.',
   'label.oatsNotCertified': () => 'Oats that do not say they are certified gluten-free.',
+  'label.oatsClaimed': () =>
+    'Oats that are claimed gluten-free: whether they are certified is not on this text.',
+  'label.looksSour': () => 'It holds acid or cultures: soda would meet it.',
+  'label.raises': () => 'It holds raising agents: mind what you add.',
   'label.claims': (a) => `It claims: ${s(a, 'words')}. A claim is not proof.`,
   'explain.sum': (a) => `${PROP_WORDS[s(a, 'key') as FitKey] ?? s(a, 'key')} = sum over the lines`,
   ingredient: (a) => ingredientName(s(a, 'id')),
@@ -124,27 +164,7 @@ export const say = (m: Msg): string => SAY[m.code]?.(m.args) ?? m.code;
 
 export const hasWords = (code: string): boolean => code in SAY;
 
-/** What went wrong with a call to the server, and what to do. */
-export function sayProblem(code: string | null, args: Args = {}): string {
-  switch (code) {
-    case null:
-      return 'The server does not answer. Your work is kept in this browser; start New Crumb again and it is saved.';
-    case 'draft.conflict':
-      return 'Another tab has changed this formula meanwhile.';
-    case 'formula.notFound':
-      return 'This formula is not on the shelf: it may have been deleted.';
-    case 'version.notFound':
-      return 'This version is not known. Choose one from the formula’s own line.';
-    case 'body.invalid':
-      return `Something in it cannot be kept: ${s(args, 'message')}.`;
-    case 'body.tooLarge':
-      return 'That is too much text at once. Split it.';
-    case 'work.tooLong':
-      return 'This took too long and was stopped. Try with fewer lines.';
-    default:
-      return 'Something failed on our side. Nothing you entered is lost; try again.';
-  }
-}
+export { sayProblem } from './problems';
 
 export const ovenText = (ovenC: number | null, minutes: [number, number] | null, fan: boolean): string =>
   [

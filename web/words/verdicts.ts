@@ -13,3 +13,7 @@ export const linesIn = (verdicts: readonly LineVerdict[]): string =>
 /** What some verdicts leave open, each once: "gluten, egg and milk". */
 export const unknownIn = (verdicts: readonly LineVerdict[]): string =>
   listed([...new Set(verdicts.flatMap((v) => v.unknown))].map((a) => AVOID_WORDS[a]));
+
+/** What some verdicts warn of, each once: "milk and tree nuts". */
+export const tracesIn = (verdicts: readonly LineVerdict[]): string =>
+  listed([...new Set(verdicts.flatMap((v) => v.may))].map((a) => AVOID_WORDS[a]));

@@ -1,21 +1,25 @@
 import { useEffect, useState } from 'react';
 import type { WorkInput, WorkName, WorkOutput } from '../../contract/work';
+import { usePantry } from '../pantry/usePantry';
 import { compute } from './compute';
 
 export type Computed<T> = { output: T | null; working: boolean; failed: string | null };
 
 /**
  * The result of a computation for the latest input, worked out in the worker. While a newer one is on its way
- * the older stays on show; an answer that comes late for an older input is dropped.
+ * the older stays on show; an answer that comes late for an older input is dropped. It waits for the pantry, and is
+ * worked out anew when that changes.
  */
 export function useCompute<N extends WorkName>(
   name: N,
   input: WorkInput<N> | null,
   delayMs = 0,
 ): Computed<WorkOutput<N>> {
-  const key = input === null ? null : JSON.stringify(input);
+  const { rows, ready } = usePantry();
+  const key = input === null || !ready ? null : JSON.stringify(input);
   const [done, setDone] = useState<{
     key: string;
+    rows: unknown;
     output: WorkOutput<N> | null;
     failed: string | null;
   } | null>(null);
@@ -23,12 +27,13 @@ export function useCompute<N extends WorkName>(
     if (key === null) return;
     let stale = false;
     const timer = setTimeout(() => {
-      compute(name, JSON.parse(key) as WorkInput<N>).then(
-        (output) => !stale && setDone({ key, output, failed: null }),
+      compute(name, JSON.parse(key) as WorkInput<N>, rows).then(
+        (output) => !stale && setDone({ key, rows, output, failed: null }),
         (error: unknown) =>
           !stale &&
           setDone((last) => ({
             key,
+            rows,
             output: last?.output ?? null,
             failed: error instanceof Error ? error.message : String(error),
           })),
@@ -38,10 +43,10 @@ export function useCompute<N extends WorkName>(
       stale = true;
       clearTimeout(timer);
     };
-  }, [name, key, delayMs]);
+  }, [name, key, rows, delayMs]);
   return {
     output: done?.output ?? null,
-    working: key !== null && done?.key !== key,
+    working: input !== null && (done?.key !== key || done?.rows !== rows),
     failed: done?.failed ?? null,
   };
 }

@@ -4,16 +4,25 @@ import { useMemo } from 'react';
 import { Link, useParams } from 'react-router';
 import type { Version } from '../../../contract/dto';
 import { kitById } from '../../../core/classes';
-import { bakersPercent, profileOf, type Formula, type Line, type Part } from '../../../core/formula';
-import { lookupReference, type GroupId, type ItemState } from '../../../core/ingredients';
+import {
+  bakersPercent,
+  isBeside,
+  profileOf,
+  type Formula,
+  type Line,
+  type Part,
+} from '../../../core/formula';
+import { idOf, type GroupId, type ItemState, type Lookup } from '../../../core/ingredients';
 import type { Step } from '../../../core/method';
+import { withOwnWords } from '../../../core/pantry';
 import { cautionsOf, newAllergens, verdictsOf } from '../../../core/rebalance';
 import { problemIn, useFormulaQuery, useVersionQuery } from '../../api/api';
+import { usePantry } from '../../pantry/usePantry';
 import { Notice } from '../../parts/Notice';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { day, grams, listed, percent } from '../../words/format';
 import { ovenText, say, sayProblem } from '../../words/say';
-import { linesIn, unknownIn } from '../../words/verdicts';
+import { linesIn, tracesIn, unknownIn } from '../../words/verdicts';
 import { AVOID_WORDS, CAUTION_WORDS, GROUP_WORDS, ingredientName, withoutWords } from '../../words/things';
 import classes from './card.module.css';
 
@@ -25,19 +34,24 @@ const kitOf = (lineId: string): string | null => {
 
 const STATE_WORDS: Record<ItemState, string> = { gel: 'as a gel', slurry: 'as a slurry', whisked: 'whisked' };
 
-function Ingredients({ part }: { part: Part }) {
-  const profile = profileOf(part, lookupReference);
+const ROLE_WORDS: Partial<Record<NonNullable<Line['role']>, string>> = {
+  release: 'for the tin',
+  wash: 'brushed on',
+  dusting: 'strewn on',
+  taste: 'by taste',
+};
+
+function Ingredients({ part, lookup }: { part: Part; lookup: Lookup }) {
+  const profile = profileOf(part, lookup);
   const row = (l: Line) => {
-    const pct =
-      l.amount.massG && !l.role?.match(/release|wash/) ? bakersPercent(l.amount.massG.value, profile) : null;
+    const pct = l.amount.massG && !isBeside(l.role) ? bakersPercent(l.amount.massG.value, profile) : null;
     return (
       <tr key={l.id} data-new={kitOf(l.id) ? '' : undefined}>
         <td className="num">{l.amount.massG ? grams(l.amount.massG.value) : 'as needed'}</td>
         <th scope="row">
-          {l.item.kind === 'ref' ? ingredientName(l.item.id) : l.item.kind === 'unknown' ? l.item.text : ''}
+          {'id' in l.item ? ingredientName(l.item.id) : l.item.kind === 'unknown' ? l.item.text : ''}
           {l.preparation && <span className="quiet">, {l.preparation}</span>}
-          {l.role === 'release' && <span className="quiet">, for the tin</span>}
-          {l.role === 'wash' && <span className="quiet">, brushed on</span>}
+          {l.role && ROLE_WORDS[l.role] && <span className="quiet">, {ROLE_WORDS[l.role]}</span>}
           {kitOf(l.id) && <em> {GROUP_WORDS[l.id.split(':')[1] as GroupId] ?? ''}</em>}
           {l.state && <em>, {STATE_WORDS[l.state]}</em>}
         </th>
@@ -81,19 +95,24 @@ function MethodStep({ step }: { step: Step }) {
   );
 }
 
-function Findings({ doc, source }: { doc: Formula; source: Formula | undefined }) {
-  const verdicts = verdictsOf(doc, doc.avoids, lookupReference);
+function Findings({ doc, source, lookup }: { doc: Formula; source: Formula | undefined; lookup: Lookup }) {
+  const verdicts = verdictsOf(doc, doc.avoids, lookup);
+  const traces = verdicts.filter((v) => v.may.length > 0);
   const unknown = verdicts.filter((v) => v.unknown.length > 0);
   const holds = verdicts.filter((v) => v.contains.length > 0);
-  const added = doc.parts
-    .flatMap((p) => p.lines)
-    .flatMap((l) => (kitOf(l.id) && l.item.kind === 'ref' ? [l.item.id] : []));
-  const brings = source ? newAllergens(added, source, lookupReference) : [];
+  const added = doc.parts.flatMap((p) => p.lines).flatMap((l) => (kitOf(l.id) ? (idOf(l.item) ?? []) : []));
+  const packets = doc.parts.some((p) => p.lines.some((l) => l.item.kind === 'packet'));
+  const brings = source ? newAllergens(added, source, lookup) : [];
   return (
     <>
       {holds.length > 0 && (
         <p>
           <b>Contains what should be out:</b> {linesIn(holds)}.
+        </p>
+      )}
+      {traces.length > 0 && (
+        <p>
+          <b>May contain, by the packet:</b> {tracesIn(traces)} ({linesIn(traces)}).
         </p>
       )}
       {unknown.length > 0 && (
@@ -110,8 +129,8 @@ function Findings({ doc, source }: { doc: Formula; source: Formula | undefined }
       {holds.length === 0 && (
         <p>
           Nothing found in the other lines that contains gluten
-          {doc.avoids.length > 2 ? `, ${withoutWords(doc.avoids)}` : ''}. That goes by what each thing is, not
-          by your packets.
+          {doc.avoids.length > 1 ? `, ${withoutWords(doc.avoids)}` : ''}. That goes by what each thing is
+          {packets ? ' and by the packets that were read' : ', not by your packets'}.
         </p>
       )}
     </>
@@ -124,13 +143,24 @@ const GENERAL = [
   'Help for a baker, not medical or legal advice. Check the label and your local food law.',
 ];
 
-function Card({ version, title, source }: { version: Version; title: string; source: Version | undefined }) {
+function Card({
+  version,
+  title,
+  source,
+  lookup: exact,
+}: {
+  version: Version;
+  title: string;
+  source: Version | undefined;
+  lookup: Lookup;
+}) {
   const { doc } = version;
+  const lookup = useMemo(() => withOwnWords(exact, version.request.words ?? []), [exact, version]);
   const kits = useMemo(
     () => Object.values(version.request.pins?.kits ?? {}).flatMap((id) => kitById(id) ?? []),
     [version],
   );
-  const cautions = cautionsOf(kits, doc.parts, lookupReference);
+  const cautions = cautionsOf(kits, doc.parts, lookup);
   const without = withoutWords(doc.avoids);
   return (
     <article className={`sheet ${classes.card}`}>
@@ -141,13 +171,14 @@ function Card({ version, title, source }: { version: Version; title: string; sou
         </p>
         <p>
           Without <b>gluten{without && `, ${without}`}</b>
+          {version.request.words && ` (${version.request.words.join(', ')})`}
         </p>
         {version.note && <p className={classes.noteLine}>{version.note}</p>}
       </header>
       <div className={classes.body}>
         <div>
           {doc.parts.map((p) => (
-            <Ingredients key={p.id} part={p} />
+            <Ingredients key={p.id} part={p} lookup={lookup} />
           ))}
         </div>
         <div>
@@ -175,7 +206,7 @@ function Card({ version, title, source }: { version: Version; title: string; sou
       </div>
       <section className={classes.care} aria-label="What it holds and what to watch">
         <h2>Take care</h2>
-        <Findings doc={doc} source={source?.doc} />
+        <Findings doc={doc} source={source?.doc} lookup={lookup} />
         {[...cautions.map((c) => CAUTION_WORDS[c]), ...GENERAL].map((c) => (
           <p key={c}>{c}</p>
         ))}
@@ -192,6 +223,7 @@ export function CardPage() {
   const { data: source } = useVersionQuery(version?.targetId ?? '', { skip: !version?.targetId });
   const title = detail?.title || 'Untitled formula';
   usePageTitle(`${title}, card`);
+  const { pantry, ready } = usePantry();
   const trouble = lost ?? error;
   return (
     <main id="main" className={classes.page}>
@@ -207,7 +239,9 @@ export function CardPage() {
         </Notice>
       )}
       {!trouble && !version && <Skeleton height={600} role="status" aria-label="Fetching the card" />}
-      {version && detail && <Card version={version} title={title} source={source} />}
+      {version && detail && ready && (
+        <Card version={version} title={title} source={source} lookup={pantry.exact} />
+      )}
     </main>
   );
 }

@@ -2,14 +2,15 @@ import { Skeleton, Switch } from '@mantine/core';
 import { useMemo, useState } from 'react';
 import { explainProperty, type Part } from '../../../core/formula';
 import { SOURCES, type Explanation } from '../../../core/explain';
-import { lookupReference } from '../../../core/ingredients';
+import type { Lookup } from '../../../core/ingredients';
 import type { FitKey, Solution } from '../../../core/rebalance';
 import { PROP_UNIT } from '../../../core/formula';
 import { useAppDispatch } from '../../app/store';
+import { usePantry } from '../../pantry/usePantry';
 import { Notice } from '../../parts/Notice';
 import { amountOf, fixed, grams, spreadOf } from '../../words/format';
 import { say } from '../../words/say';
-import { linesIn, unknownIn } from '../../words/verdicts';
+import { linesIn, tracesIn, unknownIn } from '../../words/verdicts';
 import { CAUTION_WORDS, PROP_NOTES, PROP_WORDS } from '../../words/things';
 import { useDeskContext } from './context';
 import { desk } from './deskSlice';
@@ -50,20 +51,22 @@ function Opened({
   solution,
   source,
   part,
+  lookup,
 }: {
   seen: FitKey;
   solution: Solution;
   source: Part;
   part: Part;
+  lookup: Lookup;
 }) {
   const sums = useMemo(() => {
     const keys = seen === 'wetness' ? (['freeWater', 'demand'] as const) : [seen];
     return keys.map((k) => ({
       key: k,
-      before: explainProperty(source, k, lookupReference),
-      now: explainProperty(part, k, lookupReference),
+      before: explainProperty(source, k, lookup),
+      now: explainProperty(part, k, lookup),
     }));
-  }, [seen, source, part]);
+  }, [seen, source, part, lookup]);
   const fit = solution.fit.find((f) => f.key === seen && f.partId === part.id);
   const sources = [...new Set(sums.flatMap((x) => x.now.inputs.map((i) => i.factor.sourceId)))].flatMap(
     (id) => (id ? [SOURCES[id]] : []),
@@ -100,10 +103,16 @@ function Opened({
 
 function Care({ solution }: { solution: Solution }) {
   const unknown = solution.verdicts.filter((v) => v.unknown.length > 0);
-  if (unknown.length === 0 && solution.cautions.length === 0) return null;
+  const traces = solution.verdicts.filter((v) => v.may.length > 0);
+  if (unknown.length + traces.length === 0 && solution.cautions.length === 0) return null;
   return (
     <section>
       <h2>Take care</h2>
+      {traces.length > 0 && (
+        <p>
+          May contain: {linesIn(traces)}, {tracesIn(traces)}.
+        </p>
+      )}
       {unknown.length > 0 && (
         <p>
           Not known: {linesIn(unknown)}, for {unknownIn(unknown)}. Check the packet.
@@ -121,7 +130,8 @@ function Care({ solution }: { solution: Solution }) {
 export function BalanceStop() {
   const { doc, outcome, solution, working } = useDeskContext();
   const dispatch = useAppDispatch();
-  const [seen, setSeen] = useState<FitKey>('bind');
+  const { pantry } = usePantry();
+  const [opened, setOpened] = useState<{ key: FitKey; partId: string | null }>({ key: 'bind', partId: null });
   const pins = doc.request.pins;
 
   if (!outcome) return <Skeleton height={520} role="status" aria-label="Working out the balance" />;
@@ -143,6 +153,8 @@ export function BalanceStop() {
       </>
     );
   }
+  const openPart = solution.formula.parts.find((p) => p.id === opened.partId) ?? solution.formula.parts[0];
+  const openSource = doc.source.parts.find((p) => p.id === openPart?.id);
   return (
     <div className={classes.frame}>
       <div className={classes.content} aria-busy={working}>
@@ -161,16 +173,17 @@ export function BalanceStop() {
               (l) => l.id,
             ),
           );
+          const see = (key: FitKey) => setOpened({ key, partId: part.id });
           return (
             <div key={part.id}>
-              {part.name && <h2>{part.name}</h2>}
-              <MirrorBars source={source} adapted={adapted} fit={fit} seen={seen} onSee={setSeen} />
+              {part.name && <h2 className={classes.partName}>{part.name}</h2>}
+              <MirrorBars source={source} adapted={adapted} fit={fit} seen={opened.key} onSee={see} />
               <FeelStrip
                 source={source}
                 adapted={adapted}
                 wetness={fit.find((f) => f.key === 'wetness')}
                 holdBackG={solution.holdBackG}
-                onExplain={() => setSeen('wetness')}
+                onExplain={() => see('wetness')}
               />
               <div className={classes.locks}>
                 <Switch
@@ -196,12 +209,13 @@ export function BalanceStop() {
         })}
       </div>
       <aside className={classes.aside} tabIndex={0} aria-label="The number opened">
-        {solution.formula.parts[0] && doc.source.parts[0] && (
+        {openPart && openSource && (
           <Opened
-            seen={seen}
+            seen={opened.key}
             solution={solution}
-            source={doc.source.parts[0]}
-            part={solution.formula.parts[0]}
+            source={openSource}
+            part={openPart}
+            lookup={pantry.lookup}
           />
         )}
         <Care solution={solution} />

@@ -4,6 +4,7 @@ import { IconArrowBackUp, IconArrowForwardUp } from '@tabler/icons-react';
 import { useMemo, useState } from 'react';
 import { Link, NavLink, Outlet, useLocation, useParams, useSearchParams } from 'react-router';
 import type { FormulaDetail } from '../../../contract/dto';
+import { isBeside } from '../../../core/formula';
 import { useAppDispatch, useAppSelector } from '../../app/store';
 import { Notice } from '../../parts/Notice';
 import { usePageTitle } from '../../parts/usePageTitle';
@@ -99,7 +100,9 @@ function stopsOf(
 ): Stop[] {
   const { outcome, solution, working } = context;
   const lines = desk_.doc?.source.parts.flatMap((p) => p.lines) ?? [];
-  const unknown = lines.filter((l) => l.item.kind === 'unknown' || (!l.amount.massG && !l.role)).length;
+  const unknown = lines.filter(
+    (l) => l.item.kind === 'unknown' || (!l.amount.massG && !isBeside(l.role)),
+  ).length;
   const out = outcome?.conflicts.length ?? 0;
   const inside = solution?.fit.filter((f) => f.state === 'inside').length ?? 0;
   const kept = detail.versions.filter((v) => v.targetId !== null);
@@ -151,8 +154,14 @@ export function DeskLayout() {
   const doc = ready ? state.doc : null;
   const asked = useMemo(() => {
     if (!doc) return null;
-    const { exclude, oil, pins } = doc.request;
-    const common = { formula: doc.source, exclude, ...(oil ? { oil } : {}) };
+    const { exclude, oil, words, strict, pins } = doc.request;
+    const common = {
+      formula: doc.source,
+      exclude,
+      ...(oil ? { oil } : {}),
+      ...(words ? { words } : {}),
+      ...(strict ? { strict } : {}),
+    };
     const { kits, lines, ...locks } = pins ?? {};
     return {
       free: { ...common, pins: locks },

@@ -3,9 +3,11 @@ import { notifications } from '@mantine/notifications';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { DraftDoc } from '../../../contract/dto';
+import { pinItems } from '../../../core/formula';
 import type { Solution } from '../../../core/rebalance';
 import { problemIn, useKeepVersionMutation } from '../../api/api';
 import { useAppDispatch } from '../../app/store';
+import { usePantry } from '../../pantry/usePantry';
 import { Notice } from '../../parts/Notice';
 import { sayProblem } from '../../words/say';
 import { dropLocalDraft } from './autosave';
@@ -25,6 +27,7 @@ export function KeepVersion({ formulaId, doc, solution, sourceChanged, suggested
   const [name, setName] = useState(suggestedName);
   const [note, setNote] = useState('');
   const [keep, kept] = useKeepVersionMutation();
+  const { pantry } = usePantry();
   const dispatch = useAppDispatch();
   const navigate = useNavigate();
   const problem = kept.error ? problemIn(kept.error) : null;
@@ -35,7 +38,7 @@ export function KeepVersion({ formulaId, doc, solution, sourceChanged, suggested
       parentId: doc.baseId,
       name: name.trim(),
       note,
-      doc: solution.formula,
+      doc: pinItems(solution.formula, pantry.lookup),
       request,
       ...(sourceChanged ? { source: doc.source } : {}),
     };

@@ -1,6 +1,6 @@
 import { ActionIcon, NumberInput } from '@mantine/core';
 import { IconPin, IconPinnedOff } from '@tabler/icons-react';
-import { bakersPercent, type Part, type Profile } from '../../../core/formula';
+import { bakersPercent, isBeside, type Part, type Profile } from '../../../core/formula';
 import type { GroupId } from '../../../core/ingredients';
 import type { Move } from '../../../core/rebalance';
 import { useAppDispatch } from '../../app/store';
@@ -90,7 +90,7 @@ export function Ledger({ part, moves, source, profile, held }: Props) {
           {moves.map((m) => {
             const name = m.ingredientId ? ingredientName(m.ingredientId) : unknownName(part, m.lineId);
             const role = part.lines.find((l) => l.id === m.lineId)?.role;
-            const apart = role === 'release' || role === 'wash';
+            const apart = isBeside(role);
             return (
               <tr key={m.lineId} data-op={m.op}>
                 <th scope="row">{m.op === 'drop' ? <s>{name}</s> : name}</th>

@@ -1,53 +1,96 @@
 import { Select } from '@mantine/core';
 import { useCallback, useMemo } from 'react';
+import { DEFAULT_KITCHEN } from '../../../contract/dto';
 import { CLASS_IDS } from '../../../core/classes';
-import type { Line } from '../../../core/formula';
-import { readLine } from '../../../core/reading';
+import { avoidsOf } from '../../../core/exclusions';
+import { isBeside, type Line } from '../../../core/formula';
+import { idOf } from '../../../core/ingredients';
+import type { Pantry } from '../../../core/pantry';
+import { checkShares, expandRow, readLineWith, referenceMatcher } from '../../../core/reading';
+import type { Measures } from '../../../core/units';
+import { useKitchenQuery } from '../../api/api';
 import { useAppDispatch } from '../../app/store';
+import { usePantry } from '../../pantry/usePantry';
 import { ovenText } from '../../words/say';
 import { CLASS_WORDS } from '../../words/things';
+import { correctionOf } from '../read/correct';
 import { ReadLines, type LineView, type OnCorrect } from '../read/ReadLines';
 import { useDeskContext } from './context';
 import { desk } from './deskSlice';
+import { WhoEats } from './WhoEats';
 import classes from './desk.module.css';
 
 /** A line of the source with what is still open about it: questions that a correction has answered are gone. */
-function viewOf(line: Line): LineView {
-  const { issues, suggestions } = readLine(line.amount.written, line.id);
+function viewOf(line: Line, pantry: Pantry, measures: Measures): LineView {
+  const { written } = line.amount;
+  if (written === '') return { line, issues: [], suggestions: [] };
+  const context = { measures, matcher: referenceMatcher, ingredient: pantry.byId };
+  const reads = expandRow(written).map((row) => readLineWith(written, line.id, context, row));
+  const { issues, suggestions } = reads.find((r) => idOf(r.line.item) === idOf(line.item)) ?? reads[0]!;
   const named = line.item.kind !== 'unknown';
-  const weighed = line.amount.massG !== null;
-  const open =
-    line.amount.written === ''
-      ? []
-      : issues.filter(
-          (i) =>
-            !(i.code.startsWith('name.') && named) &&
-            !(i.code.startsWith('amount.') && weighed && i.code !== 'amount.disagree'),
-        );
+  const weighed = line.amount.massG !== null || isBeside(line.role);
+  const byHand = line.amount.massG?.basis === 'user' && !line.amount.reading.some((r) => r.step === 'mass');
+  const open = issues.filter(
+    (i) =>
+      !(i.code.startsWith('name.') && named) &&
+      !(
+        i.code.startsWith('amount.') &&
+        (byHand ||
+          (weighed && i.fixes === undefined && i.code !== 'amount.packed' && i.code !== 'amount.sifted'))
+      ),
+  );
   return { line, issues: open, suggestions: suggestions.map((s) => s.id) };
 }
 
-/** Read: the pasted text at left, what was understood at right, each line open to correction. */
+/** Read: what was understood, line by line, each open to correction; the pasted text and who can eat it beside. */
 export function ReadStop() {
   const { doc } = useDeskContext();
   const dispatch = useAppDispatch();
-  const { source } = doc;
-  const views = useMemo(() => source.parts.flatMap((p) => p.lines).map(viewOf), [source.parts]);
+  const { pantry } = usePantry();
+  const { data: kitchen = DEFAULT_KITCHEN } = useKitchenQuery();
+  const { source, request } = doc;
+  const parts = useMemo(
+    () =>
+      source.parts.map((p) => {
+        const checks = checkShares(p, pantry.lookup);
+        return {
+          part: p,
+          views: p.lines.map((l) => {
+            const view = viewOf(l, pantry, kitchen);
+            const own = checks.filter((c) => c.lineId === l.id).map((c) => ({ ...c.issue, fixes: c.fixes }));
+            return own.length > 0 && view.issues.length === 0 ? { ...view, issues: own } : view;
+          }),
+        };
+      }),
+    [source.parts, pantry, kitchen],
+  );
+  const avoids = useMemo(() => avoidsOf(request.exclude, request.oil), [request.exclude, request.oil]);
   const onCorrect = useCallback<OnCorrect>(
-    (lineId, change) => void dispatch(desk.lineCorrected({ lineId, ...change })),
-    [dispatch],
+    (lineId, change) =>
+      void dispatch(desk.lineCorrected(correctionOf(source, lineId, change, pantry.byId, kitchen))),
+    [dispatch, source, pantry, kitchen],
   );
   const bake = source.bake;
   return (
     <div className={classes.frame}>
       <div className={classes.content}>
-        <ReadLines views={views} onCorrect={onCorrect} />
+        {parts.map(({ part, views }) => (
+          <ReadLines
+            key={part.id}
+            views={views}
+            pantry={pantry}
+            avoids={avoids}
+            onCorrect={onCorrect}
+            {...(parts.length > 1 ? { name: part.name || 'The rest' } : {})}
+          />
+        ))}
       </div>
       <aside className={classes.aside} tabIndex={0} aria-label="As pasted">
+        <WhoEats formula={source} lookup={pantry.lookup} />
         {source.parts.map((p) => (
           <Select
             key={p.id}
-            label="Kind of bake"
+            label={source.parts.length > 1 ? `Kind of bake: ${p.name || 'the rest'}` : 'Kind of bake'}
             data={CLASS_IDS.map((c) => ({ value: c, label: CLASS_WORDS[c] }))}
             value={p.classId}
             allowDeselect={false}
@@ -55,6 +98,11 @@ export function ReadStop() {
           />
         ))}
         {bake && <p className="small quiet">Bake: {ovenText(bake.ovenC, bake.minutes, bake.fan)}</p>}
+        {source.tin && (
+          <p className="small quiet">
+            Tin: {source.tin.written}, about {Math.round(source.tin.volumeMl.value / 50) * 50} mL to the rim
+          </p>
+        )}
         <h2>As pasted</h2>
         <pre className={classes.pasted} tabIndex={0} aria-label="The pasted ingredient list">
           {source.originalText || 'No text was kept.'}

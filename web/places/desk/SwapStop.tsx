@@ -1,55 +1,16 @@
-import { Checkbox, Chip, Skeleton } from '@mantine/core';
+import { Skeleton } from '@mantine/core';
 import { useState } from 'react';
 import { Link, useLocation } from 'react-router';
-import { EXCLUSION_IDS } from '../../../core/exclusions';
+import { idOf } from '../../../core/ingredients';
 import type { Solution } from '../../../core/rebalance';
-import { useAppDispatch } from '../../app/store';
 import { Notice } from '../../parts/Notice';
 import { say } from '../../words/say';
-import { EXCLUSION_WORDS } from '../../words/things';
 import { useDeskContext } from './context';
-import { desk } from './deskSlice';
 import { ConflictRow } from './ConflictRow';
+import { LeaveOut } from './LeaveOut';
 import { WholeSolution } from './WholeSolution';
 import { WhyAside } from './WhyAside';
 import classes from './desk.module.css';
-
-/** What has to go: gluten always, the rest by a press. */
-function LeaveOut() {
-  const { doc } = useDeskContext();
-  const dispatch = useAppDispatch();
-  const { exclude, oil } = doc.request;
-  return (
-    <section className={`sheet ${classes.leave}`} aria-label="What has to go">
-      <span className={classes.always}>Gluten is out. Leave out</span>
-      <Chip.Group
-        multiple
-        value={exclude}
-        onChange={(v) => dispatch(desk.excludeSet(EXCLUSION_IDS.filter((e) => v.includes(e))))}
-      >
-        {EXCLUSION_IDS.map((e) => (
-          <Chip
-            key={e}
-            value={e}
-            size="md"
-            color="beet"
-            variant="light"
-            aria-label={EXCLUSION_WORDS[e].button}
-          >
-            {EXCLUSION_WORDS[e].name}
-          </Chip>
-        ))}
-      </Chip.Group>
-      {exclude.includes('oil') && (
-        <Checkbox
-          label="Whole-food fat goes too (seed butters, nuts, butter)"
-          checked={oil === 'all_fat'}
-          onChange={(e) => dispatch(desk.oilRead(e.currentTarget.checked ? 'all_fat' : 'extracted'))}
-        />
-      )}
-    </section>
-  );
-}
 
 /** Swap: what leaves and what it did, the ways to cover it, whole solutions on top. */
 export function SwapStop() {
@@ -58,9 +19,7 @@ export function SwapStop() {
   const [seen, setSeen] = useState<{ conflictId: string; kitId: string } | null>(null);
   const conflicts = outcome?.conflicts ?? [];
   const options = outcome?.options ?? [];
-  const before = new Set(
-    doc.source.parts.flatMap((p) => p.lines).map((l) => (l.item.kind === 'ref' ? l.item.id : '')),
-  );
+  const before = new Set(doc.source.parts.flatMap((p) => p.lines).map((l) => idOf(l.item)));
   const newThings = (s: Solution) =>
     new Set(
       s.moves
@@ -91,7 +50,7 @@ export function SwapStop() {
           <div className={`sheet ${classes.nothing}`}>
             <h2>Nothing has to go</h2>
             <p>
-              {doc.request.exclude.length === 0
+              {doc.request.exclude.length === 0 && !doc.request.words
                 ? 'Say above what this bake must do without.'
                 : 'Nothing found in this formula that contains what must go. Lines not known stay not known: see Read.'}
             </p>

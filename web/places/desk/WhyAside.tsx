@@ -2,7 +2,7 @@ import { kitById } from '../../../core/classes';
 import type { Option, Solution } from '../../../core/rebalance';
 import { grams, listed } from '../../words/format';
 import { say } from '../../words/say';
-import { linesIn, unknownIn } from '../../words/verdicts';
+import { linesIn, tracesIn, unknownIn } from '../../words/verdicts';
 import {
   AVOID_WORDS,
   CAUTION_WORDS,
@@ -25,6 +25,7 @@ export function WhyAside({
 }) {
   const kit = option && kitById(option.kitId);
   const unknown = solution.verdicts.filter((v) => v.unknown.length > 0);
+  const traces = solution.verdicts.filter((v) => v.may.length > 0);
   return (
     <>
       {kit && option && (
@@ -33,13 +34,11 @@ export function WhyAside({
           <p>{KIT_WORDS[kit.id]?.about}</p>
           {option.amounts.length > 0 && (
             <div className={classes.equation}>
-              {kit.items.map((i) => {
-                const id = i.item.kind === 'ref' ? i.item.id : '';
-                const got = option.amounts.find((a) => a.ingredientId === id);
-                if (!got?.massG) return null;
+              {option.amounts.map((got) => {
+                if (!got.massG) return null;
                 return (
-                  <div key={id} className="num">
-                    <b>{grams(got.massG)}</b> {ingredientName(id, true)}
+                  <div key={got.lineId} className="num">
+                    <b>{grams(got.massG)}</b> {ingredientName(got.ingredientId, true)}
                   </div>
                 );
               })}
@@ -80,6 +79,14 @@ export function WhyAside({
           </p>
         ))}
       </section>
+      {traces.length > 0 && (
+        <section>
+          <h2>May contain</h2>
+          <p>
+            {linesIn(traces)}: {tracesIn(traces)}, by the packet.
+          </p>
+        </section>
+      )}
       {unknown.length > 0 && (
         <section>
           <h2>Not known</h2>

@@ -60,7 +60,7 @@ describe('the working copy', () => {
   });
 
   it('corrects a line in place and keeps what was written', () => {
-    store.dispatch(desk.lineCorrected({ lineId: 'l1', ingredientId: 'teff_flour', massG: 140 }));
+    store.dispatch(desk.lineCorrected({ lineId: 'l1', item: { kind: 'ref', id: 'teff_flour' }, massG: 140 }));
     const line = now().doc!.source.parts[0]!.lines[0]!;
     expect(line.item).toEqual({ kind: 'ref', id: 'teff_flour' });
     expect(line.amount).toMatchObject({

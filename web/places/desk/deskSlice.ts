@@ -2,7 +2,8 @@ import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import type { Draft, DraftDoc, VersionRequest } from '../../../contract/dto';
 import type { ClassId } from '../../../core/classes';
 import type { ExclusionId, OilReading } from '../../../core/exclusions';
-import type { Formula } from '../../../core/formula';
+import type { Amount, Formula } from '../../../core/formula';
+import type { AvoidId, ItemRef } from '../../../core/ingredients';
 
 export type SaveState = 'kept' | 'unsaved' | 'saving' | 'saved' | 'conflict' | 'offline';
 
@@ -57,7 +58,17 @@ function pinned(state: DeskState, more: NonNullable<VersionRequest['pins']>): vo
   ask(state, { pins });
 }
 
-export type Correction = { lineId: string; ingredientId?: string; massG?: number };
+/** A line read otherwise: what it is, with the amount that follows from that, or how much. */
+export type Correction = { lineId: string; item?: ItemRef; amount?: Amount; massG?: number };
+
+/** What has to go, for whom, and where traces matter. */
+export type Wanted = {
+  exclude: ExclusionId[];
+  oil?: OilReading;
+  words?: string[];
+  strict?: AvoidId[];
+  eaters?: string[];
+};
 
 const slice = createSlice({
   name: 'desk',
@@ -95,6 +106,20 @@ const slice = createSlice({
     },
     oilRead(state, { payload }: PayloadAction<OilReading>) {
       ask(state, { oil: payload, pins: {} });
+    },
+    /** Everything that has to go at once: words, traces and eaters too. Unnamed wishes are let go of. */
+    wanted(state, { payload }: PayloadAction<Wanted>) {
+      if (!state.doc) return;
+      const { exclude, oil, words, strict, eaters } = payload;
+      const request: VersionRequest = {
+        exclude,
+        ...(oil && oil !== 'extracted' ? { oil } : {}),
+        ...(words && words.length > 0 ? { words } : {}),
+        ...(strict && strict.length > 0 ? { strict } : {}),
+        ...(eaters && eaters.length > 0 ? { eaters } : {}),
+        pins: {},
+      };
+      change(state, { ...state.doc, request });
     },
     kitsSet(state, { payload }: PayloadAction<Record<string, string>>) {
       pinned(state, { kits: payload, lines: {} });
@@ -168,21 +193,22 @@ const slice = createSlice({
 export const desk = slice.actions;
 export const deskReducer = slice.reducer;
 
-/** A line read otherwise: what it is, or how much. The written text stays. */
-export function correctLine(source: Formula, { lineId, ingredientId, massG }: Correction): Formula {
+/** The source with a line corrected. The written text stays. */
+export function correctLine(source: Formula, { lineId, item, amount, massG }: Correction): Formula {
   return {
     ...source,
     parts: source.parts.map((p) => ({
       ...p,
       lines: p.lines.map((l) => {
         if (l.id !== lineId) return l;
-        const item = ingredientId === undefined ? l.item : ({ kind: 'ref', id: ingredientId } as const);
-        const known = item.kind === 'ref';
-        const amount =
+        const is = item ?? l.item;
+        const known = 'id' in is;
+        const read = amount ?? l.amount;
+        const now =
           massG === undefined
-            ? { ...l.amount, confidence: known && l.amount.massG ? 1 : l.amount.confidence }
-            : { ...l.amount, massG: { value: massG, basis: 'user' as const }, confidence: known ? 1 : 0 };
-        return { ...l, item, amount };
+            ? { ...read, confidence: known && read.massG ? 1 : read.confidence }
+            : { ...read, massG: { value: massG, basis: 'user' as const }, confidence: known ? 1 : 0 };
+        return { ...l, item: is, amount: now };
       }),
     })),
   };

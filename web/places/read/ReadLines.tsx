@@ -1,37 +1,66 @@
 import { ActionIcon, Button, NumberInput, Select } from '@mantine/core';
 import { IconCheck, IconPencil, IconQuestionMark } from '@tabler/icons-react';
 import { memo, useId, useState } from 'react';
+import { Link } from 'react-router';
+import { verdictFor } from '../../../core/exclusions';
 import type { Msg } from '../../../core/explain';
-import type { Line } from '../../../core/formula';
-import { ingredientById, INGREDIENTS } from '../../../core/ingredients';
-import { fixed, gramsOrUnknown } from '../../words/format';
+import { isBeside, type Line, type LineRole } from '../../../core/formula';
+import { idOf, type AvoidId } from '../../../core/ingredients';
+import type { Pantry } from '../../../core/pantry';
+import type { Fix } from '../../../core/reading';
+import { fixed, grams, gramsOrUnknown, listed } from '../../words/format';
 import { say } from '../../words/say';
-import { ingredientName } from '../../words/things';
+import { AVOID_WORDS, ingredientName } from '../../words/things';
 import { doubt, howRead } from './howRead';
 import classes from './read.module.css';
 
-export type LineView = { line: Line; issues: Msg[]; suggestions: string[] };
-export type OnCorrect = (lineId: string, change: { ingredientId?: string; massG?: number }) => void;
+export type LineView = { line: Line; issues: (Msg & { fixes?: Fix[] })[]; suggestions: string[] };
+export type Change = { ingredientId?: string; massG?: number };
+export type OnCorrect = (lineId: string, change: Change) => void;
 
-const EVERY = INGREDIENTS.map((i) => ({ value: i.id, label: ingredientName(i.id) })).sort((a, b) =>
-  a.label.localeCompare(b.label),
-);
 const MOST_G = 100_000;
+const ROLE_WORDS: Record<LineRole, string> = {
+  inclusion: '',
+  release: 'for the tin',
+  wash: 'brushed on',
+  dusting: 'strewn on',
+  taste: 'by taste',
+};
 
-function Editor({ view, onCorrect, onDone }: { view: LineView; onCorrect: OnCorrect; onDone: () => void }) {
+/** Everything a line may be, by name; worked out once for a pantry. */
+const choices = new WeakMap<Pantry, { value: string; label: string }[]>();
+function choicesOf(pantry: Pantry): { value: string; label: string }[] {
+  let list = choices.get(pantry);
+  if (!list) {
+    list = pantry
+      .all()
+      .map((i) => ({ value: i.id, label: ingredientName(i.id) }))
+      .sort((a, b) => a.label.localeCompare(b.label));
+    choices.set(pantry, list);
+  }
+  return list;
+}
+
+function Editor({
+  view,
+  pantry,
+  onCorrect,
+  onDone,
+}: {
+  view: LineView;
+  pantry: Pantry;
+  onCorrect: OnCorrect;
+  onDone: () => void;
+}) {
   const { line, suggestions } = view;
-  const [id, setId] = useState<string | null>(
-    line.item.kind === 'ref' ? line.item.id : (suggestions[0] ?? null),
-  );
-  const [g, setG] = useState<number | string>(
-    line.amount.massG ? Number(fixed(line.amount.massG.value, 1).replace(/,/g, '')) : '',
-  );
+  const was = idOf(line.item);
+  const [id, setId] = useState<string | null>(was ?? suggestions[0] ?? null);
+  const wasG = line.amount.massG?.value;
+  const [g, setG] = useState<number | string>(wasG === undefined ? '' : Number(wasG.toFixed(1)));
   const known = typeof g === 'number' && g > 0;
   const error = g === '' || known ? null : 'Give grams above 0.';
 
   function keep() {
-    const was = line.item.kind === 'ref' ? line.item.id : null;
-    const wasG = line.amount.massG?.value;
     onCorrect(line.id, {
       ...(id && id !== was ? { ingredientId: id } : {}),
       ...(known && (wasG === undefined || Math.abs(wasG - g) >= 0.05) ? { massG: g } : {}),
@@ -49,10 +78,11 @@ function Editor({ view, onCorrect, onDone }: { view: LineView; onCorrect: OnCorr
     >
       <Select
         label="It is"
-        data={EVERY}
+        data={choicesOf(pantry)}
         value={id}
         onChange={setId}
         searchable
+        limit={60}
         data-autofocus
         nothingFoundMessage="Nothing of that name"
         maxDropdownHeight={260}
@@ -93,13 +123,54 @@ function Editor({ view, onCorrect, onDone }: { view: LineView; onCorrect: OnCorr
   );
 }
 
-const Row = memo(function Row({ view, onCorrect }: { view: LineView; onCorrect: OnCorrect }) {
+/** What can be said of a line against what is out: nothing where nothing was found. */
+function Verdict({ line, pantry, avoids }: { line: Line; pantry: Pantry; avoids: readonly AvoidId[] }) {
+  const ingredient = pantry.lookup(line.item);
+  const v = verdictFor(ingredient, avoids);
+  const [word, hit] =
+    v.finding === 'contains'
+      ? ['contains', v.contains]
+      : v.finding === 'may_contain'
+        ? ['may contain', v.may]
+        : ['not known for', v.unknown];
+  if (v.finding === 'nothing_found') return null;
+  const few = hit.length > 4 ? 'what is out' : listed(hit.map((a) => AVOID_WORDS[a]));
+  return (
+    <small className={classes.verdict} data-finding={v.finding}>
+      {word} {few}
+      {v.finding === 'not_known' && ingredient?.labelNeeded && ingredient.kind === 'ref' && (
+        <>
+          {': '}
+          <Link to={`/pantry/new/packet?like=${ingredient.id}`}>read its packet</Link>
+        </>
+      )}
+    </small>
+  );
+}
+
+/** What a press would take: another mass, or another thing. */
+const fixWords = (fix: Fix): string =>
+  fix.massG !== undefined
+    ? `Take ${grams(fix.massG)}`
+    : `It is ${ingredientName(fix.ingredientId ?? '', true)}`;
+
+const Row = memo(function Row({
+  view,
+  pantry,
+  avoids,
+  onCorrect,
+}: {
+  view: LineView;
+  pantry: Pantry;
+  avoids: readonly AvoidId[];
+  onCorrect: OnCorrect;
+}) {
   const [open, setOpen] = useState(false);
   const { line, issues } = view;
   const state = doubt(line);
-  const id = line.item.kind === 'ref' ? line.item.id : null;
+  const id = idOf(line.item);
   const written = line.amount.written || (id ? ingredientName(id) : '');
-  const role = line.role === 'release' ? 'for the tin' : line.role === 'wash' ? 'brushed on' : '';
+  const role = line.role ? ROLE_WORDS[line.role] : '';
   return (
     <li className={classes.line} data-state={issues.length > 0 && state === 'sure' ? 'likely' : state}>
       <div className={classes.cells}>
@@ -107,10 +178,10 @@ const Row = memo(function Row({ view, onCorrect }: { view: LineView; onCorrect: 
         <span className={classes.name}>
           {id ? ingredientName(id) : <em>not known</em>}
           {role && <small> {role}</small>}
-          {id && ingredientById(id)?.labelNeeded && <small> packet not read</small>}
+          <Verdict line={line} pantry={pantry} avoids={avoids} />
         </span>
         <span className={`${classes.grams} num`}>
-          {line.role === 'release' && !line.amount.massG ? '' : gramsOrUnknown(line.amount.massG?.value)}
+          {isBeside(line.role) && !line.amount.massG ? '' : gramsOrUnknown(line.amount.massG?.value)}
           {line.amount.massG?.sd ? (
             <small>± {fixed(line.amount.massG.sd, line.amount.massG.sd < 2 ? 1 : 0)} g</small>
           ) : null}
@@ -130,20 +201,42 @@ const Row = memo(function Row({ view, onCorrect }: { view: LineView; onCorrect: 
       {issues.map((i) => (
         <p key={i.code} className={classes.issue}>
           {say(i)}
+          {i.fixes?.map((fix) => (
+            <Button
+              key={fixWords(fix)}
+              size="compact-md"
+              variant="light"
+              ml={8}
+              onClick={() => onCorrect(line.id, fix)}
+            >
+              {fixWords(fix)}
+            </Button>
+          ))}
         </p>
       ))}
-      {open && <Editor view={view} onCorrect={onCorrect} onDone={() => setOpen(false)} />}
+      {open && <Editor view={view} pantry={pantry} onCorrect={onCorrect} onDone={() => setOpen(false)} />}
     </li>
   );
 });
 
+const NO_AVOIDS: readonly AvoidId[] = ['gluten'];
+type Props = {
+  views: LineView[];
+  pantry: Pantry;
+  onCorrect: OnCorrect;
+  /** What is out, for what is said of each line; gluten when absent. */
+  avoids?: readonly AvoidId[];
+  /** The part these lines make, where there are several. */
+  name?: string;
+};
+
 /** What was understood of each line: as written, what it is, grams, how it was read; each can be corrected in place. */
-export function ReadLines({ views, onCorrect }: { views: LineView[]; onCorrect: OnCorrect }) {
+export function ReadLines({ views, pantry, onCorrect, avoids = NO_AVOIDS, name = '' }: Props) {
   const heading = useId();
   return (
     <section aria-labelledby={heading} className={`sheet ${classes.table}`}>
-      <h2 id={heading} className="visually-hidden">
-        Lines as understood
+      <h2 id={heading} className={name ? classes.part : 'visually-hidden'}>
+        {name ? name.charAt(0).toUpperCase() + name.slice(1) : 'Lines as understood'}
       </h2>
       <div className={`${classes.cells} ${classes.caption}`} aria-hidden="true">
         <span>as written</span>
@@ -154,7 +247,7 @@ export function ReadLines({ views, onCorrect }: { views: LineView[]; onCorrect: 
       </div>
       <ol className={classes.lines}>
         {views.map((v) => (
-          <Row key={v.line.id} view={v} onCorrect={onCorrect} />
+          <Row key={v.line.id} view={v} pantry={pantry} avoids={avoids} onCorrect={onCorrect} />
         ))}
       </ol>
     </section>

@@ -1,4 +1,4 @@
-import type { Line } from '../../../core/formula';
+import { isBeside, type Line } from '../../../core/formula';
 import { fixed, grams } from '../../words/format';
 import { UNIT_WORDS } from '../../words/things';
 
@@ -10,10 +10,14 @@ const quantity = (q: [number, number]): string => {
 /** How a line came to its grams, in a few words. */
 export function howRead({ amount, role }: Line): string {
   const { massG, reading } = amount;
-  if (!massG) return role === 'release' ? 'as needed' : 'not known';
+  if (!massG) return role === 'taste' ? 'by taste' : isBeside(role) ? 'as needed' : 'not known';
   const used = reading.find((r) => r.step === 'mass') ?? reading.find((r) => r.step !== 'unread');
   if (massG.basis === 'user' && used?.step !== 'mass') return 'given by you';
   if (!used) return 'worked out';
+  const plus = reading.find((r) => r.step === 'plus');
+  if (plus)
+    return `${quantity(used.qty)} ${UNIT_WORDS[used.unit]} and ${quantity(plus.qty)} ${UNIT_WORDS[plus.unit]}`;
+  if (massG.basis === 'label') return `${quantity(used.qty)} ${UNIT_WORDS[used.unit]}, size given`;
   const middle = (used.qty[0] + used.qty[1]) / 2;
   const qty = quantity(used.qty);
   if (used.step === 'mass') return used.unit === 'g' ? 'weighed' : `${qty} ${UNIT_WORDS[used.unit]}`;
@@ -25,6 +29,6 @@ export function howRead({ amount, role }: Line): string {
 /** How sure a line is: nothing to say when it is weighed and named outright. */
 export function doubt({ item, amount, role }: Line): 'sure' | 'likely' | 'unknown' {
   if (item.kind === 'unknown') return 'unknown';
-  if (!amount.massG) return role === 'release' ? 'sure' : 'unknown';
+  if (!amount.massG) return isBeside(role) ? 'sure' : 'unknown';
   return amount.confidence >= 0.95 ? 'sure' : 'likely';
 }

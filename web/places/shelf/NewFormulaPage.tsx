@@ -1,21 +1,25 @@
-import { Button, SegmentedControl, Select, Textarea, TextInput } from '@mantine/core';
+import { Button, Select, Textarea, TextInput } from '@mantine/core';
 import { useDebouncedCallback, useLocalStorage } from '@mantine/hooks';
 import { useCallback, useMemo, useState } from 'react';
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
+import { DEFAULT_KITCHEN } from '../../../contract/dto';
 import { CLASS_IDS, type ClassId } from '../../../core/classes';
-import type { Measures } from '../../../core/units';
-import { problemIn, useCreateFormulaMutation } from '../../api/api';
+import { isBeside, type Line } from '../../../core/formula';
+import { CUP_STANDARDS, type CupStandard, type Measures } from '../../../core/units';
+import { problemIn, useCreateFormulaMutation, useKitchenQuery } from '../../api/api';
+import { usePantry } from '../../pantry/usePantry';
 import { Notice } from '../../parts/Notice';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { counted } from '../../words/format';
 import { ovenText, say, sayProblem } from '../../words/say';
-import { CLASS_WORDS } from '../../words/things';
+import { CLASS_WORDS, CUP_WORDS } from '../../words/things';
 import { useCompute } from '../../workers/useCompute';
 import { correctLine } from '../desk/deskSlice';
-import { ReadLines, type LineView, type OnCorrect } from '../read/ReadLines';
+import { correctionOf } from '../read/correct';
+import { ReadLines, type Change, type LineView, type OnCorrect } from '../read/ReadLines';
 import classes from './shelf.module.css';
 
-type Fixes = Record<string, { ingredientId?: string; massG?: number }>;
+type Fixes = Record<string, Change>;
 type Pasted = {
   title: string;
   text: string;
@@ -23,8 +27,9 @@ type Pasted = {
   oven: string;
   time: string;
   classId: ClassId | null;
-  cup: Measures['cup'];
-  /** Corrections by what the line says, so that they stay with it while the text around it changes. */
+  /** The cup of this text, where it is not the kitchen's. */
+  cup: CupStandard | null;
+  /** Corrections by what the line says and which of its like it is, so that they stay while the text around changes. */
   fixes: Fixes;
 };
 const BLANK: Pasted = {
@@ -34,27 +39,42 @@ const BLANK: Pasted = {
   oven: '',
   time: '',
   classId: null,
-  cup: 'us',
+  cup: null,
   fixes: {},
 };
 const PAUSE_MS = 200;
 const MOST_CHARS = 200_000;
 
-const MEASURES: Record<Measures['cup'], Measures> = {
-  us: { cup: 'us', spoon: 'us' },
-  metric: { cup: 'metric', spoon: 'metric' },
-};
+/** With another cup go its spoons. */
+const measuresOf = (cup: CupStandard | null, kitchen: Measures): Measures =>
+  cup === null || cup === kitchen.cup
+    ? { cup: kitchen.cup, spoon: kitchen.spoon }
+    : { cup, spoon: cup === 'us' ? 'us' : 'metric' };
+
+/** What names a line whatever stands around it: its text, and which of its like it is. */
+function keysOf(lines: readonly Line[]): Map<string, string> {
+  const count = new Map<string, number>();
+  return new Map(
+    lines.map((l) => {
+      const n = (count.get(l.amount.written) ?? 0) + 1;
+      count.set(l.amount.written, n);
+      return [l.id, n === 1 ? l.amount.written : `${l.amount.written}#${n}`];
+    }),
+  );
+}
 
 /** Paste a formula: what is understood stands beside it at once, line by line. */
 export function NewFormulaPage() {
   usePageTitle('Add a formula');
   const navigate = useNavigate();
+  const { pantry } = usePantry();
+  const { data: kitchen = DEFAULT_KITCHEN } = useKitchenQuery();
   const [stored, store] = useLocalStorage<Pasted>({
     key: 'new-crumb:paste',
     defaultValue: BLANK,
     getInitialValueInEffect: false,
   });
-  const [form, setForm] = useState(stored);
+  const [form, setForm] = useState<Pasted>({ ...BLANK, ...stored });
   const [create, creating] = useCreateFormulaMutation();
   const later = useDebouncedCallback(store, PAUSE_MS);
   const set = useCallback(
@@ -67,6 +87,7 @@ export function NewFormulaPage() {
     [later],
   );
 
+  const measures = useMemo(() => measuresOf(form.cup, kitchen), [form.cup, kitchen]);
   const tooLong = form.text.length > MOST_CHARS;
   const { output, failed } = useCompute(
     'read',
@@ -78,42 +99,50 @@ export function NewFormulaPage() {
           method: form.method,
           oven: form.oven,
           time: form.time,
-          kitchen: MEASURES[form.cup],
+          kitchen: measures,
           ...(form.classId ? { classId: form.classId } : {}),
         },
     PAUSE_MS,
   );
   const read = form.text.trim() === '' || tooLong ? null : output;
 
+  const keys = useMemo(() => keysOf(read?.lines.map((l) => l.line) ?? []), [read]);
   const corrected = useMemo(() => {
     if (!read) return null;
     return read.lines.reduce((f, { line }) => {
-      const fix = form.fixes[line.amount.written];
-      return fix ? correctLine(f, { lineId: line.id, ...fix }) : f;
+      const fix = form.fixes[keys.get(line.id) ?? ''];
+      return fix ? correctLine(f, correctionOf(f, line.id, fix, pantry.byId, measures)) : f;
     }, read.formula);
-  }, [read, form.fixes]);
-  const views = useMemo<LineView[]>(() => {
+  }, [read, keys, form.fixes, pantry, measures]);
+  const parts = useMemo(() => {
     if (!read || !corrected) return [];
-    return read.lines.map(({ suggestions, issues }, i) => {
-      const line = corrected.parts[0]!.lines[i]!;
-      const fix = form.fixes[line.amount.written];
-      const open = issues.filter(
-        (x) =>
-          !(x.code.startsWith('name.') && fix?.ingredientId) && !(x.code.startsWith('amount.') && fix?.massG),
-      );
-      return { line, issues: open, suggestions: suggestions.map((s) => s.id) };
-    });
-  }, [read, corrected, form.fixes]);
+    const reads = new Map(read.lines.map((l) => [l.line.id, l]));
+    return corrected.parts.map((part) => ({
+      part,
+      views: part.lines.map((line): LineView => {
+        const { suggestions, issues } = reads.get(line.id)!;
+        const fix = form.fixes[keys.get(line.id) ?? ''];
+        const open = issues.filter(
+          (x) =>
+            !(x.code.startsWith('name.') && fix?.ingredientId) &&
+            !(x.code.startsWith('amount.') && (fix?.massG || (fix?.ingredientId && line.amount.massG))) &&
+            !(x.code.startsWith('check.') && fix),
+        );
+        return { line, issues: open, suggestions: suggestions.map((s) => s.id) };
+      }),
+    }));
+  }, [read, corrected, keys, form.fixes]);
   const onCorrect = useCallback<OnCorrect>(
     (lineId, change) => {
-      const written = views.find((v) => v.line.id === lineId)?.line.amount.written;
-      if (written) set({ fixes: { ...form.fixes, [written]: { ...form.fixes[written], ...change } } });
+      const key = keys.get(lineId);
+      if (key) set({ fixes: { ...form.fixes, [key]: { ...form.fixes[key], ...change } } });
     },
-    [views, set, form.fixes],
+    [keys, set, form.fixes],
   );
 
+  const views = parts.flatMap((p) => p.views);
   const unknown = views.filter(
-    (v) => v.line.item.kind === 'unknown' || (!v.line.amount.massG && v.line.role !== 'release'),
+    (v) => v.line.item.kind === 'unknown' || (!v.line.amount.massG && !isBeside(v.line.role)),
   ).length;
 
   async function keep() {
@@ -194,19 +223,22 @@ export function NewFormulaPage() {
               onChange={(v) => set({ classId: v })}
               allowDeselect={false}
             />
-            <div>
-              <div className={classes.label}>Cups and spoons</div>
-              <SegmentedControl
-                fullWidth
-                aria-label="Cups and spoons"
-                data={[
-                  { value: 'us', label: 'US, 237 mL' },
-                  { value: 'metric', label: 'Metric, 250 mL' },
-                ]}
-                value={form.cup}
-                onChange={(v) => set({ cup: v })}
-              />
-            </div>
+            <Select
+              label="Cups and spoons"
+              data={CUP_STANDARDS.map((c) => ({ value: c, label: CUP_WORDS[c] }))}
+              value={form.cup ?? kitchen.cup}
+              onChange={(v) => set({ cup: v })}
+              allowDeselect={false}
+              description={
+                form.cup === null || form.cup === kitchen.cup ? (
+                  <>
+                    as in your <Link to="/kitchen">Kitchen</Link>
+                  </>
+                ) : (
+                  'for this text alone'
+                )
+              }
+            />
           </div>
         </div>
         <div>
@@ -224,11 +256,34 @@ export function NewFormulaPage() {
           {read && (
             <>
               {read.issues.map((i) => (
-                <Notice key={i.code} kind={i.code.startsWith('read.') ? 'word' : 'trouble'}>
+                <Notice key={i.code} kind={i.code.startsWith('bake.') ? 'trouble' : 'word'}>
                   {say(i)}
+                  {i.fixes?.map((fix) => (
+                    <Button
+                      key={fix.ovenC}
+                      size="compact-md"
+                      variant="light"
+                      ml={8}
+                      onClick={() => set({ oven: `${fix.ovenC} °C` })}
+                    >
+                      Take {fix.ovenC} °C
+                    </Button>
+                  ))}
                 </Notice>
               ))}
-              {views.length > 0 && <ReadLines views={views} onCorrect={onCorrect} />}
+              <div className={classes.parts}>
+                {parts
+                  .filter((p) => p.views.length > 0)
+                  .map(({ part, views: own }) => (
+                    <ReadLines
+                      key={part.id}
+                      views={own}
+                      pantry={pantry}
+                      onCorrect={onCorrect}
+                      {...(parts.length > 1 ? { name: part.name || 'The rest' } : {})}
+                    />
+                  ))}
+              </div>
               {bake && <p className={classes.bar}>Bake: {ovenText(bake.ovenC, bake.minutes, bake.fan)}</p>}
               <div className={`${classes.bar} ${classes.foot}`}>
                 <Button

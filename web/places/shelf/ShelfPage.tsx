@@ -7,8 +7,9 @@ import { problemIn, useDeleteFormulaMutation, useRestoreFormulaMutation, useShel
 import { Notice } from '../../parts/Notice';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { counted, day } from '../../words/format';
-import { sayProblem } from '../../words/say';
-import { CLASS_WORDS, withoutWords } from '../../words/things';
+import { sayProblem } from '../../words/problems';
+import { CLASS_WORDS } from '../../words/data/terms';
+import { withoutWords } from '../../words/without';
 import classes from './shelf.module.css';
 
 function FormulaRow({ card }: { card: FormulaCard }) {

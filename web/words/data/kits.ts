@@ -111,4 +111,11 @@ export const KIT_WORDS: Record<string, { name: string; about: string }> = {
   water_wash: { name: 'Water, brushed on', about: 'A soft crust without gloss.' },
   cider_for_malt: { name: 'Cider vinegar', about: 'The same acid, without barley.' },
   maple_syrup: { name: 'Maple syrup', about: 'Brings more water and less sugar than honey.' },
+  vegan_cheese: {
+    name: 'Vegan cheese',
+    about: 'Melts and tastes in its own way: they differ widely, and hold added oil.',
+  },
+  tofu_for_cheese: { name: 'Firm tofu with lemon', about: 'Bulk and set, mild in taste: season it more.' },
+  left_off: { name: 'Left off', about: 'It was only strewn on top or on the board.' },
+  left_out_taste: { name: 'Left out', about: 'It was only added by taste.' },
 };

@@ -1,7 +1,9 @@
 import type { CautionId, ClassId, FeelWord, JobId } from '../../../core/classes';
-import type { AvoidId, GroupId } from '../../../core/ingredients';
+import type { AvoidId, Component, GroupId, ItemKind, KeepingId, PieceName } from '../../../core/ingredients';
+import type { PanelKey } from '../../../core/pantry';
 import type { FitKey } from '../../../core/rebalance';
-import type { UnitId } from '../../../core/units';
+import type { ExclusionId, Finding, PresetId, RulesetId } from '../../../core/exclusions';
+import type { CupStandard, SpoonStandard, UnitId } from '../../../core/units';
 
 export const AVOID_WORDS: Record<AvoidId, string> = {
   gluten: 'gluten',
@@ -30,6 +32,14 @@ export const AVOID_WORDS: Record<AvoidId, string> = {
   animal: 'animal products',
   gum: 'gums',
   yeast: 'yeast',
+  rice: 'rice',
+  grain: 'grain',
+  refined_sugar: 'refined sugar',
+  wheat_starch: 'wheat starch',
+  inulin: 'inulin (high FODMAP)',
+  pine_nut: 'pine nuts',
+  chestnut: 'chestnut',
+  own_word: 'words of your own',
 };
 
 export const CLASS_WORDS: Record<ClassId, string> = {
@@ -146,6 +156,15 @@ export const UNIT_WORDS: Record<UnitId, string> = {
   piece: 'pieces',
   stick: 'sticks',
   sachet: 'sachets',
+  tin: 'tins',
+  clove: 'cloves',
+  leaf: 'leaves',
+  stalk: 'stalks',
+  knob: 'knobs',
+  handful: 'handfuls',
+  drop: 'drops',
+  splash: 'splashes',
+  drizzle: 'drizzles',
 };
 
 export const CAUTION_WORDS: Record<CautionId, string> = {
@@ -185,4 +204,174 @@ export const GROUP_WORDS: Partial<Record<GroupId, string>> = {
   acid: 'for vinegar',
   syrup: 'for syrup',
   honey: 'for honey',
+};
+
+/** What can be left out, by its name and on its button. */
+export const EXCLUSION_WORDS: Record<ExclusionId, { name: string; button: string }> = {
+  egg: { name: 'egg', button: 'Leave out egg' },
+  dairy: { name: 'dairy', button: 'Leave out dairy' },
+  nuts: { name: 'nuts', button: 'Leave out nuts' },
+  oil: { name: 'added oil', button: 'Leave out oil' },
+  tree_nuts: { name: 'tree nuts only', button: 'Leave out tree nuts, keep peanut' },
+  peanut: { name: 'peanut only', button: 'Leave out peanut' },
+  pine_nuts: { name: 'pine nuts', button: 'Leave out pine nuts' },
+  chestnut: { name: 'chestnut', button: 'Leave out chestnut' },
+  soy: { name: 'soy', button: 'Leave out soy' },
+  sesame: { name: 'sesame', button: 'Leave out sesame' },
+  coconut: { name: 'coconut', button: 'Leave out coconut' },
+  oats: { name: 'oats', button: 'Leave out oats' },
+  corn: { name: 'corn', button: 'Leave out corn' },
+  rice: { name: 'rice', button: 'Leave out rice' },
+  grain: { name: 'all grain', button: 'Leave out grain' },
+  wheat: { name: 'wheat, starch too', button: 'Leave out wheat and its starch' },
+  wheat_starch: { name: 'wheat starch', button: 'Leave out wheat starch' },
+  legumes: { name: 'pulses', button: 'Leave out pulses' },
+  lupin: { name: 'lupin', button: 'Leave out lupin' },
+  nightshade: { name: 'potato and its kin', button: 'Leave out potato and its kin' },
+  gums: { name: 'gums', button: 'Leave out gums' },
+  yeast: { name: 'yeast', button: 'Leave out yeast' },
+  honey: { name: 'honey', button: 'Leave out honey' },
+  animal: { name: 'all animal products', button: 'Leave out animal products' },
+  refined_sugar: { name: 'refined sugar', button: 'Leave out refined sugar' },
+  inulin: { name: 'inulin (high FODMAP)', button: 'Leave out inulin' },
+  mustard: { name: 'mustard', button: 'Leave out mustard' },
+  celery: { name: 'celery', button: 'Leave out celery' },
+  fish: { name: 'fish', button: 'Leave out fish' },
+  crustaceans: { name: 'crustaceans', button: 'Leave out crustaceans' },
+  molluscs: { name: 'molluscs', button: 'Leave out molluscs' },
+  sulphites: { name: 'sulphites', button: 'Leave out sulphites' },
+};
+
+export const PRESET_WORDS: Record<PresetId, string> = {
+  vegan: 'vegan',
+  eu14: 'the 14 of the EU',
+  us9: 'the 9 of the US',
+  every_nut: 'every nut, coconut too',
+  grain_free: 'no grain',
+  low_fodmap: 'inulin, honey and pulses',
+};
+
+export const FINDING_WORDS: Record<Finding, string> = {
+  contains: 'contains',
+  may_contain: 'may contain',
+  not_known: 'not known',
+  nothing_found: 'nothing found',
+};
+
+export const RULESET_WORDS: Record<RulesetId, string> = {
+  eu: 'European Union, 14 groups',
+  us: 'United States, 9 groups',
+  gluten: 'gluten alone',
+};
+
+export const CUP_WORDS: Record<CupStandard, string> = {
+  us: 'US, 237 mL',
+  metric: 'Metric, 250 mL',
+  imperial: 'Imperial, 284 mL',
+};
+export const SPOON_WORDS: Record<SpoonStandard, string> = {
+  us: 'US, 4.9 and 14.8 mL',
+  metric: 'Metric, 5 and 15 mL',
+  australian: 'Australian, 5 and 20 mL',
+};
+
+export const COMPONENT_WORDS: Record<Component, string> = {
+  water: 'water',
+  protein: 'protein',
+  fat: 'fat',
+  starch: 'starch',
+  sugars: 'sugars',
+  polyols: 'polyols',
+  fibre: 'fibre',
+  acids: 'organic acids',
+  alcohol: 'alcohol',
+  salt: 'salt',
+  ash: 'other minerals',
+  leavening: 'leavening salts',
+};
+
+export const PANEL_WORDS: Record<PanelKey, string> = {
+  kcal: 'Energy, kcal',
+  fat: 'Fat, g',
+  carbs: 'Carbohydrate, g',
+  sugars: 'of it sugars, g',
+  polyols: 'of it polyols, g',
+  fibre: 'Fibre, g',
+  protein: 'Protein, g',
+  salt: 'Salt, g',
+};
+
+export const KIND_WORDS: Record<ItemKind, string> = {
+  ref: 'our table',
+  own: 'your own',
+  packet: 'packet',
+  blend: 'blend',
+};
+
+/** Kinds of things, for the pantry's shelves. */
+export const GROUP_NAMES: Record<GroupId, string> = {
+  flour: 'flours',
+  starch: 'starches',
+  blend: 'flour blends',
+  grain: 'whole grains',
+  binder: 'binders and gums',
+  egg: 'eggs',
+  egg_white: 'egg white',
+  egg_yolk: 'egg yolk',
+  milk: 'milk',
+  milk_powder: 'milk powders',
+  cultured: 'cultured milk',
+  cream: 'cream',
+  cheese: 'cheese',
+  butter: 'butter',
+  fat_firm: 'firm fats',
+  oil: 'oils',
+  nut_flour: 'ground nuts',
+  nut_pieces: 'nuts',
+  nut_butter: 'nut butters',
+  nut_drink: 'nut drinks',
+  plant_drink: 'plant drinks',
+  plant_cultured: 'plant yogurts',
+  plant_cream: 'plant creams',
+  plant_cheese: 'plant cheeses',
+  seed_flour: 'ground seeds',
+  seed_pieces: 'seeds',
+  seed_butter: 'seed butters',
+  sugar: 'sugars',
+  syrup: 'syrups',
+  honey: 'honey',
+  leavener: 'leaveners',
+  yeast: 'yeasts',
+  starter: 'starters',
+  alcohol: 'alcohol',
+  acid: 'acids',
+  salt: 'salts',
+  water: 'water and the like',
+  fruit: 'fruit and vegetables',
+  pulse: 'pulses and tofu',
+  chocolate: 'chocolate and cocoa',
+  flavour: 'flavours',
+};
+
+export const PIECE_WORDS: Record<PieceName, string> = {
+  piece: 'one',
+  xlarge: 'extra large',
+  large: 'large',
+  medium: 'medium',
+  small: 'small',
+  stick: 'stick',
+  sachet: 'sachet',
+  clove: 'clove',
+  leaf: 'leaf',
+  stalk: 'stalk',
+  tin: 'tin, drained',
+};
+
+export const KEEPING_WORDS: Record<KeepingId, string> = {
+  dry: 'Dry, cool and closed; months.',
+  dry_dark_months: 'Dry, dark and cold, for the fat turns: the freezer keeps it best.',
+  opened_cold: 'Once opened in the fridge; the packet says how long.',
+  fridge_days: 'In the fridge, a few days.',
+  fridge_week: 'In the fridge, a week or more.',
+  rots: 'As fruit and vegetables keep; cut, in the fridge.',
 };

@@ -1,0 +1,268 @@
+import { sql } from 'drizzle-orm';
+import request from 'supertest';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { DEFAULT_KITCHEN, type EaterRow, type PantryRow } from '../../contract/dto';
+import type { Problem } from '../../contract/problem';
+import { EMPTY_PANEL, type BlendDoc, type OwnDoc, type PacketDoc } from '../../core/pantry';
+import type { ReadResult } from '../../core/reading';
+import type { Outcome } from '../../core/rebalance';
+import { formula } from '../../core/testing/build';
+import { openMemory, type OpenDb } from '../db/open';
+import { template } from '../testing/template';
+import { inPlace } from '../work/compute';
+import { makeApp } from './app';
+
+const NOWHERE = '00000000-0000-4000-8000-000000000000';
+let database: OpenDb;
+let api: ReturnType<typeof request>;
+beforeAll(async () => {
+  database = await openMemory(await template());
+  api = request(makeApp({ db: database.db, compute: inPlace() }));
+});
+afterAll(() => database.close());
+
+const path = (p: string) => `/api/v1${p}`;
+const problem = (res: { body: unknown }) => res.body as Problem;
+const DRINK: PacketDoc = {
+  kind: 'packet',
+  name: 'Harbour soya drink',
+  like: 'soy_drink',
+  labelText: 'Water, soya beans, sea salt.',
+  seenWords: [],
+  panel: EMPTY_PANEL,
+  packG: 1000,
+  price: 1.8,
+  openedOn: '2026-11-20',
+  everywhere: true,
+};
+const CRUNCH: OwnDoc = {
+  kind: 'own',
+  name: 'Quay crunch',
+  otherNames: ['harbour crunch'],
+  like: null,
+  group: 'flavour',
+  panel: EMPTY_PANEL,
+  gPerCup: 90,
+  gPerPiece: null,
+  facts: { soy: 'yes' },
+  note: '',
+};
+const BLEND: BlendDoc = {
+  kind: 'blend',
+  name: 'Lantern blend',
+  otherNames: [],
+  parts: [
+    { id: 'white_rice_flour', percent: 60 },
+    { id: 'tapioca_starch', percent: 40 },
+  ],
+  standsFor: ['gf_blend'],
+  note: '',
+};
+const post = async (...docs: unknown[]): Promise<PantryRow[]> =>
+  ((await api.post(path('/pantry')).send({ docs }).expect(201)).body as { items: PantryRow[] }).items;
+const list = async (): Promise<PantryRow[]> =>
+  ((await api.get(path('/pantry')).expect(200)).body as { items: PantryRow[] }).items;
+const remove = (...itemIds: string[]) => api.post(path('/pantry/remove')).send({ itemIds }).expect(200);
+
+describe('the pantry', () => {
+  it('what is put in is read, matched and swapped with at once', async () => {
+    const [drink, crunch, blend] = await post(DRINK, CRUNCH, BLEND);
+    const read = (
+      await api
+        .post(path('/read'))
+        .send({ text: '200 ml soy milk\n1 cup harbour crunch\n100 g gluten-free plain flour' })
+    ).body as ReadResult;
+    expect(read.formula.parts[0]!.lines.map((l) => l.item)).toEqual([
+      { kind: 'packet', id: drink!.id },
+      { kind: 'own', id: crunch!.id },
+      { kind: 'blend', id: blend!.id },
+    ]);
+    expect(read.lines[1]!.line.amount.massG!.value).toBeCloseTo(90, 6);
+    const match = (await api.post(path('/match')).send({ names: ['quay crunch'] })).body as {
+      matches: { best: { id: string } }[];
+    };
+    expect(match.matches[0]!.best.id).toBe(crunch!.id);
+    const cake = formula('batter', {
+      white_rice_flour: 200,
+      egg: 100,
+      milk: 200,
+      sugar: 100,
+      baking_powder: 8,
+    });
+    const out = (
+      await api
+        .post(path('/adapt'))
+        .send({ formula: cake, exclude: ['dairy'], pins: { kits: { 'p1:milk:dough': 'soy_drink' } } })
+    ).body as Outcome;
+    expect(out.solutions[0]!.formula.parts[0]!.lines.map((l) => l.item)).toContainEqual({
+      kind: 'packet',
+      id: drink!.id,
+    });
+    await remove(drink!.itemId, crunch!.itemId, blend!.itemId);
+  });
+
+  it('a revision is new, the old one stays; one that comes late is refused', async () => {
+    const [first] = await post(CRUNCH);
+    const second = await api
+      .put(path(`/pantry/${first!.itemId}`))
+      .send({ rev: 1, doc: { ...CRUNCH, gPerCup: 95 } })
+      .expect(200);
+    expect(second.body).toMatchObject({ itemId: first!.itemId, rev: 2, doc: { gPerCup: 95 } });
+    expect(
+      (await list()).filter((r) => r.itemId === first!.itemId).map((r) => [r.rev, (r.doc as OwnDoc).gPerCup]),
+    ).toEqual([
+      [1, 90],
+      [2, 95],
+    ]);
+    const late = await api
+      .put(path(`/pantry/${first!.itemId}`))
+      .send({ rev: 1, doc: CRUNCH })
+      .expect(409);
+    expect(problem(late)).toMatchObject({ code: 'pantry.changed', args: { rev: 1, current: 2 } });
+    await expect(database.db.execute(sql`update pantry_revision set rev = 9`)).rejects.toThrow();
+    await remove(first!.itemId);
+    expect(
+      problem(
+        await api
+          .put(path(`/pantry/${first!.itemId}`))
+          .send({ rev: 2, doc: CRUNCH })
+          .expect(404),
+      ).code,
+    ).toBe('pantry.notFound');
+  });
+
+  it('many are taken out and put back at once; what is gone is not found by name but can be cited', async () => {
+    const made = await post(
+      ...['Aa crunch', 'Bb crunch', 'Cc crunch'].map((name) => ({ ...CRUNCH, name, otherNames: [] })),
+    );
+    const itemIds = made.map((m) => m.itemId);
+    expect((await remove(...itemIds)).body).toEqual({ moved: 3 });
+    expect((await remove(...itemIds)).body).toEqual({ moved: 0 });
+    const gone = (await list()).filter((r) => itemIds.includes(r.itemId));
+    expect(gone.map((r) => r.gone)).toEqual([true, true, true]);
+    const match = (await api.post(path('/match')).send({ names: ['bb crunch'] })).body as {
+      matches: { silent: boolean }[];
+    };
+    expect(match.matches[0]!.silent).toBe(false);
+    expect((await api.post(path('/pantry/restore')).send({ itemIds }).expect(200)).body).toEqual({
+      moved: 3,
+    });
+    expect((await list()).filter((r) => itemIds.includes(r.itemId)).every((r) => !r.gone)).toBe(true);
+    await remove(...itemIds);
+  });
+
+  it.each([
+    ['an ingredient there is none of', { ...DRINK, like: 'no_such' }, 'pantry.unknownId', 'docs[0].like'],
+    [
+      'a blend of what is not there',
+      { ...BLEND, parts: [{ id: NOWHERE, percent: 100 }] },
+      'pantry.unknownId',
+      'docs[0].parts[0].id',
+    ],
+    [
+      'a blend that stands for nothing there is',
+      { ...BLEND, standsFor: ['no_such'] },
+      'pantry.unknownId',
+      'docs[0].standsFor[0]',
+    ],
+    ['no name', { ...CRUNCH, name: '' }, 'body.invalid', 'docs[0].name'],
+    ['text for a number', { ...CRUNCH, gPerCup: '90' }, 'body.invalid', 'docs[0].gPerCup'],
+    ['a day that is none', { ...DRINK, openedOn: 'soon' }, 'body.invalid', 'docs[0].openedOn'],
+    ['a key that is not known', { ...CRUNCH, zzz: 1 }, 'body.invalid', 'docs[0]'],
+    [
+      'more fat than there is room',
+      { ...DRINK, panel: { ...EMPTY_PANEL, fat: 101 } },
+      'body.invalid',
+      'docs[0].panel.fat',
+    ],
+    ['a kind that is none', { kind: 'gadget' }, 'body.invalid', 'docs[0].kind'],
+  ])('refuses %s, and keeps nothing of it', async (_what, doc, code, where) => {
+    const before = (await list()).length;
+    const res = await api
+      .post(path('/pantry'))
+      .send({ docs: [doc] })
+      .expect(422);
+    expect(problem(res).code).toBe(code);
+    expect(problem(res).path + String(problem(res).args.more ?? '')).toContain(where);
+    expect(await list()).toHaveLength(before);
+  });
+
+  it('a blend may hold a packet, not another blend', async () => {
+    const [drink, blend] = await post(DRINK, BLEND);
+    const [mixed] = await post({
+      ...BLEND,
+      name: 'With drink',
+      standsFor: [],
+      parts: [
+        { id: drink!.id, percent: 10 },
+        { id: 'white_rice_flour', percent: 90 },
+      ],
+    });
+    const cycle = await api
+      .post(path('/pantry'))
+      .send({ docs: [{ ...BLEND, parts: [{ id: blend!.id, percent: 100 }] }] })
+      .expect(422);
+    expect(problem(cycle).code).toBe('pantry.cycle');
+    await remove(drink!.itemId, blend!.itemId, mixed!.itemId);
+  });
+});
+
+describe('eaters and the kitchen', () => {
+  const CLUB = { name: 'Hiking club', exclude: ['egg', 'dairy', 'oil'], words: ['cardamom'], traces: false };
+
+  it('eaters are added, changed, taken off and put back', async () => {
+    const made = (await api.post(path('/eaters')).send(CLUB).expect(201)).body as EaterRow;
+    expect(made).toMatchObject(CLUB);
+    await api
+      .put(path(`/eaters/${made.id}`))
+      .send({ ...CLUB, traces: true })
+      .expect(200);
+    const eaters = async () =>
+      ((await api.get(path('/eaters')).expect(200)).body as { eaters: EaterRow[] }).eaters;
+    expect((await eaters()).map((e) => [e.name, e.traces])).toEqual([['Hiking club', true]]);
+    await api.delete(path(`/eaters/${made.id}`)).expect(204);
+    expect(await eaters()).toEqual([]);
+    await api.post(path(`/eaters/${made.id}/restore`)).expect(200);
+    expect(await eaters()).toHaveLength(1);
+    for (const id of [NOWHERE, 'x'])
+      expect(
+        problem(
+          await api
+            .put(path(`/eaters/${id}`))
+            .send(CLUB)
+            .expect(404),
+        ).code,
+      ).toBe('eater.notFound');
+    await api
+      .post(path('/eaters'))
+      .send({ ...CLUB, exclude: ['joy'] })
+      .expect(422);
+  });
+
+  it('the kitchen has measures from the first day, and keeps what is chosen', async () => {
+    expect((await api.get(path('/kitchen')).expect(200)).body).toEqual(DEFAULT_KITCHEN);
+    const mine = { cup: 'imperial', spoon: 'australian', currency: '£', ruleset: 'us' };
+    await api.put(path('/kitchen')).send(mine).expect(200);
+    await api
+      .put(path('/kitchen'))
+      .send({ ...mine, cup: 'metric' })
+      .expect(200);
+    expect((await api.get(path('/kitchen')).expect(200)).body).toEqual({ ...mine, cup: 'metric' });
+    await api
+      .put(path('/kitchen'))
+      .send({ ...mine, cup: 'bucket' })
+      .expect(422);
+  });
+
+  it('labels are read by the rule set asked for', async () => {
+    const found = async (ruleset: string) =>
+      (
+        (await api.post(path('/labels')).send({ text: 'Barley malt, lupin, milk', ruleset }).expect(200))
+          .body as { contains: { avoid: string; declared: boolean }[] }
+      ).contains
+        .filter((c) => c.declared)
+        .map((c) => c.avoid);
+    expect(await found('us')).toEqual(['milk']);
+    expect(await found('eu')).toEqual(['gluten', 'milk', 'lupin']);
+  });
+});

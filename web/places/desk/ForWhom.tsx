@@ -1,0 +1,52 @@
+import { Button, Checkbox, Popover } from '@mantine/core';
+import { IconUsers } from '@tabler/icons-react';
+import { Link } from 'react-router';
+import { tableOf } from '../../../core/exclusions';
+import { useEatersQuery } from '../../api/api';
+import { counted } from '../../words/format';
+import type { Wanted } from './deskSlice';
+import classes from './desk.module.css';
+
+/** For whom one bakes: what several eaters avoid between them goes all at once. */
+export function ForWhom({
+  chosen,
+  onTable,
+}: {
+  chosen: readonly string[];
+  onTable: (table: Wanted) => void;
+}) {
+  const { data: eaters = [] } = useEatersQuery();
+  const here = eaters.filter((e) => chosen.includes(e.id));
+  const pick = (id: string, on: boolean) => {
+    const next = eaters.filter((e) => (e.id === id ? on : chosen.includes(e.id)));
+    onTable({ ...tableOf(next), eaters: next.map((e) => e.id) });
+  };
+  return (
+    <Popover position="bottom-end" shadow="md" width={300} trapFocus withinPortal>
+      <Popover.Target>
+        <Button
+          variant="default"
+          size="compact-md"
+          className={classes.moreButton}
+          leftSection={<IconUsers size={17} aria-hidden="true" />}
+        >
+          {here.length === 0 ? 'For whom' : here.length === 1 ? here[0]!.name : counted(here.length, 'eater')}
+        </Button>
+      </Popover.Target>
+      <Popover.Dropdown aria-label="For whom">
+        <div className={classes.moreOut}>
+          {eaters.length === 0 && <p>Nobody is on the list yet.</p>}
+          {eaters.map((e) => (
+            <Checkbox
+              key={e.id}
+              label={e.name}
+              checked={chosen.includes(e.id)}
+              onChange={(ev) => pick(e.id, ev.currentTarget.checked)}
+            />
+          ))}
+          <Link to="/kitchen">Change the list in the Kitchen</Link>
+        </div>
+      </Popover.Dropdown>
+    </Popover>
+  );
+}

@@ -1,0 +1,73 @@
+import { Button, Checkbox, Popover } from '@mantine/core';
+import { IconChevronDown } from '@tabler/icons-react';
+import type { AvoidId } from '../../../core/ingredients';
+import { avoidsOf, USUAL_EXCLUSIONS } from '../../../core/exclusions';
+import { useAppDispatch } from '../../app/store';
+import { useDeskContext } from './context';
+import { desk, type Wanted } from './deskSlice';
+import { ExclusionChips, MoreExclusions } from './ExclusionChips';
+import { ForWhom } from './ForWhom';
+import classes from './desk.module.css';
+
+/** What has to go: gluten always, the usual four by a press, the rest behind one more; for whom, and whether traces matter. */
+export function LeaveOut() {
+  const { doc } = useDeskContext();
+  const dispatch = useAppDispatch();
+  const { exclude, oil = 'extracted', words = [], strict = [], eaters = [] } = doc.request;
+  const want = (more: Partial<Wanted>) => {
+    const next = { exclude, oil, words, strict, eaters, ...more };
+    // Where traces matter, they matter for whatever is out.
+    const all = strict.length > 0 || (more.strict?.length ?? 0) > 0;
+    const now: AvoidId[] =
+      all && more.strict === undefined ? avoidsOf(next.exclude, next.oil, next.words) : next.strict;
+    dispatch(desk.wanted({ ...next, strict: now }));
+  };
+  const others = exclude.filter((e) => !USUAL_EXCLUSIONS.includes(e)).length + words.length;
+  return (
+    <section className={`sheet ${classes.leave}`} aria-label="What has to go">
+      <span className={classes.always}>Gluten is out. Leave out</span>
+      <ExclusionChips
+        of={USUAL_EXCLUSIONS}
+        value={exclude}
+        onChange={(v) => want({ exclude: v, eaters: [] })}
+      />
+      <Popover position="bottom-start" shadow="md" width={460} trapFocus withinPortal>
+        <Popover.Target>
+          <Button
+            variant="default"
+            size="compact-md"
+            className={classes.moreButton}
+            rightSection={<IconChevronDown size={16} aria-hidden="true" />}
+          >
+            {others > 0 ? `${others} more` : 'more'}
+          </Button>
+        </Popover.Target>
+        <Popover.Dropdown aria-label="More to leave out">
+          <MoreExclusions
+            exclude={exclude}
+            words={words}
+            onChange={(more) => want({ ...more, eaters: [] })}
+          />
+        </Popover.Dropdown>
+      </Popover>
+      <span className={classes.gap} />
+      <ForWhom onTable={(table) => dispatch(desk.wanted(table))} chosen={eaters} />
+      <div className={classes.fine}>
+        {exclude.includes('oil') && (
+          <Checkbox
+            label="Whole-food fat goes too (seed butters, nuts, butter)"
+            checked={oil === 'all_fat'}
+            onChange={(e) => want({ oil: e.currentTarget.checked ? 'all_fat' : 'extracted' })}
+          />
+        )}
+        {(exclude.length > 0 || words.length > 0) && (
+          <Checkbox
+            label="Traces matter: a “may contain” rules a thing out"
+            checked={strict.length > 0}
+            onChange={(e) => want({ strict: e.currentTarget.checked ? avoidsOf(exclude, oil, words) : [] })}
+          />
+        )}
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,77 @@
+import { IconAlertTriangle, IconCheck, IconQuestionMark, IconX } from '@tabler/icons-react';
+import { useMemo } from 'react';
+import { Link } from 'react-router';
+import { verdictForEater, type EaterVerdict } from '../../../core/exclusions';
+import type { Formula } from '../../../core/formula';
+import { idOf, type Lookup } from '../../../core/ingredients';
+import { withOwnWords } from '../../../core/pantry';
+import { useEatersQuery } from '../../api/api';
+import { listed } from '../../words/format';
+import { AVOID_WORDS, ingredientName } from '../../words/things';
+import classes from './whoeats.module.css';
+
+const HEADS: Record<EaterVerdict['finding'], { Icon: typeof IconX; words: string }> = {
+  contains: { Icon: IconX, words: 'contains what must go' },
+  may_contain: { Icon: IconAlertTriangle, words: 'may contain' },
+  not_known: { Icon: IconQuestionMark, words: 'not known' },
+  nothing_found: { Icon: IconCheck, words: 'nothing found' },
+};
+const MOST_LINES = 4;
+
+/** What can be said of a formula for everybody one bakes for, with the lines that cause it. */
+export function WhoEats({ formula, lookup }: { formula: Formula; lookup: Lookup }) {
+  const { data: eaters = [] } = useEatersQuery();
+  const lines = useMemo(() => formula.parts.flatMap((p) => p.lines), [formula]);
+  const rows = useMemo(
+    () =>
+      eaters.map((eater) => {
+        const own = withOwnWords(lookup, eater.words);
+        return {
+          eater,
+          verdict: verdictForEater(
+            eater,
+            lines.map((l) => own(l.item)),
+          ),
+        };
+      }),
+    [eaters, lines, lookup],
+  );
+  const nameOf = (index: number): string => {
+    const id = idOf(lines[index]!.item);
+    return id === null ? 'a line not understood' : ingredientName(id, true);
+  };
+  return (
+    <section aria-label="Who can eat it">
+      <h2>Who can eat it</h2>
+      {rows.length === 0 && (
+        <p className="small quiet">
+          Nobody is on the list yet. <Link to="/kitchen">Say for whom you bake</Link>
+        </p>
+      )}
+      <ul className={classes.list}>
+        {rows.map(({ eater, verdict }) => {
+          const { Icon, words } = HEADS[verdict.finding];
+          const because = verdict.because.filter((b) => b.finding === verdict.finding);
+          const names = [...new Set(because.map((b) => nameOf(b.index)))];
+          const hit = [...new Set(because.flatMap((b) => b.avoids))];
+          return (
+            <li key={eater.id} data-finding={verdict.finding}>
+              <Icon size={17} stroke={1.9} aria-hidden="true" />
+              <div>
+                <b>{eater.name}</b>: {words}
+                {because.length > 0 && (
+                  <div className="small quiet">
+                    {listed(names.slice(0, MOST_LINES))}
+                    {names.length > MOST_LINES && ` and ${names.length - MOST_LINES} more`}
+                    {hit.length <= 4 && ` (${listed(hit.map((a) => AVOID_WORDS[a]))})`}
+                  </div>
+                )}
+              </div>
+            </li>
+          );
+        })}
+      </ul>
+      {rows.length > 0 && <p className="small quiet">Check the label and your local food law.</p>}
+    </section>
+  );
+}

@@ -1,0 +1,259 @@
+import { Button, Checkbox, Select, TextInput } from '@mantine/core';
+import { notifications } from '@mantine/notifications';
+import { useState } from 'react';
+import { DEFAULT_KITCHEN, type EaterRow, type Kitchen } from '../../../contract/dto';
+import {
+  RULESET_IDS,
+  RULESETS,
+  USUAL_EXCLUSIONS,
+  type Eater,
+  type RulesetId,
+} from '../../../core/exclusions';
+import { CUP_STANDARDS, SPOON_STANDARDS, type CupStandard, type SpoonStandard } from '../../../core/units';
+import {
+  problemIn,
+  useCreateEaterMutation,
+  useEatersQuery,
+  useKitchenQuery,
+  usePutEaterMutation,
+  usePutKitchenMutation,
+  useRemoveEaterMutation,
+  useRestoreEaterMutation,
+} from '../../api/api';
+import { Notice } from '../../parts/Notice';
+import { usePageTitle } from '../../parts/usePageTitle';
+import { listed } from '../../words/format';
+import { sayProblem } from '../../words/problems';
+import { CUP_WORDS, EXCLUSION_WORDS, RULESET_WORDS, SPOON_WORDS } from '../../words/data/terms';
+import { ExclusionChips, MoreExclusions } from '../desk/ExclusionChips';
+import classes from './kitchen.module.css';
+
+const NOBODY: Eater = { name: '', exclude: [], words: [], traces: true };
+
+function EaterForm({ start, id, onDone }: { start: Eater; id: string | null; onDone: () => void }) {
+  const [eater, setEater] = useState(start);
+  const [create, creating] = useCreateEaterMutation();
+  const [put, putting] = usePutEaterMutation();
+  const failed = creating.error ?? putting.error;
+  const set = (more: Partial<Eater>) => setEater({ ...eater, ...more });
+  async function keep() {
+    const doc = { ...eater, name: eater.name.trim() };
+    const done = id === null ? await create(doc) : await put({ id, doc });
+    if ('data' in done) onDone();
+  }
+  return (
+    <form
+      className={classes.eaterForm}
+      onSubmit={(e) => {
+        e.preventDefault();
+        if (eater.name.trim() !== '') void keep();
+      }}
+    >
+      {failed !== undefined && (
+        <Notice kind="trouble" title="Not kept yet">
+          {sayProblem(problemIn(failed)?.code ?? null, problemIn(failed)?.args)}
+        </Notice>
+      )}
+      <TextInput
+        label="Who or which table"
+        value={eater.name}
+        maxLength={120}
+        required
+        data-autofocus
+        onChange={(e) => set({ name: e.currentTarget.value })}
+      />
+      <p className="small quiet">Gluten always. Also without</p>
+      <div className={classes.chips}>
+        <ExclusionChips
+          of={USUAL_EXCLUSIONS}
+          value={eater.exclude}
+          onChange={(exclude) => set({ exclude })}
+        />
+      </div>
+      <MoreExclusions exclude={eater.exclude} words={eater.words} onChange={(more) => set(more)} />
+      {eater.exclude.includes('oil') && (
+        <Checkbox
+          label="Whole-food fat goes too"
+          checked={eater.oil === 'all_fat'}
+          onChange={(e) => set({ oil: e.currentTarget.checked ? 'all_fat' : 'extracted' })}
+        />
+      )}
+      <Checkbox
+        label="Traces matter: a “may contain” rules a thing out"
+        checked={eater.traces}
+        onChange={(e) => set({ traces: e.currentTarget.checked })}
+      />
+      <div className={classes.actions}>
+        <Button
+          type="submit"
+          disabled={eater.name.trim() === ''}
+          loading={creating.isLoading || putting.isLoading}
+        >
+          {id === null ? 'Put on the list' : 'Keep the change'}
+        </Button>
+        <Button variant="subtle" onClick={onDone}>
+          Leave it
+        </Button>
+      </div>
+    </form>
+  );
+}
+
+function EaterLine({ eater, onEdit }: { eater: EaterRow; onEdit: () => void }) {
+  const [remove] = useRemoveEaterMutation();
+  const [restore] = useRestoreEaterMutation();
+  const out = [...eater.exclude.map((e) => EXCLUSION_WORDS[e].name), ...eater.words.map((w) => `“${w}”`)];
+  async function takeOff() {
+    const done = await remove(eater.id);
+    if ('error' in done) return;
+    const key = `eater-${eater.id}`;
+    notifications.show({
+      id: key,
+      autoClose: 12_000,
+      closeButtonProps: { 'aria-label': 'Close' },
+      title: `${eater.name} is off the list`,
+      message: (
+        <Button
+          size="compact-md"
+          variant="light"
+          onClick={() => void restore(eater.id).then(() => notifications.hide(key))}
+        >
+          Put back
+        </Button>
+      ),
+    });
+  }
+  return (
+    <li className={classes.eater}>
+      <div>
+        <h3>{eater.name}</h3>
+        <p>
+          without gluten{out.length > 0 && `, ${listed(out)}`}
+          <span className="quiet">{eater.traces ? '; traces matter' : '; traces do not matter'}</span>
+        </p>
+      </div>
+      <div className={classes.actions}>
+        <Button size="compact-md" variant="default" aria-label={`Change ${eater.name}`} onClick={onEdit}>
+          Change
+        </Button>
+        <Button
+          size="compact-md"
+          variant="subtle"
+          aria-label={`Take ${eater.name} off the list`}
+          onClick={() => void takeOff()}
+        >
+          Take off
+        </Button>
+      </div>
+    </li>
+  );
+}
+
+function Measures({ kitchen }: { kitchen: Kitchen }) {
+  const [put, putting] = usePutKitchenMutation();
+  const set = (more: Partial<Kitchen>) => void put({ ...kitchen, ...more });
+  return (
+    <section className={`sheet ${classes.panel}`} aria-labelledby="measures">
+      <h2 id="measures">Measures and packets</h2>
+      {putting.error !== undefined && (
+        <Notice kind="trouble" title="Not kept">
+          {sayProblem(problemIn(putting.error)?.code ?? null)}
+        </Notice>
+      )}
+      <Select
+        label="Your cup"
+        description="With the imperial cup go imperial pints and fluid ounces"
+        data={CUP_STANDARDS.map((c) => ({ value: c, label: CUP_WORDS[c] }))}
+        value={kitchen.cup}
+        allowDeselect={false}
+        onChange={(v) => set({ cup: v as CupStandard })}
+      />
+      <Select
+        label="Your spoons"
+        data={SPOON_STANDARDS.map((c) => ({ value: c, label: SPOON_WORDS[c] }))}
+        value={kitchen.spoon}
+        allowDeselect={false}
+        onChange={(v) => set({ spoon: v as SpoonStandard })}
+      />
+      <Select
+        label="Packets follow the law of"
+        description={RULESETS[kitchen.ruleset].source}
+        data={RULESET_IDS.map((r) => ({ value: r, label: RULESET_WORDS[r] }))}
+        value={kitchen.ruleset}
+        allowDeselect={false}
+        onChange={(v) => set({ ruleset: v as RulesetId })}
+      />
+      <Select
+        label="Prices in"
+        data={['€', '£', '$', 'kr', 'CHF']}
+        value={kitchen.currency}
+        allowDeselect={false}
+        onChange={(v) => v && set({ currency: v })}
+      />
+      <p className="small quiet">
+        Used when a pasted formula is read and where prices stand. “May contain” lines are voluntary in both
+        laws; gluten is read for on its own, since the US list names wheat only.
+      </p>
+    </section>
+  );
+}
+
+/** The kitchen: for whom one bakes, which cups and spoons there are, whose law the packets follow. */
+export function KitchenPage() {
+  usePageTitle('Kitchen');
+  const { data: eaters, error } = useEatersQuery();
+  const { data: kitchen = DEFAULT_KITCHEN } = useKitchenQuery();
+  const [open, setOpen] = useState<string | null>(null);
+  return (
+    <main id="main" className={classes.page}>
+      <h1>Kitchen</h1>
+      <p className="quiet">For whom you bake, and what you measure with.</p>
+      <div className={classes.columns}>
+        <section className={`sheet ${classes.panel}`} aria-labelledby="eaters">
+          <div className={classes.row}>
+            <h2 id="eaters">Eaters and tables</h2>
+            {open !== 'new' && (
+              <Button size="compact-md" onClick={() => setOpen('new')}>
+                Add an eater
+              </Button>
+            )}
+          </div>
+          {error !== undefined && (
+            <Notice kind="trouble" title="The list cannot be fetched">
+              {sayProblem(problemIn(error)?.code ?? null)}
+            </Notice>
+          )}
+          {open === 'new' && <EaterForm start={NOBODY} id={null} onDone={() => setOpen(null)} />}
+          {eaters?.length === 0 && open !== 'new' && (
+            <p className="quiet">
+              Nobody yet. Add a person or a table with what they avoid: every formula then says what was found
+              for them, and a swap can be asked for all of them at once.
+            </p>
+          )}
+          <ul className={classes.list}>
+            {eaters?.map((e) =>
+              open === e.id ? (
+                <li key={e.id}>
+                  <EaterForm
+                    start={{
+                      name: e.name,
+                      exclude: e.exclude,
+                      words: e.words,
+                      traces: e.traces,
+                      ...(e.oil ? { oil: e.oil } : {}),
+                    }}
+                    id={e.id}
+                    onDone={() => setOpen(null)}
+                  />
+                </li>
+              ) : (
+                <EaterLine key={e.id} eater={e} onEdit={() => setOpen(e.id)} />
+              ),
+            )}
+          </ul>
+        </section>
+        <Measures kitchen={kitchen} />
+      </div>
+    </main>
+  );
+}

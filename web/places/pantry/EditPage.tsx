@@ -1,0 +1,193 @@
+import { Button, Skeleton } from '@mantine/core';
+import { useLocalStorage } from '@mantine/hooks';
+import { notifications } from '@mantine/notifications';
+import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
+import type { PantryRow } from '../../../contract/dto';
+import { ingredientById, type Ingredient } from '../../../core/ingredients';
+import { EMPTY_PANEL, percentSum, type PantryDoc, type PantryKind } from '../../../core/pantry';
+import { problemIn, useCreatePantryMutation, useRevisePantryMutation } from '../../api/api';
+import { Notice } from '../../parts/Notice';
+import { usePageTitle } from '../../parts/usePageTitle';
+import { DRAFT_ID, usePantry, withDraft } from '../../pantry/usePantry';
+import { sayProblem } from '../../words/problems';
+import { BlendFields } from './BlendFields';
+import { OwnFields } from './OwnFields';
+import { PacketFields } from './PacketFields';
+import classes from './pantry.module.css';
+
+const TITLES: Record<PantryKind, string> = {
+  own: 'An ingredient of your own',
+  packet: 'A packet',
+  blend: 'A flour blend',
+};
+
+const isKind = (kind: string | undefined): kind is PantryKind => kind !== undefined && kind in TITLES;
+
+function blank(kind: PantryKind, like: string | null): PantryDoc {
+  const base = like && ingredientById(like) ? like : null;
+  if (kind === 'packet')
+    return {
+      kind,
+      name: '',
+      like: base ?? '',
+      labelText: '',
+      seenWords: [],
+      panel: EMPTY_PANEL,
+      packG: null,
+      price: null,
+      openedOn: null,
+      everywhere: true,
+    };
+  if (kind === 'blend') return { kind, name: '', otherNames: [], parts: [], standsFor: [], note: '' };
+  return {
+    kind,
+    name: '',
+    otherNames: [],
+    like: base,
+    group: (base && ingredientById(base)?.group) || 'flavour',
+    panel: EMPTY_PANEL,
+    gPerCup: null,
+    gPerPiece: null,
+    facts: {},
+    note: '',
+  };
+}
+
+/** What still keeps a document from being kept, in words; null when nothing does. */
+function missing(doc: PantryDoc): string | null {
+  if (doc.name.trim() === '') return 'Give it a name.';
+  if (doc.kind === 'packet' && doc.like === '') return 'Say what it is, as our table calls it.';
+  if (doc.kind === 'blend') {
+    if (doc.parts.length === 0) return 'Put in at least one part.';
+    if (doc.parts.some((p) => p.id === '')) return 'Say what each part is.';
+    if (percentSum(doc) <= 0) return 'Give the parts their percentages.';
+  }
+  if (doc.kind !== 'blend') {
+    const { fat, carbs, fibre, protein, salt } = doc.panel;
+    const sum = [fat, carbs, fibre, protein, salt].reduce<number>((s, x) => s + (x ?? 0), 0);
+    if (sum > 105)
+      return 'Fat, carbohydrate, fibre, protein and salt add to more than 100 g: check the panel.';
+  }
+  return null;
+}
+
+export type FieldsProps<D extends PantryDoc> = {
+  doc: D;
+  set: (more: Partial<D>) => void;
+  /** The thing as it would be, for what a form shows beside itself; null while it cannot be made. */
+  preview: Ingredient | null;
+};
+
+function Form({
+  start,
+  row,
+  storeKey,
+  rows,
+}: {
+  start: PantryDoc;
+  row: PantryRow | null;
+  storeKey: string;
+  rows: readonly PantryRow[];
+}) {
+  const navigate = useNavigate();
+  // What is typed survives a reload until it is kept or let go.
+  const [doc, setDoc, forget] = useLocalStorage<PantryDoc>({
+    key: `new-crumb:pantry:${storeKey}`,
+    defaultValue: start,
+    getInitialValueInEffect: false,
+  });
+  const [create, creating] = useCreatePantryMutation();
+  const [revise, revising] = useRevisePantryMutation();
+  const problem = problemIn(creating.error ?? revising.error);
+  const failed = creating.error ?? revising.error;
+  const lacking = missing(doc);
+  const preview = lacking && doc.kind !== 'packet' ? null : withDraft(rows, doc).byId(DRAFT_ID);
+  const set = (more: Partial<PantryDoc>) => setDoc({ ...doc, ...more } as PantryDoc);
+
+  async function keep() {
+    const done = row
+      ? await revise({ itemId: row.itemId, rev: row.rev, doc: { ...doc, name: doc.name.trim() } })
+      : await create([{ ...doc, name: doc.name.trim() }]);
+    if (!('data' in done) || !done.data) return;
+    const made = Array.isArray(done.data) ? done.data[0]! : done.data;
+    forget();
+    notifications.show({
+      message: `In the pantry: ${doc.name}`,
+      closeButtonProps: { 'aria-label': 'Close' },
+    });
+    await navigate(`/pantry/${made.id}`);
+  }
+
+  return (
+    <form
+      onSubmit={(e) => {
+        e.preventDefault();
+        if (!lacking) void keep();
+      }}
+    >
+      {failed !== undefined && (
+        <Notice kind="trouble" title="Not kept yet">
+          {sayProblem(problem?.code ?? null, problem?.args)}
+        </Notice>
+      )}
+      {doc.kind === 'packet' && <PacketFields doc={doc} set={set} preview={preview} />}
+      {doc.kind === 'blend' && <BlendFields doc={doc} set={set} preview={preview} />}
+      {doc.kind === 'own' && <OwnFields doc={doc} set={set} preview={preview} />}
+      <div className={`${classes.actions} ${classes.foot}`}>
+        <Button type="submit" disabled={lacking !== null} loading={creating.isLoading || revising.isLoading}>
+          {row ? 'Keep as a new revision' : 'Put it in the pantry'}
+        </Button>
+        <Button
+          variant="subtle"
+          onClick={() => {
+            forget();
+            void navigate(row ? `/pantry/${row.id}` : '/pantry');
+          }}
+        >
+          Let it go
+        </Button>
+        {lacking && (
+          <span className="quiet" role="status">
+            {lacking}
+          </span>
+        )}
+      </div>
+    </form>
+  );
+}
+
+/** Adding to the pantry, or changing what is there: an ingredient, a packet, a blend. */
+export function EditPage() {
+  const { kind, id } = useParams();
+  const [search] = useSearchParams();
+  const { rows, ready } = usePantry();
+  const row = rows.find((r) => r.id === id) ?? null;
+  const is = row?.doc.kind ?? kind;
+  usePageTitle(isKind(is) ? TITLES[is] : 'Pantry');
+  if (!ready) return <Skeleton m={24} height={520} role="status" aria-label="Fetching the pantry" />;
+  if (!isKind(is) || (id !== undefined && !row)) {
+    return (
+      <main id="main" className={classes.page}>
+        <Notice kind="trouble" title="There is nothing to change here">
+          <Link to="/pantry">To the pantry</Link>
+        </Notice>
+      </main>
+    );
+  }
+  const like = search.get('like');
+  return (
+    <main id="main" className={classes.page}>
+      <p className={classes.crumb}>
+        <Link to="/pantry">Pantry</Link>
+      </p>
+      <h1>{row ? `Change ${row.doc.name}` : TITLES[is]}</h1>
+      <Form
+        key={`${is}:${id ?? ''}:${like ?? ''}`}
+        start={row?.doc ?? blank(is, like)}
+        row={row}
+        rows={rows}
+        storeKey={row ? row.id : `new:${is}:${like ?? ''}`}
+      />
+    </main>
+  );
+}

@@ -1,0 +1,125 @@
+import { MultiSelect, Select, TagsInput, Textarea, TextInput } from '@mantine/core';
+import {
+  AVOID_IDS,
+  GROUP_IDS,
+  ingredientById,
+  INGREDIENTS,
+  type AvoidId,
+  type Fact,
+  type GroupId,
+} from '../../../core/ingredients';
+import type { OwnDoc } from '../../../core/pantry';
+import { AVOID_WORDS, GROUP_NAMES, ingredientName } from '../../words/things';
+import { Composition } from './Composition';
+import type { FieldsProps } from './EditPage';
+import { Facts } from './IngredientPage';
+import { MaybeNumber, PanelFields } from './PanelFields';
+import classes from './pantry.module.css';
+
+const LIKE = INGREDIENTS.map((i) => ({ value: i.id, label: ingredientName(i.id) })).sort((a, b) =>
+  a.label.localeCompare(b.label),
+);
+const AVOIDS = AVOID_IDS.filter((a) => a !== 'own_word').map((a) => ({ value: a, label: AVOID_WORDS[a] }));
+const SAID: [Fact, string][] = [
+  ['yes', 'It contains'],
+  ['may', 'It may contain'],
+  ['no', 'Looked at, nothing found of'],
+];
+
+/** An ingredient of the baker's own: what it is like, what its panel says, what is known of what it holds. */
+export function OwnFields({ doc, set, preview }: FieldsProps<OwnDoc>) {
+  const said = (fact: Fact) => AVOID_IDS.filter((a) => doc.facts[a] === fact);
+  const say = (fact: Fact, avoids: readonly AvoidId[]) => {
+    const rest = Object.entries(doc.facts).filter(([a, f]) => f !== fact && !avoids.includes(a as AvoidId));
+    set({ facts: Object.fromEntries([...rest, ...avoids.map((a) => [a, fact])]) as OwnDoc['facts'] });
+  };
+  return (
+    <div className={classes.form}>
+      <div className={`sheet ${classes.fields}`}>
+        <div className={classes.grid2}>
+          <TextInput
+            label="What you call it"
+            value={doc.name}
+            maxLength={120}
+            required
+            onChange={(e) => set({ name: e.currentTarget.value })}
+          />
+          <TagsInput
+            label="Also called"
+            value={doc.otherNames}
+            maxTags={20}
+            onChange={(otherNames) => set({ otherNames })}
+          />
+          <Select
+            label="It is like"
+            description="What you do not say is taken from there"
+            data={LIKE}
+            value={doc.like}
+            searchable
+            clearable
+            clearButtonProps={{ 'aria-label': 'Like nothing in our table' }}
+            limit={60}
+            nothingFoundMessage="Nothing of that name"
+            onChange={(v) => set({ like: v, ...(v ? { group: ingredientById(v)!.group } : {}) })}
+          />
+          <Select
+            label="Kind"
+            description="What it can stand in for"
+            data={GROUP_IDS.map((g) => ({ value: g, label: GROUP_NAMES[g] }))}
+            value={doc.group}
+            searchable
+            allowDeselect={false}
+            onChange={(v) => v && set({ group: v as GroupId })}
+          />
+        </div>
+        <PanelFields panel={doc.panel} onChange={(panel) => set({ panel })} />
+        <div className={classes.grid2}>
+          <MaybeNumber
+            label="A US cup of it weighs"
+            suffix=" g"
+            value={doc.gPerCup}
+            max={2000}
+            onChange={(gPerCup) => set({ gPerCup })}
+          />
+          <MaybeNumber
+            label="One of it weighs"
+            suffix=" g"
+            value={doc.gPerPiece}
+            max={20_000}
+            onChange={(gPerPiece) => set({ gPerPiece })}
+          />
+        </div>
+        {SAID.map(([fact, label]) => (
+          <MultiSelect
+            key={fact}
+            label={label}
+            data={AVOIDS}
+            value={said(fact)}
+            searchable
+            onChange={(v) => say(fact, v as AvoidId[])}
+          />
+        ))}
+        <Textarea
+          label="Note"
+          value={doc.note}
+          maxLength={2000}
+          autosize
+          minRows={2}
+          onChange={(e) => set({ note: e.currentTarget.value })}
+        />
+      </div>
+      <aside className={`sheet ${classes.aside}`} aria-label="What is known of it">
+        {preview ? (
+          <>
+            <Composition of={preview} />
+            <Facts of={preview} />
+          </>
+        ) : (
+          <p className="quiet">
+            What is known of it stands here. Nothing is taken for absent that was not said.
+          </p>
+        )}
+      </aside>
+    </div>
+  );
+}

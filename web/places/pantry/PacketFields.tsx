@@ -1,0 +1,170 @@
+import { Button, Select, Switch, Textarea, TextInput } from '@mantine/core';
+import { useDeferredValue, useMemo } from 'react';
+import { DEFAULT_KITCHEN } from '../../../contract/dto';
+import { MAX_LABEL_CHARS, readLabel, type LabelFinding } from '../../../core/exclusions';
+import { INGREDIENTS } from '../../../core/ingredients';
+import type { PacketDoc } from '../../../core/pantry';
+import { useKitchenQuery } from '../../api/api';
+import { say } from '../../words/say';
+import { AVOID_WORDS, ingredientName } from '../../words/things';
+import type { FieldsProps } from './EditPage';
+import { Facts } from './IngredientPage';
+import { MaybeNumber, PanelFields } from './PanelFields';
+import classes from './pantry.module.css';
+
+/** What is sold in packets first, then everything. */
+const LIKE = [
+  { group: 'sold in packets', of: INGREDIENTS.filter((i) => i.labelNeeded) },
+  { group: 'everything else', of: INGREDIENTS.filter((i) => !i.labelNeeded) },
+].map(({ group, of }) => ({
+  group,
+  items: of
+    .map((i) => ({ value: i.id, label: ingredientName(i.id) }))
+    .sort((a, b) => a.label.localeCompare(b.label)),
+}));
+
+function Found({ title, of }: { title: string; of: readonly LabelFinding[] }) {
+  if (of.length === 0) return null;
+  return (
+    <>
+      <dt className={title === 'contains' ? classes.holds : undefined}>{title}</dt>
+      <dd>
+        <ul className={classes.plain}>
+          {of.map((f) => (
+            <li key={f.avoid}>
+              {AVOID_WORDS[f.avoid]} <span className="quiet">({f.words.join(', ')})</span>
+            </li>
+          ))}
+        </ul>
+      </dd>
+    </>
+  );
+}
+
+/** A packet: its label at left, what the words say at right, as they are typed. */
+export function PacketFields({ doc, set, preview }: FieldsProps<PacketDoc>) {
+  const { data: kitchen = DEFAULT_KITCHEN } = useKitchenQuery();
+  const text = useDeferredValue(doc.labelText);
+  const reading = useMemo(() => readLabel(text, kitchen.ruleset), [text, kitchen.ruleset]);
+  const open = reading.unknownWords.filter((w) => !doc.seenWords.includes(w));
+  return (
+    <div className={classes.form}>
+      <div className={`sheet ${classes.fields}`}>
+        <TextInput
+          label="What you call it"
+          description="No brand is needed"
+          value={doc.name}
+          maxLength={120}
+          required
+          onChange={(e) => set({ name: e.currentTarget.value })}
+        />
+        <Select
+          label="It is"
+          data={LIKE}
+          value={doc.like || null}
+          searchable
+          required
+          limit={80}
+          nothingFoundMessage="Nothing of that name"
+          onChange={(v) => set({ like: v ?? '' })}
+        />
+        <Textarea
+          label="Label text"
+          description="The ingredients, the “contains” and the “may contain” lines, as printed"
+          value={doc.labelText}
+          maxLength={MAX_LABEL_CHARS}
+          autosize
+          minRows={5}
+          maxRows={14}
+          onChange={(e) => set({ labelText: e.currentTarget.value })}
+        />
+        <PanelFields panel={doc.panel} onChange={(panel) => set({ panel })} />
+        <div className={classes.grid3}>
+          <MaybeNumber
+            label="Packet holds"
+            suffix=" g"
+            value={doc.packG}
+            max={100_000}
+            onChange={(packG) => set({ packG })}
+          />
+          <MaybeNumber
+            label={`Price, ${kitchen.currency}`}
+            value={doc.price}
+            max={100_000}
+            onChange={(price) => set({ price })}
+          />
+          <TextInput
+            label="Opened on"
+            type="date"
+            value={doc.openedOn ?? ''}
+            onChange={(e) => set({ openedOn: e.currentTarget.value || null })}
+          />
+        </div>
+        <Switch
+          label={`Use this packet wherever ${doc.like ? ingredientName(doc.like, true) : 'its kind'} is asked for`}
+          checked={doc.everywhere}
+          onChange={(e) => set({ everywhere: e.currentTarget.checked })}
+        />
+      </div>
+      <aside className={`sheet ${classes.aside}`} aria-label="What the label says">
+        <h2>What the label says</h2>
+        {doc.labelText.trim() === '' && (
+          <p className="quiet">Type or paste the label; what its words name stands here at once.</p>
+        )}
+        {doc.labelText.trim() !== '' && (
+          <>
+            <dl className={classes.facts} aria-live="polite">
+              <Found title="contains" of={reading.contains} />
+              <Found title="may contain" of={reading.mayContain} />
+              <Found title="exempt source, no alarm" of={reading.exempt} />
+            </dl>
+            {reading.contains.length + reading.mayContain.length === 0 && (
+              <p>Nothing found among the words that are known.</p>
+            )}
+            {open.length > 0 && (
+              <section className={classes.panelPart}>
+                <h3>Words nobody here knows</h3>
+                <p className="small">
+                  Look at each on the packet. Until then it stays not known what this packet holds.
+                </p>
+                <div className={classes.chips}>
+                  {open.slice(0, 40).map((w) => (
+                    <Button
+                      key={w}
+                      size="compact-md"
+                      variant="default"
+                      aria-label={`I have looked at ${w}`}
+                      onClick={() => set({ seenWords: [...doc.seenWords, w] })}
+                    >
+                      {w}
+                    </Button>
+                  ))}
+                </div>
+                <Button
+                  size="compact-md"
+                  variant="light"
+                  onClick={() => set({ seenWords: [...doc.seenWords, ...open] })}
+                >
+                  I have looked at all of them
+                </Button>
+              </section>
+            )}
+            {reading.notes.map((n) => (
+              <p key={n.code}>{say(n)}</p>
+            ))}
+          </>
+        )}
+        {preview && (
+          <section className={classes.panelPart}>
+            <h3>So of this packet</h3>
+            <Facts of={preview} />
+          </section>
+        )}
+        <p className="small quiet">
+          A missing “may contain” line proves nothing: it is voluntary. Check the label and your local food
+          law.
+        </p>
+      </aside>
+    </div>
+  );
+}

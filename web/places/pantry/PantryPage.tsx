@@ -1,0 +1,252 @@
+import { Button, Checkbox, MultiSelect, Pagination, Select, Skeleton, TextInput } from '@mantine/core';
+import { IconSearch } from '@tabler/icons-react';
+import { useDeferredValue, useMemo, useState } from 'react';
+import { Link, useSearchParams } from 'react-router';
+import { EXCLUSION_IDS, type ExclusionId } from '../../../core/exclusions';
+import {
+  GROUP_IDS,
+  LABEL_ALLERGENS,
+  type GroupId,
+  type Ingredient,
+  type ItemKind,
+} from '../../../core/ingredients';
+import { problemIn } from '../../api/api';
+import { Notice } from '../../parts/Notice';
+import { usePageTitle } from '../../parts/usePageTitle';
+import { usePantry } from '../../pantry/usePantry';
+import { counted, fixed, listed } from '../../words/format';
+import { sayProblem } from '../../words/problems';
+import { AVOID_WORDS, EXCLUSION_WORDS, GROUP_NAMES, KIND_WORDS } from '../../words/things';
+import { BulkBar } from './BulkBar';
+import { entriesOf, NO_FACETS, searchEntries, type Entry, type Facets } from './list';
+import classes from './pantry.module.css';
+
+const PER_PAGE = 40;
+const KINDS: (ItemKind | 'all')[] = ['all', 'ref', 'own', 'packet', 'blend'];
+
+const facetsIn = (params: URLSearchParams): Facets => ({
+  q: params.get('q') ?? '',
+  kind: KINDS.find((k) => k === params.get('kind')) ?? NO_FACETS.kind,
+  group: GROUP_IDS.find((g) => g === params.get('group')) ?? NO_FACETS.group,
+  without: EXCLUSION_IDS.filter((e) => params.get('without')?.split(' ').includes(e)),
+  unread: params.has('unread'),
+});
+
+/** What a thing holds, in as few words as tell it. */
+function Holds({ of }: { of: Ingredient }) {
+  const yes = [...LABEL_ALLERGENS, 'coconut' as const].filter((a) => of.facts[a] === 'yes');
+  const may = LABEL_ALLERGENS.filter((a) => of.facts[a] === 'may');
+  return (
+    <>
+      {yes.length > 0 && <b className={classes.holds}>{listed(yes.map((a) => AVOID_WORDS[a]))}</b>}
+      {may.length > 0 && <span> may contain {listed(may.map((a) => AVOID_WORDS[a]))}</span>}
+      {of.labelNeeded && <span className="quiet">{yes.length + may.length > 0 && '; '}packet not read</span>}
+    </>
+  );
+}
+
+const per100 = (x: { value: number } | null): string =>
+  x === null ? '?' : fixed(x.value, x.value < 10 ? 1 : 0);
+
+function Row({
+  entry,
+  chosen,
+  onChoose,
+}: {
+  entry: Entry;
+  chosen: boolean;
+  onChoose: (on: boolean) => void;
+}) {
+  const { ingredient: i, row, name } = entry;
+  return (
+    <tr>
+      <td className={classes.pick}>
+        {row && (
+          <Checkbox
+            aria-label={`Choose ${name}`}
+            checked={chosen}
+            onChange={(e) => onChoose(e.currentTarget.checked)}
+          />
+        )}
+      </td>
+      <th scope="row">
+        <Link to={`/pantry/${i.id}`}>{name}</Link>
+        {i.kind !== 'ref' && <small>{KIND_WORDS[i.kind]}</small>}
+      </th>
+      <td className={classes.wide}>{GROUP_NAMES[i.group]}</td>
+      <td className="num">{per100(i.per100g.water)}</td>
+      <td className="num">{per100(i.per100g.fat)}</td>
+      <td className="num">{per100(i.per100g.protein)}</td>
+      <td className={`${classes.wide} num`}>{i.absorption.value > 0 ? fixed(i.absorption.value, 2) : '–'}</td>
+      <td>
+        <Holds of={i} />
+      </td>
+    </tr>
+  );
+}
+
+/** The pantry: everything there is to bake with, searched and sifted, with the baker's own among it. */
+export function PantryPage() {
+  usePageTitle('Pantry');
+  const { rows, pantry, ready, error } = usePantry();
+  const [params, setParams] = useSearchParams();
+  const facets = useMemo(() => facetsIn(params), [params]);
+  const deferred = useDeferredValue(facets);
+  const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
+  const entries = useMemo(() => (ready ? entriesOf(pantry, rows) : []), [pantry, rows, ready]);
+  const hits = useMemo(() => searchEntries(entries, deferred), [entries, deferred]);
+  const pages = Math.max(1, Math.ceil(hits.length / PER_PAGE));
+  const page = Math.min(pages, Math.max(1, Number(params.get('page')) || 1));
+
+  function set(more: Partial<Facets> & { page?: number }) {
+    const next = { ...facets, ...more };
+    const out = new URLSearchParams();
+    if (next.q) out.set('q', next.q);
+    if (next.kind !== 'all') out.set('kind', next.kind);
+    if (next.group !== 'all') out.set('group', next.group);
+    if (next.without.length > 0) out.set('without', next.without.join(' '));
+    if (next.unread) out.set('unread', '');
+    if (more.page && more.page > 1) out.set('page', String(more.page));
+    setParams(out, { replace: true });
+  }
+
+  return (
+    <main id="main" className={classes.page}>
+      <div className={classes.head}>
+        <div>
+          <h1>Pantry</h1>
+          <p className="quiet">What things are made of, what they do, and what their packets say.</p>
+        </div>
+        <div className={classes.add}>
+          <Button component={Link} to="/pantry/new/packet">
+            Read a packet
+          </Button>
+          <Button component={Link} to="/pantry/new/blend" variant="default">
+            Mix a blend
+          </Button>
+          <Button component={Link} to="/pantry/new/own" variant="default">
+            Add an ingredient
+          </Button>
+        </div>
+      </div>
+      {error !== undefined && (
+        <Notice kind="trouble" title="Your own things cannot be fetched">
+          {sayProblem(problemIn(error)?.code ?? null)}
+        </Notice>
+      )}
+      <div className={classes.facets} role="search">
+        <TextInput
+          label="Search"
+          placeholder="cornstarch, linseed, gram flour"
+          leftSection={<IconSearch size={17} aria-hidden="true" />}
+          value={facets.q}
+          maxLength={80}
+          onChange={(e) => set({ q: e.currentTarget.value })}
+        />
+        <Select
+          label="Whose"
+          data={KINDS.map((k) => ({ value: k, label: k === 'all' ? 'everything' : KIND_WORDS[k] }))}
+          value={facets.kind}
+          allowDeselect={false}
+          onChange={(v) => set({ kind: v as ItemKind | 'all' })}
+        />
+        <Select
+          label="Kind"
+          data={[
+            { value: 'all', label: 'every kind' },
+            ...GROUP_IDS.map((g) => ({ value: g, label: GROUP_NAMES[g] })),
+          ]}
+          value={facets.group}
+          searchable
+          allowDeselect={false}
+          onChange={(v) => set({ group: (v ?? 'all') as GroupId | 'all' })}
+        />
+        <MultiSelect
+          label="Nothing found of"
+          placeholder={facets.without.length === 0 ? 'egg, soy, coconut' : ''}
+          data={EXCLUSION_IDS.map((e) => ({ value: e, label: EXCLUSION_WORDS[e].name }))}
+          value={facets.without}
+          searchable
+          clearable
+          clearButtonProps={{ 'aria-label': 'Clear what nothing was found of' }}
+          onChange={(v) => set({ without: v as ExclusionId[] })}
+        />
+        <Checkbox
+          className={classes.unread}
+          label="Packet not read yet"
+          checked={facets.unread}
+          onChange={(e) => set({ unread: e.currentTarget.checked })}
+        />
+      </div>
+      <BulkBar rows={rows} chosen={chosen} onDone={() => setChosen(new Set())} />
+      {!ready && <Skeleton height={520} role="status" aria-label="Fetching the pantry" />}
+      {ready && (
+        <>
+          <p className="small quiet" role="status">
+            {hits.length === 0
+              ? 'Nothing of that name. Add it as an ingredient of your own, or read its packet.'
+              : `${counted(hits.length, 'thing')}${hits.length > PER_PAGE ? `, page ${page} of ${pages}` : ''}`}
+          </p>
+          {hits.length > 0 && (
+            <div
+              className={`sheet ${classes.scroll}`}
+              role="region"
+              tabIndex={0}
+              aria-label="What is in the pantry"
+            >
+              <table className={classes.table}>
+                <thead>
+                  <tr>
+                    <td className={classes.pick} />
+                    <th scope="col">name</th>
+                    <th scope="col" className={classes.wide}>
+                      kind
+                    </th>
+                    <th scope="col" className="num">
+                      water %
+                    </th>
+                    <th scope="col" className="num">
+                      fat %
+                    </th>
+                    <th scope="col" className="num">
+                      protein %
+                    </th>
+                    <th scope="col" className={`${classes.wide} num`}>
+                      thirst g/g
+                    </th>
+                    <th scope="col">holds</th>
+                  </tr>
+                </thead>
+                <tbody>
+                  {hits.slice((page - 1) * PER_PAGE, page * PER_PAGE).map((e) => (
+                    <Row
+                      key={e.ingredient.id}
+                      entry={e}
+                      chosen={e.row !== null && chosen.has(e.row.itemId)}
+                      onChoose={(on) => {
+                        const next = new Set(chosen);
+                        if (on) next.add(e.row!.itemId);
+                        else next.delete(e.row!.itemId);
+                        setChosen(next);
+                      }}
+                    />
+                  ))}
+                </tbody>
+              </table>
+            </div>
+          )}
+          {pages > 1 && (
+            <Pagination
+              mt={14}
+              total={pages}
+              value={page}
+              onChange={(p) => set({ page: p })}
+              getItemProps={(p) => ({ 'aria-label': `Page ${p}` })}
+              getControlProps={(c) => ({ 'aria-label': `${c} page` })}
+            />
+          )}
+        </>
+      )}
+    </main>
+  );
+}
