@@ -10,7 +10,14 @@ import type { Measures } from '../core/units';
 export type ReadRequest = Omit<ReadInput, 'measures'> & { kitchen?: Measures };
 export type MatchRequest = { names: string[] };
 export type MatchAnswer = {
-  matches: { name: string; best: NameMatch | null; silent: boolean; others: NameMatch[] }[];
+  matches: {
+    name: string;
+    best: NameMatch | null;
+    confidence: number;
+    /** Sure enough to be taken without asking. */
+    silent: boolean;
+    others: NameMatch[];
+  }[];
 };
 export type LabelsRequest = { text: string; ruleset?: RulesetId };
 export type AdaptRequest = AdaptInput;
@@ -31,7 +38,13 @@ export type PantryRow = PantryItem & { gone: boolean; createdAt: string };
 export type CreatePantry = { docs: PantryDoc[] };
 export type EaterRow = Eater & { id: string };
 export type Kitchen = Measures & { currency: string; ruleset: RulesetId };
-export const DEFAULT_KITCHEN: Kitchen = { cup: 'us', spoon: 'us', currency: '€', ruleset: 'eu' };
+export const DEFAULT_KITCHEN: Kitchen = {
+  cup: 'us',
+  spoon: 'us',
+  eggs: 'eu',
+  currency: '€',
+  ruleset: 'eu',
+};
 
 export type FormulaCard = {
   id: string;

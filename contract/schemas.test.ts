@@ -1,19 +1,22 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { DEMO_FORMULAS } from '../demo/data/formulas';
+import { DEMO_EATERS, DEMO_PANTRY } from '../demo/data/pantry';
 import { readFormula } from '../core/reading';
-import {
-  adaptSchema,
-  check,
-  createVersionSchema,
-  formulaSchema,
-  putDraftSchema,
-  readSchema,
-} from './schemas';
+import { DEFAULT_KITCHEN } from './dto';
+import { adaptSchema, createVersionSchema, formulaSchema, putDraftSchema, readSchema } from './schemas';
+import { createPantrySchema, eaterSchema, kitchenSchema, putPantrySchema } from './pantry-schemas';
+import { check } from './shapes';
 import { makeWorker } from './work';
 
 const { formula } = readFormula(DEMO_FORMULAS[0]!);
-const request = { exclude: ['egg'], pins: { kits: { a: 'b' }, lines: { l1: 3 }, lockMass: true } };
+const request = {
+  exclude: ['egg', 'soy'],
+  words: ['cardamom'],
+  strict: ['gluten'],
+  eaters: ['e1'],
+  pins: { kits: { a: 'b' }, lines: { l1: 3 }, lockMass: true },
+};
 const VALID: [string, Parameters<typeof check>[0], unknown][] = [
   ['formula', formulaSchema, formula],
   [
@@ -27,6 +30,10 @@ const VALID: [string, Parameters<typeof check>[0], unknown][] = [
     { parentId: 'x', name: 'n', note: '', doc: formula, request, source: formula },
   ],
   ['draft', putDraftSchema, { rev: 0, doc: { baseId: 'x', source: formula, request } }],
+  ['pantry', createPantrySchema, { docs: DEMO_PANTRY }],
+  ['revision', putPantrySchema, { rev: 2, doc: DEMO_PANTRY[0] }],
+  ['eater', eaterSchema, DEMO_EATERS[3]],
+  ['kitchen', kitchenSchema, DEFAULT_KITCHEN],
   ['read', readSchema, { text: 'x', kitchen: { cup: 'us', spoon: 'metric' } }],
 ];
 

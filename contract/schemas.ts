@@ -1,52 +1,12 @@
-import {
-  array,
-  boolean,
-  lazy,
-  mixed,
-  number,
-  object,
-  string,
-  ValidationError,
-  type AnyObject,
-  type ISchema,
-  type ObjectShape,
-  type Schema,
-} from 'yup';
+import { array, boolean, lazy, mixed, number, string } from 'yup';
 import { CLASS_IDS } from '../core/classes';
-import { EXCLUSION_IDS, MAX_LABEL_CHARS, RULESET_IDS } from '../core/exclusions';
+import { MAX_LABEL_CHARS, RULESET_IDS } from '../core/exclusions';
 import { LINE_ROLES, TIN_SHAPES } from '../core/formula';
-import { AVOID_IDS, GROUP_IDS } from '../core/ingredients';
+import { AVOID_IDS, EGG_GRADINGS } from '../core/ingredients';
 import { STEP_KINDS } from '../core/method';
 import { MAX_LINES } from '../core/reading';
-import { PANEL_KEYS } from '../core/pantry';
 import { CUP_STANDARDS, SPOON_STANDARDS, UNIT_IDS } from '../core/units';
-
-/**
- * Schemas of everything that enters: strict (nothing is cast), finite numbers only, unknown keys refused. They
- * are the one description of the API; its OpenAPI text is made from them.
- */
-const obj = <S extends ObjectShape>(shape: S) =>
-  object(shape).noUnknown('${path} has a key that is not known: ${unknown}');
-const finite = () =>
-  number().test(
-    'finite',
-    '${path} must be a finite number',
-    (v) => v === undefined || v === null || Number.isFinite(v),
-  );
-const grams = () => finite().min(0).max(1_000_000);
-const id = () => string().min(1).max(200);
-const text = (max: number) => string().max(max);
-/** A record with free keys and values of one kind. */
-const record = (value: ISchema<unknown>, maxKeys = 200) =>
-  lazy((given: unknown) => {
-    const keys =
-      given !== null && typeof given === 'object' && !Array.isArray(given)
-        ? Object.keys(given).slice(0, maxKeys + 1)
-        : [];
-    return object<AnyObject>(Object.fromEntries(keys.map((k) => [k, value])))
-      .test('size', '${path} has too many entries', (v) => Object.keys(v ?? {}).length <= maxKeys)
-      .noUnknown();
-  });
+import { exclude, finite, grams, id, obj, oil, record, text, words } from './shapes';
 
 const sourced = () =>
   obj({
@@ -168,10 +128,8 @@ const kitchen = () =>
   obj({
     cup: string().oneOf(CUP_STANDARDS).required(),
     spoon: string().oneOf(SPOON_STANDARDS).required(),
+    eggs: string().oneOf([...EGG_GRADINGS]),
   });
-const exclude = () => array(string().oneOf(EXCLUSION_IDS).required()).max(EXCLUSION_IDS.length).required();
-const words = () => array(text(60).min(1).required()).max(30);
-const oil = () => string().oneOf(['extracted', 'all_fat']);
 const pins = () =>
   obj({
     kits: record(id().required(), 100),
@@ -216,78 +174,6 @@ const request = () =>
     pins: pins(),
   });
 
-const panel = () => {
-  const per100 = (most: number) => finite().min(0).max(most).nullable().defined();
-  return obj(Object.fromEntries(PANEL_KEYS.map((k) => [k, per100(k === 'kcal' ? 1000 : 100)])));
-};
-const name = () => text(120).min(1).required();
-const names = () => array(text(120).min(1).required()).max(20).required();
-const maybe = (most: number) => finite().min(0).max(most).nullable().defined();
-const pantryDoc = () =>
-  lazy((v: unknown) => {
-    const kind = (v as { kind?: unknown } | null)?.kind;
-    if (kind === 'packet')
-      return obj({
-        kind: string().oneOf(['packet']).required(),
-        name: name(),
-        like: id().required(),
-        labelText: text(MAX_LABEL_CHARS).defined(),
-        seenWords: array(text(60).min(1).required()).max(500).required(),
-        panel: panel().required(),
-        packG: maybe(100_000),
-        price: maybe(100_000),
-        openedOn: string()
-          .matches(/^\d{4}-\d{2}-\d{2}$/, '${path} must be a day, YYYY-MM-DD')
-          .nullable()
-          .defined(),
-        everywhere: boolean().required(),
-      }).required();
-    if (kind === 'blend')
-      return obj({
-        kind: string().oneOf(['blend']).required(),
-        name: name(),
-        otherNames: names(),
-        parts: array(obj({ id: id().required(), percent: finite().min(0).max(1000).required() }))
-          .min(1)
-          .max(30)
-          .required(),
-        standsFor: array(id().required()).max(20).required(),
-        note: text(2000).defined(),
-      }).required();
-    return obj({
-      kind: string().oneOf(['own']).required(),
-      name: name(),
-      otherNames: names(),
-      like: id().nullable().defined(),
-      group: string()
-        .oneOf([...GROUP_IDS])
-        .required(),
-      panel: panel().required(),
-      gPerCup: maybe(2000),
-      gPerPiece: maybe(20_000),
-      facts: record(string().oneOf(['yes', 'no', 'unknown', 'may']).required(), AVOID_IDS.length),
-      note: text(2000).defined(),
-    }).required();
-  });
-
-const MOST_AT_ONCE = 500;
-export const createPantrySchema = obj({ docs: array(pantryDoc()).min(1).max(MOST_AT_ONCE).required() });
-export const putPantrySchema = obj({ rev: number().integer().min(1).required(), doc: pantryDoc() });
-export const pantryIdsSchema = obj({ itemIds: array(id().required()).min(1).max(10_000).required() });
-
-export const eaterSchema = obj({
-  name: name(),
-  exclude: exclude(),
-  oil: oil(),
-  words: words().required(),
-  traces: boolean().required(),
-});
-export const kitchenSchema = obj({
-  cup: string().oneOf(CUP_STANDARDS).required(),
-  spoon: string().oneOf(SPOON_STANDARDS).required(),
-  currency: text(3).min(1).required(),
-  ruleset: string().oneOf(RULESET_IDS).required(),
-});
 export const createFormulaSchema = obj({ formula: formulaSchema.required() });
 export const renameFormulaSchema = obj({ title: text(200).min(1).required() });
 export const createVersionSchema = obj({
@@ -310,20 +196,3 @@ export const putDraftSchema = obj({
   rev: number().integer().min(0).required(),
   doc: draftDocSchema.required(),
 });
-
-export type Invalid = { path: string; message: string };
-
-/** Checks a body strictly. What is wrong comes back as a path and a reason, at most five of them. */
-export function check<T>(schema: Schema<T>, body: unknown): { value: T } | { invalid: Invalid[] } {
-  try {
-    return { value: schema.validateSync(body, { strict: true, abortEarly: false }) };
-  } catch (error) {
-    if (!(error instanceof ValidationError)) throw error;
-    const inner = error.inner.length > 0 ? error.inner : [error];
-    return {
-      invalid: inner
-        .slice(0, 5)
-        .map((e) => ({ path: e.path ?? '', message: e.errors[0]?.slice(0, 200) ?? '' })),
-    };
-  }
-}

@@ -32,7 +32,13 @@ const WORK = {
   match: ({ names }: MatchRequest, { matcher }: Known): MatchAnswer => ({
     matches: names.map((name) => {
       const m = matcher.match(name);
-      return { name, best: m.best, silent: isSilent(m), others: m.others };
+      return {
+        name,
+        best: m.best,
+        confidence: m.best?.confidence ?? 0,
+        silent: isSilent(m),
+        others: m.others,
+      };
     }),
   }),
   labels: ({ text, ruleset }: LabelsRequest): LabelReading => readLabel(text, ruleset),
@@ -54,7 +60,7 @@ export function makeWorker(): (job: WorkJob) => WorkAnswer {
   return (job) => {
     try {
       if (job.name === 'pantry') {
-        const pantry = pantryOf(job.input as PantryRow[]);
+        const pantry = pantryOf(job.input);
         known = {
           pantry,
           matcher: pantry.own.length === 0 ? referenceMatcher : new Matcher(pantry.all()),

@@ -17,7 +17,7 @@ export const PASTED = {
 2 large eggs
 ½ cup buttermilk
 1/3 cup sunflower oil
-120 g coconut sugar
+120 g moonbeam sugar
 2 tsp baking powder
 1/2 tsp baking soda
 1 tsp xanthan gum

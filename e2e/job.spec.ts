@@ -21,7 +21,7 @@ test('the whole job: paste, correct, leave out four things, choose, balance, kee
   await expect(page.getByText('Bake: 177 °C (351 °F), 30 to 35 min')).toBeVisible();
 
   // One line is not known: it is corrected in place.
-  await page.getByRole('button', { name: 'Correct 120 g coconut sugar' }).click();
+  await page.getByRole('button', { name: 'Correct 120 g moonbeam sugar' }).click();
   await expectAccessible(page);
   await page.getByRole('combobox', { name: 'It is' }).fill('brown su');
   await page.getByRole('option', { name: 'Brown sugar' }).click();

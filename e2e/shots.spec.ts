@@ -17,7 +17,7 @@ test('the main views', async ({ page, browser }) => {
   await page
     .getByLabel('Ingredients, one a line')
     .fill(
-      '1 1/2 cups white rice flour\n100 g buckwheat flour\n3/4 cup plain yogurt\n2 tbsp olive oil\n2 tsp baking powder\n1 tsp salt\n120 g coconut sugar\n500 g sugar (1/4 cup)\noil for greasing',
+      'For the dough:\n1 1/2 cups white rice flour\n100 g buckwheat flour\n3/4 cup plain yogurt\n2 tbsp olive oil\n2 tsp baking powder\n1 tsp salt\n500 g sugar, about a quarter cup\n20 g moonbeam sugar\nFor the top:\nzest of 1 lemon\noil for greasing',
     );
   await page.getByLabel('Oven').fill('425 F (about 200 C)');
   await page.getByText(/do not match/).waitFor();
@@ -37,6 +37,23 @@ test('the main views', async ({ page, browser }) => {
     .click();
   await page.getByRole('heading', { name: 'Method' }).waitFor();
   await shot(page, 'card');
+  await page.goto('/pantry?q=drink');
+  await page.getByText(/things/).waitFor();
+  await shot(page, 'pantry');
+  await page.goto('/pantry/psyllium_powder');
+  await page.getByText('In 100 g').waitFor();
+  await shot(page, 'ingredient');
+  await page.goto('/pantry/new/packet?like=gf_blend');
+  await page.getByLabel('What you call it').fill('Slipway mix');
+  await page
+    .getByRole('textbox', { name: 'Label text' })
+    .fill(
+      'Rice flour, tapioca starch, thickener: guar gum, WHEY powder (MILK), glimmerroot. May contain traces of soya and lupin. Gluten-free.',
+    );
+  await shot(page, 'packet');
+  await page.goto('/kitchen');
+  await page.getByRole('heading', { name: 'Hiking club' }).waitFor();
+  await shot(page, 'kitchen');
   const phone = await (
     await browser.newContext({ viewport: { width: 390, height: 844 }, colorScheme: 'dark' })
   ).newPage();

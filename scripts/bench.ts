@@ -4,12 +4,15 @@ import { chromium } from '@playwright/test';
 import { CLASSES, kitById } from '../core/classes';
 import { profileOf } from '../core/formula';
 import { lookupReference } from '../core/ingredients';
-import { readFormula } from '../core/reading';
+import { makePantry, PANEL_KEYS, type PantryDoc, type Panel } from '../core/pantry';
+import { Matcher, readFormula } from '../core/reading';
 import { adapt } from '../core/rebalance';
 import { candidatesFor, conflictsOf } from '../core/rebalance/conflicts';
 import { LeastSquares, minimiseJudged, type Judged } from '../core/rebalance/qp';
 import { PartProgramme } from '../core/rebalance/solve';
 import type { Choice } from '../core/rebalance/variables';
+import type { PantryRow } from '../contract/dto';
+import { entriesOf, NO_FACETS, searchEntries } from '../web/places/pantry/list';
 import { DEMO_FORMULAS } from '../demo/data/formulas';
 
 /** Speeds, printed beside what was aimed at. Run by scripts/bench.mjs, which has started the built server. */
@@ -137,6 +140,86 @@ async function each(times: number, work: () => Promise<unknown>): Promise<number
   return out.sort((a, b) => a - b);
 }
 
+/** A pantry as large as the issue asks for: 5 000 ingredients of one's own and 1 000 packets. */
+function largePantry(): PantryRow[] {
+  const panel = Object.fromEntries(PANEL_KEYS.map((k) => [k, null])) as Panel;
+  const own = (k: number): PantryDoc => ({
+    kind: 'own',
+    name: `Harbour flour number ${k} ${'abcdefghij'[k % 10]}${k}`,
+    otherNames: [],
+    like: k % 3 === 0 ? 'sorghum_flour' : null,
+    group: 'flour',
+    panel,
+    gPerCup: null,
+    gPerPiece: null,
+    facts: {},
+    note: '',
+  });
+  const packet = (k: number): PantryDoc => ({
+    kind: 'packet',
+    name: `Packet of drink ${k}`,
+    like: 'soy_drink',
+    labelText: 'Water, soya beans (8 %), sea salt. May contain almonds.',
+    seenWords: [],
+    panel,
+    packG: 1000,
+    price: 1.5,
+    openedOn: null,
+    everywhere: false,
+  });
+  return Array.from({ length: 6000 }, (_, k) => ({
+    id: `r${k}`,
+    itemId: `i${k}`,
+    rev: 1,
+    gone: false,
+    createdAt: '',
+    doc: k < 5000 ? own(k) : packet(k),
+  }));
+}
+
+function pantry() {
+  const rows = largePantry();
+  const make = timed(2, () => makePantry(rows));
+  print('making a pantry of 5 000 of one’s own and 1 000 packets', at(make, 0.5), 'ms');
+  const big = makePantry(rows);
+  print(
+    'indexing its names',
+    at(
+      timed(2, () => new Matcher(big.all())),
+      0.5,
+    ),
+    'ms',
+  );
+  const entries = entriesOf(big, rows);
+  print(
+    'searching it, median',
+    at(
+      timed(30, () => searchEntries(entries, { ...NO_FACETS, q: 'number 42' })),
+      0.5,
+    ),
+    'ms',
+    '50',
+  );
+  print(
+    'sifting it by what was not found, median',
+    at(
+      timed(30, () => searchEntries(entries, { ...NO_FACETS, without: ['dairy', 'nuts'] })),
+      0.5,
+    ),
+    'ms',
+    '50',
+  );
+  const matcher = new Matcher(big.all());
+  print(
+    'matching one name in it, median',
+    at(
+      timed(60, () => matcher.match('harbour flour number 4711')),
+      0.5,
+    ),
+    'ms',
+  );
+}
+
 async function server() {
   const ask = () => post('/adapt', { formula: muffins, exclude: ALL });
   await each(10, ask);
@@ -193,5 +276,6 @@ async function page() {
 }
 
 core();
+pantry();
 await server();
 await page();

@@ -1,4 +1,5 @@
 export * from './eaters';
 export * from './exclusions';
+export { MAX_LABEL_CHARS } from './label-text';
 export * from './labels';
 export * from './rulesets';

@@ -23,6 +23,7 @@ export const SOURCES = {
   stoichiometry: 'Molar masses (IUPAC standard atomic weights)',
   byDifference: 'By difference from 100 g',
   label: 'The packet',
+  eggGrades: 'USDA AMS 56 and Regulation (EU) 2023/2465, egg grades, from memory',
   user: 'Entered by the baker',
 } as const;
 export type SourceId = keyof typeof SOURCES;

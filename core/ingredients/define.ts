@@ -2,9 +2,11 @@ import type { Basis, Sourced, SourceId } from '../explain';
 import {
   AVOID_IDS,
   COMPONENTS,
+  EGG_GRADINGS,
   LABEL_ALLERGENS,
   type AvoidId,
   type Component,
+  type EggGrading,
   type Fact,
   type GroupId,
   type Ingredient,
@@ -39,6 +41,8 @@ export type Row = {
   gPerCup?: number;
   gPerTsp?: number;
   pieces?: [Piece['name'], number][];
+  /** Share of a shelled egg that the thing is: its sizes are worked out from the grades. */
+  ofEgg?: number;
   /** [share solid at 20 °C, melted at °C]. */
   fat20?: [number, number];
   /** kcal per g of its polyols where that is not 2.4: erythritol has none. */
@@ -192,6 +196,36 @@ function factsOf(row: Row): Record<AvoidId, Fact> {
   return facts;
 }
 
+/** Share of an egg that is not shell. Common practice, no source. */
+const SHELLED = 0.88;
+/**
+ * Eggs in the shell, g. US: least weight of a dozen of each class in ounces (USDA AMS 56), by twelve. EU: the
+ * middle of each weight class, the open ones half a class (5 g) beyond their edge (Regulation (EU) 2023/2465, Article 4).
+ */
+const EGG_IN_SHELL: Record<EggGrading, [Piece['name'], number][]> = {
+  us: (
+    [
+      ['small', 18],
+      ['medium', 21],
+      ['large', 24],
+      ['xlarge', 27],
+    ] as const
+  ).map(([name, oz]) => [name, (oz * 28.349523125) / 12]),
+  eu: [
+    ['small', 48],
+    ['medium', 58],
+    ['large', 68],
+    ['xlarge', 78],
+  ],
+};
+const eggSizes = (share: number): Piece[] =>
+  EGG_GRADINGS.flatMap((grading) =>
+    EGG_IN_SHELL[grading].map(([name, g]): Piece => {
+      const value = Math.round(g * SHELLED * share);
+      return { name, grading, massG: { value, sd: 0.08 * value, basis: 'published', sourceId: 'eggGrades' } };
+    }),
+  );
+
 const pair = (p: [number, number] | undefined, basis: Basis, sourceId: SourceId): Sourced =>
   p ? { value: p[0], sd: p[1], basis, sourceId } : { value: 0, basis, sourceId };
 
@@ -218,10 +252,13 @@ export function define(row: Row): Ingredient {
     gasMmolG: pair(row.gas, 'published', 'stoichiometry'),
     densityGMl:
       density === null ? null : { value: density, sd: 0.07 * density, basis: 'memory', sourceId: 'fdc' },
-    pieces: (row.pieces ?? []).map(([name, g]) => ({
-      name,
-      massG: { value: g, sd: 0.08 * g, basis: 'practice', sourceId: 'practice' },
-    })),
+    pieces: [
+      ...(row.pieces ?? []).map(([name, g]): Piece => ({
+        name,
+        massG: { value: g, sd: 0.08 * g, basis: 'practice', sourceId: 'practice' },
+      })),
+      ...(row.ofEgg ? eggSizes(row.ofEgg) : []),
+    ],
     polyolKcalG: row.polyolKcal ?? KCAL_PER_G.polyols,
     settingProtein: {
       value: SETTING[row.group] ?? 0,

@@ -118,8 +118,14 @@ export const GROUP_IDS = [
 export type GroupId = (typeof GROUP_IDS)[number];
 
 /** A countable piece and its mass in g, without shell, stone or wrapping. */
+/** Whose grades of eggs: by USDA AMS 56 (in dozens), or by Regulation (EU) 2023/2465, Article 4 (each). */
+export const EGG_GRADINGS = ['us', 'eu'] as const;
+export type EggGrading = (typeof EGG_GRADINGS)[number];
+
 export type Piece = {
   name: PieceName;
+  /** Holds by these grades only; by any when absent. */
+  grading?: EggGrading;
   massG: Sourced;
 };
 export const PIECE_NAMES = [

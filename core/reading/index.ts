@@ -1,14 +1,4 @@
-export type { BakeIssue } from './bake';
-export type { Fix } from './checks';
-export { checkShares } from './checks';
-export {
-  expandRow,
-  nameIn,
-  readLineWith,
-  reweigh,
-  type LineIssue,
-  type ReadContext,
-  type ReadLine,
-} from './line';
+export { checkShares, type Fix } from './checks';
+export { expandRow, nameIn, readLineWith, reweigh } from './line';
 export * from './match';
 export * from './read';

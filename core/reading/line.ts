@@ -1,18 +1,11 @@
-import { msg, type Msg, type Sourced } from '../explain';
+import { msg, type Msg } from '../explain';
 import type { Amount, Line, LineRole } from '../formula';
-import { refTo, type GroupId, type Ingredient, type PieceName } from '../ingredients';
-import {
-  isCountUnit,
-  isMassUnit,
-  toGrams,
-  toMillilitres,
-  type Measures,
-  type UnitId,
-  type VolumeUnit,
-} from '../units';
+import { refTo, type GroupId, type Ingredient } from '../ingredients';
+import type { Measures } from '../units';
 import { NUMBER, readAmount, readTrailingAmount, type Reading } from './amount';
 import type { Fix } from './checks';
 import { isSilent, type Matcher, type NameMatch } from './match';
+import { gramsOf, PACKED, SIFTED } from './weigh';
 
 const MAX_LINE_CHARS = 300;
 /** More than this in one line is a slip of the pen in any kitchen. */
@@ -50,69 +43,6 @@ function roleOf(text: string, ingredient: Ingredient | null): LineRole | undefin
     return 'dusting';
   if (/\bto taste\b|\bas needed\b|\bif (?:needed|desired)\b/i.test(text)) return 'taste';
   return ingredient && INCLUSIONS.includes(ingredient.group) ? 'inclusion' : undefined;
-}
-
-/** A knob of butter, a handful of anything, g. Common practice, no source. */
-const BY_HAND_G: Partial<Record<UnitId, number>> = { knob: 15, handful: 30 };
-/** Flour packed into the cup, or sifted into it, against spooned. Common practice, no source. */
-const PACKED = 1.15;
-const SIFTED = 0.85;
-
-function pieceMass(r: Reading, i: Ingredient): Sourced | null {
-  const byHand = BY_HAND_G[r.unit];
-  if (byHand) return { value: byHand, sd: 0.35 * byHand, basis: 'practice', sourceId: 'practice' };
-  const name: PieceName = r.unit === 'piece' ? (r.size ?? 'piece') : (r.unit as PieceName);
-  const found =
-    i.pieces.find((p) => p.name === name) ?? i.pieces.find((p) => r.unit === 'piece' && p.name === 'piece');
-  return found?.massG ?? null;
-}
-
-/** Millilitres to grams by the ingredient's density, as the cup was filled. */
-function volumeMass(ml: number, i: Ingredient, filled: number): Sourced | null {
-  const d = i.densityGMl;
-  return d && { ...d, value: d.value * ml * filled, sd: (d.sd ?? 0) * ml };
-}
-
-const WATER_LIKE = 1;
-
-type Weighed = { mass: Sourced; step: 'mass' | 'volume' | 'piece' };
-/** Grams of one reading, or null where the ingredient is not known or has no such measure. */
-function gramsOf(r: Reading, i: Ingredient | null, measures: Measures, filled: number): Weighed | null {
-  const mid = ((r.qty[0] + r.qty[1]) / 2) * r.heap;
-  const rangeSd = ((r.qty[1] - r.qty[0]) / Math.sqrt(12)) * r.heap;
-  const by = r.cup ? { ...measures, cup: r.cup } : measures;
-  if (r.each) {
-    const one = isMassUnit(r.each.unit)
-      ? toGrams(r.each.qty, r.each.unit)
-      : toMillilitres(r.each.qty, r.each.unit as VolumeUnit, by) * (i?.densityGMl?.value ?? WATER_LIKE);
-    return {
-      mass: { value: mid * one, ...(rangeSd > 0 ? { sd: rangeSd * one } : {}), basis: 'label' },
-      step: 'mass',
-    };
-  }
-  if (isMassUnit(r.unit)) {
-    const per = toGrams(1, r.unit);
-    const sd = rangeSd * per;
-    return { mass: { value: mid * per, ...(sd > 0 ? { sd } : {}), basis: 'user' }, step: 'mass' };
-  }
-  if (!i) return null;
-  const count = isCountUnit(r.unit);
-  const each = count
-    ? pieceMass(r, i)
-    : volumeMass(toMillilitres(1, r.unit as VolumeUnit, by), i, r.unit === 'cup' ? filled : 1);
-  if (!each) return null;
-  // A heaped spoon is a matter of the hand: a fifth either way.
-  const heapSd = r.heap === 1 ? 0 : 0.2 * mid * each.value;
-  const sd = Math.hypot(mid * (each.sd ?? 0), rangeSd * each.value, heapSd);
-  return {
-    mass: {
-      value: mid * each.value,
-      ...(sd > 0 ? { sd } : {}),
-      basis: 'derived',
-      ...(each.sourceId ? { sourceId: each.sourceId } : {}),
-    },
-    step: count ? 'piece' : 'volume',
-  };
 }
 
 function amountFault(r: Reading): string | null {

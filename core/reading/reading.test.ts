@@ -168,6 +168,23 @@ describe('reading one line', () => {
     expect(readLine('50 g honey', 'l').line.amount.massG!.sd).toBeUndefined();
   });
 
+  it('eggs are as large as their grades say: US shelled masses as tabulated, EU classes between their edges', () => {
+    const g = (text: string, eggs: 'us' | 'eu') =>
+      readLine(text, 'l', { cup: 'us', spoon: 'us', eggs }).line.amount.massG!.value;
+    // USDA FoodData Central lists 38, 44, 50 and 56 g for small to extra large (from memory).
+    expect(['small', 'medium', 'large', 'extra large'].map((s) => g(`1 ${s} egg`, 'us'))).toEqual([
+      37, 44, 50, 56,
+    ]);
+    // In the shell 53-63 g is M and 63-73 g is L.
+    for (const [size, lo, hi] of [
+      ['M', 53, 63],
+      ['L', 63, 73],
+    ] as const) {
+      expect(g(`1 size ${size} egg`, 'eu') / 0.88).toBeGreaterThan(lo);
+      expect(g(`1 size ${size} egg`, 'eu') / 0.88).toBeLessThan(hi);
+    }
+  });
+
   it('measures by the kitchen', () => {
     const metric = { cup: 'metric', spoon: 'metric' } as const;
     expect(readLine('1 cup water', 'l', metric).line.amount.massG!.value).toBeCloseTo(250, 0);

@@ -41,6 +41,16 @@ const shapeOf = (text: string): TinShape | null =>
                 : null;
 
 const VESSEL = /\b(?:tins?|pans?|mould|mold|dish|tray|sheet)\b/i;
+/** The words of a text that name the tin: from its size, or its shape, to the vessel. */
+const nameOf = (around: string): string =>
+  (
+    /(?:\d|\b(?:loaf|muffin|cupcake|bundt|ring|tube|pie|tart|flan|quiche|tray|square|round|springform|cake)\b)[^,.;:]{0,60}?\b(?:tins?|pans?|mould|mold|dish|tray|sheet)\b/i.exec(
+      around.replace(/\d+\s*°\s*[CF]?/g, ' '),
+    )?.[0] ?? around
+  )
+    .trim()
+    .slice(0, 80);
+
 const volume = (ml: number, share: number): Sourced => ({
   value: ml,
   sd: share * ml,
@@ -76,7 +86,7 @@ export function readTin(text: string): StatedTin | null {
     const around = sentence.slice(Math.max(0, at.index - 60), at.index + 40);
     const shape = shapeOf(around);
     if (!shape) continue;
-    const written = around.trim().slice(0, 80);
+    const written = nameOf(around);
     const count =
       /\btwo\b|\b2\b(?=[^.]{0,25}(?:tins|pans))/i.test(around) && /tins|pans/i.test(around) ? 2 : 1;
     if (shape === 'muffin') {

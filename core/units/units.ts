@@ -53,7 +53,12 @@ export type CupStandard = keyof typeof CUP_ML;
 export const SPOON_STANDARDS = Object.keys(SPOON_ML) as SpoonStandard[];
 export type SpoonStandard = keyof typeof SPOON_ML;
 /** Which cup and spoons the kitchen has. With the imperial cup go imperial pints and fluid ounces. */
-export type Measures = { cup: CupStandard; spoon: SpoonStandard };
+export type Measures = {
+  cup: CupStandard;
+  spoon: SpoonStandard;
+  /** Whose grades "large" eggs go by; the US ones when absent. */
+  eggs?: 'us' | 'eu';
+};
 
 export const US_MEASURES: Measures = { cup: 'us', spoon: 'us' };
 

@@ -1,7 +1,7 @@
 import type { NextFunction, Request, RequestHandler, Response } from 'express';
 import type { Schema } from 'yup';
 import { problem, type Problem } from '../../contract/problem';
-import { check } from '../../contract/schemas';
+import { check } from '../../contract/shapes';
 import { Refusal, refuse } from '../services/fail';
 
 const LOOPBACK = /^(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/i;

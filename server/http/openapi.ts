@@ -1,16 +1,18 @@
 import type { Schema, SchemaDescription, SchemaObjectDescription, SchemaInnerTypeDescription } from 'yup';
 import {
-  adaptSchema,
-  createFormulaSchema,
   createPantrySchema,
-  createVersionSchema,
   eaterSchema,
   kitchenSchema,
+  pantryIdsSchema,
+  putPantrySchema,
+} from '../../contract/pantry-schemas';
+import {
+  adaptSchema,
+  createFormulaSchema,
+  createVersionSchema,
   labelsSchema,
   matchSchema,
-  pantryIdsSchema,
   putDraftSchema,
-  putPantrySchema,
   readSchema,
   renameFormulaSchema,
 } from '../../contract/schemas';

@@ -241,7 +241,7 @@ describe('eaters and the kitchen', () => {
 
   it('the kitchen has measures from the first day, and keeps what is chosen', async () => {
     expect((await api.get(path('/kitchen')).expect(200)).body).toEqual(DEFAULT_KITCHEN);
-    const mine = { cup: 'imperial', spoon: 'australian', currency: '£', ruleset: 'us' };
+    const mine = { cup: 'imperial', spoon: 'australian', eggs: 'us', currency: '£', ruleset: 'us' };
     await api.put(path('/kitchen')).send(mine).expect(200);
     await api
       .put(path('/kitchen'))

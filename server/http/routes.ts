@@ -10,17 +10,19 @@ import type {
   ReadRequest,
 } from '../../contract/dto';
 import {
-  adaptSchema,
-  createFormulaSchema,
   createPantrySchema,
-  createVersionSchema,
   eaterSchema,
   kitchenSchema,
+  pantryIdsSchema,
+  putPantrySchema,
+} from '../../contract/pantry-schemas';
+import {
+  adaptSchema,
+  createFormulaSchema,
+  createVersionSchema,
   labelsSchema,
   matchSchema,
-  pantryIdsSchema,
   putDraftSchema,
-  putPantrySchema,
   readSchema,
   renameFormulaSchema,
 } from '../../contract/schemas';

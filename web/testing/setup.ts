@@ -1,3 +1,6 @@
+import { beforeEach } from 'vitest';
+import { answer, resetAnswers } from './answers';
+
 // What happy-dom has no notion of and Mantine asks for.
 Object.defineProperty(window, 'matchMedia', {
   value: (query: string) => ({
@@ -7,3 +10,5 @@ Object.defineProperty(window, 'matchMedia', {
     removeEventListener: () => undefined,
   }),
 });
+globalThis.fetch = answer;
+beforeEach(resetAnswers);

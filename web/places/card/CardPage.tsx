@@ -24,6 +24,7 @@ import { day, grams, listed, percent } from '../../words/format';
 import { ovenText, say, sayProblem } from '../../words/say';
 import { linesIn, tracesIn, unknownIn } from '../../words/verdicts';
 import { AVOID_WORDS, CAUTION_WORDS, GROUP_WORDS, ingredientName, withoutWords } from '../../words/things';
+import { WhoEats } from '../desk/WhoEats';
 import classes from './card.module.css';
 
 /** The kit a line came in with: adapted lines are called conflict/kit/ingredient. */
@@ -206,6 +207,7 @@ function Card({
       </div>
       <section className={classes.care} aria-label="What it holds and what to watch">
         <h2>Take care</h2>
+        <WhoEats formula={doc} lookup={exact} brief />
         <Findings doc={doc} source={source?.doc} lookup={lookup} />
         {[...cautions.map((c) => CAUTION_WORDS[c]), ...GENERAL].map((c) => (
           <p key={c}>{c}</p>

@@ -17,6 +17,7 @@ import { desk } from './deskSlice';
 import { FeelStrip } from './FeelStrip';
 import { Ledger } from './Ledger';
 import { MirrorBars } from './MirrorBars';
+import { WhoEats } from './WhoEats';
 import classes from './desk.module.css';
 
 const MOST_TERMS = 6;
@@ -219,6 +220,7 @@ export function BalanceStop() {
           />
         )}
         <Care solution={solution} />
+        <WhoEats formula={solution.formula} lookup={pantry.lookup} />
       </aside>
     </div>
   );

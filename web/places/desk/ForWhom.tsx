@@ -30,7 +30,9 @@ export function ForWhom({
           className={classes.moreButton}
           leftSection={<IconUsers size={17} aria-hidden="true" />}
         >
-          {here.length === 0 ? 'For whom' : here.length === 1 ? here[0]!.name : counted(here.length, 'eater')}
+          {here.length === 0
+            ? 'For whom'
+            : `For ${here.length === 1 ? here[0]!.name : counted(here.length, 'eater')}`}
         </Button>
       </Popover.Target>
       <Popover.Dropdown aria-label="For whom">

@@ -31,7 +31,7 @@ export function LeaveOut() {
         value={exclude}
         onChange={(v) => want({ exclude: v, eaters: [] })}
       />
-      <Popover position="bottom-start" shadow="md" width={460} trapFocus withinPortal>
+      <Popover position="bottom-start" shadow="md" width={560} trapFocus withinPortal>
         <Popover.Target>
           <Button
             variant="default"
@@ -42,7 +42,7 @@ export function LeaveOut() {
             {others > 0 ? `${others} more` : 'more'}
           </Button>
         </Popover.Target>
-        <Popover.Dropdown aria-label="More to leave out">
+        <Popover.Dropdown aria-label="More to leave out" className={classes.tall}>
           <MoreExclusions
             exclude={exclude}
             words={words}
@@ -50,9 +50,8 @@ export function LeaveOut() {
           />
         </Popover.Dropdown>
       </Popover>
-      <span className={classes.gap} />
-      <ForWhom onTable={(table) => dispatch(desk.wanted(table))} chosen={eaters} />
       <div className={classes.fine}>
+        <ForWhom onTable={(table) => dispatch(desk.wanted(table))} chosen={eaters} />
         {exclude.includes('oil') && (
           <Checkbox
             label="Whole-food fat goes too (seed butters, nuts, butter)"

@@ -19,7 +19,16 @@ const HEADS: Record<EaterVerdict['finding'], { Icon: typeof IconX; words: string
 const MOST_LINES = 4;
 
 /** What can be said of a formula for everybody one bakes for, with the lines that cause it. */
-export function WhoEats({ formula, lookup }: { formula: Formula; lookup: Lookup }) {
+export function WhoEats({
+  formula,
+  lookup,
+  brief = false,
+}: {
+  formula: Formula;
+  lookup: Lookup;
+  /** One paragraph, for a page to print. */
+  brief?: boolean;
+}) {
   const { data: eaters = [] } = useEatersQuery();
   const lines = useMemo(() => formula.parts.flatMap((p) => p.lines), [formula]);
   const rows = useMemo(
@@ -40,6 +49,24 @@ export function WhoEats({ formula, lookup }: { formula: Formula; lookup: Lookup 
     const id = idOf(lines[index]!.item);
     return id === null ? 'a line not understood' : ingredientName(id, true);
   };
+  if (brief) {
+    if (rows.length === 0) return null;
+    return (
+      <p>
+        <b>Who can eat it:</b>{' '}
+        {rows
+          .map(({ eater, verdict }) => {
+            const telling = verdict.because.filter(
+              (b) => b.finding === verdict.finding && b.finding !== 'not_known',
+            );
+            const names = [...new Set(telling.map((b) => nameOf(b.index)))];
+            return `${eater.name}: ${HEADS[verdict.finding].words}${names.length > 0 ? ` (${listed(names.slice(0, MOST_LINES))})` : ''}`;
+          })
+          .join('; ')}
+        .
+      </p>
+    );
+  }
   return (
     <section aria-label="Who can eat it">
       <h2>Who can eat it</h2>

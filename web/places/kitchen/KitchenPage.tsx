@@ -176,6 +176,17 @@ function Measures({ kitchen }: { kitchen: Kitchen }) {
         onChange={(v) => set({ spoon: v as SpoonStandard })}
       />
       <Select
+        label="Sizes of your eggs"
+        description="A large egg is 50 g shelled by the US grades, 60 g by the European"
+        data={[
+          { value: 'eu', label: 'European grades' },
+          { value: 'us', label: 'US grades' },
+        ]}
+        value={kitchen.eggs ?? 'us'}
+        allowDeselect={false}
+        onChange={(v) => set({ eggs: v as 'us' | 'eu' })}
+      />
+      <Select
         label="Packets follow the law of"
         description={RULESETS[kitchen.ruleset].source}
         data={RULESET_IDS.map((r) => ({ value: r, label: RULESET_WORDS[r] }))}

@@ -11,28 +11,21 @@ import {
 import { IconPlus, IconTrash } from '@tabler/icons-react';
 import { INGREDIENTS } from '../../../core/ingredients';
 import { percentSum, type BlendDoc } from '../../../core/pantry';
+import { choicesFrom, choicesOf } from '../../pantry/choices';
 import { usePantry } from '../../pantry/usePantry';
 import { fixed } from '../../words/format';
-import { ingredientName } from '../../words/things';
 import { Composition } from './Composition';
-import type { FieldsProps } from './EditPage';
-import { Facts } from './IngredientPage';
+import type { FieldsProps } from './fields';
+import { Facts } from './Facts';
 import classes from './pantry.module.css';
 
-const BLENDS = INGREDIENTS.filter((i) => i.group === 'blend').map((i) => ({
-  value: i.id,
-  label: ingredientName(i.id),
-}));
+const BLENDS = choicesFrom(INGREDIENTS.filter((i) => i.group === 'blend'));
 
 /** A blend: its parts in percent at left, what that makes at right. */
 export function BlendFields({ doc, set, preview }: FieldsProps<BlendDoc>) {
   const { pantry } = usePantry();
   const sum = percentSum(doc);
-  const choices = pantry
-    .all()
-    .filter((i) => i.kind !== 'blend')
-    .map((i) => ({ value: i.id, label: ingredientName(i.id) }))
-    .sort((a, b) => a.label.localeCompare(b.label));
+  const choices = choicesOf(pantry).filter((c) => pantry.byId(c.value)?.kind !== 'blend');
   const part = (k: number, more: Partial<BlendDoc['parts'][number]>) =>
     set({ parts: doc.parts.map((p, i) => (i === k ? { ...p, ...more } : p)) });
   return (

@@ -10,7 +10,7 @@ import {
   useRestorePantryMutation,
 } from '../../api/api';
 import { Notice } from '../../parts/Notice';
-import { newestOf } from '../../pantry/usePantry';
+import { newestOf } from '../../pantry/rows';
 import { counted } from '../../words/format';
 import { say, sayProblem } from '../../words/say';
 import classes from './pantry.module.css';

@@ -51,9 +51,7 @@ export function Composition({ of }: { of: Ingredient }) {
         <tr>
           <th scope="row">energy</th>
           <td className="num">{fixed(of.energyKcal.value, 0)} kcal</td>
-          <td className="small quiet">
-            {of.energyKcal.basis === 'derived' ? 'worked out by the factors of EU 1169/2011 Annex XIV' : ''}
-          </td>
+          <td />
         </tr>
       </tbody>
     </table>

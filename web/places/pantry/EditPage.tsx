@@ -3,12 +3,13 @@ import { useLocalStorage } from '@mantine/hooks';
 import { notifications } from '@mantine/notifications';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import type { PantryRow } from '../../../contract/dto';
-import { ingredientById, type Ingredient } from '../../../core/ingredients';
+import { ingredientById } from '../../../core/ingredients';
 import { EMPTY_PANEL, percentSum, type PantryDoc, type PantryKind } from '../../../core/pantry';
 import { problemIn, useCreatePantryMutation, useRevisePantryMutation } from '../../api/api';
 import { Notice } from '../../parts/Notice';
 import { usePageTitle } from '../../parts/usePageTitle';
-import { DRAFT_ID, usePantry, withDraft } from '../../pantry/usePantry';
+import { DRAFT_ID, withDraft } from '../../pantry/rows';
+import { usePantry } from '../../pantry/usePantry';
 import { sayProblem } from '../../words/problems';
 import { BlendFields } from './BlendFields';
 import { OwnFields } from './OwnFields';
@@ -70,13 +71,6 @@ function missing(doc: PantryDoc): string | null {
   }
   return null;
 }
-
-export type FieldsProps<D extends PantryDoc> = {
-  doc: D;
-  set: (more: Partial<D>) => void;
-  /** The thing as it would be, for what a form shows beside itself; null while it cannot be made. */
-  preview: Ingredient | null;
-};
 
 function Form({
   start,

@@ -1,24 +1,14 @@
 import { MultiSelect, Select, TagsInput, Textarea, TextInput } from '@mantine/core';
-import {
-  AVOID_IDS,
-  GROUP_IDS,
-  ingredientById,
-  INGREDIENTS,
-  type AvoidId,
-  type Fact,
-  type GroupId,
-} from '../../../core/ingredients';
+import { AVOID_IDS, GROUP_IDS, ingredientById, type AvoidId, type Fact } from '../../../core/ingredients';
 import type { OwnDoc } from '../../../core/pantry';
-import { AVOID_WORDS, GROUP_NAMES, ingredientName } from '../../words/things';
+import { REFERENCE_CHOICES } from '../../pantry/choices';
+import { AVOID_WORDS, GROUP_NAMES } from '../../words/things';
 import { Composition } from './Composition';
-import type { FieldsProps } from './EditPage';
-import { Facts } from './IngredientPage';
+import type { FieldsProps } from './fields';
+import { Facts } from './Facts';
 import { MaybeNumber, PanelFields } from './PanelFields';
 import classes from './pantry.module.css';
 
-const LIKE = INGREDIENTS.map((i) => ({ value: i.id, label: ingredientName(i.id) })).sort((a, b) =>
-  a.label.localeCompare(b.label),
-);
 const AVOIDS = AVOID_IDS.filter((a) => a !== 'own_word').map((a) => ({ value: a, label: AVOID_WORDS[a] }));
 const SAID: [Fact, string][] = [
   ['yes', 'It contains'],
@@ -53,7 +43,7 @@ export function OwnFields({ doc, set, preview }: FieldsProps<OwnDoc>) {
           <Select
             label="It is like"
             description="What you do not say is taken from there"
-            data={LIKE}
+            data={REFERENCE_CHOICES}
             value={doc.like}
             searchable
             clearable
@@ -69,7 +59,7 @@ export function OwnFields({ doc, set, preview }: FieldsProps<OwnDoc>) {
             value={doc.group}
             searchable
             allowDeselect={false}
-            onChange={(v) => v && set({ group: v as GroupId })}
+            onChange={(v) => v && set({ group: v })}
           />
         </div>
         <PanelFields panel={doc.panel} onChange={(panel) => set({ panel })} />
@@ -96,7 +86,7 @@ export function OwnFields({ doc, set, preview }: FieldsProps<OwnDoc>) {
             data={AVOIDS}
             value={said(fact)}
             searchable
-            onChange={(v) => say(fact, v as AvoidId[])}
+            onChange={(v) => say(fact, v)}
           />
         ))}
         <Textarea

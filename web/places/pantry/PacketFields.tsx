@@ -5,23 +5,19 @@ import { MAX_LABEL_CHARS, readLabel, type LabelFinding } from '../../../core/exc
 import { INGREDIENTS } from '../../../core/ingredients';
 import type { PacketDoc } from '../../../core/pantry';
 import { useKitchenQuery } from '../../api/api';
+import { choicesFrom } from '../../pantry/choices';
 import { say } from '../../words/say';
 import { AVOID_WORDS, ingredientName } from '../../words/things';
-import type { FieldsProps } from './EditPage';
-import { Facts } from './IngredientPage';
+import type { FieldsProps } from './fields';
+import { Facts } from './Facts';
 import { MaybeNumber, PanelFields } from './PanelFields';
 import classes from './pantry.module.css';
 
 /** What is sold in packets first, then everything. */
 const LIKE = [
-  { group: 'sold in packets', of: INGREDIENTS.filter((i) => i.labelNeeded) },
-  { group: 'everything else', of: INGREDIENTS.filter((i) => !i.labelNeeded) },
-].map(({ group, of }) => ({
-  group,
-  items: of
-    .map((i) => ({ value: i.id, label: ingredientName(i.id) }))
-    .sort((a, b) => a.label.localeCompare(b.label)),
-}));
+  { group: 'sold in packets', items: choicesFrom(INGREDIENTS.filter((i) => i.labelNeeded)) },
+  { group: 'everything else', items: choicesFrom(INGREDIENTS.filter((i) => !i.labelNeeded)) },
+];
 
 function Found({ title, of }: { title: string; of: readonly LabelFinding[] }) {
   if (of.length === 0) return null;

@@ -2,14 +2,8 @@ import { Button, Checkbox, MultiSelect, Pagination, Select, Skeleton, TextInput 
 import { IconSearch } from '@tabler/icons-react';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { EXCLUSION_IDS, type ExclusionId } from '../../../core/exclusions';
-import {
-  GROUP_IDS,
-  LABEL_ALLERGENS,
-  type GroupId,
-  type Ingredient,
-  type ItemKind,
-} from '../../../core/ingredients';
+import { EXCLUSION_IDS } from '../../../core/exclusions';
+import { GROUP_IDS, LABEL_ALLERGENS, type Ingredient, type ItemKind } from '../../../core/ingredients';
 import { problemIn } from '../../api/api';
 import { Notice } from '../../parts/Notice';
 import { usePageTitle } from '../../parts/usePageTitle';
@@ -74,9 +68,9 @@ function Row({
         {i.kind !== 'ref' && <small>{KIND_WORDS[i.kind]}</small>}
       </th>
       <td className={classes.wide}>{GROUP_NAMES[i.group]}</td>
-      <td className="num">{per100(i.per100g.water)}</td>
-      <td className="num">{per100(i.per100g.fat)}</td>
-      <td className="num">{per100(i.per100g.protein)}</td>
+      <td className={`${classes.wide} num`}>{per100(i.per100g.water)}</td>
+      <td className={`${classes.wide} num`}>{per100(i.per100g.fat)}</td>
+      <td className={`${classes.wide} num`}>{per100(i.per100g.protein)}</td>
       <td className={`${classes.wide} num`}>{i.absorption.value > 0 ? fixed(i.absorption.value, 2) : '–'}</td>
       <td>
         <Holds of={i} />
@@ -159,7 +153,7 @@ export function PantryPage() {
           value={facets.group}
           searchable
           allowDeselect={false}
-          onChange={(v) => set({ group: (v ?? 'all') as GroupId | 'all' })}
+          onChange={(v) => set({ group: v ?? 'all' })}
         />
         <MultiSelect
           label="Nothing found of"
@@ -169,7 +163,7 @@ export function PantryPage() {
           searchable
           clearable
           clearButtonProps={{ 'aria-label': 'Clear what nothing was found of' }}
-          onChange={(v) => set({ without: v as ExclusionId[] })}
+          onChange={(v) => set({ without: v })}
         />
         <Checkbox
           className={classes.unread}
@@ -202,13 +196,13 @@ export function PantryPage() {
                     <th scope="col" className={classes.wide}>
                       kind
                     </th>
-                    <th scope="col" className="num">
+                    <th scope="col" className={`${classes.wide} num`}>
                       water %
                     </th>
-                    <th scope="col" className="num">
+                    <th scope="col" className={`${classes.wide} num`}>
                       fat %
                     </th>
-                    <th scope="col" className="num">
+                    <th scope="col" className={`${classes.wide} num`}>
                       protein %
                     </th>
                     <th scope="col" className={`${classes.wide} num`}>

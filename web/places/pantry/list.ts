@@ -8,7 +8,7 @@ import {
   type ItemKind,
 } from '../../../core/ingredients';
 import type { Pantry } from '../../../core/pantry';
-import { newestOf } from '../../pantry/usePantry';
+import { newestOf } from '../../pantry/rows';
 import { ingredientName } from '../../words/things';
 
 /** A row of the pantry's table, with its names folded once for searching. */

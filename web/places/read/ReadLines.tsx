@@ -8,6 +8,7 @@ import { isBeside, type Line, type LineRole } from '../../../core/formula';
 import { idOf, type AvoidId } from '../../../core/ingredients';
 import type { Pantry } from '../../../core/pantry';
 import type { Fix } from '../../../core/reading';
+import { choicesOf } from '../../pantry/choices';
 import { fixed, grams, gramsOrUnknown, listed } from '../../words/format';
 import { say } from '../../words/say';
 import { AVOID_WORDS, ingredientName } from '../../words/things';
@@ -26,20 +27,6 @@ const ROLE_WORDS: Record<LineRole, string> = {
   dusting: 'strewn on',
   taste: 'by taste',
 };
-
-/** Everything a line may be, by name; worked out once for a pantry. */
-const choices = new WeakMap<Pantry, { value: string; label: string }[]>();
-function choicesOf(pantry: Pantry): { value: string; label: string }[] {
-  let list = choices.get(pantry);
-  if (!list) {
-    list = pantry
-      .all()
-      .map((i) => ({ value: i.id, label: ingredientName(i.id) }))
-      .sort((a, b) => a.label.localeCompare(b.label));
-    choices.set(pantry, list);
-  }
-  return list;
-}
 
 function Editor({
   view,
@@ -171,6 +158,9 @@ const Row = memo(function Row({
   const id = idOf(line.item);
   const written = line.amount.written || (id ? ingredientName(id) : '');
   const role = line.role ? ROLE_WORDS[line.role] : '';
+  // A packet of the baker's that stands for this kind of thing everywhere.
+  const meant = pantry.lookup(line.item)?.id ?? null;
+  const stands = meant !== id ? meant : null;
   return (
     <li className={classes.line} data-state={issues.length > 0 && state === 'sure' ? 'likely' : state}>
       <div className={classes.cells}>
@@ -178,6 +168,7 @@ const Row = memo(function Row({
         <span className={classes.name}>
           {id ? ingredientName(id) : <em>not known</em>}
           {role && <small> {role}</small>}
+          {stands && <small> by your {ingredientName(stands)}</small>}
           <Verdict line={line} pantry={pantry} avoids={avoids} />
         </span>
         <span className={`${classes.grams} num`}>

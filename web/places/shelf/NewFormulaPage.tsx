@@ -46,10 +46,12 @@ const PAUSE_MS = 200;
 const MOST_CHARS = 200_000;
 
 /** With another cup go its spoons. */
-const measuresOf = (cup: CupStandard | null, kitchen: Measures): Measures =>
-  cup === null || cup === kitchen.cup
-    ? { cup: kitchen.cup, spoon: kitchen.spoon }
-    : { cup, spoon: cup === 'us' ? 'us' : 'metric' };
+const measuresOf = (cup: CupStandard | null, kitchen: Measures): Measures => {
+  const eggs = kitchen.eggs ? { eggs: kitchen.eggs } : {};
+  return cup === null || cup === kitchen.cup
+    ? { cup: kitchen.cup, spoon: kitchen.spoon, ...eggs }
+    : { cup, spoon: cup === 'us' ? 'us' : 'metric', ...eggs };
+};
 
 /** What names a line whatever stands around it: its text, and which of its like it is. */
 function keysOf(lines: readonly Line[]): Map<string, string> {

@@ -2,7 +2,7 @@ import type { CautionId, ClassId, FeelWord, JobId } from '../../../core/classes'
 import type { AvoidId, Component, GroupId, ItemKind, KeepingId, PieceName } from '../../../core/ingredients';
 import type { PanelKey } from '../../../core/pantry';
 import type { FitKey } from '../../../core/rebalance';
-import type { ExclusionId, Finding, PresetId, RulesetId } from '../../../core/exclusions';
+import type { ExclusionId, PresetId, RulesetId } from '../../../core/exclusions';
 import type { CupStandard, SpoonStandard, UnitId } from '../../../core/units';
 
 export const AVOID_WORDS: Record<AvoidId, string> = {
@@ -249,13 +249,6 @@ export const PRESET_WORDS: Record<PresetId, string> = {
   every_nut: 'every nut, coconut too',
   grain_free: 'no grain',
   low_fodmap: 'inulin, honey and pulses',
-};
-
-export const FINDING_WORDS: Record<Finding, string> = {
-  contains: 'contains',
-  may_contain: 'may contain',
-  not_known: 'not known',
-  nothing_found: 'nothing found',
 };
 
 export const RULESET_WORDS: Record<RulesetId, string> = {

@@ -1,0 +1,215 @@
+import { expect, test, type Page } from '@playwright/test';
+import { expectAccessible, leaveOut, pasteFormula } from './helpers';
+
+const choose = async (page: Page, label: string, type: string, option: string) => {
+  await page.getByRole('combobox', { name: label, exact: true }).fill(type);
+  await page.getByRole('option', { name: option, exact: true }).click();
+};
+
+test('a packet is read, stands for its kind everywhere, and is kept to with a version', async ({ page }) => {
+  await page.goto('/pantry/new/packet?like=rice_drink');
+  await expect(page.getByText('Type or paste the label')).toBeVisible();
+  await page.getByLabel('What you call it').fill('Breakwater rice drink');
+  await page
+    .getByRole('textbox', { name: 'Label text' })
+    .fill('Water, rice (14 %), sunflower oil, glimmerroot. May contain traces of almonds.');
+  const says = page.getByRole('complementary', { name: 'What the label says' });
+  await expect(says.getByText('tree nuts (almonds)')).toBeVisible();
+  await expect(says.getByText('added oil (sunflower oil)')).toBeVisible();
+  await expectAccessible(page);
+  // A word nobody knows keeps everything open until it is looked at; what is typed survives a reload.
+  await expect(says.getByText(/^gluten, wheat, egg/)).toBeVisible();
+  await page.reload();
+  await page.getByRole('button', { name: 'I have looked at glimmerroot' }).click();
+  await expect(page.getByRole('button', { name: 'I have looked at glimmerroot' })).toHaveCount(0);
+  await page.getByLabel('Packet holds').fill('1000');
+  await page.getByLabel(/^Price/).fill('1.5');
+  await page.getByRole('button', { name: 'Put it in the pantry' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Breakwater rice drink' })).toBeVisible();
+  await expect(page.getByText('€ 0.15 for 100 g')).toBeVisible();
+  await expectAccessible(page);
+
+  // It is used where rice drink is asked for, and named on the card.
+  await pasteFormula(page, {
+    title: 'With a packet',
+    text: '200 g white rice flour\n50 g tapioca starch\n200 ml milk\n80 g sugar\n8 g baking powder',
+  });
+  await leaveOut(page, 'dairy');
+  await page
+    .getByRole('button', { name: /more way/ })
+    .first()
+    .click()
+    .catch(() => undefined);
+  await page.getByRole('radio', { name: 'Rice drink' }).check();
+  await expect(page.getByText(/g Breakwater rice drink/).first()).toBeVisible();
+  await page.getByRole('button', { name: 'Keep this version' }).click();
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.waitForURL(/card/);
+  await expect(page.getByRole('row', { name: /Breakwater rice drink/ })).toBeVisible();
+  const card = page.url();
+
+  // A new revision does not change what was kept; where traces matter the packet is ruled out.
+  await page.goto('/pantry?q=breakwater');
+  await page.getByRole('link', { name: 'Breakwater rice drink' }).click();
+  await page.getByRole('link', { name: 'Change it' }).click();
+  await page.getByLabel('What you call it').fill('Breakwater rice drink, new');
+  await page.getByRole('textbox', { name: 'Label text' }).fill('Water, rice (14 %). May contain milk.');
+  await page.getByRole('button', { name: 'Keep as a new revision' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Breakwater rice drink, new' })).toBeVisible();
+  await page.goto(card);
+  await expect(
+    page.getByRole('row', { name: /Breakwater rice drink$|Breakwater rice drink for milk/ }),
+  ).toBeVisible();
+  await page.getByRole('link', { name: 'Back to the desk' }).click();
+  await page.getByRole('link', { name: /Swap/ }).click();
+  await expect(page.getByRole('radio', { name: 'Rice drink' })).toHaveCount(1);
+  await page.getByRole('checkbox', { name: /Traces matter/ }).check();
+  await expect(page.getByRole('radio', { name: 'Rice drink' })).toHaveCount(0);
+});
+
+test('the pantry is searched and sifted, many are taken out and put back, CSV goes in and out', async ({
+  page,
+}) => {
+  await page.goto('/pantry');
+  await expect(page.getByText(/3\d\d things/)).toBeVisible();
+  await expectAccessible(page);
+  await page.getByLabel('Search').fill('cornstarch');
+  await expect(page.getByRole('link', { name: 'Cornflour' })).toBeVisible();
+  await page.getByLabel('Search').fill('');
+  await choose(page, 'Kind', 'plant drinks', 'plant drinks');
+  await expect(page.getByRole('row')).not.toHaveCount(0);
+  await expect(page).toHaveURL(/group=plant_drink/);
+  await page.goto('/pantry?group=flour&without=grain+legumes');
+  await expect(page.getByRole('link', { name: 'Tiger nut flour', exact: true })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Sorghum flour' })).toHaveCount(0);
+
+  const csv =
+    'kind,name,like,fat_per_100g\nown,Anchor crunch,,12\nown,Bollard crunch,pumpkin_seeds,\nown,,,\nown,Capstan crunch,no_such,';
+  await page.goto('/pantry?kind=own');
+  await page
+    .getByLabel('CSV file to bring in')
+    .setInputFiles({ name: 'own.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) });
+  await expect(page.getByText('2 things brought into the pantry')).toBeVisible();
+  await expect(page.getByText('Row 4, name: has no name')).toBeVisible();
+  await expect(page.getByText(/Row 5, like: "no_such" is no ingredient/)).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('checkbox', { name: 'Choose Anchor crunch' }).check();
+  await page.getByRole('checkbox', { name: 'Choose Bollard crunch' }).check();
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Write chosen to CSV' }).click(),
+  ]);
+  expect(file.suggestedFilename()).toBe('pantry.csv');
+  await page.getByRole('button', { name: 'Take out of the pantry' }).click();
+  await expect(page.getByRole('link', { name: 'Anchor crunch' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Put back' }).click();
+  await expect(page.getByRole('link', { name: 'Anchor crunch' })).toBeVisible();
+  await page
+    .getByLabel('CSV file to bring in')
+    .setInputFiles({ name: 'x.csv', mimeType: 'text/csv', buffer: Buffer.from('a,b\n1,2') });
+  await expect(page.getByText(/has no column "name"/)).toBeVisible();
+});
+
+test('a page for one ingredient, a blend, and an ingredient of one’s own', async ({ page }) => {
+  await page.goto('/pantry/psyllium_powder');
+  await expect(page.getByText('3.2 g do what one egg does')).toBeVisible();
+  await expect(page.getByText('Used in: psyllium powder gel')).toBeVisible();
+  await expectAccessible(page);
+  await page.goto('/pantry/no-such-thing');
+  await expect(page.getByText('There is nothing of that name in the pantry')).toBeVisible();
+
+  await page.goto('/pantry/new/blend');
+  await page.getByLabel('What you call it').fill('Groyne blend');
+  for (const [k, [type, name]] of [
+    ['white rice fl', 'White rice flour'],
+    ['tapioca st', 'Tapioca starch'],
+  ].entries()) {
+    await page.getByRole('button', { name: 'Add a part' }).click();
+    await choose(page, `Part ${k + 1}`, type!, name!);
+    await page.getByLabel(`Share of part ${k + 1}`).fill(k === 0 ? '70' : '20');
+  }
+  await expect(page.getByText('90 % taken as parts of their sum')).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Put it in the pantry' }).click();
+  await expect(page.getByText('70 % white rice flour')).toBeVisible();
+
+  await page.goto('/pantry/new/own');
+  await page.getByLabel('What you call it').fill('Winch crunch');
+  await expect(page.getByRole('complementary').getByText(/^gluten, wheat, egg/)).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Put it in the pantry' }).click();
+  await expect(page.getByText('not known').first()).toBeVisible();
+  await page.getByRole('button', { name: 'Take it out' }).click();
+  await expect(page.getByText('Winch crunch is taken out')).toBeVisible();
+  await page.getByRole('button', { name: 'Put back' }).click();
+});
+
+test('eaters are kept in the Kitchen, a formula says what was found for each, and is asked for several at once', async ({
+  page,
+}) => {
+  await page.goto('/kitchen');
+  await expect(page.getByRole('heading', { name: 'Hiking club' })).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Add an eater' }).click();
+  await page.getByLabel('Who or which table').fill('Night watch');
+  await page.locator('label', { hasText: /^soy$/ }).click();
+  await page
+    .getByRole('combobox', { name: 'Words of your own' })
+    .or(page.getByRole('textbox', { name: 'Words of your own' }))
+    .fill('cinnamon');
+  await page.keyboard.press('Enter');
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Put on the list' }).click();
+  await expect(page.getByText('without gluten, soy and “cinnamon”')).toBeVisible();
+
+  await page.goto('/');
+  await page.getByRole('link', { name: /Parsnip/ }).click();
+  await page.getByRole('link', { name: /Read/ }).click();
+  const who = page.getByRole('region', { name: 'Who can eat it' });
+  await expect(who.getByText(/Night watch: contains what must go/)).toBeVisible();
+  await expect(who.getByText(/^ground cinnamon \(words of your own\)/)).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('link', { name: /Swap/ }).click();
+  await page.getByRole('button', { name: /^For / }).click();
+  await page.getByRole('checkbox', { name: 'Night watch' }).check();
+  await page.getByRole('checkbox', { name: 'The boat' }).check();
+  await expectAccessible(page);
+  await page.keyboard.press('Escape');
+  await expect(page.getByText(/for The boat's engineer and Night watch, out: gluten/)).toBeVisible();
+  await expect(page.getByText(/Nothing we know can stand in for ground cinnamon/)).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo' }).click();
+
+  await page.goto('/kitchen');
+  await page.getByRole('button', { name: 'Take Night watch off the list' }).click();
+  await expect(page.getByRole('heading', { name: 'Night watch' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Put back' }).click();
+  await expect(page.getByRole('heading', { name: 'Night watch' })).toBeVisible();
+});
+
+test('measures of the Kitchen are used when a formula is read; slips are mended by a press; headings make parts', async ({
+  page,
+}) => {
+  await page.goto('/kitchen');
+  await page.getByRole('combobox', { name: 'Your cup' }).click();
+  await page.getByRole('option', { name: 'Metric, 250 mL' }).click();
+  await page.goto('/new');
+  await page
+    .getByLabel('Ingredients, one a line')
+    .fill(
+      'For the batter:\n1 cup water\n200 g rice flour\n500 g sugar, about a quarter cup\n2 tbsp salt\nFor the top:\njuice and zest of 1 lemon\nicing sugar, for dusting',
+    );
+  await page.getByLabel('Oven').fill('425 F (about 200 C)');
+  await expect(page.getByRole('heading', { name: 'Top' })).toBeVisible();
+  await expect(page.getByText(/^250 g/)).toBeVisible();
+  await expect(page.getByText(/A nought too many|a nought too many/)).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: /^Take (50|53) g$/ }).click();
+  await expect(page.getByText(/nought too many/)).toHaveCount(0);
+  await page.getByRole('button', { name: 'Take 218 °C' }).click();
+  await expect(page.getByLabel('Oven')).toHaveValue('218 °C');
+  await expect(page.getByText('strewn on')).toBeVisible();
+  await page.goto('/kitchen');
+  await page.getByRole('combobox', { name: 'Your cup' }).click();
+  await page.getByRole('option', { name: 'US, 237 mL' }).click();
+});

@@ -1,0 +1,38 @@
+import type { EaterRow, Kitchen, PantryRow } from '../../contract/dto';
+import { DEFAULT_KITCHEN } from '../../contract/dto';
+
+/** What the server would answer, for tests without one. Calls are kept in the order they came. */
+export const answers = {
+  pantry: [] as PantryRow[],
+  eaters: [] as EaterRow[],
+  kitchen: DEFAULT_KITCHEN,
+  calls: [] as { method: string; path: string; body: unknown }[],
+};
+
+export function resetAnswers(): void {
+  answers.pantry = [];
+  answers.eaters = [];
+  answers.kitchen = DEFAULT_KITCHEN;
+  answers.calls = [];
+}
+
+/** Stands in for fetch: lists are read from `answers`; what is sent is noted and given back with an id. */
+export async function answer(input: RequestInfo | URL, init?: RequestInit): Promise<Response> {
+  const request = new Request(input, init);
+  const path = new URL(request.url).pathname.replace('/api/v1', '');
+  const body: unknown = request.method === 'GET' ? null : JSON.parse((await request.text()) || 'null');
+  if (request.method !== 'GET') answers.calls.push({ method: request.method, path, body });
+  const found =
+    request.method !== 'GET'
+      ? path === '/kitchen'
+        ? (answers.kitchen = body as Kitchen)
+        : { ...(body as object), id: 'new' }
+      : path === '/pantry'
+        ? { items: answers.pantry }
+        : path === '/eaters'
+          ? { eaters: answers.eaters }
+          : path === '/kitchen'
+            ? answers.kitchen
+            : {};
+  return new Response(JSON.stringify(found), { headers: { 'content-type': 'application/json' } });
+}
