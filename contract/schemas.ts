@@ -136,6 +136,8 @@ const pins = () =>
     lines: record(grams().required(), MAX_LINES),
     lockWetness: boolean(),
     lockMass: boolean(),
+    freeMass: boolean(),
+    props: record(record(finite().min(0).max(1_000_000).required(), 20), 20),
   }).default(undefined);
 
 export const readSchema = obj({

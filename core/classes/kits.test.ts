@@ -20,7 +20,7 @@ const KIT_CASES = KITS.map((k) => [k.id, k] as const);
 describe('kits are sound data', () => {
   it('have ids of their own and at least a dozen are there', () => {
     expect(new Set(KITS.map((k) => k.id)).size).toBe(KITS.length);
-    expect(KITS.length).toBeGreaterThanOrEqual(12);
+    expect(KITS.length).toBeGreaterThanOrEqual(70);
     expect(kitById('no such kit')).toBeNull();
   });
 
@@ -38,9 +38,9 @@ describe('kits are sound data', () => {
 
   it.each(KIT_CASES)('%s: says what it covers, where it suits and how usual it is', (_id, kit) => {
     for (const j of kit.covers) expect(JOB_IDS).toContain(j);
-    expect(kit.caps.map((c) => c.classId).sort()).toEqual([...CLASS_IDS].sort());
-    for (const c of kit.caps) expect(c.fit >= 0 && c.fit <= 1).toBe(true);
-    expect(kit.caps.some((c) => c.fit > 0)).toBe(true);
+    const fits = Object.values(kit.caps.fit);
+    for (const f of fits) expect(f >= 0 && f <= 1).toBe(true);
+    expect(fits.some((f) => f > 0)).toBe(true);
     expect(kit.usual > 0 && kit.usual <= 1).toBe(true);
     for (const s of kit.steps) {
       if (s.op === 'insert') for (const k of [...s.before, s.kind]) expect(STEP_KINDS).toContain(k);
@@ -81,6 +81,8 @@ describe('kits are sound data', () => {
       for (const { item } of kit.items) {
         const { facts } = lookupReference(item)!;
         expect(facts.gluten, kit.id).not.toBe('yes');
+        // A kit for one avoidance alone (another oil for walnut oil) is of the same kind by design.
+        if (kit.for.groups === 'any' || kit.for.avoids) continue;
         for (const g of kit.for.groups)
           if (own[g]) expect(facts[own[g] as 'egg'], `${kit.id} for ${g}`).not.toBe('yes');
       }
@@ -117,7 +119,7 @@ describe('classes and strengths are sound data', () => {
 
   it('one egg is one egg: the whole egg binds most of one, and lifts 3.3 mmol', () => {
     const egg = ingredientById('egg')!;
-    for (const c of CLASS_IDS) {
+    for (const c of CLASS_IDS.filter((id) => !['set', 'finish', 'custard'].includes(CLASSES[id].family))) {
       const eggs = 50 * bindStrength(egg, undefined, c).value;
       expect(eggs).toBeGreaterThan(0.4);
       expect(eggs).toBeLessThanOrEqual(1);

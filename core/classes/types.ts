@@ -1,5 +1,5 @@
 import type { Basis } from '../explain';
-import type { GroupId, ItemRef, ItemState } from '../ingredients';
+import type { AvoidId, GroupId, ItemRef, ItemState } from '../ingredients';
 import type { StepEdit } from '../method';
 
 /**
@@ -30,8 +30,84 @@ export type JobId = (typeof JOB_IDS)[number];
 /** The jobs that together are binding. */
 export const BINDING: readonly JobId[] = ['thicken', 'shape', 'hold_gas', 'set_hot', 'set_cool'];
 
-export const CLASS_IDS = ['yeast_loaf', 'batter', 'cookie'] as const;
+/** Kinds of bake, grouped by what holds them: each family shares what can stand in for what. */
+export const FAMILY_IDS = [
+  'yeast_loaf',
+  'batter',
+  'cookie',
+  'flaky',
+  'foam',
+  'choux',
+  'custard',
+  'set',
+  'finish',
+] as const;
+export type FamilyId = (typeof FAMILY_IDS)[number];
+
+export const CLASS_IDS = [
+  'yeast_loaf',
+  'gel_loaf',
+  'bun',
+  'baguette',
+  'boiled_ring',
+  'flatbread',
+  'enriched',
+  'seed_loaf',
+  'soda_bread',
+  'batter',
+  'muffin',
+  'pancake',
+  'brownie',
+  'foam_cake',
+  'choux',
+  'cookie',
+  'shortcrust',
+  'flaky',
+  'press_in',
+  'crumb',
+  'frangipane',
+  'cracker',
+  'egg_custard',
+  'starch_set',
+  'uncooked_set',
+  'fruit_filling',
+  'wash',
+  'glaze',
+] as const;
 export type ClassId = (typeof CLASS_IDS)[number];
+
+/** What holds the shape of a bake. */
+export const STRUCTURES = [
+  'starch_gum',
+  'gel',
+  'egg',
+  'foam',
+  'fat',
+  'sugar',
+  'starch_paste',
+  'none',
+] as const;
+export type Structure = (typeof STRUCTURES)[number];
+
+/** How one tells that it is done. */
+export const DONE_SIGNS = [
+  'core',
+  'hollow',
+  'skewer',
+  'springs',
+  'edges',
+  'golden',
+  'trembles',
+  'bubbles',
+  'thick',
+  'dry',
+  'none',
+] as const;
+export type DoneSign = (typeof DONE_SIGNS)[number];
+
+/** What is dosed on flour (percent of it): the window in which such bakes work. */
+export const DOSED = ['psyllium', 'gum', 'soda', 'powder', 'salt', 'yeast'] as const;
+export type Dosed = (typeof DOSED)[number];
 
 export const PROP_KEYS = [
   'mass',
@@ -67,11 +143,22 @@ export const FEEL_WORDS = [
 ] as const;
 export type FeelWord = (typeof FEEL_WORDS)[number];
 
-/** How closely a property is held: inside ± max(rel × source, floor) nothing is paid, outside `weight` × distance². */
+/**
+ * How closely a property is held: inside ± max(rel × source, floor) nothing is paid, outside `weight` × distance².
+ * `floor` is for 1000 g of dough, so that a batch of any size is judged alike.
+ */
 export type Tolerance = { key: PropKey; rel: number; floor: number; weight: number };
 
 export type ProductClass = {
   id: ClassId;
+  family: FamilyId;
+  structure: Structure;
+  done: DoneSign[];
+  /** Usual feel, wet end to dry end. */
+  feel: [FeelWord, FeelWord];
+  doses: Partial<Record<Dosed, [number, number]>>;
+  /** What cannot be had where the thing that is the structure has to go; said with every answer. */
+  honest?: Partial<Record<'egg' | 'fat', HonestId>> | undefined;
   /** How much each job matters, 0 to 1. */
   jobs: Partial<Record<JobId, number>>;
   tolerances: Tolerance[];
@@ -84,10 +171,18 @@ export type ProductClass = {
   basis: Basis;
 };
 
+/** What is said where egg or fat is the structure and leaves. */
+export const HONEST_IDS = ['no_hollow_shell', 'no_sponge', 'no_layers', 'no_custard_tremble'] as const;
+export type HonestId = (typeof HONEST_IDS)[number];
+
 /** Which leaving lines a kit can stand in for. */
 export type ConflictPattern = {
   groups: GroupId[] | 'any';
-  classes?: ClassId[];
+  /** Only for these ingredients of the groups. */
+  ids?: string[];
+  /** Only where one of these has to go: gum out of the binders, say. */
+  avoids?: AvoidId[];
+  families?: FamilyId[];
   role?: 'release' | 'wash' | 'dusting' | 'taste';
 };
 
@@ -97,14 +192,14 @@ export type KitItem = {
   item: ItemRef;
   state?: ItemState;
   dose: { lo: number; usual: number; hi: number; per: DoseUnit };
-  /** Only in these classes; everywhere when absent. */
-  classes?: ClassId[];
+  /** Only in these families; everywhere when absent. */
+  families?: FamilyId[];
   /** Joins a line of the same ingredient that is there already (more of the same baking powder). */
   joins?: true;
 };
 
-/** What a kit may not do in a class: too many eggs at once, too large a share of the batter, or at all. */
-export type ClassCap = { classId: ClassId; maxEggs?: number; fit: number };
+/** How well a kit suits a family, 0 to 1 (0 or absent: not at all), and how many eggs at most it stands in for. */
+export type Caps = { fit: Partial<Record<FamilyId, number>>; maxEggs?: number };
 
 export type SchoolTag = 'gum_free' | 'no_oil' | 'whole_food' | 'light' | 'wholegrain';
 export type CautionId =
@@ -118,7 +213,12 @@ export type CautionId =
   | 'soured_drink'
   | 'dense'
   | 'legume_peanut'
-  | 'salted_block';
+  | 'salted_block'
+  | 'starch_simmer'
+  | 'no_proof'
+  | 'laxative'
+  | 'soak_cold'
+  | 'sweeter';
 
 /** A named way to cover the jobs of a thing that leaves. Data, not code. */
 export type Kit = {
@@ -127,7 +227,7 @@ export type Kit = {
   /** The jobs a baker takes it for; how strongly is worked out from its items. */
   covers: JobId[];
   items: KitItem[];
-  caps: ClassCap[];
+  caps: Caps;
   steps: StepEdit[];
   cautions: CautionId[];
   tags: SchoolTag[];

@@ -109,7 +109,9 @@ function coefficientOf(
       return water && perGram(water);
     }
     case 'demand':
-      return state === 'gel' && classId === 'batter' ? gelInBatter(i.absorption) : i.absorption;
+      return state === 'gel' && CLASSES[classId].family === 'batter'
+        ? gelInBatter(i.absorption)
+        : i.absorption;
     case 'energy':
       return perGram(i.energyKcal);
     case 'acid':

@@ -36,12 +36,47 @@ export const referenceContext: ReadContext = {
 export const readLine = (written: string, id: string, measures: Measures = US_MEASURES): ReadLine =>
   readLineWith(written, id, { ...referenceContext, measures }, expandRow(written)[0]);
 
-/** The class a formula most likely belongs to: by its leavening and its name. The baker can say otherwise. */
+/** Words of titles and headings that tell the kind of bake, the more telling first. */
+const CLASS_NAMES: [RegExp, ClassId][] = [
+  [/\b(wash|for brushing)\b/i, 'wash'],
+  [/\b(glaze|icing|frosting|drizzle)\b/i, 'glaze'],
+  [/\b(crumble|crumb|streusel|topping|top)\b/i, 'crumb'],
+  [/\bfrangipane\b/i, 'frangipane'],
+  [/\b(pastry cream|starch[- ]set|pudding)\b/i, 'starch_set'],
+  [/\b(custard|quiche filling|royale)\b/i, 'egg_custard'],
+  [/\b(cheesecake|mousse|ganache)\b/i, 'uncooked_set'],
+  [/\b(filling|set fruit|compote|fruit)\b/i, 'fruit_filling'],
+  [/\b(puff|flaky|laminated|croissant|rough puff|galette)\b/i, 'flaky'],
+  [/\b(press[- ]in|cheesecake base)\b/i, 'press_in'],
+  [/\b(shortcrust|pie crust|tart shell|crust|pastry|tart|pie)\b/i, 'shortcrust'],
+  [/\b(choux|profiteroles?|popovers?|eclairs?)\b/i, 'choux'],
+  [/\b(meringue|sponge|chiffon|angel|genoise|swiss roll)\b/i, 'foam_cake'],
+  [/\b(brownies?|blondies?)\b/i, 'brownie'],
+  [/\b(pancakes?|crêpes?|crepes?|waffles?|griddle cakes?|blini)\b/i, 'pancake'],
+  [/\b(muffins?|cupcakes?)\b/i, 'muffin'],
+  [/\bcrackers?\b/i, 'cracker'],
+  [/\b(cookies?|biscuits?|shortbread|bars?)\b/i, 'cookie'],
+  [/\b(soda bread|quick loaf|banana bread|scones?)\b/i, 'soda_bread'],
+  [/\b(bagels?|boiled rings?|pretzels?)\b/i, 'boiled_ring'],
+  [/\b(baguettes?|ficelles?)\b/i, 'baguette'],
+  [/\b(flatbreads?|wraps?|tortillas?|pitas?|naan|pizza)\b/i, 'flatbread'],
+  [/\b(crown|brioche|braid|plait|cinnamon rolls?|stollen|babka|enriched)\b/i, 'enriched'],
+  [/\b(buns?|rolls?)\b/i, 'bun'],
+  [/\b(seed loaf|seeded slab|life loaf)\b/i, 'seed_loaf'],
+  [/\b(levain|boule|free-?form|round loaf|gel loaf|round)\b/i, 'gel_loaf'],
+];
+const NEEDS_YEAST: readonly ClassId[] = ['enriched', 'bun', 'gel_loaf', 'baguette', 'boiled_ring'];
+
+/** The class a formula most likely belongs to: by what it is called and what lifts it. The baker can say otherwise. */
 export function guessClass(title: string, ingredients: readonly Ingredient[]): ClassId {
-  if (/\b(cookies?|biscuits?|shortbread|pastry|tart|pie|crust|bars?|crumble)\b/i.test(title)) return 'cookie';
-  if (ingredients.some((i) => i.group === 'yeast' || i.group === 'starter')) return 'yeast_loaf';
-  if (/\b(loaf|bread)\b/i.test(title) && !ingredients.some((i) => i.group === 'leavener'))
-    return 'yeast_loaf';
+  const yeasted = ingredients.some((i) => i.group === 'yeast' || i.group === 'starter');
+  const lifted = ingredients.some((i) => i.group === 'leavener');
+  const named = CLASS_NAMES.find(
+    ([is, id]) => is.test(title) && (yeasted || !lifted || !NEEDS_YEAST.includes(id)),
+  )?.[1];
+  if (named) return named;
+  if (yeasted) return 'yeast_loaf';
+  if (/\b(loaf|bread)\b/i.test(title)) return lifted ? 'soda_bread' : 'yeast_loaf';
   return 'batter';
 }
 
@@ -143,11 +178,15 @@ export function readFormula(input: ReadInput, given: ReadContext = referenceCont
       classId: 'batter',
       lines: own.map((l) => l.line),
     };
-    const named = `${section.name} ${parts.length === 0 ? title : ''}`;
-    const whole =
-      input.classId ?? guessClass(title, ingredientsIn({ lines: lines.map((l) => l.line) }, context));
-    // The first part carries the class; a crust or crumble beside it has its own.
-    part.classId = parts.length === 0 ? whole : guessClass(named, ingredientsIn(part, context));
+    const within = ingredientsIn(part, context);
+    const byName = guessClass(section.name, within);
+    // A named part goes by its name where that tells something, else by the title; the baker's word is for the first.
+    part.classId =
+      parts.length === 0 && input.classId
+        ? input.classId
+        : section.name !== '' && CLASS_NAMES.some(([is]) => is.test(section.name))
+          ? byName
+          : guessClass(title, within);
     parts.push(part);
   }
   if (parts.length === 0)

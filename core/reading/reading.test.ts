@@ -301,7 +301,9 @@ describe('reading a formula', () => {
     const guess = (title: string, t = text) => readFormula({ text: t, title }).formula.parts[0]!.classId;
     expect(guess('Lemon cake')).toBe('batter');
     expect(guess('Ginger biscuits')).toBe('cookie');
-    expect(guess('Morning rolls', `${text}\n7 g instant yeast`)).toBe('yeast_loaf');
+    expect(guess('Morning rolls', `${text}\n7 g instant yeast`)).toBe('bun');
+    expect(guess('Rice loaf', `${text}\n7 g instant yeast`)).toBe('yeast_loaf');
+    expect(guess('Sesame rolls', `${text}\n8 g baking powder`)).toBe('batter');
     expect(readFormula({ text, classId: 'cookie' }).formula.parts[0]!.classId).toBe('cookie');
   });
 
@@ -318,8 +320,8 @@ describe('reading a formula', () => {
       text: 'Makes 8 slices\nFor the crust:\n200 g rice flour\n100 g butter\nFor the filling:\n300 g quince\njuice and zest of 1 lemon\nIngredients:\n50 g sugar',
     });
     expect(formula.parts.map((p) => [p.name, p.classId, p.lines.length])).toEqual([
-      ['crust', 'cookie', 2],
-      ['filling', 'batter', 4],
+      ['crust', 'shortcrust', 2],
+      ['filling', 'fruit_filling', 4],
     ]);
     expect(formula.yield).toEqual({ pieces: 8, name: 'slices' });
     expect(lines.map((l) => l.line.id)).toEqual(['l1', 'l2', 'l3', 'l4', 'l5', 'l6']);

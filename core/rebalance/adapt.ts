@@ -1,4 +1,4 @@
-import { kitById, KITS } from '../classes';
+import { CLASSES, kitById, KITS, type HonestId, type Kit } from '../classes';
 import { msg, type Msg } from '../explain';
 import { avoidsOf, verdictFor } from '../exclusions';
 import { isBeside, profileOf, type Formula } from '../formula';
@@ -6,12 +6,38 @@ import { AVOID_IDS, type AvoidId, type Lookup } from '../ingredients';
 import { applyEdits } from '../method';
 import { withOwnWords } from '../pantry';
 import { cautionsOf, holdBack, newAllergens, profilesOf, verdictsOf } from './assemble';
-import { PartBench, WORST, type Slot, type Trial } from './bench';
+import { PartBench, WORST, type Progress, type Slot, type Trial } from './bench';
 import { candidatesFor, conflictsOf, fitIn, itemsIn } from './conflicts';
 import type { AdaptContext, AdaptInput, Confidence, Conflict, Option, Outcome, Solution } from './types';
+import { smallestClash } from './clash';
 import type { Variable } from './variables';
 
 const DEFAULT_LIMIT = 4;
+
+const EGGS: readonly string[] = ['egg', 'egg_white', 'egg_yolk'];
+const FATS: readonly string[] = ['butter', 'fat_firm'];
+
+/** What cannot be had where the egg or the firm fat that leaves is what holds the bake. */
+function honestOf(conflicts: readonly Conflict[], choices: readonly { kit: Kit }[]): HonestId[] {
+  const ids = conflicts.flatMap((c, i) => {
+    const { honest } = CLASSES[c.classId];
+    if (c.role !== null || !honest) return [];
+    if (EGGS.includes(c.group) && honest.egg) return [honest.egg];
+    // Another firm fat goes on making layers.
+    const firm = choices[i]?.kit.items.some((x) => 'id' in x.item && FIRM.includes(x.item.id)) ?? false;
+    return FATS.includes(c.group) && honest.fat && !firm ? [honest.fat] : [];
+  });
+  return [...new Set(ids)];
+}
+const FIRM: readonly string[] = [
+  'plant_block',
+  'shortening',
+  'coconut_oil',
+  'creamed_coconut',
+  'butter',
+  'palm_fat',
+  'lard',
+];
 
 function confidenceOf(
   trials: readonly Trial[],
@@ -19,8 +45,9 @@ function confidenceOf(
   uncovered: readonly string[],
   widened: readonly Msg[],
   outside: readonly string[],
+  honest: readonly HonestId[],
 ): Confidence {
-  const because: Msg[] = [];
+  const because: Msg[] = honest.map((id) => msg('honest', { id }));
   const weak = trials
     .flatMap((t, i) => benches[i]!.choices(t.kits))
     .filter((c) => fitIn(c.kit, c.conflict) < 0.5);
@@ -30,7 +57,7 @@ function confidenceOf(
   if (outside.length > 0) because.push(msg('confidence.outside', { keys: outside.join(' ') }));
   because.push(msg('confidence.practice'));
   const level =
-    weak.length > 0 || widened.length > 0 || uncovered.length > 3
+    weak.length > 0 || widened.length > 0 || honest.length > 0 || uncovered.length > 3
       ? 'low'
       : uncovered.length + outside.length > 2
         ? 'fair'
@@ -66,6 +93,10 @@ function solutionOf(
       }))
     : [];
   const outside = fit.filter((f) => f.state !== 'inside').map((f) => f.key);
+  const honest = honestOf(
+    choices.map((c) => c.conflict),
+    choices,
+  );
   return {
     key: choices.map((c) => `${c.conflict.id}=${c.kit.id}`).join('|') || 'as-written',
     formula,
@@ -89,8 +120,9 @@ function solutionOf(
       lookup,
     ),
     widened,
+    honest,
     holdBackG: Math.hypot(...trials.map((t) => holdBack(t.part.part, t.profile, t.part.moves, lookup))),
-    confidence: confidenceOf(trials, benches, uncovered, bandsWidened, outside),
+    confidence: confidenceOf(trials, benches, uncovered, bandsWidened, outside, honest),
   };
 }
 
@@ -137,9 +169,9 @@ function optionsOf(bench: PartBench, best: Trial): Option[] {
 /**
  * Adapts a formula to what has to go: finds the conflicts, tries the kits that can cover them, solves each
  * combination for the amounts nearest to the target, and ranks whole solutions. What the formula already
- * leaves out stays out. Where a conflict has no kit, no solution is given and the need is named.
+ * leaves out stays out. Where a conflict has no kit, no solution is given and the need is named. Yields after each combination, so that long work shows progress and can be stopped.
  */
-export function adapt(input: AdaptInput, context: AdaptContext): Outcome {
+export function* adaptSteps(input: AdaptInput, context: AdaptContext): Generator<Progress, Outcome> {
   const { formula, pins = {}, limit = DEFAULT_LIMIT, words = [], strict = [] } = input;
   const lookup = withOwnWords(context.lookup, words);
   const wanted = new Set([...avoidsOf(input.exclude, input.oil, words), ...formula.avoids]);
@@ -151,7 +183,9 @@ export function adapt(input: AdaptInput, context: AdaptContext): Outcome {
   for (const part of formula.parts) {
     const found = conflictsOf(part, lookup, avoids, strict);
     conflicts.push(...found);
-    const slots = found.map((conflict): Slot => {
+    // Sorted, so that the order of the lines changes nothing in what is worked out.
+    const sorted = [...found].sort((a, b) => (a.id < b.id ? -1 : 1));
+    const slots = sorted.map((conflict): Slot => {
       const all = candidatesFor(conflict, lookup, avoids, KITS, strict);
       const chosen = pins.kits?.[conflict.id];
       const kept = chosen ? all.filter((k) => k.id === chosen) : all;
@@ -192,9 +226,17 @@ export function adapt(input: AdaptInput, context: AdaptContext): Outcome {
     cannot,
   };
   if (cannot.length > 0 || formula.parts.length === 0) return outcome;
-  const perPart = benches.map((b) => b.best(limit));
-  if (perPart.some((t) => t.length === 0)) {
-    return { ...outcome, cannot: [{ need: msg('cannot.locks'), clash: ['wetness', 'mass', 'held'] }] };
+  const perPart: Trial[][] = [];
+  for (const b of benches) perPart.push(yield* b.search(limit));
+  const stuck = benches.filter((_b, i) => perPart[i]!.length === 0);
+  if (stuck.length > 0) {
+    return {
+      ...outcome,
+      cannot: stuck.map((b) => {
+        const clash = smallestClash(b.pins ?? {}, (held) => b.withPins(held).isFeasible());
+        return { need: msg('cannot.locks', { clash: clash.join(' ') }), clash };
+      }),
+    };
   }
   // The best of every part together, then one part at a time exchanged for its next.
   const best = perPart.map((t) => t[0]!);
@@ -206,6 +248,15 @@ export function adapt(input: AdaptInput, context: AdaptContext): Outcome {
     solutions: solutions.slice(0, limit),
     options: benches.flatMap((b, i) => optionsOf(openBench(b, pins, avoids, strict, lookup), best[i]!)),
   };
+}
+
+/** Adapts without a pause; see `adaptSteps`. */
+export function adapt(input: AdaptInput, context: AdaptContext): Outcome {
+  const steps = adaptSteps(input, context);
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return step.value;
+  }
 }
 
 /** The same bench with every kit on offer again: a chosen kit fixes the solution, not what is shown beside it. */

@@ -64,7 +64,7 @@ describe('who may stand in', () => {
     expect(ids).not.toContain('flax_gel');
     expect(ids).toContain('aquafaba');
     expect(fitIn(kitById('flax_gel')!, many)).toBe(0);
-    expect(fitIn({ ...kitById('flax_gel')!, caps: [] } satisfies Kit, egg!)).toBe(0);
+    expect(fitIn({ ...kitById('flax_gel')!, caps: { fit: {} } } satisfies Kit, egg!)).toBe(0);
   });
 
   it('a kit of one’s own can be tried in place of ours', () => {

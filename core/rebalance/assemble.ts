@@ -12,10 +12,10 @@ import {
   type Part,
   type Profile,
 } from '../formula';
-import { idOf, LABEL_ALLERGENS, refTo, type AvoidId, type Lookup } from '../ingredients';
+import { idOf, LABEL_ALLERGENS, refTo, type AvoidId, type Ingredient, type Lookup } from '../ingredients';
 import type { StepEdit } from '../method';
 import { jobTotal } from './conflicts';
-import { MASS_BAND, wetnessBand } from './solve';
+import { MASS_BAND, MASS_WEIGHT, toleranceWidth, WETNESS_WEIGHT, wetnessBand } from './solve';
 import type { Fit, LineVerdict, Move } from './types';
 import { waterLineId, type Choice, type PartSolution, type Variable } from './variables';
 
@@ -195,12 +195,17 @@ export function fitOf(part: Part, adapted: Profile, target: Profile): Fit[] {
       weight,
     };
   };
-  const fits = [one('mass', target.props.mass, adapted.props.mass, MASS_BAND * target.props.mass.value, 1)];
+  const fits = [
+    one('mass', target.props.mass, adapted.props.mass, MASS_BAND * target.props.mass.value, MASS_WEIGHT),
+  ];
   if (target.wetness && adapted.wetness)
-    fits.push(one('wetness', target.wetness, adapted.wetness, wetnessBand(target.wetness.value), 1.5));
+    fits.push(
+      one('wetness', target.wetness, adapted.wetness, wetnessBand(target.wetness.value), WETNESS_WEIGHT),
+    );
   for (const { key, rel, floor, weight } of CLASSES[part.classId].tolerances) {
     const goal = target.props[key];
-    fits.push(one(key, goal, adapted.props[key], Math.max(rel * Math.abs(goal.value), floor), weight));
+    const width = toleranceWidth(goal.value, { rel, floor }, target.props.mass.value);
+    fits.push(one(key, goal, adapted.props[key], width, weight));
   }
   return fits;
 }
@@ -253,26 +258,30 @@ export function verdictsOf(formula: Formula, avoids: readonly AvoidId[], lookup:
 /** What a swap is asked to say when it comes in: the allergens by law, and what eaters of others watch for. */
 const WATCHED: readonly AvoidId[] = [...LABEL_ALLERGENS, 'coconut', 'legume', 'oats'];
 
+/** The watched avoidances that a formula holds already. */
+export const watchedIn = (source: Formula, lookup: Lookup): Set<AvoidId> =>
+  new Set(
+    source.parts
+      .flatMap((p) => p.lines)
+      .flatMap((l) => WATCHED.filter((a) => lookup(l.item)?.facts[a] === 'yes')),
+  );
+
+/** The watched avoidances that an ingredient holds. */
+export const watchedOf = (ingredient: Ingredient | null): AvoidId[] =>
+  WATCHED.filter((a) => ingredient?.facts[a] === 'yes');
+
 /** Allergens that come in with new lines and were in no line of the source. */
 export function newAllergens(
   added: readonly string[],
   source: Formula,
   lookup: Lookup,
+  before = watchedIn(source, lookup),
 ): { avoid: AvoidId; ingredientId: string }[] {
-  const before = new Set(
-    source.parts
-      .flatMap((p) => p.lines)
-      .flatMap((l) => WATCHED.filter((a) => lookup(l.item)?.facts[a] === 'yes')),
-  );
   const seen = new Set<AvoidId>();
   return added.flatMap((id) => {
-    const ingredient = lookup({ kind: 'ref', id });
-    return WATCHED.filter((a) => ingredient?.facts[a] === 'yes' && !before.has(a) && !seen.has(a)).map(
-      (avoid) => {
-        seen.add(avoid);
-        return { avoid, ingredientId: id };
-      },
-    );
+    const now = watchedOf(lookup({ kind: 'ref', id })).filter((a) => !before.has(a) && !seen.has(a));
+    for (const avoid of now) seen.add(avoid);
+    return now.map((avoid) => ({ avoid, ingredientId: id }));
   });
 }
 

@@ -8,30 +8,30 @@ import {
   closenessOf,
   fitOf,
   newAllergens,
+  watchedIn,
   uncoveredJobs,
   type AssembledPart,
 } from './assemble';
 import { fitIn } from './conflicts';
-import { PartProgramme } from './solve';
-import type { AdaptInput, Conflict, Fit, ScorePart } from './types';
+import { lowerBound } from './bound';
+import { LESS_LIQUID_COST, PartProgramme, WIDENED_COST } from './solve';
+import type { Conflict, Fit, Pins, ScorePart } from './types';
 import type { Choice, PartSolution } from './variables';
 
 /** How much each side of a solution weighs against one tolerance overrun of a property of weight 1. */
-const SCORE = {
+export const SCORE = {
   allergen: 0.5,
   unknown: 0.12,
   uncovered: 0.8,
   usual: 0.8,
   scarce: 0.15,
-  widened: 2,
-  lessLiquid: 1,
+  widened: WIDENED_COST,
+  lessLiquid: LESS_LIQUID_COST,
   suits: 1.5,
   watch: 0.1,
   green: 0.35,
 };
 const MAX_ROUNDS = 4;
-/** Slots whose best kits (three, or two where there are many slots) are tried in all combinations. */
-const MAX_CROSSED = 6;
 
 export type Slot = { conflict: Conflict; kits: Kit[] };
 export type Trial = {
@@ -46,9 +46,13 @@ export type Trial = {
 };
 export const WORST = Number.POSITIVE_INFINITY;
 
+const widenedCost = (solved: PartSolution): number =>
+  solved.widened.reduce((s, w) => s + (w.code === 'widened.line' ? SCORE.lessLiquid : SCORE.widened), 0);
+
 /** Tries choices for one part, each combination once. */
 export class PartBench {
   readonly #seen = new Map<string, Trial | null>();
+  readonly #watched: Set<AvoidId>;
   readonly #programme: PartProgramme;
 
   constructor(
@@ -58,8 +62,9 @@ export class PartBench {
     readonly source: Formula,
     readonly avoids: readonly AvoidId[],
     readonly lookup: Lookup,
-    readonly pins: AdaptInput['pins'],
+    readonly pins: Pins | undefined,
   ) {
+    this.#watched = watchedIn(source, lookup);
     this.#programme = new PartProgramme(
       part,
       slots.flatMap((s) => s.conflict.lineIds),
@@ -73,20 +78,26 @@ export class PartBench {
     return this.slots.map((s, i) => ({ conflict: s.conflict, kit: kits[i]! }));
   }
 
-  /** The trial of one combination; null where no amounts meet even the widened bands. */
-  try(kits: Kit[]): Trial | null {
+  /**
+   * The trial of one combination; null where no amounts meet even the widened bands. With `least`, what it costs
+   * before it is solved, and `most`, it is given up as soon as it cannot cost less than that: null as well, and
+   * not remembered.
+   */
+  try(kits: Kit[], least = 0, most = WORST): Trial | null {
     const key = kits.map((k) => k.id).join('|');
     const seen = this.#seen.get(key);
     if (seen !== undefined) return seen;
-    const trial = this.#run(kits);
+    const choices = this.choices(kits);
+    const solved = this.#programme.solve(choices, most - least);
+    if (!solved && most < WORST) return null;
+    if (solved && most < WORST && least + this.#programme.closeness(solved) + widenedCost(solved) >= most)
+      return null;
+    const trial = solved && this.#assess(kits, choices, solved);
     this.#seen.set(key, trial);
     return trial;
   }
 
-  #run(kits: Kit[]): Trial | null {
-    const choices = this.choices(kits);
-    const solved = this.#programme.solve(choices);
-    if (!solved) return null;
+  #assess(kits: Kit[], choices: Choice[], solved: PartSolution): Trial {
     const part = assemblePart(
       this.part,
       choices,
@@ -108,7 +119,10 @@ export class PartBench {
       { code: 'closeness', value: closenessOf(fits) },
       { code: 'suits', value: SCORE.suits * sum((c) => 1 - fitIn(c.kit, c.conflict)) },
       { code: 'uncovered', value: SCORE.uncovered * uncovered.reduce((s, j) => s + (weights[j] ?? 0), 0) },
-      { code: 'allergens', value: SCORE.allergen * newAllergens(added, this.source, this.lookup).length },
+      {
+        code: 'allergens',
+        value: SCORE.allergen * newAllergens(added, this.source, this.lookup, this.#watched).length,
+      },
       { code: 'unknown', value: SCORE.unknown * new Set(unknown).size },
       { code: 'usual', value: SCORE.usual * sum((c) => 1 - c.kit.usual) },
       { code: 'scarce', value: SCORE.scarce * sum((c) => c.kit.scarcity) },
@@ -121,10 +135,7 @@ export class PartBench {
       },
       {
         code: 'widened',
-        value: solved.widened.reduce(
-          (s, w) => s + (w.code === 'widened.line' ? SCORE.lessLiquid : SCORE.widened),
-          0,
-        ),
+        value: widenedCost(solved),
       },
     ];
     return {
@@ -163,38 +174,100 @@ export class PartBench {
     return at;
   }
 
-  /** The best combination, then ones that differ from all before it in what is chosen, best first. */
-  best(limit: number): Trial[] {
-    const start = this.slots.map((s) =>
+  /** The same bench with other things held. */
+  withPins(pins: Pins): PartBench {
+    return new PartBench(this.part, this.slots, this.target, this.source, this.avoids, this.lookup, pins);
+  }
+
+  /** Whether any amounts meet what is held: with the most usual kits, or with one of them exchanged. */
+  isFeasible(): boolean {
+    const start = this.#start();
+    if (this.try(start)) return true;
+    return this.slots.some((s, i) => s.kits.some((k) => this.try(start.with(i, k)) !== null));
+  }
+
+  #start(): Kit[] {
+    return this.slots.map((s) =>
       s.kits.reduce((a, b) => (b.usual * fitIn(b, s.conflict) > a.usual * fitIn(a, s.conflict) ? b : a)),
     );
+  }
+
+  /** What a combination costs at the least, known before it is solved. */
+  bound(): (kits: readonly Kit[]) => number {
+    return lowerBound(this.part, this.slots, this.avoids, this.lookup, this.#watched, SCORE);
+  }
+
+  /**
+   * The best combinations, best first, each differing from all before it in at least two choices where there are
+   * that many; fewer differ where not enough are found. Combinations are tried in the order of what they cost at
+   * the least, until the next one could not come among the picked any more: so the answer is that of trying all.
+   * Yields how far it is, in combinations, so that a caller can stop.
+   */
+  *search(limit: number): Generator<Progress, Trial[]> {
+    const all = this.#combinations();
+    const start = this.#start();
     this.try(start);
-    const first = this.descend(start);
-    // Every other kit beside the best of the rest, then the few best of each slot in all combinations.
-    const shortlists = this.slots.map((slot, i) =>
-      [...slot.kits]
-        .sort(
-          (a, b) => this.total(first.with(i, a)) - this.total(first.with(i, b)) || a.id.localeCompare(b.id),
-        )
-        .slice(0, this.slots.filter((x) => x.kits.length > 1).length > 3 ? 2 : 3),
-    );
-    const widest = shortlists
-      .slice(0, MAX_CROSSED)
-      .reduce<Kit[][]>((made, list) => made.flatMap((m) => list.map((k) => [...m, k])), [[]]);
-    for (const head of widest) this.try([...head, ...first.slice(head.length)]);
-    const ranked = [...this.#seen.values()].filter((t): t is Trial => t !== null);
-    ranked.sort((a, b) => a.total - b.total || keyOf(a.kits).localeCompare(keyOf(b.kits)));
-    const picked: Trial[] = [];
-    const apart = Math.min(2, this.slots.filter((s) => s.kits.length > 1).length);
-    for (const need of [apart, 1]) {
-      for (const t of ranked) {
-        if (picked.length >= limit) break;
-        const distance = (o: Trial) => t.kits.filter((k, i) => k !== o.kits[i]).length;
-        if (picked.every((p) => distance(p) >= Math.max(1, need))) picked.push(t);
-      }
+    this.descend(start);
+    let picked = pick([...this.#seen.values()], this.slots, limit);
+    let done = 0;
+    for (const { kits, least } of all) {
+      done += 1;
+      // The last picked has to be beaten; while too few differ enough, all have to be looked at.
+      if (picked.full && least >= picked.worst - 1e-9) break;
+      if (this.#seen.has(keyOf(kits))) continue;
+      const trial = this.try(kits, least, picked.full ? picked.worst - 1e-9 : WORST);
+      yield { done, of: all.length };
+      if (trial && (!picked.full || trial.total < picked.worst))
+        picked = pick([...this.#seen.values()], this.slots, limit);
     }
-    return picked.sort((a, b) => a.total - b.total);
+    return picked.trials;
+  }
+
+  /** Every combination with what it costs at the least, cheapest first; ties by the ids of the kits. */
+  #combinations(): { kits: Kit[]; least: number }[] {
+    let made: Kit[][] = [[]];
+    // With very many conflicts the rest of each list is left out, its most usual first.
+    const most = Math.floor(MOST_COMBINATIONS ** (1 / Math.max(1, this.slots.length)));
+    const whole = this.slots.reduce((n, s) => n * s.kits.length, 1) <= MOST_COMBINATIONS;
+    for (const s of this.slots) {
+      const kits = whole
+        ? s.kits
+        : [...s.kits]
+            .sort((a, b) => b.usual * fitIn(b, s.conflict) - a.usual * fitIn(a, s.conflict))
+            .slice(0, most);
+      made = made.flatMap((m) => kits.map((k) => [...m, k]));
+    }
+    const least = this.bound();
+    return made
+      .map((kits) => ({ kits, least: least(kits), key: keyOf(kits) }))
+      .sort((a, b) => a.least - b.least || (a.key < b.key ? -1 : 1));
   }
 }
 
-const keyOf = (kits: readonly Kit[]): string => kits.map((k) => k.id).join('|');
+/** Combinations tried so far, of all there are. */
+export type Progress = { done: number; of: number };
+const MOST_COMBINATIONS = 50_000;
+
+type Picked = { trials: Trial[]; full: boolean; worst: number };
+
+/** The best trials that really differ: in two choices where two can differ, then in one until there are enough. */
+export function pick(trials: readonly (Trial | null)[], slots: readonly Slot[], limit: number): Picked {
+  const ranked = trials.filter((t): t is Trial => t !== null);
+  ranked.sort((a, b) => a.total - b.total || (keyOf(a.kits) < keyOf(b.kits) ? -1 : 1));
+  const apart = Math.min(2, slots.filter((s) => s.kits.length > 1).length);
+  const picked: Trial[] = [];
+  const take = (need: number) => {
+    for (const t of ranked) {
+      if (picked.length >= limit) return;
+      const distance = (o: Trial) => t.kits.filter((k, i) => k !== o.kits[i]).length;
+      if (picked.every((p) => distance(p) >= Math.max(1, need))) picked.push(t);
+    }
+  };
+  take(apart);
+  const full = picked.length >= limit;
+  const worst = picked.at(-1)?.total ?? WORST;
+  take(1);
+  return { trials: picked.sort((a, b) => a.total - b.total), full, worst };
+}
+
+export const keyOf = (kits: readonly Kit[]): string => kits.map((k) => k.id).join('|');

@@ -76,15 +76,15 @@ export function conflictsOf(
 
 /** The items of a kit that are used in a class. */
 export const itemsIn = (kit: Kit, part: Pick<Part, 'classId'>): Kit['items'] =>
-  kit.items.filter((i) => !i.classes || i.classes.includes(part.classId));
+  kit.items.filter((i) => !i.families || i.families.includes(CLASSES[part.classId].family));
 
 /** How well a kit suits the class, 0 to 1; 0 where it must not be used. */
 export function fitIn(kit: Kit, conflict: Conflict): number {
-  const cap = kit.caps.find((c) => c.classId === conflict.classId);
-  if (!cap) return 0;
+  const fit = kit.caps.fit[CLASSES[conflict.classId].family] ?? 0;
+  const { maxEggs } = kit.caps;
   const eggs = (conflict.massG ?? 0) / EGG_G;
   const isEgg = conflict.group === 'egg' || conflict.group === 'egg_white' || conflict.group === 'egg_yolk';
-  return isEgg && cap.maxEggs !== undefined && eggs > cap.maxEggs + 0.2 ? 0 : cap.fit;
+  return isEgg && maxEggs !== undefined && eggs > maxEggs + 0.2 ? 0 : fit;
 }
 
 /** The kits that can stand in for a conflict and hold nothing that is excluded, by id. */
@@ -97,7 +97,13 @@ export function candidatesFor(
 ): Kit[] {
   return kits
     .filter((kit) => kit.for.groups === 'any' || kit.for.groups.includes(conflict.group))
-    .filter((kit) => !kit.for.classes || kit.for.classes.includes(conflict.classId))
+    .filter(
+      (kit) =>
+        !kit.for.ids ||
+        conflict.ingredientIds.every((id) => kit.for.ids!.includes(lookup({ kind: 'ref', id })?.like ?? id)),
+    )
+    .filter((kit) => !kit.for.avoids || conflict.avoids.every((a) => kit.for.avoids!.includes(a)))
+    .filter((kit) => !kit.for.families || kit.for.families.includes(CLASSES[conflict.classId].family))
     .filter((kit) => (kit.for.role ?? null) === conflict.role)
     .filter((kit) => fitIn(kit, conflict) > 0)
     .filter((kit) =>

@@ -1,7 +1,8 @@
-import { CLASSES, type PropKey } from '../classes';
+import { CLASSES, type PropKey, type Tolerance } from '../classes';
 import { msg, type Msg } from '../explain';
-import { coefficients, massOf, profileOf, type Line, type Part, type Profile } from '../formula';
+import { massOf, profileOf, type Line, type Part, type Profile } from '../formula';
 import type { Lookup } from '../ingredients';
+import { groupsOf } from './clash';
 import { LeastSquares, minimiseJudged, type Judged } from './qp';
 import type { Pins } from './types';
 import {
@@ -22,28 +23,39 @@ export const WETNESS_BAND = 0.03;
 export const WETNESS_FLOOR = 0.02;
 export const MASS_BAND = 0.06;
 
+/** Half the width of the band of a judged property about its target: a share of it, or the floor for a batch of this size. */
+export const toleranceWidth = (
+  goal: number,
+  { rel, floor }: Pick<Tolerance, 'rel' | 'floor'>,
+  massG: number,
+): number => Math.max(rel * Math.abs(goal), (floor * massG) / 1000);
+
 /** Half the width of the wetness band about a target. */
 export const wetnessBand = (wetness: number): number => Math.max(WETNESS_BAND * wetness, WETNESS_FLOOR);
+
+/** What a liquid line that gives way, and what a widening costs beside closeness. */
+export const LESS_LIQUID_COST = 1;
+export const WIDENED_COST = 2;
+/** How much an overrun of the bands weighs beside those of the class's properties. */
+export const MASS_WEIGHT = 1;
+export const WETNESS_WEIGHT = 1.5;
 
 /** Pull towards the source inside the tolerances: breaks ties, moves nothing that matters. */
 const SOFT_PULL = 0.03;
 const WETNESS_PULL = 0.2;
 /** Cost of one percent outside a band, or one window outside a dose, when the bands cannot all be met. */
 const ELASTIC_COST = 40;
+/** A change below this share of an amount is not spoken of. */
+const LEAST_SAID = 2e-4;
 /** Slack below this share is rounding, not a widening. */
 const WIDENED = 1e-5;
 
 type Linear = { constant: number; row: [number, number][] };
 
 /** A property of the adapted part as a linear form in the variables. */
-function linearForm(
-  key: PropKey,
-  variables: readonly Variable[],
-  staying: Profile,
-  classId: Part['classId'],
-): Linear {
+function linearForm(key: PropKey, variables: readonly Variable[], staying: Profile): Linear {
   const row = variables.flatMap((v, j): [number, number][] => {
-    const x = coefficients(v.ingredient, v.state, classId)[key]?.value ?? 0;
+    const x = v.row[key]?.value ?? 0;
     return x === 0 ? [] : [[j, v.sign * x]];
   });
   return { constant: staying.props[key].value, row };
@@ -79,25 +91,55 @@ export class PartProgramme {
   /**
    * The amounts nearest to the target that keep the wetness and mass bands, the dose windows and what is
    * pinned. When no amounts do, a liquid line may give way; when that is not enough, the bands and windows are
-   * widened as little as possible. Every widening is said; null only where even that fails (two equal locks that contradict each other).
+   * widened as little as possible. Every widening is said, and costs: with less `room` than
+   * that it is not tried. Null only where even that fails (two equal locks that contradict each other).
    */
-  solve(choices: readonly Choice[]): PartSolution | null {
+  solve(choices: readonly Choice[], room = Number.POSITIVE_INFINITY): PartSolution | null {
     const variables = variablesOf(this.part, choices, this.lookup, true, this.#staying.flourG);
     const water = this.lookup({ kind: 'ref', id: 'water' });
     if (water)
       variables.push(
         waterVariable(this.part, this.#leaving, this.target.props.mass.value, water, this.lookup),
       );
+    // With nothing going and nothing held the part is its own target: it comes back as it is, and does not drift.
+    const target = choices.length === 0 && groupsOf(this.pins).length === 0 ? this.#staying : this.target;
     const solve = (all: Variable[], elastic: boolean) =>
-      attempt(this.part, all, this.#staying, this.target, this.pins, elastic);
+      attempt(this.part, all, this.#staying, target, this.pins, elastic);
     const strict = solve(variables, false);
-    if (strict) return strict;
+    if (strict || room <= LESS_LIQUID_COST) return strict;
     const less = lessLiquid(this.part, this.#leaving, this.pins.lines ?? {}, this.lookup);
     const looser = less ? [...variables, less] : variables;
-    const solved = (less && solve(looser, false)) ?? solve(looser, true);
+    const solved = (less && solve(looser, false)) ?? (room > WIDENED_COST ? solve(looser, true) : null);
     return solved && less
       ? { ...solved, widened: [...solved.widened, ...heldBack(solved, less, this.part)] }
       : solved;
+  }
+
+  /**
+   * How far from the target amounts are, as `closenessOf` the finished part would say, without making it.
+   * Σ weight × (overrun in tolerances)².
+   */
+  closeness({ variables, amounts }: PartSolution): number {
+    const at = (key: PropKey): number =>
+      variables.reduce(
+        (s, v, j) => s + (v.row[key]?.value ?? 0) * amounts[j]!,
+        this.#staying.props[key].value,
+      );
+    const over = (now: number, goal: number, width: number, weight: number): number => {
+      const lo = Math.max(0, goal - width);
+      const half = (goal + width - lo) / 2 || 1;
+      return weight * (Math.max(0, lo - now, now - goal - width) / half) ** 2;
+    };
+    const { props, wetness } = this.target;
+    let sum = over(at('mass'), props.mass.value, MASS_BAND * props.mass.value, MASS_WEIGHT);
+    const demand = at('demand');
+    if (wetness && demand > 0)
+      sum += over(at('freeWater') / demand, wetness.value, wetnessBand(wetness.value), WETNESS_WEIGHT);
+    for (const { key, rel, floor, weight } of CLASSES[this.part.classId].tolerances) {
+      const goal = props[key].value;
+      sum += over(at(key), goal, toleranceWidth(goal, { rel, floor }, props.mass.value), weight);
+    }
+    return sum;
   }
 
   /** Amounts brushed on or on the tin, which no balance touches. */
@@ -115,8 +157,8 @@ function attempt(
   elastic: boolean,
 ): PartSolution | null {
   const judged = CLASSES[part.classId].tolerances
-    .map((t) => ({ ...t, form: linearForm(t.key, variables, staying, part.classId) }))
-    .filter((t) => t.form.row.length > 0);
+    .map((t) => ({ ...t, form: linearForm(t.key, variables, staying) }))
+    .filter((t) => t.form.row.length > 0 && t.weight > 0);
   const wetBand = target.wetness?.value
     ? wetnessBand(target.wetness.value) / target.wetness.value
     : WETNESS_BAND;
@@ -146,7 +188,7 @@ function attempt(
 
   const kept = judged.map(({ key, rel, floor, weight, form }): Judged => {
     const goal = target.props[key].value;
-    const width = Math.max(rel * Math.abs(goal), floor);
+    const width = toleranceWidth(goal, { rel, floor }, target.props.mass.value) || 1;
     const row = scaled(inSteps(form.row), 1 / width);
     const t = (goal - form.constant) / width;
     qp.square(row, t, SOFT_PULL * weight);
@@ -155,8 +197,8 @@ function attempt(
 
   if (target.wetness && target.props.demand.value > 0) {
     const w0 = target.wetness.value;
-    const free = linearForm('freeWater', variables, staying, part.classId);
-    const demand = linearForm('demand', variables, staying, part.classId);
+    const free = linearForm('freeWater', variables, staying);
+    const demand = linearForm('demand', variables, staying);
     // One unit is one band: free − w·demand over band × the source's demand.
     const band = wetnessBand(w0);
     const unit = band * target.props.demand.value;
@@ -175,12 +217,18 @@ function attempt(
     }
   }
 
-  const mass = linearForm('mass', variables, staying, part.classId);
+  for (const [key, value] of Object.entries(pins.props?.[part.id] ?? {})) {
+    const form = linearForm(key as PropKey, variables, staying);
+    const unit = Math.abs(value) || 1;
+    if (form.row.length > 0) qp.equal(scaled(inSteps(form.row), 1 / unit), (value - form.constant) / unit);
+  }
+
+  const mass = linearForm('mass', variables, staying);
   const unit = MASS_BAND * target.props.mass.value || 1;
   const massRow = scaled(inSteps(mass.row), 1 / unit);
   const t = (target.props.mass.value - mass.constant) / unit;
   if (pins.lockMass) qp.equal(massRow, t);
-  else {
+  else if (!pins.freeMass) {
     const give: [number, number][] = elastic ? [[slack.mass, 1]] : [];
     qp.atLeast([...massRow, ...give], t - 1);
     qp.atMost([...massRow, ...scaled(give, -1)], t + 1);
@@ -204,7 +252,9 @@ function attempt(
 function heldBack(solved: PartSolution, less: Variable, part: Part): Msg[] {
   const takenG = -(solved.amounts[solved.variables.indexOf(less)] ?? 0);
   const fromG = massOf(part.lines.find((l) => l.id === less.joins)!);
-  return takenG > 0.05 ? [msg('widened.line', { id: less.ingredient.id, fromG, toG: fromG - takenG })] : [];
+  return takenG > LEAST_SAID * fromG
+    ? [msg('widened.line', { id: less.ingredient.id, fromG, toG: fromG - takenG })]
+    : [];
 }
 
 function widenings(
@@ -226,7 +276,7 @@ function widenings(
     out.push(msg('widened.mass', { percent: percent(x[slack.mass]!, MASS_BAND), band: 100 * MASS_BAND }));
   variables.forEach((v, j) => {
     const grams = x[slack.dose + j]! * v.step;
-    if (x[slack.dose + j]! > WIDENED && grams > 0.01) {
+    if (x[slack.dose + j]! > WIDENED && grams > LEAST_SAID * v.hi) {
       out.push(
         msg('widened.dose', {
           id: v.ingredient.id,

@@ -1,4 +1,4 @@
-import type { CautionId, ClassId, JobId, JobNeed, PropKey } from '../classes';
+import type { CautionId, ClassId, HonestId, JobId, JobNeed, PropKey } from '../classes';
 import type { Msg, Sourced } from '../explain';
 import type { ExclusionId, OilReading } from '../exclusions';
 import type { Formula, LineRole, Profile, PropUnit } from '../formula';
@@ -11,8 +11,12 @@ export type Pins = {
   kits?: Record<string, string>;
   /** Grams by line id of the adapted formula. */
   lines?: Record<string, number>;
+  /** A property by part and key, in its own unit. */
+  props?: Record<string, Partial<Record<PropKey, number>>>;
   lockWetness?: boolean;
   lockMass?: boolean;
+  /** Total mass may grow or shrink as it likes. */
+  freeMass?: boolean;
 };
 
 export type AdaptInput = {
@@ -112,6 +116,8 @@ export type Solution = {
   bringsIn: { avoid: AvoidId; ingredientId: string }[];
   cautions: CautionId[];
   widened: Msg[];
+  /** What cannot be had here, since what held the bake has to go. */
+  honest: HonestId[];
   /** Water worth keeping back at first, g: what the spread of the new solids' thirst amounts to. */
   holdBackG: number;
   confidence: Confidence;

@@ -1,5 +1,5 @@
 import type { Kit, KitItem } from '../classes';
-import { doughLines, massOf, type Line, type Part } from '../formula';
+import { coefficients, doughLines, massOf, type Line, type Part } from '../formula';
 import type { GroupId, Ingredient, ItemState, Lookup } from '../ingredients';
 import type { Msg } from '../explain';
 import { EGG_G, itemsIn } from './conflicts';
@@ -17,6 +17,8 @@ export type Variable = {
   lineId: string;
   ingredient: Ingredient;
   state?: ItemState;
+  /** What one gram of it brings of each property here. */
+  row: ReturnType<typeof coefficients>;
   lo: number;
   usual: number;
   hi: number;
@@ -44,6 +46,9 @@ const baseOf = (conflict: Conflict, item: KitItem, flourG: number): number => {
   return item.dose.per === 'g' ? mass : item.dose.per === 'egg' ? mass / EGG_G : flourG / 100;
 };
 
+/** The larger line first; of equal ones the one first by id, whatever order they stand in. */
+const byMass = (a: Line, b: Line): number => massOf(b) - massOf(a) || (a.id < b.id ? -1 : 1);
+
 /** The staying line of a part that an added amount of the same ingredient can join. */
 function joinable(
   part: Part,
@@ -51,10 +56,10 @@ function joinable(
   ingredient: Ingredient,
   lookup: Lookup,
 ): string | null {
-  const line = doughLines(part).find(
+  const lines = doughLines(part).filter(
     (l) => lookup(l.item)?.id === ingredient.id && !leaving.has(l.id) && l.amount.massG,
   );
-  return line?.id ?? null;
+  return lines.sort(byMass)[0]?.id ?? null;
 }
 
 /** Amounts of the chosen kits: in the dough as variables, on top of it or on the tin (`dough` false) at the usual dose. */
@@ -78,6 +83,7 @@ export function variablesOf(
           lineId: `${conflict.id}/${kit.id}/${ingredient.id}`,
           ingredient,
           ...(item.state ? { state: item.state } : {}),
+          row: coefficients(ingredient, item.state, part.classId),
           lo,
           usual,
           hi,
@@ -106,6 +112,7 @@ export function waterVariable(
   return {
     lineId: waterLineId(part),
     ingredient: water,
+    row: coefficients(water, undefined, part.classId),
     lo: 0,
     usual: 0,
     hi: 0.25 * massG,
@@ -135,13 +142,14 @@ export function lessLiquid(
     const ingredient = lookup(line.item);
     if (!ingredient || ingredient.dry || !LIQUIDS.includes(ingredient.group)) continue;
     if (leaving.has(line.id) || held[line.id] !== undefined) continue;
-    if (!best || massOf(line) > massOf(best.line)) best = { line, ingredient };
+    if (!best || byMass(line, best.line) < 0) best = { line, ingredient };
   }
   if (!best || massOf(best.line) === 0) return null;
   const massG = massOf(best.line);
   return {
     lineId: `${part.id}:less`,
     ingredient: best.ingredient,
+    row: coefficients(best.ingredient, best.line.state, part.classId),
     lo: 0,
     usual: 0,
     hi: MOST_HELD_BACK * massG,

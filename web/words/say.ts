@@ -1,4 +1,4 @@
-import type { ClassId, JobId } from '../../core/classes';
+import type { ClassId, HonestId, JobId } from '../../core/classes';
 import type { Msg } from '../../core/explain';
 import type { FitKey } from '../../core/rebalance';
 import { celsiusToFahrenheit, type UnitId } from '../../core/units';
@@ -6,6 +6,7 @@ import { fixed, grams, listed } from './format';
 import {
   AVOID_WORDS,
   CLASS_WORDS,
+  HONEST_WORDS,
   ingredientName,
   JOB_NOUNS,
   kitName,
@@ -42,6 +43,16 @@ const LIKELIER: Record<string, string> = {
   'b share': 'By weight this line would be most of the bowl: the volume is likelier.',
   'a share': 'By volume this line would be most of the bowl: the weight is likelier.',
 };
+
+/** One thing that is held, by the name the engine gives it. */
+function heldWords(name: string): string {
+  const [kind, ...rest] = name.split(':');
+  if (kind === 'wetness') return 'wetness';
+  if (kind === 'mass') return 'total mass';
+  if (kind === 'prop') return PROP_WORDS[rest.at(-1) as FitKey] ?? 'a property';
+  const id = name.split('/').at(-1) ?? '';
+  return name.includes('/') ? `the amount of ${ingredientName(id, true)}` : 'an amount held';
+}
 
 /** What the computation has to say, in words. One entry a code. */
 const SAY: Record<string, (a: Args) => string> = {
@@ -121,8 +132,8 @@ const SAY: Record<string, (a: Args) => string> = {
     n(a, 'known')
       ? `${kitName(s(a, 'kit'))} cannot be used with what must go here. Choose another way.`
       : 'The way chosen is not known any more. Choose another.',
-  'cannot.locks': () =>
-    'What you hold contradicts itself: no amounts meet all locks at once. Let go of wetness, total mass or a held amount.',
+  'cannot.locks': (a) =>
+    `What you hold contradicts itself: ${listed(s(a, 'clash').split(' ').filter(Boolean).map(heldWords)) || 'the locks'}. Let go of any one of them.`,
   'confidence.practice': () => 'Doses are those of common practice; nobody has baked this very one yet.',
   'confidence.weakKit': (a) => `${kitName(s(a, 'kit'))} is a weak choice in this kind of bake.`,
   'confidence.widened': () => 'A band or a dose had to be widened.',
@@ -136,6 +147,14 @@ const SAY: Record<string, (a: Args) => string> = {
     `Stir ${amount(a, 1)} into ${amount(a, 2)} until smooth${n(a, 'wait') ? ` and leave ${n(a, 'wait')} min` : ''}; stir again before use.`,
   'step.aquafaba': (a) => `Whisk ${amount(a, 1)} to a soft white foam; fold it in last.`,
   'step.tofu': (a) => `Blend ${amount(a, 1)} until quite smooth.`,
+  'step.fizz': (a) => `Stir ${amounts(a)} in last, and bake at once: it fizzes.`,
+  'step.simmerStarch': (a) =>
+    `Stir ${amount(a, 1)} into some of the cold liquid, bring the rest to a simmer, whisk it in and cook 1-2 min at 92-96 °C, until thick.`,
+  'step.whiskFast': () => 'Whisk it into the liquid fast, or mix it well into the dry: it clumps.',
+  'step.softenInWater': () => 'Soften in a little water with the lid on, no fat.',
+  'step.noProof': () => 'No proof: into the oven at once.',
+  'step.starchGloss': (a) => `Boil ${amounts(a)} and brush it on hot.`,
+  honest: (a) => HONEST_WORDS[s(a, 'id') as HonestId] ?? s(a, 'id'),
   'step.sour': (a) => `Stir ${amounts(a)} together and leave ${n(a, 'wait')} min: it may curdle.`,
   'step.toast': (a) => `Toast ${amount(a, 1)} in a dry pan until they crackle; cool.`,
   'step.instead': (a) =>

@@ -1,4 +1,4 @@
-import type { CautionId, ClassId, FeelWord, JobId } from '../../../core/classes';
+import type { CautionId, ClassId, FeelWord, HonestId, JobId } from '../../../core/classes';
 import type { AvoidId, Component, GroupId, ItemKind, KeepingId, PieceName } from '../../../core/ingredients';
 import type { PanelKey } from '../../../core/pantry';
 import type { FitKey } from '../../../core/rebalance';
@@ -44,8 +44,33 @@ export const AVOID_WORDS: Record<AvoidId, string> = {
 
 export const CLASS_WORDS: Record<ClassId, string> = {
   yeast_loaf: 'Yeasted tin loaf',
-  batter: 'Quick bread, muffin or cake',
-  cookie: 'Cookie or pastry',
+  gel_loaf: 'Free-form gel loaf',
+  bun: 'Buns and rolls',
+  baguette: 'Baguette',
+  boiled_ring: 'Boiled rings',
+  flatbread: 'Flatbread',
+  enriched: 'Enriched or rolled dough',
+  seed_loaf: 'Unleavened seed loaf',
+  soda_bread: 'Soda bread, quick loaf',
+  batter: 'Cake batter',
+  muffin: 'Muffins',
+  pancake: 'Pancakes, crêpes, waffles',
+  brownie: 'Brownies and bars',
+  foam_cake: 'Foam cake, meringue',
+  choux: 'Choux, popovers',
+  cookie: 'Cookies',
+  shortcrust: 'Shortcrust',
+  flaky: 'Flaky or laminated pastry',
+  press_in: 'Press-in crust',
+  crumb: 'Crumb topping',
+  frangipane: 'Frangipane',
+  cracker: 'Crackers',
+  egg_custard: 'Egg custard',
+  starch_set: 'Starch-set filling',
+  uncooked_set: 'Uncooked set filling',
+  fruit_filling: 'Fruit filling',
+  wash: 'Wash',
+  glaze: 'Glaze, icing',
 };
 
 export const JOB_WORDS: Record<JobId, string> = {
@@ -181,8 +206,25 @@ export const CAUTION_WORDS: Record<CautionId, string> = {
     'A soured drink looks curdled: that is right. It carries as much acid as the amount says, no more.',
   dense: 'Expect a moister, denser crumb.',
   legume_peanut: 'Pulses come in: some who avoid peanut react to them as well.',
+  starch_simmer:
+    'A starch filling is not thick before 90 °C: bring it to 92-96 °C and simmer 1-2 min before it is filled; then bake only until the centre trembles. Cool it from 57 to 21 °C within 2 h, to 5 °C within 4 h more.',
+  no_proof: 'Without yeast it goes into the oven at once: a shorter, cake-like crumb, and no taste of yeast.',
+  laxative: 'Polyols loosen bowels, and xylitol harms dogs.',
+  soak_cold: 'Long soaks of grain, seed or pulse stand in the fridge.',
+  sweeter: 'It brings sugar of its own: expect it sweeter and browner.',
   salted_block:
     'Plant blocks are mostly salted: look at the packet, and leave the salt line out if yours is.',
+};
+
+/** What cannot be had where egg or fat is what holds the bake. */
+export const HONEST_WORDS: Record<HonestId, string> = {
+  no_hollow_shell:
+    'Egg makes the hollow shell of this: without it a hollow shell is not assured. Expect a soft bun with an uneven crumb.',
+  no_sponge:
+    'Egg foam is what holds this up: without it there is no sponge, only a closer, softer cake. Meringue can be had from aquafaba, weaker and drier.',
+  no_layers: 'There are no layers without firm fat: rolled buns or a short crust are what can be had.',
+  no_custard_tremble:
+    'Egg sets this at 77-82 °C: without it, it is another custard, set by starch, soya or pulse, with another feel.',
 };
 
 /** What a line that came in stands for, by the kind of thing that left. */
