@@ -117,7 +117,7 @@ describe('schemas', () => {
 
 describe('jobs', () => {
   it('answer with their number; a bug comes back as words, not as a throw', () => {
-    const doJob = makeWorker();
+    const doJob = makeWorker().run;
     expect(doJob({ id: 7, name: 'labels', input: { text: 'milk' } })).toMatchObject({
       id: 7,
       output: { contains: [{ avoid: 'milk' }] },

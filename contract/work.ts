@@ -1,7 +1,7 @@
 import { readLabel, type LabelReading } from '../core/exclusions';
 import { makePantry, REFERENCE_PANTRY, type Pantry } from '../core/pantry';
 import { isSilent, Matcher, readFormula, referenceMatcher, type ReadResult } from '../core/reading';
-import { adapt, type Outcome } from '../core/rebalance';
+import { adaptSteps, type Outcome, type Progress } from '../core/rebalance';
 import { US_MEASURES } from '../core/units';
 import type { AdaptRequest, LabelsRequest, MatchAnswer, MatchRequest, PantryRow, ReadRequest } from './dto';
 
@@ -42,35 +42,56 @@ const WORK = {
     }),
   }),
   labels: ({ text, ruleset }: LabelsRequest): LabelReading => readLabel(text, ruleset),
-  adapt: (input: AdaptRequest, { pantry }: Known): Outcome => adapt(input, { lookup: pantry.lookup }),
+  adapt: function* (input: AdaptRequest, { pantry }: Known): Generator<Progress, Outcome> {
+    return yield* adaptSteps(input, { lookup: pantry.lookup });
+  },
 };
 
 export type WorkName = keyof typeof WORK;
 export type WorkInput<N extends WorkName> = Parameters<(typeof WORK)[N]>[0];
-export type WorkOutput<N extends WorkName> = ReturnType<(typeof WORK)[N]>;
+export type WorkOutput<N extends WorkName> =
+  ReturnType<(typeof WORK)[N]> extends Generator<Progress, infer R> ? R : ReturnType<(typeof WORK)[N]>;
 
 /** A job to the worker and what it answers. Failures carry no stack. `pantry` tells it the baker's own things. */
 export type WorkJob =
   { id: number; name: WorkName; input: unknown } | { id: number; name: 'pantry'; input: PantryRow[] };
-export type WorkAnswer = { id: number; output: unknown } | { id: number; failed: string };
+/** `stopped`: a newer job of the same place came before this one was done. */
+export type WorkAnswer =
+  { id: number; output: unknown } | { id: number; failed: string } | { id: number; stopped: true };
+/** Does jobs; `steps` in parts, so that long ones show progress and can be stopped. */
+export type Workman = {
+  run: (job: WorkJob) => WorkAnswer;
+  steps: (job: WorkJob) => Generator<Progress, WorkAnswer>;
+};
+
+const isSteps = (x: unknown): x is Generator<Progress, unknown> =>
+  typeof x === 'object' && x !== null && Symbol.iterator in x && 'next' in x;
 
 /** A worker's mind: does jobs with the pantry it was last told of. What is thrown is a bug and comes back as such. */
-export function makeWorker(): (job: WorkJob) => WorkAnswer {
+export function makeWorker(): Workman {
   let known: Known = { pantry: REFERENCE_PANTRY, matcher: referenceMatcher };
-  return (job) => {
+  function* steps(job: WorkJob): Generator<Progress, WorkAnswer> {
     try {
       if (job.name === 'pantry') {
         const pantry = pantryOf(job.input);
-        known = {
-          pantry,
-          matcher: pantry.own.length === 0 ? referenceMatcher : new Matcher(pantry.all()),
-        };
+        known = { pantry, matcher: pantry.own.length === 0 ? referenceMatcher : new Matcher(pantry.all()) };
         return { id: job.id, output: pantry.own.length };
       }
       const work = WORK[job.name] as (input: unknown, known: Known) => unknown;
-      return { id: job.id, output: work(job.input, known) };
+      const made = work(job.input, known);
+      return { id: job.id, output: isSteps(made) ? yield* made : made };
     } catch (error) {
       return { id: job.id, failed: error instanceof Error ? error.message : String(error) };
     }
+  }
+  return {
+    steps,
+    run: (job) => {
+      const work = steps(job);
+      for (;;) {
+        const step = work.next();
+        if (step.done) return step.value;
+      }
+    },
   };
 }

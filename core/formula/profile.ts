@@ -145,6 +145,12 @@ export type Profile = {
   unknownLines: string[];
 };
 
+/**
+ * Below this share of its mass the solids of a part ask for too little water for wetness to mean anything: a
+ * meringue, a set cream, a fruit filling. Common practice, no source.
+ */
+const LEAST_DEMAND = 0.05;
+
 /** The word of the feel scale for so much fluid. */
 export function feelWord(fluid: number): FeelWord {
   return FEEL_FROM.find(([, from]) => fluid >= from)?.[0] ?? 'cracks';
@@ -164,7 +170,8 @@ export function profileOf(part: Part, lookup: Lookup): Profile {
     ]),
   ) as Record<PropKey, Sourced>;
   const flourG = lines.reduce((sum, l) => sum + (lookup(l.item)?.flour ? massOf(l) : 0), 0);
-  const wetness = props.demand.value > 0 ? ratio(props.freeWater, props.demand) : null;
+  const wetness =
+    props.demand.value > LEAST_DEMAND * props.mass.value ? ratio(props.freeWater, props.demand) : null;
   const fluid =
     wetness &&
     wetness.value +

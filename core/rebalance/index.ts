@@ -1,6 +1,8 @@
-export { adapt } from './adapt';
+export { adapt, adaptSteps } from './adapt';
 export { cautionsOf, newAllergens, verdictsOf } from './assemble';
+export type { Progress } from './bench';
+export * from './scale';
 export * from './types';
 
 /** Stamp of the engine: a kept version says which one it was worked out with. */
-export const CORE_VERSION = '1';
+export const CORE_VERSION = '2';

@@ -107,7 +107,7 @@ describe('formulas and versions', () => {
       parentId: version.id,
       targetId: version.id,
       avoids: ['egg'],
-      coreVersion: '1',
+      coreVersion: '2',
     });
     const second = (
       await api

@@ -21,12 +21,12 @@ export type Compute = {
 class WorkFailedError extends Error {}
 
 function unwrap(answer: WorkAnswer): unknown {
-  if ('failed' in answer) throw new WorkFailedError(answer.failed);
-  return answer.output;
+  if ('output' in answer) return answer.output;
+  throw new WorkFailedError('failed' in answer ? answer.failed : 'stopped');
 }
 
 export function inPlace(): Compute {
-  const doJob = makeWorker();
+  const { run: doJob } = makeWorker();
   return {
     run: async (name, input) => {
       await Promise.resolve();

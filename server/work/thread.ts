@@ -1,6 +1,6 @@
 import { parentPort } from 'node:worker_threads';
 import { makeWorker, type WorkJob } from '../../contract/work';
 
-const doJob = makeWorker();
+const { run } = makeWorker();
 
-parentPort?.on('message', (job: WorkJob) => parentPort?.postMessage(doJob(job)));
+parentPort?.on('message', (job: WorkJob) => parentPort?.postMessage(run(job)));

@@ -25,6 +25,7 @@ export function deskFor(demo: number, request: VersionRequest): DeskContext {
     whole: outcome.solutions,
     solution: outcome.solutions[0] ?? null,
     working: false,
+    progress: null,
     failed: null,
   };
 }

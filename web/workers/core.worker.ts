@@ -1,9 +1,8 @@
 import { expose } from 'comlink';
-import { makeWorker, type WorkAnswer, type WorkJob } from '../../contract/work';
+import { makeWorker } from '../../contract/work';
+import { takeTurns } from './turns';
 
-const doJob = makeWorker();
-
-/** The computation off the main thread: one call, so that the page and the server run the very same work. */
-const worker = { run: (job: WorkJob): WorkAnswer => doJob(job) };
+/** The computation off the main thread: the page and the server run the very same work, here in parts. */
+const worker = { run: takeTurns(makeWorker()) };
 export type CoreWorker = typeof worker;
 expose(worker);

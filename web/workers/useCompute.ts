@@ -1,9 +1,15 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useId, useState } from 'react';
 import type { WorkInput, WorkName, WorkOutput } from '../../contract/work';
 import { usePantry } from '../pantry/usePantry';
 import { compute } from './compute';
 
-export type Computed<T> = { output: T | null; working: boolean; failed: string | null };
+export type Computed<T> = {
+  output: T | null;
+  working: boolean;
+  failed: string | null;
+  /** How far long work is, 0 to 1; null where it is not long. */
+  progress: number | null;
+};
 
 /**
  * The result of a computation for the latest input, worked out in the worker. While a newer one is on its way
@@ -23,12 +29,27 @@ export function useCompute<N extends WorkName>(
     output: WorkOutput<N> | null;
     failed: string | null;
   } | null>(null);
+  const place = useId();
+  const [progress, setProgress] = useState<number | null>(null);
   useEffect(() => {
     if (key === null) return;
     let stale = false;
+    let ended = false;
     const timer = setTimeout(() => {
-      compute(name, JSON.parse(key) as WorkInput<N>, rows).then(
-        (output) => !stale && setDone({ key, rows, output, failed: null }),
+      compute(
+        name,
+        JSON.parse(key) as WorkInput<N>,
+        rows,
+        place,
+        // Told over a channel of its own: the last words may come after the answer.
+        (at, of) => !stale && !ended && setProgress(at / of),
+      ).then(
+        (output) => {
+          ended = true;
+          if (stale || output === null) return;
+          setDone({ key, rows, output, failed: null });
+          setProgress(null);
+        },
         (error: unknown) =>
           !stale &&
           setDone((last) => ({
@@ -43,10 +64,11 @@ export function useCompute<N extends WorkName>(
       stale = true;
       clearTimeout(timer);
     };
-  }, [name, key, rows, delayMs]);
+  }, [name, key, rows, delayMs, place]);
   return {
     output: done?.output ?? null,
     working: input !== null && (done?.key !== key || done?.rows !== rows),
     failed: done?.failed ?? null,
+    progress,
   };
 }

@@ -107,13 +107,16 @@ function stopsOf(
   const inside = solution?.fit.filter((f) => f.state === 'inside').length ?? 0;
   const kept = detail.versions.filter((v) => v.targetId !== null);
   const last = kept.find((v) => v.id === desk_.doc?.baseId) ?? kept.at(-1);
-  const swap = !outcome
-    ? 'working'
-    : outcome.cannot.length > 0
-      ? 'no answer yet'
-      : out === 0
-        ? 'nothing has to go'
-        : `${out} out, ${out} covered`;
+  const swap =
+    !outcome || context.progress !== null
+      ? context.progress === null
+        ? 'working'
+        : `working, ${Math.round(100 * context.progress)} %`
+      : outcome.cannot.length > 0
+        ? 'no answer yet'
+        : out === 0
+          ? 'nothing has to go'
+          : `${out} out, ${out} covered`;
   return [
     {
       to: 'read',
@@ -196,6 +199,7 @@ export function DeskLayout() {
     whole: free.output?.solutions ?? [],
     solution: shown.output?.solutions[0] ?? null,
     working: shown.working || free.working,
+    progress: shown.progress ?? free.progress,
     failed: shown.failed ?? free.failed,
   };
   const stops = stopsOf(state, context, detail, id);

@@ -12,6 +12,8 @@ export type DeskContext = {
   /** The solution the desk stands on. */
   solution: Solution | null;
   working: boolean;
+  /** How far long work is, 0 to 1. */
+  progress: number | null;
   failed: string | null;
 };
 

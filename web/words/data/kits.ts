@@ -214,7 +214,7 @@ export const KIT_WORDS: Record<string, { name: string; about: string }> = {
   },
   starch_gloss: { name: 'Cornflour gloss', about: 'Brushed on hot from the pan, it dries to a shine.' },
   soften_in_water: {
-    name: 'Water, no fat',
+    name: 'No fat, softened in water',
     about: 'What was softened in fat is softened in a little water, covered.',
   },
 };

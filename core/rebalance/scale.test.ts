@@ -1,0 +1,78 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { DEMO_FORMULAS } from '../../demo/data/formulas';
+import { doughLines, massOf, profileOf, type Formula } from '../formula';
+import { lookupReference } from '../ingredients';
+import { readFormula } from '../reading';
+import { formula } from '../testing/build';
+import { adapt, rounded, roundedG, scaled, scaleFactor, scaleStep, type ScaleTo } from './index';
+
+const DEMOS = DEMO_FORMULAS.map((d) => readFormula(d).formula);
+const dough = (f: Formula) => f.parts.flatMap(doughLines).reduce((s, l) => s + massOf(l), 0);
+const F = formula('bun', {
+  white_rice_flour: 300,
+  tapioca_starch: 100,
+  water: 320,
+  salt: 8,
+  instant_yeast: 6,
+  sunflower_oil: 26,
+});
+const k = (to: ScaleTo, f = F) => scaleFactor(f, to, lookupReference);
+
+describe('scaling', () => {
+  it('by batch, dough, flour, one line, pieces and tin', () => {
+    expect(k({ by: 'batch', times: 2.5 })).toBe(2.5);
+    expect(k({ by: 'dough', massG: 1520 })).toBeCloseTo(2, 12);
+    expect(k({ by: 'flour', massG: 500 })).toBeCloseTo(1.25, 12);
+    // "I have 370 g of this."
+    expect(k({ by: 'line', lineId: 'white_rice_flour', massG: 370 })).toBeCloseTo(370 / 300, 12);
+    // Eight rolls of 90 g out of the oven at 12 % bake loss need 818 g of dough.
+    expect(k({ by: 'pieces', pieces: 8, eachG: 90, lossPercent: 12 })! * 760).toBeCloseTo(818.18, 2);
+    expect(k({ by: 'tin', volumeMl: 1755, fill: 0.6 })! * 760).toBeCloseTo(1755 * 0.6 * 1.05, 6);
+  });
+
+  it('has no factor where there is nothing to go by, or out of all measure', () => {
+    expect(k({ by: 'flour', massG: 500 }, formula('glaze', { sugar: 100, water: 20 }))).toBeNull();
+    expect(k({ by: 'line', lineId: 'nothing', massG: 5 })).toBeNull();
+    for (const times of [0, -1, 1e9, Number.NaN]) expect(k({ by: 'batch', times })).toBeNull();
+  });
+
+  it('is linear: every mass and every additive property k times, wetness and percentages as they were', () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...DEMOS), fc.double({ min: 0.05, max: 50, noNaN: true }), (f, factor) => {
+        const g = scaled(f, factor);
+        f.parts.forEach((p, i) => {
+          const [a, b] = [profileOf(p, lookupReference), profileOf(g.parts[i]!, lookupReference)];
+          for (const key of ['mass', 'water', 'fat', 'starch', 'salt', 'energy'] as const)
+            expect(b.props[key].value).toBeCloseTo(factor * a.props[key].value, 4);
+          if (a.wetness) expect(b.wetness!.value).toBeCloseTo(a.wetness.value, 9);
+        });
+        expect(scaleFactor(g, { by: 'dough', massG: dough(f) }, lookupReference)).toBeCloseTo(1 / factor, 6);
+      }),
+    );
+  });
+});
+
+describe('rounding to what a scale shows', () => {
+  it('no line moves by more than half a step, and nothing becomes nothing', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 1e-6, max: 5000, noNaN: true }), (g) => {
+        const r = roundedG(g);
+        expect(r).toBeGreaterThan(0);
+        expect(Math.abs(r - g)).toBeLessThanOrEqual(Math.max(scaleStep(g) / 2, 0.1) + 1e-9);
+      }),
+    );
+    expect([roundedG(7.04), roundedG(19.96), roundedG(20.4), roundedG(133.5)]).toEqual([7, 20, 20, 134]);
+  });
+
+  it('moves wetness by half a percent at most on every demo, and says which property it takes out', () => {
+    for (const f of DEMOS) {
+      const best = adapt({ formula: f, exclude: ['egg'] }, { lookup: lookupReference }).solutions[0]!;
+      const r = rounded(best.formula, f, lookupReference);
+      expect(r.wetnessPercent, f.title).toBeLessThanOrEqual(0.5);
+      for (const { key } of r.left) expect(best.fit.find((x) => x.key === key)!.state).toBe('inside');
+      for (const l of r.formula.parts.flatMap((p) => p.lines))
+        if (l.amount.massG) expect(roundedG(l.amount.massG.value, 0.1)).toBeCloseTo(l.amount.massG.value, 9);
+    }
+  });
+});
