@@ -67,6 +67,8 @@ describe('what is not known', () => {
   it('percentages need flour', () => {
     expect(bakersPercent(50, profile(p))).toBe(25);
     expect(bakersPercent(50, profile(part('batter', [line('water', 50)])))).toBeNull();
+    const thickened = part('fruit_filling', [line('corn_starch', 14), line('water', 700)]);
+    expect(bakersPercent(50, profile(thickened))).toBeNull();
     expect(profile(part('batter', [line('water', 50)])).wetness).toBeNull();
   });
 

@@ -186,9 +186,13 @@ export function profileOf(part: Part, lookup: Lookup): Profile {
   };
 }
 
-/** Baker's percentage of a mass: grams per 100 g of flour; null where the part has no flour. */
+/** Below this share of a part's mass flour or starch thickens it; it is no base to count on. Common practice, no source. */
+const LEAST_FLOUR = 0.1;
+
+/** Baker's percentage of a mass: grams per 100 g of flour; null where flour is no base of the part, as in a custard. */
 export function bakersPercent(massG: number, profile: Profile): number | null {
-  return profile.flourG > 0 ? (100 * massG) / profile.flourG : null;
+  const { flourG, props } = profile;
+  return flourG > 0 && flourG >= LEAST_FLOUR * props.mass.value ? (100 * massG) / flourG : null;
 }
 
 /** A property opened: what each line brings of it, with the source of every factor. */

@@ -3,7 +3,7 @@ import { msg, type Msg } from '../explain';
 import { avoidsOf, verdictFor } from '../exclusions';
 import { isBeside, profileOf, type Formula } from '../formula';
 import { AVOID_IDS, type AvoidId, type Lookup } from '../ingredients';
-import { applyEdits } from '../method';
+import { applyEdits, type StepEdit } from '../method';
 import { withOwnWords } from '../pantry';
 import { cautionsOf, holdBack, newAllergens, profilesOf, verdictsOf } from './assemble';
 import { PartBench, WORST, type Progress, type Slot, type Trial } from './bench';
@@ -65,6 +65,10 @@ function confidenceOf(
   return { level, because };
 }
 
+/** In a formula of several parts a change to the method says which part it is for. */
+const ofPart = (edit: StepEdit, part: string): StepEdit =>
+  part ? { ...edit, msg: { ...edit.msg, args: { ...edit.msg.args, part } } } : edit;
+
 function solutionOf(
   source: Formula,
   benches: readonly PartBench[],
@@ -76,7 +80,9 @@ function solutionOf(
   const parts = trials.map((t) => t.part.part);
   const fit = trials.flatMap((t) => t.fits);
   const moves = trials.flatMap((t) => t.part.moves);
-  const steps = trials.flatMap((t) => t.part.edits());
+  const steps = trials.flatMap(({ part }) =>
+    part.edits().map((e) => (parts.length > 1 ? ofPart(e, part.part.name) : e)),
+  );
   const formula: Formula = {
     ...source,
     parts,

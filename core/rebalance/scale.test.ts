@@ -5,7 +5,7 @@ import { doughLines, massOf, profileOf, type Formula } from '../formula';
 import { lookupReference } from '../ingredients';
 import { readFormula } from '../reading';
 import { formula } from '../testing/build';
-import { adapt, rounded, roundedG, scaled, scaleFactor, scaleStep, type ScaleTo } from './index';
+import { adapt, rounded, roundedG, scaled, scaleFactor, scaleStep, sized, type ScaleTo } from './index';
 
 const DEMOS = DEMO_FORMULAS.map((d) => readFormula(d).formula);
 const dough = (f: Formula) => f.parts.flatMap(doughLines).reduce((s, l) => s + massOf(l), 0);
@@ -29,6 +29,19 @@ describe('scaling', () => {
     // Eight rolls of 90 g out of the oven at 12 % bake loss need 818 g of dough.
     expect(k({ by: 'pieces', pieces: 8, eachG: 90, lossPercent: 12 })! * 760).toBeCloseTo(818.18, 2);
     expect(k({ by: 'tin', volumeMl: 1755, fill: 0.6 })! * 760).toBeCloseTo(1755 * 0.6 * 1.05, 6);
+  });
+
+  it('counts the pieces it then makes: those asked for, else its own times the factor', () => {
+    const buns: Formula = { ...F, yield: { pieces: 9, name: 'buns' } };
+    const made = (to: ScaleTo, f = buns) => sized(f, to, lookupReference)?.formula.yield;
+    expect(made({ by: 'batch', times: 2 })).toEqual({ pieces: 18, name: 'buns' });
+    expect(made({ by: 'batch', times: 0.01 })).toEqual({ pieces: 1, name: 'buns' });
+    expect(made({ by: 'pieces', pieces: 8, eachG: 90, lossPercent: 12 })).toEqual({
+      pieces: 8,
+      name: 'buns',
+    });
+    expect(made({ by: 'batch', times: 2 }, F)).toBeUndefined();
+    expect(sized(buns, { by: 'batch', times: 0 }, lookupReference)).toBeNull();
   });
 
   it('has no factor where there is nothing to go by, or out of all measure', () => {

@@ -82,6 +82,26 @@ export const scaled = (formula: Formula, factor: number): Formula =>
       : l,
   );
 
+/**
+ * The formula as large as wanted, with the pieces it then makes: those asked for, else its own count times the
+ * factor, at least one. Null as in {@link scaleFactor}.
+ */
+export function sized(
+  formula: Formula,
+  to: ScaleTo,
+  lookup: Lookup,
+): { formula: Formula; factor: number } | null {
+  const factor = scaleFactor(formula, to, lookup);
+  if (factor === null) return null;
+  const larger = scaled(formula, factor);
+  const own = larger.yield;
+  const pieces = to.by === 'pieces' ? to.pieces : own && Math.max(1, Math.round(factor * own.pieces));
+  return {
+    formula: pieces ? { ...larger, yield: { name: own?.name ?? '', pieces } } : larger,
+    factor,
+  };
+}
+
 /** What a kitchen scale shows: tenths of a gram below 20 g, whole grams above. */
 const STEP_BELOW_G = 20;
 export const scaleStep = (massG: number): number => (massG < STEP_BELOW_G ? 0.1 : 1);

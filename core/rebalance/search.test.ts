@@ -99,6 +99,24 @@ describe('choosing', () => {
   });
 });
 
+describe('the method of a formula', () => {
+  it.each(DEMOS.map((f) => [f.title, f] as const))(
+    '%s: a change says its part where there are several, and not where there is one',
+    (_t, f) => {
+      const changes = run(f).solutions[0]!.formula.method.flatMap((s) => [
+        ...(s.added ? [s.added] : []),
+        ...(s.struck ? [s.struck] : []),
+        ...s.notes,
+      ]);
+      if (f.parts.length > 1) expect(changes.length).toBeGreaterThan(2);
+      const names = f.parts.map((p) => p.name);
+      for (const c of changes)
+        if (f.parts.length > 1) expect(names).toContain(c.args.part);
+        else expect(c.args.part).toBeUndefined();
+    },
+  );
+});
+
 describe('laws of the whole engine', () => {
   const scaled = (f: Formula, k: number): Formula => ({
     ...f,

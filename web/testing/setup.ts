@@ -10,5 +10,6 @@ Object.defineProperty(window, 'matchMedia', {
     removeEventListener: () => undefined,
   }),
 });
+Object.defineProperty(document, 'fonts', { value: new EventTarget() });
 globalThis.fetch = answer;
 beforeEach(resetAnswers);

@@ -179,7 +179,11 @@ const SAY: Record<string, (a: Args) => string> = {
 };
 
 /** The words for a message; a code without words is a slip of ours and shows itself as the code. */
-export const say = (m: Msg): string => SAY[m.code]?.(m.args) ?? m.code;
+/** A message in words. One that is for one part of several says so first. */
+export function say(m: Msg): string {
+  const said = SAY[m.code]?.(m.args) ?? m.code;
+  return m.args.part ? `For the ${m.args.part}: ${said.charAt(0).toLowerCase()}${said.slice(1)}` : said;
+}
 
 export const hasWords = (code: string): boolean => code in SAY;
 

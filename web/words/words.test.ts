@@ -52,6 +52,7 @@ describe('words', () => {
     expect(withoutWords(['gluten', 'egg', 'milk', 'tree_nut', 'peanut', 'oil'])).toBe(
       'egg, dairy, nuts, added oil',
     );
+    expect(say(msg('step.waterWash', { part: 'crust' }))).toBe('For the crust: brush with water.');
     expect(say(msg('step.gel', { g1: 14, n1: 'flax_ground', g2: 90, n2: 'water', wait: 10 }))).toBe(
       'Make the gel: whisk 14.0 g ground flax into 90 g water and leave 10 min to thicken.',
     );

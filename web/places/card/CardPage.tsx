@@ -67,7 +67,7 @@ function Ingredients({ part, lookup }: { part: Part; lookup: Lookup }) {
         <tr>
           <th scope="col">grams</th>
           <th scope="col">ingredient</th>
-          <th scope="col">on flour</th>
+          {bakersPercent(1, profile) === null ? <td /> : <th scope="col">on flour</th>}
         </tr>
       </thead>
       <tbody>{part.lines.map(row)}</tbody>
@@ -164,7 +164,7 @@ function Card({
   const cautions = cautionsOf(kits, doc.parts, lookup);
   const without = withoutWords(doc.avoids);
   return (
-    <article className={`sheet ${classes.card}`}>
+    <article className={`sheet ${classes.card}`} data-long={doc.parts.length > 1 ? '' : undefined}>
       <header>
         <h1>{title}</h1>
         <p className={classes.sub}>

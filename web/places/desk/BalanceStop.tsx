@@ -164,6 +164,18 @@ export function BalanceStop() {
             {say(w)}
           </Notice>
         ))}
+        <div className={classes.locks}>
+          <Switch
+            label="Hold wetness as written"
+            checked={pins?.lockWetness ?? false}
+            onChange={(e) => dispatch(desk.lockSet({ lockWetness: e.currentTarget.checked }))}
+          />
+          <Switch
+            label="Hold total mass as written"
+            checked={pins?.lockMass ?? false}
+            onChange={(e) => dispatch(desk.lockSet({ lockMass: e.currentTarget.checked }))}
+          />
+        </div>
         {solution.formula.parts.map((part) => {
           const source = outcome.sourceProfiles[part.id];
           const adapted = solution.profiles[part.id];
@@ -174,31 +186,29 @@ export function BalanceStop() {
               (l) => l.id,
             ),
           );
+          const of = solution.formula.parts.length > 1 ? `, ${part.name || 'main part'}` : '';
           const see = (key: FitKey) => setOpened({ key, partId: part.id });
           return (
             <div key={part.id}>
               {part.name && <h2 className={classes.partName}>{part.name}</h2>}
-              <MirrorBars source={source} adapted={adapted} fit={fit} seen={opened.key} onSee={see} />
+              <MirrorBars
+                of={of}
+                source={source}
+                adapted={adapted}
+                fit={fit}
+                seen={openPart?.id === part.id ? opened.key : null}
+                onSee={see}
+              />
               <FeelStrip
+                of={of}
                 source={source}
                 adapted={adapted}
                 wetness={fit.find((f) => f.key === 'wetness')}
                 holdBackG={solution.holdBackG}
                 onExplain={() => see('wetness')}
               />
-              <div className={classes.locks}>
-                <Switch
-                  label="Hold wetness as written"
-                  checked={pins?.lockWetness ?? false}
-                  onChange={(e) => dispatch(desk.lockSet({ lockWetness: e.currentTarget.checked }))}
-                />
-                <Switch
-                  label="Hold total mass as written"
-                  checked={pins?.lockMass ?? false}
-                  onChange={(e) => dispatch(desk.lockSet({ lockMass: e.currentTarget.checked }))}
-                />
-              </div>
               <Ledger
+                of={of}
                 part={part}
                 moves={solution.moves.filter((m) => ids.has(m.lineId))}
                 source={source}

@@ -34,10 +34,13 @@ export function ConflictRow({
   onSee: (kitId: string) => void;
 }) {
   const dispatch = useAppDispatch();
-  const { solution } = useDeskContext();
+  const { doc, solution } = useDeskContext();
   const [all, setAll] = useState(false);
   const few = options.filter((o, i) => all || i < FEW || o.kitId === chosen);
   const names = listed(conflict.ingredientIds.map((id, i) => ingredientName(id, i > 0)));
+  const parts = doc.source.parts;
+  const part = parts.length > 1 ? parts.find((p) => p.id === conflict.partId)?.name : undefined;
+  const called = names.toLowerCase() + (part ? `, ${part.toLowerCase()}` : '');
   const where =
     conflict.role === 'release'
       ? 'for the tin'
@@ -54,11 +57,12 @@ export function ConflictRow({
       <div>
         <h3>{names}</h3>
         <p className={classes.sub}>
+          {part && `${part} · `}
           {where} · no{' '}
           {listed([...new Set(conflict.avoids.map((a) => (a === 'milk' ? 'dairy' : AVOID_WORDS[a])))])}
         </p>
       </div>
-      <ul className={classes.jobs} aria-label={`What ${names.toLowerCase()} did here`}>
+      <ul className={classes.jobs} aria-label={`What ${called} did here`}>
         {conflict.jobs.slice(0, 6).map((j) => (
           <li key={j.job}>
             <span>{JOB_WORDS[j.job]}</span>
@@ -69,7 +73,7 @@ export function ConflictRow({
         ))}
       </ul>
       <Radio.Group
-        label={`In place of ${names.toLowerCase()}`}
+        label={`In place of ${called}`}
         labelProps={{ className: 'visually-hidden' }}
         value={chosen ?? null}
         onChange={pick}

@@ -19,6 +19,7 @@ function place(fluid: number): number {
 }
 
 type Props = {
+  of: string;
   source: Profile;
   adapted: Profile;
   wetness: Fit | undefined;
@@ -27,12 +28,12 @@ type Props = {
 };
 
 /** How it should feel, from "pours" to "cracks", with a pointer for each version. */
-export function FeelStrip({ source, adapted, wetness, holdBackG, onExplain }: Props) {
+export function FeelStrip({ of, source, adapted, wetness, holdBackG, onExplain }: Props) {
   if (!source.feel || !adapted.feel || !wetness) return null;
   const [a, b] = [place(source.feel.value), place(adapted.feel.value)];
   const swap = a <= b;
   return (
-    <section className={`sheet ${classes.feel}`} aria-label="How it should feel">
+    <section className={`sheet ${classes.feel}`} aria-label={`How it should feel${of}`}>
       <div className={classes.feelHead}>
         <span>
           How it should feel: <b>{FEEL_WORDS_TEXT[adapted.feel.word]}</b>

@@ -1,17 +1,21 @@
 import { Button, Group, Modal, Textarea, TextInput } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { DraftDoc } from '../../../contract/dto';
-import { pinItems } from '../../../core/formula';
-import type { Solution } from '../../../core/rebalance';
+import { doughLines, massOf, pinItems, profileOf } from '../../../core/formula';
+import { rounded, scaled, sized, type Rounded, type Solution } from '../../../core/rebalance';
 import { problemIn, useKeepVersionMutation } from '../../api/api';
 import { useAppDispatch } from '../../app/store';
 import { usePantry } from '../../pantry/usePantry';
 import { Notice } from '../../parts/Notice';
+import { fixed, listed } from '../../words/format';
 import { sayProblem } from '../../words/say';
+import { PROP_WORDS } from '../../words/things';
 import { dropLocalDraft } from './autosave';
+import classes from './desk.module.css';
 import { desk } from './deskSlice';
+import { ScaleFields, type ScaleWay } from './ScaleFields';
 
 type Props = {
   formulaId: string;
@@ -22,6 +26,18 @@ type Props = {
   onClose: () => void;
 };
 
+/** What rounding to the scale does, in words; or what to mend where there is no amount to make. */
+function roundingSaid(made: (Rounded & { factor: number }) | null): string {
+  if (!made) return 'Between a hundredth and 200 times the formula can be made. Give an amount within that.';
+  const shift = made.wetnessPercent < 0.05 ? 'less than 0.1 %' : `${fixed(made.wetnessPercent, 1)}\u00a0%`;
+  const left = [...new Set(made.left.map((l) => PROP_WORDS[l.key]))];
+  return (
+    `Kept as a kitchen scale shows it. That moves wetness by ${shift}.` +
+    (left.length > 0 ? ` It takes ${listed(left)} just out of its band.` : '') +
+    (Math.abs(made.factor - 1) > 1e-3 ? ' Tin, heat and time stay as for the formula as it was.' : '')
+  );
+}
+
 /** Names and keeps what stands on the desk as a version; the source stays as it is. */
 export function KeepVersion({ formulaId, doc, solution, sourceChanged, suggestedName, onClose }: Props) {
   const [name, setName] = useState(suggestedName);
@@ -30,15 +46,33 @@ export function KeepVersion({ formulaId, doc, solution, sourceChanged, suggested
   const { pantry } = usePantry();
   const dispatch = useAppDispatch();
   const navigate = useNavigate();
+  const [to, setTo] = useState<ScaleWay>({ by: 'batch', times: 1 });
+  const made = useMemo(() => {
+    const larger = sized(pinItems(solution.formula, pantry.lookup), to, pantry.lookup);
+    if (!larger) return null;
+    // The source grows with it, so that what rounding takes out of its band is measured at this size.
+    const r = rounded(larger.formula, scaled(doc.source, larger.factor), pantry.lookup);
+    return { ...r, factor: larger.factor };
+  }, [solution, doc.source, to, pantry]);
+  const start = useMemo(
+    () => ({
+      doughG: solution.formula.parts.flatMap(doughLines).reduce((s, l) => s + massOf(l), 0),
+      flourG: solution.formula.parts.reduce((s, p) => s + profileOf(p, pantry.lookup).flourG, 0),
+      pieces: solution.formula.yield?.pieces ?? 1,
+      lines: solution.formula.parts.flatMap(doughLines).filter((l) => massOf(l) > 0),
+    }),
+    [solution, pantry],
+  );
   const problem = kept.error ? problemIn(kept.error) : null;
 
   async function submit() {
+    if (!made) return;
     const request = { ...doc.request, pins: { ...doc.request.pins, kits: solution.kits } };
     const body = {
       parentId: doc.baseId,
       name: name.trim(),
       note,
-      doc: pinItems(solution.formula, pantry.lookup),
+      doc: made.formula,
       request,
       ...(sourceChanged ? { source: doc.source } : {}),
     };
@@ -87,11 +121,15 @@ export function KeepVersion({ formulaId, doc, solution, sourceChanged, suggested
               minRows={2}
               onChange={(e) => setNote(e.currentTarget.value)}
             />
+            <ScaleFields value={to} onChange={setTo} start={start} />
+            <p className={classes.rounding} role="status">
+              {roundingSaid(made)}
+            </p>
             <Group mt={18} justify="flex-end">
               <Button variant="subtle" onClick={onClose}>
                 Not yet
               </Button>
-              <Button type="submit" loading={kept.isLoading} disabled={name.trim() === ''}>
+              <Button type="submit" loading={kept.isLoading} disabled={name.trim() === '' || made === null}>
                 Keep it
               </Button>
             </Group>

@@ -63,7 +63,14 @@ const unknownName = (part: Part, lineId: string): string => {
 const why = (m: Move): string =>
   (m.conflictId && m.op === 'add' && GROUP_WORDS[m.conflictId.split(':')[1] as GroupId]) || say(m.reason);
 
-type Props = { part: Part; moves: Move[]; source: Profile; profile: Profile; held: Record<string, number> };
+type Props = {
+  of: string;
+  part: Part;
+  moves: Move[];
+  source: Profile;
+  profile: Profile;
+  held: Record<string, number>;
+};
 
 /** A mass on flour, or nothing where there is no mass or no flour. */
 const onFlour = (massG: number | null, profile: Profile): string => {
@@ -72,9 +79,9 @@ const onFlour = (massG: number | null, profile: Profile): string => {
 };
 
 /** Every line, as written and adapted, in grams and on flour, with the reason; an amount can be held. */
-export function Ledger({ part, moves, source, profile, held }: Props) {
+export function Ledger({ of, part, moves, source, profile, held }: Props) {
   return (
-    <section className={`sheet ${classes.ledger}`} aria-label="Lines" tabIndex={0}>
+    <section className={`sheet ${classes.ledger}`} aria-label={`Lines${of}`} tabIndex={0}>
       <table>
         <thead>
           <tr>

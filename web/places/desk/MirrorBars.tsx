@@ -21,12 +21,20 @@ const ROWS: PropKey[] = [
 ];
 const STATE_WORDS = { inside: '', low: 'low', high: 'high' } as const;
 
-type Props = { source: Profile; adapted: Profile; fit: Fit[]; seen: FitKey; onSee: (key: FitKey) => void };
+type Props = {
+  /** The part these are of, as a label ends: ", crust"; empty where there is but one. */
+  of: string;
+  source: Profile;
+  adapted: Profile;
+  fit: Fit[];
+  seen: FitKey | null;
+  onSee: (key: FitKey) => void;
+};
 
 /** Source and adapted as mirrored bars on one centre line, each property with its band. A row can be opened. */
-export function MirrorBars({ source, adapted, fit, seen, onSee }: Props) {
+export function MirrorBars({ of, source, adapted, fit, seen, onSee }: Props) {
   return (
-    <section className={`sheet ${classes.mirror}`} aria-label="Source beside adapted, per batch">
+    <section className={`sheet ${classes.mirror}`} aria-label={`Source beside adapted, per batch${of}`}>
       <div className={`${classes.row} ${classes.caption}`} aria-hidden="true">
         <span />
         <span>as written</span>

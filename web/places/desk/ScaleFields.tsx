@@ -1,0 +1,143 @@
+import { NativeSelect, NumberInput } from '@mantine/core';
+import { massOf, type Line } from '../../../core/formula';
+import { idOf } from '../../../core/ingredients';
+import type { ScaleTo } from '../../../core/rebalance';
+import { ingredientName } from '../../words/things';
+import classes from './desk.module.css';
+
+const WAYS = [
+  { value: 'batch', label: 'batches' },
+  { value: 'dough', label: 'grams of dough or batter' },
+  { value: 'flour', label: 'grams of flour' },
+  { value: 'line', label: 'what there is of one line' },
+  { value: 'pieces', label: 'pieces of a weight' },
+] as const;
+type Way = (typeof WAYS)[number]['value'];
+export type ScaleWay = Extract<ScaleTo, { by: Way }>;
+
+/** Oven loss taken until a bake of this formula has been weighed. Common practice, no source. */
+const LOSS_PERCENT = 12;
+
+function NumberField({
+  label,
+  unit,
+  value,
+  max,
+  onChange,
+}: {
+  label: string;
+  unit?: string;
+  value: number;
+  max: number;
+  onChange: (value: number) => void;
+}) {
+  return (
+    <NumberInput
+      label={label}
+      value={value || ''}
+      min={0}
+      max={max}
+      decimalScale={2}
+      hideControls
+      {...(unit ? { suffix: ` ${unit}` } : {})}
+      onChange={(v) => onChange(typeof v === 'number' ? v : 0)}
+    />
+  );
+}
+
+const lineWay = (l: Line): ScaleWay => ({ by: 'line', lineId: l.id, massG: Math.round(massOf(l)) });
+const nameOf = (l: Line): string =>
+  l.item.kind === 'unknown' ? l.item.text : ingredientName(idOf(l.item) ?? '');
+
+type Props = {
+  value: ScaleWay;
+  onChange: (to: ScaleWay) => void;
+  start: { doughG: number; flourG: number; pieces: number; lines: Line[] };
+};
+
+/** How much to make: by batches, dough, flour, or pieces of a baked weight. */
+export function ScaleFields({ value, onChange, start }: Props) {
+  const startOf = (way: Way): ScaleWay => {
+    const pieces = Math.max(1, start.pieces);
+    const eachG = Math.round((start.doughG * (1 - LOSS_PERCENT / 100)) / pieces);
+    switch (way) {
+      case 'dough':
+        return { by: 'dough', massG: Math.round(start.doughG) };
+      case 'flour':
+        return { by: 'flour', massG: Math.round(start.flourG) };
+      case 'line':
+        return lineWay(start.lines[0]!);
+      case 'pieces':
+        return { by: 'pieces', pieces, eachG, lossPercent: LOSS_PERCENT };
+      default:
+        return { by: 'batch', times: 1 };
+    }
+  };
+  const lacking: Partial<Record<Way, boolean>> = { flour: start.flourG <= 0, line: start.lines.length === 0 };
+  return (
+    <fieldset className={classes.scale}>
+      <legend className="visually-hidden">How much to make</legend>
+      {value.by === 'batch' && (
+        <NumberField
+          label="Make"
+          value={value.times}
+          max={200}
+          onChange={(times) => onChange({ by: 'batch', times })}
+        />
+      )}
+      {(value.by === 'dough' || value.by === 'flour' || value.by === 'line') && (
+        <NumberField
+          label={value.by === 'line' ? 'There is' : 'Make'}
+          unit="g"
+          value={value.massG}
+          max={100_000}
+          onChange={(massG) => onChange({ ...value, massG })}
+        />
+      )}
+      {value.by === 'pieces' && (
+        <NumberField
+          label="Make"
+          value={value.pieces}
+          max={10_000}
+          onChange={(pieces) => onChange({ ...value, pieces })}
+        />
+      )}
+      <NativeSelect
+        label="Counted in"
+        value={value.by}
+        data={WAYS.map((w) => ({ ...w, disabled: lacking[w.value] ?? false }))}
+        onChange={(e) => onChange(startOf(e.currentTarget.value as Way))}
+      />
+      {value.by === 'line' && (
+        <NativeSelect
+          className={classes.ofLine}
+          label="Of which"
+          value={value.lineId}
+          data={start.lines.map((l) => ({ value: l.id, label: nameOf(l) }))}
+          onChange={(e) => {
+            const line = start.lines.find((l) => l.id === e.currentTarget.value);
+            if (line) onChange(lineWay(line));
+          }}
+        />
+      )}
+      {value.by === 'pieces' && (
+        <>
+          <NumberField
+            label="Each, baked"
+            unit="g"
+            value={value.eachG}
+            max={10_000}
+            onChange={(eachG) => onChange({ ...value, eachG })}
+          />
+          <NumberField
+            label="Lost in the oven"
+            unit="%"
+            value={value.lossPercent}
+            max={60}
+            onChange={(lossPercent) => onChange({ ...value, lossPercent })}
+          />
+        </>
+      )}
+    </fieldset>
+  );
+}
