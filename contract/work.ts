@@ -42,9 +42,8 @@ const WORK = {
     }),
   }),
   labels: ({ text, ruleset }: LabelsRequest): LabelReading => readLabel(text, ruleset),
-  adapt: function* (input: AdaptRequest, { pantry }: Known): Generator<Progress, Outcome> {
-    return yield* adaptSteps(input, { lookup: pantry.lookup });
-  },
+  adapt: (input: AdaptRequest, { pantry }: Known): Generator<Progress, Outcome> =>
+    adaptSteps(input, { lookup: pantry.lookup }),
 };
 
 export type WorkName = keyof typeof WORK;

@@ -1,8 +1,98 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { LeastSquares, minimise, minimiseJudged, type Judged } from './qp';
+import { LeastSquares, minimise, minimiseJudged, type Judged, type Programme, type Row } from './qp';
+
+/** A row from its coefficients, Σ a·x ≥ b. */
+const row = (a: number[], b: number): Row => ({ a: a.map((v, i): [number, number] => [i, v]), b });
+/** The bounds lo ≤ x_i, and x_i ≤ hi where there is one. */
+const bound = (i: number, lo: number, hi?: number): Row[] => [
+  { a: [[i, 1]], b: lo },
+  ...(hi === undefined ? [] : [{ a: [[i, -1]] as [number, number][], b: -hi }]),
+];
+
+/**
+ * Quadratic problems of Hock & Schittkowski, Test Examples for Nonlinear Programming Codes (1981), by number, and
+ * their optima as printed there (statements and optima from memory). `constant` is added to the objective.
+ */
+const PUBLISHED: { name: string; p: Programme; constant: number; value: number; x: number[] }[] = [
+  {
+    name: 'HS 21, a near-flat valley at a bound',
+    p: {
+      n: 2,
+      Q: [
+        [0.02, 0],
+        [0, 2],
+      ],
+      c: [0, 0],
+      rows: [row([10, -1], 10), ...bound(0, 2, 50), ...bound(1, -50, 50)],
+    },
+    constant: -100,
+    value: -99.96,
+    x: [2, 0],
+  },
+  {
+    name: 'HS 35, Beale',
+    p: {
+      n: 3,
+      Q: [
+        [4, 2, 2],
+        [2, 4, 0],
+        [2, 0, 2],
+      ],
+      c: [8, 6, 4],
+      rows: [row([-1, -1, -2], -3), ...[0, 1, 2].flatMap((i) => bound(i, 0))],
+    },
+    constant: 9,
+    value: 1 / 9,
+    x: [4 / 3, 7 / 9, 4 / 9],
+  },
+  {
+    name: 'HS 76',
+    p: {
+      n: 4,
+      Q: [
+        [2, 0, -1, 0],
+        [0, 1, 0, 0],
+        [-1, 0, 2, 1],
+        [0, 0, 1, 1],
+      ],
+      c: [1, 3, -1, 1],
+      rows: [
+        row([-1, -2, -1, -1], -5),
+        row([-3, -1, -2, 1], -4),
+        row([0, 1, 4, 0], 1.5),
+        ...[0, 1, 2, 3].flatMap((i) => bound(i, 0)),
+      ],
+    },
+    constant: 0,
+    value: -4.681818182,
+    x: [0.2727273, 2.090909, 0, 0.5454545],
+  },
+  {
+    name: 'HS 28, made strictly convex by a hair',
+    p: {
+      n: 3,
+      Q: [
+        [2, 2, 0],
+        [2, 4, 2],
+        [0, 2, 2.0000001],
+      ],
+      c: [0, 0, 0],
+      rows: [{ ...row([1, 2, 3], 1), equal: true }],
+    },
+    constant: 0,
+    value: 0,
+    x: [0.5, -0.5, 0.5],
+  },
+];
 
 describe('quadratic programme', () => {
+  it.each(PUBLISHED.map((e) => [e.name, e] as const))('%s', (_name, e) => {
+    const out = minimise(e.p)!;
+    expect(out.value + e.constant).toBeCloseTo(e.value, 6);
+    e.x.forEach((x, i) => expect(out.x[i]).toBeCloseTo(x, 5));
+  });
+
   // Goldfarb & Idnani's method as worked in the manual of the R package quadprog (Turlach & Weingessel), solve.QP example.
   it('gives the published optimum of the manual', () => {
     const out = minimise({
