@@ -159,6 +159,17 @@ describe('formulas and versions', () => {
   });
 });
 
+describe('the shelf', () => {
+  it('counts the lines of every part', async () => {
+    const many = DEMO_FORMULAS.map((d) => readFormula(d).formula).find((f) => f.parts.length > 2)!;
+    const { formula: f } = await put(many);
+    const cards = (await api.get(path('/formulas')).expect(200)).body as { formulas: FormulaCard[] };
+    expect(cards.formulas.find((c) => c.id === f.id)!.lines).toBe(
+      many.parts.reduce((n, p) => n + p.lines.length, 0),
+    );
+  });
+});
+
 describe('drafts', () => {
   it('two tabs on one draft: the second is told, and given what is there', async () => {
     const { formula: f, version } = await put();

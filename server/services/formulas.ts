@@ -55,7 +55,9 @@ export async function listFormulas(db: Db): Promise<FormulaCard[]> {
       classId: formula.classId,
       updatedAt: formula.updatedAt,
       versions: count(version.id),
-      lines: sql<number>`max(jsonb_array_length(${version.doc}->'parts'->0->'lines'))::int`,
+      lines: sql<number>`max((
+        select sum(jsonb_array_length(part->'lines')) from jsonb_array_elements(${version.doc}->'parts') part
+      ))::int`,
       avoids: sql<AvoidId[][]>`json_agg(${version.avoids})`,
       hasDraft: sql<boolean>`exists(select 1 from ${draft} where ${draft.formulaId} = ${formula.id})`,
     })
