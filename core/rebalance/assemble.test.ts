@@ -7,6 +7,7 @@ import { formula, line, part } from '../testing/build';
 import { cautionsOf, closenessOf, fitOf, holdBack, newAllergens, verdictsOf } from './assemble';
 import { candidatesFor, conflictsOf, fitIn } from './conflicts';
 import { adapt } from './index';
+import { toleranceWidth } from './solve';
 
 const CAKE = part('batter', [
   line('white_rice_flour', 150),
@@ -83,6 +84,19 @@ describe('judging', () => {
     expect(fits.every((f) => f.state === 'inside')).toBe(true);
     expect(closenessOf(fits)).toBe(0);
     for (const f of fits) expect(f.lo <= f.source.value && f.source.value <= f.hi).toBe(true);
+  });
+
+  it('acid has to fit where soda is to be met, and is only taste without it', () => {
+    const width = (batch: Record<string, number>) => {
+      const of = profileOf(formula('pancake', batch).parts[0]!, lookupReference);
+      return toleranceWidth({ key: 'acid', rel: 0.12, floor: 2 }, of) / of.props.mass.value;
+    };
+    const dry = { white_rice_flour: 200, sugar: 20, water: 80 };
+    const [milk, soda] = [width({ ...dry, milk: 200 }), width({ ...dry, buttermilk: 197, soda: 3 })];
+    expect(milk).toBeCloseTo(5 * 0.002, 9);
+    expect(soda).toBeLessThan(milk);
+    // The same either way however large the batch.
+    expect(width({ white_rice_flour: 600, sugar: 60, water: 240, milk: 600 })).toBeCloseTo(milk, 12);
   });
 
   it('half of everything is low, twice is high, and the farther the dearer', () => {

@@ -21,6 +21,8 @@ import { waterLineId, type Choice, type PartSolution, type Variable } from './va
 
 /** Below this an added amount is rounding: no line is made of it. */
 const NOTHING_G = 1e-6;
+/** Water that only evens out is left away below this share of the part: no scale shows it. */
+const NO_WATER = 2e-4;
 /** A job done less than this share of before is left uncovered. */
 const UNCOVERED_BELOW = 0.6;
 /** A job of the class that weighs less than this is not spoken of. */
@@ -38,10 +40,11 @@ export function assemblePart(
   lookup: Lookup,
   held: Record<string, number> = {},
 ): AssembledPart {
+  const noWaterG = NO_WATER * part.lines.reduce((s, l) => s + massOf(l), 0);
   const all = [
     ...solved.variables.map((v, j) => ({ v, massG: solved.amounts[j]! })),
     ...offDough.map((v) => ({ v, massG: v.usual > 0 ? v.usual : null })),
-  ].filter(({ massG }) => massG === null || Math.abs(massG) > NOTHING_G);
+  ].filter(({ v, massG }) => massG === null || Math.abs(massG) > (v.kitId ? NOTHING_G : noWaterG));
   const choiceOf = new Map(choices.flatMap((c) => c.conflict.lineIds.map((id) => [id, c] as const)));
   const moves: Move[] = [];
   const lines: Line[] = [];
@@ -202,11 +205,8 @@ export function fitOf(part: Part, adapted: Profile, target: Profile): Fit[] {
     fits.push(
       one('wetness', target.wetness, adapted.wetness, wetnessBand(target.wetness.value), WETNESS_WEIGHT),
     );
-  for (const { key, rel, floor, weight } of CLASSES[part.classId].tolerances) {
-    const goal = target.props[key];
-    const width = toleranceWidth(goal.value, { rel, floor }, target.props.mass.value);
-    fits.push(one(key, goal, adapted.props[key], width, weight));
-  }
+  for (const t of CLASSES[part.classId].tolerances)
+    fits.push(one(t.key, target.props[t.key], adapted.props[t.key], toleranceWidth(t, target), t.weight));
   return fits;
 }
 

@@ -23,12 +23,24 @@ export const WETNESS_BAND = 0.03;
 export const WETNESS_FLOOR = 0.02;
 export const MASS_BAND = 0.06;
 
-/** Half the width of the band of a judged property about its target: a share of it, or the floor for a batch of this size. */
-export const toleranceWidth = (
-  goal: number,
-  { rel, floor }: Pick<Tolerance, 'rel' | 'floor'>,
-  massG: number,
-): number => Math.max(rel * Math.abs(goal), (floor * massG) / 1000);
+/** Without soda in the source there is nothing its acid has to meet: this many times the floor then. */
+const ACID_ALONE = 5;
+/** Soda below this, mmol per 1000 g of a part, is none. */
+const NO_SODA = 1;
+
+/**
+ * Half the width of the band of a judged property about its target: a share of it, or the floor for a batch of this
+ * size. Acid has to fit where soda is to be met; else, as that of the milk in a pancake, it is only taste.
+ * Common practice, no source.
+ */
+export function toleranceWidth(
+  { key, rel, floor }: Pick<Tolerance, 'key' | 'rel' | 'floor'>,
+  { props }: Profile,
+): number {
+  const kilos = props.mass.value / 1000;
+  const alone = key === 'acid' && props.base.value <= NO_SODA * kilos;
+  return Math.max(rel * Math.abs(props[key].value), (alone ? ACID_ALONE : 1) * floor * kilos);
+}
 
 /** Half the width of the wetness band about a target. */
 export const wetnessBand = (wetness: number): number => Math.max(WETNESS_BAND * wetness, WETNESS_FLOOR);
@@ -135,10 +147,8 @@ export class PartProgramme {
     const demand = at('demand');
     if (wetness && demand > 0)
       sum += over(at('freeWater') / demand, wetness.value, wetnessBand(wetness.value), WETNESS_WEIGHT);
-    for (const { key, rel, floor, weight } of CLASSES[this.part.classId].tolerances) {
-      const goal = props[key].value;
-      sum += over(at(key), goal, toleranceWidth(goal, { rel, floor }, props.mass.value), weight);
-    }
+    for (const t of CLASSES[this.part.classId].tolerances)
+      sum += over(at(t.key), props[t.key].value, toleranceWidth(t, this.target), t.weight);
     return sum;
   }
 
@@ -186,9 +196,10 @@ function attempt(
     if (elastic) qp.atLeast([[j, 1]], 0);
   });
 
-  const kept = judged.map(({ key, rel, floor, weight, form }): Judged => {
+  const kept = judged.map(({ form, ...tolerance }): Judged => {
+    const { key, weight } = tolerance;
     const goal = target.props[key].value;
-    const width = toleranceWidth(goal, { rel, floor }, target.props.mass.value) || 1;
+    const width = toleranceWidth(tolerance, target) || 1;
     const row = scaled(inSteps(form.row), 1 / width);
     const t = (goal - form.constant) / width;
     qp.square(row, t, SOFT_PULL * weight);

@@ -55,9 +55,10 @@ export async function listFormulas(db: Db): Promise<FormulaCard[]> {
       classId: formula.classId,
       updatedAt: formula.updatedAt,
       versions: count(version.id),
+      // Of the source: a version has its own.
       lines: sql<number>`max((
         select sum(jsonb_array_length(part->'lines')) from jsonb_array_elements(${version.doc}->'parts') part
-      ))::int`,
+      )) filter (where ${version.targetId} is null)::int`,
       avoids: sql<AvoidId[][]>`json_agg(${version.avoids})`,
       hasDraft: sql<boolean>`exists(select 1 from ${draft} where ${draft.formulaId} = ${formula.id})`,
     })
