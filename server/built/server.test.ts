@@ -90,7 +90,7 @@ describe('starting and stopping', () => {
     expect(existsSync(join(dir, 'lock.json'))).toBe(false);
 
     const second = await start('--port', '0');
-    expect(await titles(second.url)).toHaveLength(5);
+    expect(await titles(second.url)).toHaveLength(DEMO_FORMULAS.length + 1);
     expect(await (await fetch(`${second.url}/api/v1/versions/${made.version.id}`)).json()).toEqual(
       made.version,
     );
