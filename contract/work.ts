@@ -1,7 +1,7 @@
 import { readLabel, type LabelReading } from '../core/exclusions';
 import { makePantry, REFERENCE_PANTRY, type Pantry } from '../core/pantry';
 import { isSilent, Matcher, readFormula, referenceMatcher, type ReadResult } from '../core/reading';
-import { adaptSteps, type Outcome, type Progress } from '../core/rebalance';
+import { adaptSteps, finish, type Outcome, type Progress } from '../core/rebalance';
 import { US_MEASURES } from '../core/units';
 import type { AdaptRequest, LabelsRequest, MatchAnswer, MatchRequest, PantryRow, ReadRequest } from './dto';
 
@@ -85,12 +85,6 @@ export function makeWorker(): Workman {
   }
   return {
     steps,
-    run: (job) => {
-      const work = steps(job);
-      for (;;) {
-        const step = work.next();
-        if (step.done) return step.value;
-      }
-    },
+    run: (job) => finish(steps(job)),
   };
 }

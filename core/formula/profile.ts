@@ -11,7 +11,7 @@ import {
 } from '../classes';
 import { linearSum, msg, ratio, type Explanation, type Sourced } from '../explain';
 import type { Component, Ingredient, ItemState, Lookup } from '../ingredients';
-import { doughLines, massOf, type Part } from './types';
+import { type Formula, doughLines, massOf, type Part } from './types';
 
 export type PropUnit = 'g' | 'mmol' | 'kcal' | 'eggs';
 
@@ -185,6 +185,10 @@ export function profileOf(part: Part, lookup: Lookup): Profile {
     unknownLines: lines.filter((l) => !l.amount.massG || !lookup(l.item)).map((l) => l.id),
   };
 }
+
+/** Flour in all parts together, g. */
+export const totalFlourG = (formula: Formula, lookup: Lookup): number =>
+  formula.parts.reduce((s, p) => s + profileOf(p, lookup).flourG, 0);
 
 /** Below this share of a part's mass flour or starch thickens it; it is no base to count on. Common practice, no source. */
 const LEAST_FLOUR = 0.1;

@@ -76,19 +76,24 @@ export function doughLines(part: Part): Line[] {
 /** Grams of a line; 0 where the mass is not known (the profile says so apart). */
 export const massOf = (line: Line): number => line.amount.massG?.value ?? 0;
 
+/** What lines weigh together, g; what is not known counts as nothing. */
+export const totalMassG = (lines: readonly Line[]): number => lines.reduce((s, l) => s + massOf(l), 0);
+
+/** What goes into the bowls of all parts together, g. */
+export const doughMassG = (formula: Formula): number => totalMassG(formula.parts.flatMap(doughLines));
+
+/** The formula with every line changed. */
+export const mapLines = (formula: Formula, change: (line: Line) => Line): Formula => ({
+  ...formula,
+  parts: formula.parts.map((p) => ({ ...p, lines: p.lines.map(change) })),
+});
+
 /**
  * The formula with every line pointing at the very thing it stands for now: a packet that is used for its kind
  * everywhere is named by its revision, so that what is kept goes on meaning it.
  */
-export function pinItems(formula: Formula, lookup: Lookup): Formula {
-  return {
-    ...formula,
-    parts: formula.parts.map((p) => ({
-      ...p,
-      lines: p.lines.map((l) => {
-        const now = lookup(l.item);
-        return now ? { ...l, item: refTo(now) } : l;
-      }),
-    })),
-  };
-}
+export const pinItems = (formula: Formula, lookup: Lookup): Formula =>
+  mapLines(formula, (l) => {
+    const now = lookup(l.item);
+    return now ? { ...l, item: refTo(now) } : l;
+  });

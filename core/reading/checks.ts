@@ -1,5 +1,5 @@
 import { msg, type Msg } from '../explain';
-import { doughLines, massOf, type Line, type Part, type StatedTin, type Yield } from '../formula';
+import { doughLines, massOf, type Line, type Part, type StatedTin, type Yield, totalMassG } from '../formula';
 import { idOf, type Ingredient, type Lookup } from '../ingredients';
 
 /** A correction offered with one press. */
@@ -111,7 +111,7 @@ export function checkBatch(
   const lines: Line[] = parts.flatMap(doughLines);
   if (lines.length === 0 || lines.some((l) => !l.amount.massG || idOf(l.item) === null || !lookup(l.item)))
     return issues;
-  const massG = lines.reduce((s, l) => s + massOf(l), 0);
+  const massG = totalMassG(lines);
   if (yields) {
     const each = massG / yields.pieces;
     const usual = PIECE_G.find(([is]) => is.test(yields.name))?.[1];

@@ -1,6 +1,6 @@
 import type { ClassId } from '../classes';
 import { msg } from '../explain';
-import { massOf, type Formula, type Part } from '../formula';
+import { massOf, type Formula, type Part, totalMassG } from '../formula';
 import { idOf, ingredientById, type Ingredient, type Lookup } from '../ingredients';
 import { readSteps } from '../method';
 import { US_MEASURES, type Measures } from '../units';
@@ -126,7 +126,7 @@ function checkLines(parts: readonly Part[], lines: readonly ReadLine[], context:
   const byId = new Map(lines.map((l) => [l.line.id, l]));
   const lookup = lookupIn(context);
   for (const part of parts) {
-    const totalG = part.lines.reduce((s, l) => s + massOf(l), 0);
+    const totalG = totalMassG(part.lines);
     for (const line of part.lines) {
       const read = byId.get(line.id)!;
       const slip = read.issues.find((i) => i.code === 'amount.disagree');

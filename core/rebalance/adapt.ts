@@ -1,4 +1,4 @@
-import { CLASSES, kitById, KITS, type HonestId, type Kit } from '../classes';
+import { CLASSES, kitById, KITS, type HonestId } from '../classes';
 import { msg, type Msg } from '../explain';
 import { avoidsOf, verdictFor } from '../exclusions';
 import { isBeside, profileOf, type Formula } from '../formula';
@@ -10,7 +10,7 @@ import { PartBench, WORST, type Progress, type Slot, type Trial } from './bench'
 import { candidatesFor, conflictsOf, fitIn, itemsIn } from './conflicts';
 import type { AdaptContext, AdaptInput, Confidence, Conflict, Option, Outcome, Solution } from './types';
 import { smallestClash } from './clash';
-import type { Variable } from './variables';
+import type { Choice, Variable } from './variables';
 
 const DEFAULT_LIMIT = 4;
 
@@ -18,13 +18,13 @@ const EGGS: readonly string[] = ['egg', 'egg_white', 'egg_yolk'];
 const FATS: readonly string[] = ['butter', 'fat_firm'];
 
 /** What cannot be had where the egg or the firm fat that leaves is what holds the bake. */
-function honestOf(conflicts: readonly Conflict[], choices: readonly { kit: Kit }[]): HonestId[] {
-  const ids = conflicts.flatMap((c, i) => {
+function honestOf(choices: readonly Choice[]): HonestId[] {
+  const ids = choices.flatMap(({ conflict: c, kit }) => {
     const { honest } = CLASSES[c.classId];
     if (c.role !== null || !honest) return [];
     if (EGGS.includes(c.group) && honest.egg) return [honest.egg];
     // Another firm fat goes on making layers.
-    const firm = choices[i]?.kit.items.some((x) => 'id' in x.item && FIRM.includes(x.item.id)) ?? false;
+    const firm = kit.items.some((x) => 'id' in x.item && FIRM.includes(x.item.id));
     return FATS.includes(c.group) && honest.fat && !firm ? [honest.fat] : [];
   });
   return [...new Set(ids)];
@@ -99,10 +99,7 @@ function solutionOf(
       }))
     : [];
   const outside = fit.filter((f) => f.state !== 'inside').map((f) => f.key);
-  const honest = honestOf(
-    choices.map((c) => c.conflict),
-    choices,
-  );
+  const honest = honestOf(choices);
   return {
     key: choices.map((c) => `${c.conflict.id}=${c.kit.id}`).join('|') || 'as-written',
     formula,
@@ -256,14 +253,17 @@ export function* adaptSteps(input: AdaptInput, context: AdaptContext): Generator
   };
 }
 
-/** Adapts without a pause; see `adaptSteps`. */
-export function adapt(input: AdaptInput, context: AdaptContext): Outcome {
-  const steps = adaptSteps(input, context);
+/** Does work that comes in steps to its end, without a pause. */
+export function finish<R>(steps: Generator<unknown, R>): R {
   for (;;) {
     const step = steps.next();
     if (step.done) return step.value;
   }
 }
+
+/** Adapts without a pause; see `adaptSteps`. */
+export const adapt = (input: AdaptInput, context: AdaptContext): Outcome =>
+  finish(adaptSteps(input, context));
 
 /** The same bench with every kit on offer again: a chosen kit fixes the solution, not what is shown beside it. */
 function openBench(

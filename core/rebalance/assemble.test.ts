@@ -4,10 +4,10 @@ import { avoidsOf } from '../exclusions';
 import { profileOf } from '../formula';
 import { lookupReference } from '../ingredients';
 import { formula, line, part } from '../testing/build';
-import { cautionsOf, closenessOf, fitOf, holdBack, newAllergens, verdictsOf } from './assemble';
+import { cautionsOf, holdBack, newAllergens, verdictsOf } from './assemble';
+import { closenessOf, fitOf, toleranceWidth } from './bands';
 import { candidatesFor, conflictsOf, fitIn } from './conflicts';
 import { adapt } from './index';
-import { toleranceWidth } from './solve';
 
 const CAKE = part('batter', [
   line('white_rice_flour', 150),

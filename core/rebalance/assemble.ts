@@ -6,7 +6,7 @@ import {
   doughLines,
   massOf,
   profileOf,
-  PROP_UNIT,
+  totalMassG,
   type Formula,
   type Line,
   type Part,
@@ -15,7 +15,6 @@ import {
 import { idOf, LABEL_ALLERGENS, refTo, type AvoidId, type Ingredient, type Lookup } from '../ingredients';
 import type { StepEdit } from '../method';
 import { jobTotal } from './conflicts';
-import { MASS_BAND, MASS_WEIGHT, toleranceWidth, WETNESS_WEIGHT, wetnessBand } from './solve';
 import type { Fit, LineVerdict, Move } from './types';
 import { waterLineId, type Choice, type PartSolution, type Variable } from './variables';
 
@@ -40,7 +39,7 @@ export function assemblePart(
   lookup: Lookup,
   held: Record<string, number> = {},
 ): AssembledPart {
-  const noWaterG = NO_WATER * part.lines.reduce((s, l) => s + massOf(l), 0);
+  const noWaterG = NO_WATER * totalMassG(part.lines);
   const all = [
     ...solved.variables.map((v, j) => ({ v, massG: solved.amounts[j]! })),
     ...offDough.map((v) => ({ v, massG: v.usual > 0 ? v.usual : null })),
@@ -169,54 +168,6 @@ function wordsFor(names: readonly string[]): string[] {
   const last = names[0]?.split(' ').at(-1);
   const words = last && last.length > 3 && last !== 'flour' ? [...names, last] : [...names];
   return words.flatMap((w) => [w, w.endsWith('s') ? w.slice(0, -1) : `${w}s`]);
-}
-
-const within = (x: number, lo: number, hi: number): Fit['state'] => {
-  const eps = 1e-6 * Math.max(1, Math.abs(hi));
-  return x < lo - eps ? 'low' : x > hi + eps ? 'high' : 'inside';
-};
-
-/** Every judged property of the adapted part beside the target's, with its band. */
-export function fitOf(part: Part, adapted: Profile, target: Profile): Fit[] {
-  const one = (
-    key: Fit['key'],
-    source: Fit['source'],
-    now: Fit['adapted'],
-    width: number,
-    weight: number,
-  ): Fit => {
-    const [lo, hi] = [Math.max(0, source.value - width), source.value + width];
-    return {
-      partId: part.id,
-      key,
-      unit: key === 'wetness' ? 'ratio' : PROP_UNIT[key],
-      source,
-      adapted: now,
-      lo,
-      hi,
-      state: within(now.value, lo, hi),
-      weight,
-    };
-  };
-  const fits = [
-    one('mass', target.props.mass, adapted.props.mass, MASS_BAND * target.props.mass.value, MASS_WEIGHT),
-  ];
-  if (target.wetness && adapted.wetness)
-    fits.push(
-      one('wetness', target.wetness, adapted.wetness, wetnessBand(target.wetness.value), WETNESS_WEIGHT),
-    );
-  for (const t of CLASSES[part.classId].tolerances)
-    fits.push(one(t.key, target.props[t.key], adapted.props[t.key], toleranceWidth(t, target), t.weight));
-  return fits;
-}
-
-/** Σ weight × (overrun in tolerances)², over all judged properties. */
-export function closenessOf(fits: readonly Fit[]): number {
-  return fits.reduce((sum, f) => {
-    const width = (f.hi - f.lo) / 2 || 1;
-    const over = Math.max(0, f.lo - f.adapted.value, f.adapted.value - f.hi) / width;
-    return sum + f.weight * over ** 2;
-  }, 0);
 }
 
 /** Jobs that matter in the class, that the leaving lines did, and that nothing does now. */

@@ -5,15 +5,14 @@ import type { AvoidId, Lookup } from '../ingredients';
 import {
   assemblePart,
   cautionsOf,
-  closenessOf,
-  fitOf,
   newAllergens,
   watchedIn,
   uncoveredJobs,
   type AssembledPart,
 } from './assemble';
+import { closenessOf, fitOf } from './bands';
+import { lowerBound, watchCost } from './bound';
 import { fitIn } from './conflicts';
-import { lowerBound } from './bound';
 import { LESS_LIQUID_COST, PartProgramme, WIDENED_COST } from './solve';
 import type { Conflict, Fit, Pins, ScorePart } from './types';
 import type { Choice, PartSolution } from './variables';
@@ -84,7 +83,7 @@ export class PartBench {
    * not remembered.
    */
   try(kits: Kit[], least = 0, most = WORST): Trial | null {
-    const key = kits.map((k) => k.id).join('|');
+    const key = keyOf(kits);
     const seen = this.#seen.get(key);
     if (seen !== undefined) return seen;
     const choices = this.choices(kits);
@@ -128,10 +127,7 @@ export class PartBench {
       { code: 'scarce', value: SCORE.scarce * sum((c) => c.kit.scarcity) },
       {
         code: 'watch',
-        value: cautionsOf(kits, [part.part], this.lookup).reduce(
-          (s, c) => s + (c === 'green_sunflower' ? SCORE.green : SCORE.watch),
-          0,
-        ),
+        value: watchCost(cautionsOf(kits, [part.part], this.lookup), SCORE),
       },
       {
         code: 'widened',

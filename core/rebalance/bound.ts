@@ -17,6 +17,13 @@ type Weights = {
 };
 type Known = { base: number; allergens: AvoidId[]; unknown: string[]; cautions: CautionId[] };
 
+/** What the things to watch cost beside closeness. */
+export function watchCost(cautions: Iterable<CautionId>, weights: Pick<Weights, 'watch' | 'green'>): number {
+  let cost = 0;
+  for (const c of cautions) cost += c === 'green_sunflower' ? weights.green : weights.watch;
+  return cost;
+}
+
 /**
  * What a combination of kits costs at the least, before it is solved: how usual, scarce and fitting its kits are,
  * what allergens and unknowns surely come in, what has to be watched. Closeness, uncovered jobs and widenings only
@@ -66,7 +73,8 @@ export function lowerBound(
       for (const u of k.unknown) unknown.add(u);
       for (const c of k.cautions) cautions.add(c);
     });
-    for (const c of cautions) cost += c === 'green_sunflower' ? weights.green : weights.watch;
-    return cost + weights.allergen * allergens.size + weights.unknown * unknown.size;
+    return (
+      cost + watchCost(cautions, weights) + weights.allergen * allergens.size + weights.unknown * unknown.size
+    );
   };
 }

@@ -1,6 +1,6 @@
 import { CLASSES, JOB_IDS, jobStrength, KITS, type JobId, type JobNeed, type Kit } from '../classes';
 import { isRefused, verdictFor } from '../exclusions';
-import { doughLines, isBeside, massOf, type Line, type Part } from '../formula';
+import { doughLines, isBeside, massOf, type Line, type Part, totalMassG } from '../formula';
 import type { AvoidId, Ingredient, Lookup } from '../ingredients';
 import type { Conflict } from './types';
 
@@ -66,7 +66,7 @@ export function conflictsOf(
       lineIds: lines.map((l) => l.id),
       ingredientIds: [...new Set(ingredients.map((i) => i.id))],
       avoids: [...hit],
-      massG: lines.every((l) => l.amount.massG) ? lines.reduce((s, l) => s + massOf(l), 0) : null,
+      massG: lines.every((l) => l.amount.massG) ? totalMassG(lines) : null,
       jobs: inDough
         ? jobsOf(lines, part, lookup)
         : [{ job: BESIDE_JOB[role ?? ''] ?? 'release', strength: 1 }],

@@ -1,4 +1,4 @@
-export { adapt, adaptSteps } from './adapt';
+export { adapt, adaptSteps, finish } from './adapt';
 export { cautionsOf, newAllergens, verdictsOf } from './assemble';
 export type { Progress } from './bench';
 export * from './scale';

@@ -1,14 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { DEMO_FORMULAS } from '../../demo/data/formulas';
-import { doughLines, massOf, profileOf, type Formula } from '../formula';
+import { doughMassG, profileOf, type Formula } from '../formula';
 import { lookupReference } from '../ingredients';
 import { readFormula } from '../reading';
 import { formula } from '../testing/build';
 import { adapt, rounded, roundedG, scaled, scaleFactor, scaleStep, sized, type ScaleTo } from './index';
 
 const DEMOS = DEMO_FORMULAS.map((d) => readFormula(d).formula);
-const dough = (f: Formula) => f.parts.flatMap(doughLines).reduce((s, l) => s + massOf(l), 0);
 const F = formula('bun', {
   white_rice_flour: 300,
   tapioca_starch: 100,
@@ -60,7 +59,10 @@ describe('scaling', () => {
             expect(b.props[key].value).toBeCloseTo(factor * a.props[key].value, 4);
           if (a.wetness) expect(b.wetness!.value).toBeCloseTo(a.wetness.value, 9);
         });
-        expect(scaleFactor(g, { by: 'dough', massG: dough(f) }, lookupReference)).toBeCloseTo(1 / factor, 6);
+        expect(scaleFactor(g, { by: 'dough', massG: doughMassG(f) }, lookupReference)).toBeCloseTo(
+          1 / factor,
+          6,
+        );
       }),
     );
   });

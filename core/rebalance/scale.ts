@@ -1,6 +1,14 @@
-import { doughLines, massOf, profileOf, type Formula, type Line, type Part } from '../formula';
+import {
+  doughMassG,
+  mapLines,
+  profileOf,
+  totalFlourG,
+  totalMassG,
+  type Formula,
+  type Part,
+} from '../formula';
 import type { Lookup } from '../ingredients';
-import { fitOf } from './assemble';
+import { fitOf } from './bands';
 import type { Fit, FitKey } from './types';
 
 /** How large a batch is wanted. Masses in g; `lossPercent` is what the oven takes. */
@@ -17,14 +25,12 @@ const DOUGH_G_ML = 1.05;
 const LEAST = 0.01;
 const MOST = 200;
 
-const doughG = (f: Formula): number => f.parts.flatMap(doughLines).reduce((s, l) => s + massOf(l), 0);
-
 /**
  * The factor that makes a formula as large as wanted; null where there is nothing to go by (no flour, no such line)
  * or the factor is not between 1/100 and 200. Pieces are weighed baked: the dough for them is that and the loss.
  */
 export function scaleFactor(formula: Formula, to: ScaleTo, lookup: Lookup): number | null {
-  const whole = doughG(formula);
+  const whole = doughMassG(formula);
   const ratio = (wanted: number, there: number): number => (there > 0 ? wanted / there : Number.NaN);
   const factor = (): number => {
     switch (to.by) {
@@ -33,14 +39,11 @@ export function scaleFactor(formula: Formula, to: ScaleTo, lookup: Lookup): numb
       case 'dough':
         return ratio(to.massG, whole);
       case 'flour':
-        return ratio(
-          to.massG,
-          formula.parts.reduce((s, p) => s + profileOf(p, lookup).flourG, 0),
-        );
+        return ratio(to.massG, totalFlourG(formula, lookup));
       case 'line':
         return ratio(
           to.massG,
-          massOf(formula.parts.flatMap((p) => p.lines).find((l) => l.id === to.lineId) ?? NO_LINE),
+          totalMassG(formula.parts.flatMap((p) => p.lines).filter((l) => l.id === to.lineId)),
         );
       case 'pieces':
         return ratio((to.pieces * to.eachG) / (1 - to.lossPercent / 100), whole);
@@ -51,17 +54,6 @@ export function scaleFactor(formula: Formula, to: ScaleTo, lookup: Lookup): numb
   const k = factor();
   return Number.isFinite(k) && k >= LEAST && k <= MOST ? k : null;
 }
-
-const NO_LINE = {
-  amount: { massG: null, written: '', confidence: 0, reading: [] },
-  id: '',
-  item: { kind: 'unknown', text: '' },
-} as const satisfies Line;
-
-const mapLines = (f: Formula, change: (l: Line) => Line): Formula => ({
-  ...f,
-  parts: f.parts.map((p) => ({ ...p, lines: p.lines.map(change) })),
-});
 
 /** The formula with every known mass times a factor, spreads with it. */
 export const scaled = (formula: Formula, factor: number): Formula =>

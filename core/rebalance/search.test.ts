@@ -8,10 +8,10 @@ import { lookupReference } from '../ingredients';
 import { readFormula } from '../reading';
 import { formula, line } from '../testing/build';
 import { adaptSteps } from './adapt';
-import { keyOf, PartBench, pick, type Slot, type Trial } from './bench';
+import { keyOf, PartBench, pick, type Slot } from './bench';
 import { groupsOf, only, smallestClash } from './clash';
 import { candidatesFor, conflictsOf } from './conflicts';
-import { adapt, type AdaptInput } from './index';
+import { adapt, finish, type AdaptInput } from './index';
 
 const AVOIDS = avoidsOf(['egg', 'dairy', 'nuts', 'oil']);
 const DEMOS = DEMO_FORMULAS.map((d) => readFormula(d).formula);
@@ -28,12 +28,6 @@ function benchOf(source: Formula, part: Part): { bench: PartBench; slots: Slot[]
     slots,
   };
 }
-const drain = (g: Generator<unknown, Trial[]>): Trial[] => {
-  for (;;) {
-    const step = g.next();
-    if (step.done) return step.value;
-  }
-};
 const PARTS = DEMOS.flatMap((f) => f.parts.map((p) => [`${f.title} ${p.name}`, f, p] as const));
 /** Every combination there is. */
 const product = (slots: readonly Slot[]) =>
@@ -44,7 +38,7 @@ describe('choosing', () => {
     '%s: pruning gives the five that trying all gives',
     (_t, f, part) => {
       const { bench, slots } = benchOf(f, part);
-      const found = drain(bench.search(5));
+      const found = finish(bench.search(5));
       const brute = benchOf(f, part).bench;
       const all = product(slots).map((kits) => brute.try(kits));
       const best = pick(all, slots, 5).trials;
@@ -77,7 +71,7 @@ describe('choosing', () => {
     for (const [, f, part] of PARTS) {
       const { bench, slots } = benchOf(f, part);
       const free = slots.filter((s) => s.kits.length > 1).length;
-      const found = drain(bench.search(4));
+      const found = finish(bench.search(4));
       found.forEach((a, i) =>
         found.slice(i + 1).forEach((b) => {
           const apart = a.kits.filter((k, j) => k !== b.kits[j]).length;

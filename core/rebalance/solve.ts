@@ -1,7 +1,16 @@
-import { CLASSES, type PropKey, type Tolerance } from '../classes';
+import { CLASSES, type PropKey } from '../classes';
 import { msg, type Msg } from '../explain';
 import { massOf, profileOf, type Line, type Part, type Profile } from '../formula';
 import type { Lookup } from '../ingredients';
+import {
+  MASS_BAND,
+  MASS_WEIGHT,
+  overrunCost,
+  toleranceWidth,
+  WETNESS_BAND,
+  WETNESS_WEIGHT,
+  wetnessBand,
+} from './bands';
 import { groupsOf } from './clash';
 import { LeastSquares, minimiseJudged, type Judged } from './qp';
 import type { Pins } from './types';
@@ -14,43 +23,9 @@ import {
   type Variable,
 } from './variables';
 
-/** Wetness stays within this share of the source's, mass within the other (common practice, no source). */
-export const WETNESS_BAND = 0.03;
-/**
- * In a dough held by fat there is hardly any water, and 3 % of it is less than any scale shows: there the band
- * is this much wetness to each side (2 g of water for solids that take up 100 g).
- */
-export const WETNESS_FLOOR = 0.02;
-export const MASS_BAND = 0.06;
-
-/** Without soda in the source there is nothing its acid has to meet: this many times the floor then. */
-const ACID_ALONE = 5;
-/** Soda below this, mmol per 1000 g of a part, is none. */
-const NO_SODA = 1;
-
-/**
- * Half the width of the band of a judged property about its target: a share of it, or the floor for a batch of this
- * size. Acid has to fit where soda is to be met; else, as that of the milk in a pancake, it is only taste.
- * Common practice, no source.
- */
-export function toleranceWidth(
-  { key, rel, floor }: Pick<Tolerance, 'key' | 'rel' | 'floor'>,
-  { props }: Profile,
-): number {
-  const kilos = props.mass.value / 1000;
-  const alone = key === 'acid' && props.base.value <= NO_SODA * kilos;
-  return Math.max(rel * Math.abs(props[key].value), (alone ? ACID_ALONE : 1) * floor * kilos);
-}
-
-/** Half the width of the wetness band about a target. */
-export const wetnessBand = (wetness: number): number => Math.max(WETNESS_BAND * wetness, WETNESS_FLOOR);
-
 /** What a liquid line that gives way, and what a widening costs beside closeness. */
 export const LESS_LIQUID_COST = 1;
 export const WIDENED_COST = 2;
-/** How much an overrun of the bands weighs beside those of the class's properties. */
-export const MASS_WEIGHT = 1;
-export const WETNESS_WEIGHT = 1.5;
 
 /** Pull towards the source inside the tolerances: breaks ties, moves nothing that matters. */
 const SOFT_PULL = 0.03;
@@ -137,11 +112,8 @@ export class PartProgramme {
         (s, v, j) => s + (v.row[key]?.value ?? 0) * amounts[j]!,
         this.#staying.props[key].value,
       );
-    const over = (now: number, goal: number, width: number, weight: number): number => {
-      const lo = Math.max(0, goal - width);
-      const half = (goal + width - lo) / 2 || 1;
-      return weight * (Math.max(0, lo - now, now - goal - width) / half) ** 2;
-    };
+    const over = (now: number, goal: number, width: number, weight: number): number =>
+      overrunCost(now, Math.max(0, goal - width), goal + width, weight);
     const { props, wetness } = this.target;
     let sum = over(at('mass'), props.mass.value, MASS_BAND * props.mass.value, MASS_WEIGHT);
     const demand = at('demand');

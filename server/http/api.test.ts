@@ -1,29 +1,16 @@
-import request from 'supertest';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { DEMO_FORMULAS } from '../../demo/data/formulas';
 import type { Draft, FormulaCard, Version } from '../../contract/dto';
-import type { Problem } from '../../contract/problem';
 import { readFormula } from '../../core/reading';
 import type { Outcome } from '../../core/rebalance';
-import { openMemory, type OpenDb } from '../db/open';
+import { openMemory } from '../db/open';
 import { seedDemo } from '../seed';
 import { template } from '../testing/template';
-import { inPlace } from '../work/compute';
-import { makeApp } from './app';
+import { NOWHERE, path, problem, testApi } from '../testing/api';
 
-const NOWHERE = '00000000-0000-4000-8000-000000000000';
 const { formula } = readFormula(DEMO_FORMULAS[0]!);
-let database: OpenDb;
-let api: ReturnType<typeof request>;
+const { api, database } = await testApi();
 
-beforeAll(async () => {
-  database = await openMemory(await template());
-  api = request(makeApp({ db: database.db, compute: inPlace() }));
-});
-afterAll(() => database.close());
-
-const path = (p: string) => `/api/v1${p}`;
-const problem = (res: { body: unknown }) => res.body as Problem;
 const put = async (f = formula) => {
   const res = await api.post(path('/formulas')).send({ formula: f }).expect(201);
   return res.body as { formula: { id: string }; version: Version };

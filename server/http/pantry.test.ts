@@ -1,28 +1,13 @@
 import { sql } from 'drizzle-orm';
-import request from 'supertest';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { DEFAULT_KITCHEN, type EaterRow, type PantryRow } from '../../contract/dto';
-import type { Problem } from '../../contract/problem';
 import { EMPTY_PANEL, type BlendDoc, type OwnDoc, type PacketDoc } from '../../core/pantry';
 import type { ReadResult } from '../../core/reading';
 import type { Outcome } from '../../core/rebalance';
 import { formula } from '../../core/testing/build';
-import { openMemory, type OpenDb } from '../db/open';
-import { template } from '../testing/template';
-import { inPlace } from '../work/compute';
-import { makeApp } from './app';
+import { NOWHERE, path, problem, testApi } from '../testing/api';
 
-const NOWHERE = '00000000-0000-4000-8000-000000000000';
-let database: OpenDb;
-let api: ReturnType<typeof request>;
-beforeAll(async () => {
-  database = await openMemory(await template());
-  api = request(makeApp({ db: database.db, compute: inPlace() }));
-});
-afterAll(() => database.close());
-
-const path = (p: string) => `/api/v1${p}`;
-const problem = (res: { body: unknown }) => res.body as Problem;
+const { api, database } = await testApi();
 const DRINK: PacketDoc = {
   kind: 'packet',
   name: 'Harbour soya drink',

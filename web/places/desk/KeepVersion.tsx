@@ -3,7 +3,7 @@ import { notifications } from '@mantine/notifications';
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { DraftDoc } from '../../../contract/dto';
-import { doughLines, massOf, pinItems, profileOf } from '../../../core/formula';
+import { doughLines, doughMassG, massOf, pinItems, totalFlourG } from '../../../core/formula';
 import { rounded, scaled, sized, type Rounded, type Solution } from '../../../core/rebalance';
 import { problemIn, useKeepVersionMutation } from '../../api/api';
 import { useAppDispatch } from '../../app/store';
@@ -56,8 +56,8 @@ export function KeepVersion({ formulaId, doc, solution, sourceChanged, suggested
   }, [solution, doc.source, to, pantry]);
   const start = useMemo(
     () => ({
-      doughG: solution.formula.parts.flatMap(doughLines).reduce((s, l) => s + massOf(l), 0),
-      flourG: solution.formula.parts.reduce((s, p) => s + profileOf(p, pantry.lookup).flourG, 0),
+      doughG: doughMassG(solution.formula),
+      flourG: totalFlourG(solution.formula, pantry.lookup),
       pieces: solution.formula.yield?.pieces ?? 1,
       lines: solution.formula.parts.flatMap(doughLines).filter((l) => massOf(l) > 0),
     }),

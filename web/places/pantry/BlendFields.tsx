@@ -1,13 +1,4 @@
-import {
-  ActionIcon,
-  Button,
-  MultiSelect,
-  NumberInput,
-  Select,
-  TagsInput,
-  Textarea,
-  TextInput,
-} from '@mantine/core';
+import { ActionIcon, Button, MultiSelect, NumberInput, Select } from '@mantine/core';
 import { IconPlus, IconTrash } from '@tabler/icons-react';
 import { INGREDIENTS } from '../../../core/ingredients';
 import { percentSum, type BlendDoc } from '../../../core/pantry';
@@ -17,6 +8,7 @@ import { fixed } from '../../words/format';
 import { Composition } from './Composition';
 import type { FieldsProps } from './fields';
 import { Facts } from './Facts';
+import { NameField, NoteField, OtherNamesField } from './NameFields';
 import classes from './pantry.module.css';
 
 const BLENDS = choicesFrom(INGREDIENTS.filter((i) => i.group === 'blend'));
@@ -31,13 +23,7 @@ export function BlendFields({ doc, set, preview }: FieldsProps<BlendDoc>) {
   return (
     <div className={classes.form}>
       <div className={`sheet ${classes.fields}`}>
-        <TextInput
-          label="What you call it"
-          value={doc.name}
-          maxLength={120}
-          required
-          onChange={(e) => set({ name: e.currentTarget.value })}
-        />
+        <NameField value={doc.name} onChange={(name) => set({ name })} />
         <fieldset className={classes.fieldset}>
           <legend>Parts</legend>
           {doc.parts.map((p, k) => (
@@ -97,20 +83,8 @@ export function BlendFields({ doc, set, preview }: FieldsProps<BlendDoc>) {
           value={doc.standsFor}
           onChange={(standsFor) => set({ standsFor })}
         />
-        <TagsInput
-          label="Also called"
-          value={doc.otherNames}
-          maxTags={20}
-          onChange={(otherNames) => set({ otherNames })}
-        />
-        <Textarea
-          label="Note"
-          value={doc.note}
-          maxLength={2000}
-          autosize
-          minRows={2}
-          onChange={(e) => set({ note: e.currentTarget.value })}
-        />
+        <OtherNamesField value={doc.otherNames} onChange={(otherNames) => set({ otherNames })} />
+        <NoteField value={doc.note} onChange={(note) => set({ note })} />
       </div>
       <aside className={`sheet ${classes.aside}`} aria-label="What that makes">
         {preview ? (

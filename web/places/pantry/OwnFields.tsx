@@ -1,4 +1,4 @@
-import { MultiSelect, Select, TagsInput, Textarea, TextInput } from '@mantine/core';
+import { MultiSelect, Select } from '@mantine/core';
 import { AVOID_IDS, GROUP_IDS, ingredientById, type AvoidId, type Fact } from '../../../core/ingredients';
 import type { OwnDoc } from '../../../core/pantry';
 import { REFERENCE_CHOICES } from '../../pantry/choices';
@@ -7,6 +7,7 @@ import { Composition } from './Composition';
 import type { FieldsProps } from './fields';
 import { Facts } from './Facts';
 import { MaybeNumber, PanelFields } from './PanelFields';
+import { NameField, NoteField, OtherNamesField } from './NameFields';
 import classes from './pantry.module.css';
 
 const AVOIDS = AVOID_IDS.filter((a) => a !== 'own_word').map((a) => ({ value: a, label: AVOID_WORDS[a] }));
@@ -27,19 +28,8 @@ export function OwnFields({ doc, set, preview }: FieldsProps<OwnDoc>) {
     <div className={classes.form}>
       <div className={`sheet ${classes.fields}`}>
         <div className={classes.grid2}>
-          <TextInput
-            label="What you call it"
-            value={doc.name}
-            maxLength={120}
-            required
-            onChange={(e) => set({ name: e.currentTarget.value })}
-          />
-          <TagsInput
-            label="Also called"
-            value={doc.otherNames}
-            maxTags={20}
-            onChange={(otherNames) => set({ otherNames })}
-          />
+          <NameField value={doc.name} onChange={(name) => set({ name })} />
+          <OtherNamesField value={doc.otherNames} onChange={(otherNames) => set({ otherNames })} />
           <Select
             label="It is like"
             description="What you do not say is taken from there"
@@ -89,14 +79,7 @@ export function OwnFields({ doc, set, preview }: FieldsProps<OwnDoc>) {
             onChange={(v) => say(fact, v)}
           />
         ))}
-        <Textarea
-          label="Note"
-          value={doc.note}
-          maxLength={2000}
-          autosize
-          minRows={2}
-          onChange={(e) => set({ note: e.currentTarget.value })}
-        />
+        <NoteField value={doc.note} onChange={(note) => set({ note })} />
       </div>
       <aside className={`sheet ${classes.aside}`} aria-label="What is known of it">
         {preview ? (

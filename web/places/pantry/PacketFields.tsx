@@ -11,6 +11,7 @@ import { AVOID_WORDS, ingredientName } from '../../words/things';
 import type { FieldsProps } from './fields';
 import { Facts } from './Facts';
 import { MaybeNumber, PanelFields } from './PanelFields';
+import { NameField } from './NameFields';
 import classes from './pantry.module.css';
 
 /** What is sold in packets first, then everything. */
@@ -46,14 +47,7 @@ export function PacketFields({ doc, set, preview }: FieldsProps<PacketDoc>) {
   return (
     <div className={classes.form}>
       <div className={`sheet ${classes.fields}`}>
-        <TextInput
-          label="What you call it"
-          description="No brand is needed"
-          value={doc.name}
-          maxLength={120}
-          required
-          onChange={(e) => set({ name: e.currentTarget.value })}
-        />
+        <NameField description="No brand is needed" value={doc.name} onChange={(name) => set({ name })} />
         <Select
           label="It is"
           data={LIKE}
