@@ -67,6 +67,7 @@ const WORD_NUMBERS: Record<string, number> = {
   'half a dozen': 6,
   'a dozen': 12,
   'half of a': 0.5,
+  'half an': 0.5,
   'half a': 0.5,
   'a quarter': 0.25,
   'a third': 1 / 3,

@@ -115,11 +115,11 @@ export function nameIn(rest: string): { name: string; preparation: string } {
 }
 
 const JUICED = new RegExp(
-  `^(?:the\\s+)?(?:finely\\s+|freshly\\s+)?(?:grated\\s+|squeezed\\s+)?(juice|zest|rind|peel)(?:\\s+(?:and|&)\\s+(?:finely\\s+)?(?:grated\\s+)?(juice|zest|rind|peel))?\\s+(?:of|from)\\s+(${NUMBER}|a|an|one|two|three|half a|half)?\\s*(?:large|medium|small|unwaxed|organic)?\\s*(lemon|lime|orange)s?\\b(.*)$`,
+  `^(?:the\\s+)?(?:finely\\s+|freshly\\s+)?(?:grated\\s+|squeezed\\s+)?(juice|zest|rind|peel)(?:\\s+(?:and|&)\\s+(?:finely\\s+)?(?:grated\\s+)?(juice|zest|rind|peel))?\\s+(?:of|from)\\s+(${NUMBER}|a|an|one|two|three|half an?|half)?\\s*(?:large|medium|small|unwaxed|organic)?\\s*(lemon|lime|orange)s?\\b(.*)$`,
   'i',
 );
 const CITRUS = new RegExp(
-  `^(${NUMBER}|a|an|one|two|three|half a|half)\\s+(?:large|medium|small|unwaxed|organic)?\\s*(lemon|lime|orange)s?\\s*[,(:]\\s*(?:finely\\s+)?(?:grated\\s+)?(juice|juiced|zest|zested|rind|peel)(?:d)?(?:\\s*(?:and|&)\\s*(?:finely\\s+)?(?:grated\\s+)?(juice|juiced|zest|zested))?\\b(.*)$`,
+  `^(${NUMBER}|a|an|one|two|three|half an?|half)\\s+(?:large|medium|small|unwaxed|organic)?\\s*(lemon|lime|orange)s?\\s*[,(:]\\s*(?:finely\\s+)?(?:grated\\s+)?(juice|juiced|zest|zested|rind|peel)(?:d)?(?:\\s*(?:and|&)\\s*(?:finely\\s+)?(?:grated\\s+)?(juice|juiced|zest|zested))?\\b(.*)$`,
   'i',
 );
 const partOf = (word: string): string => (/^juice/i.test(word) ? 'juice' : 'zest');

@@ -122,6 +122,7 @@ const LINES: Row[] = [
   ['6 apples', 'apple', 960],
   ['juice of 1 lemon', 'lemon_juice', 45],
   ['juice of half a lemon', 'lemon_juice', 22.5],
+  ['juice of half an orange', 'orange_juice', 40],
   ['the zest of 2 lemons', 'lemon_zest', 12],
   ['finely grated zest of 1 orange', 'orange_zest', 9],
   ['2 lemons, juiced', 'lemon_juice', 90],

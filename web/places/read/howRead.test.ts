@@ -12,6 +12,8 @@ describe('how a line was read', () => {
     ['2 large eggs', '2 at 50 g each', 'likely'],
     ['1 1/2 cups buttermilk', '1.5 cups at 245 g', 'likely'],
     ['2-3 tbsp honey', '2 to 3 tbsp at 21 g', 'likely'],
+    ['10 tbsp honey', '10 tbsp at 21 g', 'likely'],
+    ['20 oz butter', '20 oz', 'sure'],
     ['butter for greasing', 'as needed', 'sure'],
     ['salt', 'not known', 'unknown'],
     ['50 g moon dust', 'weighed', 'unknown'],

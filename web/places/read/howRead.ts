@@ -3,7 +3,7 @@ import { fixed, grams } from '../../words/format';
 import { UNIT_WORDS } from '../../words/things';
 
 const quantity = (q: [number, number]): string => {
-  const one = (x: number) => fixed(x, Number.isInteger(x) ? 0 : 2).replace(/0$/, '');
+  const one = (x: number) => fixed(x, Number.isInteger(x) ? 0 : 2).replace(/(\.\d)0$/, '$1');
   return q[0] === q[1] ? one(q[0]) : `${one(q[0])} to ${one(q[1])}`;
 };
 
