@@ -5,6 +5,7 @@ export * from './types';
 export * from './strengths';
 export { CLASSES, FEEL_FROM } from './data/classes';
 export { KITS };
+export * from './own';
 
 const BY_ID = new Map(KITS.map((k) => [k.id, k]));
 

@@ -191,6 +191,8 @@ export type Ingredient = {
   /** Null for what is liquid at 20 °C or hardly holds fat. */
   melting: Melting | null;
   keeping: KeepingId;
+  /** What a kilogram costs, in the kitchen's currency; absent where no packet says it. */
+  pricePerKg?: number;
   /** Bulk density, g per mL, filled as a baker fills a cup. */
   densityGMl: Sourced | null;
   pieces: Piece[];

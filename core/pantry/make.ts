@@ -181,6 +181,7 @@ export function fromPacket(id: string, doc: PacketDoc, base: Ingredient): Ingred
     energyKcal: isBlank(doc.panel) ? base.energyKcal : energy(doc.panel, per100g),
     facts,
     labelNeeded: !read || open.length > 0,
+    ...(doc.price !== null && doc.packG ? { pricePerKg: (1000 * doc.price) / doc.packG } : {}),
   };
 }
 

@@ -1,4 +1,4 @@
-import { CLASSES, kitById, KITS, type HonestId } from '../classes';
+import { CLASSES, KITS, kitOfOwn, type HonestId, type Kit } from '../classes';
 import { msg, type Msg } from '../explain';
 import { avoidsOf, verdictFor } from '../exclusions';
 import { isBeside, profileOf, type Formula } from '../formula';
@@ -10,6 +10,7 @@ import { PartBench, WORST, type Progress, type Slot, type Trial } from './bench'
 import { candidatesFor, conflictsOf, fitIn, itemsIn } from './conflicts';
 import type { AdaptContext, AdaptInput, Confidence, Conflict, Option, Outcome, Solution } from './types';
 import { smallestClash } from './clash';
+import { STYLE_RULES, type StyleMiss } from './style';
 import type { Choice, Variable } from './variables';
 
 const DEFAULT_LIMIT = 4;
@@ -63,6 +64,14 @@ function confidenceOf(
         ? 'fair'
         : 'good';
   return { level, because };
+}
+
+/** The wishes not met by any part, each once. */
+function missesIn(trials: readonly Trial[]): StyleMiss[] {
+  return STYLE_RULES.flatMap((rule) => {
+    const ids = trials.flatMap((t) => t.misses.filter((m) => m.rule === rule).flatMap((m) => m.ids));
+    return ids.length > 0 ? [{ rule, ids: [...new Set(ids)] }] : [];
+  });
 }
 
 /** In a formula of several parts a change to the method says which part it is for. */
@@ -123,6 +132,7 @@ function solutionOf(
       lookup,
     ),
     widened,
+    misses: missesIn(trials),
     honest,
     holdBackG: Math.hypot(...trials.map((t) => holdBack(t.part.part, t.profile, t.part.moves, lookup))),
     confidence: confidenceOf(trials, benches, uncovered, bandsWidened, outside, honest),
@@ -176,6 +186,7 @@ function optionsOf(bench: PartBench, best: Trial): Option[] {
  */
 export function* adaptSteps(input: AdaptInput, context: AdaptContext): Generator<Progress, Outcome> {
   const { formula, pins = {}, limit = DEFAULT_LIMIT, words = [], strict = [] } = input;
+  const kits = [...KITS, ...(input.own ?? []).map(kitOfOwn)];
   const lookup = withOwnWords(context.lookup, words);
   const wanted = new Set([...avoidsOf(input.exclude, input.oil, words), ...formula.avoids]);
   const avoids = AVOID_IDS.filter((a) => wanted.has(a));
@@ -189,7 +200,7 @@ export function* adaptSteps(input: AdaptInput, context: AdaptContext): Generator
     // Sorted, so that the order of the lines changes nothing in what is worked out.
     const sorted = [...found].sort((a, b) => (a.id < b.id ? -1 : 1));
     const slots = sorted.map((conflict): Slot => {
-      const all = candidatesFor(conflict, lookup, avoids, KITS, strict);
+      const all = candidatesFor(conflict, lookup, avoids, kits, strict);
       const chosen = pins.kits?.[conflict.id];
       const kept = chosen ? all.filter((k) => k.id === chosen) : all;
       if (conflict.massG === null && !isBeside(conflict.role))
@@ -211,13 +222,18 @@ export function* adaptSteps(input: AdaptInput, context: AdaptContext): Generator
         });
       else if (kept.length === 0)
         cannot.push({
-          need: msg('cannot.chosenKit', { kit: chosen ?? '', known: kitById(chosen ?? '') ? 1 : 0 }),
+          need: msg('cannot.chosenKit', {
+            kit: chosen ?? '',
+            known: kits.some((k) => k.id === chosen) ? 1 : 0,
+          }),
           clash: [conflict.id],
         });
       return { conflict, kits: kept };
     });
     const root = input.target?.parts.find((p) => p.id === part.id) ?? part;
-    benches.push(new PartBench(part, slots, profileOf(root, lookup), formula, avoids, lookup, pins));
+    benches.push(
+      new PartBench(part, slots, profileOf(root, lookup), formula, avoids, lookup, pins, input.style),
+    );
   }
 
   const outcome: Outcome = {
@@ -249,7 +265,10 @@ export function* adaptSteps(input: AdaptInput, context: AdaptContext): Generator
   return {
     ...outcome,
     solutions: solutions.slice(0, limit),
-    options: benches.flatMap((b, i) => optionsOf(openBench(b, pins, avoids, strict, lookup), best[i]!)),
+    options:
+      input.options === false
+        ? []
+        : benches.flatMap((b, i) => optionsOf(openBench(b, pins, kits, strict), best[i]!)),
   };
 }
 
@@ -269,14 +288,13 @@ export const adapt = (input: AdaptInput, context: AdaptContext): Outcome =>
 function openBench(
   bench: PartBench,
   pins: NonNullable<AdaptInput['pins']>,
-  avoids: readonly AvoidId[],
+  kits: readonly Kit[],
   strict: readonly AvoidId[],
-  lookup: Lookup,
 ): PartBench {
   if (!pins.kits) return bench;
   const slots = bench.slots.map((s) => ({
     conflict: s.conflict,
-    kits: candidatesFor(s.conflict, lookup, avoids, KITS, strict),
+    kits: candidatesFor(s.conflict, bench.lookup, bench.avoids, kits, strict),
   }));
-  return new PartBench(bench.part, slots, bench.target, bench.source, avoids, lookup, bench.pins);
+  return bench.withSlots(slots);
 }

@@ -14,6 +14,7 @@ import { closenessOf, fitOf } from './bands';
 import { lowerBound, watchCost } from './bound';
 import { fitIn } from './conflicts';
 import { LESS_LIQUID_COST, PartProgramme, WIDENED_COST } from './solve';
+import { missesOf, priceCost, styleCost, type Style, type StyleMiss } from './style';
 import type { Conflict, Fit, Pins, ScorePart } from './types';
 import type { Choice, PartSolution } from './variables';
 
@@ -40,6 +41,7 @@ export type Trial = {
   profile: Profile;
   fits: Fit[];
   uncovered: JobId[];
+  misses: StyleMiss[];
   score: ScorePart[];
   total: number;
 };
@@ -52,6 +54,8 @@ const widenedCost = (solved: PartSolution): number =>
 export class PartBench {
   readonly #seen = new Map<string, Trial | null>();
   readonly #watched: Set<AvoidId>;
+  /** Ids of what the formula holds already. */
+  readonly #held: Set<string>;
   readonly #programme: PartProgramme;
 
   constructor(
@@ -62,7 +66,9 @@ export class PartBench {
     readonly avoids: readonly AvoidId[],
     readonly lookup: Lookup,
     readonly pins: Pins | undefined,
+    readonly style: Style = {},
   ) {
+    this.#held = new Set(source.parts.flatMap((p) => p.lines).flatMap((l) => lookup(l.item)?.id ?? []));
     this.#watched = watchedIn(source, lookup);
     this.#programme = new PartProgramme(
       part,
@@ -113,6 +119,10 @@ export class PartBench {
     );
     const uncovered = uncoveredJobs(this.part, part.part, choices, fits, this.lookup);
     const weights = CLASSES[this.part.classId].jobs;
+    const incoming = {
+      kits,
+      added: added.flatMap((id) => this.lookup({ kind: 'ref', id }) ?? []),
+    };
     const sum = (f: (c: Choice) => number) => choices.reduce((s, c) => s + f(c), 0);
     const score: ScorePart[] = [
       { code: 'closeness', value: closenessOf(fits) },
@@ -133,6 +143,19 @@ export class PartBench {
         code: 'widened',
         value: widenedCost(solved),
       },
+      {
+        code: 'style',
+        value:
+          styleCost(this.style, incoming, this.#held) +
+          priceCost(
+            this.style,
+            solved.variables.map(({ ingredient }, j) => ({
+              ingredient,
+              massG: Math.max(0, solved.amounts[j]!),
+            })),
+            this.target.props.mass.value,
+          ),
+      },
     ];
     return {
       kits,
@@ -141,6 +164,7 @@ export class PartBench {
       profile,
       fits,
       uncovered,
+      misses: missesOf(this.style, incoming, this.#held),
       score,
       total: score.reduce((s, p) => s + p.value, 0),
     };
@@ -172,7 +196,21 @@ export class PartBench {
 
   /** The same bench with other things held. */
   withPins(pins: Pins): PartBench {
-    return new PartBench(this.part, this.slots, this.target, this.source, this.avoids, this.lookup, pins);
+    return this.withSlots(this.slots, pins);
+  }
+
+  /** The same bench with other kits on offer. */
+  withSlots(slots: Slot[], pins = this.pins): PartBench {
+    return new PartBench(
+      this.part,
+      slots,
+      this.target,
+      this.source,
+      this.avoids,
+      this.lookup,
+      pins,
+      this.style,
+    );
   }
 
   /** Whether any amounts meet what is held: with the most usual kits, or with one of them exchanged. */
@@ -190,7 +228,16 @@ export class PartBench {
 
   /** What a combination costs at the least, known before it is solved. */
   bound(): (kits: readonly Kit[]) => number {
-    return lowerBound(this.part, this.slots, this.avoids, this.lookup, this.#watched, SCORE);
+    return lowerBound(
+      this.part,
+      this.slots,
+      this.avoids,
+      this.lookup,
+      this.#watched,
+      SCORE,
+      this.style,
+      this.#held,
+    );
   }
 
   /**

@@ -1,9 +1,10 @@
 import type { CautionId, Kit } from '../classes';
 import { isBeside, type Part } from '../formula';
-import type { AvoidId, Lookup } from '../ingredients';
+import type { AvoidId, Ingredient, Lookup } from '../ingredients';
 import { verdictFor } from '../exclusions';
 import { watchedOf } from './assemble';
 import { fitIn, itemsIn } from './conflicts';
+import { styleCost, type Style } from './style';
 import type { Conflict } from './types';
 
 type Weights = {
@@ -15,7 +16,13 @@ type Weights = {
   watch: number;
   green: number;
 };
-type Known = { base: number; allergens: AvoidId[]; unknown: string[]; cautions: CautionId[] };
+type Known = {
+  base: number;
+  allergens: AvoidId[];
+  unknown: string[];
+  cautions: CautionId[];
+  sure: Ingredient[];
+};
 
 /** What the things to watch cost beside closeness. */
 export function watchCost(cautions: Iterable<CautionId>, weights: Pick<Weights, 'watch' | 'green'>): number {
@@ -36,6 +43,8 @@ export function lowerBound(
   lookup: Lookup,
   before: ReadonlySet<AvoidId>,
   weights: Weights,
+  style: Style,
+  held: ReadonlySet<string>,
 ): (kits: readonly Kit[]) => number {
   const leaving = new Set(slots.flatMap((s) => s.conflict.lineIds));
   const alkali = part.lines.some((l) => !leaving.has(l.id) && lookup(l.item)?.group === 'leavener');
@@ -56,6 +65,7 @@ export function lowerBound(
               allergens: sure.flatMap(watchedOf).filter((a) => !before.has(a)),
               unknown: sure.filter((i) => verdictFor(i, avoids).finding !== 'nothing_found').map((i) => i.id),
               cautions: kit.cautions.filter((c) => c !== 'green_sunflower' || alkali),
+              sure,
             },
           ];
         }),
@@ -73,6 +83,7 @@ export function lowerBound(
       for (const u of k.unknown) unknown.add(u);
       for (const c of k.cautions) cautions.add(c);
     });
+    cost += styleCost(style, { kits, added: kits.flatMap((kit, i) => known[i]!.get(kit)!.sure) }, held);
     return (
       cost + watchCost(cautions, weights) + weights.allergen * allergens.size + weights.unknown * unknown.size
     );

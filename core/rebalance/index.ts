@@ -2,6 +2,7 @@ export { adapt, adaptSteps, finish } from './adapt';
 export { cautionsOf, newAllergens, verdictsOf } from './assemble';
 export type { Progress } from './bench';
 export * from './scale';
+export * from './style';
 export * from './types';
 
 /** Stamp of the engine: a kept version says which one it was worked out with. */

@@ -32,6 +32,8 @@ const SOFT_PULL = 0.03;
 const WETNESS_PULL = 0.2;
 /** Cost of one percent outside a band, or one window outside a dose, when the bands cannot all be met. */
 const ELASTIC_COST = 40;
+/** A dose leaves its window last: what a kit is made of is known better than how wet a dough may be. */
+const DOSE_ELASTIC = 3;
 /** A change below this share of an amount is not spoken of. */
 const LEAST_SAID = 2e-4;
 /** Slack below this share is rounding, not a widening. */
@@ -220,7 +222,7 @@ function attempt(
   if (elastic) {
     for (let i = n; i < size; i++) {
       qp.square([[i, 1]], 0, 1);
-      qp.linear(i, ELASTIC_COST);
+      qp.linear(i, i < slack.dose ? ELASTIC_COST : DOSE_ELASTIC * ELASTIC_COST);
       qp.atLeast([[i, 1]], 0);
     }
   }

@@ -1,9 +1,10 @@
-import type { CautionId, ClassId, HonestId, JobId, JobNeed, PropKey } from '../classes';
+import type { CautionId, ClassId, HonestId, JobId, JobNeed, OwnKit, PropKey } from '../classes';
 import type { Msg, Sourced } from '../explain';
 import type { ExclusionId, OilReading } from '../exclusions';
 import type { Formula, LineRole, Profile, PropUnit } from '../formula';
 import type { AvoidId, GroupId, Lookup } from '../ingredients';
 import type { StepEdit } from '../method';
+import type { Style, StyleMiss } from './style';
 
 /** What the baker holds: kits chosen, amounts held, balances locked. */
 export type Pins = {
@@ -30,8 +31,14 @@ export type AdaptInput = {
   /** Where the targets come from; the formula itself when absent. Repeated adapting names its root, so nothing drifts. */
   target?: Formula;
   pins?: Pins;
+  /** How the house likes to bake: moves the ranking. */
+  style?: Style;
+  /** Ways of the baker's own, tried beside ours. */
+  own?: readonly OwnKit[];
   /** Whole solutions wanted at most. */
   limit?: number;
+  /** False: only the solutions, not every way at each conflict, as while an amount is dragged. */
+  options?: boolean;
 };
 export type AdaptContext = { lookup: Lookup };
 
@@ -89,7 +96,16 @@ export type Fit = {
 
 export type ScorePart = {
   code:
-    'closeness' | 'allergens' | 'unknown' | 'uncovered' | 'usual' | 'scarce' | 'widened' | 'suits' | 'watch';
+    | 'closeness'
+    | 'allergens'
+    | 'unknown'
+    | 'uncovered'
+    | 'usual'
+    | 'scarce'
+    | 'widened'
+    | 'suits'
+    | 'watch'
+    | 'style';
   value: number;
 };
 export type LineVerdict = {
@@ -116,6 +132,8 @@ export type Solution = {
   bringsIn: { avoid: AvoidId; ingredientId: string }[];
   cautions: CautionId[];
   widened: Msg[];
+  /** Wishes of the house that it does not meet. */
+  misses: StyleMiss[];
   /** What cannot be had here, since what held the bake has to go. */
   honest: HonestId[];
   /** Water worth keeping back at first, g: what the spread of the new solids' thirst amounts to. */

@@ -128,9 +128,9 @@ export function waterVariable(
 
 /** Liquids a baker would hold back when what comes in is wetter than what left. */
 const LIQUIDS: readonly GroupId[] = ['water', 'milk', 'plant_drink', 'nut_drink', 'cultured'];
-const MOST_HELD_BACK = 0.25;
+const MOST_HELD_BACK = 0.5;
 
-/** Liquid taken off the largest staying liquid line, at most a quarter of it; null where there is none. */
+/** Liquid taken off the largest staying liquid line, at most half of it; null where there is none. */
 export function lessLiquid(
   part: Part,
   leaving: ReadonlySet<string>,
