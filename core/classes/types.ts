@@ -186,8 +186,9 @@ export type ConflictPattern = {
   role?: 'release' | 'wash' | 'dusting' | 'taste';
 };
 
-/** Amounts are per gram of what leaves, per 50 g egg of it, or percent of the flour. */
-export type DoseUnit = 'g' | 'egg' | 'flour%';
+/** Amounts are per gram of what leaves, per 50 g egg of it, or percent of the flour or of the free water as written. */
+export const DOSE_UNITS = ['g', 'egg', 'flour%', 'liquid%'] as const;
+export type DoseUnit = (typeof DOSE_UNITS)[number];
 export type KitItem = {
   item: ItemRef;
   state?: ItemState;

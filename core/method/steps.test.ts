@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { msg } from '../explain';
-import { applyEdits, readSteps } from './index';
+import { applyEdits, isChanged, readSteps, withChoices, type StepEdit } from './index';
 
 const METHOD = `1. Heat the oven to 180 °C and line a tin.
 2. Cream the butter with the sugar until pale.
@@ -62,5 +62,50 @@ describe('changing a method', () => {
     expect(steps.every((s) => s.notes.length === 0 && !s.struck)).toBe(true);
     const eggplant = readSteps('Add the eggplant');
     expect(applyEdits(eggplant, [{ op: 'instead', words: ['egg'], msg: gel }])[0]!.notes).toEqual([]);
+  });
+
+  it('a step for a part goes where the method speaks of the part, a gel never after something is baked', () => {
+    const tart = readSteps(
+      'Heat the oven to 180 C.\nRub the fat into the flour for the crust.\nBake the crust 12 min.\nWhisk the filling.\nBake again.',
+    );
+    const insert = (part: string | null, kind: 'gel' | 'whisk' = 'gel') =>
+      applyEdits(tart, [
+        {
+          op: 'insert',
+          before: ['whisk'],
+          kind,
+          msg: msg('step.gel', { n1: 'flax_ground', ...(part ? { part } : {}) }),
+        },
+      ]).findIndex((s) => s.added);
+    expect(insert('Tart crust')).toBe(1);
+    expect(insert('Filling')).toBe(3);
+    expect(insert(null)).toBe(1);
+    expect(insert(null, 'whisk')).toBe(3);
+    // A part the method does not name is like none.
+    expect(insert('Crumble')).toBe(1);
+  });
+
+  it('the baker accepts, leaves off or says a change in own words; ids outlive other changes', () => {
+    const edits: StepEdit[] = [
+      { op: 'insert', before: ['whisk'], kind: 'gel', msg: gel },
+      { op: 'strike', at: ['cream'], msg: msg('step.noCreaming') },
+    ];
+    const out = applyEdits(steps, edits);
+    const [added, struck] = [out.find((s) => s.added)!, out.find((s) => s.struck)!];
+    expect(withChoices(out, {})).toEqual(out);
+    const off = withChoices(out, { [added.id]: { off: true }, [struck.id]: { off: true } });
+    expect(off).toEqual(steps);
+    expect(off.some(isChanged)).toBe(false);
+    const own = withChoices(out, { [struck.id]: { own: 'Beat it for a minute.' } });
+    expect(own.find((s) => s.id === struck.id)).toMatchObject({ own: 'Beat it for a minute.', notes: [] });
+    expect(own.find((s) => s.id === struck.id)!.struck).toBeUndefined();
+    const more = applyEdits(steps, [
+      { op: 'insert', before: ['cream'], kind: 'whisk', msg: msg('step.aquafaba', { n1: 'aquafaba' }) },
+      ...edits,
+      edits[0]!,
+    ]);
+    expect(more.filter((s) => s.added).map((s) => s.id)).toEqual(
+      expect.arrayContaining([added.id, `${added.id}#2`]),
+    );
   });
 });

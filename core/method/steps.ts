@@ -34,7 +34,12 @@ export type Step = {
   added?: Msg;
   notes: Msg[];
   struck?: Msg;
+  /** The baker's own words, in place of all the rest. */
+  own?: string;
 };
+
+/** What the baker makes of a change: leaves it off, or says the step in other words. By step id. */
+export type StepChoices = Record<string, { off: true } | { own: string }>;
 
 /** What a swap does to the method. An insertion is left out where a step speaks of one of the `unless` words. */
 export type StepEdit =
@@ -96,30 +101,59 @@ const wordPattern = (words: readonly string[]): RegExp =>
     'iu',
   );
 
-function insertAt(steps: readonly Step[], before: readonly StepKind[]): number {
-  const at = steps.findIndex((s) => before.includes(s.kind));
-  if (at >= 0) return at;
-  const afterPrepare = steps.findIndex((s) => s.kind !== 'prepare');
-  return afterPrepare >= 0 ? afterPrepare : steps.length;
+/** Where a step goes: before the first of the kinds named, in the place of its part where the method speaks of that. */
+function insertAt(steps: readonly Step[], { before, kind, msg }: StepEdit & { op: 'insert' }): number {
+  const end = (at: number): number => (at >= 0 ? at : steps.length);
+  const start = end(steps.findIndex((s) => s.kind !== 'prepare'));
+  const part = typeof msg.args.part === 'string' ? msg.args.part.split(' ').at(-1)! : '';
+  const named = part ? steps.findIndex((s) => wordPattern([part]).test(s.text)) : -1;
+  const at = steps.findIndex((s, i) => i >= named && before.includes(s.kind));
+  if (named >= 0) return at >= 0 && !bakesBetween(steps, named, at) ? at : named;
+  if (at < 0) return start;
+  // A gel waits well; one that is made only after something was baked may be too late for it.
+  return kind === 'gel' && bakesBetween(steps, 0, at) ? start : at;
 }
+const bakesBetween = (steps: readonly Step[], from: number, to: number): boolean =>
+  steps.slice(from, to).some((s) => s.kind === 'bake');
+
+/** Called by what it says and of what, so that a baker's word on it outlives other changes. */
+function addedId({ msg }: StepEdit & { op: 'insert' }, steps: readonly Step[]): string {
+  const id = ['+', msg.code, msg.args.n1, msg.args.part].filter((x) => x !== undefined).join(':');
+  const same = steps.filter((s) => s.id === id || s.id.startsWith(`${id}#`)).length;
+  return same === 0 ? id : `${id}#${same + 1}`;
+}
+
+/**
+ * The method as the baker wants it: a change left off takes an added step out, and lets a step of the source stand
+ * as it was written; own words stand in place of a step and what was noted on it.
+ */
+export const withChoices = (steps: readonly Step[], choices: StepChoices): Step[] =>
+  steps.flatMap((s): Step[] => {
+    const choice = choices[s.id];
+    if (!choice) return [s];
+    if ('own' in choice) return [{ id: s.id, kind: s.kind, text: s.text, notes: [], own: choice.own }];
+    return s.added ? [] : [{ id: s.id, kind: s.kind, text: s.text, notes: [] }];
+  });
+
+/** True where a step is not as the source has it. */
+export const isChanged = (s: Step): boolean =>
+  s.added !== undefined || s.struck !== undefined || s.notes.length > 0 || s.own !== undefined;
 
 /** The method with the edits made, each marked where it acts. The given steps are not changed. */
 export function applyEdits(steps: readonly Step[], edits: readonly StepEdit[]): Step[] {
   let out: Step[] = steps.map((s) => ({ ...s, notes: [...s.notes] }));
-  let made = 0;
   for (const edit of edits) {
     if (edit.op === 'insert') {
       const unless = edit.unless && wordPattern(edit.unless);
       if (unless && out.some((s) => unless.test(s.text))) continue;
-      made += 1;
       const step: Step = {
-        id: `a${made}-${steps.length}`,
+        id: addedId(edit, out),
         kind: edit.kind,
         text: '',
         added: edit.msg,
         notes: [],
       };
-      const at = insertAt(out, edit.before);
+      const at = insertAt(out, edit);
       out = [...out.slice(0, at), step, ...out.slice(at)];
       continue;
     }

@@ -22,6 +22,8 @@ import { waterLineId, type Choice, type PartSolution, type Variable } from './va
 const NOTHING_G = 1e-6;
 /** Water that only evens out is left away below this share of the part: no scale shows it. */
 const NO_WATER = 2e-4;
+/** An amount that may also be nothing, and would be a line of its own, is left away below this share: half a gram a kilogram. */
+const NO_LINE = 5e-4;
 /** A job done less than this share of before is left uncovered. */
 const UNCOVERED_BELOW = 0.6;
 /** A job of the class that weighs less than this is not spoken of. */
@@ -39,11 +41,13 @@ export function assemblePart(
   lookup: Lookup,
   held: Record<string, number> = {},
 ): AssembledPart {
-  const noWaterG = NO_WATER * totalMassG(part.lines);
+  const partG = totalMassG(part.lines);
+  const leastG = (v: Variable): number =>
+    !v.kitId ? NO_WATER * partG : v.lo === 0 && !v.joins ? NO_LINE * partG : NOTHING_G;
   const all = [
     ...solved.variables.map((v, j) => ({ v, massG: solved.amounts[j]! })),
     ...offDough.map((v) => ({ v, massG: v.usual > 0 ? v.usual : null })),
-  ].filter(({ v, massG }) => massG === null || Math.abs(massG) > (v.kitId ? NOTHING_G : noWaterG));
+  ].filter(({ v, massG }) => massG === null || Math.abs(massG) > leastG(v));
   const choiceOf = new Map(choices.flatMap((c) => c.conflict.lineIds.map((id) => [id, c] as const)));
   const moves: Move[] = [];
   const lines: Line[] = [];

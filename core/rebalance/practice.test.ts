@@ -1,9 +1,12 @@
 import { describe, expect, it } from 'vitest';
+import { DEMO_FORMULAS } from '../../demo/data/formulas';
 import { jobStrength, kitById, type ClassId } from '../classes';
 import type { ExclusionId } from '../exclusions';
-import type { Formula } from '../formula';
+import { profileOf, type Formula } from '../formula';
 import { ingredientById, lookupReference } from '../ingredients';
+import { readFormula } from '../reading';
 import { formula } from '../testing/build';
+import { freeDoses, leavesWindow } from '../testing/doses';
 import { adapt, type AdaptInput } from './index';
 
 /** What the trade does (common practice, no source), solved for and not looked up: the windows are the issue's. */
@@ -79,6 +82,22 @@ describe('doses an egg, in a cake, a bread and a cookie', () => {
       grams(run(formula(classId, rows), ['egg'], [EGG, 'apple_egg']), 'apple_puree') / (rows.egg / 50);
     expect(each).toBeGreaterThanOrEqual(56 - 1e-6);
     expect(each).toBeLessThanOrEqual(66 + 1e-6);
+  });
+});
+
+describe('a filling that egg thickened, set by cornflour', () => {
+  const CREAM = { milk: 500, egg_yolk: 80, sugar: 100, vanilla_extract: 4 };
+  it.each([
+    ['cornflour_pouring', 3, 4],
+    ['cornflour_cream', 6, 8],
+    ['cornflour_custard', 8, 10],
+  ])('%s: %d to %d %% of the liquid', (kit, lo, hi) => {
+    const f = formula('starch_set', CREAM);
+    const s = run(f, ['egg'], ['p1:egg_yolk:dough', kit]);
+    const liquid = profileOf(f.parts[0]!, lookupReference).props.freeWater.value;
+    const percent = (100 * grams(s, 'corn_starch')) / liquid;
+    expect(percent).toBeGreaterThanOrEqual(lo - 1e-6);
+    expect(percent).toBeLessThanOrEqual(hi + 1e-6);
   });
 });
 
@@ -164,5 +183,16 @@ describe('exchanges', () => {
       expect(best.cautions).toContain('no_snap');
       expect(best.confidence.level).not.toBe('good');
     }
+  });
+});
+
+describe('doses without their windows', () => {
+  it('few leave half to twice the usual: they are right by what they do, not by their bounds', () => {
+    const doses = [DEMO_FORMULAS[0]!, DEMO_FORMULAS[3]!].flatMap((d) =>
+      freeDoses(readFormula(d).formula, ['egg', 'dairy', 'nuts', 'oil']),
+    );
+    expect(doses.length).toBeGreaterThan(8);
+    expect(doses.filter(leavesWindow).length / doses.length).toBeLessThan(0.25);
+    expect(doses.some((d) => Math.abs(d.freeG - d.usualG) > 0.01 * d.usualG)).toBe(true);
   });
 });

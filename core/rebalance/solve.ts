@@ -19,6 +19,7 @@ import {
   variablesOf,
   waterVariable,
   type Choice,
+  type DoseBase,
   type PartSolution,
   type Variable,
 } from './variables';
@@ -81,10 +82,14 @@ export class PartProgramme {
    * The amounts nearest to the target that keep the wetness and mass bands, the dose windows and what is
    * pinned. When no amounts do, a liquid line may give way; when that is not enough, the bands and windows are
    * widened as little as possible. Every widening is said, and costs: with less `room` than
-   * that it is not tried. Null only where even that fails (two equal locks that contradict each other).
+   * that it is not tried. `change` makes other windows of the doses. Null only where even that fails (two equal locks that contradict each other).
    */
-  solve(choices: readonly Choice[], room = Number.POSITIVE_INFINITY): PartSolution | null {
-    const variables = variablesOf(this.part, choices, this.lookup, true, this.#staying.flourG);
+  solve(
+    choices: readonly Choice[],
+    room = Number.POSITIVE_INFINITY,
+    change = (v: Variable): Variable => v,
+  ): PartSolution | null {
+    const variables = variablesOf(this.part, choices, this.lookup, true, this.#doseBase()).map(change);
     const water = this.lookup({ kind: 'ref', id: 'water' });
     if (water)
       variables.push(
@@ -126,9 +131,13 @@ export class PartProgramme {
     return sum;
   }
 
+  #doseBase(): DoseBase {
+    return { flourG: this.#staying.flourG, liquidG: this.target.props.freeWater.value };
+  }
+
   /** Amounts brushed on or on the tin, which no balance touches. */
   besides(choices: readonly Choice[]): Variable[] {
-    return variablesOf(this.part, choices, this.lookup, false, this.#staying.flourG);
+    return variablesOf(this.part, choices, this.lookup, false, this.#doseBase());
   }
 }
 

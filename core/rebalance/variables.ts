@@ -41,9 +41,21 @@ export type PartSolution = {
   widened: Msg[];
 };
 
-const baseOf = (conflict: Conflict, item: KitItem, flourG: number): number => {
+/** What doses in percent are of, g: the flour that stays, the free water as written. */
+export type DoseBase = { flourG: number; liquidG: number };
+
+const baseOf = (conflict: Conflict, item: KitItem, { flourG, liquidG }: DoseBase): number => {
   const mass = conflict.massG ?? 0;
-  return item.dose.per === 'g' ? mass : item.dose.per === 'egg' ? mass / EGG_G : flourG / 100;
+  switch (item.dose.per) {
+    case 'g':
+      return mass;
+    case 'egg':
+      return mass / EGG_G;
+    case 'flour%':
+      return flourG / 100;
+    default:
+      return liquidG / 100;
+  }
 };
 
 /** The larger line first; of equal ones the one first by id, whatever order they stand in. */
@@ -68,7 +80,7 @@ export function variablesOf(
   choices: readonly Choice[],
   lookup: Lookup,
   dough: boolean,
-  flourG: number,
+  of: DoseBase,
 ): Variable[] {
   const leaving = new Set(choices.flatMap((c) => c.conflict.lineIds));
   return choices
@@ -77,7 +89,7 @@ export function variablesOf(
       itemsIn(kit, part).flatMap((item) => {
         const ingredient = lookup(item.item);
         if (!ingredient) return [];
-        const base = baseOf(conflict, item, flourG);
+        const base = baseOf(conflict, item, of);
         const [lo, usual, hi] = [item.dose.lo * base, item.dose.usual * base, item.dose.hi * base];
         return {
           lineId: `${conflict.id}/${kit.id}/${ingredient.id}`,
@@ -125,6 +137,15 @@ export function waterVariable(
     joins: joinable(part, leaving, water, lookup),
   };
 }
+
+/** Above this many usual doses nothing is tried even without windows. */
+const NO_WINDOW = 10;
+/**
+ * The same amount without its window and with a tenth of the pull to its usual dose: shows whether a dose is right
+ * by what it does, or only by its bounds.
+ */
+export const loosened = (v: Variable): Variable =>
+  v.kitId ? { ...v, lo: 0, hi: NO_WINDOW * Math.max(v.usual, v.hi), weight: v.weight / 10 } : v;
 
 /** Liquids a baker would hold back when what comes in is wetter than what left. */
 const LIQUIDS: readonly GroupId[] = ['water', 'milk', 'plant_drink', 'nut_drink', 'cultured'];

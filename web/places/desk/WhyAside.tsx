@@ -101,7 +101,12 @@ export function WhyAside({
   );
 }
 
-const PER_WORDS = { egg: 'an egg', g: 'a gram that leaves', 'flour%': '100 g flour' } as const;
+const PER_WORDS = {
+  egg: 'an egg',
+  g: 'a gram that leaves',
+  'flour%': '100 g flour',
+  'liquid%': '100 g liquid',
+} as const;
 function doseWindow(kitId: string): string {
   const kit = kitById(kitId);
   const first = kit?.items[0];

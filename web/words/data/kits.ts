@@ -137,8 +137,17 @@ export const KIT_WORDS: Record<string, { name: string; about: string }> = {
   },
   egg_replacer: { name: 'Egg replacer powder', about: 'Starch with raising agents from a packet: read it.' },
   cornflour_custard: {
-    name: 'Cornflour and soy drink',
-    about: 'A starch custard: bring it to 92-96 °C before filling, then bake until the centre trembles.',
+    name: 'Cornflour to slice, and soy drink',
+    about:
+      'The firm end, 8 to 10 % of the liquid: bring it to 92-96 °C before filling, then bake until the centre trembles.',
+  },
+  cornflour_cream: {
+    name: 'Cornflour for a cream, and soy drink',
+    about: '6 to 8 % of the liquid: stands up on a spoon, does not slice. Bring it to 92-96 °C and simmer.',
+  },
+  cornflour_pouring: {
+    name: 'Cornflour to pour, and soy drink',
+    about: '3 to 4 % of the liquid: a sauce. Bring it to 92-96 °C and simmer.',
   },
   tapioca_custard: { name: 'Tapioca and soy drink', about: 'Clear and soft; thins if boiled long.' },
   rice_custard: { name: 'Arrowroot and rice drink', about: 'Glossy and mild; thins if boiled long.' },
