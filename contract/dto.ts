@@ -1,9 +1,10 @@
-import type { ClassId } from '../core/classes';
+import type { ClassId, OwnKitDoc } from '../core/classes';
 import type { Eater, ExclusionId, OilReading, RulesetId } from '../core/exclusions';
 import type { Formula } from '../core/formula';
 import type { AvoidId } from '../core/ingredients';
 import type { NameMatch, ReadInput } from '../core/reading';
-import type { AdaptInput, Pins } from '../core/rebalance';
+import type { StepChoices } from '../core/method';
+import type { AdaptInput, Pins, Style } from '../core/rebalance';
 import type { PantryDoc, PantryItem } from '../core/pantry';
 import type { Measures } from '../core/units';
 
@@ -31,13 +32,24 @@ export type VersionRequest = {
   /** For whom it is baked; what they avoid is in the rest. */
   eaters?: string[];
   pins?: Pins;
+  style?: StyleChoice;
+  steps?: StepChoices;
 };
+/** Wishes of the house as they are chosen; "only from my pantry" is looked up when it is asked. */
+export type StyleChoice = Omit<Style, 'onlyFrom'> & { pantryOnly?: boolean | undefined };
+export type WayRow = OwnKitDoc & { id: string };
 
 /** A revision of a thing in the pantry. `gone`: taken out, there only to be cited. */
 export type PantryRow = PantryItem & { gone: boolean; createdAt: string };
 export type CreatePantry = { docs: PantryDoc[] };
 export type EaterRow = Eater & { id: string };
-export type Kitchen = Measures & { currency: string; ruleset: RulesetId };
+export type Kitchen = Measures & {
+  currency: string;
+  ruleset: RulesetId;
+  style?: StyleChoice;
+  /** Reference ingredients that are in the cupboard. */
+  atHand?: string[];
+};
 export const DEFAULT_KITCHEN: Kitchen = {
   cup: 'us',
   spoon: 'us',

@@ -1,9 +1,10 @@
 import { array, boolean, lazy, number, string } from 'yup';
+import { DOSE_UNITS, doseFaults, FAMILY_IDS } from '../core/classes';
 import { MAX_LABEL_CHARS, RULESET_IDS } from '../core/exclusions';
 import { AVOID_IDS, EGG_GRADINGS, GROUP_IDS } from '../core/ingredients';
 import { PANEL_KEYS } from '../core/pantry';
 import { CUP_STANDARDS, SPOON_STANDARDS } from '../core/units';
-import { exclude, finite, id, obj, oil, record, text, words } from './shapes';
+import { exclude, finite, id, obj, oil, record, styleShape, text, words } from './shapes';
 
 const panel = () => {
   const per100 = (most: number) => finite().min(0).max(most).nullable().defined();
@@ -77,4 +78,47 @@ export const kitchenSchema = obj({
   eggs: string().oneOf([...EGG_GRADINGS]),
   currency: text(3).min(1).required(),
   ruleset: string().oneOf(RULESET_IDS).required(),
+  style: obj({ ...styleShape(), pantryOnly: boolean() }).default(undefined),
+  /** Reference ingredients that are in the cupboard. */
+  atHand: array(id().required()).max(1000),
+});
+
+const dose = () => finite().min(0).max(1000).required();
+export const waySchema = obj({
+  name: name(),
+  groups: array(
+    string()
+      .oneOf([...GROUP_IDS])
+      .required(),
+  )
+    .min(1)
+    .max(GROUP_IDS.length)
+    .required(),
+  families: array(
+    string()
+      .oneOf([...FAMILY_IDS])
+      .required(),
+  )
+    .max(FAMILY_IDS.length)
+    .required(),
+  items: array(
+    obj({
+      id: id().required(),
+      lo: dose(),
+      usual: dose(),
+      hi: dose(),
+      per: string()
+        .oneOf([...DOSE_UNITS])
+        .required(),
+      state: string().oneOf(['gel', 'slurry', 'whisked']).nullable().defined(),
+    }).test(
+      'window',
+      '${path} must have lo ≤ usual ≤ hi, and hi above 0',
+      (i) => doseFaults({ items: [i] }).length === 0,
+    ),
+  )
+    .min(1)
+    .max(6)
+    .required(),
+  step: text(500).defined(),
 });

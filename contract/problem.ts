@@ -15,6 +15,7 @@ export const PROBLEM_STATUS = {
   'pantry.unknownId': 422,
   'pantry.cycle': 422,
   'eater.notFound': 404,
+  'way.notFound': 404,
   'route.notFound': 404,
   'work.tooLong': 503,
   'server.failed': 500,

@@ -6,7 +6,8 @@ import { AVOID_IDS, EGG_GRADINGS } from '../core/ingredients';
 import { STEP_KINDS } from '../core/method';
 import { MAX_LINES } from '../core/reading';
 import { CUP_STANDARDS, SPOON_STANDARDS, UNIT_IDS } from '../core/units';
-import { exclude, finite, grams, id, obj, oil, record, text, words } from './shapes';
+import { waySchema } from './pantry-schemas';
+import { exclude, finite, grams, id, obj, oil, record, styleShape, text, words } from './shapes';
 
 const sourced = () =>
   obj({
@@ -78,6 +79,7 @@ const step = () =>
     added: message().default(undefined),
     notes: array(message()).max(40).required(),
     struck: message().default(undefined),
+    own: text(2000),
   });
 
 const avoids = () =>
@@ -140,6 +142,21 @@ const pins = () =>
     props: record(record(finite().min(0).max(1_000_000).required(), 20), 20),
   }).default(undefined);
 
+const style = () => obj({ ...styleShape(), onlyFrom: array(id().required()).max(5000) }).default(undefined);
+/** The same wishes as they are chosen: "only from my pantry" is looked up when it is asked. */
+const styleChoice = () => obj({ ...styleShape(), pantryOnly: boolean() }).default(undefined);
+/** What the baker makes of the changes to the method. */
+const steps = () =>
+  record(
+    lazy((v: unknown) =>
+      v !== null && typeof v === 'object' && 'own' in v
+        ? obj({ own: text(2000).min(1).required() }).required()
+        : obj({ off: boolean().oneOf([true]).required() }).required(),
+    ),
+    200,
+  );
+const own = () => array(obj({ id: id().required(), doc: waySchema.required() })).max(200);
+
 export const readSchema = obj({
   text: text(200_000).defined(),
   title: text(200),
@@ -162,6 +179,9 @@ export const adaptSchema = obj({
   strict: avoids(),
   target: formulaSchema.default(undefined),
   pins: pins(),
+  style: style(),
+  own: own(),
+  options: boolean(),
   limit: number().integer().min(1).max(12),
 });
 
@@ -174,6 +194,8 @@ const request = () =>
     strict: avoids(),
     eaters: array(id().required()).max(60),
     pins: pins(),
+    style: styleChoice(),
+    steps: steps(),
   });
 
 export const createFormulaSchema = obj({ formula: formulaSchema.required() });

@@ -1,5 +1,6 @@
 import {
   array,
+  boolean,
   lazy,
   number,
   object,
@@ -42,6 +43,14 @@ export const record = (value: ISchema<unknown>, maxKeys = 200) =>
 export const exclude = () =>
   array(string().oneOf(EXCLUSION_IDS).required()).max(EXCLUSION_IDS.length).required();
 export const words = () => array(text(60).min(1).required()).max(30);
+/** How the house likes to bake; what is in the cupboard is told apart. */
+export const styleShape = () => ({
+  gumFree: boolean(),
+  grain: string().oneOf(['whole', 'light']),
+  noWholeFat: boolean(),
+  fewest: boolean(),
+  cheapest: boolean(),
+});
 export const oil = () => string().oneOf(['extracted', 'all_fat']);
 
 export type Invalid = { path: string; message: string };

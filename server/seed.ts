@@ -1,12 +1,12 @@
 import { DEMO_FORMULAS } from '../demo/data/formulas';
-import { DEMO_EATERS, DEMO_PANTRY } from '../demo/data/pantry';
+import { DEMO_EATERS, DEMO_PANTRY, DEMO_WAYS } from '../demo/data/pantry';
 import { lookupReference } from '../core/ingredients';
 import { readFormula } from '../core/reading';
 import { adapt } from '../core/rebalance';
 import type { ExclusionId } from '../core/exclusions';
 import type { Db } from './db/open';
-import { createEater } from './services/eaters';
 import { createFormula, keepVersion, listFormulas } from './services/formulas';
+import { eaters, ways } from './services/kitchen';
 import { createPantry } from './services/pantry';
 
 /** Versions the demo shelf has already: title, name, what goes. */
@@ -28,7 +28,8 @@ export async function seedDemo(db: Db): Promise<number> {
       await keepVersion(db, made.formula.id, { parentId: made.version.id, name, doc: best.formula, request });
     }
   }
-  for (const eater of DEMO_EATERS) await createEater(db, eater);
+  for (const eater of DEMO_EATERS) await eaters.create(db, eater);
+  for (const way of DEMO_WAYS) await ways.create(db, way);
   await createPantry(db, DEMO_PANTRY);
   return DEMO_FORMULAS.length;
 }

@@ -2,3 +2,4 @@ export { checkShares, type Fix } from './checks';
 export { expandRow, nameIn, readLineWith, reweigh } from './line';
 export * from './match';
 export * from './read';
+export { readTin } from './tin';

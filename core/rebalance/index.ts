@@ -1,4 +1,5 @@
 export { adapt, adaptSteps, finish } from './adapt';
+export { MASS_BAND } from './bands';
 export { cautionsOf, newAllergens, verdictsOf } from './assemble';
 export type { Progress } from './bench';
 export * from './scale';

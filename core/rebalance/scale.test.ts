@@ -1,11 +1,21 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { DEMO_FORMULAS } from '../../demo/data/formulas';
-import { doughMassG, profileOf, type Formula } from '../formula';
+import { doughMassG, profileOf, type Formula, type StatedTin } from '../formula';
 import { lookupReference } from '../ingredients';
 import { readFormula } from '../reading';
 import { formula } from '../testing/build';
-import { adapt, rounded, roundedG, scaled, scaleFactor, scaleStep, sized, type ScaleTo } from './index';
+import {
+  adapt,
+  fillOf,
+  rounded,
+  roundedG,
+  scaled,
+  scaleFactor,
+  scaleStep,
+  sized,
+  type ScaleTo,
+} from './index';
 
 const DEMOS = DEMO_FORMULAS.map((d) => readFormula(d).formula);
 const F = formula('bun', {
@@ -18,6 +28,13 @@ const F = formula('bun', {
 });
 const k = (to: ScaleTo, f = F) => scaleFactor(f, to, lookupReference);
 
+const TIN: StatedTin = {
+  shape: 'loaf',
+  written: '900 g loaf tin',
+  volumeMl: { value: 1755, basis: 'practice' },
+  count: 1,
+};
+
 describe('scaling', () => {
   it('by batch, dough, flour, one line, pieces and tin', () => {
     expect(k({ by: 'batch', times: 2.5 })).toBe(2.5);
@@ -27,7 +44,20 @@ describe('scaling', () => {
     expect(k({ by: 'line', lineId: 'white_rice_flour', massG: 370 })).toBeCloseTo(370 / 300, 12);
     // Eight rolls of 90 g out of the oven at 12 % bake loss need 818 g of dough.
     expect(k({ by: 'pieces', pieces: 8, eachG: 90, lossPercent: 12 })! * 760).toBeCloseTo(818.18, 2);
-    expect(k({ by: 'tin', volumeMl: 1755, fill: 0.6 })! * 760).toBeCloseTo(1755 * 0.6 * 1.05, 6);
+    expect(k({ by: 'tin', tin: TIN, fill: 0.6 })! * 760).toBeCloseTo(1755 * 0.6 * 1.05, 6);
+  });
+
+  it('for a tin it names the tin, twice two of them is twice as much, and its own fill gives itself back', () => {
+    const in900 = { ...F, tin: TIN };
+    expect(sized(F, { by: 'tin', tin: TIN, fill: 0.6 }, lookupReference)!.formula.tin).toEqual(TIN);
+    const one = scaleFactor(F, { by: 'tin', tin: TIN, fill: 0.6 }, lookupReference)!;
+    const two = scaleFactor(F, { by: 'tin', tin: { ...TIN, count: 2 }, fill: 0.6 }, lookupReference)!;
+    expect(two).toBeCloseTo(2 * one, 9);
+    expect(scaleFactor(in900, { by: 'tin', tin: TIN, fill: fillOf(in900) }, lookupReference)).toBeCloseTo(
+      1,
+      9,
+    );
+    expect(fillOf(F)).toBe(0.6);
   });
 
   it('counts the pieces it then makes: those asked for, else its own times the factor', () => {

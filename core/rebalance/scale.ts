@@ -6,6 +6,7 @@ import {
   totalMassG,
   type Formula,
   type Part,
+  type StatedTin,
 } from '../formula';
 import type { Lookup } from '../ingredients';
 import { fitOf } from './bands';
@@ -18,10 +19,17 @@ export type ScaleTo =
   | { by: 'flour'; massG: number }
   | { by: 'line'; lineId: string; massG: number }
   | { by: 'pieces'; pieces: number; eachG: number; lossPercent: number }
-  | { by: 'tin'; volumeMl: number; fill: number };
+  | { by: 'tin'; tin: StatedTin; fill: number };
 
 /** Raw dough and batter hold a little air, g per mL. Common practice, no source. */
 const DOUGH_G_ML = 1.05;
+/** How full tins are filled with raw dough or batter where the formula does not say. Common practice, no source. */
+export const USUAL_FILL = 0.6;
+/** How full a formula fills its own tin, 0 to 1; the usual share where it names none. */
+export const fillOf = (formula: Formula): number =>
+  formula.tin
+    ? doughMassG(formula) / (DOUGH_G_ML * formula.tin.count * formula.tin.volumeMl.value)
+    : USUAL_FILL;
 const LEAST = 0.01;
 const MOST = 200;
 
@@ -48,7 +56,7 @@ export function scaleFactor(formula: Formula, to: ScaleTo, lookup: Lookup): numb
       case 'pieces':
         return ratio((to.pieces * to.eachG) / (1 - to.lossPercent / 100), whole);
       default:
-        return ratio(to.volumeMl * to.fill * DOUGH_G_ML, whole);
+        return ratio(to.tin.count * to.tin.volumeMl.value * to.fill * DOUGH_G_ML, whole);
     }
   };
   const k = factor();
@@ -89,7 +97,11 @@ export function sized(
   const own = larger.yield;
   const pieces = to.by === 'pieces' ? to.pieces : own && Math.max(1, Math.round(factor * own.pieces));
   return {
-    formula: pieces ? { ...larger, yield: { name: own?.name ?? '', pieces } } : larger,
+    formula: {
+      ...larger,
+      ...(pieces ? { yield: { name: own?.name ?? '', pieces } } : {}),
+      ...(to.by === 'tin' ? { tin: to.tin } : {}),
+    },
     factor,
   };
 }

@@ -1,3 +1,4 @@
+import type { OwnKitDoc } from '../../core/classes';
 import type { Eater } from '../../core/exclusions';
 import { EMPTY_PANEL, type PantryDoc, type Panel } from '../../core/pantry';
 
@@ -138,5 +139,19 @@ export const DEMO_PANTRY: readonly PantryDoc[] = [
     gPerPiece: null,
     facts: {},
     note: 'Two hours at 160 °C, then blended.',
+  },
+];
+
+/** A way the demo bakery has of its own. */
+export const DEMO_WAYS: OwnKitDoc[] = [
+  {
+    name: 'Parsnip purée and chickpea',
+    groups: ['egg'],
+    families: ['batter'],
+    items: [
+      { id: 'squash_puree', lo: 28, usual: 36, hi: 45, per: 'egg', state: null },
+      { id: 'chickpea_flour', lo: 6, usual: 8, hi: 10, per: 'egg', state: 'slurry' },
+    ],
+    step: 'Blend the purée with the chickpea flour until smooth; leave 5 min.',
   },
 ];

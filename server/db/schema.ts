@@ -1,5 +1,6 @@
 import { index, integer, jsonb, pgTable, text, timestamp, unique, uuid } from 'drizzle-orm/pg-core';
 import type { DraftDoc, Kitchen, VersionRequest } from '../../contract/dto';
+import type { OwnKitDoc } from '../../core/classes';
 import type { Eater } from '../../core/exclusions';
 import type { PantryDoc } from '../../core/pantry';
 import type { Formula } from '../../core/formula';
@@ -70,13 +71,21 @@ export const pantryRevision = pgTable(
   (t) => [unique('pantry_revision_once').on(t.itemId, t.rev)],
 );
 
+/** A list of things that are changed in place. Taking one off sets `deleted_at`. */
+const listTable = <Doc>(name: string) =>
+  pgTable(name, {
+    id: uuid('id').primaryKey().defaultRandom(),
+    doc: jsonb('doc').$type<Doc>().notNull(),
+    createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
+    deletedAt: timestamp('deleted_at', { withTimezone: true }),
+  });
+export type ListTable<Doc> = ReturnType<typeof listTable<Doc>>;
+
 /** Whom one bakes for. */
-export const eater = pgTable('eater', {
-  id: uuid('id').primaryKey().defaultRandom(),
-  doc: jsonb('doc').$type<Eater>().notNull(),
-  createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
-  deletedAt: timestamp('deleted_at', { withTimezone: true }),
-});
+export const eater = listTable<Eater>('eater');
+
+/** Ways of the baker's own to stand in for things. Versions hold what came of them, not the way. */
+export const way = listTable<OwnKitDoc>('way');
 
 /** The one kitchen: its measures, currency and whose law its packets follow. */
 export const kitchen = pgTable('kitchen', {

@@ -5,6 +5,7 @@ import {
   kitchenSchema,
   pantryIdsSchema,
   putPantrySchema,
+  waySchema,
 } from '../../contract/pantry-schemas';
 import {
   adaptSchema,
@@ -85,6 +86,11 @@ const CALLS: Call[] = [
   ['put', '/eaters/{id}', 'Changes an eater', eaterSchema as Schema],
   ['delete', '/eaters/{id}', 'Takes an eater off the list; restore puts them back'],
   ['post', '/eaters/{id}/restore', 'Puts an eater back on the list'],
+  ['get', '/ways', "The baker's own ways to stand in for things"],
+  ['post', '/ways', 'Adds a way of one’s own', waySchema as Schema],
+  ['put', '/ways/{id}', 'Changes a way of one’s own', waySchema as Schema],
+  ['delete', '/ways/{id}', 'Takes a way off the list; restore puts it back'],
+  ['post', '/ways/{id}/restore', 'Puts a way back on the list'],
   ['get', '/kitchen', 'Measures, currency and rule set of the kitchen'],
   ['put', '/kitchen', 'Changes the kitchen', kitchenSchema as Schema],
 ];

@@ -1,10 +1,12 @@
 import { sql } from 'drizzle-orm';
 import { describe, expect, it } from 'vitest';
-import { DEFAULT_KITCHEN, type EaterRow, type PantryRow } from '../../contract/dto';
+import { DEFAULT_KITCHEN, type EaterRow, type PantryRow, type WayRow } from '../../contract/dto';
 import { EMPTY_PANEL, type BlendDoc, type OwnDoc, type PacketDoc } from '../../core/pantry';
-import type { ReadResult } from '../../core/reading';
+import { readFormula, type ReadResult } from '../../core/reading';
 import type { Outcome } from '../../core/rebalance';
 import { formula } from '../../core/testing/build';
+import { DEMO_FORMULAS } from '../../demo/data/formulas';
+import { DEMO_WAYS } from '../../demo/data/pantry';
 import { NOWHERE, path, problem, testApi } from '../testing/api';
 
 const { api, database } = await testApi();
@@ -224,6 +226,44 @@ describe('eaters and the kitchen', () => {
       .expect(422);
   });
 
+  it('ways of one’s own are added, tried, changed, taken off and put back', async () => {
+    const way = DEMO_WAYS[0]!;
+    const made = (await api.post(path('/ways')).send(way).expect(201)).body as WayRow;
+    const { id, ...doc } = made;
+    expect(doc).toEqual(way);
+    const { formula } = readFormula(DEMO_FORMULAS[0]!);
+    const answer = (
+      await api
+        .post(path('/adapt'))
+        .send({ formula, exclude: ['egg'], own: [{ id, doc }], style: { fewest: true } })
+        .expect(200)
+    ).body as Outcome;
+    expect(answer.options.some((o) => o.kitId === id)).toBe(true);
+    await api
+      .put(path(`/ways/${id}`))
+      .send({ ...way, step: '' })
+      .expect(200);
+    await api.delete(path(`/ways/${id}`)).expect(204);
+    const ways = async () => ((await api.get(path('/ways')).expect(200)).body as { ways: WayRow[] }).ways;
+    expect(await ways()).toEqual([]);
+    await api.post(path(`/ways/${id}/restore`)).expect(200);
+    expect((await ways()).map((w) => w.step)).toEqual(['']);
+    const wrong = { ...way, items: [{ ...way.items[0]!, lo: 50 }] };
+    expect(problem(await api.post(path('/ways')).send(wrong).expect(422)).path).toBe('items[0]');
+    await api
+      .post(path('/ways'))
+      .send({ ...way, items: [] })
+      .expect(422);
+    expect(
+      problem(
+        await api
+          .put(path(`/ways/${NOWHERE}`))
+          .send(way)
+          .expect(404),
+      ).code,
+    ).toBe('way.notFound');
+  });
+
   it('the kitchen has measures from the first day, and keeps what is chosen', async () => {
     expect((await api.get(path('/kitchen')).expect(200)).body).toEqual(DEFAULT_KITCHEN);
     const mine = { cup: 'imperial', spoon: 'australian', eggs: 'us', currency: '£', ruleset: 'us' };
@@ -236,6 +276,13 @@ describe('eaters and the kitchen', () => {
     await api
       .put(path('/kitchen'))
       .send({ ...mine, cup: 'bucket' })
+      .expect(422);
+    const liked = { ...mine, style: { grain: 'whole', pantryOnly: true }, atHand: ['sugar'] };
+    await api.put(path('/kitchen')).send(liked).expect(200);
+    expect((await api.get(path('/kitchen')).expect(200)).body).toEqual(liked);
+    await api
+      .put(path('/kitchen'))
+      .send({ ...mine, style: { grain: 'any' } })
       .expect(422);
   });
 

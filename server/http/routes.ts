@@ -15,6 +15,7 @@ import {
   kitchenSchema,
   pantryIdsSchema,
   putPantrySchema,
+  waySchema,
 } from '../../contract/pantry-schemas';
 import {
   adaptSchema,
@@ -26,12 +27,12 @@ import {
   readSchema,
   renameFormulaSchema,
 } from '../../contract/schemas';
-import type { Eater } from '../../core/exclusions';
 import type { Formula } from '../../core/formula';
 import type { PantryDoc } from '../../core/pantry';
 import type { Db } from '../db/open';
-import * as eaters from '../services/eaters';
 import * as formulas from '../services/formulas';
+import * as kitchen from '../services/kitchen';
+import type { DocList } from '../services/lists';
 import * as pantry from '../services/pantry';
 import type { Compute } from '../work/compute';
 import { bodyOf } from './guards';
@@ -125,30 +126,31 @@ export function apiRoutes(db: Db, compute: Compute): Router {
     });
   }
 
-  api
-    .route('/eaters')
-    .get(async (_req, res) => void res.json({ eaters: await eaters.listEaters(db) }))
-    .post(async (req, res) => {
-      res.status(201).json(await eaters.createEater(db, bodyOf<Eater>(eaterSchema, req.body)));
-    });
-  api
-    .route('/eaters/:id')
-    .put(async (req, res) => {
-      res.json(await eaters.putEater(db, idOf(req), bodyOf<Eater>(eaterSchema, req.body)));
-    })
-    .delete(async (req, res) => {
-      await eaters.removeEater(db, idOf(req));
-      done(res);
-    });
-  api.post(
-    '/eaters/:id/restore',
-    async (req, res) => void res.json(await eaters.restoreEater(db, idOf(req))),
-  );
+  function listRoutes<Doc>(name: string, schema: Parameters<typeof bodyOf>[0], list: DocList<Doc>): void {
+    api
+      .route(`/${name}`)
+      .get(async (_req, res) => void res.json({ [name]: await list.list(db) }))
+      .post(async (req, res) => {
+        res.status(201).json(await list.create(db, bodyOf<Doc>(schema, req.body)));
+      });
+    api
+      .route(`/${name}/:id`)
+      .put(async (req, res) => {
+        res.json(await list.put(db, idOf(req), bodyOf<Doc>(schema, req.body)));
+      })
+      .delete(async (req, res) => {
+        await list.remove(db, idOf(req));
+        done(res);
+      });
+    api.post(`/${name}/:id/restore`, async (req, res) => void res.json(await list.restore(db, idOf(req))));
+  }
+  listRoutes('eaters', eaterSchema, kitchen.eaters);
+  listRoutes('ways', waySchema, kitchen.ways);
   api
     .route('/kitchen')
-    .get(async (_req, res) => void res.json(await eaters.getKitchen(db)))
+    .get(async (_req, res) => void res.json(await kitchen.getKitchen(db)))
     .put(async (req, res) => {
-      res.json(await eaters.putKitchen(db, bodyOf<Kitchen>(kitchenSchema, req.body)));
+      res.json(await kitchen.putKitchen(db, bodyOf<Kitchen>(kitchenSchema, req.body)));
     });
   return api;
 }

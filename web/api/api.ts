@@ -9,8 +9,10 @@ import type {
   Kitchen,
   PantryRow,
   Version,
+  WayRow,
 } from '../../contract/dto';
 import type { Problem } from '../../contract/problem';
+import type { OwnKitDoc } from '../../core/classes';
 import type { Eater } from '../../core/exclusions';
 import type { Formula } from '../../core/formula';
 import type { PantryDoc } from '../../core/pantry';
@@ -19,7 +21,7 @@ import type { PantryDoc } from '../../core/pantry';
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: new URL('/api/v1', location.origin).href }),
-  tagTypes: ['Shelf', 'Formula', 'Draft', 'Pantry', 'Eaters', 'Kitchen'],
+  tagTypes: ['Shelf', 'Formula', 'Draft', 'Pantry', 'Eaters', 'Ways', 'Kitchen'],
   endpoints: (build) => ({
     shelf: build.query<FormulaCard[], void>({
       query: () => '/formulas',
@@ -97,6 +99,28 @@ export const api = createApi({
       query: (id) => ({ url: `/eaters/${id}/restore`, method: 'POST' }),
       invalidatesTags: ['Eaters'],
     }),
+    ways: build.query<WayRow[], void>({
+      query: () => '/ways',
+      transformResponse: (r: { ways: WayRow[] }) => r.ways,
+      providesTags: ['Ways'],
+      keepUnusedDataFor: 3600,
+    }),
+    createWay: build.mutation<WayRow, OwnKitDoc>({
+      query: (body) => ({ url: '/ways', method: 'POST', body }),
+      invalidatesTags: ['Ways'],
+    }),
+    putWay: build.mutation<WayRow, { id: string; doc: OwnKitDoc }>({
+      query: ({ id, doc }) => ({ url: `/ways/${id}`, method: 'PUT', body: doc }),
+      invalidatesTags: ['Ways'],
+    }),
+    removeWay: build.mutation<void, string>({
+      query: (id) => ({ url: `/ways/${id}`, method: 'DELETE' }),
+      invalidatesTags: ['Ways'],
+    }),
+    restoreWay: build.mutation<WayRow, string>({
+      query: (id) => ({ url: `/ways/${id}/restore`, method: 'POST' }),
+      invalidatesTags: ['Ways'],
+    }),
     kitchen: build.query<Kitchen, void>({ query: () => '/kitchen', providesTags: ['Kitchen'] }),
     putKitchen: build.mutation<Kitchen, Kitchen>({
       query: (body) => ({ url: '/kitchen', method: 'PUT', body }),
@@ -130,6 +154,11 @@ export const {
   usePutEaterMutation,
   useRemoveEaterMutation,
   useRestoreEaterMutation,
+  useWaysQuery,
+  useCreateWayMutation,
+  usePutWayMutation,
+  useRemoveWayMutation,
+  useRestoreWayMutation,
   useKitchenQuery,
   usePutKitchenMutation,
 } = api;

@@ -1,10 +1,11 @@
-import type { EaterRow, Kitchen, PantryRow } from '../../contract/dto';
+import type { EaterRow, Kitchen, PantryRow, WayRow } from '../../contract/dto';
 import { DEFAULT_KITCHEN } from '../../contract/dto';
 
 /** What the server would answer, for tests without one. Calls are kept in the order they came. */
 export const answers = {
   pantry: [] as PantryRow[],
   eaters: [] as EaterRow[],
+  ways: [] as WayRow[],
   kitchen: DEFAULT_KITCHEN,
   calls: [] as { method: string; path: string; body: unknown }[],
 };
@@ -12,6 +13,7 @@ export const answers = {
 export function resetAnswers(): void {
   answers.pantry = [];
   answers.eaters = [];
+  answers.ways = [];
   answers.kitchen = DEFAULT_KITCHEN;
   answers.calls = [];
 }
@@ -31,8 +33,10 @@ export async function answer(input: RequestInfo | URL, init?: RequestInit): Prom
         ? { items: answers.pantry }
         : path === '/eaters'
           ? { eaters: answers.eaters }
-          : path === '/kitchen'
-            ? answers.kitchen
-            : {};
+          : path === '/ways'
+            ? { ways: answers.ways }
+            : path === '/kitchen'
+              ? answers.kitchen
+              : {};
   return new Response(JSON.stringify(found), { headers: { 'content-type': 'application/json' } });
 }

@@ -6,6 +6,7 @@ import { Provider } from 'react-redux';
 import { MemoryRouter, Outlet, Route, Routes } from 'react-router';
 import { DEMO_FORMULAS } from '../../demo/data/formulas';
 import type { DraftDoc, VersionRequest } from '../../contract/dto';
+import { kitById } from '../../core/classes';
 import { lookupReference } from '../../core/ingredients';
 import { readFormula } from '../../core/reading';
 import { adapt } from '../../core/rebalance';
@@ -23,6 +24,8 @@ export function deskFor(demo: number, request: VersionRequest): DeskContext {
     doc,
     outcome,
     whole: outcome.solutions,
+    style: request.style ?? {},
+    kitOf: kitById,
     solution: outcome.solutions[0] ?? null,
     working: false,
     progress: null,

@@ -20,7 +20,8 @@ export const gramsOrUnknown = (g: number | null | undefined): string =>
   g === null || g === undefined ? 'not known' : grams(g);
 export const percent = (p: number): string => `${fixed(p, p < 10 ? 1 : 0)} %`;
 
-const UNIT_TEXT: Record<PropUnit | 'ratio', string> = {
+/** What stands behind a number of a unit, with its space. */
+export const UNIT_TEXT: Record<PropUnit | 'ratio', string> = {
   g: ' g',
   mmol: ' mmol',
   kcal: ' kcal',

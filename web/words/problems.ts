@@ -24,6 +24,8 @@ export function sayProblem(code: string | null, args: Args = {}): string {
       return `It speaks of "${s(args, 'id')}", which is not there. Choose another.`;
     case 'pantry.cycle':
       return 'A blend cannot hold another blend. Put in its parts.';
+    case 'way.notFound':
+      return 'This way is not on the list any more.';
     case 'eater.notFound':
       return 'This eater is not on the list any more.';
     case 'body.tooLarge':

@@ -164,6 +164,7 @@ const SAY: Record<string, (a: Args) => string> = {
   'step.workIn': () => 'Work it in with a fork until it clumps; do not look for crumbs of fat.',
   'step.paper': () => 'Line the tin with baking paper; no grease.',
   'step.drinkWash': (a) => `Brush with ${amounts(a) || 'soy drink and maple syrup'}.`,
+  'step.own': (a) => s(a, 'text'),
   'step.waterWash': () => 'Brush with water.',
   'label.holdsGum': () => 'It holds a gum already: add no more.',
   'label.wheatStarch': () =>

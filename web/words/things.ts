@@ -21,4 +21,5 @@ export const ingredientName = (id: string, inSentence = false): string => {
   return inSentence ? name : upper(name);
 };
 
-export const kitName = (id: string): string => KIT_WORDS[id]?.name ?? id;
+/** A way's name: ours, or as the baker called it. */
+export const kitName = (id: string): string => KIT_WORDS[id]?.name ?? own.get(id) ?? 'a way of your own';

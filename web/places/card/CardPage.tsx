@@ -1,39 +1,39 @@
-import { Button, Skeleton } from '@mantine/core';
+import { Button, Skeleton, Switch } from '@mantine/core';
 import { IconPrinter } from '@tabler/icons-react';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import type { Version } from '../../../contract/dto';
-import { kitById } from '../../../core/classes';
+import type { Kit } from '../../../core/classes';
 import {
   bakersPercent,
+  doughLines,
   isBeside,
   profileOf,
+  totalMassG,
   type Formula,
   type Line,
   type Part,
 } from '../../../core/formula';
-import { idOf, type GroupId, type ItemState, type Lookup } from '../../../core/ingredients';
+import { idOf, type GroupId, type Lookup } from '../../../core/ingredients';
 import type { Step } from '../../../core/method';
 import { withOwnWords } from '../../../core/pantry';
 import { cautionsOf, newAllergens, verdictsOf } from '../../../core/rebalance';
 import { problemIn, useFormulaQuery, useVersionQuery } from '../../api/api';
 import { usePantry } from '../../pantry/usePantry';
+import { useWays } from '../../pantry/useWays';
 import { Notice } from '../../parts/Notice';
+import { StepText } from '../../parts/StepText';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { day, grams, listed, percent } from '../../words/format';
-import { ovenText, say, sayProblem } from '../../words/say';
+import { ovenText, sayProblem } from '../../words/say';
 import { linesIn, tracesIn, unknownIn } from '../../words/verdicts';
 import { AVOID_WORDS, CAUTION_WORDS, GROUP_WORDS, ingredientName, withoutWords } from '../../words/things';
+import { STATE_WORDS } from '../../words/data/ways';
 import { WhoEats } from '../desk/WhoEats';
 import classes from './card.module.css';
 
-/** The kit a line came in with: adapted lines are called conflict/kit/ingredient. */
-const kitOf = (lineId: string): string | null => {
-  const [, kit] = lineId.split('/');
-  return kit && kitById(kit) ? kit : null;
-};
-
-const STATE_WORDS: Record<ItemState, string> = { gel: 'as a gel', slurry: 'as a slurry', whisked: 'whisked' };
+/** Whether a line came in with a kit: adapted lines are called conflict/kit/ingredient. */
+const cameIn = (lineId: string): boolean => lineId.split('/').length === 3;
 
 const ROLE_WORDS: Partial<Record<NonNullable<Line['role']>, string>> = {
   release: 'for the tin',
@@ -42,21 +42,32 @@ const ROLE_WORDS: Partial<Record<NonNullable<Line['role']>, string>> = {
   taste: 'by taste',
 };
 
-function Ingredients({ part, lookup }: { part: Part; lookup: Lookup }) {
+const nameOf = (l: Line): string =>
+  'id' in l.item ? ingredientName(l.item.id) : l.item.kind === 'unknown' ? l.item.text : '';
+const wasOf = (l: Line | undefined): string =>
+  l === undefined ? '' : l.amount.massG ? grams(l.amount.massG.value) : 'as needed';
+
+/** The same line as the source has it: by its id, and for what came in nothing. */
+const sourceLine = (source: Part | undefined, id: string): Line | undefined =>
+  source?.lines.find((l) => l.id === id);
+
+function Ingredients({ part, source, lookup }: { part: Part; source: Part | undefined; lookup: Lookup }) {
+  const gone = source?.lines.filter((l) => !part.lines.some((x) => x.id === l.id)) ?? [];
   const profile = profileOf(part, lookup);
   const row = (l: Line) => {
     const pct = l.amount.massG && !isBeside(l.role) ? bakersPercent(l.amount.massG.value, profile) : null;
     return (
-      <tr key={l.id} data-new={kitOf(l.id) ? '' : undefined}>
+      <tr key={l.id} data-new={cameIn(l.id) ? '' : undefined}>
         <td className="num">{l.amount.massG ? grams(l.amount.massG.value) : 'as needed'}</td>
         <th scope="row">
-          {'id' in l.item ? ingredientName(l.item.id) : l.item.kind === 'unknown' ? l.item.text : ''}
+          {nameOf(l)}
           {l.preparation && <span className="quiet">, {l.preparation}</span>}
           {l.role && ROLE_WORDS[l.role] && <span className="quiet">, {ROLE_WORDS[l.role]}</span>}
-          {kitOf(l.id) && <em> {GROUP_WORDS[l.id.split(':')[1] as GroupId] ?? ''}</em>}
+          {cameIn(l.id) && <em> {GROUP_WORDS[l.id.split(':')[1] as GroupId] ?? ''}</em>}
           {l.state && <em>, {STATE_WORDS[l.state]}</em>}
         </th>
         <td className="num">{pct === null ? '' : percent(pct)}</td>
+        {source && <td className="num">{wasOf(sourceLine(source, l.id))}</td>}
       </tr>
     );
   };
@@ -68,14 +79,30 @@ function Ingredients({ part, lookup }: { part: Part; lookup: Lookup }) {
           <th scope="col">grams</th>
           <th scope="col">ingredient</th>
           {bakersPercent(1, profile) === null ? <td /> : <th scope="col">on flour</th>}
+          {source && <th scope="col">as written</th>}
         </tr>
       </thead>
-      <tbody>{part.lines.map(row)}</tbody>
+      <tbody>
+        {part.lines.map(row)}
+        {gone.map((l) => (
+          <tr key={l.id}>
+            <td className="num">
+              <span aria-label="none">–</span>
+            </td>
+            <th scope="row">
+              <s>{nameOf(l)}</s>
+            </th>
+            <td />
+            <td className="num">{wasOf(l)}</td>
+          </tr>
+        ))}
+      </tbody>
       <tfoot>
         <tr>
           <td className="num">{grams(profile.props.mass.value)}</td>
           <th scope="row">in the bowl</th>
           <td />
+          {source && <td className="num">{grams(totalMassG(doughLines(source)))}</td>}
         </tr>
       </tfoot>
     </table>
@@ -84,14 +111,8 @@ function Ingredients({ part, lookup }: { part: Part; lookup: Lookup }) {
 
 function MethodStep({ step }: { step: Step }) {
   return (
-    <li data-new={step.added ? '' : undefined}>
-      {step.added ? <b>{say(step.added)}</b> : step.struck ? <s>{step.text}</s> : step.text}
-      {step.struck && <span className={classes.note}>{say(step.struck)}</span>}
-      {step.notes.map((n) => (
-        <span key={n.code + JSON.stringify(n.args)} className={classes.note}>
-          {say(n)}
-        </span>
-      ))}
+    <li data-new={step.added || step.own !== undefined ? '' : undefined}>
+      <StepText step={step} />
     </li>
   );
 }
@@ -101,7 +122,7 @@ function Findings({ doc, source, lookup }: { doc: Formula; source: Formula | und
   const traces = verdicts.filter((v) => v.may.length > 0);
   const unknown = verdicts.filter((v) => v.unknown.length > 0);
   const holds = verdicts.filter((v) => v.contains.length > 0);
-  const added = doc.parts.flatMap((p) => p.lines).flatMap((l) => (kitOf(l.id) ? (idOf(l.item) ?? []) : []));
+  const added = doc.parts.flatMap((p) => p.lines).flatMap((l) => (cameIn(l.id) ? (idOf(l.item) ?? []) : []));
   const packets = doc.parts.some((p) => p.lines.some((l) => l.item.kind === 'packet'));
   const brings = source ? newAllergens(added, source, lookup) : [];
   return (
@@ -148,18 +169,23 @@ function Card({
   version,
   title,
   source,
+  beside,
+  kitOf: kitById,
   lookup: exact,
 }: {
   version: Version;
   title: string;
   source: Version | undefined;
+  /** With the amounts as written beside those of the version. */
+  beside: boolean;
+  kitOf: (id: string) => Kit | null;
   lookup: Lookup;
 }) {
   const { doc } = version;
   const lookup = useMemo(() => withOwnWords(exact, version.request.words ?? []), [exact, version]);
   const kits = useMemo(
     () => Object.values(version.request.pins?.kits ?? {}).flatMap((id) => kitById(id) ?? []),
-    [version],
+    [version, kitById],
   );
   const cautions = cautionsOf(kits, doc.parts, lookup);
   const without = withoutWords(doc.avoids);
@@ -179,7 +205,12 @@ function Card({
       <div className={classes.body}>
         <div>
           {doc.parts.map((p) => (
-            <Ingredients key={p.id} part={p} lookup={lookup} />
+            <Ingredients
+              key={p.id}
+              part={p}
+              source={beside ? source?.doc.parts.find((x) => x.id === p.id) : undefined}
+              lookup={lookup}
+            />
           ))}
         </div>
         <div>
@@ -226,11 +257,20 @@ export function CardPage() {
   const title = detail?.title || 'Untitled formula';
   usePageTitle(`${title}, card`);
   const { pantry, ready } = usePantry();
+  const { kitOf } = useWays();
+  const [beside, setBeside] = useState(false);
   const trouble = lost ?? error;
   return (
     <main id="main" className={classes.page}>
       <div className={`${classes.bar} no-print`}>
         <Link to={`/formula/${id}/balance`}>Back to the desk</Link>
+        {version?.targetId && (
+          <Switch
+            label="As written beside it"
+            checked={beside}
+            onChange={(e) => setBeside(e.currentTarget.checked)}
+          />
+        )}
         <Button leftSection={<IconPrinter size={18} />} onClick={() => window.print()} disabled={!version}>
           Print the card
         </Button>
@@ -242,7 +282,14 @@ export function CardPage() {
       )}
       {!trouble && !version && <Skeleton height={600} role="status" aria-label="Fetching the card" />}
       {version && detail && ready && (
-        <Card version={version} title={title} source={source} lookup={pantry.exact} />
+        <Card
+          version={version}
+          title={title}
+          source={source}
+          beside={beside && source !== undefined}
+          kitOf={kitOf}
+          lookup={pantry.exact}
+        />
       )}
     </main>
   );

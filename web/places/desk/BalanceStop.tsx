@@ -1,14 +1,15 @@
-import { Skeleton, Switch } from '@mantine/core';
+import { Button, NumberInput, SegmentedControl, Skeleton, Switch } from '@mantine/core';
 import { useMemo, useState } from 'react';
+import type { PropKey } from '../../../core/classes';
 import { explainProperty, type Part } from '../../../core/formula';
 import { SOURCES, type Explanation } from '../../../core/explain';
 import type { Lookup } from '../../../core/ingredients';
-import type { FitKey, Solution } from '../../../core/rebalance';
+import { MASS_BAND, type FitKey, type Solution } from '../../../core/rebalance';
 import { PROP_UNIT } from '../../../core/formula';
 import { useAppDispatch } from '../../app/store';
 import { usePantry } from '../../pantry/usePantry';
 import { Notice } from '../../parts/Notice';
-import { amountOf, fixed, grams, spreadOf } from '../../words/format';
+import { amountOf, fixed, grams, spreadOf, UNIT_TEXT } from '../../words/format';
 import { say } from '../../words/say';
 import { linesIn, tracesIn, unknownIn } from '../../words/verdicts';
 import { CAUTION_WORDS, PROP_NOTES, PROP_WORDS } from '../../words/things';
@@ -16,6 +17,7 @@ import { useDeskContext } from './context';
 import { desk } from './deskSlice';
 import { FeelStrip } from './FeelStrip';
 import { Ledger } from './Ledger';
+import { MethodPanel } from './MethodPanel';
 import { MirrorBars } from './MirrorBars';
 import { WhoEats } from './WhoEats';
 import classes from './desk.module.css';
@@ -42,6 +44,37 @@ function Sum({ opened, title }: { opened: Explanation; title: string }) {
       <b className="num">
         = {amountOf(opened.result, unit)} {spreadOf(opened.result, unit)}
       </b>
+    </div>
+  );
+}
+
+/** A property held at a value of the baker's own: the amounts follow. */
+function HoldProperty({ partId, name, now }: { partId: string; name: PropKey; now: number }) {
+  const { doc } = useDeskContext();
+  const dispatch = useAppDispatch();
+  const held = doc.request.pins?.props?.[partId]?.[name];
+  const unit = PROP_UNIT[name];
+  const hold = (value: number | null) => dispatch(desk.propHeld({ partId, key: name, value }));
+  if (held === undefined)
+    return (
+      <Button variant="default" size="compact-md" onClick={() => hold(Number(now.toPrecision(3)))}>
+        Hold {PROP_WORDS[name]} at {amountOf({ value: now, basis: 'derived' }, unit)}
+      </Button>
+    );
+  return (
+    <div className={classes.holding}>
+      <NumberInput
+        label={`${PROP_WORDS[name]}, held`}
+        value={held}
+        min={0}
+        max={1_000_000}
+        decimalScale={2}
+        suffix={UNIT_TEXT[unit]}
+        onChange={(v) => typeof v === 'number' && v >= 0 && hold(v)}
+      />
+      <Button variant="subtle" size="compact-md" onClick={() => hold(null)}>
+        Let go
+      </Button>
     </div>
   );
 }
@@ -90,6 +123,14 @@ function Opened({
         <p className="num">
           wetness = free water ÷ thirst = {amountOf(fit.adapted, 'ratio')} {spreadOf(fit.adapted, 'ratio')}
         </p>
+      )}
+      {seen !== 'wetness' && seen !== 'mass' && sums[0] && (
+        <HoldProperty
+          key={`${part.id}:${seen}`}
+          partId={part.id}
+          name={seen}
+          now={sums[0].now.result.value}
+        />
       )}
       {seen !== 'wetness' && sums[0] && (
         <details className={classes.details}>
@@ -170,11 +211,20 @@ export function BalanceStop() {
             checked={pins?.lockWetness ?? false}
             onChange={(e) => dispatch(desk.lockSet({ lockWetness: e.currentTarget.checked }))}
           />
-          <Switch
-            label="Hold total mass as written"
-            checked={pins?.lockMass ?? false}
-            onChange={(e) => dispatch(desk.lockSet({ lockMass: e.currentTarget.checked }))}
-          />
+          <div className={classes.massLock}>
+            <span id="mass-lock">Total mass</span>
+            <SegmentedControl
+              size="sm"
+              aria-labelledby="mass-lock"
+              value={pins?.lockMass ? 'held' : pins?.freeMass ? 'free' : 'band'}
+              data={[
+                { value: 'band', label: `within ${100 * MASS_BAND} %` },
+                { value: 'held', label: 'held' },
+                { value: 'free', label: 'free' },
+              ]}
+              onChange={(v) => dispatch(desk.lockSet({ lockMass: v === 'held', freeMass: v === 'free' }))}
+            />
+          </div>
         </div>
         {solution.formula.parts.map((part) => {
           const source = outcome.sourceProfiles[part.id];
@@ -214,10 +264,12 @@ export function BalanceStop() {
                 source={source}
                 profile={adapted}
                 held={pins?.lines ?? {}}
+                kits={solution.kits}
               />
             </div>
           );
         })}
+        <MethodPanel method={solution.formula.method} />
       </div>
       <aside className={classes.aside} tabIndex={0} aria-label="The number opened">
         {openPart && openSource && (

@@ -1,7 +1,10 @@
 import { Radio } from '@mantine/core';
 import { useState } from 'react';
+import { CLASSES } from '../../../core/classes';
+import { isBeside } from '../../../core/formula';
 import type { Conflict, Option } from '../../../core/rebalance';
 import { useAppDispatch } from '../../app/store';
+import { blankWay, WayForm } from '../../parts/WayForm';
 import { counted, grams, gramsOrUnknown, listed } from '../../words/format';
 import { AVOID_WORDS, ingredientName, JOB_WORDS, kitName } from '../../words/things';
 import { useDeskContext } from './context';
@@ -36,6 +39,7 @@ export function ConflictRow({
   const dispatch = useAppDispatch();
   const { doc, solution } = useDeskContext();
   const [all, setAll] = useState(false);
+  const [writing, setWriting] = useState(false);
   const few = options.filter((o, i) => all || i < FEW || o.kitId === chosen);
   const names = listed(conflict.ingredientIds.map((id, i) => ingredientName(id, i > 0)));
   const parts = doc.source.parts;
@@ -102,10 +106,32 @@ export function ConflictRow({
           ))}
         </div>
       </Radio.Group>
-      {options.length > FEW && (
-        <button type="button" className={classes.more} aria-expanded={all} onClick={() => setAll(!all)}>
-          {all ? 'Fewer ways' : `${counted(options.length - few.length, 'more way')} for this`}
-        </button>
+      <div className={classes.more}>
+        {options.length > FEW && (
+          <button type="button" aria-expanded={all} onClick={() => setAll(!all)}>
+            {all ? 'Fewer ways' : `${counted(options.length - few.length, 'more way')} for this`}
+          </button>
+        )}
+        {!isBeside(conflict.role) && (
+          <button
+            type="button"
+            aria-label={`A way of your own, in place of ${called}`}
+            onClick={() => setWriting(true)}
+          >
+            a way of your own
+          </button>
+        )}
+      </div>
+      {writing && (
+        <WayForm
+          start={blankWay(conflict.group, CLASSES[conflict.classId].family)}
+          id={null}
+          onClose={() => setWriting(false)}
+          onDone={(way) => {
+            setWriting(false);
+            pick(way.id);
+          }}
+        />
       )}
     </li>
   );

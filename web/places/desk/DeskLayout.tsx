@@ -3,9 +3,13 @@ import { useHotkeys } from '@mantine/hooks';
 import { IconArrowBackUp, IconArrowForwardUp } from '@tabler/icons-react';
 import { useMemo, useState } from 'react';
 import { Link, NavLink, Outlet, useLocation, useParams, useSearchParams } from 'react-router';
-import type { FormulaDetail } from '../../../contract/dto';
+import type { FormulaDetail, StyleChoice } from '../../../contract/dto';
 import { isBeside } from '../../../core/formula';
+import { useKitchenQuery } from '../../api/api';
 import { useAppDispatch, useAppSelector } from '../../app/store';
+import { atHandOf } from '../../pantry/atHand';
+import { usePantry } from '../../pantry/usePantry';
+import { useWays } from '../../pantry/useWays';
 import { Notice } from '../../parts/Notice';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { counted } from '../../words/format';
@@ -139,6 +143,10 @@ function stopsOf(
   ];
 }
 
+const NO_STYLE: StyleChoice = {};
+/** Whole solutions looked for. */
+const MOST_WHOLE = 6;
+
 /** The desk of a formula: its stops in the order of the work, and one working copy under them all. */
 export function DeskLayout() {
   const { id = '' } = useParams();
@@ -154,23 +162,35 @@ export function DeskLayout() {
     ['mod+Y', () => void dispatch(desk.redone())],
   ]);
 
+  const { data: kitchen } = useKitchenQuery();
+  const ways = useWays();
+  const { pantry } = usePantry();
   const doc = ready ? state.doc : null;
+  const style = doc?.request.style ?? kitchen?.style ?? NO_STYLE;
+  const home = useMemo(() => atHandOf(pantry, kitchen?.atHand ?? []), [pantry, kitchen]);
+  const dragged = state.going !== null;
   const asked = useMemo(() => {
-    if (!doc) return null;
+    if (!doc || !ways.ready) return null;
     const { exclude, oil, words, strict, pins } = doc.request;
+    const { pantryOnly, ...wishes } = style;
     const common = {
       formula: doc.source,
       exclude,
       ...(oil ? { oil } : {}),
       ...(words ? { words } : {}),
       ...(strict ? { strict } : {}),
+      style: { ...wishes, ...(pantryOnly ? { onlyFrom: home } : {}) },
+      ...(ways.own.length > 0 ? { own: ways.own } : {}),
     };
     const { kits, lines, ...locks } = pins ?? {};
     return {
-      free: { ...common, pins: locks },
-      chosen: kits || lines ? { ...common, pins: pins ?? {}, limit: 1 } : null,
+      free: { ...common, pins: locks, limit: MOST_WHOLE },
+      chosen:
+        kits || lines
+          ? { ...common, pins: pins ?? {}, limit: 1, ...(dragged ? { options: false } : {}) }
+          : null,
     };
-  }, [doc]);
+  }, [doc, style, home, ways, dragged]);
   const free = useCompute('adapt', asked?.free ?? null);
   const chosen = useCompute('adapt', asked?.chosen ?? null);
   const shown = asked?.chosen ? chosen : free;
@@ -198,6 +218,8 @@ export function DeskLayout() {
     outcome: shown.output ?? free.output,
     whole: free.output?.solutions ?? [],
     solution: shown.output?.solutions[0] ?? null,
+    style,
+    kitOf: ways.kitOf,
     working: shown.working || free.working,
     progress: shown.progress ?? free.progress,
     failed: shown.failed ?? free.failed,

@@ -4,7 +4,8 @@ import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { DraftDoc } from '../../../contract/dto';
 import { doughLines, doughMassG, massOf, pinItems, totalFlourG } from '../../../core/formula';
-import { rounded, scaled, sized, type Rounded, type Solution } from '../../../core/rebalance';
+import { withChoices } from '../../../core/method';
+import { fillOf, rounded, scaled, sized, type Rounded, type Solution } from '../../../core/rebalance';
 import { problemIn, useKeepVersionMutation } from '../../api/api';
 import { useAppDispatch } from '../../app/store';
 import { usePantry } from '../../pantry/usePantry';
@@ -48,17 +49,23 @@ export function KeepVersion({ formulaId, doc, solution, sourceChanged, suggested
   const navigate = useNavigate();
   const [to, setTo] = useState<ScaleWay>({ by: 'batch', times: 1 });
   const made = useMemo(() => {
-    const larger = sized(pinItems(solution.formula, pantry.lookup), to, pantry.lookup);
+    const asWanted = {
+      ...solution.formula,
+      method: withChoices(solution.formula.method, doc.request.steps ?? {}),
+    };
+    const larger = sized(pinItems(asWanted, pantry.lookup), to, pantry.lookup);
     if (!larger) return null;
     // The source grows with it, so that what rounding takes out of its band is measured at this size.
     const r = rounded(larger.formula, scaled(doc.source, larger.factor), pantry.lookup);
     return { ...r, factor: larger.factor };
-  }, [solution, doc.source, to, pantry]);
+  }, [solution, doc.source, doc.request.steps, to, pantry]);
   const start = useMemo(
     () => ({
       doughG: doughMassG(solution.formula),
       flourG: totalFlourG(solution.formula, pantry.lookup),
       pieces: solution.formula.yield?.pieces ?? 1,
+      tin: solution.formula.tin,
+      fill: fillOf(solution.formula),
       lines: solution.formula.parts.flatMap(doughLines).filter((l) => massOf(l) > 0),
     }),
     [solution, pantry],

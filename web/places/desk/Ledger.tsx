@@ -1,5 +1,6 @@
-import { ActionIcon, NumberInput } from '@mantine/core';
+import { ActionIcon, NumberInput, Slider } from '@mantine/core';
 import { IconPin, IconPinnedOff } from '@tabler/icons-react';
+import { useState } from 'react';
 import { bakersPercent, isBeside, type Part, type Profile } from '../../../core/formula';
 import type { GroupId } from '../../../core/ingredients';
 import type { Move } from '../../../core/rebalance';
@@ -10,8 +11,15 @@ import { GROUP_WORDS, ingredientName } from '../../words/things';
 import { desk } from './deskSlice';
 import classes from './balance.module.css';
 
-function Held({ move, held }: { move: Move; held: number | undefined }) {
+/** A dragged amount goes from nothing to this many times what it is. */
+const DRAG_TIMES = 2;
+
+function Held({ move, held, kits }: { move: Move; held: number | undefined; kits: Record<string, string> }) {
   const dispatch = useAppDispatch();
+  const hold = (massG: number | null, going = false) =>
+    void dispatch(desk.lineHeld({ lineId: move.lineId, massG, going, ...(massG === null ? {} : { kits }) }));
+  // The scale of the drag stays while it goes on.
+  const [most, setMost] = useState(0);
   const name = move.ingredientId ? ingredientName(move.ingredientId, true) : 'this line';
   if (held === undefined) {
     return (
@@ -20,9 +28,10 @@ function Held({ move, held }: { move: Move; held: number | undefined }) {
         color="gray"
         size={36}
         aria-label={`Hold ${name} at ${grams(move.toG ?? 0)}`}
-        onClick={() =>
-          dispatch(desk.lineHeld({ lineId: move.lineId, massG: Number((move.toG ?? 0).toFixed(1)) }))
-        }
+        onClick={() => {
+          setMost(Math.max(1, DRAG_TIMES * (move.toG ?? 0)));
+          hold(Number((move.toG ?? 0).toFixed(1)));
+        }}
       >
         <IconPin size={16} stroke={1.6} />
       </ActionIcon>
@@ -30,6 +39,18 @@ function Held({ move, held }: { move: Move; held: number | undefined }) {
   }
   return (
     <span className={classes.held}>
+      <Slider
+        size="lg"
+        className={classes.drag}
+        thumbLabel={`Drag ${name}`}
+        value={held}
+        min={0}
+        max={Math.max(most, DRAG_TIMES * (move.fromG ?? 0), held)}
+        step={held < 20 ? 0.1 : 1}
+        label={null}
+        onChange={(v) => hold(v, true)}
+        onChangeEnd={() => void dispatch(desk.settled())}
+      />
       <NumberInput
         aria-label={`Grams of ${name}, held`}
         value={held}
@@ -38,16 +59,9 @@ function Held({ move, held }: { move: Move; held: number | undefined }) {
         decimalScale={1}
         suffix=" g"
         hideControls
-        onChange={(v) =>
-          typeof v === 'number' && v >= 0 && dispatch(desk.lineHeld({ lineId: move.lineId, massG: v }))
-        }
+        onChange={(v) => typeof v === 'number' && v >= 0 && v !== held && hold(v)}
       />
-      <ActionIcon
-        variant="subtle"
-        size={36}
-        aria-label={`Let go of ${name}`}
-        onClick={() => dispatch(desk.lineHeld({ lineId: move.lineId, massG: null }))}
-      >
+      <ActionIcon variant="subtle" size={36} aria-label={`Let go of ${name}`} onClick={() => hold(null)}>
         <IconPinnedOff size={16} stroke={1.6} />
       </ActionIcon>
     </span>
@@ -70,6 +84,8 @@ type Props = {
   source: Profile;
   profile: Profile;
   held: Record<string, number>;
+  /** The ways chosen, which stay while an amount is held. */
+  kits: Record<string, string>;
 };
 
 /** A mass on flour, or nothing where there is no mass or no flour. */
@@ -79,7 +95,7 @@ const onFlour = (massG: number | null, profile: Profile): string => {
 };
 
 /** Every line, as written and adapted, in grams and on flour, with the reason; an amount can be held. */
-export function Ledger({ of, part, moves, source, profile, held }: Props) {
+export function Ledger({ of, part, moves, source, profile, held, kits }: Props) {
   return (
     <section className={`sheet ${classes.ledger}`} aria-label={`Lines${of}`} tabIndex={0}>
       <table>
@@ -111,7 +127,7 @@ export function Ledger({ of, part, moves, source, profile, held }: Props) {
                   ) : (
                     <span className={classes.amount}>
                       {held[m.lineId] === undefined && (m.toG === null ? 'as needed' : grams(m.toG))}
-                      {m.toG !== null && !apart && <Held move={m} held={held[m.lineId]} />}
+                      {m.toG !== null && !apart && <Held move={m} held={held[m.lineId]} kits={kits} />}
                     </span>
                   )}
                 </td>

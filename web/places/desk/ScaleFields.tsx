@@ -1,6 +1,8 @@
-import { NativeSelect, NumberInput } from '@mantine/core';
-import { massOf, type Line } from '../../../core/formula';
+import { NativeSelect, NumberInput, TextInput } from '@mantine/core';
+import { useState } from 'react';
+import { massOf, type Line, type StatedTin } from '../../../core/formula';
 import { idOf } from '../../../core/ingredients';
+import { readTin } from '../../../core/reading';
 import type { ScaleTo } from '../../../core/rebalance';
 import { ingredientName } from '../../words/things';
 import classes from './desk.module.css';
@@ -11,6 +13,7 @@ const WAYS = [
   { value: 'flour', label: 'grams of flour' },
   { value: 'line', label: 'what there is of one line' },
   { value: 'pieces', label: 'pieces of a weight' },
+  { value: 'tin', label: 'another tin' },
 ] as const;
 type Way = (typeof WAYS)[number]['value'];
 export type ScaleWay = Extract<ScaleTo, { by: Way }>;
@@ -52,11 +55,23 @@ const nameOf = (l: Line): string =>
 type Props = {
   value: ScaleWay;
   onChange: (to: ScaleWay) => void;
-  start: { doughG: number; flourG: number; pieces: number; lines: Line[] };
+  start: {
+    doughG: number;
+    flourG: number;
+    pieces: number;
+    lines: Line[];
+    tin: StatedTin | undefined;
+    fill: number;
+  };
 };
+
+/** Shown where the formula names no tin. */
+const FIRST_TIN = '900 g loaf tin';
 
 /** How much to make: by batches, dough, flour, or pieces of a baked weight. */
 export function ScaleFields({ value, onChange, start }: Props) {
+  // The tin as it is being written; null while it is the one that stands.
+  const [written, setWritten] = useState<string | null>(null);
   const startOf = (way: Way): ScaleWay => {
     const pieces = Math.max(1, start.pieces);
     const eachG = Math.round((start.doughG * (1 - LOSS_PERCENT / 100)) / pieces);
@@ -69,6 +84,8 @@ export function ScaleFields({ value, onChange, start }: Props) {
         return lineWay(start.lines[0]!);
       case 'pieces':
         return { by: 'pieces', pieces, eachG, lossPercent: LOSS_PERCENT };
+      case 'tin':
+        return { by: 'tin', tin: start.tin ?? readTin(FIRST_TIN)!, fill: Math.round(100 * start.fill) / 100 };
       default:
         return { by: 'batch', times: 1 };
     }
@@ -102,11 +119,32 @@ export function ScaleFields({ value, onChange, start }: Props) {
           onChange={(pieces) => onChange({ ...value, pieces })}
         />
       )}
+      {value.by === 'tin' && (
+        <TextInput
+          label="For a"
+          value={written ?? value.tin.written}
+          maxLength={80}
+          error={
+            written !== null && !readTin(written)
+              ? 'Say it with its size: 23 cm round tin, 9 x 5 in loaf tin.'
+              : null
+          }
+          onChange={(e) => {
+            const text = e.currentTarget.value;
+            setWritten(text);
+            const tin = readTin(text);
+            if (tin) onChange({ ...value, tin: { ...tin, written: text.trim() } });
+          }}
+        />
+      )}
       <NativeSelect
         label="Counted in"
         value={value.by}
         data={WAYS.map((w) => ({ ...w, disabled: lacking[w.value] ?? false }))}
-        onChange={(e) => onChange(startOf(e.currentTarget.value as Way))}
+        onChange={(e) => {
+          setWritten(null);
+          onChange(startOf(e.currentTarget.value as Way));
+        }}
       />
       {value.by === 'line' && (
         <NativeSelect
@@ -119,6 +157,21 @@ export function ScaleFields({ value, onChange, start }: Props) {
             if (line) onChange(lineWay(line));
           }}
         />
+      )}
+      {value.by === 'tin' && (
+        <>
+          <NumberField
+            label="Filled to"
+            unit="%"
+            value={Math.round(100 * value.fill)}
+            max={100}
+            onChange={(percent) => onChange({ ...value, fill: percent / 100 })}
+          />
+          <p className="small quiet">
+            It holds about {Math.round((value.tin.count * value.tin.volumeMl.value) / 50) * 50} mL to the rim
+            {start.tin ? `; this formula fills its own to ${Math.round(100 * start.fill)} %.` : '.'}
+          </p>
+        </>
       )}
       {value.by === 'pieces' && (
         <>

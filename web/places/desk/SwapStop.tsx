@@ -1,14 +1,13 @@
 import { Skeleton } from '@mantine/core';
 import { useState } from 'react';
 import { Link, useLocation } from 'react-router';
-import { idOf } from '../../../core/ingredients';
-import type { Solution } from '../../../core/rebalance';
 import { Notice } from '../../parts/Notice';
 import { say } from '../../words/say';
 import { useDeskContext } from './context';
 import { ConflictRow } from './ConflictRow';
 import { LeaveOut } from './LeaveOut';
-import { WholeSolution } from './WholeSolution';
+import { StyleBar } from './StyleBar';
+import { Wholes } from './Wholes';
 import { WhyAside } from './WhyAside';
 import classes from './desk.module.css';
 
@@ -19,16 +18,6 @@ export function SwapStop() {
   const [seen, setSeen] = useState<{ conflictId: string; kitId: string } | null>(null);
   const conflicts = outcome?.conflicts ?? [];
   const options = outcome?.options ?? [];
-  const before = new Set(doc.source.parts.flatMap((p) => p.lines).map((l) => idOf(l.item)));
-  const newThings = (s: Solution) =>
-    new Set(
-      s.moves
-        .filter(
-          (m) =>
-            m.op === 'add' && m.ingredientId && m.ingredientId !== 'water' && !before.has(m.ingredientId),
-        )
-        .map((m) => m.ingredientId),
-    ).size;
   const focus =
     seen ??
     (conflicts[0] && solution
@@ -57,17 +46,10 @@ export function SwapStop() {
           </div>
         )}
         {conflicts.length > 0 && whole.length > 0 && outcome?.cannot.length === 0 && (
-          <section aria-label="Whole solutions" className={classes.wholes}>
-            {whole.slice(0, 3).map((s, i) => (
-              <WholeSolution
-                key={s.key}
-                s={s}
-                best={i === 0}
-                chosen={s.key === solution?.key}
-                toBuy={newThings(s)}
-              />
-            ))}
-          </section>
+          <>
+            <StyleBar />
+            <Wholes />
+          </>
         )}
         {solution?.widened.map((w) => (
           <Notice key={w.code + JSON.stringify(w.args)} kind="word">

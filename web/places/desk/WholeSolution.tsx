@@ -1,16 +1,18 @@
-import { kitById } from '../../../core/classes';
+import type { Kit } from '../../../core/classes';
 import type { Solution } from '../../../core/rebalance';
 import { useAppDispatch } from '../../app/store';
 import { counted, listed } from '../../words/format';
 import { AVOID_WORDS, JOB_NOUNS, kitName, PROP_WORDS } from '../../words/things';
+import { useDeskContext } from './context';
 import { desk } from './deskSlice';
+import { missWords } from '../../words/styleWords';
 import { FitTicks } from './FitTicks';
 import classes from './desk.module.css';
 
 /** The name of a whole solution: its most telling choices. */
-const titleOf = (s: Solution): string => {
+export const titleOf = (s: Solution, kitOf: (id: string) => Kit | null): string => {
   const names = Object.values(s.kits)
-    .filter((k) => (kitById(k)?.items.length ?? 0) > 0)
+    .filter((k) => (kitOf(k)?.items.length ?? 0) > 0)
     .map((k) =>
       kitName(k)
         .split(/,| and /)[0]!
@@ -33,8 +35,10 @@ export function WholeSolution({
   toBuy: number;
 }) {
   const dispatch = useAppDispatch();
+  const { kitOf } = useDeskContext();
   const outside = s.fit.filter((f) => f.state !== 'inside').map((f) => `${PROP_WORDS[f.key]} ${f.state}`);
   const remarks = [
+    ...s.misses.map(missWords),
     s.bringsIn.length > 0 ? `Brings in ${listed(s.bringsIn.map((b) => AVOID_WORDS[b.avoid]))}.` : '',
     s.uncovered.length > 0 ? `Not made good: ${listed(s.uncovered.map((j) => JOB_NOUNS[j]))}.` : '',
     outside.length > 0 ? `Outside the band: ${listed(outside.slice(0, 3))}.` : 'All inside its bands.',
@@ -46,7 +50,7 @@ export function WholeSolution({
       aria-pressed={chosen}
       onClick={() => dispatch(desk.kitsSet(s.kits))}
     >
-      <h2>{titleOf(s)}</h2>
+      <h2>{titleOf(s, kitOf)}</h2>
       <span className={classes.sub}>
         {best ? 'nearest' : s.confidence.level === 'low' ? 'unsure' : 'another way'} ·{' '}
         {toBuy === 0 ? 'nothing new' : counted(toBuy, 'new thing')}

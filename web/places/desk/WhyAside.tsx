@@ -1,4 +1,4 @@
-import { kitById } from '../../../core/classes';
+import type { Kit } from '../../../core/classes';
 import type { Option, Solution } from '../../../core/rebalance';
 import { grams, listed } from '../../words/format';
 import { say } from '../../words/say';
@@ -11,6 +11,8 @@ import {
   KIT_WORDS,
   kitName,
 } from '../../words/things';
+import { DOSE_WORDS } from '../../words/data/ways';
+import { useDeskContext } from './context';
 import classes from './desk.module.css';
 
 /** The margin: why this way, its window, what it changes, what to watch. */
@@ -23,7 +25,8 @@ export function WhyAside({
   solution: Solution;
   total: number;
 }) {
-  const kit = option && kitById(option.kitId);
+  const { kitOf } = useDeskContext();
+  const kit = option && kitOf(option.kitId);
   const unknown = solution.verdicts.filter((v) => v.unknown.length > 0);
   const traces = solution.verdicts.filter((v) => v.may.length > 0);
   return (
@@ -31,7 +34,7 @@ export function WhyAside({
       {kit && option && (
         <section>
           <h2>{kitName(kit.id)}</h2>
-          <p>{KIT_WORDS[kit.id]?.about}</p>
+          <p>{KIT_WORDS[kit.id]?.about ?? 'A way of your own: nobody else vouches for it.'}</p>
           {option.amounts.length > 0 && (
             <div className={classes.equation}>
               {option.amounts.map((got) => {
@@ -44,7 +47,7 @@ export function WhyAside({
               })}
             </div>
           )}
-          <p className="small quiet">{doseWindow(kit.id)}</p>
+          <p className="small quiet">{doseWindow(kit)}</p>
           {option.unknown.length > 0 && (
             <p>Packet not read: not known for {listed(option.unknown.map((a) => AVOID_WORDS[a]))}.</p>
           )}
@@ -101,20 +104,13 @@ export function WhyAside({
   );
 }
 
-const PER_WORDS = {
-  egg: 'an egg',
-  g: 'a gram that leaves',
-  'flour%': '100 g flour',
-  'liquid%': '100 g liquid',
-} as const;
-function doseWindow(kitId: string): string {
-  const kit = kitById(kitId);
-  const first = kit?.items[0];
-  if (!kit || !first || first.item.kind !== 'ref') return '';
+function doseWindow(kit: Kit): string {
+  const first = kit.items[0];
+  if (!first || first.item.kind !== 'ref') return '';
   const { lo, hi, per } = first.dose;
   const range =
     per === 'g'
       ? `${Math.round(lo * 100)} to ${Math.round(hi * 100)} % of what leaves`
-      : `${lo} to ${hi} g for ${PER_WORDS[per]}`;
-  return `Usual: ${range} as ${ingredientName(first.item.id, true)}. Common practice, no source.`;
+      : `${lo} to ${hi} g for ${DOSE_WORDS[per]}`;
+  return `Usual: ${range} as ${ingredientName(first.item.id, true)}. ${kit.basis === 'user' ? 'Your own window.' : 'Common practice, no source.'}`;
 }

@@ -1,5 +1,6 @@
 import { useOutletContext } from 'react-router';
-import type { DraftDoc } from '../../../contract/dto';
+import type { DraftDoc, StyleChoice } from '../../../contract/dto';
+import type { Kit } from '../../../core/classes';
 import type { Outcome, Solution } from '../../../core/rebalance';
 
 /** What the desk hands to its stops. */
@@ -12,6 +13,10 @@ export type DeskContext = {
   /** The solution the desk stands on. */
   solution: Solution | null;
   working: boolean;
+  /** How the house likes this one to be ranked, here or in Kitchen. */
+  style: StyleChoice;
+  /** Ways by id, the baker's own among them. */
+  kitOf: (id: string) => Kit | null;
   /** How far long work is, 0 to 1. */
   progress: number | null;
   failed: string | null;

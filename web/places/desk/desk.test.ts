@@ -45,6 +45,32 @@ describe('the working copy', () => {
     expect(now().doc).toEqual(doc);
   });
 
+  it('all of a drag is one step back; the next drag is another', () => {
+    const drag = (massG: number, going = true) =>
+      store.dispatch(desk.lineHeld({ lineId: 'l1', massG, kits: { c: 'k' }, going }));
+    [10, 11, 12].forEach((g) => drag(g));
+    store.dispatch(desk.settled());
+    [13, 14].forEach((g) => drag(g));
+    store.dispatch(desk.undone());
+    expect(now().doc?.request.pins).toEqual({ kits: { c: 'k' }, lines: { l1: 12 } });
+    store.dispatch(desk.undone());
+    expect(now().doc).toEqual(doc);
+  });
+
+  it('properties held, other wishes and words on steps come and go without a trace', () => {
+    store.dispatch(desk.propHeld({ partId: 'p1', key: 'fat', value: 90 }));
+    store.dispatch(desk.kitsSet({ 'p1:egg:dough': 'chia_gel' }));
+    store.dispatch(desk.styleSet({ fewest: true }));
+    expect(now().doc?.request.pins).toEqual({ props: { p1: { fat: 90 } } });
+    store.dispatch(desk.wanted({ exclude: ['egg'] }));
+    expect(now().doc?.request.style).toEqual({ fewest: true });
+    store.dispatch(desk.stepChosen({ id: 's1', choice: { off: true } }));
+    store.dispatch(desk.stepChosen({ id: 's1', choice: null }));
+    store.dispatch(desk.styleSet(null));
+    store.dispatch(desk.propHeld({ partId: 'p1', key: 'fat', value: null }));
+    expect(now().doc?.request).toEqual({ exclude: ['egg'], pins: {} });
+  });
+
   it('a change that changes nothing is none', () => {
     store.dispatch(desk.excludeSet([]));
     store.dispatch(desk.letGo());

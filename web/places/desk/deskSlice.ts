@@ -1,9 +1,10 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import type { Draft, DraftDoc, VersionRequest } from '../../../contract/dto';
-import type { ClassId } from '../../../core/classes';
+import type { Draft, DraftDoc, StyleChoice, VersionRequest } from '../../../contract/dto';
+import type { ClassId, PropKey } from '../../../core/classes';
 import type { ExclusionId, OilReading } from '../../../core/exclusions';
 import type { Amount, Formula } from '../../../core/formula';
 import type { AvoidId, ItemRef } from '../../../core/ingredients';
+import type { StepChoices } from '../../../core/method';
 
 export type SaveState = 'kept' | 'unsaved' | 'saving' | 'saved' | 'conflict' | 'offline';
 
@@ -20,6 +21,8 @@ export type DeskState = {
   save: SaveState;
   /** What another tab saved meanwhile. */
   theirs: Draft | null;
+  /** The amount that is being dragged: all of the drag is one step back. */
+  going: string | null;
 };
 
 const initialState: DeskState = {
@@ -31,31 +34,43 @@ const initialState: DeskState = {
   rev: 0,
   save: 'kept',
   theirs: null,
+  going: null,
 };
 const MOST_UNDO = 100;
 
-function change(state: DeskState, next: DraftDoc): void {
+function change(state: DeskState, next: DraftDoc, going: string | null = null): void {
+  const goesOn = going !== null && going === state.going;
+  state.going = going;
   if (!state.doc || JSON.stringify(state.doc) === JSON.stringify(next)) return;
-  state.past = [...state.past, state.doc].slice(-MOST_UNDO);
+  if (!goesOn) state.past = [...state.past, state.doc].slice(-MOST_UNDO);
   state.future = [];
   state.doc = next;
   state.save = state.save === 'conflict' ? 'conflict' : 'unsaved';
 }
 
-function ask(state: DeskState, request: Partial<VersionRequest>): void {
-  if (state.doc) change(state, { ...state.doc, request: { ...state.doc.request, ...request } });
+function ask(state: DeskState, request: Partial<VersionRequest>, going: string | null = null): void {
+  if (state.doc) change(state, { ...state.doc, request: { ...state.doc.request, ...request } }, going);
 }
 
 /** Pins without what is empty, so that equal wishes are equal text. */
-function pinned(state: DeskState, more: NonNullable<VersionRequest['pins']>): void {
+function pinned(
+  state: DeskState,
+  more: NonNullable<VersionRequest['pins']>,
+  going: string | null = null,
+): void {
   const all = { ...state.doc?.request.pins, ...more };
+  const props = Object.fromEntries(
+    Object.entries(all.props ?? {}).filter(([, held]) => Object.keys(held).length > 0),
+  );
   const pins = {
     ...(all.kits && Object.keys(all.kits).length > 0 ? { kits: all.kits } : {}),
     ...(all.lines && Object.keys(all.lines).length > 0 ? { lines: all.lines } : {}),
     ...(all.lockWetness ? { lockWetness: true } : {}),
     ...(all.lockMass ? { lockMass: true } : {}),
+    ...(all.freeMass ? { freeMass: true } : {}),
+    ...(Object.keys(props).length > 0 ? { props } : {}),
   };
-  ask(state, { pins });
+  ask(state, { pins }, going);
 }
 
 /** A line read otherwise: what it is, with the amount that follows from that, or how much. */
@@ -117,6 +132,8 @@ const slice = createSlice({
         ...(words && words.length > 0 ? { words } : {}),
         ...(strict && strict.length > 0 ? { strict } : {}),
         ...(eaters && eaters.length > 0 ? { eaters } : {}),
+        ...(state.doc.request.style ? { style: state.doc.request.style } : {}),
+        ...(state.doc.request.steps ? { steps: state.doc.request.steps } : {}),
         pins: {},
       };
       change(state, { ...state.doc, request });
@@ -124,20 +141,76 @@ const slice = createSlice({
     kitsSet(state, { payload }: PayloadAction<Record<string, string>>) {
       pinned(state, { kits: payload, lines: {} });
     },
-    lineHeld(state, { payload }: PayloadAction<{ lineId: string; massG: number | null }>) {
+    /**
+     * An amount held or let go of. The choices stay as they are, so that only amounts move; `going` while it is
+     * dragged.
+     */
+    lineHeld(
+      state,
+      {
+        payload: { lineId, massG, kits, going },
+      }: PayloadAction<{
+        lineId: string;
+        massG: number | null;
+        kits?: Record<string, string>;
+        going?: boolean;
+      }>,
+    ) {
       const lines = { ...state.doc?.request.pins?.lines };
-      if (payload.massG === null) delete lines[payload.lineId];
-      else lines[payload.lineId] = payload.massG;
-      pinned(state, { lines });
+      if (massG === null) delete lines[lineId];
+      else lines[lineId] = massG;
+      pinned(state, { lines, ...(kits ? { kits } : {}) }, going ? lineId : null);
     },
-    lockSet(state, { payload }: PayloadAction<{ lockWetness?: boolean; lockMass?: boolean }>) {
+    /** The drag has ended. */
+    settled(state) {
+      state.going = null;
+    },
+    lockSet(
+      state,
+      { payload }: PayloadAction<{ lockWetness?: boolean; lockMass?: boolean; freeMass?: boolean }>,
+    ) {
       pinned(state, payload);
+    },
+    /** A property of a part held at a value, or let go of. */
+    propHeld(
+      state,
+      {
+        payload: { partId, key, value },
+      }: PayloadAction<{ partId: string; key: PropKey; value: number | null }>,
+    ) {
+      const props = { ...state.doc?.request.pins?.props };
+      const { [key]: _was, ...others } = props[partId] ?? {};
+      props[partId] = value === null ? others : { ...others, [key]: value };
+      pinned(state, { props });
+    },
+    /** How this formula is to be ranked; null for the house's own wishes. */
+    styleSet(state, { payload }: PayloadAction<StyleChoice | null>) {
+      if (!state.doc) return;
+      const { style: _was, ...request } = state.doc.request;
+      // Other wishes, another best: what was chosen by hand goes.
+      const { kits: _kits, lines: _lines, ...pins } = request.pins ?? {};
+      change(state, {
+        ...state.doc,
+        request: { ...request, ...(payload ? { style: payload } : {}), pins },
+      });
+    },
+    /** What the baker makes of a change to the method; null takes it as proposed. */
+    stepChosen(state, { payload }: PayloadAction<{ id: string; choice: StepChoices[string] | null }>) {
+      if (!state.doc) return;
+      const { steps: was, ...request } = state.doc.request;
+      const { [payload.id]: _gone, ...rest } = was ?? {};
+      const steps = payload.choice ? { ...rest, [payload.id]: payload.choice } : rest;
+      change(state, {
+        ...state.doc,
+        request: { ...request, ...(Object.keys(steps).length > 0 ? { steps } : {}) },
+      });
     },
     /** Lets go of every lock and held amount; the choices stay. */
     letGo(state) {
-      pinned(state, { lines: {}, lockWetness: false, lockMass: false });
+      pinned(state, { lines: {}, props: {}, lockWetness: false, lockMass: false });
     },
     undone(state) {
+      state.going = null;
       const last = state.past.pop();
       if (!last || !state.doc) return;
       state.future.unshift(state.doc);
@@ -145,6 +218,7 @@ const slice = createSlice({
       state.save = 'unsaved';
     },
     redone(state) {
+      state.going = null;
       const next = state.future.shift();
       if (!next || !state.doc) return;
       state.past.push(state.doc);

@@ -1,6 +1,7 @@
 import { cleanup, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it } from 'vitest';
+import { answers } from '../../testing/answers';
 import { deskFor, show } from '../../testing/render';
 import { BalanceStop } from './BalanceStop';
 import { ReadStop } from './ReadStop';
@@ -21,8 +22,10 @@ describe('Swap', () => {
     const jobs = screen.getByRole('list', { name: 'What eggs did here' });
     expect(within(jobs).getAllByRole('listitem').length).toBeGreaterThan(3);
     expect(
-      within(screen.getByRole('region', { name: 'Whole solutions' })).getAllByRole('button'),
-    ).toHaveLength(3);
+      within(screen.getByRole('region', { name: 'Whole solutions' })).getAllByRole('button', {
+        pressed: false,
+      }).length,
+    ).toBe(2);
     expect(screen.getByRole('radiogroup', { name: 'In place of eggs' })).toBeTruthy();
     expect(screen.getAllByText(/brings in soy/).length).toBeGreaterThan(0);
     expect(screen.getByText(/Check the label and your local food law/)).toBeTruthy();
@@ -105,8 +108,11 @@ describe('Balance', () => {
     await user.click(screen.getByRole('button', { name: /^Hold sorghum flour at 150 g/ }));
     expect(doc().request.pins?.lines).toEqual({ l1: 150 });
     await user.click(screen.getByRole('switch', { name: 'Hold wetness as written' }));
-    await user.click(screen.getByRole('switch', { name: 'Hold total mass as written' }));
+    await user.click(screen.getByRole('radio', { name: 'held' }));
     expect(doc().request.pins).toMatchObject({ lockWetness: true, lockMass: true });
+    await user.click(screen.getByRole('radio', { name: 'free' }));
+    expect(doc().request.pins?.freeMass).toBe(true);
+    expect(doc().request.pins?.lockMass).toBeUndefined();
   });
 
   it('locks that contradict each other are said, and can be let go of', async () => {
@@ -121,6 +127,105 @@ describe('Balance', () => {
     expect(screen.getByText(/What you hold contradicts itself/)).toBeTruthy();
     await user.click(screen.getByRole('button', { name: 'Let go of all locks' }));
     expect(doc().request.pins).toEqual({ kits });
+  });
+});
+
+describe('Side by side', () => {
+  it('up to three whole solutions stand beside the source, and one is taken', async () => {
+    const context = deskFor(0, { exclude: ['egg', 'dairy', 'oil'] });
+    const { doc } = show(<SwapStop />, context);
+    expect(context.whole.length).toBeGreaterThan(3);
+    await user.click(screen.getByRole('button', { name: /more whole solution/ }));
+    const boxes = screen.getAllByRole('checkbox', { name: /^Lay beside/ });
+    for (const b of boxes.slice(0, 3)) await user.click(b);
+    expect((boxes[3] as HTMLInputElement).disabled).toBe(true);
+    await user.click(screen.getByRole('button', { name: 'Side by side: 3' }));
+    const table = await screen.findByRole('region', { name: 'Whole solutions side by side' });
+    expect(within(table).getAllByRole('columnheader')).toHaveLength(4);
+    expect(within(table).getByRole('rowheader', { name: 'fat' })).toBeTruthy();
+    const eggs = within(table).getByRole('row', { name: /^Eggs / });
+    expect(within(eggs).getAllByLabelText('none')).toHaveLength(3);
+    await user.click(within(table).getAllByRole('button', { name: 'Take this one' })[0]!);
+    expect(doc().request.pins?.kits).toEqual(context.whole[1]!.kits);
+  });
+});
+
+describe('House style at Swap', () => {
+  it('is said, and can be other for this formula', async () => {
+    const { doc } = show(<SwapStop />, deskFor(0, { exclude: ['egg'], style: { grain: 'whole' } }));
+    expect(screen.getByText(/by your wish: wholegrain/)).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: 'Rank otherwise' }));
+    await user.click(await screen.findByRole('checkbox', { name: 'light crumb' }));
+    expect(doc().request.style).toEqual({ grain: 'light' });
+    await user.click(screen.getByRole('button', { name: 'As Kitchen has it' }));
+    expect(doc().request.style).toBeUndefined();
+  });
+
+  it('a wish that is not met is said on the solution', () => {
+    show(<SwapStop />, deskFor(0, { exclude: ['egg', 'dairy', 'oil'], style: { onlyFrom: [] } as never }));
+    expect(screen.getAllByText(/Not in your pantry: /).length).toBeGreaterThan(0);
+  });
+});
+
+describe('A way of one’s own', () => {
+  it('is written with its doses; what is wrong is said where it is', async () => {
+    show(<SwapStop />, deskFor(0, { exclude: ['egg'] }));
+    await user.click(screen.getByRole('button', { name: 'A way of your own, in place of eggs' }));
+    const form = await screen.findByRole('dialog');
+    await user.type(within(form).getByRole('textbox', { name: 'Name' }), 'Beet mash');
+    await user.type(within(form).getByLabelText('at least'), '40');
+    await user.type(within(form).getByLabelText('usual'), '30');
+    await user.type(within(form).getByLabelText('at most'), '60');
+    await user.click(within(form).getByRole('button', { name: 'Keep and try it' }));
+    expect(within(form).getByText('Choose what it is.')).toBeTruthy();
+    expect(answers.calls).toEqual([]);
+    await user.click(within(form).getByRole('combobox', { name: 'Ingredient' }));
+    await user.keyboard('beetroot');
+    await user.click((await screen.findAllByRole('option', { name: /beetroot/i }))[0]!);
+    await user.click(within(form).getByRole('button', { name: 'Keep and try it' }));
+    expect(within(form).getByText(/each no less than the one before/)).toBeTruthy();
+    await user.clear(within(form).getByLabelText('usual'));
+    await user.type(within(form).getByLabelText('usual'), '50');
+    await user.click(within(form).getByRole('button', { name: 'Keep and try it' }));
+    expect(answers.calls.at(-1)).toMatchObject({
+      method: 'POST',
+      path: '/ways',
+      body: { name: 'Beet mash', groups: ['egg'], items: [{ lo: 40, usual: 50, hi: 60, per: 'egg' }] },
+    });
+  });
+});
+
+describe('Method', () => {
+  it('a change stands, is left off, or is said in own words; undone as it came', async () => {
+    const context = deskFor(0, { exclude: ['egg'] });
+    const { doc } = show(<BalanceStop />, context);
+    const method = screen.getByRole('region', { name: 'Method' });
+    const added = context.solution!.formula.method.find((s) => s.added)!;
+    await user.click(within(method).getByRole('button', { name: /^Leave off: Make the gel/ }));
+    expect(doc().request.steps).toEqual({ [added.id]: { off: true } });
+    await user.click(within(method).getAllByRole('button', { name: /^In your words: / })[0]!);
+    const field = within(method).getByRole('textbox', { name: 'The step in your words' });
+    await user.clear(field);
+    await user.type(field, 'Oven on.');
+    await user.click(within(method).getByRole('button', { name: 'Take these words' }));
+    expect(Object.values(doc().request.steps!)).toContainEqual({ own: 'Oven on.' });
+  });
+});
+
+describe('A property held', () => {
+  it('is held at what it is, changed, and let go', async () => {
+    const { doc } = show(<BalanceStop />, deskFor(0, { exclude: ['egg'] }));
+    await user.click(screen.getByRole('button', { name: /^fat: as written/ }));
+    await user.click(screen.getByRole('button', { name: /^Hold fat at/ }));
+    expect(doc().request.pins?.props?.p1?.fat).toBeGreaterThan(50);
+    cleanup();
+    const held = show(
+      <BalanceStop />,
+      deskFor(0, { exclude: ['egg'], pins: { props: { p1: { fat: 170 } } } }),
+    );
+    await user.click(screen.getByRole('button', { name: /^fat: as written/ }));
+    await user.click(screen.getByRole('button', { name: 'Let go' }));
+    expect(held.doc().request.pins).toEqual({});
   });
 });
 

@@ -1,5 +1,4 @@
 import { Button, Checkbox, Select, TextInput } from '@mantine/core';
-import { notifications } from '@mantine/notifications';
 import { useState } from 'react';
 import { DEFAULT_KITCHEN, type EaterRow, type Kitchen } from '../../../contract/dto';
 import {
@@ -21,10 +20,13 @@ import {
   useRestoreEaterMutation,
 } from '../../api/api';
 import { Notice } from '../../parts/Notice';
+import { sayTakenOff } from '../../parts/sayTakenOff';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { listed } from '../../words/format';
 import { sayProblem } from '../../words/problems';
 import { CUP_WORDS, EXCLUSION_WORDS, RULESET_WORDS, SPOON_WORDS } from '../../words/data/terms';
+import { HouseStyle } from './HouseStyle';
+import { OwnWays } from './OwnWays';
 import { ExclusionChips, MoreExclusions } from '../desk/ExclusionChips';
 import classes from './kitchen.module.css';
 
@@ -106,22 +108,7 @@ function EaterLine({ eater, onEdit }: { eater: EaterRow; onEdit: () => void }) {
   async function takeOff() {
     const done = await remove(eater.id);
     if ('error' in done) return;
-    const key = `eater-${eater.id}`;
-    notifications.show({
-      id: key,
-      autoClose: 12_000,
-      closeButtonProps: { 'aria-label': 'Close' },
-      title: `${eater.name} is off the list`,
-      message: (
-        <Button
-          size="compact-md"
-          variant="light"
-          onClick={() => void restore(eater.id).then(() => notifications.hide(key))}
-        >
-          Put back
-        </Button>
-      ),
-    });
+    sayTakenOff(`eater-${eater.id}`, `${eater.name} is off the list`, () => restore(eater.id));
   }
   return (
     <li className={classes.eater}>
@@ -218,7 +205,7 @@ export function KitchenPage() {
   return (
     <main id="main" className={classes.page}>
       <h1>Kitchen</h1>
-      <p className="quiet">For whom you bake, and what you measure with.</p>
+      <p className="quiet">For whom you bake, what you measure with, and how you like to bake.</p>
       <div className={classes.columns}>
         <section className={`sheet ${classes.panel}`} aria-labelledby="eaters">
           <div className={classes.row}>
@@ -263,7 +250,13 @@ export function KitchenPage() {
             )}
           </ul>
         </section>
-        <Measures kitchen={kitchen} />
+        <div className={classes.stack}>
+          <Measures kitchen={kitchen} />
+          <HouseStyle kitchen={kitchen} />
+        </div>
+      </div>
+      <div className={classes.columns}>
+        <OwnWays />
       </div>
     </main>
   );

@@ -1,10 +1,16 @@
-import { Button, Skeleton } from '@mantine/core';
-import { notifications } from '@mantine/notifications';
+import { Button, Checkbox, Skeleton } from '@mantine/core';
 import { Link, useNavigate, useParams } from 'react-router';
-import { DEFAULT_KITCHEN, type PantryRow } from '../../../contract/dto';
-import { useKitchenQuery, useRemovePantryMutation, useRestorePantryMutation } from '../../api/api';
+import { DEFAULT_KITCHEN, type Kitchen, type PantryRow } from '../../../contract/dto';
+import {
+  useKitchenQuery,
+  usePutKitchenMutation,
+  useRemovePantryMutation,
+  useRestorePantryMutation,
+} from '../../api/api';
 import { Notice } from '../../parts/Notice';
+import { sayTakenOff } from '../../parts/sayTakenOff';
 import { usePageTitle } from '../../parts/usePageTitle';
+import { atHandOf } from '../../pantry/atHand';
 import { usePantry } from '../../pantry/usePantry';
 import { day, fixed, grams } from '../../words/format';
 import { GROUP_NAMES, ingredientName, KEEPING_WORDS, KIND_WORDS } from '../../words/things';
@@ -64,6 +70,28 @@ function OwnPart({
   );
 }
 
+/** Whether it is in the cupboard: by a tick, or since a packet of it was read. */
+function AtHand({ like, kitchen }: { like: string; kitchen: Kitchen }) {
+  const [put] = usePutKitchenMutation();
+  const { pantry } = usePantry();
+  const ticked = kitchen.atHand ?? [];
+  const byPacket = atHandOf(pantry, []).includes(like);
+  return (
+    <Checkbox
+      mt={8}
+      label={byPacket ? 'In your cupboard: you have read a packet of it' : 'In your cupboard'}
+      checked={byPacket || ticked.includes(like)}
+      disabled={byPacket}
+      onChange={(e) =>
+        void put({
+          ...kitchen,
+          atHand: e.currentTarget.checked ? [...ticked, like].sort() : ticked.filter((x) => x !== like),
+        })
+      }
+    />
+  );
+}
+
 /** A page for one thing: what it is made of, what it does, what is known of what it holds, and from where. */
 export function IngredientPage() {
   const { id = '' } = useParams();
@@ -89,22 +117,7 @@ export function IngredientPage() {
   async function takeOut(itemId: string) {
     const done = await remove([itemId]);
     if ('error' in done) return;
-    const key = `gone-${itemId}`;
-    notifications.show({
-      id: key,
-      autoClose: 12_000,
-      closeButtonProps: { 'aria-label': 'Close' },
-      title: `${ingredientName(id)} is taken out`,
-      message: (
-        <Button
-          size="compact-md"
-          variant="light"
-          onClick={() => void restore([itemId]).then(() => notifications.hide(key))}
-        >
-          Put back
-        </Button>
-      ),
-    });
+    sayTakenOff(`gone-${itemId}`, `${ingredientName(id)} is taken out`, () => restore([itemId]));
     await navigate('/pantry');
   }
   return (
@@ -164,6 +177,7 @@ export function IngredientPage() {
           <section>
             <h2>Keeps</h2>
             <p>{KEEPING_WORDS[ingredient.keeping]}</p>
+            {ingredient.like && <AtHand like={ingredient.like} kitchen={kitchen} />}
           </section>
         </div>
         <div className={`sheet ${classes.panel}`}>

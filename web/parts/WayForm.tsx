@@ -1,0 +1,240 @@
+import {
+  ActionIcon,
+  Button,
+  Modal,
+  MultiSelect,
+  NativeSelect,
+  NumberInput,
+  Select,
+  Textarea,
+  TextInput,
+} from '@mantine/core';
+import { IconX } from '@tabler/icons-react';
+import { useState } from 'react';
+import type { WayRow } from '../../contract/dto';
+import {
+  DOSE_UNITS,
+  doseFaults,
+  FAMILY_IDS,
+  type DoseFault,
+  type DoseUnit,
+  type FamilyId,
+  type OwnKitDoc,
+} from '../../core/classes';
+import { type GroupId, type ItemState } from '../../core/ingredients';
+import { problemIn, useCreateWayMutation, usePutWayMutation } from '../api/api';
+import { choicesOf } from '../pantry/choices';
+import { usePantry } from '../pantry/usePantry';
+import { sayProblem } from '../words/problems';
+import { DOSE_WORDS, FAMILY_WORDS, STANDABLE, STATE_WORDS } from '../words/data/ways';
+import { GROUP_NAMES } from '../words/data/terms';
+import { Notice } from './Notice';
+import classes from './way.module.css';
+
+type Item = OwnKitDoc['items'][number];
+const NEW_ITEM: Item = { id: '', lo: 0, usual: 0, hi: 0, per: 'g', state: null };
+
+/** A blank way for what leaves. */
+export const blankWay = (group: GroupId, family: FamilyId | null): OwnKitDoc => ({
+  name: '',
+  groups: [group],
+  families: family ? [family] : [],
+  items: [{ ...NEW_ITEM, per: group.startsWith('egg') ? 'egg' : 'g' }],
+  step: '',
+});
+
+const FAULTS: Record<DoseFault, string> = {
+  unknown: 'Choose what it is.',
+  nothing: 'Give the most you would take.',
+  order: 'From at least over usual to at most: each no less than the one before.',
+};
+
+function ItemRow({
+  item,
+  fault,
+  only,
+  onChange,
+  onRemove,
+}: {
+  item: Item;
+  fault: DoseFault | undefined;
+  only: boolean;
+  onChange: (item: Item) => void;
+  onRemove: () => void;
+}) {
+  const { pantry } = usePantry();
+  const number = (key: 'lo' | 'usual' | 'hi', label: string) => (
+    <NumberInput
+      label={label}
+      value={item[key] || ''}
+      min={0}
+      max={1000}
+      decimalScale={3}
+      hideControls
+      onChange={(v) => onChange({ ...item, [key]: typeof v === 'number' ? v : 0 })}
+    />
+  );
+  return (
+    <div className={classes.item}>
+      <Select
+        label="Ingredient"
+        data={choicesOf(pantry)}
+        value={item.id || null}
+        searchable
+        limit={60}
+        error={fault && FAULTS[fault]}
+        onChange={(v) => onChange({ ...item, id: v ?? '' })}
+      />
+      {number('lo', 'at least')}
+      {number('usual', 'usual')}
+      {number('hi', 'at most')}
+      <NativeSelect
+        label="grams"
+        value={item.per}
+        data={DOSE_UNITS.map((u) => ({ value: u, label: DOSE_WORDS[u] }))}
+        onChange={(e) => onChange({ ...item, per: e.currentTarget.value as DoseUnit })}
+      />
+      <NativeSelect
+        label="made up"
+        value={item.state ?? ''}
+        data={[
+          { value: '', label: 'as it is' },
+          ...(['gel', 'slurry', 'whisked'] as const).map((s) => ({ value: s, label: STATE_WORDS[s] })),
+        ]}
+        onChange={(e) => onChange({ ...item, state: (e.currentTarget.value || null) as ItemState | null })}
+      />
+      <ActionIcon
+        variant="subtle"
+        color="gray"
+        size={36}
+        aria-label="Take this ingredient out"
+        disabled={only}
+        onClick={onRemove}
+      >
+        <IconX size={18} />
+      </ActionIcon>
+    </div>
+  );
+}
+
+/** A way of the baker's own, written or changed: what with, how much, where it suits, what to do. */
+export function WayForm({
+  start,
+  id,
+  onDone,
+  onClose,
+}: {
+  start: OwnKitDoc;
+  id: string | null;
+  onDone: (way: WayRow) => void;
+  onClose: () => void;
+}) {
+  const [doc, setDoc] = useState(start);
+  const [tried, setTried] = useState(false);
+  const [create, creating] = useCreateWayMutation();
+  const [put, putting] = usePutWayMutation();
+  const faults = doseFaults(doc);
+  const failed = creating.error ?? putting.error;
+  const fine = doc.name.trim() !== '' && doc.groups.length > 0 && faults.length === 0;
+  const set = (more: Partial<OwnKitDoc>) => setDoc({ ...doc, ...more });
+  async function keep() {
+    setTried(true);
+    if (!fine) return;
+    const kept = { ...doc, name: doc.name.trim() };
+    const done = id === null ? await create(kept) : await put({ id, doc: kept });
+    if ('data' in done && done.data) onDone(done.data);
+  }
+  return (
+    <Modal
+      opened
+      onClose={onClose}
+      title="A way of your own"
+      size="min(94vw, 860px)"
+      closeButtonProps={{ 'aria-label': 'Close' }}
+    >
+      <form
+        className={classes.form}
+        onSubmit={(e) => {
+          e.preventDefault();
+          void keep();
+        }}
+      >
+        {failed !== undefined && (
+          <Notice kind="trouble" title="Not kept yet">
+            {sayProblem(problemIn(failed)?.code ?? null, problemIn(failed)?.args)}
+          </Notice>
+        )}
+        <TextInput
+          label="Name"
+          value={doc.name}
+          maxLength={120}
+          required
+          data-autofocus
+          error={tried && doc.name.trim() === '' ? 'Give it a name to find it by.' : undefined}
+          onChange={(e) => set({ name: e.currentTarget.value })}
+        />
+        <div className={classes.two}>
+          <MultiSelect
+            label="Stands in for"
+            data={STANDABLE.map((g) => ({
+              value: g,
+              label: GROUP_NAMES[g],
+            }))}
+            value={doc.groups}
+            searchable
+            error={tried && doc.groups.length === 0 ? 'Say what it can stand in for.' : undefined}
+            onChange={(v) => set({ groups: v })}
+          />
+          <MultiSelect
+            label="Suits"
+            placeholder={doc.families.length === 0 ? 'everything' : ''}
+            data={FAMILY_IDS.map((f) => ({ value: f, label: FAMILY_WORDS[f] }))}
+            value={doc.families}
+            onChange={(v) => set({ families: v })}
+          />
+        </div>
+        {doc.items.map((item, i) => (
+          <ItemRow
+            key={i}
+            item={item}
+            fault={tried ? faults.find((f) => f.item === i)?.fault : undefined}
+            only={doc.items.length === 1}
+            onChange={(next) => set({ items: doc.items.with(i, next) })}
+            onRemove={() => set({ items: doc.items.filter((_x, k) => k !== i) })}
+          />
+        ))}
+        <div>
+          <Button
+            variant="default"
+            size="compact-md"
+            disabled={doc.items.length >= 6}
+            onClick={() => set({ items: [...doc.items, { ...NEW_ITEM, per: doc.items[0]?.per ?? 'g' }] })}
+          >
+            Another ingredient
+          </Button>
+        </div>
+        <Textarea
+          label="What to do"
+          description="Stands in the method as a step; may be empty"
+          value={doc.step}
+          maxLength={500}
+          autosize
+          minRows={2}
+          onChange={(e) => set({ step: e.currentTarget.value })}
+        />
+        <p className="small quiet">
+          It is tried like one of ours: the amounts are worked out inside your window, and what it holds is
+          checked against what must go. How well it does is yours to judge.
+        </p>
+        <div className={classes.actions}>
+          <Button variant="subtle" onClick={onClose}>
+            Not now
+          </Button>
+          <Button type="submit" loading={creating.isLoading || putting.isLoading}>
+            {id === null ? 'Keep and try it' : 'Keep the change'}
+          </Button>
+        </div>
+      </form>
+    </Modal>
+  );
+}

@@ -1,0 +1,137 @@
+import { Button, Textarea } from '@mantine/core';
+import { useState } from 'react';
+import { isChanged, type Step } from '../../../core/method';
+import { useAppDispatch } from '../../app/store';
+import { StepText } from '../../parts/StepText';
+import { say } from '../../words/say';
+import { useDeskContext } from './context';
+import { desk } from './deskSlice';
+import classes from './method.module.css';
+
+/** What a step says in plain words, to start from when it is rewritten. */
+const plain = (s: Step): string =>
+  [s.added ? say(s.added) : s.text, ...(s.struck ? [say(s.struck)] : []), ...s.notes.map(say)]
+    .filter(Boolean)
+    .join(' ');
+
+function Rewrite({ step, onDone }: { step: Step; onDone: () => void }) {
+  const { doc } = useDeskContext();
+  const dispatch = useAppDispatch();
+  const was = doc.request.steps?.[step.id];
+  const [words, setWords] = useState(was && 'own' in was ? was.own : plain(step));
+  return (
+    <form
+      className={classes.rewrite}
+      onSubmit={(e) => {
+        e.preventDefault();
+        if (words.trim() !== '') dispatch(desk.stepChosen({ id: step.id, choice: { own: words.trim() } }));
+        onDone();
+      }}
+    >
+      <Textarea
+        aria-label="The step in your words"
+        value={words}
+        maxLength={2000}
+        autosize
+        minRows={2}
+        data-autofocus
+        onChange={(e) => setWords(e.currentTarget.value)}
+      />
+      <Button type="submit" size="compact-md">
+        Take these words
+      </Button>
+      <Button variant="subtle" size="compact-md" onClick={onDone}>
+        Leave it
+      </Button>
+    </form>
+  );
+}
+
+function StepRow({ step }: { step: Step }) {
+  const { doc } = useDeskContext();
+  const dispatch = useAppDispatch();
+  const [writing, setWriting] = useState(false);
+  const choice = doc.request.steps?.[step.id];
+  const choose = (c: { off: true } | null) => dispatch(desk.stepChosen({ id: step.id, choice: c }));
+  const off = choice !== undefined && 'off' in choice;
+  const called = plain(step).slice(0, 60);
+  return (
+    <li data-changed={isChanged(step) || choice ? '' : undefined}>
+      {writing ? (
+        <Rewrite step={step} onDone={() => setWriting(false)} />
+      ) : (
+        <>
+          <div>
+            {choice && 'own' in choice ? (
+              <b>{choice.own}</b>
+            ) : off ? (
+              step.added ? (
+                <span className="quiet">
+                  <s>{say(step.added)}</s> left off by you
+                </span>
+              ) : (
+                <>
+                  {step.text} <span className="quiet">as written, by you</span>
+                </>
+              )
+            ) : (
+              <StepText step={step} />
+            )}
+          </div>
+          <div className={classes.acts}>
+            {choice ? (
+              <Button
+                variant="subtle"
+                size="compact-sm"
+                aria-label={`Take the change as proposed: ${called}`}
+                onClick={() => choose(null)}
+              >
+                as proposed
+              </Button>
+            ) : (
+              isChanged(step) && (
+                <Button
+                  variant="subtle"
+                  size="compact-sm"
+                  aria-label={`${step.added ? 'Leave off' : 'As written'}: ${called}`}
+                  onClick={() => choose({ off: true })}
+                >
+                  {step.added ? 'leave off' : 'as written'}
+                </Button>
+              )
+            )}
+            <Button
+              variant="subtle"
+              size="compact-sm"
+              aria-label={`In your words: ${called}`}
+              onClick={() => setWriting(true)}
+            >
+              in my words
+            </Button>
+          </div>
+        </>
+      )}
+    </li>
+  );
+}
+
+/** The method as the swaps change it, every change marked: it stands unless the baker leaves it off or rewrites it. */
+export function MethodPanel({ method }: { method: readonly Step[] }) {
+  if (method.length === 0) return null;
+  const changes = method.filter(isChanged).length;
+  return (
+    <section className={`sheet ${classes.panel}`} aria-label="Method">
+      <h2>Method</h2>
+      <p className="small quiet">
+        {changes === 0
+          ? 'Nothing in it changes.'
+          : 'Marked steps change with the swaps. They go onto the card as they stand here.'}
+      </p>
+      <ol>
+        {method.map((s) => (
+          <StepRow key={s.id} step={s} />
+        ))}
+      </ol>
+    </section>
+  );
+}

@@ -1,0 +1,46 @@
+import { Button, Popover } from '@mantine/core';
+import { IconChevronDown } from '@tabler/icons-react';
+import { useAppDispatch } from '../../app/store';
+import { StyleFields } from '../../parts/StyleFields';
+import { listed } from '../../words/format';
+import { wishesIn } from '../../words/styleWords';
+import { useDeskContext } from './context';
+import { desk } from './deskSlice';
+import classes from './swap.module.css';
+
+/** By whose wishes the whole solutions are ranked, and how to have others for this formula. */
+export function StyleBar() {
+  const { doc, style } = useDeskContext();
+  const dispatch = useAppDispatch();
+  const wishes = wishesIn(style);
+  const own = doc.request.style !== undefined;
+  return (
+    <div className={classes.style}>
+      <span>
+        {wishes.length === 0
+          ? 'Nearest first'
+          : `Nearest first, and by ${own ? 'your wish' : 'house style'}: ${listed(wishes)}`}
+      </span>
+      <Popover position="bottom-end" shadow="md" width={430} trapFocus withinPortal>
+        <Popover.Target>
+          <Button
+            variant="default"
+            size="compact-md"
+            rightSection={<IconChevronDown size={16} aria-hidden="true" />}
+          >
+            Rank otherwise
+          </Button>
+        </Popover.Target>
+        <Popover.Dropdown aria-label="How to rank" className={classes.styleBox}>
+          <p>For this formula. It moves the order; nothing is ruled out.</p>
+          <StyleFields value={style} onChange={(s) => dispatch(desk.styleSet(s))} />
+          {own && (
+            <Button variant="subtle" size="compact-md" onClick={() => dispatch(desk.styleSet(null))}>
+              As Kitchen has it
+            </Button>
+          )}
+        </Popover.Dropdown>
+      </Popover>
+    </div>
+  );
+}

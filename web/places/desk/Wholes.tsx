@@ -1,0 +1,79 @@
+import { Button, Checkbox } from '@mantine/core';
+import { useState } from 'react';
+import { idOf } from '../../../core/ingredients';
+import type { Solution } from '../../../core/rebalance';
+import { counted } from '../../words/format';
+import { useDeskContext } from './context';
+import { SideBySide } from './SideBySide';
+import { titleOf, WholeSolution } from './WholeSolution';
+import desk from './desk.module.css';
+import classes from './swap.module.css';
+
+/** Whole solutions shown before asking for more, and laid side by side at most. */
+const FEW = 3;
+
+/** Whole solutions, best first; up to three can be laid side by side. */
+export function Wholes() {
+  const { doc, whole, solution, kitOf } = useDeskContext();
+  const [all, setAll] = useState(false);
+  const [beside, setBeside] = useState<string[]>([]);
+  const [open, setOpen] = useState(false);
+  const before = new Set(doc.source.parts.flatMap((p) => p.lines).map((l) => idOf(l.item)));
+  const newThings = (s: Solution): string[] => [
+    ...new Set(
+      s.moves.flatMap((m) =>
+        m.op === 'add' && m.ingredientId && m.ingredientId !== 'water' && !before.has(m.ingredientId)
+          ? [m.ingredientId]
+          : [],
+      ),
+    ),
+  ];
+  const shown = all ? whole : whole.slice(0, FEW);
+  // What is laid beside stays so only while it is among the answers.
+  const laid = whole.filter((s) => beside.includes(s.key));
+  return (
+    <section aria-label="Whole solutions" className={classes.wholes}>
+      <div className={desk.wholes}>
+        {shown.map((s, i) => (
+          <div key={s.key} className={classes.whole}>
+            <WholeSolution
+              s={s}
+              best={i === 0}
+              chosen={s.key === solution?.key}
+              toBuy={newThings(s).length}
+            />
+            {whole.length > 1 && (
+              <Checkbox
+                size="sm"
+                label="lay beside"
+                aria-label={`Lay beside: ${titleOf(s, kitOf)}`}
+                checked={beside.includes(s.key)}
+                disabled={laid.length >= FEW && !beside.includes(s.key)}
+                onChange={(e) =>
+                  setBeside(
+                    e.currentTarget.checked
+                      ? [...laid.map((l) => l.key), s.key]
+                      : beside.filter((k) => k !== s.key),
+                  )
+                }
+              />
+            )}
+          </div>
+        ))}
+      </div>
+      <div className={classes.more}>
+        {whole.length > FEW && (
+          <Button variant="subtle" size="compact-md" aria-expanded={all} onClick={() => setAll(!all)}>
+            {all ? 'Fewer' : `${counted(whole.length - FEW, 'more whole solution')}`}
+          </Button>
+        )}
+        {laid.length > 0 && (
+          <Button variant="default" size="compact-md" onClick={() => setOpen(true)}>
+            {laid.length === 1 ? 'Side by side with the source' : `Side by side: ${laid.length}`}
+          </Button>
+        )}
+      </div>
+      {open && <SideBySide solutions={laid} newThings={newThings} onClose={() => setOpen(false)} />}
+    </section>
+  );
+}
