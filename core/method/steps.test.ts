@@ -85,6 +85,21 @@ describe('changing a method', () => {
     expect(insert('Crumble')).toBe(1);
   });
 
+  it('a step that names a part takes only what is for it; one that names none takes all', () => {
+    const [rub, cream] = readSteps('Rub the butter in for the crust.\nCream the butter.');
+    const edits = ['Short crust', 'Topping'].map((part): StepEdit => ({
+      op: 'instead',
+      words: ['butter'],
+      msg: msg('step.instead', { part }),
+    }));
+    const out = applyEdits([rub!, cream!], edits, ['Short crust', 'Topping']);
+    expect(out.map((s) => s.notes.map((n) => n.args.part))).toEqual([
+      ['Short crust'],
+      ['Short crust', 'Topping'],
+    ]);
+    expect(applyEdits([rub!], edits)[0]!.notes).toHaveLength(2);
+  });
+
   it('the baker accepts, leaves off or says a change in own words; ids outlive other changes', () => {
     const edits: StepEdit[] = [
       { op: 'insert', before: ['whisk'], kind: 'gel', msg: gel },

@@ -105,7 +105,7 @@ const wordPattern = (words: readonly string[]): RegExp =>
 function insertAt(steps: readonly Step[], { before, kind, msg }: StepEdit & { op: 'insert' }): number {
   const end = (at: number): number => (at >= 0 ? at : steps.length);
   const start = end(steps.findIndex((s) => s.kind !== 'prepare'));
-  const part = typeof msg.args.part === 'string' ? msg.args.part.split(' ').at(-1)! : '';
+  const part = typeof msg.args.part === 'string' ? partWord(msg.args.part) : '';
   const named = part ? steps.findIndex((s) => wordPattern([part]).test(s.text)) : -1;
   const at = steps.findIndex((s, i) => i >= named && before.includes(s.kind));
   if (named >= 0) return at >= 0 && !bakesBetween(steps, named, at) ? at : named;
@@ -139,8 +139,23 @@ export const withChoices = (steps: readonly Step[], choices: StepChoices): Step[
 export const isChanged = (s: Step): boolean =>
   s.added !== undefined || s.struck !== undefined || s.notes.length > 0 || s.own !== undefined;
 
-/** The method with the edits made, each marked where it acts. The given steps are not changed. */
-export function applyEdits(steps: readonly Step[], edits: readonly StepEdit[]): Step[] {
+/** How a method speaks of a part: by the last word of its name. */
+const partWord = (part: string): string => part.split(' ').at(-1)!;
+
+/**
+ * The method with the edits made, each marked where it acts. A step that names some of the `parts` takes only what is
+ * for those. The given steps are not changed.
+ */
+export function applyEdits(
+  steps: readonly Step[],
+  edits: readonly StepEdit[],
+  parts: readonly string[] = [],
+): Step[] {
+  const patterns = parts.filter(Boolean).map((part) => ({ part, is: wordPattern([partWord(part)]) }));
+  const isForOthers = (step: Step, { msg }: StepEdit): boolean => {
+    const named = patterns.filter((p) => p.is.test(step.text)).map((p) => p.part);
+    return typeof msg.args.part === 'string' && named.length > 0 && !named.includes(msg.args.part);
+  };
   let out: Step[] = steps.map((s) => ({ ...s, notes: [...s.notes] }));
   for (const edit of edits) {
     if (edit.op === 'insert') {
@@ -159,7 +174,7 @@ export function applyEdits(steps: readonly Step[], edits: readonly StepEdit[]): 
     }
     const words = edit.op === 'instead' ? wordPattern(edit.words) : null;
     for (const step of out) {
-      if (step.added) continue;
+      if (step.added || isForOthers(step, edit)) continue;
       const hit = edit.op === 'instead' ? words?.test(step.text) : edit.at.includes(step.kind);
       if (!hit) continue;
       if (edit.op === 'strike') step.struck = edit.msg;

@@ -80,8 +80,14 @@ export function guessClass(title: string, ingredients: readonly Ingredient[]): C
   return 'batter';
 }
 
+/** What parts of a bake are called: such a word alone on a line, with two before it at most, is a heading. */
+const PART_NAME =
+  /^(?:[\p{L}-]+\s){0,2}(?:crust|base|dough|batter|pastry|filling|topping|crumble|streusel|frangipane|glaze|icing|frosting|custard)$/iu;
 const isHeading = (text: string): boolean =>
-  /^(for the|for)\b[^\d]*:?$/i.test(text) || /^[^\d]{2,60}:$/.test(text) || /^ingredients?$/i.test(text);
+  PART_NAME.test(text) ||
+  /^(for the|for)\b[^\d]*:?$/i.test(text) ||
+  /^[^\d]{2,60}:$/.test(text) ||
+  /^ingredients?$/i.test(text);
 /** A heading that names nothing: what follows belongs to the main list. */
 const isBareHeading = (text: string): boolean => /^(?:the\s+)?ingredients?:?$/i.test(text);
 const headingName = (text: string): string =>

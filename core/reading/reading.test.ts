@@ -315,6 +315,17 @@ describe('reading a formula', () => {
     expect(codes('1 g rice flour\n'.repeat(600))).toEqual(['read.tooManyLines']);
   });
 
+  it('the name of a part alone on a line is a heading; an ingredient of such a name is not', () => {
+    const { formula } = readFormula({
+      title: 'Harvest tart',
+      text: 'Crust\n200 g rice flour\nAlmond frangipane\n100 g ground almonds\nPastry cream powder\n1 custard apple',
+    });
+    expect(formula.parts.map((p) => [p.name, p.lines.length])).toEqual([
+      ['Crust', 1],
+      ['Almond frangipane', 3],
+    ]);
+  });
+
   it('headings make parts, each with its class; the notes of a list are no ingredients', () => {
     const { formula, lines } = readFormula({
       title: 'Quince tart',

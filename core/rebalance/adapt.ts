@@ -95,7 +95,11 @@ function solutionOf(
   const formula: Formula = {
     ...source,
     parts,
-    method: applyEdits(source.method, steps),
+    method: applyEdits(
+      source.method,
+      steps,
+      parts.map((p) => p.name),
+    ),
     avoids: [...avoids],
   };
   const uncovered = [...new Set(trials.flatMap((t) => t.uncovered))];

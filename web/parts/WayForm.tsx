@@ -89,7 +89,7 @@ function ItemRow({
       {number('usual', 'usual')}
       {number('hi', 'at most')}
       <NativeSelect
-        label="grams"
+        label="grams for"
         value={item.per}
         data={DOSE_UNITS.map((u) => ({ value: u, label: DOSE_WORDS[u] }))}
         onChange={(e) => onChange({ ...item, per: e.currentTarget.value as DoseUnit })}

@@ -69,6 +69,7 @@ function HoldProperty({ partId, name, now }: { partId: string; name: PropKey; no
         min={0}
         max={1_000_000}
         decimalScale={2}
+        hideControls
         suffix={UNIT_TEXT[unit]}
         onChange={(v) => typeof v === 'number' && v >= 0 && hold(v)}
       />
@@ -226,6 +227,19 @@ export function BalanceStop() {
             />
           </div>
         </div>
+        {solution.formula.parts.length > 1 && (
+          <nav className={classes.parts} aria-label="Parts">
+            {solution.formula.parts.map((p) => {
+              const out = solution.fit.filter((f) => f.partId === p.id && f.state !== 'inside').length;
+              return (
+                <a key={p.id} href={`#part-${p.id}`}>
+                  {p.name || 'main part'} <small>{out === 0 ? 'inside' : `${out} outside`}</small>
+                </a>
+              );
+            })}
+            <a href="#method">method</a>
+          </nav>
+        )}
         {solution.formula.parts.map((part) => {
           const source = outcome.sourceProfiles[part.id];
           const adapted = solution.profiles[part.id];
@@ -239,7 +253,7 @@ export function BalanceStop() {
           const of = solution.formula.parts.length > 1 ? `, ${part.name || 'main part'}` : '';
           const see = (key: FitKey) => setOpened({ key, partId: part.id });
           return (
-            <div key={part.id}>
+            <div key={part.id} id={`part-${part.id}`}>
               {part.name && <h2 className={classes.partName}>{part.name}</h2>}
               <MirrorBars
                 of={of}

@@ -13,13 +13,14 @@ import classes from './balance.module.css';
 
 /** A dragged amount goes from nothing to this many times what it is. */
 const DRAG_TIMES = 2;
+const reachOf = (massG: number): number => Math.max(1, DRAG_TIMES * massG);
 
 function Held({ move, held, kits }: { move: Move; held: number | undefined; kits: Record<string, string> }) {
   const dispatch = useAppDispatch();
   const hold = (massG: number | null, going = false) =>
     void dispatch(desk.lineHeld({ lineId: move.lineId, massG, going, ...(massG === null ? {} : { kits }) }));
-  // The scale of the drag stays while it goes on.
-  const [most, setMost] = useState(0);
+  // The reach of the drag stays while it goes on.
+  const [reach, setReach] = useState(() => reachOf(held ?? move.toG ?? 0));
   const name = move.ingredientId ? ingredientName(move.ingredientId, true) : 'this line';
   if (held === undefined) {
     return (
@@ -29,7 +30,7 @@ function Held({ move, held, kits }: { move: Move; held: number | undefined; kits
         size={36}
         aria-label={`Hold ${name} at ${grams(move.toG ?? 0)}`}
         onClick={() => {
-          setMost(Math.max(1, DRAG_TIMES * (move.toG ?? 0)));
+          setReach(reachOf(move.toG ?? 0));
           hold(Number((move.toG ?? 0).toFixed(1)));
         }}
       >
@@ -45,11 +46,14 @@ function Held({ move, held, kits }: { move: Move; held: number | undefined; kits
         thumbLabel={`Drag ${name}`}
         value={held}
         min={0}
-        max={Math.max(most, DRAG_TIMES * (move.fromG ?? 0), held)}
+        max={Math.max(reach, held)}
         step={held < 20 ? 0.1 : 1}
         label={null}
         onChange={(v) => hold(v, true)}
-        onChangeEnd={() => void dispatch(desk.settled())}
+        onChangeEnd={(v) => {
+          setReach(reachOf(v));
+          dispatch(desk.settled());
+        }}
       />
       <NumberInput
         aria-label={`Grams of ${name}, held`}

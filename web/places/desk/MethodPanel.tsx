@@ -60,7 +60,7 @@ function StepRow({ step }: { step: Step }) {
       {writing ? (
         <Rewrite step={step} onDone={() => setWriting(false)} />
       ) : (
-        <>
+        <div className={classes.row}>
           <div>
             {choice && 'own' in choice ? (
               <b>{choice.own}</b>
@@ -109,7 +109,7 @@ function StepRow({ step }: { step: Step }) {
               in my words
             </Button>
           </div>
-        </>
+        </div>
       )}
     </li>
   );
@@ -120,7 +120,7 @@ export function MethodPanel({ method }: { method: readonly Step[] }) {
   if (method.length === 0) return null;
   const changes = method.filter(isChanged).length;
   return (
-    <section className={`sheet ${classes.panel}`} aria-label="Method">
+    <section className={`sheet ${classes.panel}`} id="method" aria-label="Method">
       <h2>Method</h2>
       <p className="small quiet">
         {changes === 0

@@ -82,7 +82,7 @@ export function SideBySide({
   newThings: (s: Solution) => string[];
   onClose: () => void;
 }) {
-  const { doc, kitOf, solution } = useDeskContext();
+  const { doc, kitOf, whole, solution } = useDeskContext();
   const dispatch = useAppDispatch();
   const many = doc.source.parts.length > 1;
   const told = (name: string, of: (s: Solution) => ReactNode) => (
@@ -111,7 +111,7 @@ export function SideBySide({
               <th scope="col">as written</th>
               {solutions.map((s) => (
                 <th scope="col" key={s.key}>
-                  {titleOf(s, kitOf)}
+                  {titleOf(s, kitOf, whole)}
                 </th>
               ))}
             </tr>

@@ -9,9 +9,17 @@ import { missWords } from '../../words/styleWords';
 import { FitTicks } from './FitTicks';
 import classes from './desk.module.css';
 
-/** The name of a whole solution: its most telling choices. */
-export const titleOf = (s: Solution, kitOf: (id: string) => Kit | null): string => {
-  const names = Object.values(s.kits)
+/** The name of a whole solution: its choices, those first by which it differs from the others. */
+export const titleOf = (
+  s: Solution,
+  kitOf: (id: string) => Kit | null,
+  among: readonly Solution[] = [],
+): string => {
+  const alike = (conflict: string): number =>
+    among.filter((o) => o.kits[conflict] === s.kits[conflict]).length;
+  const names = Object.keys(s.kits)
+    .sort((a, b) => alike(a) - alike(b))
+    .map((c) => s.kits[c]!)
     .filter((k) => (kitOf(k)?.items.length ?? 0) > 0)
     .map((k) =>
       kitName(k)
@@ -35,7 +43,7 @@ export function WholeSolution({
   toBuy: number;
 }) {
   const dispatch = useAppDispatch();
-  const { kitOf } = useDeskContext();
+  const { kitOf, whole } = useDeskContext();
   const outside = s.fit.filter((f) => f.state !== 'inside').map((f) => `${PROP_WORDS[f.key]} ${f.state}`);
   const remarks = [
     ...s.misses.map(missWords),
@@ -50,7 +58,7 @@ export function WholeSolution({
       aria-pressed={chosen}
       onClick={() => dispatch(desk.kitsSet(s.kits))}
     >
-      <h2>{titleOf(s, kitOf)}</h2>
+      <h2>{titleOf(s, kitOf, whole)}</h2>
       <span className={classes.sub}>
         {best ? 'nearest' : s.confidence.level === 'low' ? 'unsure' : 'another way'} ·{' '}
         {toBuy === 0 ? 'nothing new' : counted(toBuy, 'new thing')}

@@ -46,7 +46,7 @@ export function Wholes() {
               <Checkbox
                 size="sm"
                 label="lay beside"
-                aria-label={`Lay beside: ${titleOf(s, kitOf)}`}
+                aria-label={`Lay beside: ${titleOf(s, kitOf, whole)}`}
                 checked={beside.includes(s.key)}
                 disabled={laid.length >= FEW && !beside.includes(s.key)}
                 onChange={(e) =>

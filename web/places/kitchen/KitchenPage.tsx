@@ -207,56 +207,54 @@ export function KitchenPage() {
       <h1>Kitchen</h1>
       <p className="quiet">For whom you bake, what you measure with, and how you like to bake.</p>
       <div className={classes.columns}>
-        <section className={`sheet ${classes.panel}`} aria-labelledby="eaters">
-          <div className={classes.row}>
-            <h2 id="eaters">Eaters and tables</h2>
-            {open !== 'new' && (
-              <Button size="compact-md" onClick={() => setOpen('new')}>
-                Add an eater
-              </Button>
-            )}
-          </div>
-          {error !== undefined && (
-            <Notice kind="trouble" title="The list cannot be fetched">
-              {sayProblem(problemIn(error)?.code ?? null)}
-            </Notice>
-          )}
-          {open === 'new' && <EaterForm start={NOBODY} id={null} onDone={() => setOpen(null)} />}
-          {eaters?.length === 0 && open !== 'new' && (
-            <p className="quiet">
-              Nobody yet. Add a person or a table with what they avoid: every formula then says what was found
-              for them, and a swap can be asked for all of them at once.
-            </p>
-          )}
-          <ul className={classes.list}>
-            {eaters?.map((e) =>
-              open === e.id ? (
-                <li key={e.id}>
-                  <EaterForm
-                    start={{
-                      name: e.name,
-                      exclude: e.exclude,
-                      words: e.words,
-                      traces: e.traces,
-                      ...(e.oil ? { oil: e.oil } : {}),
-                    }}
-                    id={e.id}
-                    onDone={() => setOpen(null)}
-                  />
-                </li>
-              ) : (
-                <EaterLine key={e.id} eater={e} onEdit={() => setOpen(e.id)} />
-              ),
-            )}
-          </ul>
-        </section>
         <div className={classes.stack}>
-          <Measures kitchen={kitchen} />
+          <section className={`sheet ${classes.panel}`} aria-labelledby="eaters">
+            <div className={classes.row}>
+              <h2 id="eaters">Eaters and tables</h2>
+              {open !== 'new' && (
+                <Button size="compact-md" onClick={() => setOpen('new')}>
+                  Add an eater
+                </Button>
+              )}
+            </div>
+            {error !== undefined && (
+              <Notice kind="trouble" title="The list cannot be fetched">
+                {sayProblem(problemIn(error)?.code ?? null)}
+              </Notice>
+            )}
+            {open === 'new' && <EaterForm start={NOBODY} id={null} onDone={() => setOpen(null)} />}
+            {eaters?.length === 0 && open !== 'new' && (
+              <p className="quiet">
+                Nobody yet. Add a person or a table with what they avoid: every formula then says what was
+                found for them, and a swap can be asked for all of them at once.
+              </p>
+            )}
+            <ul className={classes.list}>
+              {eaters?.map((e) =>
+                open === e.id ? (
+                  <li key={e.id}>
+                    <EaterForm
+                      start={{
+                        name: e.name,
+                        exclude: e.exclude,
+                        words: e.words,
+                        traces: e.traces,
+                        ...(e.oil ? { oil: e.oil } : {}),
+                      }}
+                      id={e.id}
+                      onDone={() => setOpen(null)}
+                    />
+                  </li>
+                ) : (
+                  <EaterLine key={e.id} eater={e} onEdit={() => setOpen(e.id)} />
+                ),
+              )}
+            </ul>
+          </section>
           <HouseStyle kitchen={kitchen} />
+          <OwnWays />
         </div>
-      </div>
-      <div className={classes.columns}>
-        <OwnWays />
+        <Measures kitchen={kitchen} />
       </div>
     </main>
   );

@@ -1,5 +1,9 @@
 /** Kits in the baker's words: the name of the choice, and what to expect of it. */
 export const KIT_WORDS: Record<string, { name: string; about: string }> = {
+  certified_for_oats: {
+    name: 'Certified gluten-free oats',
+    about: 'The same oats, grown and milled apart and tested. Some coeliacs do not bear oats at all.',
+  },
   flax_gel: {
     name: 'Ground flax gel',
     about: 'Binds and wets, lifts nothing. Grey-brown specks, a nutty taste. Good to two or three eggs.',
