@@ -8,9 +8,10 @@ import { makePantry, PANEL_KEYS, type PantryDoc, type Panel } from '../core/pant
 import { Matcher, readFormula } from '../core/reading';
 import { adapt } from '../core/rebalance';
 import { candidatesFor, conflictsOf } from '../core/rebalance/conflicts';
-import { LeastSquares, minimiseJudged, type Judged } from '../core/rebalance/qp';
+import { LeastSquares, minimise, minimiseJudged, withSlacks, type Judged } from '../core/rebalance/qp';
 import { PartProgramme } from '../core/rebalance/solve';
 import type { Choice } from '../core/rebalance/variables';
+import { loadHighs, optimumByHighs } from '../core/testing/highs';
 import type { PantryRow } from '../contract/dto';
 import { entriesOf, NO_FACETS, searchEntries } from '../web/places/pantry/list';
 import { DEMO_FORMULAS } from '../demo/data/formulas';
@@ -55,7 +56,8 @@ function programmeOf(n: number): [LeastSquares, Judged[]] {
   return [qp, judged];
 }
 
-function core() {
+async function core() {
+  const highs = await loadHighs();
   for (const n of [6, 12, 24]) {
     const [base, judged] = programmeOf(n);
     print(
@@ -65,8 +67,17 @@ function core() {
         0.5,
       ),
       'ms',
-      n === 12 ? '0.5' : '',
+      n === 12 ? '0.5' : n === 24 ? '2' : '',
     );
+    const ours = at(
+      timed(40, () => minimise(withSlacks(base, judged))),
+      0.5,
+    );
+    const theirs = at(
+      timed(40, () => optimumByHighs(highs, withSlacks(base, judged))),
+      0.5,
+    );
+    print(`  the same with slacks, ours over HiGHS, ${n} amounts`, ours / theirs, '×');
   }
   const part = muffins.parts[0]!;
   const conflicts = conflictsOf(part, lookupReference, [
@@ -87,19 +98,59 @@ function core() {
     profileOf(part, lookupReference),
     lookupReference,
   );
-  const combos = Array.from({ length: 500 }, (_, k): Choice[] =>
+  const combos = Array.from({ length: 2000 }, (_, k): Choice[] =>
     conflicts.map((conflict, i) => ({
       conflict,
       kit: lists[i]![(k * (i + 3) + i) % lists[i]!.length] ?? kitById('paper_lining')!,
     })),
   );
   print(
-    '500 combinations of the muffins',
+    '2 000 combinations of the muffins',
     at(
       timed(3, () => combos.forEach((c) => programme.solve(c))),
       0.5,
     ),
     'ms',
+    '2000',
+  );
+  for (const n of [1, 2, 3]) {
+    const fewer = conflicts.slice(0, n);
+    const sized = new PartProgramme(
+      part,
+      fewer.flatMap((c) => c.lineIds),
+      profileOf(part, lookupReference),
+      lookupReference,
+    );
+    print(
+      `  100 combinations with ${n} things going`,
+      at(
+        timed(3, () => combos.slice(0, 100).forEach((c) => sized.solve(c.slice(0, n)))),
+        0.5,
+      ),
+      'ms',
+    );
+  }
+  const best = adapt({ formula: muffins, exclude: [...ALL] }, { lookup: lookupReference }).solutions[0]!;
+  const dragged = best.moves.find((m) => m.op === 'add' && m.toG! > 20)!;
+  print(
+    'one step of a drag: kits chosen, an amount held, p95',
+    at(
+      timed(60, () =>
+        adapt(
+          {
+            formula: muffins,
+            exclude: [...ALL],
+            pins: { kits: best.kits, lines: { [dragged.lineId]: dragged.toG! * (0.9 + Math.random() / 5) } },
+            limit: 1,
+            options: false,
+          },
+          { lookup: lookupReference },
+        ),
+      ),
+      0.95,
+    ),
+    'ms',
+    '8',
   );
   print(
     'adapt, muffins without all four, median',
@@ -275,7 +326,70 @@ async function page() {
   print('JavaScript loaded by the shelf, gzipped', loaded / 1000, 'kB', '200');
 }
 
-core();
+/** Keys on the slider of a held amount at Balance: how long to the next paint, and whether the page was held up. */
+async function drag() {
+  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox'] });
+  const tab = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  const { formulas } = (await fetch(`${origin}/api/v1/formulas`).then((r) => r.json())) as {
+    formulas: { id: string; title: string }[];
+  };
+  const id = formulas.find((f) => f.title.includes('muffins'))!.id;
+  await tab.goto(`${origin}/formula/${id}/swap`);
+  for (const out of ['egg', 'dairy', 'nuts', 'oil']) {
+    const box = tab.getByRole('checkbox', { name: `Leave out ${out}`, exact: true });
+    await box.focus();
+    if (!(await box.isChecked())) await tab.keyboard.press('Space');
+  }
+  await tab.getByRole('link', { name: 'See it balanced, gram by gram' }).click();
+  await tab
+    .getByRole('button', { name: /^Hold .* at \d+ g/ })
+    .first()
+    .click();
+  const slider = tab.getByRole('slider').first();
+  await slider.focus();
+  await tab.waitForTimeout(1500);
+  await tab.evaluate(() => {
+    const seen = { paints: [] as number[], tasks: [] as number[] };
+    Object.assign(window, { seen });
+    new PerformanceObserver((l) => seen.tasks.push(...l.getEntries().map((e) => e.duration))).observe({
+      entryTypes: ['longtask'],
+    });
+    document.addEventListener(
+      'keydown',
+      () => {
+        const t = performance.now();
+        requestAnimationFrame(() => {
+          const { port1, port2 } = new MessageChannel();
+          port1.onmessage = () => seen.paints.push(performance.now() - t);
+          port2.postMessage(0);
+        });
+      },
+      true,
+    );
+  });
+  for (let k = 0; k < 80; k++) {
+    await tab.keyboard.press(k % 20 < 10 ? 'ArrowRight' : 'ArrowLeft');
+    await tab.waitForTimeout(30);
+  }
+  await tab.waitForTimeout(1000);
+  const { paints, tasks } = await tab.evaluate(
+    () => (window as unknown as { seen: { paints: number[]; tasks: number[] } }).seen,
+  );
+  await browser.close();
+  print(
+    'dragging an amount: key to next paint, p95',
+    at(
+      paints.sort((a, b) => a - b),
+      0.95,
+    ),
+    'ms',
+    '50',
+  );
+  print('  longest the page was held up meanwhile (0: never over 50)', Math.max(0, ...tasks), 'ms', '50');
+}
+
+await core();
 pantry();
 await server();
 await page();
+await drag();

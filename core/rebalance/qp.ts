@@ -110,8 +110,8 @@ const MOST_ROUNDS = 12;
 const valueAt = (row: readonly [number, number][], x: readonly number[]): number =>
   row.reduce((s, [i, a]) => s + a * x[i]!, 0);
 
-/** The same minimum with a slack for every property: always exact, at several times the work. */
-function minimiseWithSlacks(base: LeastSquares, judged: readonly Judged[]): Minimum | null {
+/** The programme with a slack behind the amounts for every property's overrun. */
+export function withSlacks(base: LeastSquares, judged: readonly Judged[]): Programme {
   const n = base.size;
   const qp = base.widened(judged.length);
   judged.forEach(({ row, target, weight }, k) => {
@@ -119,8 +119,13 @@ function minimiseWithSlacks(base: LeastSquares, judged: readonly Judged[]): Mini
     qp.atMost([...row, [n + k, -1]], target + 1);
     qp.atLeast([...row, [n + k, 1]], target - 1);
   });
-  const found = minimise(qp.programme());
-  return found && { x: found.x.slice(0, n), value: found.value };
+  return qp.programme();
+}
+
+/** The same minimum with a slack for every property: always exact, at several times the work. */
+function minimiseWithSlacks(base: LeastSquares, judged: readonly Judged[]): Minimum | null {
+  const found = minimise(withSlacks(base, judged));
+  return found && { x: found.x.slice(0, base.size), value: found.value };
 }
 
 /**

@@ -89,12 +89,7 @@ export class PartProgramme {
     room = Number.POSITIVE_INFINITY,
     change = (v: Variable): Variable => v,
   ): PartSolution | null {
-    const variables = variablesOf(this.part, choices, this.lookup, true, this.#doseBase()).map(change);
-    const water = this.lookup({ kind: 'ref', id: 'water' });
-    if (water)
-      variables.push(
-        waterVariable(this.part, this.#leaving, this.target.props.mass.value, water, this.lookup),
-      );
+    const variables = this.#variables(choices).map(change);
     // With nothing going and nothing held the part is its own target: it comes back as it is, and does not drift.
     const target = choices.length === 0 && groupsOf(this.pins).length === 0 ? this.#staying : this.target;
     const solve = (all: Variable[], elastic: boolean) =>
@@ -131,6 +126,22 @@ export class PartProgramme {
     return sum;
   }
 
+  #variables(choices: readonly Choice[]): Variable[] {
+    const variables = variablesOf(this.part, choices, this.lookup, true, this.#doseBase());
+    const water = this.lookup({ kind: 'ref', id: 'water' });
+    return water
+      ? [
+          ...variables,
+          waterVariable(this.part, this.#leaving, this.target.props.mass.value, water, this.lookup),
+        ]
+      : variables;
+  }
+
+  /** The programme itself, for another solver to be held against: strict, or with every band and window to give. */
+  programme(choices: readonly Choice[], elastic: boolean): Pick<Built, 'qp' | 'judged'> {
+    return build(this.part, this.#variables(choices), this.#staying, this.target, this.pins, elastic);
+  }
+
   #doseBase(): DoseBase {
     return { flourG: this.#staying.flourG, liquidG: this.target.props.freeWater.value };
   }
@@ -141,14 +152,22 @@ export class PartProgramme {
   }
 }
 
-function attempt(
+type Built = {
+  qp: LeastSquares;
+  judged: Judged[];
+  slack: { wet: number; mass: number; dose: number };
+  wetBand: number;
+};
+
+/** The programme of one combination; `elastic` with a widening for every band and window behind the amounts. */
+function build(
   part: Part,
   variables: Variable[],
   staying: Profile,
   target: Profile,
   pins: Pins,
   elastic: boolean,
-): PartSolution | null {
+): Built {
   const judged = CLASSES[part.classId].tolerances
     .map((t) => ({ ...t, form: linearForm(t.key, variables, staying) }))
     .filter((t) => t.form.row.length > 0 && t.weight > 0);
@@ -236,7 +255,19 @@ function attempt(
     }
   }
 
-  const minimum = minimiseJudged(qp, kept);
+  return { qp, judged: kept, slack, wetBand };
+}
+
+function attempt(
+  part: Part,
+  variables: Variable[],
+  staying: Profile,
+  target: Profile,
+  pins: Pins,
+  elastic: boolean,
+): PartSolution | null {
+  const { qp, judged, slack, wetBand } = build(part, variables, staying, target, pins, elastic);
+  const minimum = minimiseJudged(qp, judged);
   if (!minimum) return null;
   const amounts = variables.map((v, j) => v.sign * Math.max(0, minimum.x[j]! * v.step));
   return { variables, amounts, widened: elastic ? widenings(minimum.x, variables, slack, wetBand) : [] };
