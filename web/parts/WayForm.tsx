@@ -1,7 +1,6 @@
 import {
   ActionIcon,
   Button,
-  Modal,
   MultiSelect,
   NativeSelect,
   NumberInput,
@@ -28,6 +27,7 @@ import { usePantry } from '../pantry/usePantry';
 import { sayProblem } from '../words/problems';
 import { DOSE_WORDS, FAMILY_WORDS, STANDABLE, STATE_WORDS } from '../words/data/ways';
 import { GROUP_NAMES } from '../words/data/terms';
+import { Dialog } from './Dialog';
 import { Notice } from './Notice';
 import classes from './way.module.css';
 
@@ -145,13 +145,7 @@ export function WayForm({
     if ('data' in done && done.data) onDone(done.data);
   }
   return (
-    <Modal
-      opened
-      onClose={onClose}
-      title="A way of your own"
-      size="min(94vw, 860px)"
-      closeButtonProps={{ 'aria-label': 'Close' }}
-    >
+    <Dialog title="A way of your own" size="min(94vw, 860px)" onClose={onClose}>
       <form
         className={classes.form}
         onSubmit={(e) => {
@@ -235,6 +229,6 @@ export function WayForm({
           </Button>
         </div>
       </form>
-    </Modal>
+    </Dialog>
   );
 }

@@ -1,4 +1,4 @@
-import { Button, Group, Modal, Textarea, TextInput } from '@mantine/core';
+import { Button, Group, Textarea, TextInput } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -9,6 +9,7 @@ import { fillOf, rounded, scaled, sized, type Rounded, type Solution } from '../
 import { problemIn, useKeepVersionMutation } from '../../api/api';
 import { useAppDispatch } from '../../app/store';
 import { usePantry } from '../../pantry/usePantry';
+import { Dialog } from '../../parts/Dialog';
 import { Notice } from '../../parts/Notice';
 import { fixed, listed } from '../../words/format';
 import { sayProblem } from '../../words/say';
@@ -93,56 +94,50 @@ export function KeepVersion({ formulaId, doc, solution, sourceChanged, suggested
   }
 
   return (
-    <Modal.Root opened onClose={onClose} centered>
-      <Modal.Overlay />
-      <Modal.Content>
-        <Modal.Body>
-          <Modal.Title>Keep this version</Modal.Title>
-          <form
-            onSubmit={(e) => {
-              e.preventDefault();
-              void submit();
-            }}
-          >
-            {kept.error && (
-              <Notice kind="trouble" title="Not kept yet">
-                {sayProblem(problem?.code ?? null, problem?.args)}
-              </Notice>
-            )}
-            <TextInput
-              mt={12}
-              label="Name"
-              value={name}
-              maxLength={120}
-              required
-              data-autofocus
-              onChange={(e) => setName(e.currentTarget.value)}
-            />
-            <Textarea
-              mt={12}
-              label="Note"
-              description="For whom, or what to watch"
-              value={note}
-              maxLength={2000}
-              autosize
-              minRows={2}
-              onChange={(e) => setNote(e.currentTarget.value)}
-            />
-            <ScaleFields value={to} onChange={setTo} start={start} />
-            <p className={classes.rounding} role="status">
-              {roundingSaid(made)}
-            </p>
-            <Group mt={18} justify="flex-end">
-              <Button variant="subtle" onClick={onClose}>
-                Not yet
-              </Button>
-              <Button type="submit" loading={kept.isLoading} disabled={name.trim() === '' || made === null}>
-                Keep it
-              </Button>
-            </Group>
-          </form>
-        </Modal.Body>
-      </Modal.Content>
-    </Modal.Root>
+    <Dialog title="Keep this version" onClose={onClose}>
+      <form
+        onSubmit={(e) => {
+          e.preventDefault();
+          void submit();
+        }}
+      >
+        {kept.error && (
+          <Notice kind="trouble" title="Not kept yet">
+            {sayProblem(problem?.code ?? null, problem?.args)}
+          </Notice>
+        )}
+        <TextInput
+          mt={12}
+          label="Name"
+          value={name}
+          maxLength={120}
+          required
+          data-autofocus
+          onChange={(e) => setName(e.currentTarget.value)}
+        />
+        <Textarea
+          mt={12}
+          label="Note"
+          description="For whom, or what to watch"
+          value={note}
+          maxLength={2000}
+          autosize
+          minRows={2}
+          onChange={(e) => setNote(e.currentTarget.value)}
+        />
+        <ScaleFields value={to} onChange={setTo} start={start} />
+        <p className={classes.rounding} role="status">
+          {roundingSaid(made)}
+        </p>
+        <Group mt={18} justify="flex-end">
+          <Button variant="subtle" onClick={onClose}>
+            Not yet
+          </Button>
+          <Button type="submit" loading={kept.isLoading} disabled={name.trim() === '' || made === null}>
+            Keep it
+          </Button>
+        </Group>
+      </form>
+    </Dialog>
   );
 }

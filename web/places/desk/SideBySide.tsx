@@ -1,9 +1,10 @@
-import { Button, Modal } from '@mantine/core';
+import { Button } from '@mantine/core';
 import type { ReactNode } from 'react';
 import { isBeside, massOf, type Line, type Part } from '../../../core/formula';
 import { idOf } from '../../../core/ingredients';
 import type { FitKey, Solution } from '../../../core/rebalance';
 import { useAppDispatch } from '../../app/store';
+import { Dialog } from '../../parts/Dialog';
 import { amountOf, grams, listed } from '../../words/format';
 import { missWords } from '../../words/styleWords';
 import { AVOID_WORDS, CAUTION_WORDS, ingredientName, JOB_NOUNS, PROP_WORDS } from '../../words/things';
@@ -96,13 +97,7 @@ export function SideBySide({
   );
   const words = (list: string[], none: string) => (list.length > 0 ? upper(listed(list)) : none);
   return (
-    <Modal
-      opened
-      onClose={onClose}
-      title="Side by side"
-      size="min(96vw, 1180px)"
-      closeButtonProps={{ 'aria-label': 'Close' }}
-    >
+    <Dialog title="Side by side" size="min(96vw, 1180px)" onClose={onClose}>
       <div className={classes.beside} tabIndex={0} role="region" aria-label="Whole solutions side by side">
         <table>
           <thead>
@@ -187,6 +182,6 @@ export function SideBySide({
           </tfoot>
         </table>
       </div>
-    </Modal>
+    </Dialog>
   );
 }

@@ -1,0 +1,109 @@
+import { expect, test } from '@playwright/test';
+import { deskSaved, expectAccessible, leaveOut, pasteFormula } from './helpers';
+
+test('house style moves the order; three whole solutions side by side; one is taken', async ({ page }) => {
+  await pasteFormula(page, { title: 'Ranked otherwise' });
+  await leaveOut(page, 'egg', 'dairy', 'oil');
+  await expect(page.getByText('4 out, 4 covered')).toBeVisible();
+  const wholes = page.getByRole('region', { name: 'Whole solutions', exact: true });
+  const before = await wholes.getByRole('heading').allInnerTexts();
+  await page.getByRole('button', { name: 'Rank otherwise' }).click();
+  await page.locator('label', { hasText: 'no seed or nut butter' }).click();
+  await page.locator('label', { hasText: 'fewest new things' }).click();
+  await expect(page.getByText(/by your wish: no seed or nut butter and fewest new things/)).toBeVisible();
+  await expectAccessible(page);
+  await page.keyboard.press('Escape');
+  await expect.poll(() => wholes.getByRole('heading').allInnerTexts()).not.toEqual(before);
+
+  await page.getByRole('button', { name: /more whole solution/ }).click();
+  for (const i of [0, 1, 2])
+    await page
+      .getByRole('checkbox', { name: /^Lay beside/ })
+      .nth(i)
+      .check();
+  await page.getByRole('button', { name: 'Side by side: 3' }).click();
+  const table = page.getByRole('region', { name: 'Whole solutions side by side' });
+  await expect(table.getByRole('columnheader')).toHaveCount(4);
+  await expect(table.getByRole('rowheader', { name: 'how sure' })).toBeVisible();
+  await expectAccessible(page);
+  const second = await table.getByRole('columnheader').nth(2).innerText();
+  await table.getByRole('button', { name: 'Take this one' }).first().click();
+  await expect(wholes.getByRole('button', { pressed: true })).toContainText(second);
+  await deskSaved(page);
+});
+
+test('a way of one’s own is written, tried and listed in the kitchen', async ({ page }) => {
+  await pasteFormula(page, { title: 'Own way' });
+  await leaveOut(page, 'egg');
+  await page.getByRole('button', { name: 'A way of your own, in place of eggs' }).click();
+  const form = page.getByRole('dialog');
+  await form.getByLabel('Name').fill('Beetroot and flax');
+  await form.getByRole('button', { name: 'Keep and try it' }).click();
+  await expect(form.getByText('Choose what it is.')).toBeVisible();
+  await expectAccessible(page);
+  await form.getByRole('combobox', { name: 'Ingredient' }).fill('squash p');
+  await page.getByRole('option', { name: 'Squash purée' }).click();
+  await form.getByLabel('at least').fill('35');
+  await form.getByLabel('usual', { exact: true }).fill('45');
+  await form.getByLabel('at most').fill('55');
+  await form.getByLabel(/What to do/).fill('Mash it well.');
+  await form.getByRole('button', { name: 'Keep and try it' }).click();
+  await expect(page.getByRole('radio', { name: 'Beetroot and flax' })).toBeChecked();
+  await expect(page.getByText('A way of your own: nobody else vouches for it.')).toBeVisible();
+  await page.getByRole('link', { name: /See it balanced/ }).click();
+  await expect(page.getByRole('region', { name: 'Method' })).toContainText('Mash it well.');
+  await page.goto('/kitchen');
+  await expect(page.getByRole('heading', { name: 'Beetroot and flax' })).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Take Beetroot and flax off the list' }).click();
+  await page.getByRole('button', { name: 'Put back' }).click();
+  await expect(page.getByRole('heading', { name: 'Beetroot and flax' })).toBeVisible();
+});
+
+test('with keys alone: an amount dragged, a property held, a step rewritten, and the card shows both', async ({
+  page,
+}) => {
+  await pasteFormula(page, { title: 'Dragged' });
+  await leaveOut(page, 'egg');
+  await page.getByRole('link', { name: /Balance/ }).click();
+  await page.getByRole('button', { name: /^Hold white rice flour/ }).focus();
+  await page.keyboard.press('Enter');
+  const slider = page.getByRole('slider', { name: 'Drag white rice flour' });
+  await slider.focus();
+  const start = Number(await slider.getAttribute('aria-valuenow'));
+  for (let i = 0; i < 5; i++) await page.keyboard.press('ArrowRight');
+  await expect(slider).toHaveAttribute('aria-valuenow', String(start + 5));
+  await expectAccessible(page);
+  // One press back undoes the last key, whatever came between.
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(slider).not.toHaveAttribute('aria-valuenow', String(start + 5));
+  await page.getByRole('button', { name: 'Let go of white rice flour' }).click();
+
+  await page.getByRole('button', { name: /^fat: as written/ }).click();
+  await page.getByRole('button', { name: /^Hold fat at/ }).click();
+  await expect(page.getByLabel('fat, held')).toBeVisible();
+  await page.getByRole('button', { name: 'Let go', exact: true }).click();
+  await page.getByText('free', { exact: true }).click();
+
+  const method = page.getByRole('region', { name: 'Method' });
+  await method.getByRole('button', { name: /^In your words: Bake/ }).click();
+  await method.getByRole('textbox', { name: 'The step in your words' }).fill('Bake it on the lowest shelf.');
+  await method.getByRole('button', { name: 'Take these words' }).click();
+  await expect(method.getByText('Bake it on the lowest shelf.')).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Keep this version' }).click();
+  await page.getByLabel('Counted in').selectOption('another tin');
+  await page.getByLabel('For a').fill('a tin');
+  await expect(page.getByText(/Say it with its size/)).toBeVisible();
+  await page.getByLabel('For a').fill('23 cm round tin');
+  await expect(page.getByText(/It holds about/)).toBeVisible();
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.waitForURL(/card/);
+  await expect(page.getByText('Bake it on the lowest shelf.')).toBeVisible();
+  await page.getByRole('switch', { name: 'As written beside it' }).check();
+  await expect(page.getByRole('columnheader', { name: 'as written' })).toBeVisible();
+  await expect(page.locator('tbody s').first()).toBeVisible();
+  await page.locator('.mantine-Notification-root').getByRole('button', { name: 'Close' }).click();
+  await expect(page.locator('.mantine-Notification-root')).toHaveCount(0);
+  await expectAccessible(page);
+});

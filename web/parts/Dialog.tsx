@@ -1,0 +1,31 @@
+import { Modal } from '@mantine/core';
+import type { ReactNode } from 'react';
+import classes from './parts.module.css';
+
+/** A dialog over the page. Its title is no page header, which a second banner would be. */
+export function Dialog({
+  title,
+  size = 'md',
+  onClose,
+  children,
+}: {
+  title: string;
+  size?: string;
+  onClose: () => void;
+  children: ReactNode;
+}) {
+  return (
+    <Modal.Root opened onClose={onClose} centered size={size}>
+      <Modal.Overlay />
+      <Modal.Content>
+        <Modal.Body>
+          <div className={classes.dialogHead}>
+            <Modal.Title>{title}</Modal.Title>
+            <Modal.CloseButton aria-label="Close" />
+          </div>
+          {children}
+        </Modal.Body>
+      </Modal.Content>
+    </Modal.Root>
+  );
+}
