@@ -10,6 +10,7 @@ const ORDER = [
   'classes',
   'formula',
   'reading',
+  'leavening',
   'rebalance',
 ];
 const TESTS = '\\.(test|bench)\\.ts$|^core/testing/';

@@ -124,7 +124,9 @@ describe('classes and strengths are sound data', () => {
       expect(eggs).toBeGreaterThan(0.4);
       expect(eggs).toBeLessThanOrEqual(1);
     }
-    expect(50 * liftStrength(egg, undefined).value).toBeCloseTo(3.3, 9);
+    expect(50 * liftStrength(egg, undefined, 'batter').value).toBeCloseTo(3.3, 9);
+    // In a kneaded dough air beaten in lifts nothing.
+    expect(liftStrength(egg, undefined, 'yeast_loaf').value).toBe(0);
   });
 
   // Common practice, no source: per egg 7 g flax, 8 g chia, 3.5 g psyllium powder; powder at 85 % of husk.

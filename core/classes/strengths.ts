@@ -2,7 +2,7 @@ import type { Sourced } from '../explain';
 import type { Ingredient, ItemState } from '../ingredients';
 import { CLASSES } from './data/classes';
 import { FAT_CREDIT, IN_PIECES, SAME_JOBS, STRENGTHS, STRENGTH_SPREAD } from './data/strengths';
-import { BINDING, type ClassId, type JobId } from './types';
+import { BINDING, type ClassId, type FamilyId, type JobId } from './types';
 
 const NONE: Sourced = { value: 0, basis: 'derived' };
 
@@ -71,8 +71,11 @@ export function bindStrength(i: Ingredient, state: ItemState | undefined, classI
   return practice(BINDING.reduce((s, j) => s + (weights[j] ?? 0) * tabled(i, state, j), 0) / sum);
 }
 
+/** Where air beaten in lifts: in a kneaded, layered or set dough it does not. */
+const AIRY: readonly FamilyId[] = ['batter', 'foam', 'cookie', 'choux'];
+
 /** CO2 or its equal in foam, mmol per g: what leaveners can give, and 3.3 mmol for the foam of one egg. */
-export function liftStrength(i: Ingredient, state: ItemState | undefined): Sourced {
-  const foam = 3.3 * tabled(i, state, 'foam');
+export function liftStrength(i: Ingredient, state: ItemState | undefined, classId: ClassId): Sourced {
+  const foam = AIRY.includes(CLASSES[classId].family) ? 3.3 * tabled(i, state, 'foam') : 0;
   return foam === 0 ? i.gasMmolG : practice(foam);
 }

@@ -125,7 +125,7 @@ function coefficientOf(
     case 'bite':
       return jobStrength(i, state, classId, 'bite');
     default:
-      return liftStrength(i, state);
+      return liftStrength(i, state, classId);
   }
 }
 

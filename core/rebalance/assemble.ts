@@ -16,7 +16,7 @@ import { idOf, LABEL_ALLERGENS, refTo, type AvoidId, type Ingredient, type Looku
 import type { StepEdit } from '../method';
 import { jobTotal } from './conflicts';
 import type { Fit, LineVerdict, Move } from './types';
-import { waterLineId, type Choice, type PartSolution, type Variable } from './variables';
+import type { Choice, PartSolution, Variable } from './variables';
 
 /** Below this an added amount is rounding: no line is made of it. */
 const NOTHING_G = 1e-6;
@@ -70,7 +70,7 @@ export function assemblePart(
       ...(v.kitId && v.conflictId ? { kitId: v.kitId, conflictId: v.conflictId } : {}),
       fromG: 0,
       toG: massG,
-      reason: v.kitId ? msg('move.kit', { kit: v.kitId }) : msg('move.water'),
+      reason: v.kitId ? msg('move.kit', { kit: v.kitId }) : msg(`move.${v.evens ?? 'water'}`),
     });
   };
 
@@ -119,11 +119,10 @@ export function assemblePart(
         ? msg('move.joined', { kit, addedG: added })
         : heldG !== undefined
           ? msg('move.held')
-          : msg(toG < (fromG ?? 0) ? 'move.lessLiquid' : 'move.water'),
+          : msg(toG < (fromG ?? 0) ? 'move.lessLiquid' : `move.${joining[0]?.v.evens ?? 'water'}`),
     });
   }
-  for (const entry of all)
-    if (entry.v.lineId === waterLineId(part) && !entry.v.joins) place(entry, undefined);
+  for (const entry of all) if (entry.v.conflictId === null && !entry.v.joins) place(entry, undefined);
 
   return { part: { ...part, lines }, moves, edits: () => editsOf(choices, all, part, lookup) };
 }

@@ -76,6 +76,7 @@ export class PartBench {
       target,
       lookup,
       pins,
+      (i) => verdictFor(i, avoids).finding === 'nothing_found',
     );
   }
 

@@ -167,6 +167,16 @@ describe('exchanges', () => {
     expect(less.fit.find((x) => x.key === 'acid')!.state).toBe('low');
   });
 
+  it('acid that leaves with honey is made good where soda stays, and nothing where there is none', () => {
+    const rows = { ...CAKE, egg: 0.001, sugar: 40, honey: 160, yogurt: 120, soy_drink: 40 };
+    const withSoda = formula('batter', { ...rows, soda: 2, baking_powder: 0.001 });
+    const s = run(withSoda, ['dairy'], ['p1:cultured:dough', 'coconut_yogurt']);
+    const acid = s.fit.find((x) => x.key === 'acid')!;
+    expect(acid.state).toBe('inside');
+    const none = run(formula('batter', rows), ['dairy'], ['p1:cultured:dough', 'coconut_yogurt']);
+    expect(none.moves.some((m) => m.reason.code === 'move.acid')).toBe(false);
+  });
+
   it('a pastry without oil, dairy and nuts has an answer of low confidence, or says what is lost', () => {
     const f = formula('shortcrust', {
       white_rice_flour: 150,

@@ -1,7 +1,7 @@
 import { CLASSES, type PropKey } from '../classes';
 import { msg, type Msg } from '../explain';
 import { massOf, profileOf, type Line, type Part, type Profile } from '../formula';
-import type { Lookup } from '../ingredients';
+import type { Ingredient, Lookup } from '../ingredients';
 import {
   MASS_BAND,
   MASS_WEIGHT,
@@ -15,6 +15,7 @@ import { groupsOf } from './clash';
 import { LeastSquares, minimiseJudged, type Judged } from './qp';
 import type { Pins } from './types';
 import {
+  leavenVariables,
   lessLiquid,
   variablesOf,
   waterVariable,
@@ -58,6 +59,7 @@ const scaled = (row: readonly [number, number][], k: number): [number, number][]
 export class PartProgramme {
   readonly #staying: Profile;
   readonly #leaving: ReadonlySet<string>;
+  readonly #leavening: readonly Variable[];
 
   constructor(
     readonly part: Part,
@@ -65,6 +67,7 @@ export class PartProgramme {
     readonly target: Profile,
     readonly lookup: Lookup,
     readonly pins: Pins = {},
+    allowed: (i: Ingredient) => boolean = () => true,
   ) {
     this.#leaving = new Set(leavingIds);
     const held = pins.lines ?? {};
@@ -76,6 +79,16 @@ export class PartProgramme {
           : { ...l, amount: { ...l.amount, massG: { value: held[l.id]!, basis: 'user' as const } } },
       );
     this.#staying = profileOf({ ...part, lines: stays }, lookup);
+    // What the baker holds of it is not evened out beside.
+    const heldIds = Object.keys(held);
+    const isHeld = (v: Variable): boolean =>
+      heldIds.some((id) => id === v.joins || id.split('/').at(-1) === v.ingredient.id);
+    this.#leavening =
+      leavingIds.length === 0
+        ? []
+        : leavenVariables(part, this.#leaving, target.props.mass.value, lookup, allowed).filter(
+            (v) => !isHeld(v),
+          );
   }
 
   /**
@@ -127,7 +140,12 @@ export class PartProgramme {
   }
 
   #variables(choices: readonly Choice[]): Variable[] {
-    const variables = variablesOf(this.part, choices, this.lookup, true, this.#doseBase());
+    const chosen = variablesOf(this.part, choices, this.lookup, true, this.#doseBase());
+    // A kit that brings the same thing has its own window for it.
+    const evening = this.#leavening.filter(
+      (v) => v.joins !== null || chosen.every((c) => c.ingredient.id !== v.ingredient.id),
+    );
+    const variables = [...chosen, ...evening];
     const water = this.lookup({ kind: 'ref', id: 'water' });
     return water
       ? [

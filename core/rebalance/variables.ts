@@ -33,6 +33,8 @@ export type Variable = {
   kitId: string | null;
   /** The staying line this amount is added to, if any. */
   joins: string | null;
+  /** What an amount of no kit is there to even out; water where it does not say. */
+  evens?: 'acid' | 'lift';
 };
 
 export type PartSolution = {
@@ -136,6 +138,69 @@ export function waterVariable(
     kitId: null,
     joins: joinable(part, leaving, water, lookup),
   };
+}
+
+/** Sour things a baker would add more of, the likelier first; vinegar comes in where there is none. */
+const SOURS = ['lemon_juice', 'cider_vinegar', 'lime_juice', 'rice_vinegar'] as const;
+const NEW_SOUR = 'cider_vinegar';
+/** An acid put in is at most this share of the part, and counted in steps of a fifth of that. */
+const MOST_SOUR = 0.05;
+/** Powder is raised by at most half. */
+const MOST_POWDER = 0.5;
+
+/**
+ * What evens out acid and lift that went with what leaves: sour juice or vinegar where soda stays that the leaving
+ * acid met, and more of a baking powder that is there. `allowed` says what may come in.
+ */
+export function leavenVariables(
+  part: Part,
+  leaving: ReadonlySet<string>,
+  massG: number,
+  lookup: Lookup,
+  allowed: (i: Ingredient) => boolean,
+): Variable[] {
+  const lines = doughLines(part).flatMap((line) => {
+    const ingredient = lookup(line.item);
+    return ingredient ? [{ line, ingredient, goes: leaving.has(line.id) }] : [];
+  });
+  const sum = (goes: boolean, of: (i: Ingredient) => number): number =>
+    lines.reduce((s, l) => (l.goes === goes ? s + massOf(l.line) * of(l.ingredient) : s), 0);
+  const one = (
+    ingredient: Ingredient,
+    evens: 'acid' | 'lift',
+    hi: number,
+    joins: string | null,
+  ): Variable => ({
+    lineId: `${part.id}:${evens}`,
+    ingredient,
+    row: coefficients(ingredient, undefined, part.classId),
+    lo: 0,
+    usual: 0,
+    hi,
+    step: hi / 5,
+    weight: WATER_WEIGHT,
+    sign: 1,
+    cost: WATER_COST,
+    conflictId: null,
+    kitId: null,
+    joins,
+    evens,
+  });
+  const out: Variable[] = [];
+  if (sum(true, (i) => i.acidMmolG.value) > 0 && sum(false, (i) => i.baseMmolG.value) > 0) {
+    const there = SOURS.flatMap((id) => lines.find((l) => l.ingredient.like === id && !l.goes) ?? [])[0];
+    const sour = there?.ingredient ?? lookup({ kind: 'ref', id: NEW_SOUR });
+    if (sour && (there || allowed(sour)))
+      out.push(one(sour, 'acid', MOST_SOUR * massG, there?.line.id ?? null));
+  }
+  const powder = lines.find(
+    (l) =>
+      !l.goes && l.ingredient.gasMmolG.value > 0 && l.ingredient.baseMmolG.value === 0 && massOf(l.line) > 0,
+  );
+  const lifts = (i: Ingredient): number => coefficients(i, undefined, part.classId).lift?.value ?? 0;
+  if (powder && sum(true, lifts) > 0)
+    out.push(one(powder.ingredient, 'lift', MOST_POWDER * massOf(powder.line), powder.line.id));
+  return out;
 }
 
 /** Above this many usual doses nothing is tried even without windows. */

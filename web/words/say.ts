@@ -115,6 +115,8 @@ const SAY: Record<string, (a: Args) => string> = {
   'move.joined': (a) =>
     `${n(a, 'addedG') < 0 ? '−' : '+'}${grams(Math.abs(n(a, 'addedG')))}, with ${kitName(s(a, 'kit')).toLowerCase()}`,
   'move.water': () => 'for the same wetness',
+  'move.acid': () => 'for the acid that left, so that the soda is met',
+  'move.lift': () => 'for the lift that left',
   'move.lessLiquid': () => 'less, for the same wetness',
   'move.held': () => 'held by you',
   'widened.wetness': (a) =>

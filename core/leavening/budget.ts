@@ -1,0 +1,201 @@
+import { liftStrength, type ClassId } from '../classes';
+import { type Sourced } from '../explain';
+import { doughLines, massOf, profileOf, type Part } from '../formula';
+import type { Ingredient, Lookup } from '../ingredients';
+import { SEA_LEVEL_PA } from '../units';
+import { BY_HEAT, dissolvedMmol, gasMl, moistGasMl } from './chemistry';
+import { BENCH_SHARE } from './data/acids';
+
+/** Where gas comes from: soda that meets acid, soda by heat alone, powder, ammonia, air beaten into egg or the like. */
+export const GAS_KINDS = ['met', 'heat', 'powder', 'foam'] as const;
+export type GasKind = (typeof GAS_KINDS)[number];
+export type Gas = { kind: GasKind; ids: string[]; mmol: number; benchMmol: number };
+/** A line that brings acid or alkali, mmol. */
+export type Sour = { lineId: string; ingredientId: string; massG: number; mmol: Sourced };
+
+/** Gas, acid and alkali of a part. mmol for the batch unless the name says otherwise. */
+export type LiftBudget = {
+  classId: ClassId;
+  flourG: number;
+  massG: number;
+  acids: Sour[];
+  bases: Sour[];
+  acidMmol: Sourced;
+  baseMmol: Sourced;
+  /** Share of the soda that meets acid, 0 to 1; null without soda. */
+  metShare: number | null;
+  /** Alkali left over; below 0 it is acid. */
+  residueMmol: Sourced;
+  gas: Gas[];
+  gasMmol: number;
+  /** For 100 g of flour; null where flour is no base. */
+  gasPer100: number | null;
+  /** Usual for the class, mmol for 100 g flour; null where gas is not what lifts it. */
+  window: readonly [number, number] | null;
+  state: 'inside' | 'low' | 'high' | null;
+  /** Stays in the water before bubbles grow, mmol; the volumes leave it out. */
+  dissolvedMmol: number;
+  /** In the bowl at 25 °C, and at 90 °C in the oven with vapour in the bubbles, mL. */
+  coldMl: number;
+  ovenMl: number;
+  /** Rough pH of the crumb, low to high; null where nothing sour or alkaline is in it. */
+  ph: readonly [number, number] | null;
+  effect: Effect;
+};
+export const EFFECTS = ['soapy', 'browner', 'neutral', 'tender', 'sour'] as const;
+/** What the residue does to taste and colour. */
+export type Effect = (typeof EFFECTS)[number];
+
+/**
+ * Gas that such bakes usually have, mmol CO2 for 100 g flour. From the usual spoon of powder for 120 to 140 g flour (8
+ * to 9 mmol) and the half as much again that gluten-free ones take; common practice, no source.
+ */
+const WINDOWS: Partial<Record<ClassId, readonly [number, number]>> = {
+  muffin: [8, 19],
+  batter: [7, 18],
+  pancake: [8, 22],
+  soda_bread: [7, 18],
+  flatbread: [3, 14],
+  brownie: [0, 8],
+  cookie: [1, 9],
+  frangipane: [1, 10],
+  cracker: [0, 8],
+};
+
+/** mmol that move the pH of a kilogram by one, softly and stiffly buffered dough. From memory. */
+const BUFFER = [18, 45] as const;
+/** pH of a dough with nothing left over. From memory. */
+const NEUTRAL_PH = 6.6;
+const OVEN_C = 90;
+const ROOM_C = 25;
+/** Water activity of a dough at oven spring. From memory. */
+const ACTIVITY = 0.95;
+
+/** Alkali left over for 100 g of flour, mmol, above which it is tasted, and above which it only browns; acid likewise. */
+const TASTED = 4;
+const BROWNS = 1;
+const TENDERS = -2;
+const SOUR = -10;
+
+function effectOf(per100: number): Effect {
+  if (per100 > TASTED) return 'soapy';
+  if (per100 > BROWNS) return 'browner';
+  if (per100 < SOUR) return 'sour';
+  return per100 < TENDERS ? 'tender' : 'neutral';
+}
+
+const sumOf = (sours: readonly Sour[]): Sourced => {
+  const value = sours.reduce((s, x) => s + x.mmol.value, 0);
+  const sd = Math.hypot(...sours.map((x) => x.mmol.sd ?? 0));
+  return { value, ...(sd > 0 ? { sd } : {}), basis: 'derived' };
+};
+
+/** What a unit per gram comes to in a line. */
+const times = (x: Sourced, massG: number): Sourced => ({
+  ...x,
+  value: x.value * massG,
+  ...(x.sd === undefined ? {} : { sd: x.sd * massG }),
+});
+
+const phOf = (residueMmol: number, massG: number): readonly [number, number] => {
+  const at = BUFFER.map((b) => NEUTRAL_PH + residueMmol / (b * (massG / 1000)));
+  const clip = (x: number) => Math.min(9.5, Math.max(4, x));
+  return [clip(Math.min(...at)), clip(Math.max(...at))];
+};
+
+/**
+ * What lifts a part and what is left over. Soda meets acid one to one by titration; what meets none gives half its
+ * gas by heat and leaves alkali. Powder brings its own acid. Gas that the water keeps dissolved lifts nothing.
+ */
+export function liftOf(part: Part, lookup: Lookup, pressurePa = SEA_LEVEL_PA): LiftBudget {
+  const lines = doughLines(part).flatMap((line) => {
+    const ingredient = lookup(line.item);
+    return ingredient ? [{ line, ingredient, massG: massOf(line) }] : [];
+  });
+  const sours = (of: (i: Ingredient) => Sourced): Sour[] =>
+    lines
+      .filter(({ ingredient, massG }) => of(ingredient).value * massG > 0)
+      .map(({ line, ingredient, massG }) => ({
+        lineId: line.id,
+        ingredientId: ingredient.id,
+        massG,
+        mmol: times(of(ingredient), massG),
+      }))
+      .sort((a, b) => b.mmol.value - a.mmol.value);
+  const acids = sours((i) => i.acidMmolG);
+  const bases = sours((i) => i.baseMmolG);
+  const [acidMmol, baseMmol] = [sumOf(acids), sumOf(bases)];
+  const met = Math.min(acidMmol.value, baseMmol.value);
+  const unmet = baseMmol.value - met;
+  const profile = profileOf(part, lookup);
+
+  const gas: Gas[] = [];
+  const add = (kind: GasKind, ids: string[], mmol: number, bench: number) =>
+    mmol > 1e-9 && gas.push({ kind, ids: [...new Set(ids)], mmol, benchMmol: bench * mmol });
+  const sodaIds = bases.map((b) => b.ingredientId);
+  add('met', sodaIds, met, BENCH_SHARE.soda!);
+  add('heat', sodaIds, BY_HEAT * unmet, 0);
+  const powders = lines.filter((l) => l.ingredient.gasMmolG.value > 0 && l.ingredient.baseMmolG.value === 0);
+  for (const p of powders)
+    add(
+      'powder',
+      [p.ingredient.id],
+      p.ingredient.gasMmolG.value * p.massG,
+      BENCH_SHARE[p.ingredient.like ?? ''] ?? 0.35,
+    );
+  const airy = lines
+    .filter((l) => l.ingredient.gasMmolG.value === 0)
+    .map((l) => ({
+      id: l.ingredient.id,
+      mmol: l.massG * liftStrength(l.ingredient, l.line.state, part.classId).value,
+    }))
+    .filter((l) => l.mmol > 0);
+  add(
+    'foam',
+    airy.map((l) => l.id),
+    airy.reduce((sum, l) => sum + l.mmol, 0),
+    1,
+  );
+  const gasMmol = gas.reduce((s, g) => s + g.mmol, 0);
+  const { flourG } = profile;
+  const massG = profile.props.mass.value;
+  const per = (x: number): number | null => (flourG >= 0.1 * massG && flourG > 0 ? (100 * x) / flourG : null);
+  const gasPer100 = per(gasMmol);
+  const yeasted = lines.some((l) => l.ingredient.group === 'yeast' || l.ingredient.group === 'starter');
+  const window = yeasted ? null : (WINDOWS[part.classId] ?? null);
+  const residueMmol: Sourced = {
+    value: baseMmol.value - acidMmol.value,
+    sd: Math.hypot(baseMmol.sd ?? 0, acidMmol.sd ?? 0),
+    basis: 'derived',
+  };
+  const dissolved = Math.min(gasMmol, dissolvedMmol(profile.props.water.value, ROOM_C));
+  const free = gasMmol - dissolved;
+  return {
+    classId: part.classId,
+    flourG,
+    massG,
+    acids,
+    bases,
+    acidMmol,
+    baseMmol,
+    metShare: baseMmol.value > 0 ? met / baseMmol.value : null,
+    residueMmol,
+    gas,
+    gasMmol,
+    gasPer100,
+    window,
+    state:
+      window === null || gasPer100 === null
+        ? null
+        : gasPer100 < window[0]
+          ? 'low'
+          : gasPer100 > window[1]
+            ? 'high'
+            : 'inside',
+    dissolvedMmol: dissolved,
+    coldMl: gasMl(free, ROOM_C, pressurePa),
+    ovenMl: moistGasMl(gasMmol, OVEN_C, ACTIVITY, pressurePa),
+    ph: baseMmol.value + acidMmol.value > 0 && massG > 0 ? phOf(residueMmol.value, massG) : null,
+    effect: effectOf(per(residueMmol.value) ?? 0),
+  };
+}
