@@ -167,14 +167,26 @@ describe('exchanges', () => {
     expect(less.fit.find((x) => x.key === 'acid')!.state).toBe('low');
   });
 
-  it('acid that leaves with honey is made good where soda stays, and nothing where there is none', () => {
-    const rows = { ...CAKE, egg: 0.001, sugar: 40, honey: 160, yogurt: 120, soy_drink: 40 };
-    const withSoda = formula('batter', { ...rows, soda: 2, baking_powder: 0.001 });
-    const s = run(withSoda, ['dairy'], ['p1:cultured:dough', 'coconut_yogurt']);
-    const acid = s.fit.find((x) => x.key === 'acid')!;
-    expect(acid.state).toBe('inside');
-    const none = run(formula('batter', rows), ['dairy'], ['p1:cultured:dough', 'coconut_yogurt']);
-    expect(none.moves.some((m) => m.reason.code === 'move.acid')).toBe(false);
+  it('acid that leaves with honey is made good where soda stays, and left where there is none', () => {
+    const { egg: _egg, ...cake } = CAKE;
+    const rows = { ...cake, sugar: 40, honey: 160 };
+    const best = (soda: Record<string, number>) =>
+      adapt(
+        { formula: formula('batter', { ...rows, ...soda }), exclude: ['honey'] },
+        { lookup: lookupReference },
+      ).solutions[0]!;
+    const made = best({ soda: 1 }).moves.find((m) => m.reason.code === 'move.acid')!;
+    expect(made.ingredientId).toBe('cider_vinegar');
+    // Honey's 6 mmol and a little less: some 2 to 8 g of vinegar.
+    expect(made.toG).toBeGreaterThan(2);
+    expect(made.toG).toBeLessThan(8);
+    expect(best({}).moves.some((m) => m.reason.code === 'move.acid')).toBe(false);
+    // Nothing that has to go comes in to mend it.
+    const words = adapt(
+      { formula: formula('batter', { ...rows, soda: 1 }), exclude: ['honey'], words: ['vinegar'] },
+      { lookup: lookupReference },
+    ).solutions[0]!;
+    expect(words.moves.some((m) => m.ingredientId === 'cider_vinegar')).toBe(false);
   });
 
   it('a pastry without oil, dairy and nuts has an answer of low confidence, or says what is lost', () => {
