@@ -3,6 +3,7 @@ import type { Eater, ExclusionId, OilReading, RulesetId } from '../core/exclusio
 import type { Formula } from '../core/formula';
 import type { AvoidId } from '../core/ingredients';
 import type { NameMatch, ReadInput } from '../core/reading';
+import type { LiftPlan, YeastTable } from '../core/leavening';
 import type { StepChoices } from '../core/method';
 import type { AdaptInput, Pins, Style } from '../core/rebalance';
 import type { PantryDoc, PantryItem } from '../core/pantry';
@@ -34,6 +35,7 @@ export type VersionRequest = {
   pins?: Pins;
   style?: StyleChoice;
   steps?: StepChoices;
+  lift?: LiftPlan;
 };
 /** Wishes of the house as they are chosen; "only from my pantry" is looked up when it is asked. */
 export type StyleChoice = Omit<Style, 'onlyFrom'> & { pantryOnly?: boolean | undefined };
@@ -47,6 +49,9 @@ export type Kitchen = Measures & {
   currency: string;
   ruleset: RulesetId;
   style?: StyleChoice;
+  /** Height above the sea, m, and the table yeasts are exchanged by. */
+  altitudeM?: number;
+  yeast?: YeastTable;
   /** Reference ingredients that are in the cupboard. */
   atHand?: string[];
 };

@@ -2,8 +2,9 @@ import { array, boolean, lazy, number, string } from 'yup';
 import { DOSE_UNITS, doseFaults, FAMILY_IDS } from '../core/classes';
 import { MAX_LABEL_CHARS, RULESET_IDS } from '../core/exclusions';
 import { AVOID_IDS, EGG_GRADINGS, GROUP_IDS } from '../core/ingredients';
+import { YEAST_TABLE_IDS } from '../core/leavening';
 import { PANEL_KEYS } from '../core/pantry';
-import { CUP_STANDARDS, SPOON_STANDARDS } from '../core/units';
+import { ALTITUDE_M, CUP_STANDARDS, SPOON_STANDARDS } from '../core/units';
 import { exclude, finite, id, obj, oil, record, styleShape, text, words } from './shapes';
 
 const panel = () => {
@@ -79,6 +80,8 @@ export const kitchenSchema = obj({
   currency: text(3).min(1).required(),
   ruleset: string().oneOf(RULESET_IDS).required(),
   style: obj({ ...styleShape(), pantryOnly: boolean() }).default(undefined),
+  altitudeM: finite().min(ALTITUDE_M[0]).max(ALTITUDE_M[1]),
+  yeast: string().oneOf([...YEAST_TABLE_IDS]),
   /** Reference ingredients that are in the cupboard. */
   atHand: array(id().required()).max(1000),
 });

@@ -155,6 +155,35 @@ const steps = () =>
     ),
     200,
   );
+/** Bounds only keep nonsense out of the store: what cannot be is said on the page. */
+const degrees = () => finite().min(-100).max(1000).required();
+const liftPlan = () =>
+  obj({
+    places: array(obj({ hours: finite().min(-1000).max(1000).required(), tempC: degrees() }).required())
+      .max(8)
+      .required(),
+    rise: finite().min(-10).max(100).required(),
+    wantC: degrees(),
+    dryC: degrees(),
+    frictionC: degrees(),
+    wakeC: degrees(),
+    feed: obj({
+      starter: finite().min(-1000).max(1000).required(),
+      water: finite().min(-1000).max(1000).required(),
+      flour: finite().min(-1000).max(1000).required(),
+    }).required(),
+    feedC: degrees(),
+    needG: finite().min(-100_000).max(100_000).required(),
+    leftG: finite().min(-100_000).max(100_000).required(),
+    readings: array(
+      obj({
+        min: finite().min(-10_000).max(10_000).required(),
+        heightMm: finite().min(-10_000).max(10_000).required(),
+      }).required(),
+    )
+      .max(200)
+      .required(),
+  }).default(undefined);
 const own = () => array(obj({ id: id().required(), doc: waySchema.required() })).max(200);
 
 export const readSchema = obj({
@@ -196,6 +225,7 @@ const request = () =>
     pins: pins(),
     style: styleChoice(),
     steps: steps(),
+    lift: liftPlan(),
   });
 
 export const createFormulaSchema = obj({ formula: formulaSchema.required() });

@@ -90,6 +90,13 @@ const sumOf = (sours: readonly Sour[]): Sourced => {
   return { value, ...(sd > 0 ? { sd } : {}), basis: 'derived' };
 };
 
+/** Whether yeast or a starter raises a part. */
+export const isYeasted = (part: Part, lookup: Lookup): boolean =>
+  doughLines(part).some((l) => {
+    const group = lookup(l.item)?.group;
+    return group === 'yeast' || group === 'starter';
+  });
+
 /** What a unit per gram comes to in a line. */
 const times = (x: Sourced, massG: number): Sourced => ({
   ...x,
@@ -161,8 +168,7 @@ export function liftOf(part: Part, lookup: Lookup, pressurePa = SEA_LEVEL_PA): L
   const massG = profile.props.mass.value;
   const per = (x: number): number | null => (flourG >= 0.1 * massG && flourG > 0 ? (100 * x) / flourG : null);
   const gasPer100 = per(gasMmol);
-  const yeasted = lines.some((l) => l.ingredient.group === 'yeast' || l.ingredient.group === 'starter');
-  const window = yeasted ? null : (WINDOWS[part.classId] ?? null);
+  const window = isYeasted(part, lookup) ? null : (WINDOWS[part.classId] ?? null);
   const residueMmol: Sourced = {
     value: baseMmol.value - acidMmol.value,
     sd: Math.hypot(baseMmol.sd ?? 0, acidMmol.sd ?? 0),

@@ -43,6 +43,11 @@ const NEAR = 0.85;
 const SPENT = 0.15;
 /** Grown past the target by this much, it is over. Common practice, no source. */
 const OVER = 1.15;
+/** A dough that is well is held to reach this much more than the target; a curve must fit in a third of the error to say it does not. */
+const HOPED = 1.25;
+const PLAINLY = 1 / 3;
+/** How far off a height is read, as growth: a millimetre and a half in fifty. */
+const READ_OFF = 0.03;
 const CURVE_POINTS = 60;
 const LOOK_AHEAD = 2.2;
 
@@ -62,16 +67,24 @@ export function gaugeOf(readings: readonly Reading[], target: number): Gauge {
   if (gain <= 0.02) return { state: 'stalled', gain, ...none };
   const span = last.min - first.min;
   const x = readings.map((r) => r.min - first.min);
-  const fit = levenbergMarquardt({ x, y: gains }, gompertz as (p: number[]) => (t: number) => number, {
-    initialValues: [Math.max(1.2 * target, 1.1 * gain), (1.3 * gain) / span, 0.15 * span],
-    minValues: [Math.max(gain, 0.3), gain / span / 4, 0],
-    maxValues: [Math.max(2.5, 3 * target), (20 * gain) / span, span],
-    maxIterations: 200,
-    damping: 0.05,
-    gradientDifference: 1e-4,
-    errorTolerance: 1e-9,
-  });
-  const p = fit.parameterValues;
+  const fit = (least: number, start: readonly [number, number]) =>
+    levenbergMarquardt({ x, y: gains }, gompertz as (p: number[]) => (t: number) => number, {
+      initialValues: [1.1 * least, ...start],
+      minValues: [least, gain / span / 4, 0],
+      maxValues: [Math.max(2.5, 3 * target), (20 * gain) / span, span],
+      maxIterations: 200,
+      damping: 1e-3,
+      gradientDifference: 1e-4,
+      errorTolerance: 1e-9,
+    });
+  const free = fit(Math.max(gain, 0.3), [(1.3 * gain) / span, 0.15 * span]);
+  // Where a dough will stop is not known before it slows: it is held to get past the target, unless the readings
+  // speak plainly against it.
+  const hoped = fit(Math.max(gain, HOPED * target), [free.parameterValues[1]!, free.parameterValues[2]!]);
+  const plain =
+    Math.sqrt(hoped.parameterError / gains.length) > READ_OFF &&
+    free.parameterError < PLAINLY * hoped.parameterError;
+  const p = (plain ? free : hoped).parameterValues;
   const at = gompertz(p);
   const [most, steep] = [p[0]!, p[1]!];
   const slope = (t: number): number => (at(t + 1) - at(t - 1)) / 2;

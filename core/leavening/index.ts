@@ -6,3 +6,4 @@ export * from './gauge';
 export * from './risk';
 export * from './starter';
 export * from './yeast';
+export * from './plan';

@@ -231,6 +231,35 @@ describe('the gauge', () => {
     expect(gaugeOf(weak, 1.6).state).toBe('stalled');
   });
 
+  it('a dough that is rising fast is not called spent for lack of readings; one that has slowed is', () => {
+    const off = (rows: [number, number][]) =>
+      gaugeOf(
+        rows.map(([min, heightMm]) => ({ min, heightMm })),
+        0.9,
+      );
+    const fast = off([
+      [0, 55],
+      [20, 56],
+      [40, 62],
+      [60, 71],
+      [75, 79],
+    ]);
+    expect(fast.state).toBe('rising');
+    // Straight on at the last speed it would take some 65 min; a curve that bends cannot be much sooner.
+    expect(fast.leftMin).toBeGreaterThan(45);
+    expect(fast.leftMin).toBeLessThan(100);
+    const slowed = off([
+      [0, 55],
+      [20, 56],
+      [40, 62],
+      [60, 71],
+      [75, 74],
+      [90, 75],
+      [110, 75.5],
+    ]);
+    expect(slowed.state).toBe('stalled');
+  });
+
   it('says when it is near, past, has not moved, or nothing is known yet', () => {
     expect(gaugeOf(readings(exact(0.92), 2), 1).state).toBe('near');
     expect(gaugeOf(readings(400), 0.8).state).toBe('over');

@@ -78,6 +78,14 @@ export type Rise = {
 /** A kilogram of dough comes half-way to the air about it in so many minutes. Common practice, no source. */
 const HALF_WAY_MIN = 40;
 const STEP_MIN = 2;
+/**
+ * Past this growth a gluten-free dough begins to let its gas go, and grows by so much more at most. Common practice, no
+ * source.
+ */
+const LETS_GO = 1.1;
+const AT_MOST_MORE = 0.5;
+const heldGain = (gain: number): number =>
+  gain <= LETS_GO ? gain : LETS_GO + AT_MOST_MORE * (1 - Math.exp((LETS_GO - gain) / AT_MOST_MORE));
 
 function run(input: RiseInput, rate: number, kept: number): RisePoint[] {
   const { massG, waterG, path, pressurePa = SEA_LEVEL_PA } = input;
@@ -99,7 +107,7 @@ function run(input: RiseInput, rate: number, kept: number): RisePoint[] {
       min += dt;
       const free = Math.max(0, kept * made - dissolvedMmol(waterG, doughC));
       const ml = (1e6 * (free / 1000) * GAS_R * kelvin(doughC)) / pressurePa;
-      curve.push({ min, doughC, gain: ml / startMl });
+      curve.push({ min, doughC, gain: heldGain(ml / startMl) });
     }
   }
   return curve;

@@ -36,6 +36,10 @@ export const makeRouter = () =>
               path: 'balance',
               lazy: async () => ({ Component: (await import('../places/desk/BalanceStop')).BalanceStop }),
             },
+            {
+              path: 'lift',
+              lazy: async () => ({ Component: (await import('../places/lift/LiftStop')).LiftStop }),
+            },
           ],
         },
         {

@@ -2,7 +2,7 @@ import { Button, Skeleton, Switch } from '@mantine/core';
 import { IconPrinter } from '@tabler/icons-react';
 import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
-import type { Version } from '../../../contract/dto';
+import { DEFAULT_KITCHEN, type Version } from '../../../contract/dto';
 import type { Kit } from '../../../core/classes';
 import {
   bakersPercent,
@@ -18,7 +18,7 @@ import { idOf, type GroupId, type Lookup } from '../../../core/ingredients';
 import type { Step } from '../../../core/method';
 import { withOwnWords } from '../../../core/pantry';
 import { cautionsOf, newAllergens, verdictsOf } from '../../../core/rebalance';
-import { problemIn, useFormulaQuery, useVersionQuery } from '../../api/api';
+import { problemIn, useFormulaQuery, useKitchenQuery, useVersionQuery } from '../../api/api';
 import { usePantry } from '../../pantry/usePantry';
 import { useWays } from '../../pantry/useWays';
 import { Notice } from '../../parts/Notice';
@@ -30,6 +30,7 @@ import { linesIn, tracesIn, unknownIn } from '../../words/verdicts';
 import { AVOID_WORDS, CAUTION_WORDS, GROUP_WORDS, ingredientName, withoutWords } from '../../words/things';
 import { STATE_WORDS } from '../../words/data/ways';
 import { WhoEats } from '../desk/WhoEats';
+import { liftLines } from '../lift/liftLines';
 import classes from './card.module.css';
 
 /** Whether a line came in with a kit: adapted lines are called conflict/kit/ingredient. */
@@ -187,6 +188,8 @@ function Card({
     () => Object.values(version.request.pins?.kits ?? {}).flatMap((id) => kitById(id) ?? []),
     [version, kitById],
   );
+  const { data: kitchen = DEFAULT_KITCHEN } = useKitchenQuery();
+  const lifts = liftLines(doc, version.request, lookup, kitchen);
   const cautions = cautionsOf(kits, doc.parts, lookup);
   const without = withoutWords(doc.avoids);
   return (
@@ -224,6 +227,11 @@ function Card({
               </ol>
             </>
           )}
+          {lifts.map((l) => (
+            <p key={l} className={classes.bake}>
+              <b>Lift</b> {l}
+            </p>
+          ))}
           {doc.bake && (
             <p className={classes.bake}>
               <b>Bake</b> {ovenText(doc.bake.ovenC, doc.bake.minutes, doc.bake.fan)}

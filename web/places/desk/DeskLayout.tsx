@@ -4,7 +4,9 @@ import { IconArrowBackUp, IconArrowForwardUp } from '@tabler/icons-react';
 import { useMemo, useState } from 'react';
 import { Link, NavLink, Outlet, useLocation, useParams, useSearchParams } from 'react-router';
 import type { FormulaDetail, StyleChoice } from '../../../contract/dto';
-import { isBeside } from '../../../core/formula';
+import { isBeside, type Formula } from '../../../core/formula';
+import type { Lookup } from '../../../core/ingredients';
+import { isYeasted, liftOf } from '../../../core/leavening';
 import { useKitchenQuery } from '../../api/api';
 import { useAppDispatch, useAppSelector } from '../../app/store';
 import { atHandOf } from '../../pantry/atHand';
@@ -17,7 +19,7 @@ import { sayProblem } from '../../words/say';
 import { withoutWords } from '../../words/things';
 import { useCompute } from '../../workers/useCompute';
 import type { DeskContext } from './context';
-import { desk, type DeskState, type SaveState } from './deskSlice';
+import { desk, DRAGGED, type DeskState, type SaveState } from './deskSlice';
 import { KeepVersion } from './KeepVersion';
 import { useDesk } from './useDesk';
 import classes from './desk.module.css';
@@ -96,11 +98,23 @@ function Rail({ stops }: { stops: Stop[] }) {
   );
 }
 
+/** What lifts a formula, in a line; marked where soda is left over or gas is out of its window. */
+function liftState(formula: Formula | null, lookup: Lookup): Pick<Stop, 'state' | 'look'> {
+  if (!formula) return { state: 'working' };
+  const budgets = formula.parts.map((p) => liftOf(p, lookup));
+  if (budgets.some((b) => b.effect === 'soapy')) return { state: 'soda left over', look: true };
+  const out = budgets.find((b) => b.state === 'low' || b.state === 'high');
+  if (out) return { state: out.state === 'low' ? 'little gas' : 'much gas', look: true };
+  if (formula.parts.some((p) => isYeasted(p, lookup))) return { state: 'by yeast' };
+  return { state: budgets.some((b) => b.gasMmol > b.massG / 500) ? 'gas and acid fit' : 'hardly any' };
+}
+
 function stopsOf(
   desk_: DeskState,
   context: Omit<DeskContext, 'doc'>,
   detail: FormulaDetail,
   formulaId: string,
+  lookup: Lookup,
 ): Stop[] {
   const { outcome, solution, working } = context;
   const lines = desk_.doc?.source.parts.flatMap((p) => p.lines) ?? [];
@@ -135,6 +149,7 @@ function stopsOf(
       state: solution ? `${inside} of ${solution.fit.length} inside` : working ? 'working' : 'waits for Swap',
       look: solution !== null && inside < solution.fit.length,
     },
+    { to: 'lift', name: 'Lift', ...liftState(solution?.formula ?? desk_.doc?.source ?? null, lookup) },
     {
       to: last ? `/formula/${formulaId}/card/${last.id}` : null,
       name: 'Card',
@@ -168,7 +183,7 @@ export function DeskLayout() {
   const doc = ready ? state.doc : null;
   const style = doc?.request.style ?? kitchen?.style ?? NO_STYLE;
   const home = useMemo(() => atHandOf(pantry, kitchen?.atHand ?? []), [pantry, kitchen]);
-  const dragged = state.going !== null;
+  const dragged = state.going?.startsWith(DRAGGED) ?? false;
   const asked = useMemo(() => {
     if (!doc || !ways.ready) return null;
     const { exclude, oil, words, strict, pins } = doc.request;
@@ -224,7 +239,7 @@ export function DeskLayout() {
     progress: shown.progress ?? free.progress,
     failed: shown.failed ?? free.failed,
   };
-  const stops = stopsOf(state, context, detail, id);
+  const stops = stopsOf(state, context, detail, id, pantry.lookup);
   const changed = context.solution !== null && (context.outcome?.conflicts.length ?? 0) > 0;
 
   return (

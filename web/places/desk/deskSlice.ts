@@ -4,6 +4,7 @@ import type { ClassId, PropKey } from '../../../core/classes';
 import type { ExclusionId, OilReading } from '../../../core/exclusions';
 import type { Amount, Formula } from '../../../core/formula';
 import type { AvoidId, ItemRef } from '../../../core/ingredients';
+import type { LiftPlan } from '../../../core/leavening';
 import type { StepChoices } from '../../../core/method';
 
 export type SaveState = 'kept' | 'unsaved' | 'saving' | 'saved' | 'conflict' | 'offline';
@@ -37,6 +38,8 @@ const initialState: DeskState = {
   going: null,
 };
 const MOST_UNDO = 100;
+/** What `going` begins with while an amount is dragged. */
+export const DRAGGED = 'line:';
 
 function change(state: DeskState, next: DraftDoc, going: string | null = null): void {
   const goesOn = going !== null && going === state.going;
@@ -133,6 +136,7 @@ const slice = createSlice({
         ...(strict && strict.length > 0 ? { strict } : {}),
         ...(eaters && eaters.length > 0 ? { eaters } : {}),
         ...(state.doc.request.style ? { style: state.doc.request.style } : {}),
+        ...(state.doc.request.lift ? { lift: state.doc.request.lift } : {}),
         ...(state.doc.request.steps ? { steps: state.doc.request.steps } : {}),
         pins: {},
       };
@@ -159,7 +163,7 @@ const slice = createSlice({
       const lines = { ...state.doc?.request.pins?.lines };
       if (massG === null) delete lines[lineId];
       else lines[lineId] = massG;
-      pinned(state, { lines, ...(kits ? { kits } : {}) }, going ? lineId : null);
+      pinned(state, { lines, ...(kits ? { kits } : {}) }, going ? `${DRAGGED}${lineId}` : null);
     },
     /** The drag has ended. */
     settled(state) {
@@ -193,6 +197,10 @@ const slice = createSlice({
         ...state.doc,
         request: { ...request, ...(payload ? { style: payload } : {}), pins },
       });
+    },
+    /** The plan for the rise; what is typed into one field is one step back. */
+    liftPlanned(state, { payload }: PayloadAction<{ plan: LiftPlan; field: string }>) {
+      ask(state, { lift: payload.plan }, `lift:${payload.field}`);
     },
     /** What the baker makes of a change to the method; null takes it as proposed. */
     stepChosen(state, { payload }: PayloadAction<{ id: string; choice: StepChoices[string] | null }>) {

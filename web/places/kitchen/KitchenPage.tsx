@@ -1,4 +1,4 @@
-import { Button, Checkbox, Select, TextInput } from '@mantine/core';
+import { Button, Checkbox, NumberInput, Select, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import { DEFAULT_KITCHEN, type EaterRow, type Kitchen } from '../../../contract/dto';
 import {
@@ -8,7 +8,14 @@ import {
   type Eater,
   type RulesetId,
 } from '../../../core/exclusions';
-import { CUP_STANDARDS, SPOON_STANDARDS, type CupStandard, type SpoonStandard } from '../../../core/units';
+import { YEAST_TABLE_IDS, type YeastTable } from '../../../core/leavening';
+import {
+  ALTITUDE_M,
+  CUP_STANDARDS,
+  SPOON_STANDARDS,
+  type CupStandard,
+  type SpoonStandard,
+} from '../../../core/units';
 import {
   problemIn,
   useCreateEaterMutation,
@@ -24,6 +31,7 @@ import { sayTakenOff } from '../../parts/sayTakenOff';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { listed } from '../../words/format';
 import { sayProblem } from '../../words/problems';
+import { YEAST_TABLE_WORDS } from '../../words/data/lift';
 import { CUP_WORDS, EXCLUSION_WORDS, RULESET_WORDS, SPOON_WORDS } from '../../words/data/terms';
 import { HouseStyle } from './HouseStyle';
 import { OwnWays } from './OwnWays';
@@ -187,6 +195,29 @@ function Measures({ kitchen }: { kitchen: Kitchen }) {
         value={kitchen.currency}
         allowDeselect={false}
         onChange={(v) => v && set({ currency: v })}
+      />
+      <NumberInput
+        label="Height above the sea"
+        description="Changes leavening, water and oven above about 900 m"
+        value={kitchen.altitudeM ?? ''}
+        suffix=" m"
+        min={ALTITUDE_M[0]}
+        max={ALTITUDE_M[1]}
+        clampBehavior="blur"
+        hideControls
+        onBlur={(e) => {
+          const m = Number(e.currentTarget.value.replace(/[^\d.-]/g, ''));
+          if (m !== (kitchen.altitudeM ?? 0) && Number.isFinite(m))
+            set({ altitudeM: Math.min(ALTITUDE_M[1], Math.max(ALTITUDE_M[0], m)) });
+        }}
+      />
+      <Select
+        label="Yeast is exchanged by"
+        description="Fresh to active dry to instant; bakers use all three"
+        data={YEAST_TABLE_IDS.map((t) => ({ value: t, label: YEAST_TABLE_WORDS[t] }))}
+        value={kitchen.yeast ?? 'usual'}
+        allowDeselect={false}
+        onChange={(v) => set({ yeast: v as YeastTable })}
       />
       <p className="small quiet">
         Used when a pasted formula is read and where prices stand. “May contain” lines are voluntary in both

@@ -1,0 +1,77 @@
+import { expect, test } from '@playwright/test';
+import { deskSaved, expectAccessible, leaveOut, pasteFormula } from './helpers';
+
+test('acid and soda are weighed, soda left over is mended at a press, the rail says so', async ({ page }) => {
+  await pasteFormula(page, {
+    title: 'Soda heavy',
+    text: '250 g white rice flour\n2 eggs\n200 g milk\n8 g baking soda\n1 tsp baking powder\n80 g sugar\n60 g sunflower oil\n2 g xanthan gum',
+  });
+  await leaveOut(page, 'egg');
+  const rail = page.getByRole('navigation', { name: 'Stops of this formula' });
+  await expect(rail.getByText('soda left over')).toBeVisible();
+  await page.getByRole('link', { name: /Lift/ }).click();
+  await expect(page.getByRole('heading', { name: /Tastes of soda: likely/ })).toBeVisible();
+  await expect(page.getByText(/mmol of soda are left over/)).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: /^Hold soda at/ }).click();
+  await expect(page.getByText(/mmol of soda are left over/)).toHaveCount(0);
+  await expect(rail.getByText('soda left over')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText(/mmol of soda are left over/)).toBeVisible();
+});
+
+test('the yeast clock, a starter, and the gauge, with keys alone; it is there after a reload, and on the card', async ({
+  page,
+}) => {
+  await pasteFormula(page, {
+    title: 'Quay rolls',
+    text: '300 g brown rice flour\n150 g tapioca starch\n2 eggs\n330 g water\n7 g instant yeast\n20 g sugar\n8 g salt\n6 g xanthan gum\n25 g sunflower oil',
+    method: 'Mix everything.\nShape and let it rise.\nBake until brown.',
+  });
+  await leaveOut(page, 'egg');
+  await page.getByRole('link', { name: /Lift/ }).focus();
+  await page.keyboard.press('Enter');
+  const clock = page.getByRole('region', { name: 'Yeast clock' });
+  await expect(clock.getByText(/^About \d h/)).toBeVisible();
+  await clock.getByLabel('Yeast is woken at').focus();
+  await page.keyboard.press('Control+a');
+  await page.keyboard.type('200');
+  await expect(clock.getByText(/That kills the yeast/)).toBeVisible();
+  await page.keyboard.press('Control+a');
+  await page.keyboard.type('40');
+  await expect(clock.getByText(/That kills the yeast/)).toHaveCount(0);
+  await clock.getByRole('button', { name: '+ fridge' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(clock.getByLabel('then at')).toHaveValue('4 °C');
+  await expectAccessible(page);
+
+  const gauge = page.getByRole('region', { name: 'Rise gauge' });
+  for (const [min, mm] of [
+    [0, 60],
+    [20, 66],
+    [40, 78],
+    [60, 92],
+  ]) {
+    await gauge.getByLabel('After').fill(String(min));
+    await gauge.getByLabel('Height').fill(String(mm));
+    await page.keyboard.press('Enter');
+    await expect(gauge.getByText(`${min} min: ${mm} mm`)).toBeVisible();
+  }
+  await expect(gauge.getByText(/Grown by 53 %\. Rising\. About/)).toBeVisible();
+  await page.getByRole('button', { name: 'Plan a starter for it' }).click();
+  const starter = page.getByRole('region', { name: 'Starter' });
+  await starter.getByLabel('Flour').fill('0');
+  await expect(starter.getByText(/A starter is fed with flour/)).toBeVisible();
+  await starter.getByLabel('Flour').fill('4');
+  await expect(starter.getByText(/at its height in about/)).toBeVisible();
+  await deskSaved(page);
+  await expectAccessible(page);
+  await page.reload();
+  await expect(gauge.getByText('60 min: 92 mm')).toBeVisible();
+
+  await page.getByRole('button', { name: 'Keep this version' }).click();
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.waitForURL(/card/);
+  await expect(page.getByText(/rise by 90 % at 22 °C, then 4 °C: about/)).toBeVisible();
+});

@@ -1,0 +1,89 @@
+import type { LiftBudget } from '../../../core/leavening';
+import { amountOf, fixed, listed } from '../../words/format';
+import { EFFECT_WORDS } from '../../words/data/lift';
+import { ingredientName } from '../../words/things';
+import classes from './lift.module.css';
+
+const TILT_DEG = 11;
+const ARM = 150;
+const [W, H, CX, CY] = [440, 150, 220, 62];
+
+/** How far a beam tips, degrees: to the right where alkali is left over, to the left where acid is. */
+function tiltOf(b: LiftBudget): number {
+  const [a, s] = [b.acidMmol.value, b.baseMmol.value];
+  const most = Math.max(a, s);
+  return most === 0 ? 0 : (TILT_DEG * (s - a)) / most;
+}
+
+function Arm({ tilt, faint }: { tilt: number; faint: boolean }) {
+  const rad = (tilt * Math.PI) / 180;
+  const end = (side: 1 | -1) => [CX + side * ARM * Math.cos(rad), CY + side * ARM * Math.sin(rad)] as const;
+  const [l, r] = [end(-1), end(1)];
+  const pan = ([x, y]: readonly [number, number], colour: string) => (
+    <g>
+      <line x1={x} y1={y} x2={x - 24} y2={y + 30} />
+      <line x1={x} y1={y} x2={x + 24} y2={y + 30} />
+      <path d={`M${x - 30} ${y + 30} h60 a30 16 0 0 1 -60 0`} style={{ fill: faint ? 'none' : colour }} />
+    </g>
+  );
+  return (
+    <g className={faint ? classes.faint : classes.arm}>
+      <line x1={l[0]} y1={l[1]} x2={r[0]} y2={r[1]} />
+      {pan(l, 'var(--p-acid)')}
+      {pan(r, 'var(--quiet)')}
+    </g>
+  );
+}
+
+const names = (of: LiftBudget['acids']): string =>
+  of.length === 0 ? 'none' : listed(of.slice(0, 4).map((x) => ingredientName(x.ingredientId, true)));
+
+/** Acid against soda as a beam that tips; the source's stands faint behind. */
+export function Beam({ source, adapted }: { source: LiftBudget; adapted: LiftBudget }) {
+  const share = adapted.metShare;
+  // Without soda on either side there is nothing to weigh.
+  const weighed = share !== null || source.metShare !== null;
+  const said =
+    share === null
+      ? 'No soda: what is sour is only taste.'
+      : `Of the soda ${fixed(100 * share, 0)} % meets acid${source.metShare === null ? '' : ` (as written ${fixed(100 * source.metShare, 0)} %)`}.`;
+  return (
+    <section className={`sheet ${classes.panel}`} aria-label="Acid against soda">
+      <h2>Acid against soda</h2>
+      <div className={classes.beam}>
+        {weighed && (
+          <svg viewBox={`0 0 ${W} ${H}`} role="img" aria-label={`${said} ${EFFECT_WORDS[adapted.effect]}`}>
+            <path d={`M${CX} ${CY} l-16 74 h32 z`} className={classes.post} />
+            <Arm tilt={tiltOf(source)} faint />
+            <Arm tilt={tiltOf(adapted)} faint={false} />
+          </svg>
+        )}
+        <dl className={classes.pans}>
+          <div>
+            <dt>acid</dt>
+            <dd className="num">{amountOf(adapted.acidMmol, 'mmol')}</dd>
+            <dd className="quiet">
+              as written {amountOf(source.acidMmol, 'mmol')}; {names(adapted.acids)}
+            </dd>
+          </div>
+          <div>
+            <dt>soda</dt>
+            <dd className="num">{amountOf(adapted.baseMmol, 'mmol')}</dd>
+            <dd className="quiet">
+              as written {amountOf(source.baseMmol, 'mmol')}; {names(adapted.bases)}
+            </dd>
+          </div>
+        </dl>
+      </div>
+      <p>
+        <b>{said}</b> {share !== null && EFFECT_WORDS[adapted.effect]}
+        {adapted.ph && share !== null && (
+          <span className="quiet">
+            {' '}
+            The crumb comes to about pH {fixed(adapted.ph[0], 1)} to {fixed(adapted.ph[1], 1)}: a rough guess.
+          </span>
+        )}
+      </p>
+    </section>
+  );
+}

@@ -1,0 +1,210 @@
+import { SegmentedControl, Skeleton } from '@mantine/core';
+import { useMemo, useState } from 'react';
+import { DEFAULT_KITCHEN } from '../../../contract/dto';
+import { profileOf, totalMassG, type Formula } from '../../../core/formula';
+import type { Lookup } from '../../../core/ingredients';
+import { altitudeAdvice, isYeasted, liftOf, USUAL_PLAN, type LiftPlan } from '../../../core/leavening';
+import { useKitchenQuery } from '../../api/api';
+import { useAppDispatch } from '../../app/store';
+import { usePantry } from '../../pantry/usePantry';
+import { amountOf, fixed } from '../../words/format';
+import { ingredientName } from '../../words/things';
+import { useDeskContext } from '../desk/context';
+import { desk } from '../desk/deskSlice';
+import frame from '../desk/desk.module.css';
+import { Beam } from './Beam';
+import { GasBars } from './GasBars';
+import { Exchanges, Repairs, Risks } from './Leaveners';
+import { RiseGauge } from './RiseGauge';
+import { Starter, type DoughOf } from './Starter';
+import { Yeast } from './Yeast';
+import classes from './lift.module.css';
+
+/** Water in a starter of equal parts flour and water, as our table has it. */
+const STARTER_WATER = 0.5;
+
+/** Parts that anything lifts; where none is, the first. */
+function lifted(formula: Formula, lookup: Lookup): Formula['parts'] {
+  const some = formula.parts.filter(
+    (p) => isYeasted(p, lookup) || liftOf(p, lookup).gas.some((g) => g.kind !== 'foam'),
+  );
+  return some.length > 0 ? some : formula.parts.slice(0, 1);
+}
+
+const stateOf = (p: Formula['parts'][number], lookup: Lookup, pressurePa: number) => ({
+  budget: liftOf(p, lookup, pressurePa),
+  profile: profileOf(p, lookup),
+});
+
+const share = ([lo, hi]: readonly [number, number]): string =>
+  lo === hi ? `${fixed(100 * lo, 0)} %` : `${fixed(100 * lo, 0)} to ${fixed(100 * hi, 0)} %`;
+
+/** Below this height nobody would notice a thing, m. */
+const NOTICED_M = 150;
+
+/** What the height of the kitchen asks for. */
+function Altitude({ altitudeM }: { altitudeM: number }) {
+  const advice = altitudeAdvice(altitudeM);
+  if (!advice || altitudeM < NOTICED_M)
+    return (
+      <section>
+        <p className="small quiet">Figures are for sea level. Kitchen has a place for your height.</p>
+      </section>
+    );
+  return (
+    <section>
+      <h2>At {fixed(altitudeM, 0)} m</h2>
+      <p>
+        Water boils at {fixed(advice.boilsC, 1)} °C; a bubble grows{' '}
+        {fixed(100 * (101_325 / advice.pressurePa - 1), 0)} % larger.
+      </p>
+      {advice.change ? (
+        <p>
+          Usual here: {share(advice.change.leaveningLess)} less leavening, {share(advice.change.sugarLess)}{' '}
+          less sugar, {share(advice.change.liquidMore)} more liquid, the oven{' '}
+          {fixed(advice.change.ovenHotterC[0], 0)} to {fixed(advice.change.ovenHotterC[1], 0)} °C hotter.
+          Where the formula was made at this height, it has that already.
+        </p>
+      ) : (
+        <p className="quiet">Below 900 m nothing is changed.</p>
+      )}
+      <p className="small quiet">
+        Pressure: ISO 2533. Boiling: IAPWS-IF97. Changes: extension services, from memory.
+      </p>
+    </section>
+  );
+}
+
+/** Lift: gas and acid of the source beside the adapted, the clock of the yeast, starter, and gauge. */
+export function LiftStop() {
+  const { doc, solution, outcome, working } = useDeskContext();
+  const dispatch = useAppDispatch();
+  const { pantry } = usePantry();
+  const { data: kitchen = DEFAULT_KITCHEN } = useKitchenQuery();
+  const [chosen, setChosen] = useState<string | null>(null);
+  const { lookup } = pantry;
+  const formula = solution?.formula ?? doc.source;
+  const parts = useMemo(() => lifted(formula, lookup), [formula, lookup]);
+  const part = parts.find((p) => p.id === chosen) ?? parts[0]!;
+  const source = doc.source.parts.find((p) => p.id === part.id) ?? part;
+  const altitudeM = kitchen.altitudeM ?? 0;
+  const pressurePa = altitudeAdvice(altitudeM)!.pressurePa;
+  const before = useMemo(() => stateOf(source, lookup, pressurePa), [source, lookup, pressurePa]);
+  const after = useMemo(() => stateOf(part, lookup, pressurePa), [part, lookup, pressurePa]);
+  const plan: LiftPlan = doc.request.lift ?? USUAL_PLAN;
+  const onPlan = (more: Partial<LiftPlan>, field: string) =>
+    void dispatch(desk.liftPlanned({ plan: { ...plan, ...more }, field }));
+  if (!outcome) return <Skeleton height={520} role="status" aria-label="Working out the lift" />;
+  const yeasted = isYeasted(part, lookup);
+  const chemical =
+    !yeasted || [before, after].some((x) => x.budget.baseMmol.value > 0 || x.budget.gasMmol > 0.5);
+  const holds = (p: typeof part, id: string) => p.lines.some((l) => lookup(l.item)?.like?.startsWith(id));
+  const starterG = totalMassG(part.lines.filter((l) => lookup(l.item)?.group === 'starter'));
+  const dough: DoughOf = {
+    flourG: after.profile.flourG,
+    waterG: after.profile.props.freeWater.value - STARTER_WATER * starterG,
+    starterG,
+  };
+  return (
+    <div className={frame.frame}>
+      <div className={frame.content} aria-busy={working}>
+        {parts.length > 1 && (
+          <SegmentedControl
+            mb={12}
+            aria-label="Part"
+            value={part.id}
+            data={parts.map((p) => ({ value: p.id, label: p.name || 'main part' }))}
+            onChange={setChosen}
+          />
+        )}
+        <div className={chemical ? classes.grid : undefined}>
+          {chemical && (
+            <div>
+              <Beam source={before.budget} adapted={after.budget} />
+              <Repairs part={part} budget={after.budget} lookup={lookup} />
+            </div>
+          )}
+          <div>
+            {chemical && <GasBars source={before.budget} adapted={after.budget} />}
+            <Risks
+              source={before}
+              adapted={after}
+              proof={yeasted ? plan.rise : null}
+              sunflower={holds(part, 'sunflower_seed')}
+            />
+          </div>
+        </div>
+        {yeasted && (
+          <Yeast
+            part={part}
+            lookup={lookup}
+            table={kitchen.yeast ?? 'usual'}
+            pressurePa={pressurePa}
+            plan={plan}
+            onPlan={onPlan}
+          />
+        )}
+        {yeasted && <RiseGauge plan={plan} onPlan={onPlan} />}
+        {yeasted && <StarterFold open={dough.starterG > 0} plan={plan} onPlan={onPlan} dough={dough} />}
+        <Exchanges part={part} lookup={lookup} />
+      </div>
+      <aside className={frame.aside} tabIndex={0} aria-label="Where the figures come from">
+        <section>
+          <h2>Acid, line by line</h2>
+          {after.budget.acids.length === 0 && <p>Nothing sour in it.</p>}
+          <div className={frame.equation}>
+            {after.budget.acids.slice(0, 7).map((a) => (
+              <div key={a.lineId} className="num" style={{ whiteSpace: 'normal' }}>
+                {fixed(a.massG, a.massG < 20 ? 1 : 0)} g {ingredientName(a.ingredientId, true)} ×{' '}
+                {fixed(a.mmol.value / a.massG, 3)} = {fixed(a.mmol.value, 1)}
+              </div>
+            ))}
+            <b className="num">= {amountOf(after.budget.acidMmol, 'mmol')}</b>
+          </div>
+          <p className="small quiet">
+            Titratable acid, mmol a gram, from memory; milk and fruit are titrated further than soda goes, so
+            a little over-counted. Soda: 11.90 mmol a gram by its molar mass. Soda that meets no acid gives
+            half its gas by heat and leaves alkali.
+          </p>
+        </section>
+        <section>
+          <h2>Gas to volume</h2>
+          <p className="small">
+            n·R·T ÷ (pressure − water’s own): at 90 °C a bubble is mostly steam, so a mmol fills some 90 mL,
+            not 30. Of it 33 mmol a litre of water stay dissolved at 25 °C.
+          </p>
+        </section>
+        <Altitude altitudeM={altitudeM} />
+        <section>
+          <p className="small quiet">
+            Not for eating raw: no batter, no dough, no starter. Wet doughs without acid do not stand warm for
+            long.
+          </p>
+        </section>
+      </aside>
+    </div>
+  );
+}
+
+function StarterFold({
+  open,
+  plan,
+  onPlan,
+  dough,
+}: {
+  open: boolean;
+  dough: DoughOf;
+  plan: LiftPlan;
+  onPlan: (more: Partial<LiftPlan>, field: string) => void;
+}) {
+  const [shown, setShown] = useState(open);
+  return shown ? (
+    <Starter plan={plan} onPlan={onPlan} dough={dough} />
+  ) : (
+    <p>
+      <button type="button" className={classes.link} onClick={() => setShown(true)}>
+        Plan a starter for it
+      </button>
+    </p>
+  );
+}

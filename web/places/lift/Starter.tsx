@@ -1,0 +1,105 @@
+import { asStarter, asYeast, buildOf, peakOf, planFaults } from '../../../core/leavening';
+import { fixed, grams } from '../../words/format';
+import { PLAN_FAULT_WORDS } from '../../words/data/lift';
+import { NumberField, type Planned } from './fields';
+import classes from './lift.module.css';
+
+/** Flour, free water and starter of the dough, g. */
+export type DoughOf = { flourG: number; waterG: number; starterG: number };
+
+/** The starter planner: a feed, a temperature, how much to build; when it is at its height. */
+export function Starter({ plan, onPlan, dough }: Planned & { dough: DoughOf }) {
+  const feed = (more: Partial<typeof plan.feed>, field: string) =>
+    onPlan({ feed: { ...plan.feed, ...more } }, field);
+  const faults = planFaults(plan).filter((f) => f.startsWith('feed') || f === 'need' || f === 'left');
+  const peak = peakOf(plan.feed, plan.feedC);
+  const build = buildOf(plan.needG, plan.leftG, plan.feed);
+  const sour = faults.length === 0 && dough.starterG === 0 ? asStarter(dough, plan.feed) : null;
+  const quick = faults.length === 0 && dough.starterG > 0 ? asYeast(dough, plan.feed) : null;
+  return (
+    <section className={`sheet ${classes.panel}`} aria-label="Starter">
+      <h2>Starter</h2>
+      <div className={classes.fields}>
+        <NumberField
+          label="Old starter"
+          unit="part"
+          value={plan.feed.starter}
+          onChange={(starter) => feed({ starter }, 'feedS')}
+        />
+        <NumberField
+          label="Water"
+          unit="part"
+          value={plan.feed.water}
+          onChange={(water) => feed({ water }, 'feedW')}
+        />
+        <NumberField
+          label="Flour"
+          unit="part"
+          value={plan.feed.flour}
+          onChange={(flour) => feed({ flour }, 'feedF')}
+        />
+        <NumberField
+          label="Stands at"
+          unit="°C"
+          value={plan.feedC}
+          onChange={(feedC) => onPlan({ feedC }, 'feedC')}
+        />
+        <NumberField
+          label="The dough needs"
+          unit="g"
+          value={plan.needG}
+          onChange={(needG) => onPlan({ needG }, 'need')}
+        />
+        <NumberField
+          label="To be left"
+          unit="g"
+          value={plan.leftG}
+          onChange={(leftG) => onPlan({ leftG }, 'left')}
+        />
+      </div>
+      {faults.map((f) => (
+        <p key={f} className={classes.fault} role="alert">
+          {PLAN_FAULT_WORDS[f]}
+        </p>
+      ))}
+      {faults.length === 0 && build && peak && (
+        <div role="status">
+          <p className={classes.answer}>
+            Stir {grams(build.starterG)} old starter, {grams(build.waterG)} water and {grams(build.flourG)}{' '}
+            flour: at its height in about {fixed(peak.hours, 0)} h ({fixed(peak.early, 0)} to{' '}
+            {fixed(peak.late, 0)} h).
+          </p>
+          <p className="small quiet">
+            {grams(build.totalG)} in all, {grams(build.leftG)} of it left to go on with. With it the dough
+            gets {grams(build.inDough.flourG)} flour and {grams(build.inDough.waterG)} water: the formula
+            counts them. Growth from memory, good to a fifth; go by its dome.
+          </p>
+        </div>
+      )}
+      {sour && (
+        <p>
+          <b>In place of the yeast</b>: {grams(sour.starterG)} starter, with{' '}
+          {grams(dough.flourG - sour.flourG)} less flour and {grams(dough.waterG - sour.waterG)} less water in
+          the dough; it then takes 4 to 8 h at 24 °C (common practice, no source).{' '}
+          <button
+            type="button"
+            className={classes.link}
+            onClick={() => onPlan({ needG: Math.round(sour.starterG) }, 'needSour')}
+          >
+            Build that much
+          </button>
+        </p>
+      )}
+      {quick && (
+        <p>
+          <b>In place of the starter</b>: {grams(quick.instantG)} instant yeast, with{' '}
+          {grams(quick.flourG - dough.flourG)} more flour and {grams(quick.waterG - dough.waterG)} more water,
+          and a spoon of vinegar for its acid.
+        </p>
+      )}
+      <p className="small quiet">
+        Without either: leave out yeast at Swap, and powder or soda with acid stand in.
+      </p>
+    </section>
+  );
+}

@@ -1,0 +1,233 @@
+import { ActionIcon, Button } from '@mantine/core';
+import { IconX } from '@tabler/icons-react';
+import { useMemo } from 'react';
+import { profileOf, type Part } from '../../../core/formula';
+import type { Lookup } from '../../../core/ingredients';
+import {
+  heldBack,
+  planFaults,
+  PLACES,
+  USUAL_PLAN,
+  waterFor,
+  yeastAs,
+  YEAST_KINDS,
+  type LiftPlan,
+  type PlaceId,
+  type Rise,
+  type YeastKind,
+  type YeastTable,
+} from '../../../core/leavening';
+import { fixed, grams, listed } from '../../words/format';
+import { PLACE_WORDS, PLAN_FAULT_WORDS, YEAST_TABLE_WORDS } from '../../words/data/lift';
+import { ingredientName } from '../../words/things';
+import { GrowthChart } from './Chart';
+import { NumberField, type Planned } from './fields';
+import { plannedRise, RISE_FAULTS, span, yeastIn } from './liftLines';
+import classes from './lift.module.css';
+
+function Places({ plan, onPlan }: Planned) {
+  const set = (i: number, more: Partial<LiftPlan['places'][number]>) =>
+    onPlan({ places: plan.places.map((p, k) => (k === i ? { ...p, ...more } : p)) }, `place${i}`);
+  return (
+    <div className={classes.places}>
+      {plan.places.map((p, i) => (
+        <div key={i} className={classes.place}>
+          <NumberField
+            label={i === 0 ? 'It stands at' : 'then at'}
+            unit="°C"
+            value={p.tempC}
+            onChange={(tempC) => set(i, { tempC })}
+          />
+          <NumberField label="for" unit="h" value={p.hours} onChange={(hours) => set(i, { hours })} />
+          <ActionIcon
+            variant="subtle"
+            color="gray"
+            size={40}
+            aria-label={`Take place ${i + 1} out`}
+            disabled={plan.places.length === 1}
+            onClick={() => onPlan({ places: plan.places.filter((_p, k) => k !== i) }, `drop${i}`)}
+          >
+            <IconX size={18} />
+          </ActionIcon>
+        </div>
+      ))}
+      <div className={classes.quick} role="group" aria-label="Another place">
+        {(Object.keys(PLACES) as PlaceId[]).map((id) => (
+          <Button
+            key={id}
+            variant="default"
+            size="compact-md"
+            disabled={plan.places.length >= 8}
+            onClick={() => onPlan({ places: [...plan.places, PLACES[id]] }, `add${plan.places.length}`)}
+          >
+            + {PLACE_WORDS[id]}
+          </Button>
+        ))}
+        <Button
+          variant="subtle"
+          size="compact-md"
+          onClick={() => onPlan({ places: USUAL_PLAN.places, rise: USUAL_PLAN.rise }, 'usual')}
+        >
+          begin again
+        </Button>
+      </div>
+    </div>
+  );
+}
+
+const OTHER = (id: YeastKind) => YEAST_KINDS.filter((k) => k !== id);
+
+/** The curve as far as it matters: a third past the late side, or the whole where it does not get there. */
+const shownPart = ({ curve, late }: Rise): Rise['curve'] =>
+  late === null ? curve : curve.filter((p) => p.min <= (4 / 3) * late);
+
+/** The yeast clock: how much yeast, how warm, how long to the rise wanted. */
+export function Yeast({
+  part,
+  lookup,
+  table,
+  pressurePa,
+  plan,
+  onPlan,
+}: Planned & { part: Part; lookup: Lookup; table: YeastTable; pressurePa: number }) {
+  const { lines, instantG } = useMemo(() => yeastIn(part, lookup, table), [part, lookup, table]);
+  const profile = useMemo(() => profileOf(part, lookup), [part, lookup]);
+  const { flourG, props } = profile;
+  const waterG = props.freeWater.value;
+  const faults = planFaults(plan);
+  const bad = faults.filter((f) => (RISE_FAULTS as readonly string[]).includes(f));
+  const can = bad.length === 0 && flourG > 0 && waterG > 0 && instantG > 0;
+  const rise = useMemo(
+    () => plannedRise(part, lookup, table, plan, pressurePa),
+    [part, lookup, table, plan, pressurePa],
+  );
+  const water =
+    can && !faults.includes('wantHot')
+      ? waterFor({
+          wantC: plan.wantC,
+          waterG,
+          dryG: Math.max(0, props.mass.value - waterG),
+          dryC: plan.dryC,
+          frictionC: plan.frictionC,
+        })
+      : null;
+  const slowed =
+    waterG > 0 ? heldBack((100 * props.salt.value) / waterG, (100 * props.sugars.value) / waterG) : 1;
+  const band = (r: NonNullable<typeof rise>): string =>
+    r.minutes === null
+      ? 'It does not get there in the time given: give it longer, or warmer.'
+      : `About ${span(r.minutes)}; look from ${span(r.early ?? r.minutes)}, by ${r.late === null ? 'the end' : span(r.late)} it is done or the yeast is weak.`;
+  return (
+    <section className={`sheet ${classes.panel}`} aria-label="Yeast clock">
+      <h2>Yeast clock</h2>
+      {flourG <= 0 && <p role="alert">No flour in this part: percentages and times need some. See Read.</p>}
+      {flourG > 0 && waterG <= 0 && <p role="alert">No water in this part: yeast does nothing dry.</p>}
+      {lines.map((l) => (
+        <p key={l.id}>
+          <b>
+            {grams(l.massG)} {ingredientName(l.id, true)}
+          </b>
+          , {fixed((100 * l.massG) / flourG, 1)} % of the flour.{' '}
+          <span className="quiet">
+            Does as{' '}
+            {listed(
+              OTHER(l.id).map((k) => `${grams(yeastAs(l.massG, l.id, k, table))} ${ingredientName(k, true)}`),
+            )}{' '}
+            ({YEAST_TABLE_WORDS[table]}, fresh : active : instant; chosen in Kitchen).
+          </span>
+        </p>
+      ))}
+      <div className={classes.fields}>
+        <NumberField
+          label="Dough out of the bowl"
+          unit="°C"
+          value={plan.wantC}
+          onChange={(wantC) => onPlan({ wantC }, 'want')}
+        />
+        <NumberField
+          label="Rise wanted"
+          unit="%"
+          value={Math.round(100 * plan.rise)}
+          description="100 % is doubled; 70 % for a weak one"
+          onChange={(p) => onPlan({ rise: p / 100 }, 'rise')}
+        />
+      </div>
+      <Places plan={plan} onPlan={onPlan} />
+      {bad.map((f) => (
+        <p key={f} className={classes.fault} role="alert">
+          {PLAN_FAULT_WORDS[f]}
+        </p>
+      ))}
+      {rise && (
+        <>
+          <p className={classes.answer} role="status">
+            {band(rise)}
+          </p>
+          <GrowthChart
+            label={`Modelled growth of the dough. ${band(rise)}`}
+            curve={shownPart(rise)}
+            target={plan.rise}
+            doughC
+          />
+          <p className="small quiet">
+            Solid: growth; dotted: the dough’s own temperature.{' '}
+            {slowed < 0.97 && `Salt and sugar slow this yeast to ${fixed(100 * slowed, 0)} %. `}
+            Speed by the cardinal temperature model (Rosso et al. 1993) with figures from memory: good to a
+            third either way. Go by the dough.
+          </p>
+        </>
+      )}
+      <h3>Water for it</h3>
+      <div className={classes.fields}>
+        <NumberField
+          label="Flour and room are at"
+          unit="°C"
+          value={plan.dryC}
+          onChange={(dryC) => onPlan({ dryC }, 'dry')}
+        />
+        <NumberField
+          label="Mixing warms it by"
+          unit="°C"
+          value={plan.frictionC}
+          onChange={(frictionC) => onPlan({ frictionC }, 'friction')}
+        />
+        <NumberField
+          label="Yeast is woken at"
+          unit="°C"
+          value={plan.wakeC}
+          onChange={(wakeC) => onPlan({ wakeC }, 'wake')}
+        />
+      </div>
+      {water && (
+        <p role="status">
+          {water.state === 'ice' ? (
+            <>
+              <b>Ice-cold water, {grams(water.iceG)} of it as ice.</b> Even so it comes out warm: chill the
+              flour.
+            </>
+          ) : (
+            <>
+              <b>Water at {fixed(water.tempC, 0)} °C</b> makes a dough of {fixed(plan.wantC, 0)} °C.
+              {water.state === 'too_warm' &&
+                ' That harms yeast that it touches first: stir the flour in before.'}
+              {water.state === 'kills' && ' That kills yeast: warm the flour or let the dough be cooler.'}
+            </>
+          )}
+        </p>
+      )}
+      {(['wakeKills', 'wakeHot', 'wakeCold'] as const)
+        .filter((f) => faults.includes(f))
+        .map((f) => (
+          <p key={f} className={classes.fault} role="alert">
+            {PLAN_FAULT_WORDS[f]}
+          </p>
+        ))}
+      {lines.some((l) => l.id === 'active_dry_yeast') && !faults.includes('wakeKills') && (
+        <p className="small quiet">
+          Active dry yeast: 5 to 10 min in warm liquid with a little of the sugar. It must foam, or it is
+          dead.
+        </p>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,89 @@
+import type {
+  Effect,
+  Exchange,
+  GasKind,
+  GaugeState,
+  PlaceId,
+  PlanFault,
+  RiskId,
+  YeastTable,
+} from '../../../core/leavening';
+
+export const YEAST_TABLE_WORDS: Record<YeastTable, string> = {
+  usual: '3 : 1.5 : 1',
+  lean: '2.5 : 1.25 : 1',
+  generous: '4 : 1.33 : 1',
+};
+
+export const GAS_WORDS: Record<GasKind, string> = {
+  met: 'soda that meets acid',
+  heat: 'soda by heat alone',
+  powder: 'baking powder',
+  foam: 'air beaten in',
+};
+
+export const EFFECT_WORDS: Record<Effect, string> = {
+  soapy: 'Soda is left over: dark, and it tastes of soap.',
+  browner: 'A little soda is left over: it browns more and spreads more.',
+  neutral: 'Nothing to speak of is left over.',
+  tender: 'A little acid is left over: tender, a little paler.',
+  sour: 'Acid is left over: tender, pale, and one tastes it.',
+};
+
+export const RISK_WORDS: Record<RiskId, string> = {
+  sinks: 'Sinks in the middle',
+  dense: 'Stays dense',
+  tunnels: 'Tunnels or rubber',
+  soapy: 'Tastes of soda',
+  green: 'Green crumb',
+};
+
+export const EXCHANGE_WORDS: Record<Exchange['id'], { name: string; note: string }> = {
+  home_powder: {
+    name: 'Powder of your own, without phosphate',
+    note: 'Most of its gas comes in the bowl: into the oven at once.',
+  },
+  soda_vinegar: { name: 'Soda and vinegar', note: 'Stir the vinegar in last; the water in it counts.' },
+  soda_lemon: { name: 'Soda and lemon juice', note: 'Stir the juice in last; the water in it counts.' },
+  powder: {
+    name: 'Baking powder for the soda',
+    note: 'It brings its own acid: what was sour stays sour, and browns less.',
+  },
+  potassium: { name: 'Potassium bicarbonate', note: 'No sodium; add a pinch of salt for the taste.' },
+  ammonia: { name: 'Baker’s ammonia', note: 'For thin, dry cookies only.' },
+};
+
+export const GAUGE_WORDS: Record<GaugeState, string> = {
+  few: 'Three readings are needed before anything can be foretold.',
+  rising: 'Rising.',
+  near: 'Nearly there: heat the oven.',
+  over: 'Past the mark: into the oven now.',
+  stalled: 'It hardly moves. Warmer, or the yeast is spent.',
+};
+
+export const PLACE_WORDS: Record<PlaceId, string> = {
+  room: 'room',
+  light: 'oven, its light on',
+  fridge: 'fridge',
+};
+
+/** What is wrong with a plan, and what to do. */
+export const PLAN_FAULT_WORDS: Record<PlanFault, string> = {
+  placeCold: 'Below −2 °C the dough freezes. Give the place of the rise in °C above that.',
+  placeHot: 'No dough rises above 100 °C. Give the place in °C: was it °F?',
+  placeKills: 'At 50 °C and more the yeast dies. 27 to 32 °C is warm enough.',
+  hours: 'Give each place between a few minutes and 72 hours.',
+  rise: 'Give the rise between 10 and 400 %: 100 % is doubled.',
+  wantHot: 'A dough above 45 °C has killed or cooked its yeast. 24 to 28 °C is usual.',
+  wantCold: 'Below 4 °C nothing rises. 24 to 28 °C is usual.',
+  wakeKills: 'That kills the yeast: it dies at about 50 to 55 °C. Let the liquid cool to 35 to 43 °C.',
+  wakeHot: 'Too warm for yeast: 35 to 43 °C wakes it.',
+  wakeCold: 'It wakes slowly below 25 °C: 35 to 43 °C is usual.',
+  feedFlour: 'A starter is fed with flour: give its part above nothing.',
+  feedStarter: 'Give the old starter a part above nothing.',
+  feedWater: 'Water cannot be below nothing.',
+  feedCold: 'Below 5 °C a starter sleeps. Give the temperature where it stands after feeding.',
+  feedHot: 'Above 38 °C a starter dies. 21 to 28 °C is usual.',
+  need: 'Say how much starter the dough needs, above nothing.',
+  left: 'What is left cannot be below nothing.',
+};
