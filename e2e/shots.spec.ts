@@ -29,14 +29,19 @@ test('the main views', async ({ page, browser }) => {
   await page.getByRole('link', { name: /Balance/ }).click();
   await page.getByRole('button', { name: /^fat: as written/ }).click();
   await shot(page, 'balance');
+  await page.getByRole('link', { name: /Lift/ }).click();
+  await page.getByRole('heading', { name: 'Gas', exact: true }).waitFor();
+  await shot(page, 'lift');
   await page.getByRole('link', { name: /Read/ }).click();
   await shot(page, 'read');
-  await page
-    .getByRole('link', { name: /^4|Card/ })
-    .last()
-    .click();
+  await page.getByRole('link', { name: /Card/ }).last().click();
   await page.getByRole('heading', { name: 'Method' }).waitFor();
   await shot(page, 'card');
+  await page.goto('/');
+  await page.getByRole('link', { name: /Night-boat/ }).click();
+  await page.getByRole('link', { name: /Lift/ }).click();
+  await page.getByRole('heading', { name: 'Yeast clock' }).waitFor();
+  await shot(page, 'yeast-clock');
   await page.goto('/pantry?q=drink');
   await page.getByText(/things/).waitFor();
   await shot(page, 'pantry');
