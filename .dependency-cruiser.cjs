@@ -12,6 +12,7 @@ const ORDER = [
   'reading',
   'leavening',
   'rebalance',
+  'bake',
 ];
 const TESTS = '\\.(test|bench)\\.ts$|^core/testing/';
 

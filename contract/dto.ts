@@ -1,6 +1,7 @@
 import type { ClassId, OwnKitDoc } from '../core/classes';
 import type { Eater, ExclusionId, OilReading, RulesetId } from '../core/exclusions';
-import type { Formula } from '../core/formula';
+import type { BakeSetup, TinMetal } from '../core/bake';
+import type { Formula, StatedTin } from '../core/formula';
 import type { AvoidId } from '../core/ingredients';
 import type { NameMatch, ReadInput } from '../core/reading';
 import type { LiftPlan, YeastTable } from '../core/leavening';
@@ -23,6 +24,22 @@ export type MatchAnswer = {
 };
 export type LabelsRequest = { text: string; ruleset?: RulesetId };
 export type AdaptRequest = AdaptInput;
+/** Two bakes to be held against each other; `cells` each way of the section says how fine. */
+export type BakeRequest = {
+  source: BakeSetup;
+  adapted: BakeSetup;
+  stated: readonly [number, number] | null;
+  cells: number;
+};
+/** What the baker changes at the oven; what is left out is as the formula states it, or the usual. */
+export type BakePlan = {
+  tin?: StatedTin;
+  metal?: TinMetal;
+  ovenC?: number;
+  fan?: boolean;
+  startC?: number;
+  coveredMin?: number;
+};
 
 /** What a version was made from. */
 export type VersionRequest = {
@@ -36,6 +53,7 @@ export type VersionRequest = {
   style?: StyleChoice;
   steps?: StepChoices;
   lift?: LiftPlan;
+  bake?: BakePlan;
 };
 /** Wishes of the house as they are chosen; "only from my pantry" is looked up when it is asked. */
 export type StyleChoice = Omit<Style, 'onlyFrom'> & { pantryOnly?: boolean | undefined };

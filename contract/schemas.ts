@@ -1,4 +1,5 @@
 import { array, boolean, lazy, mixed, number, string } from 'yup';
+import { TIN_METALS } from '../core/bake';
 import { CLASS_IDS } from '../core/classes';
 import { MAX_LABEL_CHARS, RULESET_IDS } from '../core/exclusions';
 import { LINE_ROLES, TIN_SHAPES } from '../core/formula';
@@ -89,6 +90,16 @@ const avoids = () =>
       .required(),
   ).max(AVOID_IDS.length);
 
+const tin = () =>
+  obj({
+    shape: string()
+      .oneOf([...TIN_SHAPES])
+      .required(),
+    written: text(80).defined(),
+    volumeMl: sourced().required(),
+    count: finite().min(1).max(100).required(),
+  }).default(undefined);
+
 export const formulaSchema = obj({
   schema: number().oneOf([1]).required(),
   title: text(200).defined(),
@@ -114,14 +125,7 @@ export const formulaSchema = obj({
     minutes: array(finite().min(0).max(6000).required()).length(2).nullable().defined(),
     fan: boolean().required(),
   }).default(undefined),
-  tin: obj({
-    shape: string()
-      .oneOf([...TIN_SHAPES])
-      .required(),
-    written: text(80).defined(),
-    volumeMl: sourced().required(),
-    count: finite().min(1).max(100).required(),
-  }).default(undefined),
+  tin: tin(),
   avoids: avoids().required(),
   originalText: text(50_000).defined(),
 });
@@ -184,6 +188,15 @@ const liftPlan = () =>
       .max(200)
       .required(),
   }).default(undefined);
+const bakePlan = () =>
+  obj({
+    tin: tin(),
+    metal: string().oneOf([...TIN_METALS]),
+    ovenC: finite().min(-1000).max(5000),
+    fan: boolean(),
+    startC: finite().min(-300).max(1000),
+    coveredMin: finite().min(-1000).max(10_000),
+  }).default(undefined);
 const own = () => array(obj({ id: id().required(), doc: waySchema.required() })).max(200);
 
 export const readSchema = obj({
@@ -226,6 +239,7 @@ const request = () =>
     style: styleChoice(),
     steps: steps(),
     lift: liftPlan(),
+    bake: bakePlan(),
   });
 
 export const createFormulaSchema = obj({ formula: formulaSchema.required() });

@@ -1,9 +1,18 @@
 import { readLabel, type LabelReading } from '../core/exclusions';
 import { makePantry, REFERENCE_PANTRY, type Pantry } from '../core/pantry';
 import { isSilent, Matcher, readFormula, referenceMatcher, type ReadResult } from '../core/reading';
+import { compareSteps, type Compared } from '../core/bake';
 import { adaptSteps, finish, type Outcome, type Progress } from '../core/rebalance';
 import { US_MEASURES } from '../core/units';
-import type { AdaptRequest, LabelsRequest, MatchAnswer, MatchRequest, PantryRow, ReadRequest } from './dto';
+import type {
+  AdaptRequest,
+  BakeRequest,
+  LabelsRequest,
+  MatchAnswer,
+  MatchRequest,
+  PantryRow,
+  ReadRequest,
+} from './dto';
 
 /** What a worker knows of the baker's own things between jobs. */
 type Known = { pantry: Pantry; matcher: Matcher };
@@ -42,6 +51,8 @@ const WORK = {
     }),
   }),
   labels: ({ text, ruleset }: LabelsRequest): LabelReading => readLabel(text, ruleset),
+  bake: ({ source, adapted, stated, cells }: BakeRequest): Generator<Progress, Compared> =>
+    compareSteps(source, adapted, stated, cells),
   adapt: (input: AdaptRequest, { pantry }: Known): Generator<Progress, Outcome> =>
     adaptSteps(input, { lookup: pantry.lookup }),
 };

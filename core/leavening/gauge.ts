@@ -68,7 +68,7 @@ export function gaugeOf(readings: readonly Reading[], target: number): Gauge {
   const span = last.min - first.min;
   const x = readings.map((r) => r.min - first.min);
   const fit = (least: number, start: readonly [number, number]) =>
-    levenbergMarquardt({ x, y: gains }, gompertz as (p: number[]) => (t: number) => number, {
+    levenbergMarquardt({ x, y: gains }, gompertz, {
       initialValues: [1.1 * least, ...start],
       minValues: [least, gain / span / 4, 0],
       maxValues: [Math.max(2.5, 3 * target), (20 * gain) / span, span],

@@ -37,6 +37,10 @@ export const makeRouter = () =>
               lazy: async () => ({ Component: (await import('../places/desk/BalanceStop')).BalanceStop }),
             },
             {
+              path: 'bake',
+              lazy: async () => ({ Component: (await import('../places/bake/BakeStop')).BakeStop }),
+            },
+            {
               path: 'lift',
               lazy: async () => ({ Component: (await import('../places/lift/LiftStop')).LiftStop }),
             },

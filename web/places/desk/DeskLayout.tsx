@@ -3,7 +3,7 @@ import { useHotkeys } from '@mantine/hooks';
 import { IconArrowBackUp, IconArrowForwardUp } from '@tabler/icons-react';
 import { useMemo, useState } from 'react';
 import { Link, NavLink, Outlet, useLocation, useParams, useSearchParams } from 'react-router';
-import type { FormulaDetail, StyleChoice } from '../../../contract/dto';
+import type { BakePlan, FormulaDetail, StyleChoice } from '../../../contract/dto';
 import { isBeside, type Formula } from '../../../core/formula';
 import type { Lookup } from '../../../core/ingredients';
 import { isYeasted, liftOf } from '../../../core/leavening';
@@ -109,6 +109,11 @@ function liftState(formula: Formula | null, lookup: Lookup): Pick<Stop, 'state' 
   return { state: budgets.some((b) => b.gasMmol > b.massG / 500) ? 'gas and acid fit' : 'hardly any' };
 }
 
+const ovenState = (source: Formula | null, plan: BakePlan | undefined): string => {
+  const ovenC = plan?.ovenC ?? source?.bake?.ovenC;
+  return ovenC === undefined || ovenC === null ? 'no oven stated' : `${ovenC} °C`;
+};
+
 function stopsOf(
   desk_: DeskState,
   context: Omit<DeskContext, 'doc'>,
@@ -150,6 +155,7 @@ function stopsOf(
       look: solution !== null && inside < solution.fit.length,
     },
     { to: 'lift', name: 'Lift', ...liftState(solution?.formula ?? desk_.doc?.source ?? null, lookup) },
+    { to: 'bake', name: 'Bake', state: ovenState(desk_.doc?.source ?? null, desk_.doc?.request.bake) },
     {
       to: last ? `/formula/${formulaId}/card/${last.id}` : null,
       name: 'Card',

@@ -1,5 +1,5 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import type { Draft, DraftDoc, StyleChoice, VersionRequest } from '../../../contract/dto';
+import type { BakePlan, Draft, DraftDoc, StyleChoice, VersionRequest } from '../../../contract/dto';
 import type { ClassId, PropKey } from '../../../core/classes';
 import type { ExclusionId, OilReading } from '../../../core/exclusions';
 import type { Amount, Formula } from '../../../core/formula';
@@ -137,6 +137,7 @@ const slice = createSlice({
         ...(eaters && eaters.length > 0 ? { eaters } : {}),
         ...(state.doc.request.style ? { style: state.doc.request.style } : {}),
         ...(state.doc.request.lift ? { lift: state.doc.request.lift } : {}),
+        ...(state.doc.request.bake ? { bake: state.doc.request.bake } : {}),
         ...(state.doc.request.steps ? { steps: state.doc.request.steps } : {}),
         pins: {},
       };
@@ -201,6 +202,10 @@ const slice = createSlice({
     /** The plan for the rise; what is typed into one field is one step back. */
     liftPlanned(state, { payload }: PayloadAction<{ plan: LiftPlan; field: string }>) {
       ask(state, { lift: payload.plan }, `lift:${payload.field}`);
+    },
+    /** What is changed at the oven; what is typed into one field is one step back. */
+    bakePlanned(state, { payload }: PayloadAction<{ plan: BakePlan; field: string }>) {
+      ask(state, { bake: payload.plan }, `bake:${payload.field}`);
     },
     /** What the baker makes of a change to the method; null takes it as proposed. */
     stepChosen(state, { payload }: PayloadAction<{ id: string; choice: StepChoices[string] | null }>) {

@@ -1,7 +1,8 @@
 import { asStarter, asYeast, buildOf, peakOf, planFaults } from '../../../core/leavening';
 import { fixed, grams } from '../../words/format';
 import { PLAN_FAULT_WORDS } from '../../words/data/lift';
-import { NumberField, type Planned } from './fields';
+import { NumberField } from '../../parts/NumberField';
+import type { Planned } from './fields';
 import classes from './lift.module.css';
 
 /** Flour, free water and starter of the dough, g. */

@@ -21,7 +21,8 @@ import { fixed, grams, listed } from '../../words/format';
 import { PLACE_WORDS, PLAN_FAULT_WORDS, YEAST_TABLE_WORDS } from '../../words/data/lift';
 import { ingredientName } from '../../words/things';
 import { GrowthChart } from './Chart';
-import { NumberField, type Planned } from './fields';
+import { NumberField } from '../../parts/NumberField';
+import type { Planned } from './fields';
 import { plannedRise, RISE_FAULTS, span, yeastIn } from './liftLines';
 import classes from './lift.module.css';
 

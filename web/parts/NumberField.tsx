@@ -1,11 +1,4 @@
 import { NumberInput } from '@mantine/core';
-import type { LiftPlan } from '../../../core/leavening';
-
-/** A plan and how a part of it is changed; `field` names what is being typed in. */
-export type Planned = {
-  plan: LiftPlan;
-  onPlan: (more: Partial<LiftPlan>, field: string) => void;
-};
 
 /** A number with its unit. Nothing is clamped: what cannot be is said beside it, and stays as it was typed. */
 export function NumberField({
@@ -29,7 +22,7 @@ export function NumberField({
       decimalScale={1}
       suffix={` ${unit}`}
       clampBehavior="none"
-      onChange={(v) => typeof v === 'number' && Math.abs(v) < 900 && onChange(v)}
+      onChange={(v) => typeof v === 'number' && Math.abs(v) < 1000 && onChange(v)}
     />
   );
 }

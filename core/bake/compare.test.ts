@@ -1,0 +1,147 @@
+import { describe, expect, it } from 'vitest';
+import { DEMO_FORMULAS } from '../../demo/data/formulas';
+import { lookupReference } from '../ingredients';
+import { readFormula } from '../reading';
+import { finish } from '../rebalance';
+import {
+  compareSteps,
+  donenessOf,
+  faultsOf,
+  freeVessel,
+  levelCm,
+  makeOf,
+  setupOf,
+  STOPS,
+  vesselOf,
+  type BakeSetup,
+} from './index';
+
+/** The reference loaf of the trade: 1.2 kg in a 9 x 5 in tin at 190 °C, still air. */
+const LOAF: BakeSetup = {
+  classId: 'yeast_loaf',
+  make: { water: 0.46, protein: 0.045, fat: 0.03, carbohydrate: 0.415, fibre: 0.03, ash: 0.02 },
+  massG: 1200,
+  density: 0.7,
+  vessel: { kind: 'long', halfCm: 6, lengthCm: 22, wallCm: 9, count: 1 },
+  metal: 'tin',
+  startC: 25,
+  ovenC: 190,
+  fan: false,
+  coveredMin: 0,
+  pressurePa: 101_325,
+};
+const compare = (more: Partial<BakeSetup>, stated: readonly [number, number] | null = [50, 55]) =>
+  finish(
+    compareSteps(
+      { ...LOAF, vessel: { ...LOAF.vessel, wallCm: 12 } },
+      { ...LOAF, vessel: { ...LOAF.vessel, wallCm: 12 }, ...more },
+      stated,
+      8,
+    ),
+  );
+
+describe('what a change does to the time', () => {
+  it('nothing changed, nothing moves: the stated time stands', () => {
+    const c = compare({});
+    expect(c.ratio).toEqual({ value: 1, lo: 1, hi: 1 });
+    expect(c.minutes).toEqual({ from: 50, to: 55, basis: 'stated' });
+    expect(c.reasons).toEqual([]);
+  });
+
+  // Ranges over seven parameter sets of such models for this loaf (none measured), with two points to each side.
+  it.each<[string, Partial<BakeSetup>, number, number]>([
+    ['20 % more in the same tin', { massG: 1440 }, 16, 27],
+    ['20 % less', { massG: 960 }, -28, -17],
+    ['dough at 4 °C', { startC: 4 }, 13, 20],
+    ['dough at 35 °C', { startC: 35 }, -12, -6],
+    ['frozen', { startC: -18 }, 55, 77],
+    ['20 °C hotter', { ovenC: 210 }, -13, -3],
+    ['20 °C cooler', { ovenC: 170 }, 6, 19],
+    ['with the fan', { fan: true }, -18, -6],
+    ['with the fan, 20 °C cooler', { fan: true, ovenC: 170 }, -10, -3],
+    ['under a lid', { coveredMin: 300 }, 1, 18],
+    ['a shiny tin', { metal: 'shiny' }, 4, 9],
+    ['a dark tin', { metal: 'dark' }, -6, -1],
+    ['glass', { metal: 'glass' }, -2, 3],
+  ])('%s', (_name, more, lo, hi) => {
+    const c = compare(more);
+    const percent = 100 * (c.ratio!.value - 1);
+    expect(percent).toBeGreaterThanOrEqual(lo);
+    expect(percent).toBeLessThanOrEqual(hi);
+    expect(c.ratio!.lo).toBeLessThanOrEqual(c.ratio!.value);
+    expect(c.ratio!.hi).toBeGreaterThanOrEqual(c.ratio!.value);
+    expect(c.reasons).toHaveLength(1);
+  });
+
+  it('reasons are told one at a time, and what is left together', () => {
+    const c = compare({ massG: 1320, startC: 10, ovenC: 200 });
+    expect(c.reasons.map((r) => r.reason)).toEqual(expect.arrayContaining(['mass', 'start', 'oven']));
+    const product = c.reasons.reduce((p, r) => p * (1 + r.share), 1);
+    expect(product).toBeCloseTo(c.ratio!.value, 1);
+  });
+
+  it('with no stated time the model’s own window is wide, and says so', () => {
+    const c = compare({ massG: 1250 }, null);
+    expect(c.minutes!.basis).toBe('model');
+    expect(c.minutes!.to / c.minutes!.from).toBeCloseTo(1.5, 2);
+  });
+});
+
+describe('what cannot be', () => {
+  it('is named, and gives no number', () => {
+    const faults = (more: Partial<BakeSetup>) => faultsOf({ ...LOAF, ...more });
+    expect(faults({ ovenC: 900 })).toEqual(['ovenHot']);
+    expect(faults({ ovenC: 40 })).toEqual(['ovenCold']);
+    expect(faults({ massG: 0 })).toEqual(['noMass']);
+    expect(faults({ ovenC: Number.NaN })).toEqual(['ovenCold', 'ovenHot']);
+    expect(faults({ massG: 3000 })).toEqual(['tinSmall']);
+    expect(faults({ classId: 'egg_custard', startC: -18 })).toEqual(['notThis']);
+    for (const more of [{ ovenC: 900 }, { massG: 0 }, { classId: 'egg_custard' as const }]) {
+      const c = compare(more);
+      expect(c.faults.some((f) => STOPS.includes(f))).toBe(true);
+      expect([c.ratio, c.minutes, c.source]).toEqual([null, null, null]);
+    }
+  });
+});
+
+describe('vessels', () => {
+  it('a stated tin holds what it holds, whatever its shape', () => {
+    for (const shape of ['loaf', 'round', 'square', 'ring', 'muffin', 'tray', 'pie'] as const) {
+      const ml = shape === 'muffin' ? 1200 : 1800;
+      const v = vesselOf({ shape, written: '', volumeMl: { value: ml, basis: 'user' }, count: 1 });
+      const area = v.kind === 'long' ? 2 * v.halfCm * v.lengthCm : Math.PI * v.halfCm ** 2;
+      expect(area * v.wallCm * v.count).toBeCloseTo(ml, 6);
+    }
+  });
+
+  it('free pieces hold their dough, and share it evenly', () => {
+    const v = freeVessel(900, 0.6, 6);
+    const one: BakeSetup = { ...LOAF, massG: 900, density: 0.6, vessel: v };
+    expect(v.count * Math.PI * v.halfCm ** 2 * levelCm(one)).toBeCloseTo(1500, 6);
+    expect(levelCm({ ...one, massG: 1800 })).toBeCloseTo(2 * levelCm(one), 9);
+  });
+});
+
+describe('demo formulas', () => {
+  it('every one makes a set-up of shares that add to one, or says that it cannot', () => {
+    for (const d of DEMO_FORMULAS) {
+      const { formula } = readFormula(d);
+      const make = makeOf(formula, lookupReference)!;
+      expect(Object.values(make).reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9);
+      const s = setupOf(formula, lookupReference);
+      if (!s) continue;
+      expect(levelCm(s)).toBeGreaterThan(0.3);
+      expect(levelCm(s)).toBeLessThan(20);
+    }
+  });
+});
+
+describe('doneness', () => {
+  it('a bread is done at 96 to 99 °C at sea level, lower up high; a custard at 77 to 82 anywhere', () => {
+    expect(donenessOf('yeast_loaf').coreC).toEqual([96, 99]);
+    expect(donenessOf('yeast_loaf', 84_000).coreC![0]).toBeCloseTo(90.9, 0);
+    expect(donenessOf('egg_custard', 84_000).coreC).toEqual([77, 82]);
+    expect(donenessOf('yeast_loaf').coolMin[0]).toBeGreaterThanOrEqual(120);
+    expect(donenessOf('cookie').coreC).toBeNull();
+  });
+});

@@ -1,0 +1,5 @@
+export * from './heat';
+export * from './properties';
+export * from './compare';
+export * from './setup';
+export * from './signs';

@@ -1,0 +1,73 @@
+import { CLASSES, type ClassId, type DoneSign } from '../classes';
+import { boilingC, SEA_LEVEL_PA } from '../units';
+
+/** How one knows that it is done. Common practice, no source, unless said. */
+export type Doneness = {
+  signs: DoneSign[];
+  /** What a probe should read in the middle, °C, at this pressure, and how long it should stay above the first. */
+  coreC: readonly [number, number] | null;
+  holdMin: number;
+  /** Share of its weight it loses in the oven, and what it then weighs of so much dough. */
+  loss: readonly [number, number] | null;
+  /** Cooling before it is cut, min, and what cutting early does. */
+  coolMin: readonly [number, number];
+  unmouldMin: number | null;
+};
+
+const LOSS: Partial<Record<ClassId, readonly [number, number]>> = {
+  yeast_loaf: [0.1, 0.14],
+  gel_loaf: [0.12, 0.18],
+  bun: [0.1, 0.14],
+  baguette: [0.16, 0.22],
+  enriched: [0.09, 0.13],
+  seed_loaf: [0.08, 0.13],
+  soda_bread: [0.09, 0.14],
+  batter: [0.08, 0.12],
+  muffin: [0.1, 0.14],
+  brownie: [0.06, 0.1],
+  cookie: [0.09, 0.14],
+  flatbread: [0.12, 0.2],
+};
+const COOL: Partial<Record<ClassId, readonly [number, number]>> = {
+  yeast_loaf: [120, 180],
+  gel_loaf: [120, 180],
+  seed_loaf: [120, 240],
+  bun: [20, 40],
+  baguette: [20, 30],
+  enriched: [45, 90],
+  batter: [60, 120],
+  muffin: [20, 40],
+  brownie: [60, 120],
+  cookie: [10, 20],
+};
+const BREADS: readonly ClassId[] = [
+  'yeast_loaf',
+  'gel_loaf',
+  'bun',
+  'baguette',
+  'enriched',
+  'seed_loaf',
+  'soda_bread',
+];
+
+/** Signs, core, loss and cooling for a class, with the core lowered as water boils lower. */
+export function donenessOf(classId: ClassId, pressurePa = SEA_LEVEL_PA): Doneness {
+  const lower = boilingC(SEA_LEVEL_PA) - boilingC(pressurePa);
+  const bread = BREADS.includes(classId);
+  const core: readonly [number, number] | null =
+    classId === 'egg_custard'
+      ? [77, 82]
+      : bread
+        ? [96, 99]
+        : CLASSES[classId].family === 'batter'
+          ? [94, 98]
+          : null;
+  return {
+    signs: CLASSES[classId].done.filter((s) => s !== 'none'),
+    coreC: core && (classId === 'egg_custard' ? core : [core[0] - lower, core[1] - lower]),
+    holdMin: bread ? 10 : 0,
+    loss: LOSS[classId] ?? null,
+    coolMin: COOL[classId] ?? [20, 60],
+    unmouldMin: bread || CLASSES[classId].family === 'batter' ? 12 : null,
+  };
+}
