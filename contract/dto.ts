@@ -34,6 +34,8 @@ export type BakeRequest = {
 /** What the baker changes at the oven; what is left out is as the formula states it, or the usual. */
 export type BakePlan = {
   tin?: StatedTin;
+  /** How many pieces share the dough, where there is no tin. */
+  pieces?: number;
   metal?: TinMetal;
   ovenC?: number;
   fan?: boolean;

@@ -191,6 +191,7 @@ const liftPlan = () =>
 const bakePlan = () =>
   obj({
     tin: tin(),
+    pieces: finite().min(1).max(1000),
     metal: string().oneOf([...TIN_METALS]),
     ovenC: finite().min(-1000).max(5000),
     fan: boolean(),

@@ -95,6 +95,8 @@ describe('what cannot be', () => {
     expect(faults({ massG: 0 })).toEqual(['noMass']);
     expect(faults({ ovenC: Number.NaN })).toEqual(['ovenCold', 'ovenHot']);
     expect(faults({ massG: 3000 })).toEqual(['tinSmall']);
+    expect(faults({ massG: 2200 })).toEqual(['tinFull']);
+    expect(faults({ classId: 'muffin', vessel: freeVessel(1200, 0.7, 1) })).toEqual(['noTin']);
     expect(faults({ classId: 'egg_custard', startC: -18 })).toEqual(['notThis']);
     for (const more of [{ ovenC: 900 }, { massG: 0 }, { classId: 'egg_custard' as const }]) {
       const c = compare(more);

@@ -1,4 +1,4 @@
-import { CLASSES, type ClassId } from '../classes';
+import { CLASSES, type ClassId, type FamilyId } from '../classes';
 import { doughMassG, profileOf, type Formula, type StatedTin, type TinShape } from '../formula';
 import type { Lookup } from '../ingredients';
 import { SEA_LEVEL_PA } from '../units';
@@ -123,8 +123,18 @@ export function levelCm({ massG, density, vessel }: Pick<BakeSetup, 'massG' | 'd
 }
 
 /** Why a bake cannot be worked out, or is not to be believed; the interface has the words. */
-export type BakeFault =
-  'noMass' | 'ovenCold' | 'ovenHot' | 'tinFull' | 'tinSmall' | 'notThis' | 'start' | 'unknown';
+export const BAKE_FAULTS = [
+  'noMass',
+  'ovenCold',
+  'ovenHot',
+  'tinFull',
+  'tinSmall',
+  'noTin',
+  'notThis',
+  'start',
+  'unknown',
+] as const;
+export type BakeFault = (typeof BAKE_FAULTS)[number];
 
 /** Classes the model does not explain: the stated time stays, and the signs lead. */
 const NOT_MODELLED: readonly ClassId[] = [
@@ -141,20 +151,6 @@ const NOT_MODELLED: readonly ClassId[] = [
   'cracker',
   'crumb',
 ];
-export function faultsOf(s: BakeSetup): BakeFault[] {
-  const faults: BakeFault[] = [];
-  if (!(s.massG > 0)) faults.push('noMass');
-  if (!(s.ovenC >= 80)) faults.push('ovenCold');
-  if (!(s.ovenC <= 320)) faults.push('ovenHot');
-  if (!(s.startC >= -30 && s.startC <= 60)) faults.push('start');
-  if (NOT_MODELLED.includes(s.classId)) faults.push('notThis');
-  if (faults.length === 0 && s.vessel.wallCm > 0) {
-    const share = levelCm(s) / s.vessel.wallCm;
-    if (share > 1) faults.push('tinSmall');
-    else if (share > 0.85) faults.push('tinFull');
-  }
-  return faults;
-}
 /** Faults that leave nothing to work out. */
 export const STOPS: readonly BakeFault[] = [
   'noMass',
@@ -166,6 +162,26 @@ export const STOPS: readonly BakeFault[] = [
   'unknown',
 ];
 
+/** Raw dough or batter, g/mL, and how full of it a tin may be. Common practice, no source. */
+const RAW_G_ML = 1.05;
+const FULL = 0.8;
+
+export function faultsOf(s: BakeSetup): BakeFault[] {
+  const faults: BakeFault[] = [];
+  if (!(s.massG > 0)) faults.push('noMass');
+  if (!(s.ovenC >= 80)) faults.push('ovenCold');
+  if (!(s.ovenC <= 320)) faults.push('ovenHot');
+  if (!(s.startC >= -30 && s.startC <= 60)) faults.push('start');
+  if (NOT_MODELLED.includes(s.classId)) faults.push('notThis');
+  if (s.vessel.wallCm === 0 && CLASSES[s.classId].family === 'batter') faults.push('noTin');
+  if (!faults.some((f) => STOPS.includes(f)) && s.vessel.wallCm > 0) {
+    // Raw dough, before it is airy, must fit with room to rise.
+    const share = levelCm({ ...s, density: Math.max(s.density, RAW_G_ML) }) / s.vessel.wallCm;
+    if (share > 1) faults.push('tinSmall');
+    else if (share > FULL) faults.push('tinFull');
+  }
+  return faults;
+}
 /** Make-up of what is in the tin, of all parts together; null where nothing is known. */
 export function makeOf(formula: Formula, lookup: Lookup): Make | null {
   const sum = { water: 0, protein: 0, fat: 0, sugars: 0, starch: 0, fibre: 0, salt: 0, mass: 0 };
@@ -189,30 +205,28 @@ export function makeOf(formula: Formula, lookup: Lookup): Make | null {
 export function setupOf(
   formula: Formula,
   lookup: Lookup,
-  more: Partial<
-    Pick<BakeSetup, 'metal' | 'startC' | 'coveredMin' | 'pressurePa' | 'vessel' | 'density'>
-  > = {},
+  more: { pressurePa?: number; pieces?: number } = {},
 ): BakeSetup | null {
   const make = makeOf(formula, lookup);
   const massG = doughMassG(formula);
   const ovenC = formula.bake?.ovenC;
   const classId = formula.parts[0]?.classId;
   if (!make || !classId || ovenC === null || ovenC === undefined || massG <= 0) return null;
-  const density = more.density ?? densityOfClass(classId);
-  const vessel =
-    more.vessel ??
-    (formula.tin ? vesselOf(formula.tin) : freeVessel(massG, density, formula.yield?.pieces ?? 1));
+  const density = densityOfClass(classId);
+  const vessel = formula.tin
+    ? vesselOf(formula.tin)
+    : freeVessel(massG, density, Math.max(1, more.pieces ?? formula.yield?.pieces ?? 1));
   return {
     classId,
     make,
     massG,
     density,
     vessel,
-    metal: more.metal ?? 'tin',
-    startC: more.startC ?? 24,
+    metal: 'tin',
+    startC: 24,
     ovenC,
     fan: formula.bake?.fan ?? false,
-    coveredMin: more.coveredMin ?? 0,
+    coveredMin: 0,
     pressurePa: more.pressurePa ?? SEA_LEVEL_PA,
   };
 }
@@ -235,10 +249,18 @@ export const drawnMember = (classId: ClassId): number =>
 
 const MOST_MIN = 240;
 
+/**
+ * Short and flaky doughs hold little water: their middle is through before it nears boiling, and colour is what says
+ * that they are done. Common practice, no source.
+ */
+const DRY: readonly FamilyId[] = ['cookie', 'flaky'];
+const DRY_DONE_C = 88;
+
 /** One member's bake of a set-up, on a grid of so many cells each way. */
 export function bakeOf(s: BakeSetup, member: number, cells = 10): BakeResult {
   const { untilC, factor } = MEMBERS[member]!;
   const { vessel } = s;
+  const dry = DRY.includes(CLASSES[s.classId].family);
   const height = Math.max(0.4, levelCm(s)) / 100;
   const wall: Side = { kind: 'wall', ...WALLS[s.metal] };
   const open: Side = { kind: 'open' };
@@ -264,7 +286,7 @@ export function bakeOf(s: BakeSetup, member: number, cells = 10): BakeResult {
       covered: min < s.coveredMin,
     }),
     // Water boils lower up high, and so is done lower.
-    untilC: untilC - (SEA_LEVEL_PA - s.pressurePa) * BOILS_LESS,
+    untilC: (dry ? DRY_DONE_C : untilC) - (SEA_LEVEL_PA - s.pressurePa) * BOILS_LESS,
     mostMin: MOST_MIN,
   });
 }

@@ -20,7 +20,7 @@ export function NumberField({
       {...(description ? { description } : {})}
       value={value}
       decimalScale={1}
-      suffix={` ${unit}`}
+      suffix={unit && ` ${unit}`}
       clampBehavior="none"
       onChange={(v) => typeof v === 'number' && Math.abs(v) < 1000 && onChange(v)}
     />

@@ -51,6 +51,14 @@ export function BakeFields({
           if (read) onPlan({ ...plan, tin: { ...read, written: text.trim() } }, 'tin');
         }}
       />
+      {setup.vessel.kind === 'free' && (
+        <NumberField
+          label="Pieces"
+          unit=""
+          value={setup.vessel.count}
+          onChange={(n) => n >= 1 && onPlan({ ...plan, pieces: Math.round(n) }, 'pieces')}
+        />
+      )}
       <NativeSelect
         label="Of"
         value={setup.metal}

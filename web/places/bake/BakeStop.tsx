@@ -127,9 +127,10 @@ export function BakeStop() {
   const plan = doc.request.bake ?? NOTHING;
   const pressurePa = altitudeAdvice(kitchen.altitudeM ?? 0)!.pressurePa;
   const formula = solution?.formula ?? doc.source;
+  const pieces = useMemo(() => (plan.pieces ? { pieces: plan.pieces } : {}), [plan.pieces]);
   const source = useMemo(
-    () => setupOf(doc.source, pantry.lookup, { pressurePa }),
-    [doc.source, pantry, pressurePa],
+    () => setupOf(doc.source, pantry.lookup, { pressurePa, ...pieces }),
+    [doc.source, pantry, pressurePa, pieces],
   );
   const adapted = useMemo(() => {
     const base = setupOf(
@@ -143,10 +144,10 @@ export function BakeStop() {
         },
       },
       pantry.lookup,
-      { pressurePa },
+      { pressurePa, ...pieces },
     );
     return base && { ...base, ...withPlan(plan) };
-  }, [formula, doc.source.bake, plan, pantry, pressurePa]);
+  }, [formula, doc.source.bake, plan, pantry, pressurePa, pieces]);
   const stated = doc.source.bake?.minutes ?? null;
   const from = source ?? adapted;
   const ask = (cells: number) => (from && adapted ? { source: from, adapted, stated, cells } : null);

@@ -23,36 +23,37 @@ export function Curves({ source, adapted }: { source: BakeResult; adapted: BakeR
     />
   );
   return (
-    <figure
-      className={classes.chart}
-      role="img"
-      aria-label={`Modelled heat of the middle and the crust over ${Math.round(end)} minutes, as written and as it is now.`}
-    >
-      <ResponsiveContainer width="100%" height={240}>
-        <LineChart margin={{ top: 8, right: 12, bottom: 4, left: 0 }} accessibilityLayer={false}>
-          <CartesianGrid stroke="var(--hair)" vertical={false} />
-          <XAxis
-            dataKey="min"
-            type="number"
-            domain={[0, end]}
-            ticks={ticksTo(end, MINUTES)}
-            unit=" min"
-            {...axis}
-          />
-          <YAxis
-            domain={[0, most]}
-            ticks={ticksTo(most, [20, 40, 50])}
-            tickFormatter={(t: number) => `${t} °C`}
-            width={62}
-            {...axis}
-          />
-          <ReferenceLine y={100} stroke="var(--line)" />
-          {line(source, 'crustC', false)}
-          {line(source, 'coreC', false)}
-          {line(adapted, 'crustC', true)}
-          {line(adapted, 'coreC', true)}
-        </LineChart>
-      </ResponsiveContainer>
+    <figure className={classes.chart}>
+      <div
+        role="img"
+        aria-label={`Modelled heat of the middle and the crust over ${Math.round(end)} minutes, as written and as it is now.`}
+      >
+        <ResponsiveContainer width="100%" height={240}>
+          <LineChart margin={{ top: 8, right: 12, bottom: 4, left: 0 }} accessibilityLayer={false}>
+            <CartesianGrid stroke="var(--hair)" vertical={false} />
+            <XAxis
+              dataKey="min"
+              type="number"
+              domain={[0, end]}
+              ticks={ticksTo(end, MINUTES)}
+              unit=" min"
+              {...axis}
+            />
+            <YAxis
+              domain={[0, most]}
+              ticks={ticksTo(most, [20, 40, 50])}
+              tickFormatter={(t: number) => `${t} °C`}
+              width={62}
+              {...axis}
+            />
+            <ReferenceLine y={100} stroke="var(--line)" />
+            {line(source, 'crustC', false)}
+            {line(source, 'coreC', false)}
+            {line(adapted, 'crustC', true)}
+            {line(adapted, 'coreC', true)}
+          </LineChart>
+        </ResponsiveContainer>
+      </div>
       <figcaption className="small quiet">
         Blue the middle, ochre the crust; dashed as written. By the model: for comparing the two, not for a
         probe.

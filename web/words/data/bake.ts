@@ -27,6 +27,7 @@ export const BAKE_FAULT_WORDS: Record<BakeFault, string> = {
   ovenCold: 'Below 80 °C nothing bakes through. Give the oven in °C.',
   ovenHot: 'No kitchen oven is above 320 °C. Give it in °C: was it °F?',
   tinFull: 'The tin is nearly full: it may run over. Bake a little of it apart.',
+  noTin: 'No tin is named, so it is taken as set free: say the tin it is baked in.',
   tinSmall: 'The tin does not hold it. Take a larger one, or less dough.',
   notThis:
     'No number is to be trusted for this kind of bake: its time is set by something else than the heat in its middle. Keep the stated time and go by the signs.',

@@ -1,0 +1,55 @@
+import { cleanup, screen, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { afterEach, describe, expect, it } from 'vitest';
+import { DEMO_FORMULAS } from '../../../demo/data/formulas';
+import { BAKE_FAULTS, REASONS } from '../../../core/bake';
+import { DONE_SIGNS } from '../../../core/classes';
+import { deskFor, show } from '../../testing/render';
+import { BAKE_FAULT_WORDS, REASON_WORDS, SIGN_WORDS } from '../../words/data/bake';
+import { BakeStop } from './BakeStop';
+
+afterEach(cleanup);
+const user = userEvent.setup();
+const LOAF = DEMO_FORMULAS.findIndex((d) => d.title.includes('Night-boat'));
+const GRIDDLE = DEMO_FORMULAS.findIndex((d) => d.title.includes('griddle'));
+
+describe('Bake', () => {
+  it('draws the tin cut through, and says how one knows that it is done, with the weight out of the oven', () => {
+    show(<BakeStop />, deskFor(LOAF, { exclude: ['egg'] }));
+    expect(
+      screen.getByRole('img', { name: /cm wide, .* cm high; the dough stands .* cm high/ }),
+    ).toBeTruthy();
+    const signs = screen.getByRole('region', { name: 'How you know it is done' });
+    expect(within(signs).getByText(/96 to 99 °C/)).toBeTruthy();
+    expect(within(signs).getByText(/of dough weigh .* out of the oven/)).toBeTruthy();
+    expect(within(signs).getByText(/Cool 2 h to 3 h before cutting/)).toBeTruthy();
+  });
+
+  it('oven, fan, tin, dough and lid are changed and kept; a tin without a size is asked for one', async () => {
+    const { doc } = show(<BakeStop />, deskFor(LOAF, { exclude: [] }));
+    const oven = screen.getByLabelText('Oven');
+    await user.clear(oven);
+    await user.type(oven, '180');
+    await user.click(screen.getByRole('switch', { name: 'Fan' }));
+    await user.selectOptions(screen.getByLabelText('Of'), 'glass');
+    expect(doc().request.bake).toMatchObject({ metal: 'glass' });
+    const tin = screen.getByLabelText('Tin');
+    await user.clear(tin);
+    await user.type(tin, 'a tin');
+    expect(screen.getByText(/Say it with its size/)).toBeTruthy();
+    await user.clear(tin);
+    await user.type(tin, '23 cm round tin');
+    expect(doc().request.bake?.tin).toMatchObject({ shape: 'round', written: '23 cm round tin' });
+  });
+
+  it('where no oven is stated it says so', () => {
+    show(<BakeStop />, deskFor(GRIDDLE, { exclude: [] }));
+    expect(screen.getByText('No oven stated')).toBeTruthy();
+  });
+
+  it('every fault, reason and sign has words', () => {
+    for (const f of BAKE_FAULTS) expect(BAKE_FAULT_WORDS[f].length).toBeGreaterThan(10);
+    for (const r of REASONS) expect(REASON_WORDS[r]).toBeTruthy();
+    for (const s of DONE_SIGNS) expect(s === 'none' || SIGN_WORDS[s].length > 3).toBe(true);
+  });
+});
