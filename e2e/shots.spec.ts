@@ -42,6 +42,11 @@ test('the main views', async ({ page, browser }) => {
   await page.getByRole('link', { name: /Lift/ }).click();
   await page.getByRole('heading', { name: 'Yeast clock' }).waitFor();
   await shot(page, 'yeast-clock');
+  await page.getByRole('link', { name: /Bake/ }).click();
+  await page.getByLabel('Dough goes in at').fill('4');
+  await page.getByText('how warm it goes in').waitFor();
+  await page.waitForTimeout(1500);
+  await shot(page, 'bake');
   await page.goto('/pantry?q=drink');
   await page.getByText(/things/).waitFor();
   await shot(page, 'pantry');

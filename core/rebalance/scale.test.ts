@@ -58,6 +58,9 @@ describe('scaling', () => {
       9,
     );
     expect(fillOf(F)).toBe(0.6);
+    // A larger batch takes more of the same tins.
+    const tins = (times: number) => sized(in900, { by: 'batch', times }, lookupReference)!.formula.tin!.count;
+    expect([0.4, 1, 1.4, 2, 3.5].map(tins)).toEqual([1, 1, 1, 2, 4]);
   });
 
   it('counts the pieces it then makes: those asked for, else its own times the factor', () => {

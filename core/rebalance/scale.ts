@@ -100,10 +100,16 @@ export function sized(
     formula: {
       ...larger,
       ...(pieces ? { yield: { name: own?.name ?? '', pieces } } : {}),
-      ...(to.by === 'tin' ? { tin: to.tin } : {}),
+      ...tinsFor(formula, to, factor),
     },
     factor,
   };
+}
+
+/** The tins of a larger batch: those asked for, else as many more of its own as come nearest, at least one. */
+function tinsFor({ tin }: Formula, to: ScaleTo, factor: number): Pick<Formula, 'tin'> {
+  if (to.by === 'tin') return { tin: to.tin };
+  return tin ? { tin: { ...tin, count: Math.max(1, Math.round(tin.count * factor)) } } : {};
 }
 
 /** What a kitchen scale shows: tenths of a gram below 20 g, whole grams above. */

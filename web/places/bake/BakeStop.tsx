@@ -1,23 +1,11 @@
 import { Skeleton } from '@mantine/core';
-import { useMemo } from 'react';
 import { DEFAULT_KITCHEN, type BakePlan } from '../../../contract/dto';
-import {
-  donenessOf,
-  setupOf,
-  STOPS,
-  vesselOf,
-  type BakeSetup,
-  type Compared,
-  type Doneness,
-} from '../../../core/bake';
-import { altitudeAdvice } from '../../../core/leavening';
+import { donenessOf, STOPS, type BakeSetup, type Compared, type Doneness } from '../../../core/bake';
 import { useKitchenQuery } from '../../api/api';
 import { useAppDispatch } from '../../app/store';
-import { usePantry } from '../../pantry/usePantry';
 import { Notice } from '../../parts/Notice';
 import { BAKE_FAULT_WORDS, REASON_WORDS, SIGN_WORDS } from '../../words/data/bake';
 import { fixed, grams, listed } from '../../words/format';
-import { useCompute } from '../../workers/useCompute';
 import { useDeskContext } from '../desk/context';
 import { desk } from '../desk/deskSlice';
 import frame from '../desk/desk.module.css';
@@ -25,11 +13,9 @@ import { span } from '../lift/liftLines';
 import { BakeFields } from './BakeFields';
 import { Curves } from './Curves';
 import { Section } from './Section';
+import { useBake } from './useBake';
 import classes from './bake.module.css';
 
-const NOTHING: BakePlan = {};
-const COARSE = 6;
-const FINE = 12;
 /** Look for the first time at this share of the shortest time. Common practice, no source. */
 const LOOK_AT = 0.85;
 
@@ -122,43 +108,14 @@ function Signs({ done, setup }: { done: Doneness; setup: BakeSetup }) {
 export function BakeStop() {
   const { doc, solution, outcome } = useDeskContext();
   const dispatch = useAppDispatch();
-  const { pantry } = usePantry();
   const { data: kitchen = DEFAULT_KITCHEN } = useKitchenQuery();
-  const plan = doc.request.bake ?? NOTHING;
-  const pressurePa = altitudeAdvice(kitchen.altitudeM ?? 0)!.pressurePa;
-  const formula = solution?.formula ?? doc.source;
-  const pieces = useMemo(() => (plan.pieces ? { pieces: plan.pieces } : {}), [plan.pieces]);
-  const source = useMemo(
-    () => setupOf(doc.source, pantry.lookup, { pressurePa, ...pieces }),
-    [doc.source, pantry, pressurePa, pieces],
-  );
-  const adapted = useMemo(() => {
-    const base = setupOf(
-      {
-        ...formula,
-        bake: {
-          minutes: null,
-          fan: false,
-          ...doc.source.bake,
-          ovenC: doc.source.bake?.ovenC ?? plan.ovenC ?? null,
-        },
-      },
-      pantry.lookup,
-      { pressurePa, ...pieces },
-    );
-    return base && { ...base, ...withPlan(plan) };
-  }, [formula, doc.source.bake, plan, pantry, pressurePa, pieces]);
-  const stated = doc.source.bake?.minutes ?? null;
-  const from = source ?? adapted;
-  const ask = (cells: number) => (from && adapted ? { source: from, adapted, stated, cells } : null);
-  const coarse = useCompute('bake', ask(COARSE));
-  const fine = useCompute('bake', ask(FINE), 250);
-  const compared = !fine.working && fine.output ? fine.output : coarse.output;
+  const bake = useBake(doc, solution?.formula ?? doc.source);
+  const { plan, source, adapted, stated, compared, pressurePa } = bake;
   const onPlan = (next: BakePlan, field: string) => void dispatch(desk.bakePlanned({ plan: next, field }));
   const tin = plan.tin ?? doc.source.tin;
 
   if (!outcome) return <Skeleton height={520} role="status" aria-label="Working out the bake" />;
-  if (!adapted || !from)
+  if (!adapted || !source)
     return (
       <Notice kind="word" title="No oven stated">
         The formula says no oven heat, or its lines have no grams. Give the oven when you add a formula, or
@@ -169,7 +126,7 @@ export function BakeStop() {
   const faults = compared?.faults ?? [];
   return (
     <div className={frame.frame}>
-      <div className={frame.content} aria-busy={coarse.working}>
+      <div className={frame.content} aria-busy={bake.working}>
         <section className={`sheet ${classes.panel}`} aria-label="At the oven">
           <h2>At the oven</h2>
           <BakeFields setup={adapted} tin={tin} plan={plan} onPlan={onPlan} />
@@ -240,16 +197,4 @@ export function BakeStop() {
       </aside>
     </div>
   );
-}
-
-/** What of a set-up a plan changes. */
-function withPlan(plan: BakePlan): Partial<BakeSetup> {
-  return {
-    ...(plan.ovenC === undefined ? {} : { ovenC: plan.ovenC }),
-    ...(plan.fan === undefined ? {} : { fan: plan.fan }),
-    ...(plan.metal ? { metal: plan.metal } : {}),
-    ...(plan.startC === undefined ? {} : { startC: plan.startC }),
-    ...(plan.coveredMin === undefined ? {} : { coveredMin: Math.max(0, plan.coveredMin) }),
-    ...(plan.tin ? { vessel: vesselOf(plan.tin) } : {}),
-  };
 }

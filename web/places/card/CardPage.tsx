@@ -13,6 +13,7 @@ import {
   type Formula,
   type Line,
   type Part,
+  type StatedBake,
 } from '../../../core/formula';
 import { idOf, type GroupId, type Lookup } from '../../../core/ingredients';
 import type { Step } from '../../../core/method';
@@ -160,6 +161,9 @@ function Findings({ doc, source, lookup }: { doc: Formula; source: Formula | und
   );
 }
 
+const sameTime = (a: StatedBake, b: StatedBake | undefined): boolean =>
+  a.minutes === null || JSON.stringify(a.minutes) === JSON.stringify(b?.minutes);
+
 const GENERAL = [
   'Flour, scale, board and tin must be free of wheat and of what is left out here: traces count.',
   'Do not eat raw batter or dough. Let it cool fully before cutting: gluten-free crumb goes on setting.',
@@ -237,7 +241,9 @@ function Card({
               <b>Bake</b> {ovenText(doc.bake.ovenC, doc.bake.minutes, doc.bake.fan)}
               {version.targetId && (
                 <span className="quiet">
-                  , as stated for the one as written: look early, and trust the signs
+                  {sameTime(doc.bake, source?.doc.bake)
+                    ? ', as stated for the one as written: look early, and trust the signs'
+                    : `, for ${source?.doc.bake?.minutes ? ovenText(null, source.doc.bake.minutes, false) : 'no stated time'} as written, by the change: look early, and trust the signs`}
                 </span>
               )}
             </p>

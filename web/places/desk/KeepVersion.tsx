@@ -3,7 +3,7 @@ import { notifications } from '@mantine/notifications';
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { DraftDoc } from '../../../contract/dto';
-import { doughLines, doughMassG, massOf, pinItems, totalFlourG } from '../../../core/formula';
+import { doughLines, doughMassG, massOf, pinItems, totalFlourG, type Formula } from '../../../core/formula';
 import { withChoices } from '../../../core/method';
 import { fillOf, rounded, scaled, sized, type Rounded, type Solution } from '../../../core/rebalance';
 import { problemIn, useKeepVersionMutation } from '../../api/api';
@@ -12,8 +12,9 @@ import { usePantry } from '../../pantry/usePantry';
 import { Dialog } from '../../parts/Dialog';
 import { Notice } from '../../parts/Notice';
 import { fixed, listed } from '../../words/format';
-import { sayProblem } from '../../words/say';
+import { ovenText, sayProblem } from '../../words/say';
 import { PROP_WORDS } from '../../words/things';
+import { keptBake, useBake, type Bake } from '../bake/useBake';
 import { dropLocalDraft } from './autosave';
 import classes from './desk.module.css';
 import { desk } from './deskSlice';
@@ -28,15 +29,26 @@ type Props = {
   onClose: () => void;
 };
 
+/** What becomes of tin and time in a larger or smaller batch. */
+function bakeSaid(formula: Formula, bake: Bake): string {
+  const { tin, bake: at } = keptBake(formula, bake);
+  const tins = tin && tin.count > 1 ? `${tin.count} of the tins. ` : '';
+  if (bake.compared?.faults.includes('tinSmall'))
+    return `${tins}The tin does not hold it: say another at Bake.`;
+  return bake.compared?.minutes && at
+    ? `${tins}In the oven ${ovenText(at.ovenC, at.minutes, at.fan)}.`
+    : `${tins}Heat and time stay as for the formula as it was.`;
+}
+
 /** What rounding to the scale does, in words; or what to mend where there is no amount to make. */
-function roundingSaid(made: (Rounded & { factor: number }) | null): string {
+function roundingSaid(made: (Rounded & { factor: number }) | null, bake: Bake): string {
   if (!made) return 'Between a hundredth and 200 times the formula can be made. Give an amount within that.';
   const shift = made.wetnessPercent < 0.05 ? 'less than 0.1 %' : `${fixed(made.wetnessPercent, 1)}\u00a0%`;
   const left = [...new Set(made.left.map((l) => PROP_WORDS[l.key]))];
   return (
     `Kept as a kitchen scale shows it. That moves wetness by ${shift}.` +
     (left.length > 0 ? ` It takes ${listed(left)} just out of its band.` : '') +
-    (Math.abs(made.factor - 1) > 1e-3 ? ' Tin, heat and time stay as for the formula as it was.' : '')
+    (Math.abs(made.factor - 1) > 1e-3 ? ` ${bakeSaid(made.formula, bake)}` : '')
   );
 }
 
@@ -60,6 +72,7 @@ export function KeepVersion({ formulaId, doc, solution, sourceChanged, suggested
     const r = rounded(larger.formula, scaled(doc.source, larger.factor), pantry.lookup);
     return { ...r, factor: larger.factor };
   }, [solution, doc.source, doc.request.steps, to, pantry]);
+  const bake = useBake(doc, made?.formula ?? null);
   const start = useMemo(
     () => ({
       doughG: doughMassG(solution.formula),
@@ -80,7 +93,7 @@ export function KeepVersion({ formulaId, doc, solution, sourceChanged, suggested
       parentId: doc.baseId,
       name: name.trim(),
       note,
-      doc: made.formula,
+      doc: { ...made.formula, ...keptBake(made.formula, bake) },
       request,
       ...(sourceChanged ? { source: doc.source } : {}),
     };
@@ -127,7 +140,7 @@ export function KeepVersion({ formulaId, doc, solution, sourceChanged, suggested
         />
         <ScaleFields value={to} onChange={setTo} start={start} />
         <p className={classes.rounding} role="status">
-          {roundingSaid(made)}
+          {roundingSaid(made, bake)}
         </p>
         <Group mt={18} justify="flex-end">
           <Button variant="subtle" onClick={onClose}>

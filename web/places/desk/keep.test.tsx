@@ -32,11 +32,11 @@ describe('Keep this version: how much to make', () => {
   it('says what rounding does, and that tin and time stay when the amount changes', async () => {
     open();
     expect(said()).toMatch(/^Kept as a kitchen scale shows it\. That moves wetness by/);
-    expect(said()).not.toMatch(/Tin, heat and time/);
+    expect(said()).not.toMatch(/Heat and time/);
     const make = screen.getByLabelText('Make');
     await user.clear(make);
     await user.type(make, '2');
-    expect(said()).toMatch(/Tin, heat and time stay/);
+    expect(said()).toMatch(/2 of the tins\. Heat and time stay/);
   });
 
   it('asks for another amount where none can be made of this one, and keeps nothing till then', async () => {
