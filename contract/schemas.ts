@@ -187,6 +187,8 @@ const liftPlan = () =>
     )
       .max(200)
       .required(),
+    hotG: finite().min(-100_000).max(100_000),
+    hotC: finite().min(-100).max(1000),
   }).default(undefined);
 const bakePlan = () =>
   obj({

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { DEMO_FORMULAS } from '../../demo/data/formulas';
+import { CLASS_IDS } from '../classes';
 import { lookupReference } from '../ingredients';
 import { readFormula } from '../reading';
 import { finish } from '../rebalance';
@@ -8,6 +9,11 @@ import {
   donenessOf,
   faultsOf,
   freeVessel,
+  hasSchools,
+  KEEP_IDS,
+  keepsAs,
+  notesOf,
+  SCHOOLS,
   levelCm,
   makeOf,
   setupOf,
@@ -135,6 +141,31 @@ describe('demo formulas', () => {
       expect(levelCm(s)).toBeGreaterThan(0.3);
       expect(levelCm(s)).toBeLessThan(20);
     }
+  });
+});
+
+describe('beside time and heat', () => {
+  it('a filled crust is baked blind, a ring boiled, a lid heated first, frozen goes in hot', () => {
+    const at = { coveredMin: 0, startC: 24 };
+    expect(notesOf(['shortcrust', 'fruit_filling'], at)).toEqual(['blind']);
+    expect(notesOf(['shortcrust'], at)).toEqual([]);
+    expect(notesOf(['boiled_ring'], at)).toEqual(['boil']);
+    expect(notesOf(['gel_loaf'], { coveredMin: 30, startC: -18 })).toEqual(['pot', 'frozen']);
+    expect(notesOf(['shortcrust', 'egg_custard'], at)).toEqual(['blind', 'custard']);
+  });
+
+  it('every kind of bake keeps somehow; what is filled keeps as its filling', () => {
+    for (const c of CLASS_IDS) expect(KEEP_IDS).toContain(keepsAs([c]));
+    expect(keepsAs(['shortcrust', 'egg_custard'])).toBe('filled');
+    expect(keepsAs(['gel_loaf'])).toBe('dense');
+    expect(keepsAs(['cookie'])).toBe('dry');
+  });
+
+  it('the hot school is done sooner than the gentle one, and both lie about the stated middle', () => {
+    expect(CLASS_IDS.filter(hasSchools)).toContain('gel_loaf');
+    const at = (id: 'hot' | 'gentle') => compare(SCHOOLS[id]).ratio!.value;
+    expect(at('hot')).toBeLessThan(1);
+    expect(at('gentle')).toBeGreaterThan(1);
   });
 });
 

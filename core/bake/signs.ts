@@ -40,6 +40,53 @@ const COOL: Partial<Record<ClassId, readonly [number, number]>> = {
   brownie: [60, 120],
   cookie: [10, 20],
 };
+/** Two schools of baking bread, both alive: heat, °C, and minutes under a lid. Common practice, no source. */
+export const SCHOOLS = {
+  hot: { ovenC: 230, coveredMin: 30 },
+  gentle: { ovenC: 175, coveredMin: 0 },
+} as const;
+export type SchoolId = keyof typeof SCHOOLS;
+/** The kinds of bake that both schools speak of. */
+export const hasSchools = (classId: ClassId): boolean =>
+  classId === 'yeast_loaf' || classId === 'gel_loaf' || classId === 'seed_loaf' || classId === 'soda_bread';
+
+export const BAKE_NOTES = ['blind', 'frozen', 'boil', 'walls', 'pot', 'custard'] as const;
+/** Things to do or to mind beside time and heat. */
+export type BakeNote = (typeof BAKE_NOTES)[number];
+
+/** What is to be minded in a bake of these parts, with this lid and start. Common practice, no source. */
+export function notesOf(
+  classes: readonly ClassId[],
+  { coveredMin, startC }: { coveredMin: number; startC: number },
+): BakeNote[] {
+  const has = (...ids: ClassId[]) => classes.some((c) => ids.includes(c));
+  const when = (note: BakeNote, is: boolean): BakeNote[] => (is ? [note] : []);
+  return [
+    ...when('boil', has('boiled_ring')),
+    ...when(
+      'blind',
+      has('shortcrust', 'press_in', 'flaky') &&
+        has('egg_custard', 'starch_set', 'fruit_filling', 'frangipane'),
+    ),
+    ...when('pot', coveredMin > 0),
+    ...when('frozen', startC < 0),
+    ...when('walls', has('seed_loaf')),
+    ...when('custard', has('egg_custard', 'starch_set', 'uncooked_set')),
+  ];
+}
+
+export const KEEP_IDS = ['crusty', 'soft', 'dense', 'dry', 'cake', 'filled'] as const;
+export type KeepId = (typeof KEEP_IDS)[number];
+/** How a bake keeps: by what it is filled with, else by its kind. Common practice, no source. */
+export function keepsAs(classes: readonly ClassId[]): KeepId {
+  const has = (...ids: ClassId[]) => classes.some((c) => ids.includes(c));
+  if (has('egg_custard', 'starch_set', 'uncooked_set')) return 'filled';
+  if (has('seed_loaf', 'gel_loaf')) return 'dense';
+  if (has('baguette', 'boiled_ring', 'flatbread')) return 'crusty';
+  if (has('yeast_loaf', 'bun', 'enriched', 'soda_bread')) return 'soft';
+  return has('cookie', 'cracker') ? 'dry' : 'cake';
+}
+
 const BREADS: readonly ClassId[] = [
   'yeast_loaf',
   'gel_loaf',

@@ -19,6 +19,9 @@ export type LiftPlan = {
   needG: number;
   leftG: number;
   readings: Reading[];
+  /** A hot mixture that goes in last: blended grain, a cooked gel. Grams of it, and how hot. */
+  hotG?: number;
+  hotC?: number;
 };
 
 /** Where one begins. Common practice, no source. */
@@ -62,6 +65,8 @@ export const PLAN_FAULTS = [
   'feedHot',
   'need',
   'left',
+  'hot',
+  'hotAmount',
 ] as const;
 /** What is wrong with a plan, by what and where it is; the interface has the words. */
 export type PlanFault = (typeof PLAN_FAULTS)[number];
@@ -99,5 +104,7 @@ export function planFaults(plan: LiftPlan): PlanFault[] {
   when('feedHot', !(plan.feedC < 38));
   when('need', !(plan.needG > 0));
   when('left', !(plan.leftG >= 0));
+  when('hot', plan.hotC !== undefined && !(plan.hotC >= -2 && plan.hotC <= 100));
+  when('hotAmount', plan.hotG !== undefined && !(plan.hotG >= 0));
   return faults;
 }

@@ -1,10 +1,29 @@
-import { Skeleton } from '@mantine/core';
+import { Button, Skeleton } from '@mantine/core';
 import { DEFAULT_KITCHEN, type BakePlan } from '../../../contract/dto';
-import { donenessOf, STOPS, type BakeSetup, type Compared, type Doneness } from '../../../core/bake';
+import {
+  donenessOf,
+  hasSchools,
+  keepsAs,
+  notesOf,
+  SCHOOLS,
+  STOPS,
+  type BakeSetup,
+  type Compared,
+  type Doneness,
+  type SchoolId,
+} from '../../../core/bake';
+import type { ClassId } from '../../../core/classes';
 import { useKitchenQuery } from '../../api/api';
 import { useAppDispatch } from '../../app/store';
 import { Notice } from '../../parts/Notice';
-import { BAKE_FAULT_WORDS, REASON_WORDS, SIGN_WORDS } from '../../words/data/bake';
+import {
+  BAKE_FAULT_WORDS,
+  BAKE_NOTE_WORDS,
+  KEEP_WORDS,
+  REASON_WORDS,
+  SCHOOL_WORDS,
+  SIGN_WORDS,
+} from '../../words/data/bake';
 import { fixed, grams, listed } from '../../words/format';
 import { useDeskContext } from '../desk/context';
 import { desk } from '../desk/deskSlice';
@@ -68,7 +87,7 @@ function Time({
   );
 }
 
-function Signs({ done, setup }: { done: Doneness; setup: BakeSetup }) {
+function Signs({ done, setup, kinds }: { done: Doneness; setup: BakeSetup; kinds: ClassId[] }) {
   const each = setup.massG / setup.vessel.count;
   return (
     <section className={`sheet ${classes.panel}`} aria-label="How you know it is done">
@@ -97,6 +116,9 @@ function Signs({ done, setup }: { done: Doneness; setup: BakeSetup }) {
         Cool {span(done.coolMin[0])} to {span(done.coolMin[1])} before cutting: the crumb goes on setting, and
         a warm one is gummy under the knife.
       </p>
+      <p>
+        <b>Keeps:</b> {KEEP_WORDS[keepsAs(kinds)]}
+      </p>
       <p className="small quiet">
         Common practice, no source. Heat, steam and hot tins burn: dry cloths, and stand back.
       </p>
@@ -124,12 +146,32 @@ export function BakeStop() {
     );
   const done = donenessOf(adapted.classId, pressurePa);
   const faults = compared?.faults ?? [];
+  const kinds = doc.source.parts.map((p) => p.classId);
+  const notes = notesOf(kinds, adapted);
   return (
     <div className={frame.frame}>
       <div className={frame.content} aria-busy={bake.working}>
         <section className={`sheet ${classes.panel}`} aria-label="At the oven">
           <h2>At the oven</h2>
           <BakeFields setup={adapted} tin={tin} plan={plan} onPlan={onPlan} />
+          {hasSchools(adapted.classId) && (
+            <div className={classes.schools} role="group" aria-label="Two schools">
+              {(Object.keys(SCHOOLS) as SchoolId[]).map((id) => (
+                <Button
+                  key={id}
+                  variant="default"
+                  size="compact-md"
+                  onClick={() => onPlan({ ...plan, ...SCHOOLS[id] }, `school-${id}`)}
+                >
+                  {SCHOOL_WORDS[id].name}
+                </Button>
+              ))}
+              <span className="small quiet">
+                {SCHOOL_WORDS.hot.name}: {SCHOOL_WORDS.hot.about}. {SCHOOL_WORDS.gentle.name}:{' '}
+                {SCHOOL_WORDS.gentle.about}.
+              </span>
+            </div>
+          )}
           {faults.map((f) => (
             <p
               key={f}
@@ -141,13 +183,16 @@ export function BakeStop() {
           ))}
           {!compared && <Skeleton height={90} role="status" aria-label="Baking it in the model" />}
           {compared && <Time compared={compared} stated={stated} setup={adapted} />}
+          {notes.map((n) => (
+            <p key={n}>{BAKE_NOTE_WORDS[n]}</p>
+          ))}
         </section>
         <div className={classes.grid}>
           <section className={`sheet ${classes.panel}`} aria-label="The tin cut through">
             <h2>The tin cut through</h2>
             {faults.some((f) => f === 'noMass') ? null : <Section setup={adapted} />}
           </section>
-          <Signs done={done} setup={adapted} />
+          <Signs done={done} setup={adapted} kinds={kinds} />
         </div>
         {compared?.source && compared.adapted && (
           <section className={`sheet ${classes.panel}`} aria-label="Heat over time">
@@ -184,7 +229,6 @@ export function BakeStop() {
           {(kitchen.altitudeM ?? 0) > 150 && (
             <p>Water boils lower at your height, and the middle is done lower with it.</p>
           )}
-          {adapted.startC < 0 && <p>Frozen: hot at first, then lower with the rim shielded.</p>}
           <p className="small quiet">
             {listed([
               'No raw batter or dough',

@@ -5,12 +5,15 @@ import { profileOf, type Part } from '../../../core/formula';
 import type { Lookup } from '../../../core/ingredients';
 import {
   heldBack,
+  mixedC,
   planFaults,
   PLACES,
   USUAL_PLAN,
   waterFor,
   yeastAs,
+  YEAST_DIES_C,
   YEAST_KINDS,
+  YEAST_WARM_C,
   type LiftPlan,
   type PlaceId,
   type Rise,
@@ -112,6 +115,17 @@ export function Yeast({
           frictionC: plan.frictionC,
         })
       : null;
+  const hotG = plan.hotG ?? 0;
+  const restG = props.mass.value - hotG;
+  // The mixture is part of the dough, as wet as the whole.
+  const waterShare = props.mass.value > 0 ? props.water.value / props.mass.value : 0;
+  const hotMix =
+    hotG > 0 && restG > 0 && !faults.includes('hot')
+      ? mixedC([
+          { massG: hotG, waterShare, tempC: plan.hotC ?? 60 },
+          { massG: restG, waterShare, tempC: plan.dryC },
+        ])
+      : null;
   const slowed =
     waterG > 0 ? heldBack((100 * props.salt.value) / waterG, (100 * props.sugars.value) / waterG) : 1;
   const band = (r: NonNullable<typeof rise>): string =>
@@ -199,6 +213,38 @@ export function Yeast({
           onChange={(wakeC) => onPlan({ wakeC }, 'wake')}
         />
       </div>
+      <div className={classes.fields}>
+        <NumberField
+          label="Hot mixture in it"
+          unit="g"
+          value={plan.hotG ?? 0}
+          description="blended grain, a cooked gel"
+          onChange={(hotG) => onPlan({ hotG }, 'hotG')}
+        />
+        <NumberField
+          label="Hot mixture is at"
+          unit="°C"
+          value={plan.hotC ?? 60}
+          onChange={(hotC) => onPlan({ hotC }, 'hotC')}
+        />
+      </div>
+      {hotMix !== null && (
+        <p role="status" className={hotMix >= YEAST_DIES_C ? classes.fault : undefined}>
+          Stirred together it comes to about {fixed(hotMix, 0)} °C
+          {hotMix >= YEAST_DIES_C
+            ? ': that kills the yeast. Let the mixture cool until it is only warm to the touch.'
+            : hotMix > YEAST_WARM_C
+              ? ': too warm for yeast. Let it cool a little.'
+              : ': the yeast bears that.'}
+        </p>
+      )}
+      {(['hot', 'hotAmount'] as const)
+        .filter((f) => faults.includes(f))
+        .map((f) => (
+          <p key={f} className={classes.fault} role="alert">
+            {PLAN_FAULT_WORDS[f]}
+          </p>
+        ))}
       {water && (
         <p role="status">
           {water.state === 'ice' ? (

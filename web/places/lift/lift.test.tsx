@@ -92,6 +92,18 @@ describe('Lift of a yeast dough', () => {
     expect(doc().request.lift).toMatchObject({ wakeC: 38, needG: -5 });
   });
 
+  it('a hot mixture is reckoned with, and said where it kills', () => {
+    show(<LiftStop />, deskFor(LOAF, { exclude: [], lift: { ...USUAL_PLAN, hotG: 700, hotC: 85 } }));
+    expect(screen.getByText(/comes to about \d+ °C: that kills the yeast/)).toBeTruthy();
+    cleanup();
+    show(<LiftStop />, deskFor(LOAF, { exclude: [], lift: { ...USUAL_PLAN, hotG: 100, hotC: 50 } }));
+    expect(screen.getByText(/the yeast bears that/)).toBeTruthy();
+    cleanup();
+    show(<LiftStop />, deskFor(LOAF, { exclude: [], lift: { ...USUAL_PLAN, hotG: -5, hotC: 300 } }));
+    expect(screen.getByText(PLAN_FAULT_WORDS.hot)).toBeTruthy();
+    expect(screen.getByText(PLAN_FAULT_WORDS.hotAmount)).toBeTruthy();
+  });
+
   it('readings of the height are noted one by one; one that cannot be is refused with the reason', async () => {
     const { doc } = show(<LiftStop />, deskFor(LOAF, { exclude: [] }));
     const note = async (min: string, mm: string) => {

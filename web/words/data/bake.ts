@@ -1,4 +1,4 @@
-import type { BakeFault, Reason, TinMetal } from '../../../core/bake';
+import type { BakeFault, BakeNote, KeepId, Reason, SchoolId, TinMetal } from '../../../core/bake';
 import type { DoneSign } from '../../../core/classes';
 
 export const METAL_WORDS: Record<TinMetal, string> = {
@@ -12,7 +12,7 @@ export const METAL_WORDS: Record<TinMetal, string> = {
 };
 
 export const REASON_WORDS: Record<Reason, string> = {
-  mass: 'more or less of it',
+  mass: 'how much of it there is',
   make: 'its water, fat and flour',
   vessel: 'the tin',
   oven: 'the oven',
@@ -33,6 +33,32 @@ export const BAKE_FAULT_WORDS: Record<BakeFault, string> = {
     'No number is to be trusted for this kind of bake: its time is set by something else than the heat in its middle. Keep the stated time and go by the signs.',
   start: 'Give the dough between −30 and 60 °C.',
   unknown: 'The middle is not done within four hours: check oven, tin and amounts.',
+};
+
+export const SCHOOL_WORDS: Record<SchoolId, { name: string; about: string }> = {
+  hot: { name: 'Hot and covered', about: 'lid or steam at first, for crust and spring' },
+  gentle: { name: 'Gentle and long', about: 'for dense, wet, seeded and gel loaves' },
+};
+
+export const BAKE_NOTE_WORDS: Record<BakeNote, string> = {
+  blind:
+    'Bake the base blind first, 10 to 15 min at 190 to 205 °C, weighted or pricked; fill it cold, or it stays raw below.',
+  frozen: 'From frozen: hot for 15 to 20 min, then lower with the rim shielded, uncovered at the end.',
+  boil: 'Boil the rings 1 min a side in sweetened water with a little soda, then into the oven at once.',
+  walls: 'Without starch this dough needs the walls of a tin.',
+  pot: 'Heat the lidded pot 30 min with the oven. It burns at once: dry gloves, and mind the steam.',
+  custard:
+    'Cool it from 57 to 21 °C within 2 h, and below 5 °C within 4 h more. Local code may ask for more.',
+};
+
+export const KEEP_WORDS: Record<KeepId, string> = {
+  crusty:
+    'Best on its day; a day or two in paper. Freeze sliced on day one, 1 to 3 months, paper between the slices.',
+  soft: 'Two to three days wrapped, never in the fridge: that stales starch fastest. Freeze sliced, 1 to 3 months.',
+  dense: 'Up to seven days chilled: wet and without acid it can spoil early. Freeze sliced.',
+  dry: 'Weeks in a tin that closes.',
+  cake: 'Two days covered; freeze on day one, 1 to 3 months. Without eggs and fat it dries sooner.',
+  filled: 'Chilled, and eaten within 2 to 3 days.',
 };
 
 export const SIGN_WORDS: Record<DoneSign, string> = {

@@ -85,5 +85,7 @@ export const PLAN_FAULT_WORDS: Record<PlanFault, string> = {
   feedCold: 'Below 5 °C a starter sleeps. Give the temperature where it stands after feeding.',
   feedHot: 'Above 38 °C a starter dies. 21 to 28 °C is usual.',
   need: 'Say how much starter the dough needs, above nothing.',
+  hot: 'A mixture is between −2 and 100 °C. Give it in °C: was it °F?',
+  hotAmount: 'How much of the hot mixture there is cannot be below nothing.',
   left: 'What is left cannot be below nothing.',
 };
