@@ -230,6 +230,46 @@ export const adaptSchema = obj({
   limit: number().integer().min(1).max(12),
 });
 
+const share = () => finite().min(0).max(1).required();
+/** One bake set up. Heat and mass may be nonsense: the answer says so in its faults. */
+const bakeSetup = () =>
+  obj({
+    classId: string()
+      .oneOf([...CLASS_IDS])
+      .required(),
+    make: obj({
+      water: share(),
+      protein: share(),
+      fat: share(),
+      carbohydrate: share(),
+      fibre: share(),
+      ash: share(),
+    }).required(),
+    massG: grams().required(),
+    density: finite().min(0.05).max(2).required(),
+    vessel: obj({
+      kind: string().oneOf(['round', 'long', 'free']).required(),
+      halfCm: finite().min(0.5).max(100).required(),
+      lengthCm: finite().min(0).max(200).required(),
+      wallCm: finite().min(0).max(60).required(),
+      count: finite().min(1).max(1000).required(),
+    }).required(),
+    metal: string()
+      .oneOf([...TIN_METALS])
+      .required(),
+    startC: degrees(),
+    ovenC: degrees(),
+    fan: boolean().required(),
+    coveredMin: finite().min(0).max(1000).required(),
+    pressurePa: finite().min(20_000).max(110_000).required(),
+  }).required();
+export const bakeSchema = obj({
+  source: bakeSetup(),
+  adapted: bakeSetup(),
+  stated: array(finite().min(0).max(6000).required()).length(2).nullable().defined(),
+  cells: number().integer().min(4).max(16).required(),
+});
+
 /** What a version was made from: what was left out, for whom, what was held. */
 const request = () =>
   obj({

@@ -6,6 +6,7 @@ import { readFormula } from '../reading';
 import { finish } from '../rebalance';
 import {
   compareSteps,
+  coolingOf,
   donenessOf,
   faultsOf,
   freeVessel,
@@ -84,6 +85,15 @@ describe('what a change does to the time', () => {
     expect(c.reasons.map((r) => r.reason)).toEqual(expect.arrayContaining(['mass', 'start', 'oven']));
     const product = c.reasons.reduce((p, r) => p * (1 + r.share), 1);
     expect(product).toBeCloseTo(c.ratio!.value, 1);
+  });
+
+  it('a loaf cools for an hour or some before it can be cut, a bun much sooner (stated 2 to 3 h, 20 to 40 min)', () => {
+    const loaf = coolingOf({ ...LOAF, vessel: { ...LOAF.vessel, wallCm: 12 } })!;
+    expect(loaf).toBeGreaterThan(60);
+    expect(loaf).toBeLessThan(240);
+    const bun = coolingOf({ ...LOAF, massG: 100, density: 0.6, vessel: freeVessel(100, 0.6, 1) })!;
+    expect(bun).toBeLessThan(0.6 * loaf);
+    expect(compare({}).coolMin).toBeCloseTo(loaf, 6);
   });
 
   it('with no stated time the model’s own window is wide, and says so', () => {

@@ -1,4 +1,13 @@
-import { bakeOf, drawnMember, faultsOf, MEMBERS, STOPS, type BakeFault, type BakeSetup } from './setup';
+import {
+  bakeOf,
+  coolingOf,
+  drawnMember,
+  faultsOf,
+  MEMBERS,
+  STOPS,
+  type BakeFault,
+  type BakeSetup,
+} from './setup';
 import type { BakeResult } from './heat';
 
 export const REASONS = ['mass', 'make', 'vessel', 'oven', 'start', 'cover'] as const;
@@ -15,6 +24,8 @@ export type Compared = {
   minutes: { from: number; to: number; basis: 'stated' | 'model' } | null;
   source: BakeResult | null;
   adapted: BakeResult | null;
+  /** Minutes on the rack until it can be cut, by the model. */
+  coolMin: number | null;
 };
 
 /** Members of the ensemble that differ by more than this share say that no number is to be trusted. */
@@ -60,6 +71,7 @@ export function* compareSteps(
     minutes: null,
     source: null,
     adapted: null,
+    coolMin: null,
   };
   if (faults.some((f) => STOPS.includes(f))) return empty;
   const changed = REASONS.filter((r) => !sameGroup(source, adapted, r));
@@ -104,5 +116,6 @@ export function* compareSteps(
             basis: 'model',
           },
     ...kept,
+    coolMin: coolingOf(adapted, Math.min(cells, 8)),
   };
 }

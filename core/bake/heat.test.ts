@@ -98,6 +98,20 @@ describe('against exact solutions', () => {
     expect(off(32)).toBeLessThan(off(8));
   });
 
+  it('cooling is heating turned round: a slab from 100 to 30 °C in a bath of 20 as exactly', () => {
+    const want = root((m) => 20 + 80 * slab(bi, fo(m)) - 30, 1, 2000);
+    const got = bake(
+      run({
+        section: { kind: 'plane', across: 16, up: 1, width: half, height: 0.01 },
+        sides: { outer: { kind: 'robin', h: H, bathC: 20 }, top: CLOSED, bottom: CLOSED },
+        startC: 100,
+        untilC: 30,
+        cools: true,
+      }),
+    ).doneMin!;
+    expect(Math.abs(got / want - 1)).toBeLessThan(0.006);
+  });
+
   it('a long cylinder within 0.6 %', () => {
     const want = exact((m) => cylinder(bi, fo(m)), 90);
     const got = bake(

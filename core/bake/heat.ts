@@ -28,6 +28,8 @@ export type BakeRun = {
   oven: (min: number) => Oven;
   /** Ends when the coldest cell has this, °C, or after so many minutes. */
   untilC: number;
+  /** For cooling: ends when the warmest cell is down to `untilC`. */
+  cools?: boolean;
   mostMin: number;
   /** Minutes between the points of the curves. */
   every?: number;
@@ -89,7 +91,7 @@ function rootBetween(f: (x: number) => number, lo: number, hi: number): number {
  * that recedes under a dry crust; at a wall there is a lumped tin. Energy is conserved to rounding.
  */
 export function bake(run: BakeRun): BakeResult {
-  const { section, material, sides, untilC, mostMin, every = 1 } = run;
+  const { section, material, sides, untilC, cools = false, mostMin, every = 1 } = run;
   const { across: nx, up: ny } = section;
   const [dx, dy] = [section.width / nx, section.height / ny];
   const n = nx * ny;
@@ -137,10 +139,11 @@ export function bake(run: BakeRun): BakeResult {
   const curve: BakePoint[] = [];
   const start = heat.reduce((s, h, k) => s + h * volume[k]! * material.rho, 0);
 
-  const coldest = (): number => {
-    let least = Infinity;
-    for (let k = 0; k < n; k++) if (temp[k]! < least) least = temp[k]!;
-    return least;
+  // The middle is what lags: the coldest cell as it heats, the warmest as it cools.
+  const middle = (): number => {
+    let found = temp[0]!;
+    for (let k = 1; k < n; k++) if (cools ? temp[k]! > found : temp[k]! < found) found = temp[k]!;
+    return found;
   };
   /** What has boiled off inside, at the walls, as a share of the mass. */
   const boiledOff = (): number => {
@@ -161,7 +164,7 @@ export function bake(run: BakeRun): BakeResult {
 
   while (min < mostMin) {
     if (min >= nextPoint - 1e-9) {
-      curve.push({ min, coreC: coldest(), crustC: crustMean(), loss: lost / mass + boiledOff() });
+      curve.push({ min, coreC: middle(), crustC: crustMean(), loss: lost / mass + boiledOff() });
       nextPoint += every;
     }
     const oven = run.oven(min);
@@ -281,8 +284,8 @@ export function bake(run: BakeRun): BakeResult {
     }
     const before = curve.at(-1)!;
     min += dt / 60;
-    const core = coldest();
-    if (core >= untilC) {
+    const core = middle();
+    if (cools ? core <= untilC : core >= untilC) {
       const k = core === before.coreC ? 1 : (untilC - before.coreC) / (core - before.coreC);
       doneMin = before.min + Math.min(1, Math.max(0, k)) * (min - before.min);
       curve.push({ min, coreC: core, crustC: crustMean(), loss: lost / mass + boiledOff() });

@@ -292,3 +292,36 @@ export function bakeOf(s: BakeSetup, member: number, cells = 10): BakeResult {
 }
 /** °C that water boils lower for a Pa of pressure less, near sea level. */
 const BOILS_LESS = 2.8e-4;
+
+/** A bake out of its tin on a rack: film and radiation of a still room, W/(m² K), and the room, °C. From memory. */
+const RACK_FILM = 11;
+const ROOM_C = 21;
+/** As hot as a bake comes out, and what it is cut at, °C. Common practice, no source. */
+const OUT_C = 97;
+export const CUT_C = 35;
+
+/**
+ * Minutes until the middle is down to what it can be cut at, out of the tin on a rack. What goes on evaporating is left
+ * out, so it comes somewhat late. Null where it takes more than half a day.
+ */
+export function coolingOf(s: BakeSetup, cells = 8): number | null {
+  const air: Side = { kind: 'robin', h: RACK_FILM, bathC: ROOM_C };
+  const { vessel } = s;
+  return bake({
+    section: {
+      kind: vessel.kind === 'long' ? 'plane' : 'round',
+      across: cells,
+      up: cells,
+      width: vessel.halfCm / 100,
+      height: Math.max(0.4, levelCm(s)) / 100,
+    },
+    material: materialOf({ make: s.make, density: s.density, pressurePa: s.pressurePa }),
+    sides: { outer: air, top: air, bottom: air },
+    startC: OUT_C,
+    oven: () => ({ tempC: ROOM_C, film: RACK_FILM, vapourPa: 1500, covered: false }),
+    untilC: CUT_C,
+    cools: true,
+    mostMin: 720,
+    every: 5,
+  }).doneMin;
+}

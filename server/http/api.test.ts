@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { DEMO_FORMULAS } from '../../demo/data/formulas';
 import type { Draft, FormulaCard, Version } from '../../contract/dto';
+import { setupOf, type Compared } from '../../core/bake';
+import { lookupReference } from '../../core/ingredients';
 import { readFormula } from '../../core/reading';
 import type { Outcome } from '../../core/rebalance';
 import { openMemory } from '../db/open';
@@ -49,10 +51,24 @@ describe('stateless calls', () => {
     expect(outcome.solutions[0]!.fit.length).toBeGreaterThan(5);
   });
 
+  it('says what a colder dough does to the time in the oven, and refuses what is no set-up', async () => {
+    const source = setupOf(readFormula(DEMO_FORMULAS[1]!).formula, lookupReference)!;
+    const ask = { source, adapted: { ...source, startC: 4 }, stated: [50, 55], cells: 6 };
+    const answer = (await api.post(path('/bake')).send(ask).expect(200)).body as Compared;
+    expect(answer.ratio!.value).toBeGreaterThan(1.08);
+    expect(answer.minutes).toMatchObject({ basis: 'stated' });
+    const hot = { ...ask, adapted: { ...source, ovenC: 900 } };
+    expect(((await api.post(path('/bake')).send(hot).expect(200)).body as Compared).faults).toEqual([
+      'ovenHot',
+    ]);
+    const wrong = { ...ask, cells: 400 };
+    expect(problem(await api.post(path('/bake')).send(wrong).expect(422)).path).toBe('cells');
+  });
+
   it('describes itself', async () => {
     const res = await api.get(path('/openapi.json')).expect(200);
     const { paths } = res.body as { paths: Record<string, Record<string, { requestBody?: unknown }>> };
-    expect(Object.keys(paths)).toHaveLength(22);
+    expect(Object.keys(paths)).toHaveLength(23);
     expect(JSON.stringify(paths['/api/v1/adapt']!.post!.requestBody)).toContain('"exclude"');
   });
 });

@@ -9,6 +9,7 @@ import {
 } from '../../contract/pantry-schemas';
 import {
   adaptSchema,
+  bakeSchema,
   createFormulaSchema,
   createVersionSchema,
   labelsSchema,
@@ -60,6 +61,7 @@ const CALLS: Call[] = [
   ['post', '/match', 'What written names may mean', matchSchema as Schema],
   ['post', '/labels', 'What the text of a packet names', labelsSchema as Schema],
   ['post', '/adapt', 'Adapts a formula to what has to go', adaptSchema as Schema],
+  ['post', '/bake', 'What a change does to the time in the oven', bakeSchema as Schema],
   ['get', '/formulas', 'The shelf'],
   ['post', '/formulas', 'Puts a formula on the shelf', createFormulaSchema as Schema],
   ['get', '/formulas/{id}', 'A formula and its versions'],

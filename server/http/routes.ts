@@ -1,6 +1,7 @@
 import { Router, type Request, type Response } from 'express';
 import type {
   AdaptRequest,
+  BakeRequest,
   CreatePantry,
   CreateVersion,
   DraftDoc,
@@ -19,6 +20,7 @@ import {
 } from '../../contract/pantry-schemas';
 import {
   adaptSchema,
+  bakeSchema,
   createFormulaSchema,
   createVersionSchema,
   labelsSchema,
@@ -57,6 +59,10 @@ export function apiRoutes(db: Db, compute: Compute): Router {
   });
   api.post('/adapt', async (req, res) => {
     res.json(await compute.run('adapt', bodyOf<AdaptRequest>(adaptSchema, req.body)));
+  });
+
+  api.post('/bake', async (req, res) => {
+    res.json(await compute.run('bake', bodyOf<BakeRequest>(bakeSchema, req.body)));
   });
 
   api

@@ -1,6 +1,7 @@
 import { Button, Skeleton } from '@mantine/core';
 import { DEFAULT_KITCHEN, type BakePlan } from '../../../contract/dto';
 import {
+  CUT_C,
   donenessOf,
   hasSchools,
   keepsAs,
@@ -35,6 +36,8 @@ import { Section } from './Section';
 import { useBake } from './useBake';
 import classes from './bake.module.css';
 
+/** Where one begins when nothing is stated, °C. Common practice, no source. */
+const FIRST_OVEN_C = 180;
 /** Look for the first time at this share of the shortest time. Common practice, no source. */
 const LOOK_AT = 0.85;
 
@@ -87,7 +90,17 @@ function Time({
   );
 }
 
-function Signs({ done, setup, kinds }: { done: Doneness; setup: BakeSetup; kinds: ClassId[] }) {
+function Signs({
+  done,
+  setup,
+  kinds,
+  coolMin,
+}: {
+  done: Doneness;
+  setup: BakeSetup;
+  kinds: ClassId[];
+  coolMin: number | null;
+}) {
   const each = setup.massG / setup.vessel.count;
   return (
     <section className={`sheet ${classes.panel}`} aria-label="How you know it is done">
@@ -115,6 +128,7 @@ function Signs({ done, setup, kinds }: { done: Doneness; setup: BakeSetup; kinds
         {done.unmouldMin !== null && `Out of the tin after ${done.unmouldMin} min, or steam makes it soggy. `}
         Cool {span(done.coolMin[0])} to {span(done.coolMin[1])} before cutting: the crumb goes on setting, and
         a warm one is gummy under the knife.
+        {coolMin !== null && ` By the model the middle is down to ${CUT_C} °C after about ${span(coolMin)}.`}
       </p>
       <p>
         <b>Keeps:</b> {KEEP_WORDS[keepsAs(kinds)]}
@@ -139,9 +153,16 @@ export function BakeStop() {
   if (!outcome) return <Skeleton height={520} role="status" aria-label="Working out the bake" />;
   if (!adapted || !source)
     return (
-      <Notice kind="word" title="No oven stated">
-        The formula says no oven heat, or its lines have no grams. Give the oven when you add a formula, or
-        the grams at Read; the signs stand below.
+      <Notice
+        kind="word"
+        title="No oven stated"
+        action={{
+          words: `Begin with ${FIRST_OVEN_C} °C`,
+          do: () => onPlan({ ...plan, ovenC: FIRST_OVEN_C }, 'oven'),
+        }}
+      >
+        The formula says no oven heat. Begin with a usual one and change it; where lines have no grams, give
+        them at Read first.
       </Notice>
     );
   const done = donenessOf(adapted.classId, pressurePa);
@@ -192,7 +213,7 @@ export function BakeStop() {
             <h2>The tin cut through</h2>
             {faults.some((f) => f === 'noMass') ? null : <Section setup={adapted} />}
           </section>
-          <Signs done={done} setup={adapted} kinds={kinds} />
+          <Signs done={done} setup={adapted} kinds={kinds} coolMin={compared?.coolMin ?? null} />
         </div>
         {compared?.source && compared.adapted && (
           <section className={`sheet ${classes.panel}`} aria-label="Heat over time">

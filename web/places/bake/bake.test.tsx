@@ -42,9 +42,22 @@ describe('Bake', () => {
     expect(doc().request.bake?.tin).toMatchObject({ shape: 'round', written: '23 cm round tin' });
   });
 
-  it('where no oven is stated it says so', () => {
-    show(<BakeStop />, deskFor(GRIDDLE, { exclude: [] }));
+  it('where no oven is stated it says so, and one can be begun with', async () => {
+    const { doc } = show(<BakeStop />, deskFor(GRIDDLE, { exclude: [] }));
     expect(screen.getByText('No oven stated')).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: 'Begin with 180 °C' }));
+    expect(doc().request.bake).toEqual({ ovenC: 180 });
+    cleanup();
+    show(<BakeStop />, deskFor(GRIDDLE, { exclude: [], bake: { ovenC: 180 } }));
+    expect(screen.getByLabelText('Oven')).toBeTruthy();
+  });
+
+  it('the two schools are a press away for a loaf, and what keeps and what is minded is said', async () => {
+    const { doc } = show(<BakeStop />, deskFor(LOAF, { exclude: [], bake: { startC: -18 } }));
+    expect(screen.getByText(/From frozen: hot for 15 to 20 min/)).toBeTruthy();
+    expect(screen.getByText(/never in the fridge/)).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: 'Hot and covered' }));
+    expect(doc().request.bake).toEqual({ startC: -18, ovenC: 230, coveredMin: 30 });
   });
 
   it('every fault, reason and sign has words', () => {
