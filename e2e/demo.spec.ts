@@ -20,7 +20,7 @@ for (const { title } of DEMO_FORMULAS) {
     await page.getByRole('button', { name: 'Keep this version' }).click();
     await page.getByRole('button', { name: 'Keep it' }).click();
     await page.waitForURL(/card/);
-    await expect(page.getByRole('heading', { name: 'Method' })).toBeVisible();
+    await expect(page.getByRole('article').getByRole('heading', { name: 'Method' })).toBeVisible();
     const names = await page.locator('tbody th').allInnerTexts();
     expect(names.length).toBeGreaterThan(5);
     const weighed = names.map((n) =>

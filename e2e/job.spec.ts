@@ -113,7 +113,7 @@ test('kept larger: as many pieces as asked for, each line as the scale shows it'
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Keep it' }).click();
   await page.waitForURL(/card/);
-  await expect(page.getByRole('heading', { name: 'Method' })).toBeVisible();
+  await expect(page.getByRole('article').getByRole('heading', { name: 'Method' })).toBeVisible();
   // 24 pieces of 80 g and 12 % lost in the oven are 2 182 g of dough; the lines of it add to that.
   const masses = await page.locator('tbody tr td:first-child').allInnerTexts();
   const grams = masses.filter((m) => /\sg$/.test(m)).map((m) => Number(m.replace(/[^\d.]/g, '')));

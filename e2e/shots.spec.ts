@@ -35,7 +35,7 @@ test('the main views', async ({ page, browser }) => {
   await page.getByRole('link', { name: /Read/ }).click();
   await shot(page, 'read');
   await page.getByRole('link', { name: /Card/ }).last().click();
-  await page.getByRole('heading', { name: 'Method' }).waitFor();
+  await page.getByRole('article').getByRole('heading', { name: 'Method' }).waitFor();
   await shot(page, 'card');
   await page.goto('/');
   await page.getByRole('link', { name: /Night-boat/ }).click();

@@ -105,8 +105,8 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await page.goto('/');
     await page.getByRole('link', { name: /Night-boat tin loaf/ }).click();
     await leaveOut(page, 'egg', 'dairy', 'oil');
-    for (const stop of ['read', 'swap', 'balance']) {
-      await page.goto(page.url().replace(/(read|swap|balance)(\?.*)?$/, stop));
+    for (const stop of ['read', 'swap', 'balance', 'lift', 'bake']) {
+      await page.goto(page.url().replace(/(read|swap|balance|lift|bake)(\?.*)?$/, stop));
       await expect(page.locator('aside')).toBeVisible();
       await expect(page.locator('[aria-busy="true"]')).toHaveCount(0);
       await page.waitForTimeout(300);
@@ -114,7 +114,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
       await expectAccessible(page);
     }
     await page.getByRole('link', { name: 'Card' }).click();
-    await expect(page.getByRole('heading', { name: 'Method' })).toBeVisible();
+    await expect(page.getByRole('article').getByRole('heading', { name: 'Method' })).toBeVisible();
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
     await expectAccessible(page);
     await context.close();

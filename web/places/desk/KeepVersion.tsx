@@ -146,7 +146,11 @@ export function KeepVersion({ formulaId, doc, solution, sourceChanged, suggested
           <Button variant="subtle" onClick={onClose}>
             Not yet
           </Button>
-          <Button type="submit" loading={kept.isLoading} disabled={name.trim() === '' || made === null}>
+          <Button
+            type="submit"
+            loading={kept.isLoading}
+            disabled={name.trim() === '' || made === null || bake.working}
+          >
             Keep it
           </Button>
         </Group>
