@@ -179,6 +179,16 @@ describe('beside time and heat', () => {
   });
 });
 
+describe('what goes into the oven', () => {
+  it('a glaze does not: mass and make-up are those of the batter', () => {
+    const batter = '200 g white rice flour\n100 g sugar\n100 g water\n5 g baking powder';
+    const read = (text: string) => readFormula({ text, oven: '180 C' }).formula;
+    const [plain, glazed] = [read(`Batter\n${batter}`), read(`Batter\n${batter}\nGlaze\n100 g icing sugar`)];
+    expect(glazed.parts.map((p) => p.classId)).toEqual(['batter', 'glaze']);
+    expect(setupOf(glazed, lookupReference)).toEqual(setupOf(plain, lookupReference));
+  });
+});
+
 describe('doneness', () => {
   it('a bread is done at 96 to 99 °C at sea level, lower up high; a custard at 77 to 82 anywhere', () => {
     expect(donenessOf('yeast_loaf').coreC).toEqual([96, 99]);

@@ -1,5 +1,5 @@
 import { CLASSES, type ClassId, type FamilyId } from '../classes';
-import { doughMassG, profileOf, type Formula, type StatedTin, type TinShape } from '../formula';
+import { doughLines, profileOf, totalMassG, type Formula, type StatedTin, type TinShape } from '../formula';
 import type { Lookup } from '../ingredients';
 import { SEA_LEVEL_PA } from '../units';
 import { bake, type BakeResult, type Side } from './heat';
@@ -182,10 +182,14 @@ export function faultsOf(s: BakeSetup): BakeFault[] {
   }
   return faults;
 }
+/** The parts that are baked: what is brushed on or poured over when it is done is not. */
+const inTheOven = ({ parts }: Formula): Formula['parts'] =>
+  parts.filter((p) => CLASSES[p.classId].family !== 'finish');
+
 /** Make-up of what is in the tin, of all parts together; null where nothing is known. */
 export function makeOf(formula: Formula, lookup: Lookup): Make | null {
   const sum = { water: 0, protein: 0, fat: 0, sugars: 0, starch: 0, fibre: 0, salt: 0, mass: 0 };
-  for (const part of formula.parts) {
+  for (const part of inTheOven(formula)) {
     const { props } = profileOf(part, lookup);
     for (const k of Object.keys(sum) as (keyof typeof sum)[]) sum[k] += props[k].value;
   }
@@ -208,7 +212,7 @@ export function setupOf(
   more: { pressurePa?: number; pieces?: number } = {},
 ): BakeSetup | null {
   const make = makeOf(formula, lookup);
-  const massG = doughMassG(formula);
+  const massG = totalMassG(inTheOven(formula).flatMap(doughLines));
   const ovenC = formula.bake?.ovenC;
   const classId = formula.parts[0]?.classId;
   if (!make || !classId || ovenC === null || ovenC === undefined || massG <= 0) return null;
