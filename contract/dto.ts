@@ -1,7 +1,7 @@
 import type { ClassId, OwnKitDoc } from '../core/classes';
 import type { Eater, ExclusionId, OilReading, RulesetId } from '../core/exclusions';
-import type { BakeSetup, TinMetal } from '../core/bake';
-import type { Formula, StatedTin } from '../core/formula';
+import type { BakeSetup, FreeForm, Pace, TimedBake, TinMetal } from '../core/bake';
+import type { BakePhase, Formula, StatedTin } from '../core/formula';
 import type { AvoidId } from '../core/ingredients';
 import type { NameMatch, ReadInput } from '../core/reading';
 import type { LiftPlan, YeastTable } from '../core/leavening';
@@ -24,23 +24,31 @@ export type MatchAnswer = {
 };
 export type LabelsRequest = { text: string; ruleset?: RulesetId };
 export type AdaptRequest = AdaptInput;
-/** Two bakes to be held against each other; `cells` each way of the section says how fine. */
+/** Two bakes to be held against each other; `cells` each way of the section says how fine, `pace` what own bakes say. */
 export type BakeRequest = {
   source: BakeSetup;
   adapted: BakeSetup;
   stated: readonly [number, number] | null;
   cells: number;
+  /** Only the drawn member and no reasons: a first answer while something is being moved. */
+  quick?: boolean;
+  pace?: Pace;
 };
 /** What the baker changes at the oven; what is left out is as the formula states it, or the usual. */
 export type BakePlan = {
   tin?: StatedTin;
   /** How many pieces share the dough, where there is no tin. */
   pieces?: number;
+  form?: FreeForm;
   metal?: TinMetal;
-  ovenC?: number;
-  fan?: boolean;
+  /** The pot, stone or sheet is heated with the oven. */
+  hot?: boolean;
+  phases?: BakePhase[];
   startC?: number;
-  coveredMin?: number;
+  /** How often the door is opened, to look or to turn it. */
+  doors?: number;
+  /** Dough that is baked, g, where it is not all of it. */
+  massG?: number;
 };
 
 /** What a version was made from. */
@@ -74,7 +82,23 @@ export type Kitchen = Measures & {
   yeast?: YeastTable;
   /** Reference ingredients that are in the cupboard. */
   atHand?: string[];
+  ovens?: KitchenOven[];
+  /** The oven one bakes in, where there is more than one. */
+  ovenId?: string;
+  tins?: KitchenTin[];
+  /** Bakes that were timed here. */
+  timed?: TimedBake[];
 };
+/** An oven: how much hotter it is than it says, °C; whether it has a fan; how wide it is inside, cm; its racks. */
+export type KitchenOven = {
+  id: string;
+  name: string;
+  offsetC: number;
+  fan: boolean;
+  widthCm: number;
+  racks: number;
+};
+export type KitchenTin = { id: string; name: string; tin: StatedTin; metal: TinMetal };
 export const DEFAULT_KITCHEN: Kitchen = {
   cup: 'us',
   spoon: 'us',

@@ -1,10 +1,12 @@
 import { array, boolean, lazy, number, string } from 'yup';
-import { DOSE_UNITS, doseFaults, FAMILY_IDS } from '../core/classes';
+import { TIN_METALS } from '../core/bake';
+import { CLASS_IDS, DOSE_UNITS, doseFaults, FAMILY_IDS } from '../core/classes';
 import { MAX_LABEL_CHARS, RULESET_IDS } from '../core/exclusions';
 import { AVOID_IDS, EGG_GRADINGS, GROUP_IDS } from '../core/ingredients';
 import { YEAST_TABLE_IDS } from '../core/leavening';
 import { PANEL_KEYS } from '../core/pantry';
 import { ALTITUDE_M, CUP_STANDARDS, SPOON_STANDARDS } from '../core/units';
+import { tin } from './bake-schemas';
 import { exclude, finite, id, obj, oil, record, styleShape, text, words } from './shapes';
 
 const panel = () => {
@@ -84,6 +86,36 @@ export const kitchenSchema = obj({
   yeast: string().oneOf([...YEAST_TABLE_IDS]),
   /** Reference ingredients that are in the cupboard. */
   atHand: array(id().required()).max(1000),
+  ovens: array(
+    obj({
+      id: id().required(),
+      name: name(),
+      offsetC: finite().min(-80).max(80).required(),
+      fan: boolean().required(),
+      widthCm: finite().min(15).max(300).required(),
+      racks: number().integer().min(1).max(20).required(),
+    }).required(),
+  ).max(20),
+  ovenId: id(),
+  tins: array(
+    obj({
+      id: id().required(),
+      name: name(),
+      tin: tin().required(),
+      metal: string()
+        .oneOf([...TIN_METALS])
+        .required(),
+    }).required(),
+  ).max(100),
+  timed: array(
+    obj({
+      classId: string()
+        .oneOf([...CLASS_IDS])
+        .required(),
+      saidMin: finite().min(1).max(6000).required(),
+      tookMin: finite().min(1).max(6000).required(),
+    }).required(),
+  ).max(1000),
 });
 
 const dose = () => finite().min(0).max(1000).required();

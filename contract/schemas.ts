@@ -1,22 +1,28 @@
 import { array, boolean, lazy, mixed, number, string } from 'yup';
-import { TIN_METALS } from '../core/bake';
 import { CLASS_IDS } from '../core/classes';
 import { MAX_LABEL_CHARS, RULESET_IDS } from '../core/exclusions';
-import { LINE_ROLES, TIN_SHAPES } from '../core/formula';
+import { LINE_ROLES } from '../core/formula';
 import { AVOID_IDS, EGG_GRADINGS } from '../core/ingredients';
 import { STEP_KINDS } from '../core/method';
 import { MAX_LINES } from '../core/reading';
 import { CUP_STANDARDS, SPOON_STANDARDS, UNIT_IDS } from '../core/units';
+import { bakePlan, phases, tin } from './bake-schemas';
 import { waySchema } from './pantry-schemas';
-import { exclude, finite, grams, id, obj, oil, record, styleShape, text, words } from './shapes';
+import {
+  degrees,
+  exclude,
+  finite,
+  grams,
+  id,
+  obj,
+  oil,
+  record,
+  sourced,
+  styleShape,
+  text,
+  words,
+} from './shapes';
 
-const sourced = () =>
-  obj({
-    value: finite().required(),
-    sd: finite().min(0),
-    basis: string().oneOf(['published', 'practice', 'memory', 'label', 'user', 'derived']).required(),
-    sourceId: text(40),
-  });
 const msgArgs = () =>
   record(
     mixed<string | number>().test(
@@ -90,16 +96,6 @@ const avoids = () =>
       .required(),
   ).max(AVOID_IDS.length);
 
-const tin = () =>
-  obj({
-    shape: string()
-      .oneOf([...TIN_SHAPES])
-      .required(),
-    written: text(80).defined(),
-    volumeMl: sourced().required(),
-    count: finite().min(1).max(100).required(),
-  }).default(undefined);
-
 export const formulaSchema = obj({
   schema: number().oneOf([1]).required(),
   title: text(200).defined(),
@@ -124,6 +120,7 @@ export const formulaSchema = obj({
     ovenC: finite().min(0).max(500).nullable().defined(),
     minutes: array(finite().min(0).max(6000).required()).length(2).nullable().defined(),
     fan: boolean().required(),
+    phases: phases(),
   }).default(undefined),
   tin: tin(),
   avoids: avoids().required(),
@@ -159,8 +156,6 @@ const steps = () =>
     ),
     200,
   );
-/** Bounds only keep nonsense out of the store: what cannot be is said on the page. */
-const degrees = () => finite().min(-100).max(1000).required();
 const liftPlan = () =>
   obj({
     places: array(obj({ hours: finite().min(-1000).max(1000).required(), tempC: degrees() }).required())
@@ -190,16 +185,6 @@ const liftPlan = () =>
     hotG: finite().min(-100_000).max(100_000),
     hotC: finite().min(-100).max(1000),
   }).default(undefined);
-const bakePlan = () =>
-  obj({
-    tin: tin(),
-    pieces: finite().min(1).max(1000),
-    metal: string().oneOf([...TIN_METALS]),
-    ovenC: finite().min(-1000).max(5000),
-    fan: boolean(),
-    startC: finite().min(-300).max(1000),
-    coveredMin: finite().min(-1000).max(10_000),
-  }).default(undefined);
 const own = () => array(obj({ id: id().required(), doc: waySchema.required() })).max(200);
 
 export const readSchema = obj({
@@ -228,46 +213,6 @@ export const adaptSchema = obj({
   own: own(),
   options: boolean(),
   limit: number().integer().min(1).max(12),
-});
-
-const share = () => finite().min(0).max(1).required();
-/** One bake set up. Heat and mass may be nonsense: the answer says so in its faults. */
-const bakeSetup = () =>
-  obj({
-    classId: string()
-      .oneOf([...CLASS_IDS])
-      .required(),
-    make: obj({
-      water: share(),
-      protein: share(),
-      fat: share(),
-      carbohydrate: share(),
-      fibre: share(),
-      ash: share(),
-    }).required(),
-    massG: grams().required(),
-    density: finite().min(0.05).max(2).required(),
-    vessel: obj({
-      kind: string().oneOf(['round', 'long', 'free']).required(),
-      halfCm: finite().min(0.5).max(100).required(),
-      lengthCm: finite().min(0).max(200).required(),
-      wallCm: finite().min(0).max(60).required(),
-      count: finite().min(1).max(1000).required(),
-    }).required(),
-    metal: string()
-      .oneOf([...TIN_METALS])
-      .required(),
-    startC: degrees(),
-    ovenC: degrees(),
-    fan: boolean().required(),
-    coveredMin: finite().min(0).max(1000).required(),
-    pressurePa: finite().min(20_000).max(110_000).required(),
-  }).required();
-export const bakeSchema = obj({
-  source: bakeSetup(),
-  adapted: bakeSetup(),
-  stated: array(finite().min(0).max(6000).required()).length(2).nullable().defined(),
-  cells: number().integer().min(4).max(16).required(),
 });
 
 /** What a version was made from: what was left out, for whom, what was held. */

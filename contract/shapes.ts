@@ -51,6 +51,16 @@ export const styleShape = () => ({
   fewest: boolean(),
   cheapest: boolean(),
 });
+/** Bounds only keep nonsense out of the store: what cannot be is said on the page. */
+export const degrees = () => finite().min(-100).max(1000).required();
+/** A number and what it rests on. */
+export const sourced = () =>
+  obj({
+    value: finite().required(),
+    sd: finite().min(0),
+    basis: string().oneOf(['published', 'practice', 'memory', 'label', 'user', 'derived']).required(),
+    sourceId: text(40),
+  });
 export const oil = () => string().oneOf(['extracted', 'all_fat']);
 
 export type Invalid = { path: string; message: string };

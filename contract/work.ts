@@ -1,7 +1,7 @@
 import { readLabel, type LabelReading } from '../core/exclusions';
 import { makePantry, REFERENCE_PANTRY, type Pantry } from '../core/pantry';
 import { isSilent, Matcher, readFormula, referenceMatcher, type ReadResult } from '../core/reading';
-import { compareSteps, type Compared } from '../core/bake';
+import { bakeOf, compareSteps, type BakeResult, type Compared } from '../core/bake';
 import { adaptSteps, finish, type Outcome, type Progress } from '../core/rebalance';
 import { US_MEASURES } from '../core/units';
 import type {
@@ -15,7 +15,22 @@ import type {
 } from './dto';
 
 /** What a worker knows of the baker's own things between jobs. */
-type Known = { pantry: Pantry; matcher: Matcher };
+type Known = { pantry: Pantry; matcher: Matcher; baked: typeof bakeOf };
+
+/** Bakes that are kept: one that is asked again, as most are when one thing is changed, is not worked out again. */
+const KEPT_BAKES = 240;
+function keepingBakes(): typeof bakeOf {
+  const kept = new Map<string, BakeResult>();
+  return (setup, member, cells) => {
+    const key = JSON.stringify([setup, member, cells]);
+    const found = kept.get(key) ?? bakeOf(setup, member, cells);
+    // Put last, so that what has not been asked for longest is first to go.
+    kept.delete(key);
+    kept.set(key, found);
+    if (kept.size > KEPT_BAKES) kept.delete(kept.keys().next().value!);
+    return found;
+  };
+}
 
 /** A pantry of revisions: what is gone may be cited, but is not found by name and stands for nothing. */
 export function pantryOf(rows: readonly PantryRow[]): Pantry {
@@ -51,8 +66,8 @@ const WORK = {
     }),
   }),
   labels: ({ text, ruleset }: LabelsRequest): LabelReading => readLabel(text, ruleset),
-  bake: ({ source, adapted, stated, cells }: BakeRequest): Generator<Progress, Compared> =>
-    compareSteps(source, adapted, stated, cells),
+  bake: ({ source, adapted, stated, ...how }: BakeRequest, { baked }: Known): Generator<Progress, Compared> =>
+    compareSteps(source, adapted, stated, { ...how, run: baked }),
   adapt: (input: AdaptRequest, { pantry }: Known): Generator<Progress, Outcome> =>
     adaptSteps(input, { lookup: pantry.lookup }),
 };
@@ -79,12 +94,17 @@ const isSteps = (x: unknown): x is Generator<Progress, unknown> =>
 
 /** A worker's mind: does jobs with the pantry it was last told of. What is thrown is a bug and comes back as such. */
 export function makeWorker(): Workman {
-  let known: Known = { pantry: REFERENCE_PANTRY, matcher: referenceMatcher };
+  const baked = keepingBakes();
+  let known: Known = { pantry: REFERENCE_PANTRY, matcher: referenceMatcher, baked };
   function* steps(job: WorkJob): Generator<Progress, WorkAnswer> {
     try {
       if (job.name === 'pantry') {
         const pantry = pantryOf(job.input);
-        known = { pantry, matcher: pantry.own.length === 0 ? referenceMatcher : new Matcher(pantry.all()) };
+        known = {
+          baked,
+          pantry,
+          matcher: pantry.own.length === 0 ? referenceMatcher : new Matcher(pantry.all()),
+        };
         return { id: job.id, output: pantry.own.length };
       }
       const work = WORK[job.name] as (input: unknown, known: Known) => unknown;

@@ -14,12 +14,12 @@ import {
   KEEP_IDS,
   keepsAs,
   notesOf,
+  plainPhase,
   SCHOOLS,
   levelCm,
   makeOf,
   setupOf,
   STOPS,
-  vesselOf,
   type BakeSetup,
 } from './index';
 
@@ -32,18 +32,20 @@ const LOAF: BakeSetup = {
   vessel: { kind: 'long', halfCm: 6, lengthCm: 22, wallCm: 9, count: 1 },
   metal: 'tin',
   startC: 25,
-  ovenC: 190,
-  fan: false,
-  coveredMin: 0,
+  browning: { sugars: 0.03, ph: null },
+  hot: false,
+  phases: [plainPhase(190)],
+  doors: [],
   pressurePa: 101_325,
 };
+const oven = (ovenC: number, fan = false): Partial<BakeSetup> => ({ phases: [plainPhase(ovenC, fan)] });
 const compare = (more: Partial<BakeSetup>, stated: readonly [number, number] | null = [50, 55]) =>
   finish(
     compareSteps(
       { ...LOAF, vessel: { ...LOAF.vessel, wallCm: 12 } },
       { ...LOAF, vessel: { ...LOAF.vessel, wallCm: 12 }, ...more },
       stated,
-      8,
+      { cells: 8 },
     ),
   );
 
@@ -62,14 +64,32 @@ describe('what a change does to the time', () => {
     ['dough at 4 °C', { startC: 4 }, 13, 20],
     ['dough at 35 °C', { startC: 35 }, -12, -6],
     ['frozen', { startC: -18 }, 55, 77],
-    ['20 °C hotter', { ovenC: 210 }, -13, -3],
-    ['20 °C cooler', { ovenC: 170 }, 6, 19],
-    ['with the fan', { fan: true }, -18, -6],
-    ['with the fan, 20 °C cooler', { fan: true, ovenC: 170 }, -10, -3],
-    ['under a lid', { coveredMin: 300 }, 1, 18],
+    ['20 °C hotter', oven(210), -13, -3],
+    ['20 °C cooler', oven(170), 6, 19],
+    ['with the fan', oven(190, true), -18, -6],
+    ['with the fan, 20 °C cooler', oven(170, true), -10, -3],
+    ['under a lid', { phases: [{ ...plainPhase(190), cover: 'lid' }] }, 1, 18],
     ['a shiny tin', { metal: 'shiny' }, 4, 9],
     ['a dark tin', { metal: 'dark' }, -6, -1],
     ['glass', { metal: 'glass' }, -2, 3],
+    [
+      'steam for the first 15 min',
+      { phases: [{ ...plainPhase(190), min: 15, steam: true }, plainPhase(190)] },
+      -3,
+      1,
+    ],
+    ['denser at the same mass', { density: 0.9 }, 5, 18],
+    ['airier at the same mass', { density: 0.55 }, -19, -5],
+    // 10 points more water at the same flour: 1.2 kg come to 1.25.
+    [
+      'wetter by 10 points',
+      {
+        massG: 1255,
+        make: { water: 0.484, protein: 0.043, fat: 0.029, carbohydrate: 0.396, fibre: 0.029, ash: 0.019 },
+      },
+      4,
+      10,
+    ],
   ])('%s', (_name, more, lo, hi) => {
     const c = compare(more);
     const percent = 100 * (c.ratio!.value - 1);
@@ -77,11 +97,15 @@ describe('what a change does to the time', () => {
     expect(percent).toBeLessThanOrEqual(hi);
     expect(c.ratio!.lo).toBeLessThanOrEqual(c.ratio!.value);
     expect(c.ratio!.hi).toBeGreaterThanOrEqual(c.ratio!.value);
-    expect(c.reasons).toHaveLength(1);
+    expect(c.reasons.length).toBeGreaterThanOrEqual(1);
+    for (const r of c.reasons) {
+      expect(r.lo).toBeLessThanOrEqual(r.share);
+      expect(r.hi).toBeGreaterThanOrEqual(r.share);
+    }
   });
 
   it('reasons are told one at a time, and what is left together', () => {
-    const c = compare({ massG: 1320, startC: 10, ovenC: 200 });
+    const c = compare({ massG: 1320, startC: 10, ...oven(200) });
     expect(c.reasons.map((r) => r.reason)).toEqual(expect.arrayContaining(['mass', 'start', 'oven']));
     const product = c.reasons.reduce((p, r) => p * (1 + r.share), 1);
     expect(product).toBeCloseTo(c.ratio!.value, 1);
@@ -91,7 +115,7 @@ describe('what a change does to the time', () => {
     const loaf = coolingOf({ ...LOAF, vessel: { ...LOAF.vessel, wallCm: 12 } })!;
     expect(loaf).toBeGreaterThan(60);
     expect(loaf).toBeLessThan(240);
-    const bun = coolingOf({ ...LOAF, massG: 100, density: 0.6, vessel: freeVessel(100, 0.6, 1) })!;
+    const bun = coolingOf({ ...LOAF, massG: 100, density: 0.6, vessel: freeVessel(167, 1, 'dome') })!;
     expect(bun).toBeLessThan(0.6 * loaf);
     expect(compare({}).coolMin).toBeCloseTo(loaf, 6);
   });
@@ -106,37 +130,19 @@ describe('what a change does to the time', () => {
 describe('what cannot be', () => {
   it('is named, and gives no number', () => {
     const faults = (more: Partial<BakeSetup>) => faultsOf({ ...LOAF, ...more });
-    expect(faults({ ovenC: 900 })).toEqual(['ovenHot']);
-    expect(faults({ ovenC: 40 })).toEqual(['ovenCold']);
+    expect(faults(oven(900))).toEqual(['ovenHot']);
+    expect(faults(oven(40))).toEqual(['ovenCold']);
     expect(faults({ massG: 0 })).toEqual(['noMass']);
-    expect(faults({ ovenC: Number.NaN })).toEqual(['ovenCold', 'ovenHot']);
+    expect(faults(oven(Number.NaN))).toEqual(['ovenCold', 'ovenHot']);
     expect(faults({ massG: 3000 })).toEqual(['tinSmall']);
     expect(faults({ massG: 2200 })).toEqual(['tinFull']);
-    expect(faults({ classId: 'muffin', vessel: freeVessel(1200, 0.7, 1) })).toEqual(['noTin']);
+    expect(faults({ classId: 'muffin', vessel: freeVessel(1700, 1, 'flat') })).toEqual(['noTin']);
     expect(faults({ classId: 'egg_custard', startC: -18 })).toEqual(['notThis']);
-    for (const more of [{ ovenC: 900 }, { massG: 0 }, { classId: 'egg_custard' as const }]) {
+    for (const more of [oven(900), { massG: 0 }, { classId: 'egg_custard' as const }]) {
       const c = compare(more);
       expect(c.faults.some((f) => STOPS.includes(f))).toBe(true);
       expect([c.ratio, c.minutes, c.source]).toEqual([null, null, null]);
     }
-  });
-});
-
-describe('vessels', () => {
-  it('a stated tin holds what it holds, whatever its shape', () => {
-    for (const shape of ['loaf', 'round', 'square', 'ring', 'muffin', 'tray', 'pie'] as const) {
-      const ml = shape === 'muffin' ? 1200 : 1800;
-      const v = vesselOf({ shape, written: '', volumeMl: { value: ml, basis: 'user' }, count: 1 });
-      const area = v.kind === 'long' ? 2 * v.halfCm * v.lengthCm : Math.PI * v.halfCm ** 2;
-      expect(area * v.wallCm * v.count).toBeCloseTo(ml, 6);
-    }
-  });
-
-  it('free pieces hold their dough, and share it evenly', () => {
-    const v = freeVessel(900, 0.6, 6);
-    const one: BakeSetup = { ...LOAF, massG: 900, density: 0.6, vessel: v };
-    expect(v.count * Math.PI * v.halfCm ** 2 * levelCm(one)).toBeCloseTo(1500, 6);
-    expect(levelCm({ ...one, massG: 1800 })).toBeCloseTo(2 * levelCm(one), 9);
   });
 });
 
@@ -156,11 +162,11 @@ describe('demo formulas', () => {
 
 describe('beside time and heat', () => {
   it('a filled crust is baked blind, a ring boiled, a lid heated first, frozen goes in hot', () => {
-    const at = { coveredMin: 0, startC: 24 };
+    const at = { covered: false, startC: 24 };
     expect(notesOf(['shortcrust', 'fruit_filling'], at)).toEqual(['blind']);
     expect(notesOf(['shortcrust'], at)).toEqual([]);
     expect(notesOf(['boiled_ring'], at)).toEqual(['boil']);
-    expect(notesOf(['gel_loaf'], { coveredMin: 30, startC: -18 })).toEqual(['pot', 'frozen']);
+    expect(notesOf(['gel_loaf'], { covered: true, startC: -18 })).toEqual(['pot', 'frozen']);
     expect(notesOf(['shortcrust', 'egg_custard'], at)).toEqual(['blind', 'custard']);
   });
 
@@ -173,7 +179,7 @@ describe('beside time and heat', () => {
 
   it('the hot school is done sooner than the gentle one, and both lie about the stated middle', () => {
     expect(CLASS_IDS.filter(hasSchools)).toContain('gel_loaf');
-    const at = (id: 'hot' | 'gentle') => compare(SCHOOLS[id]).ratio!.value;
+    const at = (id: 'hot' | 'gentle') => compare({ phases: SCHOOLS[id] }).ratio!.value;
     expect(at('hot')).toBeLessThan(1);
     expect(at('gentle')).toBeGreaterThan(1);
   });

@@ -9,6 +9,8 @@ import {
   type BakeSetup,
 } from './setup';
 import type { BakeResult } from './heat';
+import { paceOf, type Pace } from './calibrate';
+import { mergePhases } from './oven';
 
 export const REASONS = ['mass', 'make', 'vessel', 'oven', 'start', 'cover'] as const;
 /** What changed between two bakes, one at a time; `together` is what they make beyond their sum. */
@@ -18,12 +20,16 @@ export type Compared = {
   faults: BakeFault[];
   /** Time of the changed over that of the source: middle, least and most of the ensemble; null where it does not agree. */
   ratio: { value: number; lo: number; hi: number } | null;
-  /** Change by each thing alone, as a share: 0.07 is seven percent longer. */
-  reasons: { reason: Reason; share: number }[];
+  /** Change by each thing alone, as a share with the least and most of the ensemble: 0.07 is seven percent longer. */
+  reasons: { reason: Reason; share: number; lo: number; hi: number }[];
   /** Minutes: the source's own stated time times the ratio, or the model's window where none was stated. */
   minutes: { from: number; to: number; basis: 'stated' | 'model' } | null;
   source: BakeResult | null;
   adapted: BakeResult | null;
+  /** Minutes each member of the ensemble takes for the two. */
+  members: { source: number; adapted: number }[];
+  /** What the baker's own timed bakes make of it. */
+  pace: Pace;
   /** Minutes on the rack until it can be cut, by the model. */
   coolMin: number | null;
 };
@@ -32,38 +38,90 @@ export type Compared = {
 const DISAGREE = 0.15;
 /** With no stated time the model's own window is this wide to each side (median error of stated bakes). */
 const ALONE = 0.2;
+const ALONE_LEAST = 0.08;
+/** No bake of one's own was timed. */
+const NO_PACE = paceOf([], 'yeast_loaf');
+
+/** Pieces set free, as many and in the same form: they are larger only because there is more of them. */
+const grows = ({ vessel: a }: BakeSetup, { vessel: b }: BakeSetup): boolean =>
+  a.kind === 'free' && b.kind === 'free' && a.form === b.form && a.count === b.count;
 
 /** One group of the set-up taken from the changed, all else from the source. */
-const only = (source: BakeSetup, adapted: BakeSetup, reason: Exclude<Reason, 'together'>): BakeSetup => {
+function only(source: BakeSetup, adapted: BakeSetup, reason: Exclude<Reason, 'together'>): BakeSetup {
+  const vessel = grows(source, adapted) ? source.vessel : adapted.vessel;
   switch (reason) {
     case 'mass':
-      return { ...source, massG: adapted.massG, density: adapted.density };
+      return {
+        ...source,
+        massG: adapted.massG,
+        density: adapted.density,
+        vessel: grows(source, adapted) ? adapted.vessel : source.vessel,
+      };
     case 'make':
-      return { ...source, make: adapted.make };
+      return { ...source, make: adapted.make, browning: adapted.browning };
     case 'vessel':
-      return { ...source, vessel: adapted.vessel, metal: adapted.metal };
+      return { ...source, vessel, metal: adapted.metal, hot: adapted.hot };
     case 'oven':
-      return { ...source, ovenC: adapted.ovenC, fan: adapted.fan, pressurePa: adapted.pressurePa };
+      return {
+        ...source,
+        phases: mergePhases(adapted.phases, source.phases),
+        doors: adapted.doors,
+        pressurePa: adapted.pressurePa,
+      };
     case 'start':
       return { ...source, startC: adapted.startC };
     default:
-      return { ...source, coveredMin: adapted.coveredMin };
+      return { ...source, phases: mergePhases(source.phases, adapted.phases) };
   }
-};
+}
 const sameGroup = (a: BakeSetup, b: BakeSetup, reason: Exclude<Reason, 'together'>): boolean =>
   JSON.stringify(only(a, b, reason)) === JSON.stringify(a);
+/** The last stretch has no length of its own. */
+const settled = (s: BakeSetup): BakeSetup => ({ ...s, phases: mergePhases(s.phases, s.phases) });
+
+/** A set-up with its turns and doors on the model's clock, which runs so many times as fast as the baker's. */
+const onClock = (s: BakeSetup, clock: number): BakeSetup => ({
+  ...s,
+  phases: s.phases.map((p) => ({ ...p, min: p.min / clock })),
+  doors: s.doors.map((m) => m / clock),
+});
+
+export type CompareHow = {
+  /** Cells of the section each way. */
+  cells?: number;
+  /** Only the member that is drawn, and no reasons: a first answer while something is being moved. */
+  quick?: boolean;
+  pace?: Pace;
+  /** Bakes one member: a caller that keeps results gives its own. */
+  run?: typeof bakeOf;
+};
 
 /**
  * What a change does to the time: both are baked by every member of the ensemble, and what is told is the source's own
- * stated time by the ratio. Reasons are the ratio with one thing changed at a time. `cells` sets how fine.
+ * stated time by the ratio. Reasons are the ratio with one thing changed at a time, with their spread.
  */
 export function* compareSteps(
-  source: BakeSetup,
-  adapted: BakeSetup,
+  asWritten: BakeSetup,
+  asChanged: BakeSetup,
   stated: readonly [number, number] | null,
-  cells = 10,
+  { cells = 10, quick = false, pace = NO_PACE, run = bakeOf }: CompareHow = {},
 ): Generator<{ done: number; of: number }, Compared> {
-  const faults = [...new Set([...faultsOf(source), ...faultsOf(adapted)])];
+  const drawn = drawnMember(asWritten.classId);
+  // A lid that comes off after half of the stated time comes off after half of the modelled one.
+  const timed = [asWritten, asChanged].some((s) => s.phases.length > 1 || s.doors.length > 0);
+  const first =
+    stated && timed && ![...faultsOf(asWritten), ...faultsOf(asChanged)].some((f) => STOPS.includes(f))
+      ? run(settled(asWritten), drawn, cells).doneMin
+      : null;
+  const clock = first && stated ? (stated[0] + stated[1]) / 2 / first : 1;
+  const [source, asked] = [settled(onClock(asWritten, clock)), settled(onClock(asChanged, clock))];
+  const crustSays = source.hot && source.phases.some((p) => p.cover === 'lid');
+  const faults: BakeFault[] = [
+    ...new Set([...faultsOf(source), ...faultsOf(asked), ...(crustSays ? (['crust'] as const) : [])]),
+  ];
+  // Where the model does not explain the stated time, only more dough and colder dough are taken from it.
+  const adapted: BakeSetup =
+    crustSays || faults.includes('thick') ? { ...only(source, asked, 'mass'), startC: asked.startC } : asked;
   const empty: Compared = {
     faults,
     ratio: null,
@@ -71,36 +129,52 @@ export function* compareSteps(
     minutes: null,
     source: null,
     adapted: null,
+    members: [],
+    pace,
     coolMin: null,
   };
   if (faults.some((f) => STOPS.includes(f))) return empty;
   const changed = REASONS.filter((r) => !sameGroup(source, adapted, r));
-  const of = 2 * MEMBERS.length + changed.length;
+  const asking = quick ? [drawn] : MEMBERS.map((_m, m) => m);
+  // The ends of the ensemble and the one that is drawn tell how far a reason's share is known.
+  const probing = quick ? [] : [...new Set([0, drawn, MEMBERS.length - 1])];
+  const of = 2 * asking.length + changed.length * probing.length;
   let done = 0;
-  const ratios: number[] = [];
-  const drawn = drawnMember(source.classId);
+  const members = new Map<number, { source: number; adapted: number }>();
   const kept: { source: BakeResult | null; adapted: BakeResult | null } = { source: null, adapted: null };
-  for (let m = 0; m < MEMBERS.length; m++) {
-    const before = bakeOf(source, m, cells);
+  for (const m of asking) {
+    const before = run(source, m, cells);
     yield { done: ++done, of };
-    const after = changed.length === 0 ? before : bakeOf(adapted, m, cells);
+    const after = changed.length === 0 ? before : run(adapted, m, cells);
     yield { done: ++done, of };
-    if (before.doneMin !== null && after.doneMin !== null) ratios.push(after.doneMin / before.doneMin);
+    if (before.doneMin !== null && after.doneMin !== null)
+      members.set(m, { source: before.doneMin, adapted: after.doneMin });
     if (m === drawn) [kept.source, kept.adapted] = [before, after];
   }
-  if (ratios.length < MEMBERS.length || !kept.source || !kept.adapted)
+  if (members.size < asking.length || !kept.source || !kept.adapted)
     return { ...empty, ...kept, faults: [...faults, 'unknown'] };
   const base = kept.source.doneMin!;
   const reasons: Compared['reasons'] = [];
-  for (const reason of changed) {
-    const alone = bakeOf(only(source, adapted, reason), drawn, cells).doneMin;
-    yield { done: ++done, of };
-    if (alone !== null) reasons.push({ reason, share: alone / base - 1 });
+  for (const reason of quick ? [] : changed) {
+    const shares = new Map<number, number>();
+    for (const m of probing) {
+      const { source: whole, adapted: all } = members.get(m)!;
+      const apart = changed.length === 1 ? all : run(only(source, adapted, reason), m, cells).doneMin;
+      yield { done: ++done, of };
+      if (apart !== null) shares.set(m, apart / whole - 1);
+    }
+    const known = [...shares.values()];
+    if (known.length === probing.length)
+      reasons.push({ reason, share: shares.get(drawn)!, lo: Math.min(...known), hi: Math.max(...known) });
   }
   const value = kept.adapted.doneMin! / base;
   const rest = value / reasons.reduce((p, r) => p * (1 + r.share), 1) - 1;
-  if (Math.abs(rest) > 0.005) reasons.push({ reason: 'together', share: rest });
+  if (!quick && Math.abs(rest) > 0.005) reasons.push({ reason: 'together', share: rest, lo: rest, hi: rest });
+  const times = [...members.values()];
+  const ratios = times.map((m) => m.adapted / m.source);
   const [lo, hi] = [Math.min(...ratios), Math.max(...ratios)];
+  // Bakes of one's own narrow the window of a time that was never stated.
+  const alone = Math.min(ALONE, Math.max(ALONE_LEAST, ALONE * (pace.bakes > 0 ? pace.sd / NO_PACE.sd : 1)));
   const agree = hi - lo <= DISAGREE * value;
   return {
     faults,
@@ -109,13 +183,15 @@ export function* compareSteps(
     minutes: !agree
       ? null
       : stated
-        ? { from: stated[0] * lo, to: stated[1] * hi, basis: 'stated' }
+        ? { from: stated[0] * lo * pace.factor, to: stated[1] * hi * pace.factor, basis: 'stated' }
         : {
-            from: kept.adapted.doneMin! * (1 - ALONE),
-            to: kept.adapted.doneMin! * (1 + ALONE),
+            from: kept.adapted.doneMin! * pace.factor * (1 - alone),
+            to: kept.adapted.doneMin! * pace.factor * (1 + alone),
             basis: 'model',
           },
     ...kept,
-    coolMin: coolingOf(adapted, Math.min(cells, 8)),
+    members: times,
+    pace,
+    coolMin: quick ? null : coolingOf(adapted, Math.min(cells, 8)),
   };
 }

@@ -5,10 +5,12 @@ import {
   conductivity,
   densityOf,
   evaporationJ,
+  findIn,
   heatCapacity,
   iceShare,
   materialOf,
   poreConductivity,
+  readAt,
   withPores,
   type Make,
 } from './index';
@@ -76,9 +78,11 @@ describe('crumb', () => {
 
   it('heat and temperature undo each other, through freezing too', () => {
     const m = materialOf({ make: CRUMB, density: 0.7 });
-    for (const t of [-25, -10, -3.2, 0, 25, 60, 99, 180]) expect(m.tempAt(m.heatAt(t))).toBeCloseTo(t, 6);
+    for (const t of [-25, -10, -3.2, 0, 25, 60, 99, 180])
+      for (const near of [-40, t, 250]) expect(findIn(m.heat, readAt(m.heat, t), near)).toBeCloseTo(t, 6);
     // Thawing costs: from −18 to 0 °C takes far more than from 20 to 38.
-    expect(m.heatAt(0) - m.heatAt(-18)).toBeGreaterThan(2.5 * (m.heatAt(38) - m.heatAt(20)));
+    const heatAt = (t: number) => readAt(m.heat, t);
+    expect(heatAt(0) - heatAt(-18)).toBeGreaterThan(2.5 * (heatAt(38) - heatAt(20)));
     expect(m.rho).toBe(700);
     expect(m.waterKgM3).toBeCloseTo(315, 6);
   });

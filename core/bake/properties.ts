@@ -113,19 +113,21 @@ export function poreConductivity(tempC: number, activity: number, pressurePa = S
 export const withPores = (solid: number, pore: number, pores: number): number =>
   (solid * (2 * solid + pore - 2 * pores * (solid - pore))) / (2 * solid + pore + pores * (solid - pore));
 
+/** The tables are by temperature, from `FROM_C` in steps of `STEP_C`. */
+export const [FROM_C, TO_C, STEP_C] = [-40, 260, 0.5];
+export const TABLE_SIZE = Math.round((TO_C - FROM_C) / STEP_C) + 1;
+
 /** A dough as the heat model sees it: tables by temperature, and what evaporates. */
 export type Material = {
   /** Bulk density, kg/m³. */
   rho: number;
-  /** Heat content, J/kg, above that at -40 °C; conductivity, W/(m K); by temperature. */
-  heatAt: (tempC: number) => number;
-  tempAt: (heatJ: number) => number;
-  conductivityAt: (tempC: number) => number;
+  /** Heat content, J/kg, above that at -40 °C; conductivity, W/(m K); vapour pressure over it, Pa. */
+  heat: Float64Array;
+  lambda: Float64Array;
+  vapour: Float64Array;
   dryConductivity: number;
   /** Water, kg/m³. */
   waterKgM3: number;
-  /** Vapour pressure over it, Pa, by temperature. */
-  vapourAt: (tempC: number) => number;
   activity: number;
   boilsC: number;
   /** Share of the water that has boiled off where it is so hot. */
@@ -139,16 +141,20 @@ const FRONT_PRESSURE = 0.99;
 
 /** Boiling is spread over so many degrees: a cell stays there until its water is gone. */
 const BOILING_C = 1;
-const [FROM_C, TO_C, STEP_C] = [-40, 260, 0.5];
-const SIZE = Math.round((TO_C - FROM_C) / STEP_C) + 1;
 
-/** A table by temperature, read between its points. */
-function tabled(values: Float64Array): (tempC: number) => number {
-  return (tempC) => {
-    const x = Math.min(SIZE - 1.000001, Math.max(0, (tempC - FROM_C) / STEP_C));
-    const i = Math.floor(x);
-    return values[i]! + (x - i) * (values[i + 1]! - values[i]!);
-  };
+/** A table read at a temperature, between its points. */
+export function readAt(table: Float64Array, tempC: number): number {
+  const x = Math.min(TABLE_SIZE - 1.000001, Math.max(0, (tempC - FROM_C) / STEP_C));
+  const i = Math.floor(x);
+  return table[i]! + (x - i) * (table[i + 1]! - table[i]!);
+}
+/** Temperature at which a rising table has a value, °C; `near` is where it was last. */
+export function findIn(table: Float64Array, value: number, near: number): number {
+  let i = Math.min(TABLE_SIZE - 2, Math.max(0, Math.floor((near - FROM_C) / STEP_C)));
+  while (i > 0 && table[i]! > value) i--;
+  while (i < TABLE_SIZE - 2 && table[i + 1]! <= value) i++;
+  const x = i + (value - table[i]!) / (table[i + 1]! - table[i]!);
+  return FROM_C + STEP_C * Math.min(TABLE_SIZE - 1, Math.max(0, x));
 }
 
 /** What a dough is given by: make-up, airiness, air. */
@@ -172,9 +178,9 @@ export function materialOf({
   const activity = activityOf(make);
   const dense = densityOf(make, 25);
   const pores = Math.min(0.95, Math.max(0, 1 - rho / dense));
-  const heat = new Float64Array(SIZE);
-  const lambda = new Float64Array(SIZE);
-  const vapour = new Float64Array(SIZE);
+  const heat = new Float64Array(TABLE_SIZE);
+  const lambda = new Float64Array(TABLE_SIZE);
+  const vapour = new Float64Array(TABLE_SIZE);
   const dry: Make = { ...make, water: 0 };
   const left = 1 - make.water;
   const dryMake = Object.fromEntries(
@@ -184,7 +190,7 @@ export function materialOf({
   const dryK = withPores(conductivity(dryMake, 120), 0.0243 + 7e-5 * 120, dryPores);
   const boilsC = boilsAt(activity, pressurePa);
   const boiledAt = (t: number): number => Math.min(1, Math.max(0, (t - boilsC) / BOILING_C));
-  for (let i = 0; i < SIZE; i++) {
+  for (let i = 0; i < TABLE_SIZE; i++) {
     const t = FROM_C + i * STEP_C;
     if (i > 0) {
       const ice = iceShare(make, t - STEP_C) - iceShare(make, t);
@@ -201,25 +207,13 @@ export function materialOf({
       withPores(conductivity(make, t), poreConductivity(Math.min(t, boilsC), activity, pressurePa), pores);
     lambda[i] = wet + boiledAt(t) * (dryK - wet);
   }
-  const heatAt = tabled(heat);
   return {
     rho,
-    heatAt,
-    tempAt: (h) => {
-      let [lo, hi] = [0, SIZE - 1];
-      if (h <= heat[0]!) return FROM_C;
-      if (h >= heat[hi]!) return TO_C;
-      while (hi - lo > 1) {
-        const mid = (lo + hi) >> 1;
-        if (heat[mid]! <= h) lo = mid;
-        else hi = mid;
-      }
-      return FROM_C + STEP_C * (lo + (h - heat[lo]!) / (heat[hi]! - heat[lo]!));
-    },
-    conductivityAt: tabled(lambda),
+    heat,
+    lambda,
+    vapour,
     dryConductivity: dryK,
     waterKgM3: make.water * rho,
-    vapourAt: tabled(vapour),
     activity,
     boilsC,
     boiledAt,
@@ -230,12 +224,12 @@ export function materialOf({
 
 /** Vapour leaving a front through the crust and the air at it, kg/(m² s): Stefan flow. */
 export function vapourFlow(
-  { vapourAt, pressurePa }: Pick<Material, 'vapourAt' | 'pressurePa'>,
+  { vapour: table, pressurePa }: Pick<Material, 'vapour' | 'pressurePa'>,
   frontC: number,
   airPa: number,
   resistance: number,
 ): number {
-  const vapour = vapourAt(frontC);
+  const vapour = readAt(table, frontC);
   if (vapour <= airPa) return 0;
   if (vapour >= 0.9999 * pressurePa) return Number.POSITIVE_INFINITY;
   const tk = kelvin(frontC);

@@ -1,100 +1,45 @@
 import { CLASSES, type ClassId, type FamilyId } from '../classes';
-import { doughLines, profileOf, totalMassG, type Formula, type StatedTin, type TinShape } from '../formula';
+import { doughLines, profileOf, totalMassG, type BakePhase, type Formula } from '../formula';
 import type { Lookup } from '../ingredients';
+import { liftOf } from '../leavening';
 import { SEA_LEVEL_PA } from '../units';
+import { brownRate, GOLDEN, type Browning } from './brown';
+import type { Section } from './grid';
 import { bake, type BakeResult, type Side } from './heat';
+import { ovenOf, plainPhase } from './oven';
 import { materialOf, type Make } from './properties';
-
-export const TIN_METALS = ['tin', 'shiny', 'dark', 'glass', 'stone', 'silicone', 'iron'] as const;
-export type TinMetal = (typeof TIN_METALS)[number];
-/** Heat a wall holds, J/(m² K), and how it takes up radiation. Common practice and memory. */
-const WALLS: Record<TinMetal, { heatJ: number; emissivity: number; contact: number }> = {
-  tin: { heatJ: 2200, emissivity: 0.6, contact: 0.003 },
-  shiny: { heatJ: 2200, emissivity: 0.25, contact: 0.003 },
-  dark: { heatJ: 2200, emissivity: 0.9, contact: 0.003 },
-  glass: { heatJ: 9000, emissivity: 0.9, contact: 0.003 },
-  stone: { heatJ: 12_000, emissivity: 0.9, contact: 0.004 },
-  silicone: { heatJ: 3000, emissivity: 0.9, contact: 0.008 },
-  iron: { heatJ: 15_000, emissivity: 0.9, contact: 0.003 },
-};
+import {
+  freeFormOf,
+  freeVessel,
+  halfAt,
+  heightOf,
+  holdsMl,
+  metalOf,
+  vesselOf,
+  WALLS,
+  type FreeForm,
+  type TinMetal,
+  type Vessel,
+} from './vessel';
 
 /** How one bake is set up: dough, vessel and oven. */
 export type BakeSetup = {
   classId: ClassId;
   make: Make;
+  browning: Browning;
   massG: number;
   /** Bulk density when it goes in, g/mL. */
   density: number;
   vessel: Vessel;
   metal: TinMetal;
+  /** The pot, stone or sheet was heated with the oven. */
+  hot: boolean;
   startC: number;
-  ovenC: number;
-  fan: boolean;
-  /** Minutes under a lid or tent at first. */
-  coveredMin: number;
+  phases: BakePhase[];
+  /** Minutes at which the door is opened: to look, to turn it. */
+  doors: number[];
   pressurePa: number;
 };
-
-/** What it is baked in, cm: half its width, its length where it is long, and how many of them share the dough. */
-export type Vessel = {
-  kind: 'round' | 'long' | 'free';
-  /** Radius of a round one, half the width of a long one. */
-  halfCm: number;
-  /** Length of a long one; 0 for round. */
-  lengthCm: number;
-  /** Height of the walls; 0 for none. */
-  wallCm: number;
-  count: number;
-};
-
-/** Usual proportions of tins by shape: width and height for what they hold. Common practice, no source. */
-const DEPTH_CM: Record<TinShape, number> = {
-  loaf: 7.5,
-  round: 5,
-  square: 5,
-  ring: 8,
-  muffin: 3.2,
-  tray: 3,
-  pie: 3.5,
-};
-/** Holes of a muffin tin, mL each. Common practice, no source. */
-const HOLE_ML = 100;
-
-/** The vessel of a stated tin, from what it holds and its shape's usual depth. */
-export function vesselOf(tin: StatedTin): Vessel {
-  const ml = tin.volumeMl.value;
-  const depth = DEPTH_CM[tin.shape];
-  if (tin.shape === 'muffin') {
-    const holes = Math.max(1, Math.round(ml / HOLE_ML));
-    return {
-      kind: 'round',
-      halfCm: Math.sqrt(ml / holes / depth / Math.PI),
-      lengthCm: 0,
-      wallCm: depth,
-      count: holes * tin.count,
-    };
-  }
-  const area = ml / depth;
-  if (tin.shape === 'loaf') {
-    // A loaf tin is about 2.1 times as long as wide.
-    const width = Math.sqrt(area / 2.1);
-    return { kind: 'long', halfCm: width / 2, lengthCm: area / width, wallCm: depth, count: tin.count };
-  }
-  if (tin.shape === 'tray' || tin.shape === 'square') {
-    const width = Math.sqrt(area / (tin.shape === 'tray' ? 1.4 : 1));
-    return { kind: 'long', halfCm: width / 2, lengthCm: area / width, wallCm: depth, count: tin.count };
-  }
-  return { kind: 'round', halfCm: Math.sqrt(area / Math.PI), lengthCm: 0, wallCm: depth, count: tin.count };
-}
-
-/** Without a tin: pieces set free, as wide as such pieces usually stand, times as wide as high. Common practice. */
-const FREE_WIDE = 2.2;
-export function freeVessel(massG: number, density: number, pieces: number): Vessel {
-  const ml = massG / density / pieces;
-  // A flat cylinder: π r² h with 2 r = FREE_WIDE · h.
-  const height = (ml / (Math.PI * (FREE_WIDE / 2) ** 2)) ** (1 / 3);
-  return { kind: 'free', halfCm: (FREE_WIDE * height) / 2, lengthCm: 0, wallCm: 0, count: pieces };
-}
 
 /** Bulk density of what goes into the oven, g/mL, by family of bake. Common practice, no source. */
 const DENSITY: Partial<Record<ClassId, number>> = {
@@ -116,11 +61,12 @@ const DENSITY: Partial<Record<ClassId, number>> = {
 };
 export const densityOfClass = (classId: ClassId): number => DENSITY[classId] ?? 1;
 
-/** Height of the dough in its vessel, cm, over all its area. */
-export function levelCm({ massG, density, vessel }: Pick<BakeSetup, 'massG' | 'density' | 'vessel'>): number {
-  const area = vessel.kind === 'long' ? 2 * vessel.halfCm * vessel.lengthCm : Math.PI * vessel.halfCm ** 2;
-  return massG / density / vessel.count / area;
-}
+/** Height of the dough in its vessel, cm. */
+export const levelCm = ({
+  massG,
+  density,
+  vessel,
+}: Pick<BakeSetup, 'massG' | 'density' | 'vessel'>): number => heightOf(vessel, massG / density);
 
 /** Why a bake cannot be worked out, or is not to be believed; the interface has the words. */
 export const BAKE_FAULTS = [
@@ -132,6 +78,10 @@ export const BAKE_FAULTS = [
   'noTin',
   'notThis',
   'start',
+  'height',
+  'tent',
+  'thick',
+  'crust',
   'unknown',
 ] as const;
 export type BakeFault = (typeof BAKE_FAULTS)[number];
@@ -159,27 +109,43 @@ export const STOPS: readonly BakeFault[] = [
   'start',
   'notThis',
   'tinSmall',
+  'height',
   'unknown',
 ];
 
 /** Raw dough or batter, g/mL, and how full of it a tin may be. Common practice, no source. */
 const RAW_G_ML = 1.05;
 const FULL = 0.8;
+/** Higher up, nobody has looked: about 6 000 m, Pa. */
+const THIN_AIR_PA = 47_000;
+/** Dense dough that stands higher than this is not explained: pores as a share of the volume, cm. */
+const DENSE_G_ML = 1;
+const THICK_CM = 5;
 
 export function faultsOf(s: BakeSetup): BakeFault[] {
   const faults: BakeFault[] = [];
-  if (!(s.massG > 0)) faults.push('noMass');
-  if (!(s.ovenC >= 80)) faults.push('ovenCold');
-  if (!(s.ovenC <= 320)) faults.push('ovenHot');
-  if (!(s.startC >= -30 && s.startC <= 60)) faults.push('start');
-  if (NOT_MODELLED.includes(s.classId)) faults.push('notThis');
-  if (s.vessel.wallCm === 0 && CLASSES[s.classId].family === 'batter') faults.push('noTin');
-  if (!faults.some((f) => STOPS.includes(f)) && s.vessel.wallCm > 0) {
+  const has = (fault: BakeFault, is: boolean): void => {
+    if (is) faults.push(fault);
+  };
+  has('noMass', !(s.massG > 0));
+  has('ovenCold', !s.phases.every((p) => p.ovenC >= 80));
+  has('ovenHot', !s.phases.every((p) => p.ovenC <= 320));
+  has('start', !(s.startC >= -30 && s.startC <= 60));
+  has('height', !(s.pressurePa >= THIN_AIR_PA));
+  has('notThis', NOT_MODELLED.includes(s.classId));
+  has('noTin', s.vessel.kind === 'free' && CLASSES[s.classId].family === 'batter');
+  if (faults.some((f) => STOPS.includes(f))) return faults;
+  if (s.vessel.wallCm > 0) {
     // Raw dough, before it is airy, must fit with room to rise.
-    const share = levelCm({ ...s, density: Math.max(s.density, RAW_G_ML) }) / s.vessel.wallCm;
+    const share = s.massG / Math.max(s.density, RAW_G_ML) / s.vessel.count / holdsMl(s.vessel);
     if (share > 1) faults.push('tinSmall');
     else if (share > FULL) faults.push('tinFull');
   }
+  has(
+    'tent',
+    s.phases.some((p) => p.cover === 'tent'),
+  );
+  has('thick', s.density > DENSE_G_ML && levelCm(s) > THICK_CM);
   return faults;
 }
 /** The parts that are baked: what is brushed on or poured over when it is done is not. */
@@ -205,39 +171,49 @@ export function makeOf(formula: Formula, lookup: Lookup): Make | null {
   };
 }
 
+/** Sugars and pH of what is in the oven, for its colour. */
+function browningOf(formula: Formula, lookup: Lookup, massG: number): Browning {
+  const sugars = inTheOven(formula).reduce((s, p) => s + profileOf(p, lookup).props.sugars.value, 0);
+  const ph = formula.parts[0] ? liftOf(formula.parts[0], lookup).ph : null;
+  return { sugars: massG > 0 ? sugars / massG : 0, ph: ph && (ph[0] + ph[1]) / 2 };
+}
+
+/** What is known of a bake beside what its formula says. */
+export type SetupMore = { pressurePa?: number; pieces?: number; form?: FreeForm; massG?: number };
+
 /** The set-up a formula's own statements make; what it does not say is the usual. Null where there is no heat or no mass. */
-export function setupOf(
-  formula: Formula,
-  lookup: Lookup,
-  more: { pressurePa?: number; pieces?: number } = {},
-): BakeSetup | null {
+export function setupOf(formula: Formula, lookup: Lookup, more: SetupMore = {}): BakeSetup | null {
   const make = makeOf(formula, lookup);
-  const massG = totalMassG(inTheOven(formula).flatMap(doughLines));
-  const ovenC = formula.bake?.ovenC;
+  const whole = totalMassG(inTheOven(formula).flatMap(doughLines));
+  const massG = more.massG ?? whole;
+  const { bake: stated, tin } = formula;
   const classId = formula.parts[0]?.classId;
-  if (!make || !classId || ovenC === null || ovenC === undefined || massG <= 0) return null;
+  const phases =
+    stated?.phases && stated.phases.length > 0
+      ? stated.phases
+      : typeof stated?.ovenC === 'number'
+        ? [plainPhase(stated.ovenC, stated.fan)]
+        : null;
+  if (!make || !classId || !phases || whole <= 0) return null;
   const density = densityOfClass(classId);
-  const vessel = formula.tin
-    ? vesselOf(formula.tin)
-    : freeVessel(massG, density, Math.max(1, more.pieces ?? formula.yield?.pieces ?? 1));
+  const pieces = Math.max(1, more.pieces ?? formula.yield?.pieces ?? 1);
   return {
     classId,
     make,
+    browning: browningOf(formula, lookup, whole),
     massG,
     density,
-    vessel,
-    metal: 'tin',
+    vessel: tin
+      ? vesselOf(tin, massG / density)
+      : freeVessel(massG / density, pieces, more.form ?? freeFormOf(classId)),
+    metal: tin ? metalOf(tin.shape) : 'tin',
+    hot: tin?.shape === 'pot',
     startC: 24,
-    ovenC,
-    fan: formula.bake?.fan ?? false,
-    coveredMin: 0,
+    phases,
+    doors: [],
     pressurePa: more.pressurePa ?? SEA_LEVEL_PA,
   };
 }
-
-/** Film of still and of fanned air, W/(m² K), and vapour in the air, Pa. From memory. */
-const FILM = { still: 12, fan: 30 } as const;
-const AIR_PA = { still: 10_000, fan: 5000 } as const;
 
 /** Members of the ensemble: core to be reached, °C (calibration values, no probe's), and factor of conductivity. */
 export const MEMBERS = [
@@ -260,42 +236,60 @@ const MOST_MIN = 240;
 const DRY: readonly FamilyId[] = ['cookie', 'flaky'];
 const DRY_DONE_C = 88;
 
+/** The crust says when these are done too, and not the middle alone. Common practice, no source. */
+const CRUST_TOO: readonly ClassId[] = ['baguette'];
+
+/** The section of a bake: how the dough stands in its vessel, on a grid of so many cells each way. */
+export function sectionOf(s: Pick<BakeSetup, 'massG' | 'density' | 'vessel'>, cells: number): Section {
+  const { vessel: v } = s;
+  const level = Math.max(0.4, levelCm(s));
+  const hole = v.holeCm ?? 0;
+  const ring = v.kind === 'free' && v.form === 'ring';
+  const rim = halfAt(v, level, v.kind === 'free' ? 0 : level);
+  const width = rim - hole;
+  const slants = (v.kind === 'free' && v.form !== undefined && v.form !== 'flat') || (v.taper ?? 1) < 1;
+  const outline = ring
+    ? (x: number, y: number) => Math.hypot(2 * x - 1, y) - 1
+    : (x: number, y: number) => x - (halfAt(v, level, Math.max(0, y) * level) - hole) / width;
+  return {
+    kind: v.lengthCm > 0 ? 'plane' : 'round',
+    across: cells,
+    up: cells,
+    width: width / 100,
+    height: level / 100,
+    ...(hole > 0 ? { hole: hole / 100 } : {}),
+    ...(slants ? { outline } : {}),
+  };
+}
+
+/** °C that water boils lower for a Pa of pressure less, near sea level. */
+const BOILS_LESS = 2.8e-4;
+
 /** One member's bake of a set-up, on a grid of so many cells each way. */
 export function bakeOf(s: BakeSetup, member: number, cells = 10): BakeResult {
   const { untilC, factor } = MEMBERS[member]!;
   const { vessel } = s;
   const dry = DRY.includes(CLASSES[s.classId].family);
-  const height = Math.max(0.4, levelCm(s)) / 100;
-  const wall: Side = { kind: 'wall', ...WALLS[s.metal] };
+  const walled: Side = { kind: 'wall', ...WALLS[s.metal] };
   const open: Side = { kind: 'open' };
   return bake({
-    section: {
-      kind: vessel.kind === 'long' ? 'plane' : 'round',
-      across: cells,
-      up: cells,
-      width: vessel.halfCm / 100,
-      height,
-    },
+    section: sectionOf(s, cells),
     material: materialOf({ make: s.make, density: s.density, pressurePa: s.pressurePa, factor }),
     sides: {
-      outer: vessel.wallCm > 0 ? wall : open,
+      inner: vessel.wallCm > 0 ? walled : open,
+      outer: vessel.wallCm > 0 ? walled : open,
       top: open,
-      bottom: wall,
+      bottom: { ...walled, ...(s.hot ? { startC: s.phases[0]!.ovenC } : {}) },
     },
     startC: s.startC,
-    oven: (min) => ({
-      tempC: s.ovenC,
-      film: s.fan ? FILM.fan : FILM.still,
-      vapourPa: s.fan ? AIR_PA.fan : AIR_PA.still,
-      covered: min < s.coveredMin,
-    }),
+    oven: ovenOf(s.phases, s.doors),
+    brownRate: brownRate(s.make, s.browning),
+    untilBrown: dry || CRUST_TOO.includes(s.classId) ? GOLDEN : 0,
     // Water boils lower up high, and so is done lower.
     untilC: (dry ? DRY_DONE_C : untilC) - (SEA_LEVEL_PA - s.pressurePa) * BOILS_LESS,
     mostMin: MOST_MIN,
   });
 }
-/** °C that water boils lower for a Pa of pressure less, near sea level. */
-const BOILS_LESS = 2.8e-4;
 
 /** A bake out of its tin on a rack: film and radiation of a still room, W/(m² K), and the room, °C. From memory. */
 const RACK_FILM = 11;
@@ -310,19 +304,12 @@ export const CUT_C = 35;
  */
 export function coolingOf(s: BakeSetup, cells = 8): number | null {
   const air: Side = { kind: 'robin', h: RACK_FILM, bathC: ROOM_C };
-  const { vessel } = s;
   return bake({
-    section: {
-      kind: vessel.kind === 'long' ? 'plane' : 'round',
-      across: cells,
-      up: cells,
-      width: vessel.halfCm / 100,
-      height: Math.max(0.4, levelCm(s)) / 100,
-    },
+    section: sectionOf(s, cells),
     material: materialOf({ make: s.make, density: s.density, pressurePa: s.pressurePa }),
-    sides: { outer: air, top: air, bottom: air },
+    sides: { inner: air, outer: air, top: air, bottom: air },
     startC: OUT_C,
-    oven: () => ({ tempC: ROOM_C, film: RACK_FILM, vapourPa: 1500, covered: false }),
+    oven: ovenOf([plainPhase(ROOM_C)]),
     untilC: CUT_C,
     cools: true,
     mostMin: 720,

@@ -40,16 +40,6 @@ const COOL: Partial<Record<ClassId, readonly [number, number]>> = {
   brownie: [60, 120],
   cookie: [10, 20],
 };
-/** Two schools of baking bread, both alive: heat, °C, and minutes under a lid. Common practice, no source. */
-export const SCHOOLS = {
-  hot: { ovenC: 230, coveredMin: 30 },
-  gentle: { ovenC: 175, coveredMin: 0 },
-} as const;
-export type SchoolId = keyof typeof SCHOOLS;
-/** The kinds of bake that both schools speak of. */
-export const hasSchools = (classId: ClassId): boolean =>
-  classId === 'yeast_loaf' || classId === 'gel_loaf' || classId === 'seed_loaf' || classId === 'soda_bread';
-
 export const BAKE_NOTES = ['blind', 'frozen', 'boil', 'walls', 'pot', 'custard'] as const;
 /** Things to do or to mind beside time and heat. */
 export type BakeNote = (typeof BAKE_NOTES)[number];
@@ -57,7 +47,7 @@ export type BakeNote = (typeof BAKE_NOTES)[number];
 /** What is to be minded in a bake of these parts, with this lid and start. Common practice, no source. */
 export function notesOf(
   classes: readonly ClassId[],
-  { coveredMin, startC }: { coveredMin: number; startC: number },
+  { covered, startC }: { covered: boolean; startC: number },
 ): BakeNote[] {
   const has = (...ids: ClassId[]) => classes.some((c) => ids.includes(c));
   const when = (note: BakeNote, is: boolean): BakeNote[] => (is ? [note] : []);
@@ -68,7 +58,7 @@ export function notesOf(
       has('shortcrust', 'press_in', 'flaky') &&
         has('egg_custard', 'starch_set', 'fruit_filling', 'frangipane'),
     ),
-    ...when('pot', coveredMin > 0),
+    ...when('pot', covered),
     ...when('frozen', startC < 0),
     ...when('walls', has('seed_loaf')),
     ...when('custard', has('egg_custard', 'starch_set', 'uncooked_set')),

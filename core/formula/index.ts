@@ -1,2 +1,3 @@
 export * from './profile';
 export * from './types';
+export * from './tins';

@@ -37,13 +37,54 @@ export type Line = {
 /** What is made together and solved in one class: a dough, a crust, a filling. */
 export type Part = { id: string; name: string; classId: ClassId; lines: Line[] };
 
-/** What was stated of the bake: oven in °C, time as a range in minutes. */
-export type StatedBake = { ovenC: number | null; minutes: [number, number] | null; fan: boolean };
+/** What lies over a bake, and where the heat comes from. */
+export const COVERS = ['none', 'lid', 'tent'] as const;
+export type Cover = (typeof COVERS)[number];
+export const HEATS = ['even', 'top', 'below', 'grill'] as const;
+export type Heat = (typeof HEATS)[number];
+/** A stretch of a bake: so many minutes of one heat and one cover; the last goes on until it is done. */
+export type BakePhase = {
+  min: number;
+  ovenC: number;
+  fan: boolean;
+  cover: Cover;
+  steam: boolean;
+  heat: Heat;
+};
+/**
+ * What was stated of the bake: oven in °C, time in all as a range in minutes; `phases` where the heat or the cover
+ * changes on the way.
+ */
+export type StatedBake = {
+  ovenC: number | null;
+  minutes: [number, number] | null;
+  fan: boolean;
+  phases?: BakePhase[];
+};
 export type Yield = { pieces: number; name: string };
-/** A tin as it was stated: what it holds to the rim in mL, `count` of them. */
-export const TIN_SHAPES = ['loaf', 'round', 'square', 'ring', 'muffin', 'tray', 'pie'] as const;
+export const TIN_SHAPES = [
+  'loaf',
+  'round',
+  'square',
+  'ring',
+  'muffin',
+  'tartlet',
+  'tray',
+  'pie',
+  'trough',
+  'pot',
+] as const;
 export type TinShape = (typeof TIN_SHAPES)[number];
-export type StatedTin = { shape: TinShape; written: string; volumeMl: Sourced; count: number };
+/** A tin as it was stated: what it holds to the rim in mL, `count` of them; its sides in cm where they were said. */
+export type StatedTin = {
+  shape: TinShape;
+  written: string;
+  volumeMl: Sourced;
+  count: number;
+  cm?: { wide: number; long?: number; high?: number };
+  /** Holes of a muffin or tartlet tin. */
+  holes?: number;
+};
 
 export type Formula = {
   schema: 1;

@@ -1,5 +1,5 @@
 import { msg, type Msg } from '../explain';
-import type { StatedBake } from '../formula';
+import type { BakePhase, Cover, StatedBake } from '../formula';
 import { fahrenheitToCelsius } from '../units';
 
 /** A problem of the whole, with an oven temperature that would settle it. */
@@ -40,6 +40,58 @@ function minutesIn(text: string): [number, number] | null {
   return lo <= hi ? [lo, hi] : [hi, lo];
 }
 
+const COVERED =
+  /\bcovered\b|\blid on\b|\bwith (?:the|a|its) lid\b|\bunder (?:the|a|its) lid\b|\bput (?:on )?the lid\b/i;
+const BARE =
+  /\buncover(?:ed)?\b|\blid off\b|\bwithout (?:the|a|its) (?:lid|foil|tent)\b|\b(?:remove|take off) the (?:lid|foil|cover)\b|\bopen\b/i;
+const TENT = /\btent(?:ed)?\b|\bfoil\b/i;
+const GRILL = /\bgrill\b|\bbroil(?:er)?\b/i;
+const NOT_BAKING = /\b(?:cool|rest|stand|prove|proof|rise|chill|soak|boil|preheat|heat the oven|freeze)\b/i;
+
+/** The cover a stretch of a sentence speaks of, or the one before. */
+const coverIn = (text: string, before: Cover): Cover =>
+  BARE.test(text) ? 'none' : TENT.test(text) ? 'tent' : COVERED.test(text) ? 'lid' : before;
+
+/**
+ * The stretches of a bake that a text tells apart: "30 min covered, 10 min uncovered, grill 5 min", "218 °C for 15 min,
+ * then 177 °C for 45-55 min". Null where it tells of one only. `firstC` is the oven where the first names none.
+ */
+function phasesIn(
+  text: string,
+  firstC: number | null,
+  fan: boolean,
+): { phases: BakePhase[]; minutes: [number, number] } | null {
+  const found: { phase: BakePhase; range: [number, number] }[] = [];
+  let ovenC = firstC;
+  let cover: Cover = 'none';
+  for (const piece of text.split(/[,;\n]|\.(?=\s|$)|\bthen\b|\band\b(?=[^,;]{0,24}\d)|\+/i)) {
+    const { celsius, fromF } = temperatures(piece);
+    const named = celsius.at(-1) ?? fromF.at(-1);
+    const elsewhere = NOT_BAKING.test(piece);
+    if (named !== undefined && plausible(named) && (!elsewhere || /\boven\b|\bpreheat/i.test(piece)))
+      ovenC = Math.round(named);
+    if (elsewhere) continue;
+    cover = coverIn(piece, cover);
+    const range = minutesIn(piece);
+    if (!range || ovenC === null) continue;
+    const heat = GRILL.test(piece) ? 'grill' : 'even';
+    const phase = {
+      min: (range[0] + range[1]) / 2,
+      ovenC,
+      fan,
+      cover,
+      steam: /\bsteam\b/i.test(piece),
+      heat,
+    } as const;
+    found.push({ phase, range });
+  }
+  if (found.length < 2 || found.length > MOST_PHASES) return null;
+  const sum = (at: 0 | 1): number => found.reduce((s, { range }) => s + range[at], 0);
+  return { phases: found.map(({ phase }) => phase), minutes: [sum(0), sum(1)] };
+}
+/** More stretches than this are no programme of an oven. */
+const MOST_PHASES = 8;
+
 /**
  * The oven and time that were stated. A bare number in the oven field is taken for °C below 300, else for °F.
  * Without a field the method is searched: the last temperature named, and the time of the step that bakes.
@@ -50,7 +102,11 @@ export function readBake(
   method: string,
 ): { bake: StatedBake | null; issues: BakeIssue[] } {
   const issues: BakeIssue[] = [];
-  const source = oven.trim() || method;
+  const baking = method
+    .split(/\r?\n|(?<=[.!?])\s+/)
+    .filter((t) => /\b(?:bake|uncover|lid|foil|tent|grill|broil|oven)\b/i.test(t))
+    .join('\n');
+  const source = oven.trim() || baking || method;
   const { celsius, fromF } = temperatures(source);
   const bare = /^\s*(\d{2,4})\s*°?\s*$/.exec(oven);
   if (bare)
@@ -77,14 +133,20 @@ export function readBake(
     issues.push(msg('bake.ovenUnread', { text: oven.slice(0, 60) }));
   const bakeStep = method.split(/\r?\n|(?<=[.!?])\s+/).findLast((s) => /\bbake\b/i.test(s)) ?? '';
   const field = time.trim();
-  const minutes = field ? (minutesIn(field) ?? minutesIn(`${field} min`)) : minutesIn(bakeStep);
+  const fan = /\bfan\b|\bconvection\b/i.test(source);
+  const firstC = oven.trim() ? (celsius[0] ?? fromF[0] ?? null) : null;
+  // Where the heat itself is in doubt there is no telling what its stretches are.
+  const staged = issues.length > 0 ? null : phasesIn(field || baking, firstC, fan);
+  const minutes =
+    staged?.minutes ?? (field ? (minutesIn(field) ?? minutesIn(`${field} min`)) : minutesIn(bakeStep));
   if (field && !minutes) issues.push(msg('bake.timeUnread', { text: field.slice(0, 60) }));
   if (ovenC === null && !minutes) return { bake: null, issues };
   return {
     bake: {
-      ovenC: ovenC === null ? null : Math.round(ovenC),
+      ovenC: staged?.phases[0]?.ovenC ?? (ovenC === null ? null : Math.round(ovenC)),
       minutes,
-      fan: /\bfan\b|\bconvection\b/i.test(source),
+      fan,
+      ...(staged ? { phases: staged.phases } : {}),
     },
     issues,
   };

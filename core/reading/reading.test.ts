@@ -360,3 +360,42 @@ describe('reading a formula', () => {
     );
   });
 });
+
+describe('a bake in stretches', () => {
+  const phases = (oven: string, time: string, method = '') =>
+    readFormula({ text: '100 g water', oven, time, method }).formula.bake;
+
+  it('covered, open and grilled minutes are told apart, and add up', () => {
+    const b = phases('232 C', '30 min covered, 10 min uncovered, grill 5 min')!;
+    expect(b.minutes).toEqual([45, 45]);
+    expect(b.phases!.map((p) => [p.min, p.ovenC, p.cover, p.heat])).toEqual([
+      [30, 232, 'lid', 'even'],
+      [10, 232, 'none', 'even'],
+      [5, 232, 'none', 'grill'],
+    ]);
+  });
+
+  it('a heat that is lowered is read from the field and from the method', () => {
+    const field = phases('218 C', '15-20 min, then 163 C for 55-70 min')!;
+    expect(field.ovenC).toBe(218);
+    expect(field.minutes).toEqual([70, 90]);
+    expect(field.phases!.map((p) => [p.min, p.ovenC])).toEqual([
+      [17.5, 218],
+      [62.5, 163],
+    ]);
+    const method = phases(
+      '',
+      '',
+      'Preheat the oven to 425 F. Let it rise 40 min at 30 C.\nBake 15 min, then lower to 350 F and bake 45-55 min.\nCool 30 min in the tin.',
+    )!;
+    expect(method.minutes).toEqual([60, 70]);
+    expect(method.phases!.map((p) => p.ovenC)).toEqual([218, 177]);
+  });
+
+  it('a tent after a while is a cover; one time is one stretch and says no more', () => {
+    const b = phases('', '', 'Bake at 180 C for 30 min, tent with foil and bake 20 min more.')!;
+    expect(b.phases!.map((p) => p.cover)).toEqual(['none', 'tent']);
+    expect(phases('180 C', '50-55 min')!.phases).toBeUndefined();
+    expect(phases('', '', 'Bake at 180 C for 50 min. Cool for 20 min.')!.phases).toBeUndefined();
+  });
+});

@@ -1,22 +1,12 @@
 import type { Sourced } from '../explain';
-import type { StatedTin, TinShape, Yield } from '../formula';
+import { isHoled, USUAL_TIN, type StatedTin, type TinShape, type Yield } from '../formula';
 import { inchesToCm } from '../units';
 import { NUMBER, numberOf } from './amount';
 
-/** Depths of tins where none is stated, cm. Common practice, no source. */
-const DEPTH_CM: Record<TinShape, number> = {
-  loaf: 6.5,
-  round: 5,
-  square: 5,
-  ring: 7.5,
-  muffin: 3.2,
-  tray: 3,
-  pie: 3.2,
-};
-/** A muffin hole, a tartlet, a mini loaf, mL to the rim. Common practice, no source. */
-const HOLE_ML = 100;
 /** A ring tin gives this share of its circle to the tube. */
 const TUBE_SHARE = 0.15;
+/** A lidded bread pot and a trough of two or three, mL, where no size is named. Common practice, no source. */
+const POT_ML = { pot: 4500, trough: 1500 } as const;
 /** The loaf tin sold by its dough: 900 g (2 lb) holds about 1.75 L, 450 g (1 lb) about half. Common practice, no source. */
 const ML_PER_LOAF_G = 1.95;
 /** Walls lean and rims round: what a box of these sides really holds. */
@@ -24,6 +14,14 @@ const TAPER = 0.92;
 
 const PI_4 = Math.PI / 4;
 const shapeOf = (text: string): TinShape | null =>
+  /\bbaguette\b|\btrough\b/i.test(text)
+    ? 'trough'
+    : /\b(?:casserole|cocotte|lidded pot|iron pot|dutch oven|bread pot)\b/i.test(text)
+      ? 'pot'
+      : /\btartlets?\b/i.test(text)
+        ? 'tartlet'
+        : smallShapeOf(text);
+const smallShapeOf = (text: string): TinShape | null =>
   /\bloaf\b/i.test(text)
     ? 'loaf'
     : /\b(?:muffin|cupcake|bun tin|popover)\b/i.test(text)
@@ -40,7 +38,8 @@ const shapeOf = (text: string): TinShape | null =>
                 ? 'round'
                 : null;
 
-const VESSEL = /\b(?:tins?|pans?|mould|mold|dish|tray|sheet)\b/i;
+const VESSEL =
+  /\b(?:tins?|pans?|mould|mold|dish|tray|sheet|trough|casserole|cocotte|dutch oven|(?:lidded|iron|bread) pot)\b/i;
 /** The words of a text that name the tin: from its size, or its shape, to the vessel. */
 const nameOf = (around: string): string =>
   (
@@ -89,9 +88,10 @@ export function readTin(text: string): StatedTin | null {
     const written = nameOf(around);
     const count =
       /\btwo\b|\b2\b(?=[^.]{0,25}(?:tins|pans))/i.test(around) && /tins|pans/i.test(around) ? 2 : 1;
-    if (shape === 'muffin') {
-      const holes = Number(/(\d{1,2})\s*-?\s*(?:hole|cup|well)/i.exec(around)?.[1] ?? 12);
-      return { shape, written, volumeMl: volume(HOLE_ML * holes, 0.15), count };
+    if (isHoled(shape)) {
+      const holes = Number(/(\d{1,2})\s*-?\s*(?:hole|cup|well|tartlet)/i.exec(around)?.[1] ?? 12);
+      const ml = volume(USUAL_TIN[shape].holeMl! * holes, 0.15);
+      return { shape, written, volumeMl: ml, count, holes };
     }
     const byMass = /(\d{3,4})\s*g\b/.exec(around)?.[1] ?? null;
     const byPound = /(\d)\s*-?\s*lb\b/i.exec(around)?.[1] ?? null;
@@ -100,8 +100,12 @@ export function readTin(text: string): StatedTin | null {
       return { shape, written, volumeMl: volume(ML_PER_LOAF_G * g, 0.12), count };
     }
     const [a, b, c] = sidesIn(around);
-    if (a === undefined) continue;
-    const depth = c ?? DEPTH_CM[shape];
+    if (a === undefined) {
+      // A pot or trough only gives the dough its walls: its size matters little.
+      if (shape !== 'pot' && shape !== 'trough') continue;
+      return { shape, written, volumeMl: volume(POT_ML[shape], 0.3), count };
+    }
+    const depth = c ?? USUAL_TIN[shape].wall;
     const base =
       b !== undefined
         ? a * b * TAPER
@@ -111,7 +115,14 @@ export function readTin(text: string): StatedTin | null {
             ? PI_4 * a * a * (1 - TUBE_SHARE)
             : PI_4 * a * a;
     if (b === undefined && (shape === 'loaf' || shape === 'tray')) continue;
-    return { shape, written, volumeMl: volume(base * depth, c === undefined ? 0.15 : 0.06), count };
+    const sides = b === undefined ? { wide: a } : { wide: Math.min(a, b), long: Math.max(a, b) };
+    return {
+      shape,
+      written,
+      volumeMl: volume(base * depth, c === undefined ? 0.15 : 0.06),
+      count,
+      cm: { ...sides, ...(c === undefined ? {} : { high: c }) },
+    };
   }
   return null;
 }

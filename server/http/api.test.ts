@@ -57,7 +57,7 @@ describe('stateless calls', () => {
     const answer = (await api.post(path('/bake')).send(ask).expect(200)).body as Compared;
     expect(answer.ratio!.value).toBeGreaterThan(1.08);
     expect(answer.minutes).toMatchObject({ basis: 'stated' });
-    const hot = { ...ask, adapted: { ...source, ovenC: 900 } };
+    const hot = { ...ask, adapted: { ...source, phases: [{ ...source.phases[0]!, ovenC: 900 }] } };
     expect(((await api.post(path('/bake')).send(hot).expect(200)).body as Compared).faults).toEqual([
       'ovenHot',
     ]);

@@ -9,7 +9,6 @@ import {
 } from '../../contract/pantry-schemas';
 import {
   adaptSchema,
-  bakeSchema,
   createFormulaSchema,
   createVersionSchema,
   labelsSchema,
@@ -18,6 +17,7 @@ import {
   readSchema,
   renameFormulaSchema,
 } from '../../contract/schemas';
+import { bakeSchema } from '../../contract/bake-schemas';
 import { PROBLEM_STATUS } from '../../contract/problem';
 
 type Json = Record<string, unknown>;

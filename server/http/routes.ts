@@ -20,7 +20,6 @@ import {
 } from '../../contract/pantry-schemas';
 import {
   adaptSchema,
-  bakeSchema,
   createFormulaSchema,
   createVersionSchema,
   labelsSchema,
@@ -29,6 +28,7 @@ import {
   readSchema,
   renameFormulaSchema,
 } from '../../contract/schemas';
+import { bakeSchema } from '../../contract/bake-schemas';
 import type { Formula } from '../../core/formula';
 import type { PantryDoc } from '../../core/pantry';
 import type { Db } from '../db/open';

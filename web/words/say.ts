@@ -1,3 +1,5 @@
+import type { BakePhase, StatedBake } from '../../core/formula';
+import { COVER_WORDS, HEAT_WORDS } from './data/bake';
 import type { ClassId, HonestId, JobId } from '../../core/classes';
 import type { Msg } from '../../core/explain';
 import type { FitKey } from '../../core/rebalance';
@@ -214,14 +216,30 @@ export const hasWords = (code: string): boolean => code in SAY;
 
 export { sayProblem } from './problems';
 
-export const ovenText = (ovenC: number | null, minutes: [number, number] | null, fan: boolean): string =>
+const degreesText = (ovenC: number, fan: boolean): string =>
+  `${ovenC} °C${fan ? ' fan' : ''} (${fixed(celsiusToFahrenheit(ovenC), 0)} °F)`;
+export const minutesText = (from: number, to: number): string => {
+  const [a, b] = [Math.round(from), Math.round(to)];
+  return a === b ? `${a} min` : `${a} to ${b} min`;
+};
+
+/** One stretch of a bake: "230 °C (446 °F) under a lid, with steam". */
+export const phaseText = ({ ovenC, fan, cover, steam, heat }: BakePhase): string =>
   [
-    ovenC === null ? '' : `${ovenC} °C${fan ? ' fan' : ''} (${fixed(celsiusToFahrenheit(ovenC), 0)} °F)`,
-    minutes === null
-      ? ''
-      : minutes[0] === minutes[1]
-        ? `${minutes[0]} min`
-        : `${minutes[0]} to ${minutes[1]} min`,
+    `${degreesText(ovenC, fan)}${COVER_WORDS[cover].does}`,
+    steam ? 'with steam' : '',
+    heat === 'even' ? '' : heat === 'grill' ? 'under the grill' : `more heat from ${HEAT_WORDS[heat]}`,
   ]
     .filter(Boolean)
     .join(', ');
+
+/** Oven and time as a baker reads them, stretch by stretch where there are several. */
+export function ovenText({ ovenC, minutes, fan, phases }: StatedBake): string {
+  const whole = minutes === null ? '' : minutesText(minutes[0], minutes[1]);
+  if (!phases || phases.length < 2)
+    return [ovenC === null ? '' : degreesText(ovenC, fan), whole].filter(Boolean).join(', ');
+  const steps = phases.map((p, i) =>
+    i === phases.length - 1 ? phaseText(p) : `${Math.round(p.min)} min at ${phaseText(p)}`,
+  );
+  return `${steps.join('; then ')}${whole && `; ${whole} in all`}`;
+}

@@ -1,14 +1,17 @@
 import { NativeSelect, Switch, TextInput } from '@mantine/core';
 import { useState } from 'react';
-import type { BakePlan } from '../../../contract/dto';
-import { TIN_METALS, type BakeSetup, type TinMetal } from '../../../core/bake';
+import { DEFAULT_KITCHEN, type BakePlan } from '../../../contract/dto';
+import { FREE_FORMS, TIN_METALS, type BakeSetup, type FreeForm, type TinMetal } from '../../../core/bake';
 import type { StatedTin } from '../../../core/formula';
 import { readTin } from '../../../core/reading';
+import { useKitchenQuery } from '../../api/api';
 import { NumberField } from '../../parts/NumberField';
-import { METAL_WORDS } from '../../words/data/bake';
+import { FORM_WORDS, METAL_WORDS } from '../../words/data/bake';
 import classes from './bake.module.css';
 
-/** What can be changed at the oven. */
+const TYPED = '';
+
+/** What it is baked in, and how it goes in. */
 export function BakeFields({
   setup,
   tin,
@@ -20,20 +23,25 @@ export function BakeFields({
   plan: BakePlan;
   onPlan: (more: BakePlan, field: string) => void;
 }) {
+  const { data: kitchen = DEFAULT_KITCHEN } = useKitchenQuery();
   const [written, setWritten] = useState<string | null>(null);
+  const own = kitchen.tins ?? [];
+  const chosen = own.find((t) => t.tin.written === tin?.written && t.metal === setup.metal);
   return (
     <div className={classes.fields}>
-      <NumberField
-        label="Oven"
-        unit="°C"
-        value={setup.ovenC}
-        onChange={(ovenC) => onPlan({ ...plan, ovenC }, 'oven')}
-      />
-      <Switch
-        label="Fan"
-        checked={setup.fan}
-        onChange={(e) => onPlan({ ...plan, fan: e.currentTarget.checked }, 'fan')}
-      />
+      {own.length > 0 && (
+        <NativeSelect
+          label="A tin of yours"
+          value={chosen?.id ?? TYPED}
+          data={[{ value: TYPED, label: 'another' }, ...own.map((t) => ({ value: t.id, label: t.name }))]}
+          onChange={(e) => {
+            const found = own.find((t) => t.id === e.currentTarget.value);
+            if (!found) return;
+            setWritten(null);
+            onPlan({ ...plan, tin: found.tin, metal: found.metal }, 'tin');
+          }}
+        />
+      )}
       <TextInput
         label="Tin"
         value={written ?? tin?.written ?? ''}
@@ -59,11 +67,26 @@ export function BakeFields({
           onChange={(n) => n >= 1 && onPlan({ ...plan, pieces: Math.round(n) }, 'pieces')}
         />
       )}
+      {setup.vessel.kind === 'free' && !tin && (
+        <NativeSelect
+          label="Shaped"
+          value={setup.vessel.form ?? 'flat'}
+          data={FREE_FORMS.map((f) => ({ value: f, label: FORM_WORDS[f] }))}
+          onChange={(e) => onPlan({ ...plan, form: e.currentTarget.value as FreeForm }, 'form')}
+        />
+      )}
       <NativeSelect
-        label="Of"
+        label={setup.vessel.kind === 'free' ? 'Stands on' : 'Made of'}
         value={setup.metal}
         data={TIN_METALS.map((m) => ({ value: m, label: METAL_WORDS[m] }))}
         onChange={(e) => onPlan({ ...plan, metal: e.currentTarget.value as TinMetal }, 'metal')}
+      />
+      <NumberField
+        label="Dough in all"
+        unit="g"
+        most={100_000}
+        value={Math.round(setup.massG)}
+        onChange={(massG) => massG > 0 && onPlan({ ...plan, massG }, 'mass')}
       />
       <NumberField
         label="Dough goes in at"
@@ -73,10 +96,17 @@ export function BakeFields({
         onChange={(startC) => onPlan({ ...plan, startC }, 'start')}
       />
       <NumberField
-        label="Under a lid for"
-        unit="min"
-        value={setup.coveredMin}
-        onChange={(coveredMin) => onPlan({ ...plan, coveredMin }, 'cover')}
+        label="Door opened"
+        unit="times"
+        value={plan.doors ?? 0}
+        description="to look, or to turn it"
+        onChange={(n) => n >= 0 && n <= 20 && onPlan({ ...plan, doors: Math.round(n) }, 'doors')}
+      />
+      <Switch
+        label="Heated with the oven"
+        description="pot, stone or sheet"
+        checked={setup.hot}
+        onChange={(e) => onPlan({ ...plan, hot: e.currentTarget.checked }, 'hot')}
       />
     </div>
   );

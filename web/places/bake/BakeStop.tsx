@@ -1,94 +1,43 @@
-import { Button, Skeleton } from '@mantine/core';
+import { Skeleton } from '@mantine/core';
 import { DEFAULT_KITCHEN, type BakePlan } from '../../../contract/dto';
 import {
+  clockOf,
   CUT_C,
   donenessOf,
   hasSchools,
   keepsAs,
   notesOf,
-  SCHOOLS,
+  plainPhase,
   STOPS,
+  turnsOf,
   type BakeSetup,
-  type Compared,
   type Doneness,
-  type SchoolId,
 } from '../../../core/bake';
 import type { ClassId } from '../../../core/classes';
 import { useKitchenQuery } from '../../api/api';
 import { useAppDispatch } from '../../app/store';
 import { Notice } from '../../parts/Notice';
-import {
-  BAKE_FAULT_WORDS,
-  BAKE_NOTE_WORDS,
-  KEEP_WORDS,
-  REASON_WORDS,
-  SCHOOL_WORDS,
-  SIGN_WORDS,
-} from '../../words/data/bake';
+import { BAKE_FAULT_WORDS, BAKE_NOTE_WORDS, KEEP_WORDS, SIGN_WORDS } from '../../words/data/bake';
 import { fixed, grams, listed } from '../../words/format';
 import { useDeskContext } from '../desk/context';
 import { desk } from '../desk/deskSlice';
 import frame from '../desk/desk.module.css';
 import { span } from '../lift/liftLines';
 import { BakeFields } from './BakeFields';
+import { Band } from './Band';
 import { Curves } from './Curves';
+import { OtherTin, YourOven } from './OtherTin';
+import { Programme } from './Programme';
+import { Rests, Took } from './Rests';
 import { Section } from './Section';
+import { Told } from './Told';
 import { useBake } from './useBake';
 import classes from './bake.module.css';
 
 /** Where one begins when nothing is stated, °C. Common practice, no source. */
 const FIRST_OVEN_C = 180;
-/** Look for the first time at this share of the shortest time. Common practice, no source. */
-const LOOK_AT = 0.85;
-
-const minutes = (from: number, to: number): string => {
-  const [a, b] = [Math.round(from), Math.round(to)];
-  return a === b ? `${a} min` : `${a} to ${b} min`;
-};
-
-/** The time, and why it is so. */
-function Time({
-  compared,
-  stated,
-  setup,
-}: {
-  compared: Compared;
-  stated: readonly [number, number] | null;
-  setup: BakeSetup;
-}) {
-  const { ratio, reasons, minutes: time } = compared;
-  const percent = (x: number): string => `${x >= 0 ? '+' : '−'}${fixed(Math.abs(100 * x), 0)} %`;
-  if (!time || !ratio)
-    return (
-      <p className={classes.time}>
-        {stated
-          ? `Keep the stated ${minutes(stated[0], stated[1])} in mind, look early, and go by the signs.`
-          : 'No time can be given: go by the signs.'}
-      </p>
-    );
-  return (
-    <>
-      <p className={classes.time} role="status">
-        {fixed(setup.ovenC, 0)} °C{setup.fan ? ' fan' : ''}: about {minutes(time.from, time.to)}. Look from{' '}
-        {fixed(LOOK_AT * time.from, 0)} min.
-      </p>
-      <p className="quiet">
-        {time.basis === 'stated' && stated
-          ? `As written ${minutes(stated[0], stated[1])}; the change makes it ${percent(ratio.value - 1)} (${percent(ratio.lo - 1)} to ${percent(ratio.hi - 1)} by four models).`
-          : 'The formula states no time: this is the model’s own window, a fifth to each side. The change alone is better known than the time.'}
-      </p>
-      {reasons.length > 0 && (
-        <ul className={classes.reasons} aria-label="Why the time changes">
-          {reasons.map((r) => (
-            <li key={r.reason}>
-              <b className="num">{percent(r.share)}</b> {REASON_WORDS[r.reason]}
-            </li>
-          ))}
-        </ul>
-      )}
-    </>
-  );
-}
+/** The axis goes on a little beyond the end, min. */
+const BEYOND = 5;
 
 function Signs({
   done,
@@ -158,7 +107,7 @@ export function BakeStop() {
         title="No oven stated"
         action={{
           words: `Begin with ${FIRST_OVEN_C} °C`,
-          do: () => onPlan({ ...plan, ovenC: FIRST_OVEN_C }, 'oven'),
+          do: () => onPlan({ ...plan, phases: [plainPhase(FIRST_OVEN_C)] }, 'oven'),
         }}
       >
         The formula says no oven heat. Begin with a usual one and change it; where lines have no grams, give
@@ -168,31 +117,25 @@ export function BakeStop() {
   const done = donenessOf(adapted.classId, pressurePa);
   const faults = compared?.faults ?? [];
   const kinds = doc.source.parts.map((p) => p.classId);
-  const notes = notesOf(kinds, adapted);
+  const notes = notesOf(kinds, {
+    covered: adapted.phases.some((p) => p.cover === 'lid'),
+    startC: adapted.startC,
+  });
+  const drawn = compared?.source && compared.adapted ? [compared.source, compared.adapted] : null;
+  const clock = compared ? clockOf(compared, stated) * compared.pace.factor : 1;
+  const window = compared?.minutes ? ([compared.minutes.from, compared.minutes.to] as const) : null;
+  const end =
+    BEYOND +
+    Math.max(
+      ...(drawn ?? []).map((r) => clock * (r.curve.at(-1)?.min ?? 0)),
+      window?.[1] ?? 0,
+      turnsOf(adapted.phases).at(-1) ?? 0,
+    );
   return (
     <div className={frame.frame}>
       <div className={frame.content} aria-busy={bake.working}>
         <section className={`sheet ${classes.panel}`} aria-label="At the oven">
           <h2>At the oven</h2>
-          <BakeFields setup={adapted} tin={tin} plan={plan} onPlan={onPlan} />
-          {hasSchools(adapted.classId) && (
-            <div className={classes.schools} role="group" aria-label="Two schools">
-              {(Object.keys(SCHOOLS) as SchoolId[]).map((id) => (
-                <Button
-                  key={id}
-                  variant="default"
-                  size="compact-md"
-                  onClick={() => onPlan({ ...plan, ...SCHOOLS[id] }, `school-${id}`)}
-                >
-                  {SCHOOL_WORDS[id].name}
-                </Button>
-              ))}
-              <span className="small quiet">
-                {SCHOOL_WORDS.hot.name}: {SCHOOL_WORDS.hot.about}. {SCHOOL_WORDS.gentle.name}:{' '}
-                {SCHOOL_WORDS.gentle.about}.
-              </span>
-            </div>
-          )}
           {faults.map((f) => (
             <p
               key={f}
@@ -203,44 +146,45 @@ export function BakeStop() {
             </p>
           ))}
           {!compared && <Skeleton height={90} role="status" aria-label="Baking it in the model" />}
-          {compared && <Time compared={compared} stated={stated} setup={adapted} />}
+          {compared && <Told source={source} adapted={adapted} compared={compared} stated={stated} />}
+          <YourOven setup={adapted} oven={bake.oven} />
+          <Programme
+            phases={adapted.phases}
+            schools={hasSchools(adapted.classId)}
+            plan={plan}
+            onPlan={onPlan}
+          />
           {notes.map((n) => (
             <p key={n}>{BAKE_NOTE_WORDS[n]}</p>
           ))}
         </section>
-        <div className={classes.grid}>
-          <section className={`sheet ${classes.panel}`} aria-label="The tin cut through">
-            <h2>The tin cut through</h2>
-            {faults.some((f) => f === 'noMass') ? null : <Section setup={adapted} />}
-          </section>
-          <Signs done={done} setup={adapted} kinds={kinds} coolMin={compared?.coolMin ?? null} />
-        </div>
-        {compared?.source && compared.adapted && (
+        {drawn && (
           <section className={`sheet ${classes.panel}`} aria-label="Heat over time">
             <h2>Heat over time</h2>
-            <Curves source={compared.source} adapted={compared.adapted} />
+            <Curves source={drawn[0]!} adapted={drawn[1]!} clock={clock} end={end} window={window}>
+              <Band
+                phases={adapted.phases}
+                end={end}
+                onPhases={(phases, field) => onPlan({ ...plan, phases }, field)}
+              />
+            </Curves>
           </section>
         )}
+        <section className={`sheet ${classes.panel}`} aria-label="The tin and the dough">
+          <h2>The tin and the dough</h2>
+          <div className={classes.grid}>
+            <div className={classes.tinFields}>
+              <BakeFields setup={adapted} tin={tin} plan={plan} onPlan={onPlan} />
+              <OtherTin source={source} adapted={adapted} plan={plan} onPlan={onPlan} />
+            </div>
+            {faults.some((f) => f === 'noMass') ? null : <Section setup={adapted} />}
+          </div>
+        </section>
+        <Signs done={done} setup={adapted} kinds={kinds} coolMin={compared?.coolMin ?? null} />
       </div>
       <aside className={frame.aside} tabIndex={0} aria-label="What this rests on">
-        <section>
-          <h2>What this rests on</h2>
-          <p>
-            The formula’s own time is known to work. A model of heat, steam and crust bakes it as written and
-            as it is now; the stated time is taken times the ratio of the two. Four of them run: two hearts of
-            the loaf, two crumbs. Their spread is the band.
-          </p>
-          <p>
-            Changes are what it is good for. A time out of nothing is good to a fifth, no better, and no bake
-            of yours stands behind it yet.
-          </p>
-          <p className="small quiet">
-            Properties: Choi & Okos (1986). Vapour in the crumb and drying of the crust after published work
-            on baking, from memory. The tin is taken as {fixed(2 * adapted.vessel.halfCm, 0)} cm wide
-            {adapted.vessel.kind === 'long' ? `, ${fixed(adapted.vessel.lengthCm, 0)} cm long` : ''}; dough of{' '}
-            {fixed(adapted.density, 2)} g/mL as usual for the kind.
-          </p>
-        </section>
+        <Took setup={adapted} compared={compared} />
+        <Rests source={source} adapted={adapted} compared={compared} />
         <section>
           <h2>Keep in mind</h2>
           <p>

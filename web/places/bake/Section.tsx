@@ -1,42 +1,90 @@
-import { levelCm, type BakeSetup } from '../../../core/bake';
+import { halfAt, heightOf, levelCm, type BakeSetup } from '../../../core/bake';
 import { fixed } from '../../words/format';
 import classes from './bake.module.css';
 
-const [W, H, PAD] = [360, 170, 34];
-/** How much higher it stands when baked, by how airy it goes in. Common practice, no source. */
+const [W, H, PAD] = [360, 180, 30];
+/** How much it gains in the oven, by how airy it goes in. Common practice, no source. */
 const RISES = { loose: 1.15, batter: 1.45, dense: 1.1 } as const;
 const riseOf = (density: number): number =>
   density < 0.8 ? RISES.loose : density < 1 ? RISES.batter : RISES.dense;
+/** A ruler's step, cm, so that a few stand on the height. */
+const STEPS = [1, 2, 5];
+const POINTS = 24;
 
-/** The tin cut through: its walls, how high the dough stands, and about how high it will. */
+/** The bake cut through, to scale: its walls, how high the dough stands, and about how high it will. */
 export function Section({ setup }: { setup: BakeSetup }) {
+  const { vessel: v, massG, density } = setup;
   const level = levelCm(setup);
-  const risen = level * riseOf(setup.density);
-  const { halfCm, wallCm, count, kind } = setup.vessel;
+  const risen = heightOf(v, (riseOf(density) * massG) / density);
+  const { halfCm, wallCm, count } = v;
+  const hole = v.holeCm ?? 0;
   const high = Math.max(wallCm, risen, 1);
   const k = Math.min((W - 2 * PAD) / (2 * halfCm), (H - 2 * PAD) / high);
   const [cx, floor] = [W / 2, H - PAD];
-  const box = (h: number) => ({
-    x: cx - halfCm * k,
-    y: floor - h * k,
-    width: 2 * halfCm * k,
-    height: h * k,
-  });
-  const said = `${kind === 'free' ? 'Set free' : `${fixed(2 * halfCm, 0)} cm wide, ${fixed(wallCm, 1)} cm high`}; the dough stands ${fixed(level, 1)} cm high, about ${fixed(risen, 1)} cm when baked${count > 1 ? `, ${count} of them` : ''}.`;
+  const x = (cm: number): number => cx + cm * k;
+  const y = (cm: number): number => floor - cm * k;
+  /** The outline of so high a dough, right half from the bottom up; `side` is 1 or −1. */
+  const edge = (height: number, side: 1 | -1): [number, number][] =>
+    Array.from({ length: POINTS + 1 }, (_p, i) => {
+      const at = (i / POINTS) * height;
+      return [x(side * halfAt(v, height, at)), y(at)];
+    });
+  const ringEdge = (height: number, side: 1 | -1): [number, number][] => {
+    const [mid, half] = [(halfCm + hole) / 2, (halfCm - hole) / 2];
+    return Array.from({ length: POINTS + 1 }, (_p, i) => {
+      const t = (i / POINTS) * Math.PI;
+      return [x(side * (mid + half * Math.cos(t))), y(height * Math.sin(t))];
+    });
+  };
+  const path = (points: [number, number][]): string =>
+    `M${points.map(([a, b]) => `${a.toFixed(1)} ${b.toFixed(1)}`).join('L')}Z`;
+  const shapes = (height: number): string[] => {
+    if (v.kind === 'free' && v.form === 'ring')
+      return [path(ringEdge(height, 1)), path(ringEdge(height, -1))];
+    if (hole > 0)
+      return ([1, -1] as const).map((side) =>
+        path([...edge(height, side), [x(side * hole), y(height)], [x(side * hole), y(0)]]),
+      );
+    return [path([...edge(height, 1), ...edge(height, -1).reverse()])];
+  };
+  const step = STEPS.find((s) => high / s <= 6) ?? 10;
+  const where =
+    wallCm > 0
+      ? `${fixed(2 * halfCm, 0)} cm wide at the rim${v.lengthCm > 0 ? `, ${fixed(v.lengthCm, 0)} cm long` : ''}, ${fixed(wallCm, 1)} cm high`
+      : `Set free, ${fixed(2 * halfCm, 0)} cm across${v.lengthCm > 0 ? `, ${fixed(v.lengthCm, 0)} cm long` : ''}`;
+  const said = `${where}; the dough stands ${fixed(level, 1)} cm high, about ${fixed(risen, 1)} cm when baked${count > 1 ? `, ${count} of them` : ''}.`;
+  const bottom = halfAt(v, level, 0);
   return (
     <figure className={classes.section}>
       <svg viewBox={`0 0 ${W} ${H}`} role="img" aria-label={said}>
-        <rect {...box(risen)} rx={kind === 'free' ? 18 : 4} className={classes.risen} />
-        <rect {...box(level)} rx={kind === 'free' ? 14 : 2} className={classes.dough} />
+        {shapes(risen).map((d) => (
+          <path key={d} d={d} className={classes.risen} />
+        ))}
+        {shapes(level).map((d) => (
+          <path key={d} d={d} className={classes.dough} />
+        ))}
         {wallCm > 0 && (
           <path
-            d={`M${cx - halfCm * k} ${floor - wallCm * k} V${floor} H${cx + halfCm * k} V${floor - wallCm * k}`}
+            d={`M${x(-halfCm)} ${y(wallCm)} L${x(-bottom)} ${floor} H${x(bottom)} L${x(halfCm)} ${y(wallCm)}`}
             className={classes.tin}
           />
         )}
+        {wallCm > 0 && hole > 0 && (
+          <path d={`M${x(-hole)} ${floor} V${y(wallCm)} H${x(hole)} V${floor}`} className={classes.tin} />
+        )}
         <line x1={PAD / 2} x2={W - PAD / 2} y1={floor + 5} y2={floor + 5} className={classes.rack} />
+        {Array.from({ length: Math.floor(high / step) + 1 }, (_t, i) => (
+          <g key={i} className={classes.ruler}>
+            <line x1={W - 16} x2={W - 8} y1={y(i * step)} y2={y(i * step)} />
+            {(i === 0 || i === Math.floor(high / step)) && (
+              <text x={W - 20} y={y(i * step) + 4} textAnchor="end">
+                {i === 0 ? '0' : `${i * step} cm`}
+              </text>
+            )}
+          </g>
+        ))}
       </svg>
-      <figcaption className="small quiet">{said}</figcaption>
+      <figcaption className="small quiet">{said} Dashed: baked.</figcaption>
     </figure>
   );
 }

@@ -2,7 +2,7 @@ import { cleanup, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it } from 'vitest';
 import { DEMO_FORMULAS } from '../../../demo/data/formulas';
-import { BAKE_FAULTS, REASONS } from '../../../core/bake';
+import { BAKE_FAULTS, plainPhase, REASONS, SCHOOLS } from '../../../core/bake';
 import { DONE_SIGNS } from '../../../core/classes';
 import { deskFor, show } from '../../testing/render';
 import { BAKE_FAULT_WORDS, REASON_WORDS, SIGN_WORDS } from '../../words/data/bake';
@@ -17,7 +17,7 @@ describe('Bake', () => {
   it('draws the tin cut through, and says how one knows that it is done, with the weight out of the oven', () => {
     show(<BakeStop />, deskFor(LOAF, { exclude: ['egg'] }));
     expect(
-      screen.getByRole('img', { name: /cm wide, .* cm high; the dough stands .* cm high/ }),
+      screen.getByRole('img', { name: /cm wide at the rim, .* cm high; the dough stands .* cm high/ }),
     ).toBeTruthy();
     const signs = screen.getByRole('region', { name: 'How you know it is done' });
     expect(within(signs).getByText(/96 to 99 °C/)).toBeTruthy();
@@ -31,7 +31,7 @@ describe('Bake', () => {
     await user.clear(oven);
     await user.type(oven, '180');
     await user.click(screen.getByRole('switch', { name: 'Fan' }));
-    await user.selectOptions(screen.getByLabelText('Of'), 'glass');
+    await user.selectOptions(screen.getByLabelText('Made of'), 'glass');
     expect(doc().request.bake).toMatchObject({ metal: 'glass' });
     const tin = screen.getByLabelText('Tin');
     await user.clear(tin);
@@ -46,9 +46,9 @@ describe('Bake', () => {
     const { doc } = show(<BakeStop />, deskFor(GRIDDLE, { exclude: [] }));
     expect(screen.getByText('No oven stated')).toBeTruthy();
     await user.click(screen.getByRole('button', { name: 'Begin with 180 °C' }));
-    expect(doc().request.bake).toEqual({ ovenC: 180 });
+    expect(doc().request.bake).toEqual({ phases: [plainPhase(180)] });
     cleanup();
-    show(<BakeStop />, deskFor(GRIDDLE, { exclude: [], bake: { ovenC: 180 } }));
+    show(<BakeStop />, deskFor(GRIDDLE, { exclude: [], bake: { phases: [plainPhase(180)] } }));
     expect(screen.getByLabelText('Oven')).toBeTruthy();
   });
 
@@ -57,7 +57,7 @@ describe('Bake', () => {
     expect(screen.getByText(/From frozen: hot for 15 to 20 min/)).toBeTruthy();
     expect(screen.getByText(/never in the fridge/)).toBeTruthy();
     await user.click(screen.getByRole('button', { name: 'Hot and covered' }));
-    expect(doc().request.bake).toEqual({ startC: -18, ovenC: 230, coveredMin: 30 });
+    expect(doc().request.bake).toEqual({ startC: -18, phases: SCHOOLS.hot });
   });
 
   it('every fault, reason and sign has words', () => {

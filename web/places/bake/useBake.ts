@@ -1,17 +1,28 @@
 import { useMemo } from 'react';
-import { DEFAULT_KITCHEN, type BakePlan, type DraftDoc } from '../../../contract/dto';
-import { setupOf, vesselOf, type BakeSetup, type Compared } from '../../../core/bake';
-import type { Formula } from '../../../core/formula';
+import { DEFAULT_KITCHEN, type BakePlan, type DraftDoc, type KitchenOven } from '../../../contract/dto';
+import {
+  doorsAt,
+  metalOf,
+  paceOf,
+  setupOf,
+  type BakeSetup,
+  type Compared,
+  type Pace,
+} from '../../../core/bake';
+import type { Formula, StatedBake } from '../../../core/formula';
 import { altitudeAdvice } from '../../../core/leavening';
 import { useKitchenQuery } from '../../api/api';
 import { usePantry } from '../../pantry/usePantry';
 import { useCompute } from '../../workers/useCompute';
 
 const NOTHING: BakePlan = {};
+/** Cells each way of the first answer and of the one that is kept. */
 const COARSE = 6;
 const FINE = 12;
 /** A slider that moves shows the coarse answer; the fine one comes when it rests, ms. */
 const RESTS_MS = 250;
+/** Where no time is stated the door is opened as in a bake of this long, min. */
+const USUAL_MIN = 40;
 
 export type Bake = {
   plan: BakePlan;
@@ -22,43 +33,60 @@ export type Bake = {
   compared: Compared | null;
   working: boolean;
   pressurePa: number;
+  /** The oven one bakes in, as the kitchen has it. */
+  oven: KitchenOven | null;
+  pace: Pace | null;
 };
 
-/** What of a set-up a plan changes. */
-function withPlan(plan: BakePlan): Partial<BakeSetup> {
-  return {
-    ...(plan.ovenC === undefined ? {} : { ovenC: plan.ovenC }),
-    ...(plan.fan === undefined ? {} : { fan: plan.fan }),
-    ...(plan.metal ? { metal: plan.metal } : {}),
-    ...(plan.startC === undefined ? {} : { startC: plan.startC }),
-    ...(plan.coveredMin === undefined ? {} : { coveredMin: Math.max(0, plan.coveredMin) }),
-    ...(plan.tin ? { vessel: vesselOf(plan.tin) } : {}),
-  };
-}
+/** The bake a plan asks for, on what the formula states. */
+const plannedBake = (stated: StatedBake | undefined, { phases }: BakePlan): StatedBake | undefined =>
+  phases
+    ? { ovenC: phases[0]!.ovenC, fan: phases[0]!.fan, minutes: stated?.minutes ?? null, phases }
+    : stated;
 
-/** The bake of a formula beside that of the desk's source, with what is planned at the oven; worked out in the worker. */
-export function useBake(doc: DraftDoc, formula: Formula | null): Bake {
+/**
+ * The bake of a formula beside that of the desk's source, with what is planned at the oven; worked out in the worker.
+ * `asLarge`: the formula is already as large as it is to be baked.
+ */
+export function useBake(doc: DraftDoc, formula: Formula | null, { asLarge = false } = {}): Bake {
   const { pantry } = usePantry();
   const { data: kitchen = DEFAULT_KITCHEN } = useKitchenQuery();
   const plan = doc.request.bake ?? NOTHING;
   const pressurePa = altitudeAdvice(kitchen.altitudeM ?? 0)!.pressurePa;
-  const pieces = useMemo(() => (plan.pieces ? { pieces: plan.pieces } : {}), [plan.pieces]);
-  const source = useMemo(
-    () => setupOf(doc.source, pantry.lookup, { pressurePa, ...pieces }),
-    [doc.source, pantry, pressurePa, pieces],
-  );
+  const stated = doc.source.bake?.minutes ?? null;
+  const { pieces, form, massG } = plan;
+  const pieced = useMemo(() => ({ pressurePa, ...(pieces ? { pieces } : {}) }), [pieces, pressurePa]);
+  const source = useMemo(() => setupOf(doc.source, pantry.lookup, pieced), [doc.source, pantry, pieced]);
   const adapted = useMemo(() => {
     if (!formula) return null;
-    const ovenC = doc.source.bake?.ovenC ?? plan.ovenC ?? null;
-    const bake = { minutes: null, fan: false, ...doc.source.bake, ovenC };
-    const base = setupOf({ ...formula, bake }, pantry.lookup, { pressurePa, ...pieces });
-    return base && { ...base, ...withPlan(plan) };
-  }, [formula, doc.source.bake, plan, pantry, pressurePa, pieces]);
-  const stated = doc.source.bake?.minutes ?? null;
+    const bake = plannedBake(doc.source.bake, plan);
+    const tin = plan.tin ?? formula.tin;
+    const base = setupOf({ ...formula, ...(bake ? { bake } : {}), ...(tin ? { tin } : {}) }, pantry.lookup, {
+      ...pieced,
+      ...(form ? { form } : {}),
+      ...(massG && !asLarge ? { massG } : {}),
+    });
+    if (!base) return null;
+    const whole = stated ? (stated[0] + stated[1]) / 2 : USUAL_MIN;
+    return {
+      ...base,
+      metal: plan.metal ?? (tin ? metalOf(tin.shape) : base.metal),
+      hot: plan.hot ?? base.hot,
+      startC: plan.startC ?? base.startC,
+      doors: doorsAt(plan.doors ?? 0, whole),
+    };
+  }, [formula, doc.source.bake, plan, pantry, pieced, form, massG, asLarge, stated]);
   const from = source ?? adapted;
-  const ask = (cells: number) => (from && adapted ? { source: from, adapted, stated, cells } : null);
-  const coarse = useCompute('bake', ask(COARSE));
-  const fine = useCompute('bake', ask(FINE), RESTS_MS);
+  const classId = from?.classId;
+  const pace = useMemo(
+    () => (classId ? paceOf(kitchen.timed ?? [], classId) : null),
+    [kitchen.timed, classId],
+  );
+  const ask = (cells: number, quick: boolean) =>
+    from && adapted ? { source: from, adapted, stated, cells, quick, ...(pace ? { pace } : {}) } : null;
+  const coarse = useCompute('bake', ask(COARSE, true));
+  const fine = useCompute('bake', ask(FINE, false), RESTS_MS);
+  const ovens = kitchen.ovens ?? [];
   return {
     plan,
     source: from,
@@ -67,6 +95,8 @@ export function useBake(doc: DraftDoc, formula: Formula | null): Bake {
     compared: !fine.working && fine.output ? fine.output : coarse.output,
     working: coarse.working,
     pressurePa,
+    oven: ovens.find((o) => o.id === kitchen.ovenId) ?? ovens[0] ?? null,
+    pace,
   };
 }
 
@@ -82,5 +112,11 @@ export function keptBake(
   const minutes: [number, number] | null = time
     ? [Math.round(time.from), Math.round(time.to)]
     : stated && [stated[0], stated[1]];
-  return { bake: { ovenC: adapted.ovenC, fan: adapted.fan, minutes }, ...(tin ? { tin } : {}) };
+  const { phases } = adapted;
+  const [first] = phases;
+  const plain = phases.length === 1 && first!.cover === 'none' && first!.heat === 'even' && !first!.steam;
+  return {
+    bake: { ovenC: first!.ovenC, fan: first!.fan, minutes, ...(plain ? {} : { phases }) },
+    ...(tin ? { tin } : {}),
+  };
 }

@@ -26,7 +26,7 @@ import { Notice } from '../../parts/Notice';
 import { StepText } from '../../parts/StepText';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { day, grams, listed, percent } from '../../words/format';
-import { ovenText, sayProblem } from '../../words/say';
+import { minutesText, ovenText, sayProblem } from '../../words/say';
 import { linesIn, tracesIn, unknownIn } from '../../words/verdicts';
 import { AVOID_WORDS, CAUTION_WORDS, GROUP_WORDS, ingredientName, withoutWords } from '../../words/things';
 import { STATE_WORDS } from '../../words/data/ways';
@@ -238,12 +238,12 @@ function Card({
           ))}
           {doc.bake && (
             <p className={classes.bake}>
-              <b>Bake</b> {ovenText(doc.bake.ovenC, doc.bake.minutes, doc.bake.fan)}
+              <b>Bake</b> {ovenText(doc.bake)}
               {version.targetId && (
                 <span className="quiet">
                   {sameTime(doc.bake, source?.doc.bake)
                     ? ', as stated for the one as written: look early, and trust the signs'
-                    : `, for ${source?.doc.bake?.minutes ? ovenText(null, source.doc.bake.minutes, false) : 'no stated time'} as written, by the change: look early, and trust the signs`}
+                    : `, for ${source?.doc.bake?.minutes ? minutesText(...source.doc.bake.minutes) : 'no stated time'} as written, by the change: look early, and trust the signs`}
                 </span>
               )}
             </p>

@@ -110,8 +110,10 @@ function liftState(formula: Formula | null, lookup: Lookup): Pick<Stop, 'state' 
 }
 
 const ovenState = (source: Formula | null, plan: BakePlan | undefined): string => {
-  const ovenC = plan?.ovenC ?? source?.bake?.ovenC;
-  return ovenC === undefined || ovenC === null ? 'no oven stated' : `${ovenC} °C`;
+  const phases = plan?.phases ?? source?.bake?.phases;
+  const heats = phases?.map((p) => p.ovenC) ?? [source?.bake?.ovenC ?? null];
+  const told = [...new Set(heats)].filter((c) => c !== null);
+  return told.length === 0 ? 'no oven stated' : `${told.slice(0, 2).join(', then ')} °C`;
 };
 
 function stopsOf(

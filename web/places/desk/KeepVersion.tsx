@@ -36,7 +36,7 @@ function bakeSaid(formula: Formula, bake: Bake): string {
   if (bake.compared?.faults.includes('tinSmall'))
     return `${tins}The tin does not hold it: say another at Bake.`;
   return bake.compared?.minutes && at
-    ? `${tins}In the oven ${ovenText(at.ovenC, at.minutes, at.fan)}.`
+    ? `${tins}In the oven ${ovenText(at)}.`
     : `${tins}Heat and time stay as for the formula as it was.`;
 }
 
@@ -60,7 +60,11 @@ export function KeepVersion({ formulaId, doc, solution, sourceChanged, suggested
   const { pantry } = usePantry();
   const dispatch = useAppDispatch();
   const navigate = useNavigate();
-  const [to, setTo] = useState<ScaleWay>({ by: 'batch', times: 1 });
+  const [to, setTo] = useState<ScaleWay>(
+    doc.request.bake?.massG
+      ? { by: 'dough', massG: Math.round(doc.request.bake.massG) }
+      : { by: 'batch', times: 1 },
+  );
   const made = useMemo(() => {
     const asWanted = {
       ...solution.formula,
@@ -72,7 +76,7 @@ export function KeepVersion({ formulaId, doc, solution, sourceChanged, suggested
     const r = rounded(larger.formula, scaled(doc.source, larger.factor), pantry.lookup);
     return { ...r, factor: larger.factor };
   }, [solution, doc.source, doc.request.steps, to, pantry]);
-  const bake = useBake(doc, made?.formula ?? null);
+  const bake = useBake(doc, made?.formula ?? null, { asLarge: true });
   const start = useMemo(
     () => ({
       doughG: doughMassG(solution.formula),

@@ -97,7 +97,7 @@ export function ReadStop() {
             onChange={(v) => v && dispatch(desk.classChosen({ partId: p.id, classId: v }))}
           />
         ))}
-        {bake && <p className="small quiet">Bake: {ovenText(bake.ovenC, bake.minutes, bake.fan)}</p>}
+        {bake && <p className="small quiet">Bake: {ovenText(bake)}</p>}
         {source.tin && (
           <p className="small quiet">
             Tin: {source.tin.written}, about {Math.round(source.tin.volumeMl.value / 50) * 50} mL to the rim

@@ -286,7 +286,7 @@ export function NewFormulaPage() {
                     />
                   ))}
               </div>
-              {bake && <p className={classes.bar}>Bake: {ovenText(bake.ovenC, bake.minutes, bake.fan)}</p>}
+              {bake && <p className={classes.bar}>Bake: {ovenText(bake)}</p>}
               <div className={`${classes.bar} ${classes.foot}`}>
                 <Button
                   onClick={() => void keep()}

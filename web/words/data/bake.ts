@@ -1,4 +1,14 @@
-import type { BakeFault, BakeNote, KeepId, Reason, SchoolId, TinMetal } from '../../../core/bake';
+import type {
+  BakeFault,
+  BakeNote,
+  FreeForm,
+  KeepId,
+  Reason,
+  SchoolId,
+  Shade,
+  TinMetal,
+} from '../../../core/bake';
+import type { Cover, Heat } from '../../../core/formula';
 import type { DoneSign } from '../../../core/classes';
 
 export const METAL_WORDS: Record<TinMetal, string> = {
@@ -9,6 +19,35 @@ export const METAL_WORDS: Record<TinMetal, string> = {
   stone: 'stoneware',
   silicone: 'silicone',
   iron: 'cast iron',
+  perforated: 'perforated steel',
+};
+
+/** What lies over a bake: as a choice, and after "at 230 °C". */
+export const COVER_WORDS: Record<Cover, { name: string; does: string }> = {
+  none: { name: 'open', does: '' },
+  lid: { name: 'under a lid', does: ' under a lid' },
+  tent: { name: 'foil tent', does: ' under a foil tent' },
+};
+export const HEAT_WORDS: Record<Heat, string> = {
+  even: 'all around',
+  top: 'above',
+  below: 'below',
+  grill: 'the grill',
+};
+export const FORM_WORDS: Record<FreeForm, string> = {
+  dome: 'round',
+  oval: 'oval',
+  baton: 'baton',
+  ring: 'ring',
+  flat: 'flat',
+};
+export const SHADE_WORDS: Record<Shade, string> = {
+  pale: 'pale',
+  straw: 'straw-coloured',
+  golden: 'golden',
+  brown: 'brown',
+  dark: 'dark',
+  burnt: 'nearly black',
 };
 
 export const REASON_WORDS: Record<Reason, string> = {
@@ -32,6 +71,11 @@ export const BAKE_FAULT_WORDS: Record<BakeFault, string> = {
   notThis:
     'No number is to be trusted for this kind of bake: its time is set by something else than the heat in its middle. Keep the stated time and go by the signs.',
   start: 'Give the dough between −30 and 60 °C.',
+  height: 'Nobody has looked at baking above 6 000 m: go by the signs.',
+  tent: 'What a foil tent does to the time is not known within a factor of two: it is left out of the reckoning.',
+  thick:
+    'So dense a dough over 5 cm high is not explained by the model: only more and colder dough are counted.',
+  crust: 'In a hot pot the crust sets the time and not the middle: only more and colder dough are counted.',
   unknown: 'The middle is not done within four hours: check oven, tin and amounts.',
 };
 

@@ -1,0 +1,108 @@
+import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import { turnsOf } from '../../../core/bake';
+import type { BakePhase } from '../../../core/formula';
+import { COVER_WORDS } from '../../words/data/bake';
+import { PLOT } from './Curves';
+import classes from './bake.module.css';
+
+const KEYS: Record<string, number> = {
+  ArrowLeft: -1,
+  ArrowDown: -1,
+  ArrowRight: 1,
+  ArrowUp: 1,
+  PageDown: -5,
+  PageUp: 5,
+};
+const shortOf = (p: BakePhase): string =>
+  [
+    `${p.ovenC} °C`,
+    p.heat === 'grill' ? 'grill' : '',
+    p.cover === 'none' ? '' : COVER_WORDS[p.cover].name,
+    p.steam ? 'steam' : '',
+  ]
+    .filter(Boolean)
+    .join(', ');
+
+/** The stretches of a bake under the axis of its curves; where one gives way to the next can be dragged. */
+export function Band({
+  phases,
+  end,
+  onPhases,
+}: {
+  phases: BakePhase[];
+  /** The end of the axis, min. */
+  end: number;
+  onPhases: (next: BakePhase[], field: string) => void;
+}) {
+  const track = useRef<HTMLDivElement>(null);
+  const turns = turnsOf(phases);
+  const [starts, ends] = [
+    [0, ...turns],
+    [...turns, end],
+  ];
+  /** Moves the end of a stretch; the next one takes what it gives, and none is shorter than a minute. */
+  const move = (i: number, to: number) => {
+    const next = phases[i + 1]!;
+    const lastOne = i + 1 === phases.length - 1;
+    const most = lastOne ? end - 1 : starts[i]! + phases[i]!.min + next.min - 1;
+    const at = Math.min(most, Math.max(starts[i]! + 1, Math.round(to)));
+    const by = at - turns[i]!;
+    if (by === 0) return;
+    onPhases(
+      phases.map((p, k) =>
+        k === i ? { ...p, min: p.min + by } : k === i + 1 && !lastOne ? { ...p, min: p.min - by } : p,
+      ),
+      `turn-${i}`,
+    );
+  };
+  const drag = (i: number) => (e: PointerEvent<HTMLDivElement>) => {
+    if (!e.currentTarget.hasPointerCapture(e.pointerId) || !track.current) return;
+    const box = track.current.getBoundingClientRect();
+    move(i, ((e.clientX - box.left) / box.width) * end);
+  };
+  const key = (i: number) => (e: KeyboardEvent) => {
+    const by = KEYS[e.key];
+    if (by === undefined) return;
+    e.preventDefault();
+    move(i, turns[i]! + by);
+  };
+  return (
+    <div className={classes.band} style={{ paddingLeft: PLOT.left, paddingRight: PLOT.right }}>
+      <div className={classes.track} ref={track}>
+        {phases.map((p, i) => {
+          const [from, to] = [Math.min(starts[i]!, end), Math.min(ends[i]!, end)];
+          return (
+            <div
+              key={i}
+              className={classes.stretch}
+              data-cover={p.cover}
+              title={shortOf(p)}
+              style={{ left: `${(100 * from) / end}%`, width: `${(100 * Math.max(0, to - from)) / end}%` }}
+            >
+              {shortOf(p)}
+            </div>
+          );
+        })}
+        {turns.map((at, i) => (
+          <div
+            key={i}
+            role="slider"
+            tabIndex={0}
+            aria-label={`End of stretch ${i + 1}, ${shortOf(phases[i]!)}`}
+            aria-valuemin={Math.round(starts[i]! + 1)}
+            aria-valuemax={Math.round(end - 1)}
+            aria-valuenow={Math.round(at)}
+            aria-valuetext={`${Math.round(at)} min`}
+            className={classes.turn}
+            style={{ left: `${(100 * Math.min(at, end)) / end}%` }}
+            onPointerDown={(e) => e.currentTarget.setPointerCapture(e.pointerId)}
+            onPointerMove={drag(i)}
+            onKeyDown={key(i)}
+          >
+            <span>{Math.round(at)}</span>
+          </div>
+        ))}
+      </div>
+    </div>
+  );
+}

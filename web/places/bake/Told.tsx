@@ -1,0 +1,98 @@
+import type { BakeChange, BakeSetup, Compared } from '../../../core/bake';
+import { changesOf } from '../../../core/bake';
+import { REASON_WORDS } from '../../words/data/bake';
+import { fixed } from '../../words/format';
+import { minutesText } from '../../words/say';
+import classes from './bake.module.css';
+
+const percent = (x: number): string => `${x >= 0 ? '+' : '−'}${fixed(Math.abs(100 * x), 0)} %`;
+const min = (x: number): string => `${fixed(x, 0)} min`;
+const cm = (x: number): string => fixed(x, 1);
+
+/** One thing to do otherwise at the oven, in words. */
+function sayChange(c: BakeChange): string {
+  switch (c.kind) {
+    case 'time':
+      return `${min(Math.abs(c.min))} ${c.min > 0 ? 'longer' : 'shorter'}`;
+    case 'heat':
+      return `${fixed(c.toC, 0)} °C at first in place of ${fixed(c.fromC, 0)}`;
+    case 'fan':
+      return c.on ? 'fan on' : 'fan off';
+    case 'cover':
+      return Number.isFinite(c.until) ? `covered until ${min(c.until)}` : 'covered all the time';
+    case 'bare':
+      return 'without the lid';
+    case 'then':
+      return c.grill ? `grill from ${min(c.from)}` : `${fixed(c.toC, 0)} °C from ${min(c.from)}`;
+    case 'tent':
+      return `foil over it from about ${min(c.from)}: it will be dark`;
+    case 'colour':
+      return c.ratio > 1 ? 'browner on top than as written' : 'paler on top than as written';
+    case 'level':
+      return `stands ${cm(c.toCm)} cm high in place of ${cm(c.fromCm)}`;
+    case 'start':
+      return `goes in at ${fixed(c.toC, 0)} °C in place of ${fixed(c.fromC, 0)}`;
+    default:
+      return `look from ${min(c.from)}`;
+  }
+}
+
+/** What is to be done otherwise, the time, and why it is so. */
+export function Told({
+  source,
+  adapted,
+  compared,
+  stated,
+}: {
+  source: BakeSetup;
+  adapted: BakeSetup;
+  compared: Compared;
+  stated: readonly [number, number] | null;
+}) {
+  const { ratio, reasons, minutes: time, pace } = compared;
+  if (!time || !ratio)
+    return (
+      <p className={classes.time} role="status">
+        {stated
+          ? `Keep the stated ${minutesText(stated[0], stated[1])} in mind, look early, and go by the signs.`
+          : 'No time can be given: go by the signs.'}
+      </p>
+    );
+  const changes = changesOf(source, adapted, stated, compared);
+  const first = adapted.phases[0]!;
+  return (
+    <>
+      <p className={classes.time} role="status">
+        {fixed(first.ovenC, 0)} °C{first.fan ? ' fan' : ''}
+        {adapted.phases.length > 1 ? ' at first' : ''}: about {minutesText(time.from, time.to)}
+      </p>
+      <ul className={classes.changes} aria-label="What to do otherwise">
+        {changes.map((c) => (
+          <li key={c.kind === 'then' ? `then-${c.from}` : c.kind}>{sayChange(c)}</li>
+        ))}
+      </ul>
+      <p className="quiet">
+        {time.basis === 'stated' && stated
+          ? `As written ${minutesText(stated[0], stated[1])}; the change makes it ${percent(ratio.value - 1)} (${percent(ratio.lo - 1)} to ${percent(ratio.hi - 1)} by four models).`
+          : 'The formula states no time: this is the model’s own window, with its spread. The change alone is better known than the time.'}
+        {pace.bakes > 0 &&
+          ` Your own ${pace.bakes === 1 ? 'timed bake makes' : `${pace.bakes} timed bakes make`} it ${percent(pace.factor - 1)}.`}
+      </p>
+      {reasons.length > 0 && (
+        <ul className={classes.reasons} aria-label="What makes it so">
+          {reasons.map((r) => (
+            <li key={r.reason}>
+              <b>{percent(r.share)}</b> {REASON_WORDS[r.reason]}
+              {percent(r.lo) !== percent(r.hi) && (
+                <span className="small quiet">
+                  {' '}
+                  ({percent(r.lo)} to {percent(r.hi)})
+                </span>
+              )}
+            </li>
+          ))}
+        </ul>
+      )}
+    </>
+  );
+}
