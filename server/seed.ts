@@ -1,4 +1,5 @@
 import { DEMO_FORMULAS } from '../demo/data/formulas';
+import { DEMO_KITCHEN } from '../demo/data/kitchen';
 import { DEMO_EATERS, DEMO_PANTRY, DEMO_WAYS } from '../demo/data/pantry';
 import { lookupReference } from '../core/ingredients';
 import { readFormula } from '../core/reading';
@@ -6,7 +7,7 @@ import { adapt } from '../core/rebalance';
 import type { ExclusionId } from '../core/exclusions';
 import type { Db } from './db/open';
 import { createFormula, keepVersion, listFormulas } from './services/formulas';
-import { eaters, ways } from './services/kitchen';
+import { eaters, getKitchen, putKitchen, ways } from './services/kitchen';
 import { createPantry } from './services/pantry';
 
 /** Versions the demo shelf has already: title, name, what goes. */
@@ -30,6 +31,7 @@ export async function seedDemo(db: Db): Promise<number> {
   }
   for (const eater of DEMO_EATERS) await eaters.create(db, eater);
   for (const way of DEMO_WAYS) await ways.create(db, way);
+  await putKitchen(db, { ...(await getKitchen(db)), ...DEMO_KITCHEN });
   await createPantry(db, DEMO_PANTRY);
   return DEMO_FORMULAS.length;
 }

@@ -124,6 +124,11 @@ export const api = createApi({
     kitchen: build.query<Kitchen, void>({ query: () => '/kitchen', providesTags: ['Kitchen'] }),
     putKitchen: build.mutation<Kitchen, Kitchen>({
       query: (body) => ({ url: '/kitchen', method: 'PUT', body }),
+      // It is as changed at once, so that the next change stands on this one; where it fails it goes back.
+      async onQueryStarted(doc, { dispatch, queryFulfilled }) {
+        const before = dispatch(api.util.updateQueryData('kitchen', undefined, () => doc));
+        await queryFulfilled.catch(() => before.undo());
+      },
       invalidatesTags: ['Kitchen'],
     }),
     saveDraft: build.mutation<Draft, { formulaId: string; rev: number; doc: DraftDoc }>({

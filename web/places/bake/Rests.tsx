@@ -9,7 +9,8 @@ import {
   type BakeSetup,
   type Compared,
 } from '../../../core/bake';
-import { useKitchenQuery, usePutKitchenMutation } from '../../api/api';
+import { useKitchenQuery } from '../../api/api';
+import { useChangeKitchen } from '../../api/useChangeKitchen';
 import { NumberField } from '../../parts/NumberField';
 import { METAL_WORDS, SHADE_WORDS } from '../../words/data/bake';
 import { fixed, grams } from '../../words/format';
@@ -103,7 +104,7 @@ export function Rests({
 /** What a bake took in fact: kept in the kitchen, and from then on counted. */
 export function Took({ setup, compared }: { setup: BakeSetup; compared: Compared | null }) {
   const { data: kitchen = DEFAULT_KITCHEN } = useKitchenQuery();
-  const [put] = usePutKitchenMutation();
+  const { change, trouble } = useChangeKitchen();
   const told = compared?.minutes;
   const said = told && (told.from + told.to) / 2;
   const [took, setTook] = useState<number | null>(null);
@@ -114,14 +115,14 @@ export function Took({ setup, compared }: { setup: BakeSetup; compared: Compared
     <section>
       <h2>Baked it?</h2>
       <p>Say what it took: times for this kind of bake then follow your oven and your hand.</p>
+      {trouble}
       <NumberField label="It took" unit="min" value={shown} onChange={setTook} />
       <div className={classes.took}>
         <Button
           variant="default"
           disabled={!(shown >= 1)}
           onClick={() => {
-            void put({
-              ...kitchen,
+            void change({
               timed: [
                 ...timed,
                 { classId: setup.classId, saidMin: said / compared.pace.factor, tookMin: shown },
@@ -133,7 +134,7 @@ export function Took({ setup, compared }: { setup: BakeSetup; compared: Compared
           Keep this time
         </Button>
         {timed.length > 0 && (
-          <Button variant="subtle" onClick={() => void put({ ...kitchen, timed: timed.slice(0, -1) })}>
+          <Button variant="subtle" onClick={() => void change({ timed: timed.slice(0, -1) })}>
             Take the last one back
           </Button>
         )}

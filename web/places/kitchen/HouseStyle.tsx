@@ -1,23 +1,17 @@
 import type { Kitchen } from '../../../contract/dto';
-import { problemIn, usePutKitchenMutation } from '../../api/api';
-import { Notice } from '../../parts/Notice';
+import { useChangeKitchen } from '../../api/useChangeKitchen';
 import { StyleFields } from '../../parts/StyleFields';
-import { sayProblem } from '../../words/problems';
 import { STYLE_WORDS } from '../../words/styleWords';
 import classes from './kitchen.module.css';
 
 /** How the house likes to bake: what ranks the whole solutions of every formula that has no wishes of its own. */
 export function HouseStyle({ kitchen }: { kitchen: Kitchen }) {
-  const [put, putting] = usePutKitchenMutation();
+  const { change, trouble } = useChangeKitchen();
   return (
     <section className={`sheet ${classes.panel}`} aria-labelledby="style">
       <h2 id="style">House style</h2>
-      {putting.error !== undefined && (
-        <Notice kind="trouble" title="Not kept">
-          {sayProblem(problemIn(putting.error)?.code ?? null)}
-        </Notice>
-      )}
-      <StyleFields value={kitchen.style ?? {}} onChange={(style) => void put({ ...kitchen, style })} />
+      {trouble}
+      <StyleFields value={kitchen.style ?? {}} onChange={(style) => void change({ style })} />
       <dl className={classes.wishes}>
         {Object.entries(STYLE_WORDS).map(([k, w]) => (
           <div key={k}>

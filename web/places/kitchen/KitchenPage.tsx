@@ -22,10 +22,10 @@ import {
   useEatersQuery,
   useKitchenQuery,
   usePutEaterMutation,
-  usePutKitchenMutation,
   useRemoveEaterMutation,
   useRestoreEaterMutation,
 } from '../../api/api';
+import { useChangeKitchen } from '../../api/useChangeKitchen';
 import { Notice } from '../../parts/Notice';
 import { sayTakenOff } from '../../parts/sayTakenOff';
 import { usePageTitle } from '../../parts/usePageTitle';
@@ -34,6 +34,7 @@ import { sayProblem } from '../../words/problems';
 import { YEAST_TABLE_WORDS } from '../../words/data/lift';
 import { CUP_WORDS, EXCLUSION_WORDS, RULESET_WORDS, SPOON_WORDS } from '../../words/data/terms';
 import { HouseStyle } from './HouseStyle';
+import { Ovens, Tins } from './Ovens';
 import { OwnWays } from './OwnWays';
 import { ExclusionChips, MoreExclusions } from '../desk/ExclusionChips';
 import classes from './kitchen.module.css';
@@ -145,16 +146,12 @@ function EaterLine({ eater, onEdit }: { eater: EaterRow; onEdit: () => void }) {
 }
 
 function Measures({ kitchen }: { kitchen: Kitchen }) {
-  const [put, putting] = usePutKitchenMutation();
-  const set = (more: Partial<Kitchen>) => void put({ ...kitchen, ...more });
+  const { change, trouble } = useChangeKitchen();
+  const set = (more: Partial<Kitchen>) => void change(more);
   return (
     <section className={`sheet ${classes.panel}`} aria-labelledby="measures">
       <h2 id="measures">Measures and packets</h2>
-      {putting.error !== undefined && (
-        <Notice kind="trouble" title="Not kept">
-          {sayProblem(problemIn(putting.error)?.code ?? null)}
-        </Notice>
-      )}
+      {trouble}
       <Select
         label="Your cup"
         description="With the imperial cup go imperial pints and fluid ounces"
@@ -285,7 +282,11 @@ export function KitchenPage() {
           <HouseStyle kitchen={kitchen} />
           <OwnWays />
         </div>
-        <Measures kitchen={kitchen} />
+        <div className={classes.stack}>
+          <Ovens kitchen={kitchen} />
+          <Tins kitchen={kitchen} />
+          <Measures kitchen={kitchen} />
+        </div>
       </div>
     </main>
   );

@@ -1,16 +1,12 @@
 import { Button, Checkbox, Skeleton } from '@mantine/core';
 import { Link, useNavigate, useParams } from 'react-router';
 import { DEFAULT_KITCHEN, type Kitchen, type PantryRow } from '../../../contract/dto';
-import {
-  useKitchenQuery,
-  usePutKitchenMutation,
-  useRemovePantryMutation,
-  useRestorePantryMutation,
-} from '../../api/api';
+import { useKitchenQuery, useRemovePantryMutation, useRestorePantryMutation } from '../../api/api';
 import { Notice } from '../../parts/Notice';
 import { sayTakenOff } from '../../parts/sayTakenOff';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { atHandOf } from '../../pantry/atHand';
+import { useChangeKitchen } from '../../api/useChangeKitchen';
 import { usePantry } from '../../pantry/usePantry';
 import { day, fixed, grams } from '../../words/format';
 import { GROUP_NAMES, ingredientName, KEEPING_WORDS, KIND_WORDS } from '../../words/things';
@@ -72,7 +68,7 @@ function OwnPart({
 
 /** Whether it is in the cupboard: by a tick, or since a packet of it was read. */
 function AtHand({ like, kitchen }: { like: string; kitchen: Kitchen }) {
-  const [put] = usePutKitchenMutation();
+  const { change } = useChangeKitchen();
   const { pantry } = usePantry();
   const ticked = kitchen.atHand ?? [];
   const byPacket = atHandOf(pantry, []).includes(like);
@@ -83,8 +79,7 @@ function AtHand({ like, kitchen }: { like: string; kitchen: Kitchen }) {
       checked={byPacket || ticked.includes(like)}
       disabled={byPacket}
       onChange={(e) =>
-        void put({
-          ...kitchen,
+        void change({
           atHand: e.currentTarget.checked ? [...ticked, like].sort() : ticked.filter((x) => x !== like),
         })
       }
