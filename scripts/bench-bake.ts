@@ -4,7 +4,6 @@ import {
   freeVessel,
   MEMBERS,
   plainPhase,
-  shadeOf,
   vesselOf,
   type BakeSetup,
 } from '../core/bake';
@@ -140,12 +139,11 @@ for (const [name, setup, stated] of CASES) {
     continue;
   }
   const all = MEMBERS.map((_m, m) => bakeOf(setup, m).doneMin ?? Number.NaN);
-  const shade = shadeOf(bakeOf(setup, 1).browned);
   const [lo, hi] = [0.8 * Math.min(...all), 1.2 * Math.max(...all)];
   const middle = (Math.min(...all) + Math.max(...all)) / 2;
   const off = (100 * middle * 2) / (stated[0] + stated[1]) - 100;
   console.log(
-    `${name.padEnd(48)} stated ${said.padStart(6)} min   model ${lo.toFixed(0)}-${hi.toFixed(0)} min   ${off >= 0 ? '+' : ''}${off.toFixed(0)} %   ${lo <= stated[1] && hi >= stated[0] ? 'overlaps' : 'apart'}   ${shade} on top`,
+    `${name.padEnd(48)} stated ${said.padStart(6)} min   model ${lo.toFixed(0)}-${hi.toFixed(0)} min   ${off >= 0 ? '+' : ''}${off.toFixed(0)} %   ${lo <= stated[1] && hi >= stated[0] ? 'overlaps' : 'apart'}`,
   );
 }
 

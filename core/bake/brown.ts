@@ -21,17 +21,6 @@ export function brownRate({ protein }: Make, { sugars, ph }: Browning): number {
   return Math.min(MOST, Math.max(1 / MOST, rate));
 }
 
-export const SHADES = ['pale', 'straw', 'golden', 'brown', 'dark', 'burnt'] as const;
-export type Shade = (typeof SHADES)[number];
-/** Where each shade begins, min at 150 °C: golden at the 2.5 of small bakes that are done; the rest by doubling. */
-const FROM: readonly [number, Shade][] = [
-  [0, 'pale'],
-  [1.2, 'straw'],
-  [2.5, 'golden'],
-  [5, 'brown'],
-  [10, 'dark'],
-  [20, 'burnt'],
-];
+/** Where a small bake is golden and done, and where a bake is dark, min at 150 °C. Fitted; the second a guess. */
 export const GOLDEN = 2.5;
 export const DARK = 10;
-export const shadeOf = (browned: number): Shade => FROM.findLast(([from]) => browned >= from)?.[1] ?? 'pale';

@@ -1,13 +1,5 @@
-import {
-  bakeOf,
-  coolingOf,
-  drawnMember,
-  faultsOf,
-  MEMBERS,
-  STOPS,
-  type BakeFault,
-  type BakeSetup,
-} from './setup';
+import { faultsOf, STOPS, type BakeFault } from './faults';
+import { bakeOf, coolingOf, drawnMember, MEMBERS, type BakeSetup } from './setup';
 import type { BakeResult } from './heat';
 import { paceOf, type Pace } from './calibrate';
 import { mergePhases } from './oven';

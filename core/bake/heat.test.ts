@@ -278,6 +278,9 @@ describe('a loaf in an oven', () => {
           const base = at({});
           expect(at({ ovenC: ovenC - 15 })).toBeGreaterThan(base);
           expect(at({ startC: 8 })).toBeGreaterThan(base);
+          expect(at({ section: { ...coarse, height: 0.07 } })).toBeGreaterThan(base);
+          const wetter = { ...make, water: water + 0.03, carbohydrate: 0.83 - water };
+          expect(at({ make: wetter })).toBeGreaterThan(base);
           expect(at({ film: 30 })).toBeLessThan(base);
         },
       ),

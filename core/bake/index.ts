@@ -2,6 +2,8 @@ export * from './brown';
 export * from './calibrate';
 export * from './compare';
 export * from './convert';
+export * from './face';
+export * from './faults';
 export * from './grid';
 export * from './heat';
 export * from './oven';

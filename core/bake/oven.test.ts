@@ -16,8 +16,6 @@ import {
   paceOf,
   phaseAt,
   plainPhase,
-  shadeOf,
-  SHADES,
   turnsOf,
   type BakeSetup,
 } from './index';
@@ -136,8 +134,7 @@ describe('colour', () => {
       }
   });
 
-  it('has shades from pale to burnt, and a hotter oven makes it darker', () => {
-    expect([0, 1.5, 3, 6, 12, 25].map(shadeOf)).toEqual([...SHADES]);
+  it('a hotter oven makes it darker, and it never gets paler', () => {
     expect(done({ phases: [plainPhase(230)] }).browned).toBeGreaterThan(done({}).browned);
     const curve = done({}).curve.map((p) => p.browned);
     expect(curve).toEqual([...curve].sort((a, b) => a - b));

@@ -5,7 +5,8 @@ import { liftOf } from '../leavening';
 import { SEA_LEVEL_PA } from '../units';
 import { brownRate, GOLDEN, type Browning } from './brown';
 import type { Section } from './grid';
-import { bake, type BakeResult, type Side } from './heat';
+import type { Side } from './face';
+import { bake, type BakeResult } from './heat';
 import { ovenOf, plainPhase } from './oven';
 import { materialOf, type Make } from './properties';
 import {
@@ -13,7 +14,6 @@ import {
   freeVessel,
   halfAt,
   heightOf,
-  holdsMl,
   metalOf,
   vesselOf,
   WALLS,
@@ -68,86 +68,6 @@ export const levelCm = ({
   vessel,
 }: Pick<BakeSetup, 'massG' | 'density' | 'vessel'>): number => heightOf(vessel, massG / density);
 
-/** Why a bake cannot be worked out, or is not to be believed; the interface has the words. */
-export const BAKE_FAULTS = [
-  'noMass',
-  'ovenCold',
-  'ovenHot',
-  'tinFull',
-  'tinSmall',
-  'noTin',
-  'notThis',
-  'start',
-  'height',
-  'tent',
-  'thick',
-  'crust',
-  'unknown',
-] as const;
-export type BakeFault = (typeof BAKE_FAULTS)[number];
-
-/** Classes the model does not explain: the stated time stays, and the signs lead. */
-const NOT_MODELLED: readonly ClassId[] = [
-  'egg_custard',
-  'starch_set',
-  'uncooked_set',
-  'fruit_filling',
-  'wash',
-  'glaze',
-  'choux',
-  'pancake',
-  'boiled_ring',
-  'foam_cake',
-  'cracker',
-  'crumb',
-];
-/** Faults that leave nothing to work out. */
-export const STOPS: readonly BakeFault[] = [
-  'noMass',
-  'ovenCold',
-  'ovenHot',
-  'start',
-  'notThis',
-  'tinSmall',
-  'height',
-  'unknown',
-];
-
-/** Raw dough or batter, g/mL, and how full of it a tin may be. Common practice, no source. */
-const RAW_G_ML = 1.05;
-const FULL = 0.8;
-/** Higher up, nobody has looked: about 6 000 m, Pa. */
-const THIN_AIR_PA = 47_000;
-/** Dense dough that stands higher than this is not explained: pores as a share of the volume, cm. */
-const DENSE_G_ML = 1;
-const THICK_CM = 5;
-
-export function faultsOf(s: BakeSetup): BakeFault[] {
-  const faults: BakeFault[] = [];
-  const has = (fault: BakeFault, is: boolean): void => {
-    if (is) faults.push(fault);
-  };
-  has('noMass', !(s.massG > 0));
-  has('ovenCold', !s.phases.every((p) => p.ovenC >= 80));
-  has('ovenHot', !s.phases.every((p) => p.ovenC <= 320));
-  has('start', !(s.startC >= -30 && s.startC <= 60));
-  has('height', !(s.pressurePa >= THIN_AIR_PA));
-  has('notThis', NOT_MODELLED.includes(s.classId));
-  has('noTin', s.vessel.kind === 'free' && CLASSES[s.classId].family === 'batter');
-  if (faults.some((f) => STOPS.includes(f))) return faults;
-  if (s.vessel.wallCm > 0) {
-    // Raw dough, before it is airy, must fit with room to rise.
-    const share = s.massG / Math.max(s.density, RAW_G_ML) / s.vessel.count / holdsMl(s.vessel);
-    if (share > 1) faults.push('tinSmall');
-    else if (share > FULL) faults.push('tinFull');
-  }
-  has(
-    'tent',
-    s.phases.some((p) => p.cover === 'tent'),
-  );
-  has('thick', s.density > DENSE_G_ML && levelCm(s) > THICK_CM);
-  return faults;
-}
 /** The parts that are baked: what is brushed on or poured over when it is done is not. */
 const inTheOven = ({ parts }: Formula): Formula['parts'] =>
   parts.filter((p) => CLASSES[p.classId].family !== 'finish');

@@ -38,15 +38,17 @@ const smallShapeOf = (text: string): TinShape | null =>
                 ? 'round'
                 : null;
 
-const VESSEL =
-  /\b(?:tins?|pans?|mould|mold|dish|tray|sheet|trough|casserole|cocotte|dutch oven|(?:lidded|iron|bread) pot)\b/i;
+const VESSEL_WORDS =
+  '(?:tins?|pans?|mould|mold|dish|tray|sheet|trough|casserole|cocotte|dutch oven|(?:lidded |iron |bread )+pot)';
+const VESSEL = new RegExp(`\\b${VESSEL_WORDS}\\b`, 'i');
+const NAMED = new RegExp(
+  `(?:\\d|\\b(?:loaf|muffin|cupcake|bundt|ring|tube|pie|tart|tartlet|flan|quiche|tray|square|round|springform|cake|baguette|lidded|iron|bread)\\b)[^,.;:]{0,60}?\\b${VESSEL_WORDS.replace('(?:lidded |iron |bread )+pot', 'pot')}\\b`,
+  'i',
+);
 /** The words of a text that name the tin: from its size, or its shape, to the vessel. */
 const nameOf = (around: string): string =>
-  (
-    /(?:\d|\b(?:loaf|muffin|cupcake|bundt|ring|tube|pie|tart|flan|quiche|tray|square|round|springform|cake)\b)[^,.;:]{0,60}?\b(?:tins?|pans?|mould|mold|dish|tray|sheet)\b/i.exec(
-      around.replace(/\d+\s*°\s*[CF]?/g, ' '),
-    )?.[0] ?? around
-  )
+  // A time or a heat before it is none of its sizes.
+  (NAMED.exec(around.replace(/\d+\s*(?:°\s*[CF]?|(?:min|minutes|h|hours)\b)/gi, ' '))?.[0] ?? around)
     .trim()
     .slice(0, 80);
 

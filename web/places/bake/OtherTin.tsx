@@ -69,7 +69,7 @@ export function YourOven({ setup, oven }: { setup: BakeSetup; oven: KitchenOven 
       <b>{oven.name}</b>
       {oven.offsetC === 0
         ? ' runs true.'
-        : ` is ${Math.abs(oven.offsetC)} °C ${oven.offsetC > 0 ? 'hotter' : 'cooler'} than it says: set ${dialC(ovenC, oven.offsetC)} for ${fixed(ovenC, 0)} °C.`}
+        : ` is ${Math.abs(oven.offsetC)} °C ${oven.offsetC > 0 ? 'hotter' : 'cooler'} than it says: for a true ${fixed(ovenC, 0)} °C set ${dialC(ovenC, oven.offsetC)}.`}
       {fan && !oven.fan && ' It has no fan.'}
       {loads === null
         ? ' The tin does not go into it.'

@@ -1,18 +1,11 @@
 import { Button } from '@mantine/core';
 import { useState } from 'react';
 import { DEFAULT_KITCHEN } from '../../../contract/dto';
-import {
-  MEMBERS,
-  levelCm,
-  shadeOf,
-  type BakeResult,
-  type BakeSetup,
-  type Compared,
-} from '../../../core/bake';
+import { MEMBERS, levelCm, type BakeResult, type BakeSetup, type Compared } from '../../../core/bake';
 import { useKitchenQuery } from '../../api/api';
 import { useChangeKitchen } from '../../api/useChangeKitchen';
 import { NumberField } from '../../parts/NumberField';
-import { METAL_WORDS, SHADE_WORDS } from '../../words/data/bake';
+import { METAL_WORDS } from '../../words/data/bake';
 import { fixed, grams } from '../../words/format';
 import { minutesText } from '../../words/say';
 import classes from './bake.module.css';
@@ -42,7 +35,7 @@ export function Rests({
       ? [
           ['Loses', (r) => `${fixed(100 * r.loss, 0)} %`],
           ['Crust', (r) => `${fixed(r.curve.at(-1)!.crustMm, 1)} mm`],
-          ['Colour', (r) => SHADE_WORDS[shadeOf(r.browned)]],
+          ['Browns as', (r) => `${fixed(r.browned, 0)} min at 150 °C`],
         ]
       : [];
   return (

@@ -2,7 +2,9 @@ import { halfAt, heightOf, levelCm, type BakeSetup } from '../../../core/bake';
 import { fixed } from '../../words/format';
 import classes from './bake.module.css';
 
-const [W, H, PAD] = [360, 180, 30];
+const [W, H, PAD] = [270, 150, 16];
+/** Room at the right for the ruler. */
+const RULER = 58;
 /** How much it gains in the oven, by how airy it goes in. Common practice, no source. */
 const RISES = { loose: 1.15, batter: 1.45, dense: 1.1 } as const;
 const riseOf = (density: number): number =>
@@ -19,14 +21,16 @@ export function Section({ setup }: { setup: BakeSetup }) {
   const { halfCm, wallCm, count } = v;
   const hole = v.holeCm ?? 0;
   const high = Math.max(wallCm, risen, 1);
-  const k = Math.min((W - 2 * PAD) / (2 * halfCm), (H - 2 * PAD) / high);
-  const [cx, floor] = [W / 2, H - PAD];
+  const k = Math.min((W - PAD - RULER) / (2 * halfCm), (H - 2 * PAD) / high);
+  const [cx, floor] = [(W + PAD - RULER) / 2, H - PAD];
   const x = (cm: number): number => cx + cm * k;
   const y = (cm: number): number => floor - cm * k;
   /** The outline of so high a dough, right half from the bottom up; `side` is 1 or −1. */
   const edge = (height: number, side: 1 | -1): [number, number][] =>
     Array.from({ length: POINTS + 1 }, (_p, i) => {
-      const at = (i / POINTS) * height;
+      // A dome is drawn by its angle, so that its top is round.
+      const share = v.kind === 'free' ? Math.sin((i / POINTS) * (Math.PI / 2)) : i / POINTS;
+      const at = share * height;
       return [x(side * halfAt(v, height, at)), y(at)];
     });
   const ringEdge = (height: number, side: 1 | -1): [number, number][] => {
@@ -72,7 +76,7 @@ export function Section({ setup }: { setup: BakeSetup }) {
         {wallCm > 0 && hole > 0 && (
           <path d={`M${x(-hole)} ${floor} V${y(wallCm)} H${x(hole)} V${floor}`} className={classes.tin} />
         )}
-        <line x1={PAD / 2} x2={W - PAD / 2} y1={floor + 5} y2={floor + 5} className={classes.rack} />
+        <line x1={PAD / 2} x2={W - RULER + PAD / 2} y1={floor + 5} y2={floor + 5} className={classes.rack} />
         {Array.from({ length: Math.floor(high / step) + 1 }, (_t, i) => (
           <g key={i} className={classes.ruler}>
             <line x1={W - 16} x2={W - 8} y1={y(i * step)} y2={y(i * step)} />

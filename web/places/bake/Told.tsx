@@ -5,6 +5,8 @@ import { fixed } from '../../words/format';
 import { minutesText } from '../../words/say';
 import classes from './bake.module.css';
 
+/** Less than this is no change of time. */
+const NOTHING = 0.005;
 const percent = (x: number): string => `${x >= 0 ? '+' : '−'}${fixed(Math.abs(100 * x), 0)} %`;
 const min = (x: number): string => `${fixed(x, 0)} min`;
 const cm = (x: number): string => fixed(x, 1);
@@ -73,7 +75,9 @@ export function Told({
       </ul>
       <p className="quiet">
         {time.basis === 'stated' && stated
-          ? `As written ${minutesText(stated[0], stated[1])}; the change makes it ${percent(ratio.value - 1)} (${percent(ratio.lo - 1)} to ${percent(ratio.hi - 1)} by four models).`
+          ? Math.abs(ratio.value - 1) < NOTHING
+            ? `As written ${minutesText(stated[0], stated[1])}; ${reasons.length === 0 ? 'nothing is changed at the oven.' : 'what is changed comes out even.'}`
+            : `As written ${minutesText(stated[0], stated[1])}; the change makes it ${percent(ratio.value - 1)} (${percent(ratio.lo - 1)} to ${percent(ratio.hi - 1)} by four models).`
           : 'The formula states no time: this is the model’s own window, with its spread. The change alone is better known than the time.'}
         {pace.bakes > 0 &&
           ` Your own ${pace.bakes === 1 ? 'timed bake makes' : `${pace.bakes} timed bakes make`} it ${percent(pace.factor - 1)}.`}

@@ -1,12 +1,15 @@
-import { cleanup, screen, within } from '@testing-library/react';
+import { MantineProvider } from '@mantine/core';
+import { cleanup, fireEvent, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it } from 'vitest';
 import { DEMO_FORMULAS } from '../../../demo/data/formulas';
 import { BAKE_FAULTS, plainPhase, REASONS, SCHOOLS } from '../../../core/bake';
+import type { BakePhase } from '../../../core/formula';
 import { DONE_SIGNS } from '../../../core/classes';
 import { deskFor, show } from '../../testing/render';
 import { BAKE_FAULT_WORDS, REASON_WORDS, SIGN_WORDS } from '../../words/data/bake';
 import { BakeStop } from './BakeStop';
+import { Band } from './Band';
 
 afterEach(cleanup);
 const user = userEvent.setup();
@@ -58,6 +61,63 @@ describe('Bake', () => {
     expect(screen.getByText(/never in the fridge/)).toBeTruthy();
     await user.click(screen.getByRole('button', { name: 'Hot and covered' }));
     expect(doc().request.bake).toEqual({ startC: -18, phases: SCHOOLS.hot });
+  });
+
+  it('a stretch is added, and takes of the one before', async () => {
+    const { doc } = show(<BakeStop />, deskFor(LOAF, { exclude: [] }));
+    await user.click(screen.getByRole('button', { name: 'Add a stretch' }));
+    expect(doc().request.bake!.phases).toEqual([{ ...plainPhase(200), min: 15 }, plainPhase(200)]);
+  });
+
+  it.each<[string, () => Promise<void>, Partial<BakePhase>[]]>([
+    [
+      'covered',
+      () => user.selectOptions(screen.getByLabelText('Cover of stretch 1'), 'lid'),
+      [{ min: 30, cover: 'lid' }, { cover: 'none' }],
+    ],
+    [
+      'grilled',
+      () => user.selectOptions(screen.getByLabelText('Heat of stretch 2'), 'grill'),
+      [{ heat: 'even' }, { heat: 'grill' }],
+    ],
+    [
+      'steamed',
+      () => user.click(screen.getByRole('switch', { name: 'Steam of stretch 1' })),
+      [{ steam: true }, { steam: false }],
+    ],
+    [
+      'taken out',
+      () => user.click(screen.getByRole('button', { name: 'Take out stretch 1' })),
+      [{ ovenC: 210 }],
+    ],
+  ])('a stretch is %s, and the others stay', async (_how, act, want) => {
+    const phases = [{ ...plainPhase(230), min: 30 }, plainPhase(210)];
+    const { doc } = show(<BakeStop />, deskFor(LOAF, { exclude: [], bake: { phases } }));
+    await act();
+    const now = doc().request.bake!.phases!;
+    expect(now).toHaveLength(want.length);
+    want.forEach((w, i) => expect(now[i]).toMatchObject(w));
+  });
+
+  it('the band moves the end of a stretch; the next one takes what it gives', () => {
+    const three = [{ ...plainPhase(230), min: 20 }, { ...plainPhase(210), min: 10 }, plainPhase(190)];
+    const moved: number[][] = [];
+    render(
+      <MantineProvider>
+        <Band phases={three} end={60} onPhases={(next) => moved.push(next.map((p) => p.min))} />
+      </MantineProvider>,
+    );
+    const first = screen.getByRole('slider', { name: /End of stretch 1/ });
+    expect(first.getAttribute('aria-valuetext')).toBe('20 min');
+    fireEvent.keyDown(first, { key: 'ArrowRight' });
+    fireEvent.keyDown(first, { key: 'PageDown' });
+    fireEvent.keyDown(screen.getByRole('slider', { name: /End of stretch 2/ }), { key: 'PageUp' });
+    fireEvent.keyDown(first, { key: 'a' });
+    expect(moved).toEqual([
+      [21, 9, 0],
+      [15, 15, 0],
+      [20, 15, 0],
+    ]);
   });
 
   it('every fault, reason and sign has words', () => {

@@ -34,8 +34,9 @@ import { sayProblem } from '../../words/problems';
 import { YEAST_TABLE_WORDS } from '../../words/data/lift';
 import { CUP_WORDS, EXCLUSION_WORDS, RULESET_WORDS, SPOON_WORDS } from '../../words/data/terms';
 import { HouseStyle } from './HouseStyle';
-import { Ovens, Tins } from './Ovens';
+import { Ovens } from './Ovens';
 import { OwnWays } from './OwnWays';
+import { Tins } from './Tins';
 import { ExclusionChips, MoreExclusions } from '../desk/ExclusionChips';
 import classes from './kitchen.module.css';
 
@@ -281,10 +282,10 @@ export function KitchenPage() {
           </section>
           <HouseStyle kitchen={kitchen} />
           <OwnWays />
+          <Tins kitchen={kitchen} />
         </div>
         <div className={classes.stack}>
           <Ovens kitchen={kitchen} />
-          <Tins kitchen={kitchen} />
           <Measures kitchen={kitchen} />
         </div>
       </div>

@@ -1,13 +1,4 @@
-import type {
-  BakeFault,
-  BakeNote,
-  FreeForm,
-  KeepId,
-  Reason,
-  SchoolId,
-  Shade,
-  TinMetal,
-} from '../../../core/bake';
+import type { BakeFault, BakeNote, FreeForm, KeepId, Reason, SchoolId, TinMetal } from '../../../core/bake';
 import type { Cover, Heat } from '../../../core/formula';
 import type { DoneSign } from '../../../core/classes';
 
@@ -41,15 +32,6 @@ export const FORM_WORDS: Record<FreeForm, string> = {
   ring: 'ring',
   flat: 'flat',
 };
-export const SHADE_WORDS: Record<Shade, string> = {
-  pale: 'pale',
-  straw: 'straw-coloured',
-  golden: 'golden',
-  brown: 'brown',
-  dark: 'dark',
-  burnt: 'nearly black',
-};
-
 export const REASON_WORDS: Record<Reason, string> = {
   mass: 'how much of it there is',
   make: 'its water, fat and flour',
