@@ -115,6 +115,9 @@ export type FormulaCard = {
   versions: number;
   /** What at least one kept version leaves out, beside gluten. */
   without: AvoidId[];
+  /** What each kept version leaves out. */
+  kept: AvoidId[][];
+  archived: boolean;
   updatedAt: string;
   hasDraft: boolean;
 };

@@ -231,7 +231,8 @@ const request = () =>
   });
 
 export const createFormulaSchema = obj({ formula: formulaSchema.required() });
-export const renameFormulaSchema = obj({ title: text(200).min(1).required() });
+/** Another title, or put aside and taken out again. */
+export const changeFormulaSchema = obj({ title: text(200).min(1), archived: boolean() });
 export const createVersionSchema = obj({
   parentId: id().required(),
   name: text(120).min(1).required(),

@@ -89,7 +89,7 @@ test('delete can be undone; what is not there is said', async ({ page }) => {
   await expect(page.getByText('Soon gone is off the shelf')).toBeVisible();
   await expect(page.getByRole('link', { name: /^Soon gone/ })).toHaveCount(0);
   await expectAccessible(page);
-  await page.getByRole('button', { name: 'Put it back' }).click();
+  await page.getByRole('button', { name: 'Put back' }).click();
   await expect(page.getByRole('link', { name: /Soon gone/ })).toBeVisible();
   await page.goto('/formula/00000000-0000-4000-8000-000000000000/swap');
   await expect(page.getByText('This formula cannot be opened')).toBeVisible();

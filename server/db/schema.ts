@@ -14,6 +14,8 @@ export const formula = pgTable('formula', {
   createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
   updatedAt: timestamp('updated_at', { withTimezone: true }).notNull().defaultNow(),
   deletedAt: timestamp('deleted_at', { withTimezone: true }),
+  /** Put aside: kept, but not shown unless asked for. */
+  archivedAt: timestamp('archived_at', { withTimezone: true }),
 });
 
 /** A kept version: append-only, held so by a trigger. A source has no target and no parent, or a source as parent. */

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { DEMO_FORMULAS } from '../../demo/data/formulas';
-import type { Draft, FormulaCard, Version } from '../../contract/dto';
+import type { Draft, FormulaCard, FormulaDetail, Version } from '../../contract/dto';
 import { setupOf, type Compared } from '../../core/bake';
 import { lookupReference } from '../../core/ingredients';
 import { readFormula } from '../../core/reading';
@@ -68,7 +68,7 @@ describe('stateless calls', () => {
   it('describes itself', async () => {
     const res = await api.get(path('/openapi.json')).expect(200);
     const { paths } = res.body as { paths: Record<string, Record<string, { requestBody?: unknown }>> };
-    expect(Object.keys(paths)).toHaveLength(23);
+    expect(Object.keys(paths)).toHaveLength(24);
     expect(JSON.stringify(paths['/api/v1/adapt']!.post!.requestBody)).toContain('"exclude"');
   });
 });
@@ -90,6 +90,48 @@ describe('formulas and versions', () => {
       .send({ title: 'Kiosk muffins' })
       .expect(200);
     expect((renamed.body as { title: string }).title).toBe('Kiosk muffins');
+  });
+
+  it('puts a formula aside and takes it out again, and copies it with its line of versions', async () => {
+    const { formula: f, version } = await put();
+    const cardOf = async (id: string) =>
+      ((await api.get(path('/formulas')).expect(200)).body as { formulas: FormulaCard[] }).formulas.find(
+        (c) => c.id === id,
+      )!;
+    await api
+      .patch(path(`/formulas/${f.id}`))
+      .send({ archived: true })
+      .expect(200);
+    expect(await cardOf(f.id)).toMatchObject({ archived: true, kept: [] });
+    await api
+      .patch(path(`/formulas/${f.id}`))
+      .send({ archived: false })
+      .expect(200);
+    expect((await cardOf(f.id)).archived).toBe(false);
+    const body = {
+      parentId: version.id,
+      name: 'no egg',
+      doc: { ...formula, avoids: ['egg'] },
+      request: { exclude: ['egg'] },
+    };
+    await api
+      .post(path(`/formulas/${f.id}/versions`))
+      .send(body)
+      .expect(201);
+    const copy = (await api.post(path(`/formulas/${f.id}/duplicate`)).expect(201)).body as FormulaDetail;
+    expect(copy.title).toBe(`${formula.title} (copy)`);
+    expect(copy.id).not.toBe(f.id);
+    const [source, adapted] = copy.versions;
+    expect(copy.versions).toHaveLength(2);
+    expect(adapted).toMatchObject({ parentId: source!.id, targetId: source!.id, formulaId: copy.id });
+    expect(await cardOf(copy.id)).toMatchObject({ kept: [['egg']], versions: 2 });
+    // The copy goes its own way: what is kept of the one is not of the other.
+    expect((await cardOf(f.id)).versions).toBe(2);
+    await api.post(path('/formulas/00000000-0000-4000-8000-000000000000/duplicate')).expect(404);
+    await api
+      .patch(path(`/formulas/${f.id}`))
+      .send({ archived: 'yes' })
+      .expect(422);
   });
 
   it('appends versions, names their target, and never changes one', async () => {

@@ -15,7 +15,7 @@ import {
   matchSchema,
   putDraftSchema,
   readSchema,
-  renameFormulaSchema,
+  changeFormulaSchema,
 } from '../../contract/schemas';
 import { bakeSchema } from '../../contract/bake-schemas';
 import { PROBLEM_STATUS } from '../../contract/problem';
@@ -65,8 +65,14 @@ const CALLS: Call[] = [
   ['get', '/formulas', 'The shelf'],
   ['post', '/formulas', 'Puts a formula on the shelf', createFormulaSchema as Schema],
   ['get', '/formulas/{id}', 'A formula and its versions'],
-  ['patch', '/formulas/{id}', 'Renames a formula', renameFormulaSchema as Schema],
+  [
+    'patch',
+    '/formulas/{id}',
+    'Renames a formula, puts it aside or takes it out again',
+    changeFormulaSchema as Schema,
+  ],
   ['delete', '/formulas/{id}', 'Takes a formula off the shelf; restore puts it back'],
+  ['post', '/formulas/{id}/duplicate', 'Puts a copy of a formula and its versions on the shelf'],
   ['post', '/formulas/{id}/restore', 'Puts a formula back on the shelf'],
   ['post', '/formulas/{id}/versions', 'Keeps a version', createVersionSchema as Schema],
   ['get', '/versions/{id}', 'A kept version'],

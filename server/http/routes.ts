@@ -26,7 +26,7 @@ import {
   matchSchema,
   putDraftSchema,
   readSchema,
-  renameFormulaSchema,
+  changeFormulaSchema,
 } from '../../contract/schemas';
 import { bakeSchema } from '../../contract/bake-schemas';
 import type { Formula } from '../../core/formula';
@@ -76,8 +76,8 @@ export function apiRoutes(db: Db, compute: Compute): Router {
     .route('/formulas/:id')
     .get(async (req, res) => void res.json(await formulas.getFormula(db, idOf(req))))
     .patch(async (req, res) => {
-      const { title } = bodyOf<{ title: string }>(renameFormulaSchema, req.body);
-      res.json(await formulas.renameFormula(db, idOf(req), title));
+      const change = bodyOf<{ title?: string; archived?: boolean }>(changeFormulaSchema, req.body);
+      res.json(await formulas.changeFormula(db, idOf(req), change));
     })
     .delete(async (req, res) => {
       await formulas.deleteFormula(db, idOf(req));
@@ -86,6 +86,10 @@ export function apiRoutes(db: Db, compute: Compute): Router {
   api.post(
     '/formulas/:id/restore',
     async (req, res) => void res.json(await formulas.restoreFormula(db, idOf(req))),
+  );
+  api.post(
+    '/formulas/:id/duplicate',
+    async (req, res) => void res.status(201).json(await formulas.duplicateFormula(db, idOf(req))),
   );
   api.post('/formulas/:id/versions', async (req, res) => {
     const body = bodyOf<CreateVersion>(createVersionSchema, req.body);

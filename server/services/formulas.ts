@@ -54,12 +54,16 @@ export async function listFormulas(db: Db): Promise<FormulaCard[]> {
       title: formula.title,
       classId: formula.classId,
       updatedAt: formula.updatedAt,
+      archived: sql<boolean>`${formula.archivedAt} is not null`,
       versions: count(version.id),
       // Of the source: a version has its own.
       lines: sql<number>`max((
         select sum(jsonb_array_length(part->'lines')) from jsonb_array_elements(${version.doc}->'parts') part
       )) filter (where ${version.targetId} is null)::int`,
       avoids: sql<AvoidId[][]>`json_agg(${version.avoids})`,
+      kept: sql<
+        AvoidId[][] | null
+      >`json_agg(${version.avoids}) filter (where ${version.targetId} is not null)`,
       hasDraft: sql<boolean>`exists(select 1 from ${draft} where ${draft.formulaId} = ${formula.id})`,
     })
     .from(formula)
@@ -67,8 +71,9 @@ export async function listFormulas(db: Db): Promise<FormulaCard[]> {
     .where(isNull(formula.deletedAt))
     .groupBy(formula.id)
     .orderBy(desc(formula.updatedAt), asc(formula.title));
-  return rows.map(({ avoids, classId, updatedAt, ...row }) => ({
+  return rows.map(({ avoids, kept, classId, updatedAt, ...row }) => ({
     ...row,
+    kept: kept ?? [],
     classId: classId as ClassId,
     updatedAt: updatedAt.toISOString(),
     without: [...new Set(avoids.flat())].filter((a) => a !== 'gluten' && a !== 'wheat'),
@@ -144,10 +149,46 @@ export async function getFormula(db: Db, id: string): Promise<FormulaDetail> {
   };
 }
 
-export async function renameFormula(db: Db, id: string, title: string): Promise<FormulaDetail> {
+/** Gives a formula another title, puts it aside or takes it out again. */
+export async function changeFormula(
+  db: Db,
+  id: string,
+  { title, archived }: { title?: string; archived?: boolean },
+): Promise<FormulaDetail> {
   await existing(db, id);
-  await db.update(formula).set({ title, updatedAt: new Date() }).where(eq(formula.id, id));
+  const values = {
+    ...(title === undefined ? {} : { title, updatedAt: new Date() }),
+    ...(archived === undefined ? {} : { archivedAt: archived ? new Date() : null }),
+  };
+  if (Object.keys(values).length > 0) await db.update(formula).set(values).where(eq(formula.id, id));
   return getFormula(db, id);
+}
+
+/** A copy of a formula with all its versions, each after the copy of its own parent. The working copy stays behind. */
+export async function duplicateFormula(db: Db, id: string): Promise<FormulaDetail> {
+  const copyId = await db.transaction(async (tx) => {
+    const of = await existing(tx, id);
+    const [made] = await tx
+      .insert(formula)
+      .values({ title: `${of.title} (copy)`, classId: of.classId })
+      .returning();
+    const rows = await tx.select().from(version).where(eq(version.formulaId, id)).orderBy(asc(version.seq));
+    const copies = new Map<string, string>();
+    for (const { id: was, createdAt: _made, ...row } of rows) {
+      const [copy] = await tx
+        .insert(version)
+        .values({
+          ...row,
+          formulaId: made!.id,
+          parentId: row.parentId && copies.get(row.parentId),
+          targetId: row.targetId && copies.get(row.targetId),
+        })
+        .returning({ id: version.id });
+      copies.set(was, copy!.id);
+    }
+    return made!.id;
+  });
+  return getFormula(db, copyId);
 }
 
 /** Takes a formula off the shelf; `restoreFormula` puts it back as it was. */

@@ -43,6 +43,14 @@ export const api = createApi({
       query: (formula) => ({ url: '/formulas', method: 'POST', body: { formula } }),
       invalidatesTags: ['Shelf'],
     }),
+    changeFormula: build.mutation<FormulaDetail, { id: string; title?: string; archived?: boolean }>({
+      query: ({ id, ...body }) => ({ url: `/formulas/${id}`, method: 'PATCH', body }),
+      invalidatesTags: (_r, _e, { id }) => ['Shelf', { type: 'Formula', id }],
+    }),
+    duplicateFormula: build.mutation<FormulaDetail, string>({
+      query: (id) => ({ url: `/formulas/${id}/duplicate`, method: 'POST' }),
+      invalidatesTags: ['Shelf'],
+    }),
     deleteFormula: build.mutation<void, string>({
       query: (id) => ({ url: `/formulas/${id}`, method: 'DELETE' }),
       invalidatesTags: ['Shelf'],
@@ -146,7 +154,9 @@ export const {
   useFormulaQuery,
   useVersionQuery,
   useCreateFormulaMutation,
+  useChangeFormulaMutation,
   useDeleteFormulaMutation,
+  useDuplicateFormulaMutation,
   useRestoreFormulaMutation,
   useKeepVersionMutation,
   usePantryQuery,

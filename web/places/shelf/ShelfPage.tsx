@@ -1,48 +1,65 @@
-import { Button, Skeleton } from '@mantine/core';
+import { ActionIcon, Button, Skeleton } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
-import { IconPlus, IconTrash } from '@tabler/icons-react';
-import { Link } from 'react-router';
-import type { FormulaCard } from '../../../contract/dto';
-import { problemIn, useDeleteFormulaMutation, useRestoreFormulaMutation, useShelfQuery } from '../../api/api';
+import { IconArchive, IconArchiveOff, IconCopy, IconPlus, IconTrash } from '@tabler/icons-react';
+import { useDeferredValue, useMemo, useState } from 'react';
+import { Link, useSearchParams } from 'react-router';
+import type { EaterRow, FormulaCard } from '../../../contract/dto';
+import {
+  problemIn,
+  useChangeFormulaMutation,
+  useDeleteFormulaMutation,
+  useDuplicateFormulaMutation,
+  useEatersQuery,
+  useRestoreFormulaMutation,
+  useShelfQuery,
+} from '../../api/api';
 import { Notice } from '../../parts/Notice';
+import { sayTakenOff } from '../../parts/sayTakenOff';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { counted, day } from '../../words/format';
 import { sayProblem } from '../../words/problems';
 import { CLASS_WORDS } from '../../words/data/terms';
 import { withoutWords } from '../../words/without';
+import { findOnShelf, lookingIn, type Looking } from './find';
+import { ShelfFind } from './ShelfFind';
 import classes from './shelf.module.css';
+
+/** So many are drawn at first, and so many more at a press: thousands stay quick. */
+const AT_ONCE = 60;
+const NOBODY: EaterRow[] = [];
+/** What is looked for where nothing is said. */
+const FIRST = lookingIn(new URLSearchParams());
 
 function FormulaRow({ card }: { card: FormulaCard }) {
   const [remove] = useDeleteFormulaMutation();
   const [restore] = useRestoreFormulaMutation();
+  const [change] = useChangeFormulaMutation();
+  const [duplicate] = useDuplicateFormulaMutation();
   const title = card.title || 'Untitled formula';
+  const sayNot = (what: string, error: unknown) =>
+    void notifications.show({
+      color: 'beet',
+      title: what,
+      closeButtonProps: { 'aria-label': 'Close' },
+      message: sayProblem(problemIn(error)?.code ?? null),
+    });
 
   async function takeOff() {
     const done = await remove(card.id);
-    if ('error' in done) {
-      notifications.show({
-        color: 'beet',
-        title: 'Not deleted',
-        message: sayProblem(problemIn(done.error)?.code ?? null),
-      });
-      return;
-    }
-    const id = `deleted-${card.id}`;
-    notifications.show({
-      id,
-      autoClose: 12_000,
-      closeButtonProps: { 'aria-label': 'Close' },
-      title: `${title} is off the shelf`,
-      message: (
-        <Button
-          size="compact-md"
-          variant="light"
-          onClick={() => void restore(card.id).then(() => notifications.hide(id))}
-        >
-          Put it back
-        </Button>
-      ),
-    });
+    if ('error' in done) sayNot('Not deleted', done.error);
+    else sayTakenOff(`deleted-${card.id}`, `${title} is off the shelf`, () => restore(card.id));
+  }
+  async function putAside(archived: boolean) {
+    const done = await change({ id: card.id, archived });
+    if ('error' in done) sayNot('Not put aside', done.error);
+    else if (archived)
+      sayTakenOff(`aside-${card.id}`, `${title} is put aside`, () =>
+        change({ id: card.id, archived: false }),
+      );
+  }
+  async function copy() {
+    const done = await duplicate(card.id);
+    if ('error' in done) sayNot('Not copied', done.error);
   }
 
   return (
@@ -67,14 +84,42 @@ function FormulaRow({ card }: { card: FormulaCard }) {
           {day(card.updatedAt)}
         </span>
       </Link>
-      <button
-        type="button"
-        className={classes.bin}
-        aria-label={`Delete ${title}`}
-        onClick={() => void takeOff()}
-      >
-        <IconTrash size={18} stroke={1.6} />
-      </button>
+      <div className={classes.tools}>
+        <ActionIcon
+          variant="subtle"
+          color="gray"
+          size={40}
+          aria-label={`Copy ${title}`}
+          title="Make a copy"
+          onClick={() => void copy()}
+        >
+          <IconCopy size={18} stroke={1.6} aria-hidden="true" />
+        </ActionIcon>
+        <ActionIcon
+          variant="subtle"
+          color="gray"
+          size={40}
+          aria-label={card.archived ? `Take out ${title} again` : `Put ${title} aside`}
+          title={card.archived ? 'Take out again' : 'Put aside'}
+          onClick={() => void putAside(!card.archived)}
+        >
+          {card.archived ? (
+            <IconArchiveOff size={18} stroke={1.6} aria-hidden="true" />
+          ) : (
+            <IconArchive size={18} stroke={1.6} aria-hidden="true" />
+          )}
+        </ActionIcon>
+        <ActionIcon
+          variant="subtle"
+          color="gray"
+          size={40}
+          aria-label={`Delete ${title}`}
+          title="Delete"
+          onClick={() => void takeOff()}
+        >
+          <IconTrash size={18} stroke={1.6} aria-hidden="true" />
+        </ActionIcon>
+      </div>
     </li>
   );
 }
@@ -83,6 +128,22 @@ function FormulaRow({ card }: { card: FormulaCard }) {
 export function ShelfPage() {
   usePageTitle('Shelf');
   const { data, error, isLoading, refetch } = useShelfQuery();
+  const { data: eaters = NOBODY } = useEatersQuery();
+  const [params, setParams] = useSearchParams();
+  const looking = useMemo(() => lookingIn(params), [params]);
+  const wanted = useDeferredValue(looking);
+  const found = useMemo(
+    () => findOnShelf(data ?? [], wanted, eaters, (id) => CLASS_WORDS[id]),
+    [data, wanted, eaters],
+  );
+  const [shown, setShown] = useState(AT_ONCE);
+  const onLook = (more: Partial<Looking>) => {
+    const next = new URLSearchParams();
+    for (const [key, value] of Object.entries({ ...looking, ...more }))
+      if (value && value !== FIRST[key as keyof Looking]) next.set(key, value);
+    setShown(AT_ONCE);
+    setParams(next, { replace: true });
+  };
   return (
     <main id="main" className={classes.page}>
       <div className={classes.head}>
@@ -120,11 +181,26 @@ export function ShelfPage() {
         </div>
       )}
       {data && data.length > 0 && (
-        <ul className={`sheet ${classes.list}`}>
-          {data.map((card) => (
-            <FormulaRow key={card.id} card={card} />
-          ))}
-        </ul>
+        <>
+          <ShelfFind looking={looking} cards={data} eaters={eaters} onLook={onLook} />
+          <p className="small quiet" role="status">
+            {found.length === data.length
+              ? counted(found.length, 'formula')
+              : `${found.length} of ${counted(data.length, 'formula')}`}
+          </p>
+          {found.length > 0 && (
+            <ul className={`sheet ${classes.list}`}>
+              {found.slice(0, shown).map((card) => (
+                <FormulaRow key={card.id} card={card} />
+              ))}
+            </ul>
+          )}
+          {found.length > shown && (
+            <Button variant="default" mt={12} onClick={() => setShown(shown + AT_ONCE)}>
+              Show {Math.min(AT_ONCE, found.length - shown)} more
+            </Button>
+          )}
+        </>
       )}
     </main>
   );

@@ -1,0 +1,100 @@
+import { Button, Select, TextInput } from '@mantine/core';
+import { IconSearch } from '@tabler/icons-react';
+import type { EaterRow, FormulaCard } from '../../../contract/dto';
+import { CLASS_IDS } from '../../../core/classes';
+import { CLASS_WORDS } from '../../words/data/terms';
+import { SHELF_ORDERS, SHELF_STATES, type Looking, type ShelfOrder, type ShelfState } from './find';
+import classes from './shelf.module.css';
+
+const STATE_WORDS: Record<ShelfState, string> = {
+  all: 'all that is out',
+  new: 'not adapted yet',
+  adapted: 'adapted',
+  changed: 'changed, not kept',
+  aside: 'put aside',
+};
+const ORDER_WORDS: Record<ShelfOrder, string> = {
+  latest: 'latest first',
+  title: 'by title',
+  kind: 'by kind of bake',
+  versions: 'most versions first',
+};
+
+/** What to look for on the shelf: words, kind, for whom, state, order. */
+export function ShelfFind({
+  looking,
+  cards,
+  eaters,
+  onLook,
+}: {
+  looking: Looking;
+  cards: readonly FormulaCard[];
+  eaters: readonly EaterRow[];
+  onLook: (more: Partial<Looking>) => void;
+}) {
+  const there = CLASS_IDS.filter((c) => cards.some((card) => card.classId === c));
+  const who = eaters.find((e) => e.id === looking.eater);
+  const any = looking.q !== '' || looking.kind !== null || who !== undefined || looking.state !== 'all';
+  return (
+    <search className={classes.find}>
+      <TextInput
+        label="Find"
+        placeholder="a title or a kind"
+        value={looking.q}
+        maxLength={80}
+        leftSection={<IconSearch size={18} stroke={1.6} aria-hidden="true" />}
+        onChange={(e) => onLook({ q: e.currentTarget.value })}
+      />
+      <Select
+        label="Kind of bake"
+        placeholder="any"
+        clearable
+        clearButtonProps={{ 'aria-label': 'Any kind of bake' }}
+        value={looking.kind}
+        data={there.map((c) => ({ value: c, label: CLASS_WORDS[c] }))}
+        onChange={(kind) => onLook({ kind: there.find((c) => c === kind) ?? null })}
+      />
+      {eaters.length > 0 && (
+        <Select
+          label="Kept for"
+          placeholder="anyone"
+          clearable
+          clearButtonProps={{ 'aria-label': 'Kept for anyone' }}
+          value={who?.id ?? null}
+          data={eaters.map((e) => ({ value: e.id, label: e.name }))}
+          onChange={(eater) => onLook({ eater })}
+        />
+      )}
+      <Select
+        label="State"
+        allowDeselect={false}
+        value={looking.state}
+        data={SHELF_STATES.map((s) => ({ value: s, label: STATE_WORDS[s] }))}
+        onChange={(state) => onLook({ state: SHELF_STATES.find((s) => s === state) ?? 'all' })}
+      />
+      <Select
+        label="In order"
+        allowDeselect={false}
+        value={looking.order}
+        data={SHELF_ORDERS.map((o) => ({ value: o, label: ORDER_WORDS[o] }))}
+        onChange={(order) => onLook({ order: SHELF_ORDERS.find((o) => o === order) ?? 'latest' })}
+      />
+      {any && (
+        <Button
+          variant="subtle"
+          size="compact-md"
+          onClick={() => onLook({ q: '', kind: null, eater: null, state: 'all' })}
+        >
+          Show all
+        </Button>
+      )}
+      {who && (
+        <p className="small quiet">
+          {who.words.length > 0
+            ? `${who.name} avoids words of their own: whether a version meets them is not known. Look at its card.`
+            : `Some kept version leaves out what ${who.name} avoids. Packets may say otherwise: see its card.`}
+        </p>
+      )}
+    </search>
+  );
+}
