@@ -40,3 +40,61 @@ test('a formula is copied, put aside and taken out again', async ({ page }) => {
   await page.goto('/?q=yawl');
   await expect(rows).toHaveCount(2);
 });
+
+test('a recipe is taken from a page’s source; one that is cut off is refused with the reason', async ({
+  page,
+}) => {
+  const recipe = JSON.stringify({
+    '@context': 'https://schema.org',
+    '@type': 'Recipe',
+    name: 'Jib scones',
+    recipeIngredient: ['250 g rice flour', '10 g baking powder', '60 g butter', '1 egg', '120 g milk'],
+    recipeInstructions: [
+      { '@type': 'HowToStep', text: 'Rub in the butter.' },
+      { text: 'Bake at 200 °C for 15 min.' },
+    ],
+    cookTime: 'PT15M',
+  });
+  await page.goto('/new');
+  const box = page.getByLabel('Ingredients, one a line');
+  await box.fill(`<script type="application/ld+json">${recipe.slice(0, 200)}</script>`);
+  await expect(page.getByText(/cut off or damaged/)).toBeVisible();
+  await expectAccessible(page);
+  await box.fill(`<html><script type="application/ld+json">${recipe}</script></html>`);
+  await page.getByRole('button', { name: 'Take “Jib scones”' }).click();
+  await expect(page.getByLabel('Title')).toHaveValue('Jib scones');
+  await expect(page.getByLabel('Time')).toHaveValue('15 min');
+  await expect(page.getByText(/Bake: 200 °C/)).toBeVisible();
+  await page.getByRole('button', { name: 'Put it on the shelf' }).click();
+  await page.waitForURL(/\/swap/);
+  // As a file from the disk it is the same.
+  await page.goto('/new');
+  await page.locator('input[type=file]').setInputFiles({
+    name: 'scones.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(recipe),
+  });
+  await page.getByRole('button', { name: 'Take “Jib scones”' }).click();
+  await expect(box).toHaveValue(/250 g rice flour\n10 g baking powder/);
+});
+
+test('a card is saved as a recipe file and as text', async ({ page }) => {
+  await page.goto('/?q=parsnip');
+  await page
+    .getByRole('link', { name: /Parsnip/ })
+    .first()
+    .click();
+  await page.getByRole('link', { name: /Card/ }).last().click();
+  await page.getByRole('article').waitFor();
+  for (const [button, name, holds] of [
+    ['Save as a recipe file', /parsnip-and-walnut-muffins\.json/, '"@type": "Recipe"'],
+    ['Save as text', /parsnip-and-walnut-muffins\.md/, '# Parsnip and walnut muffins'],
+  ] as const) {
+    const saved = page.waitForEvent('download');
+    await page.getByRole('button', { name: button }).click();
+    const file = await saved;
+    expect(file.suggestedFilename()).toMatch(name);
+    const text = await (await file.createReadStream()).toArray();
+    expect(Buffer.concat(text).toString()).toContain(holds);
+  }
+});

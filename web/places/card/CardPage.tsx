@@ -29,6 +29,8 @@ import { day, grams, listed, percent } from '../../words/format';
 import { minutesText, ovenText, sayProblem } from '../../words/say';
 import { linesIn, tracesIn, unknownIn } from '../../words/verdicts';
 import { AVOID_WORDS, CAUTION_WORDS, GROUP_WORDS, ingredientName, withoutWords } from '../../words/things';
+import { fileName, saveFile } from '../../parts/saveFile';
+import { cardJsonLd, cardMarkdown } from '../../words/cardText';
 import { STATE_WORDS } from '../../words/data/ways';
 import { WhoEats } from '../desk/WhoEats';
 import { liftLines } from '../lift/liftLines';
@@ -274,6 +276,17 @@ export function CardPage() {
   const { kitOf } = useWays();
   const [beside, setBeside] = useState(false);
   const trouble = lost ?? error;
+  const save = (as: 'json' | 'md') => {
+    if (!version) return;
+    const card = {
+      title,
+      name: version.targetId ? version.name : 'as written',
+      doc: version.doc,
+      without: withoutWords(version.doc.avoids),
+    };
+    if (as === 'json') saveFile(fileName(title, 'json'), cardJsonLd(card), 'application/ld+json');
+    else saveFile(fileName(title, 'md'), cardMarkdown(card), 'text/markdown');
+  };
   return (
     <main id="main" className={classes.page}>
       <div className={`${classes.bar} no-print`}>
@@ -284,6 +297,16 @@ export function CardPage() {
             checked={beside}
             onChange={(e) => setBeside(e.currentTarget.checked)}
           />
+        )}
+        {version && (
+          <>
+            <Button variant="default" onClick={() => save('json')}>
+              Save as a recipe file
+            </Button>
+            <Button variant="default" onClick={() => save('md')}>
+              Save as text
+            </Button>
+          </>
         )}
         <Button leftSection={<IconPrinter size={18} />} onClick={() => window.print()} disabled={!version}>
           Print the card

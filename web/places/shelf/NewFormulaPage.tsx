@@ -4,6 +4,7 @@ import { useCallback, useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { DEFAULT_KITCHEN } from '../../../contract/dto';
 import { CLASS_IDS, type ClassId } from '../../../core/classes';
+import { looksLikePage } from '../../../core/formats';
 import { isBeside, type Line } from '../../../core/formula';
 import { CUP_STANDARDS, type CupStandard, type Measures } from '../../../core/units';
 import { problemIn, useCreateFormulaMutation, useKitchenQuery } from '../../api/api';
@@ -17,6 +18,7 @@ import { useCompute } from '../../workers/useCompute';
 import { correctLine } from '../desk/deskSlice';
 import { correctionOf } from '../read/correct';
 import { ReadLines, type Change, type LineView, type OnCorrect } from '../read/ReadLines';
+import { FromPage } from './FromPage';
 import classes from './shelf.module.css';
 
 type Fixes = Record<string, Change>;
@@ -90,10 +92,11 @@ export function NewFormulaPage() {
   );
 
   const measures = useMemo(() => measuresOf(form.cup, kitchen), [form.cup, kitchen]);
-  const tooLong = form.text.length > MOST_CHARS;
+  const isPage = looksLikePage(form.text);
+  const tooLong = !isPage && form.text.length > MOST_CHARS;
   const { output, failed } = useCompute(
     'read',
-    tooLong || form.text.trim() === ''
+    tooLong || isPage || form.text.trim() === ''
       ? null
       : {
           text: form.text,
@@ -106,7 +109,7 @@ export function NewFormulaPage() {
         },
     PAUSE_MS,
   );
-  const read = form.text.trim() === '' || tooLong ? null : output;
+  const read = form.text.trim() === '' || tooLong || isPage ? null : output;
 
   const keys = useMemo(() => keysOf(read?.lines.map((l) => l.line) ?? []), [read]);
   const corrected = useMemo(() => {
@@ -190,6 +193,10 @@ export function NewFormulaPage() {
             maxRows={22}
             error={tooLong ? 'That is more than any formula. Split it.' : undefined}
             onChange={(e) => set({ text: e.currentTarget.value })}
+          />
+          <FromPage
+            text={form.text}
+            onTake={(r) => set({ title: r.title, text: r.text, method: r.method, time: r.time, fixes: {} })}
           />
           <Textarea
             label="Method"

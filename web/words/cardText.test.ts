@@ -1,0 +1,47 @@
+import { describe, expect, it } from 'vitest';
+import { recipesIn } from '../../core/formats';
+import { massOf } from '../../core/formula';
+import { readFormula } from '../../core/reading';
+import { DEMO_FORMULAS } from '../../demo/data/formulas';
+import { fileName } from '../parts/saveFile';
+import { cardJsonLd, cardMarkdown, stepText } from './cardText';
+
+describe('a card as a file', () => {
+  it.each(DEMO_FORMULAS.map((d) => [d.title, d] as const))(
+    '%s comes back from its recipe file with the grams it went out with, to the gram shown',
+    (title, given) => {
+      const { formula: doc } = readFormula(given);
+      const found = recipesIn(cardJsonLd({ title, name: 'as written', doc, without: '' }));
+      if ('fault' in found) throw new Error(found.fault);
+      const [r] = found.recipes;
+      const back = readFormula({ text: r!.text, method: r!.method, classId: given.classId }).formula;
+      const masses = (f: typeof doc) => f.parts.flatMap((p) => p.lines).map(massOf);
+      expect(masses(back)).toHaveLength(masses(doc).length);
+      masses(back).forEach((m, i) => expect(Math.abs(m - masses(doc)[i]!)).toBeLessThanOrEqual(0.51));
+      expect(r!.method.split('\n')).toHaveLength(doc.method.length);
+    },
+  );
+
+  it('as text it has title, lines, steps and the bake; what is struck is left out', () => {
+    const { formula: doc } = readFormula(DEMO_FORMULAS[0]!);
+    const [first, ...rest] = doc.method;
+    const struck = { ...first!, struck: { code: 'step.noCreaming', args: {} } };
+    const text = cardMarkdown({
+      title: 'Muffins',
+      name: 'no egg',
+      doc: { ...doc, method: [struck, ...rest] },
+      without: 'egg',
+    });
+    expect(text).toMatch(/^# Muffins\n\nno egg\. Without gluten, egg\./);
+    expect(text.match(/^- /gm)).toHaveLength(doc.parts[0]!.lines.length);
+    expect(text.match(/^\d+\. /gm)).toHaveLength(rest.length);
+    expect(text).toContain('Bake: ');
+    expect(stepText(struck)).toBeNull();
+    expect(stepText({ ...first!, own: 'My way.' })).toBe('My way.');
+  });
+
+  it('is named after its title', () => {
+    expect(fileName('Crème brûlée tart!', 'md')).toBe('creme-brulee-tart.md');
+    expect(fileName('***', 'json')).toBe('formula.json');
+  });
+});

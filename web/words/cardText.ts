@@ -1,0 +1,60 @@
+import { recipeJsonLd } from '../../core/formats';
+import type { Formula, Line, Part } from '../../core/formula';
+import type { Step } from '../../core/method';
+import { STATE_WORDS } from './data/ways';
+import { grams } from './format';
+import { ovenText, say } from './say';
+import { ingredientName } from './things';
+
+/** What a line is called, with how it is prepared. */
+export function lineText(l: Line): string {
+  const name = 'id' in l.item ? ingredientName(l.item.id) : l.item.kind === 'unknown' ? l.item.text : '';
+  const much = l.amount.massG ? `${grams(l.amount.massG.value)} ` : '';
+  const state = l.state ? `, ${STATE_WORDS[l.state]}` : '';
+  return `${much}${name}${l.preparation ? `, ${l.preparation}` : ''}${state}`;
+}
+
+/** A step as it now goes, with its notes; null for one that is struck. */
+export function stepText(step: Step): string | null {
+  if (step.own !== undefined) return step.own;
+  if (step.struck) return null;
+  return [step.added ? say(step.added) : step.text, ...step.notes.map((n) => say(n))].join(' ');
+}
+const stepsOf = (doc: Formula): string[] => doc.method.flatMap((s) => stepText(s) ?? []);
+
+export type CardText = { title: string; name: string; doc: Formula; without: string };
+
+/** A version as a schema.org recipe. A part's name stands as a heading among the lines, as it is read again. */
+export function cardJsonLd({ title, name, doc, without }: CardText): string {
+  const headed = (p: Part): string[] => [
+    ...(doc.parts.length > 1 && p.name ? [`For the ${p.name.toLowerCase()}:`] : []),
+    ...p.lines.map(lineText),
+  ];
+  return recipeJsonLd({
+    title: `${title}, ${name}`,
+    lines: doc.parts.flatMap(headed),
+    steps: stepsOf(doc),
+    minutes: doc.bake?.minutes ?? null,
+    yield: doc.yield ? `${doc.yield.pieces} ${doc.yield.name}` : '',
+    note: `Without gluten${without && `, ${without}`}.${doc.bake ? ` Bake: ${ovenText(doc.bake)}.` : ''} Check the packets.`,
+  });
+}
+
+/** A version as plain text with Markdown's marks. */
+export function cardMarkdown({ title, name, doc, without }: CardText): string {
+  const parts = doc.parts.flatMap((p) => [
+    ...(doc.parts.length > 1 && p.name ? [`## ${p.name}`, ''] : ['## Weigh', '']),
+    ...p.lines.map((l) => `- ${lineText(l)}`),
+    '',
+  ]);
+  const steps = stepsOf(doc);
+  return [
+    `# ${title}`,
+    '',
+    `${name}. Without gluten${without && `, ${without}`}. Check the packets.`,
+    '',
+    ...parts,
+    ...(steps.length > 0 ? ['## Method', '', ...steps.map((s, i) => `${i + 1}. ${s}`), ''] : []),
+    ...(doc.bake ? [`Bake: ${ovenText(doc.bake)}`, ''] : []),
+  ].join('\n');
+}
