@@ -126,7 +126,8 @@ export function checkBatch(
         }),
       );
   }
-  if (tin) {
+  // In a pot or a trough the dough stands as it was shaped: it need not fill it.
+  if (tin && tin.shape !== 'pot' && tin.shape !== 'trough') {
     // Raw dough and batter hold a little air: about 1.05 g/mL (common practice, no source).
     const fill = massG / 1.05 / (tin.volumeMl.value * tin.count);
     if (fill > 0.95 || fill < 0.25)
