@@ -9,7 +9,7 @@ export default defineConfig({
   testIgnore: process.env.SHOTS ? [] : ['**/shots.spec.ts'],
   outputDir: 'test-results/browser',
   workers: 1,
-  timeout: 60_000,
+  timeout: 150_000,
   // On a busy machine a journey may be tried once more; the report says when it was.
   retries: process.env.CI ? 1 : 0,
   expect: { timeout: 15_000 },
@@ -28,7 +28,7 @@ export default defineConfig({
     command: `rm -rf test-results/data && node dist/server/main.js --data test-results/data --port ${PORT}`,
     url: `http://localhost:${PORT}/api/v1/health`,
     reuseExistingServer: false,
-    timeout: 60_000,
+    timeout: 150_000,
     gracefulShutdown: { signal: 'SIGINT', timeout: 5000 },
   },
 });
