@@ -98,22 +98,11 @@ export function* compareSteps(
   stated: readonly [number, number] | null,
   { cells = 10, quick = false, pace = NO_PACE, run = bakeOf }: CompareHow = {},
 ): Generator<{ done: number; of: number }, Compared> {
-  const drawn = drawnMember(asWritten.classId);
-  // A lid that comes off after half of the stated time comes off after half of the modelled one.
-  const timed = [asWritten, asChanged].some((s) => s.phases.length > 1 || s.doors.length > 0);
-  const first =
-    stated && timed && ![...faultsOf(asWritten), ...faultsOf(asChanged)].some((f) => STOPS.includes(f))
-      ? run(settled(asWritten), drawn, cells).doneMin
-      : null;
-  const clock = first && stated ? (stated[0] + stated[1]) / 2 / first : 1;
-  const [source, asked] = [settled(onClock(asWritten, clock)), settled(onClock(asChanged, clock))];
-  const crustSays = source.hot && source.phases.some((p) => p.cover === 'lid');
+  const [written, wished] = [settled(asWritten), settled(asChanged)];
+  const crustSays = written.hot && written.phases.some((p) => p.cover === 'lid');
   const faults: BakeFault[] = [
-    ...new Set([...faultsOf(source), ...faultsOf(asked), ...(crustSays ? (['crust'] as const) : [])]),
+    ...new Set([...faultsOf(written), ...faultsOf(wished), ...(crustSays ? (['crust'] as const) : [])]),
   ];
-  // Where the model does not explain the stated time, only more dough and colder dough are taken from it.
-  const adapted: BakeSetup =
-    crustSays || faults.includes('thick') ? { ...only(source, asked, 'mass'), startC: asked.startC } : asked;
   const empty: Compared = {
     faults,
     ratio: null,
@@ -126,6 +115,15 @@ export function* compareSteps(
     coolMin: null,
   };
   if (faults.some((f) => STOPS.includes(f))) return empty;
+  const drawn = drawnMember(written.classId);
+  // A lid that comes off after half of the stated time comes off after half of the modelled one.
+  const timed = [written, wished].some((s) => s.phases.length > 1 || s.doors.length > 0);
+  const first = stated && timed ? run(written, drawn, cells).doneMin : null;
+  const clock = first && stated ? (stated[0] + stated[1]) / 2 / first : 1;
+  const [source, asked] = [settled(onClock(written, clock)), settled(onClock(wished, clock))];
+  // Where the model does not explain the stated time, only more dough and colder dough are taken from it.
+  const fewer = crustSays || faults.includes('thick');
+  const adapted = fewer ? { ...only(source, asked, 'mass'), startC: asked.startC } : asked;
   const changed = REASONS.filter((r) => !sameGroup(source, adapted, r));
   const asking = quick ? [drawn] : MEMBERS.map((_m, m) => m);
   // The ends of the ensemble and the one that is drawn tell how far a reason's share is known.

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { BakePhase } from '../formula';
 import { finish } from '../rebalance';
+import { LOAF as REFERENCE } from '../testing/bakes';
 import {
   bakeOf,
   brownRate,
@@ -25,20 +26,8 @@ const OPEN: BakePhase = { ...plainPhase(210), min: 10 };
 const GRILL: BakePhase = { ...plainPhase(210), heat: 'grill' };
 const PROGRAMME = [LID, OPEN, GRILL];
 
-const LOAF: BakeSetup = {
-  classId: 'yeast_loaf',
-  make: { water: 0.46, protein: 0.045, fat: 0.03, carbohydrate: 0.415, fibre: 0.03, ash: 0.02 },
-  browning: { sugars: 0.03, ph: null },
-  massG: 900,
-  density: 0.7,
-  vessel: { kind: 'long', halfCm: 6, lengthCm: 22, wallCm: 12, count: 1 },
-  metal: 'tin',
-  hot: false,
-  startC: 25,
-  phases: [plainPhase(190)],
-  doors: [],
-  pressurePa: 101_325,
-};
+/** The reference loaf, smaller and in a higher tin. */
+const LOAF: BakeSetup = { ...REFERENCE, massG: 900, vessel: { ...REFERENCE.vessel, wallCm: 12 } };
 const done = (more: Partial<BakeSetup>) => bakeOf({ ...LOAF, ...more }, 1, 8);
 
 describe('a programme of heats and covers', () => {

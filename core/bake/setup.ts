@@ -14,6 +14,7 @@ import {
   freeVessel,
   halfAt,
   heightOf,
+  isRounded,
   metalOf,
   vesselOf,
   WALLS,
@@ -167,7 +168,7 @@ export function sectionOf(s: Pick<BakeSetup, 'massG' | 'density' | 'vessel'>, ce
   const ring = v.kind === 'free' && v.form === 'ring';
   const rim = halfAt(v, level, v.kind === 'free' ? 0 : level);
   const width = rim - hole;
-  const slants = (v.kind === 'free' && v.form !== undefined && v.form !== 'flat') || (v.taper ?? 1) < 1;
+  const slants = isRounded(v) || (v.taper ?? 1) < 1;
   const outline = ring
     ? (x: number, y: number) => Math.hypot(2 * x - 1, y) - 1
     : (x: number, y: number) => x - (halfAt(v, level, Math.max(0, y) * level) - hole) / width;

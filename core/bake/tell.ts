@@ -23,7 +23,7 @@ export type BakeChange =
 const LOOK_AT = 0.85;
 /** A change smaller than this is none: minutes, cm. */
 const SAME_MIN = 1;
-const SAME_CM = 0.3;
+export const SAME_CM = 0.3;
 /** So many times as brown, or as pale, is another colour: half a step of shade. */
 const BROWNER = 1.4;
 const coveredUntil = ({ phases }: BakeSetup): number => {

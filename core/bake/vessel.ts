@@ -53,31 +53,29 @@ export const metalOf = (shape: TinShape): TinMetal =>
 /** A ring tin's tube takes this share of its radius at the middle. Common practice, no source. */
 export const TUBE_SHARE = 0.3;
 
-/** Area at a share of the height of the walls over that at the rim. */
-const areaShare = (v: Vessel, y: number): number => {
-  const t = v.taper ?? 1;
-  const side = t + (1 - t) * y;
-  // Both sides of a long tin lean, and all of a round one's.
-  return side * side;
-};
+/** Whether it stands free and rounds off towards its top. */
+export const isRounded = (v: Vessel): boolean =>
+  v.kind === 'free' && v.form !== undefined && v.form !== 'flat';
 /** Area at the rim, cm². */
 const rimArea = (v: Vessel): number =>
   v.kind === 'long' || v.lengthCm > 0
     ? 2 * v.halfCm * v.lengthCm
     : Math.PI * (v.halfCm ** 2 - (v.holeCm ?? 0) ** 2);
-/** What the area comes to on the mean from the bottom up to a share of the walls, over that at the rim. */
-const meanShare = (v: Vessel, y: number): number => {
-  const t = v.taper ?? 1;
-  return t * t + t * (1 - t) * y + ((1 - t) ** 2 * y * y) / 3;
-};
+/**
+ * What the area comes to on the mean from the bottom up to a share of the walls, over that at the rim: both sides of a
+ * long tin lean, and all of a round one's.
+ */
+const meanShare = (taper: number, y: number): number =>
+  taper * taper + taper * (1 - taper) * y + ((1 - taper) ** 2 * y * y) / 3;
+const taperOf = (v: Vessel): number => v.taper ?? 1;
 /** What one of them holds to the rim, mL. */
-export const holdsMl = (v: Vessel): number => rimArea(v) * v.wallCm * meanShare(v, 1);
+export const holdsMl = (v: Vessel): number => rimArea(v) * v.wallCm * meanShare(taperOf(v), 1);
 
 /** A vessel of a shape and walls that holds so much, mL each. */
 function sized(shape: TinShape, ml: number, count: number): Vessel {
   const { wall, long, taper } = USUAL_TIN[shape];
   const share = 1 - (shape === 'ring' ? TUBE_SHARE ** 2 : 0);
-  const area = ml / wall / (taper * taper + taper * (1 - taper) + (1 - taper) ** 2 / 3) / share;
+  const area = ml / wall / meanShare(taper, 1) / share;
   if (long > 0) {
     const width = Math.sqrt(area / long);
     return { kind: 'long', halfCm: width / 2, lengthCm: area / width, wallCm: wall, count, taper };
@@ -181,9 +179,8 @@ export function freeFormOf(classId: ClassId): FreeForm {
 /** Height that so much dough comes to in one vessel, cm: the middle of a dome, the level in a tin. */
 export function heightOf(v: Vessel, doughMl: number): number {
   const ml = doughMl / v.count;
-  const { form } = v;
-  if (v.kind === 'free' && form && form !== 'flat') {
-    if (form === 'ring') {
+  if (isRounded(v)) {
+    if (v.form === 'ring') {
       const [hole, w] = [v.holeCm ?? 0, v.halfCm - (v.holeCm ?? 0)];
       return ml / ((Math.PI / 4) * w * 2 * Math.PI * (hole + w / 2));
     }
@@ -193,13 +190,13 @@ export function heightOf(v: Vessel, doughMl: number): number {
   }
   const area = rimArea(v);
   const full = holdsMl(v);
-  if (v.wallCm === 0 || (v.taper ?? 1) === 1) return ml / area;
+  if (v.wallCm === 0 || taperOf(v) === 1) return ml / area;
   // Above the rim it stands as wide as the rim.
   if (ml >= full) return v.wallCm + (ml - full) / area;
   let [lo, hi] = [0, 1];
   for (let k = 0; k < 40; k++) {
     const y = (lo + hi) / 2;
-    if (area * v.wallCm * y * meanShare(v, y) < ml) lo = y;
+    if (area * v.wallCm * y * meanShare(taperOf(v), y) < ml) lo = y;
     else hi = y;
   }
   return v.wallCm * lo;
@@ -207,8 +204,8 @@ export function heightOf(v: Vessel, doughMl: number): number {
 
 /** Half the width of the section at a height, cm; for drawing it and for the heat in it. */
 export function halfAt(v: Vessel, levelCm: number, y: number): number {
-  if (v.kind === 'free' && v.form && v.form !== 'flat')
-    return v.halfCm * Math.sqrt(Math.max(0, 1 - (y / levelCm) ** 2));
+  if (isRounded(v)) return v.halfCm * Math.sqrt(Math.max(0, 1 - (y / levelCm) ** 2));
   if (v.wallCm === 0) return v.halfCm;
-  return v.halfCm * Math.sqrt(areaShare(v, Math.min(1, y / v.wallCm)));
+  const t = taperOf(v);
+  return v.halfCm * (t + (1 - t) * Math.min(1, y / v.wallCm));
 }

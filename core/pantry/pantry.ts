@@ -66,7 +66,8 @@ export function makePantry(items: readonly PantryItem[]): Pantry {
 /** The reference ingredients and nothing else. */
 export const REFERENCE_PANTRY: Pantry = makePantry([]);
 
-const fold = (s: string): string => s.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();
+/** A text for comparing: without accents, in small letters. */
+export const fold = (s: string): string => s.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();
 
 /**
  * A lookup that also knows words of the baker's own: whatever is named so contains what must go. Words are looked

@@ -135,13 +135,13 @@ export function readBake(
   const field = time.trim();
   const fan = /\bfan\b|\bconvection\b/i.test(source);
   const firstC = oven.trim() ? (celsius[0] ?? fromF[0] ?? null) : null;
-  // Where the heat itself is in doubt there is no telling what its stretches are.
   const whole = minutesIn(field) ?? minutesIn(`${field} min`);
   const inMethod = (): ReturnType<typeof phasesIn> => {
     const read = phasesIn(baking, firstC, fan);
     // Beside a time of its own the method's stretches count only where they add up to it.
     return read && (!whole || (read.minutes[0] <= whole[1] && read.minutes[1] >= whole[0])) ? read : null;
   };
+  // Where the heat itself is in doubt there is no telling what its stretches are.
   const staged = issues.length > 0 ? null : (phasesIn(field, firstC, fan) ?? inMethod());
   const minutes = staged?.minutes ?? (field ? whole : minutesIn(bakeStep));
   if (field && !minutes) issues.push(msg('bake.timeUnread', { text: field.slice(0, 60) }));

@@ -13,36 +13,25 @@ const ML_PER_LOAF_G = 1.95;
 const TAPER = 0.92;
 
 const PI_4 = Math.PI / 4;
-const shapeOf = (text: string): TinShape | null =>
-  /\bbaguette\b|\btrough\b/i.test(text)
-    ? 'trough'
-    : /\b(?:casserole|cocotte|lidded pot|iron pot|dutch oven|bread pot)\b/i.test(text)
-      ? 'pot'
-      : /\btartlets?\b/i.test(text)
-        ? 'tartlet'
-        : smallShapeOf(text);
-const smallShapeOf = (text: string): TinShape | null =>
-  /\bloaf\b/i.test(text)
-    ? 'loaf'
-    : /\b(?:muffin|cupcake|bun tin|popover)\b/i.test(text)
-      ? 'muffin'
-      : /\b(?:bundt|ring|tube|angel)\b/i.test(text)
-        ? 'ring'
-        : /\b(?:pie|tart|flan|quiche)\b/i.test(text)
-          ? 'pie'
-          : /\b(?:tray|traybake|baking sheet|sheet pan|rectangular|brownie)\b/i.test(text)
-            ? 'tray'
-            : /\bsquare\b/i.test(text)
-              ? 'square'
-              : /\b(?:round|cake tin|cake pan|springform|sandwich tin)\b/i.test(text)
-                ? 'round'
-                : null;
+/** Words that tell a shape; the first that is found counts. */
+const SHAPES: readonly [TinShape, RegExp][] = [
+  ['trough', /\bbaguette\b|\btrough\b/i],
+  ['pot', /\b(?:casserole|cocotte|lidded pot|iron pot|dutch oven|bread pot)\b/i],
+  ['tartlet', /\btartlets?\b/i],
+  ['loaf', /\bloaf\b/i],
+  ['muffin', /\b(?:muffin|cupcake|bun tin|popover)\b/i],
+  ['ring', /\b(?:bundt|ring|tube|angel)\b/i],
+  ['pie', /\b(?:pie|tart|flan|quiche)\b/i],
+  ['tray', /\b(?:tray|traybake|baking sheet|sheet pan|rectangular|brownie)\b/i],
+  ['square', /\bsquare\b/i],
+  ['round', /\b(?:round|cake tin|cake pan|springform|sandwich tin)\b/i],
+];
+const shapeOf = (text: string): TinShape | null => SHAPES.find(([, is]) => is.test(text))?.[0] ?? null;
 
-const VESSEL_WORDS =
-  '(?:tins?|pans?|mould|mold|dish|tray|sheet|trough|casserole|cocotte|dutch oven|(?:lidded |iron |bread )+pot)';
-const VESSEL = new RegExp(`\\b${VESSEL_WORDS}\\b`, 'i');
+const VESSELS = 'tins?|pans?|mould|mold|dish|tray|sheet|trough|casserole|cocotte|dutch oven';
+const VESSEL = new RegExp(`\\b(?:${VESSELS}|(?:lidded |iron |bread )+pot)\\b`, 'i');
 const NAMED = new RegExp(
-  `(?:\\d|\\b(?:loaf|muffin|cupcake|bundt|ring|tube|pie|tart|tartlet|flan|quiche|tray|square|round|springform|cake|baguette|lidded|iron|bread)\\b)[^,.;:]{0,60}?\\b${VESSEL_WORDS.replace('(?:lidded |iron |bread )+pot', 'pot')}\\b`,
+  `(?:\\d|\\b(?:loaf|muffin|cupcake|bundt|ring|tube|pie|tart|tartlet|flan|quiche|tray|square|round|springform|cake|baguette|lidded|iron|bread)\\b)[^,.;:]{0,60}?\\b(?:${VESSELS}|pot)\\b`,
   'i',
 );
 /** The words of a text that name the tin: from its size, or its shape, to the vessel. */

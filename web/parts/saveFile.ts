@@ -1,10 +1,9 @@
+import { fold } from '../../core/pantry';
+
 /** A file name of a title: letters, figures and hyphens. */
 export const fileName = (title: string, ending: string): string =>
   `${
-    title
-      .normalize('NFD')
-      .replace(/\p{M}/gu, '')
-      .toLowerCase()
+    fold(title)
       .replace(/[^a-z0-9]+/g, '-')
       .replace(/^-+|-+$/g, '')
       .slice(0, 60) || 'formula'
@@ -17,5 +16,6 @@ export function saveFile(name: string, text: string, type: string): void {
   link.href = url;
   link.download = name;
   link.click();
-  URL.revokeObjectURL(url);
+  // The browser reads it after the press.
+  setTimeout(() => URL.revokeObjectURL(url), 1000);
 }

@@ -4,14 +4,13 @@ import type { Step } from '../../core/method';
 import { STATE_WORDS } from './data/ways';
 import { grams } from './format';
 import { ovenText, say } from './say';
-import { ingredientName } from './things';
+import { lineName } from './things';
 
 /** What a line is called, with how it is prepared. */
 export function lineText(l: Line): string {
-  const name = 'id' in l.item ? ingredientName(l.item.id) : l.item.kind === 'unknown' ? l.item.text : '';
   const much = l.amount.massG ? `${grams(l.amount.massG.value)} ` : '';
   const state = l.state ? `, ${STATE_WORDS[l.state]}` : '';
-  return `${much}${name}${l.preparation ? `, ${l.preparation}` : ''}${state}`;
+  return `${much}${lineName(l)}${l.preparation ? `, ${l.preparation}` : ''}${state}`;
 }
 
 /** A step as it now goes, with its notes; null for one that is struck. */

@@ -1,4 +1,5 @@
-import { ingredientById } from '../../core/ingredients';
+import type { Line } from '../../core/formula';
+import { idOf, ingredientById } from '../../core/ingredients';
 import { KIT_WORDS } from './data/kits';
 
 export { KIT_WORDS } from './data/kits';
@@ -20,6 +21,9 @@ export const ingredientName = (id: string, inSentence = false): string => {
   const name = ingredientById(id)?.names[0] ?? id;
   return inSentence ? name : upper(name);
 };
+/** What a line is called: by what it points at, else as it was written. */
+export const lineName = ({ item }: Pick<Line, 'item'>): string =>
+  item.kind === 'unknown' ? item.text : ingredientName(idOf(item) ?? '');
 
 /** A way's name: ours, or as the baker called it. */
 export const kitName = (id: string): string => KIT_WORDS[id]?.name ?? own.get(id) ?? 'a way of your own';

@@ -6,7 +6,7 @@ import type { StatedTin } from '../../../core/formula';
 import { readTin } from '../../../core/reading';
 import { useKitchenQuery } from '../../api/api';
 import { NumberField } from '../../parts/NumberField';
-import { FORM_WORDS, METAL_WORDS } from '../../words/data/bake';
+import { FORM_WORDS, METAL_WORDS, SAY_TIN } from '../../words/data/bake';
 import classes from './bake.module.css';
 
 const TYPED = '';
@@ -47,11 +47,7 @@ export function BakeFields({
         value={written ?? tin?.written ?? ''}
         placeholder="none: set free"
         maxLength={80}
-        error={
-          written !== null && written.trim() !== '' && !readTin(written)
-            ? 'Say it with its size: 23 cm round tin, 9 x 5 in loaf tin.'
-            : null
-        }
+        error={written !== null && written.trim() !== '' && !readTin(written) ? SAY_TIN : null}
         onChange={(e) => {
           const text = e.currentTarget.value;
           setWritten(text);

@@ -1,11 +1,8 @@
 import { Button } from '@mantine/core';
 import type { BakePlan, KitchenOven } from '../../../contract/dto';
-import { dialC, levelCm, loadsOf, swapTin, type BakeSetup } from '../../../core/bake';
+import { dialC, levelCm, loadsOf, SAME_CM, swapTin, type BakeSetup } from '../../../core/bake';
 import { counted, fixed, grams } from '../../words/format';
 import classes from './bake.module.css';
-
-/** A height within so many cm is the same. */
-const SAME_CM = 0.3;
 
 /** What another tin asks for: how high the dough stands, how much would stand as before, how hot. */
 export function OtherTin({

@@ -1,14 +1,6 @@
 import { useMemo } from 'react';
 import { DEFAULT_KITCHEN, type BakePlan, type DraftDoc, type KitchenOven } from '../../../contract/dto';
-import {
-  doorsAt,
-  metalOf,
-  paceOf,
-  setupOf,
-  type BakeSetup,
-  type Compared,
-  type Pace,
-} from '../../../core/bake';
+import { doorsAt, paceOf, setupOf, type BakeSetup, type Compared, type Pace } from '../../../core/bake';
 import type { Formula, StatedBake } from '../../../core/formula';
 import { altitudeAdvice } from '../../../core/leavening';
 import { useKitchenQuery } from '../../api/api';
@@ -70,7 +62,7 @@ export function useBake(doc: DraftDoc, formula: Formula | null, { asLarge = fals
     const whole = stated ? (stated[0] + stated[1]) / 2 : USUAL_MIN;
     return {
       ...base,
-      metal: plan.metal ?? (tin ? metalOf(tin.shape) : base.metal),
+      metal: plan.metal ?? base.metal,
       hot: plan.hot ?? base.hot,
       startC: plan.startC ?? base.startC,
       doors: doorsAt(plan.doors ?? 0, whole),

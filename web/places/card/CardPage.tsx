@@ -28,7 +28,14 @@ import { usePageTitle } from '../../parts/usePageTitle';
 import { day, grams, listed, percent } from '../../words/format';
 import { minutesText, ovenText, sayProblem } from '../../words/say';
 import { linesIn, tracesIn, unknownIn } from '../../words/verdicts';
-import { AVOID_WORDS, CAUTION_WORDS, GROUP_WORDS, ingredientName, withoutWords } from '../../words/things';
+import {
+  AVOID_WORDS,
+  CAUTION_WORDS,
+  GROUP_WORDS,
+  ingredientName,
+  lineName,
+  withoutWords,
+} from '../../words/things';
 import { fileName, saveFile } from '../../parts/saveFile';
 import { cardJsonLd, cardMarkdown } from '../../words/cardText';
 import { STATE_WORDS } from '../../words/data/ways';
@@ -46,8 +53,6 @@ const ROLE_WORDS: Partial<Record<NonNullable<Line['role']>, string>> = {
   taste: 'by taste',
 };
 
-const nameOf = (l: Line): string =>
-  'id' in l.item ? ingredientName(l.item.id) : l.item.kind === 'unknown' ? l.item.text : '';
 const wasOf = (l: Line | undefined): string =>
   l === undefined ? '' : l.amount.massG ? grams(l.amount.massG.value) : 'as needed';
 
@@ -64,7 +69,7 @@ function Ingredients({ part, source, lookup }: { part: Part; source: Part | unde
       <tr key={l.id} data-new={cameIn(l.id) ? '' : undefined}>
         <td className="num">{l.amount.massG ? grams(l.amount.massG.value) : 'as needed'}</td>
         <th scope="row">
-          {nameOf(l)}
+          {lineName(l)}
           {l.preparation && <span className="quiet">, {l.preparation}</span>}
           {l.role && ROLE_WORDS[l.role] && <span className="quiet">, {ROLE_WORDS[l.role]}</span>}
           {cameIn(l.id) && <em> {GROUP_WORDS[l.id.split(':')[1] as GroupId] ?? ''}</em>}
@@ -94,7 +99,7 @@ function Ingredients({ part, source, lookup }: { part: Part; source: Part | unde
               <span aria-label="none">–</span>
             </td>
             <th scope="row">
-              <s>{nameOf(l)}</s>
+              <s>{lineName(l)}</s>
             </th>
             <td />
             <td className="num">{wasOf(l)}</td>

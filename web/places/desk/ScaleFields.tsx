@@ -1,10 +1,10 @@
 import { NativeSelect, NumberInput, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import { massOf, type Line, type StatedTin } from '../../../core/formula';
-import { idOf } from '../../../core/ingredients';
 import { readTin } from '../../../core/reading';
 import type { ScaleTo } from '../../../core/rebalance';
-import { ingredientName } from '../../words/things';
+import { SAY_TIN } from '../../words/data/bake';
+import { lineName } from '../../words/things';
 import classes from './desk.module.css';
 
 const WAYS = [
@@ -49,8 +49,6 @@ function NumberField({
 }
 
 const lineWay = (l: Line): ScaleWay => ({ by: 'line', lineId: l.id, massG: Math.round(massOf(l)) });
-const nameOf = (l: Line): string =>
-  l.item.kind === 'unknown' ? l.item.text : ingredientName(idOf(l.item) ?? '');
 
 type Props = {
   value: ScaleWay;
@@ -124,11 +122,7 @@ export function ScaleFields({ value, onChange, start }: Props) {
           label="For a"
           value={written ?? value.tin.written}
           maxLength={80}
-          error={
-            written !== null && !readTin(written)
-              ? 'Say it with its size: 23 cm round tin, 9 x 5 in loaf tin.'
-              : null
-          }
+          error={written !== null && !readTin(written) ? SAY_TIN : null}
           onChange={(e) => {
             const text = e.currentTarget.value;
             setWritten(text);
@@ -151,7 +145,7 @@ export function ScaleFields({ value, onChange, start }: Props) {
           className={classes.ofLine}
           label="Of which"
           value={value.lineId}
-          data={start.lines.map((l) => ({ value: l.id, label: nameOf(l) }))}
+          data={start.lines.map((l) => ({ value: l.id, label: lineName(l) }))}
           onChange={(e) => {
             const line = start.lines.find((l) => l.id === e.currentTarget.value);
             if (line) onChange(lineWay(line));

@@ -38,6 +38,7 @@ import { Ovens } from './Ovens';
 import { OwnWays } from './OwnWays';
 import { Tins } from './Tins';
 import { ExclusionChips, MoreExclusions } from '../desk/ExclusionChips';
+import { LineActions } from './LineActions';
 import classes from './kitchen.module.css';
 
 const NOBODY: Eater = { name: '', exclude: [], words: [], traces: true };
@@ -129,19 +130,7 @@ function EaterLine({ eater, onEdit }: { eater: EaterRow; onEdit: () => void }) {
           <span className="quiet">{eater.traces ? '; traces matter' : '; traces do not matter'}</span>
         </p>
       </div>
-      <div className={classes.actions}>
-        <Button size="compact-md" variant="default" aria-label={`Change ${eater.name}`} onClick={onEdit}>
-          Change
-        </Button>
-        <Button
-          size="compact-md"
-          variant="subtle"
-          aria-label={`Take ${eater.name} off the list`}
-          onClick={() => void takeOff()}
-        >
-          Take off
-        </Button>
-      </div>
+      <LineActions name={eater.name} onEdit={onEdit} onTakeOff={() => void takeOff()} />
     </li>
   );
 }

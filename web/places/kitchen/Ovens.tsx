@@ -5,6 +5,7 @@ import { useChangeKitchen } from '../../api/useChangeKitchen';
 import { NumberField } from '../../parts/NumberField';
 import { sayTakenOff } from '../../parts/sayTakenOff';
 import { counted } from '../../words/format';
+import { LineActions } from './LineActions';
 import classes from './kitchen.module.css';
 
 const NEW_OVEN: Omit<KitchenOven, 'id'> = { name: '', offsetC: 0, fan: true, widthCm: 45, racks: 2 };
@@ -137,27 +138,14 @@ export function Ovens({ kitchen }: { kitchen: Kitchen }) {
                   />
                 )}
               </div>
-              <div className={classes.actions}>
-                <Button
-                  size="compact-md"
-                  variant="default"
-                  aria-label={`Change ${o.name}`}
-                  onClick={() => setOpen(o.id)}
-                >
-                  Change
-                </Button>
-                <Button
-                  size="compact-md"
-                  variant="subtle"
-                  aria-label={`Take ${o.name} off the list`}
-                  onClick={() => {
-                    void set({ ovens: ovens.filter((x) => x.id !== o.id) });
-                    sayTakenOff(`oven-${o.id}`, `${o.name} is off the list`, () => set({ ovens }));
-                  }}
-                >
-                  Take off
-                </Button>
-              </div>
+              <LineActions
+                name={o.name}
+                onEdit={() => setOpen(o.id)}
+                onTakeOff={() => {
+                  void set({ ovens: ovens.filter((x) => x.id !== o.id) });
+                  sayTakenOff(`oven-${o.id}`, `${o.name} is off the list`, () => set({ ovens }));
+                }}
+              />
             </li>
           ),
         )}

@@ -11,6 +11,7 @@ import { sayProblem } from '../../words/problems';
 import { DOSE_WORDS, FAMILY_WORDS } from '../../words/data/ways';
 import { GROUP_NAMES } from '../../words/data/terms';
 import { ingredientName } from '../../words/things';
+import { LineActions } from './LineActions';
 import classes from './kitchen.module.css';
 
 function WayLine({ way, onEdit }: { way: WayRow; onEdit: () => void }) {
@@ -37,19 +38,7 @@ function WayLine({ way, onEdit }: { way: WayRow; onEdit: () => void }) {
           </span>
         </p>
       </div>
-      <div className={classes.actions}>
-        <Button size="compact-md" variant="default" aria-label={`Change ${way.name}`} onClick={onEdit}>
-          Change
-        </Button>
-        <Button
-          size="compact-md"
-          variant="subtle"
-          aria-label={`Take ${way.name} off the list`}
-          onClick={() => void takeOff()}
-        >
-          Take off
-        </Button>
-      </div>
+      <LineActions name={way.name} onEdit={onEdit} onTakeOff={() => void takeOff()} />
     </li>
   );
 }

@@ -7,7 +7,8 @@ import { useChangeKitchen } from '../../api/useChangeKitchen';
 import { NumberField } from '../../parts/NumberField';
 import { sayTakenOff } from '../../parts/sayTakenOff';
 import { fixed } from '../../words/format';
-import { METAL_WORDS } from '../../words/data/bake';
+import { METAL_WORDS, SAY_TIN } from '../../words/data/bake';
+import { LineActions } from './LineActions';
 import classes from './kitchen.module.css';
 
 function TinForm({ onKeep, onDone }: { onKeep: (t: KitchenTin) => void; onDone: () => void }) {
@@ -48,9 +49,7 @@ function TinForm({ onKeep, onDone }: { onKeep: (t: KitchenTin) => void; onDone: 
         value={written}
         maxLength={80}
         required
-        error={
-          written.trim() !== '' && !read ? 'Say it with its size: 23 cm round tin, 9 x 5 in loaf tin.' : null
-        }
+        error={written.trim() !== '' && !read ? SAY_TIN : null}
         onChange={(e) => {
           setWritten(e.currentTarget.value);
           setMl(null);
@@ -116,17 +115,13 @@ export function Tins({ kitchen }: { kitchen: Kitchen }) {
                 </span>
               </p>
             </div>
-            <Button
-              size="compact-md"
-              variant="subtle"
-              aria-label={`Take ${t.name} off the list`}
-              onClick={() => {
+            <LineActions
+              name={t.name}
+              onTakeOff={() => {
                 void set({ tins: tins.filter((x) => x.id !== t.id) });
                 sayTakenOff(`tin-${t.id}`, `${t.name} is off the list`, () => set({ tins }));
               }}
-            >
-              Take off
-            </Button>
+            />
           </li>
         ))}
       </ul>

@@ -10,6 +10,7 @@ import {
   useRestorePantryMutation,
 } from '../../api/api';
 import { Notice } from '../../parts/Notice';
+import { saveFile } from '../../parts/saveFile';
 import { newestOf } from '../../pantry/rows';
 import { counted } from '../../words/format';
 import { say, sayProblem } from '../../words/say';
@@ -37,15 +38,6 @@ function offerUndo(title: string, words: string, undo: Undo) {
       </Button>
     ),
   });
-}
-
-function download(name: string, text: string) {
-  const url = URL.createObjectURL(new Blob([text], { type: 'text/csv' }));
-  const a = document.createElement('a');
-  a.href = url;
-  a.download = name;
-  a.click();
-  setTimeout(() => URL.revokeObjectURL(url), 1000);
 }
 
 /** What is done with many at once: taken out, written to CSV, brought in from CSV. Each can be undone. */
@@ -77,12 +69,13 @@ export function BulkBar({
   async function csvOut() {
     const { default: Papa } = await import('papaparse');
     const some = own.filter((r) => chosen.size === 0 || chosen.has(r.itemId));
-    download(
+    saveFile(
       'pantry.csv',
       Papa.unparse(
         some.map((r) => rowOf(r.doc)),
         { columns: [...CSV_COLUMNS] },
       ),
+      'text/csv',
     );
   }
 

@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest';
 import type { PantryRow } from '../../../contract/dto';
 import { EMPTY_PANEL, makePantry, REFERENCE_PANTRY, type OwnDoc } from '../../../core/pantry';
 import { newestOf } from '../../pantry/rows';
-import { entriesOf, fold, NO_FACETS, searchEntries, type Facets } from './list';
+import { fold } from '../../../core/pantry';
+import { entriesOf, NO_FACETS, searchEntries, type Facets } from './list';
 
 const row = (id: string, rev: number, more: Partial<OwnDoc> = {}, gone = false): PantryRow => ({
   id: `${id}-${rev}`,

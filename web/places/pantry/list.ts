@@ -7,7 +7,7 @@ import {
   type Ingredient,
   type ItemKind,
 } from '../../../core/ingredients';
-import type { Pantry } from '../../../core/pantry';
+import { fold, type Pantry } from '../../../core/pantry';
 import { newestOf } from '../../pantry/rows';
 import { ingredientName } from '../../words/things';
 
@@ -24,8 +24,6 @@ export type Facets = {
   unread: boolean;
 };
 export const NO_FACETS: Facets = { q: '', kind: 'all', group: 'all', without: [], unread: false };
-
-export const fold = (s: string): string => s.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();
 
 const made = new WeakMap<Pantry, Entry[]>();
 

@@ -1,5 +1,5 @@
 import { Button, FileButton } from '@mantine/core';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import {
   looksLikePage,
   MOST_PAGE_CHARS,
@@ -21,7 +21,8 @@ const FAULT_WORDS: Record<PageFault, string> = {
 export function FromPage({ text, onTake }: { text: string; onTake: (recipe: PageRecipe) => void }) {
   const [file, setFile] = useState<string | null>(null);
   const page = file ?? (looksLikePage(text) ? text : null);
-  const found = page === null ? null : recipesIn(page);
+  // A page may be long, and what stands beside it is typed in.
+  const found = useMemo(() => (page === null ? null : recipesIn(page)), [page]);
   return (
     <>
       <FileButton

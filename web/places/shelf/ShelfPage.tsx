@@ -1,6 +1,13 @@
 import { ActionIcon, Button, Skeleton } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
-import { IconArchive, IconArchiveOff, IconCopy, IconPlus, IconTrash } from '@tabler/icons-react';
+import {
+  IconArchive,
+  IconArchiveOff,
+  IconCopy,
+  IconPlus,
+  IconTrash,
+  type Icon as TablerIcon,
+} from '@tabler/icons-react';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import type { EaterRow, FormulaCard } from '../../../contract/dto';
@@ -61,6 +68,18 @@ function FormulaRow({ card }: { card: FormulaCard }) {
     const done = await duplicate(card.id);
     if ('error' in done) sayNot('Not copied', done.error);
   }
+  const tool = (words: string, name: string, Icon: TablerIcon, act: () => Promise<void>) => (
+    <ActionIcon
+      variant="subtle"
+      color="gray"
+      size={40}
+      aria-label={name}
+      title={words}
+      onClick={() => void act()}
+    >
+      <Icon size={18} stroke={1.6} aria-hidden="true" />
+    </ActionIcon>
+  );
 
   return (
     <li className={classes.row}>
@@ -85,40 +104,11 @@ function FormulaRow({ card }: { card: FormulaCard }) {
         </span>
       </Link>
       <div className={classes.tools}>
-        <ActionIcon
-          variant="subtle"
-          color="gray"
-          size={40}
-          aria-label={`Copy ${title}`}
-          title="Make a copy"
-          onClick={() => void copy()}
-        >
-          <IconCopy size={18} stroke={1.6} aria-hidden="true" />
-        </ActionIcon>
-        <ActionIcon
-          variant="subtle"
-          color="gray"
-          size={40}
-          aria-label={card.archived ? `Take out ${title} again` : `Put ${title} aside`}
-          title={card.archived ? 'Take out again' : 'Put aside'}
-          onClick={() => void putAside(!card.archived)}
-        >
-          {card.archived ? (
-            <IconArchiveOff size={18} stroke={1.6} aria-hidden="true" />
-          ) : (
-            <IconArchive size={18} stroke={1.6} aria-hidden="true" />
-          )}
-        </ActionIcon>
-        <ActionIcon
-          variant="subtle"
-          color="gray"
-          size={40}
-          aria-label={`Delete ${title}`}
-          title="Delete"
-          onClick={() => void takeOff()}
-        >
-          <IconTrash size={18} stroke={1.6} aria-hidden="true" />
-        </ActionIcon>
+        {tool('Make a copy', `Copy ${title}`, IconCopy, copy)}
+        {card.archived
+          ? tool('Take out again', `Take out ${title} again`, IconArchiveOff, () => putAside(false))
+          : tool('Put aside', `Put ${title} aside`, IconArchive, () => putAside(true))}
+        {tool('Delete', `Delete ${title}`, IconTrash, takeOff)}
       </div>
     </li>
   );

@@ -1,6 +1,7 @@
 import type { EaterRow, FormulaCard } from '../../../contract/dto';
 import { CLASS_IDS, type ClassId } from '../../../core/classes';
 import { avoidsOfEater } from '../../../core/exclusions';
+import { fold } from '../../../core/pantry';
 
 export const SHELF_STATES = ['all', 'new', 'adapted', 'changed', 'aside'] as const;
 export type ShelfState = (typeof SHELF_STATES)[number];
@@ -24,8 +25,6 @@ export const lookingIn = (params: URLSearchParams): Looking => ({
   state: SHELF_STATES.find((s) => s === params.get('state')) ?? 'all',
   order: SHELF_ORDERS.find((o) => o === params.get('order')) ?? 'latest',
 });
-
-const plain = (text: string): string => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();
 
 /**
  * Whether some kept version leaves out all that an eater avoids. Words of their own are in no version's list, so one who
@@ -58,11 +57,11 @@ export function findOnShelf(
   eaters: readonly EaterRow[],
   kindName: (id: ClassId) => string,
 ): FormulaCard[] {
-  const words = plain(q).split(/\s+/).filter(Boolean);
+  const words = fold(q).split(/\s+/).filter(Boolean);
   const who = eaters.find((e) => e.id === eater);
   return cards
     .filter((c) => {
-      const said = plain(`${c.title} ${kindName(c.classId)}`);
+      const said = fold(`${c.title} ${kindName(c.classId)}`);
       return (
         inState(c, state) &&
         (kind === null || c.classId === kind) &&

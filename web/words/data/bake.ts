@@ -2,6 +2,9 @@ import type { BakeFault, BakeNote, FreeForm, KeepId, Reason, SchoolId, TinMetal 
 import type { Cover, Heat } from '../../../core/formula';
 import type { DoneSign } from '../../../core/classes';
 
+/** Where a tin is written that cannot be worked out. */
+export const SAY_TIN = 'Say it with its size: 23 cm round tin, 9 x 5 in loaf tin.';
+
 export const METAL_WORDS: Record<TinMetal, string> = {
   tin: 'ordinary tin',
   shiny: 'shiny tin',
