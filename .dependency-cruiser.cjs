@@ -13,6 +13,7 @@ const ORDER = [
   'leavening',
   'rebalance',
   'bake',
+  'judge',
   'formats',
 ];
 const TESTS = '\\.(test|bench)\\.ts$|^core/testing/';

@@ -127,14 +127,18 @@ export type VersionMeta = {
   parentId: string | null;
   /** The source whose profile the targets come from; null for a source itself. */
   targetId: string | null;
+  /** As it was kept, or as it was named since. */
   name: string;
   note: string;
+  star: boolean;
   avoids: AvoidId[];
   coreVersion: string;
   dataVersion: string;
   createdAt: string;
 };
 export type Version = VersionMeta & { doc: Formula; request: VersionRequest };
+/** What can be said of a version afterwards. */
+export type VersionMark = { name?: string; note?: string; star?: boolean };
 export type FormulaDetail = {
   id: string;
   title: string;

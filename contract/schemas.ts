@@ -233,6 +233,8 @@ const request = () =>
 export const createFormulaSchema = obj({ formula: formulaSchema.required() });
 /** Another title, or put aside and taken out again. */
 export const changeFormulaSchema = obj({ title: text(200).min(1), archived: boolean() });
+/** Another name, a note, a star: what can be said of a kept version afterwards. */
+export const markVersionSchema = obj({ name: text(120).min(1), note: text(2000), star: boolean() });
 export const createVersionSchema = obj({
   parentId: id().required(),
   name: text(120).min(1).required(),

@@ -1,12 +1,9 @@
 import { msg, type Msg } from '../explain';
 import type { BakePhase, Cover, StatedBake } from '../formula';
-import { fahrenheitToCelsius } from '../units';
+import { fahrenheitToCelsius, gasMarkToFahrenheit } from '../units';
 
 /** A problem of the whole, with an oven temperature that would settle it. */
 export type BakeIssue = Msg & { fixes?: { ovenC: number }[] };
-
-/** Gas marks to °C: 25 °F a mark from mark 1 at 275 °F (the usual table). */
-const gasMark = (mark: number): number => fahrenheitToCelsius(250 + 25 * mark);
 
 /** Ovens that can be meant, °C; anything else is asked about. */
 const OVEN_C: [number, number] = [50, 330];
@@ -23,7 +20,8 @@ function temperatures(text: string): { celsius: number[]; fromF: number[] } {
     if (/^f/i.test(m[2]!)) fromF.push(fahrenheitToCelsius(value));
     else celsius.push(value);
   }
-  for (const m of text.matchAll(/\bgas\s*(?:mark)?\s*(\d{1,2})\b/gi)) fromF.push(gasMark(Number(m[1])));
+  for (const m of text.matchAll(/\bgas\s*(?:mark)?\s*(\d{1,2})\b/gi))
+    fromF.push(fahrenheitToCelsius(gasMarkToFahrenheit(Number(m[1]))));
   return { celsius, fromF };
 }
 

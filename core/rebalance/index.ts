@@ -2,6 +2,7 @@ export { adapt, adaptSteps, finish } from './adapt';
 export { MASS_BAND } from './bands';
 export { cautionsOf, newAllergens, verdictsOf } from './assemble';
 export type { Progress } from './bench';
+export * from './differences';
 export * from './scale';
 export * from './style';
 export * from './types';

@@ -99,3 +99,7 @@ export function fahrenheitToCelsius(tempF: number): number {
 export function celsiusToFahrenheit(tempC: number): number {
   return (tempC * 9) / 5 + 32;
 }
+
+/** Gas marks 1 to 9 in °F: 25 °F a mark from mark 1 at 275 °F. Common practice, no source. */
+export const gasMarkToFahrenheit = (mark: number): number => 250 + 25 * mark;
+export const GAS_MARKS = [1, 2, 3, 4, 5, 6, 7, 8, 9] as const;

@@ -1,4 +1,4 @@
-import { index, integer, jsonb, pgTable, text, timestamp, unique, uuid } from 'drizzle-orm/pg-core';
+import { boolean, index, integer, jsonb, pgTable, text, timestamp, unique, uuid } from 'drizzle-orm/pg-core';
 import type { DraftDoc, Kitchen, VersionRequest } from '../../contract/dto';
 import type { OwnKitDoc } from '../../core/classes';
 import type { Eater } from '../../core/exclusions';
@@ -41,6 +41,19 @@ export const version = pgTable(
   },
   (t) => [index('version_formula').on(t.formulaId, t.seq)],
 );
+
+/**
+ * What the baker says of a kept version: its name, where it was given another, a note, a star. The version itself never
+ * changes.
+ */
+export const versionMark = pgTable('version_mark', {
+  versionId: uuid('version_id')
+    .primaryKey()
+    .references(() => version.id),
+  name: text('name'),
+  note: text('note'),
+  star: boolean('star').notNull().default(false),
+});
 
 /** The working copy of a desk, saved as one works; `rev` tells two tabs apart. */
 export const draft = pgTable('draft', {

@@ -16,6 +16,7 @@ import {
   putDraftSchema,
   readSchema,
   changeFormulaSchema,
+  markVersionSchema,
 } from '../../contract/schemas';
 import { bakeSchema } from '../../contract/bake-schemas';
 import { PROBLEM_STATUS } from '../../contract/problem';
@@ -76,6 +77,7 @@ const CALLS: Call[] = [
   ['post', '/formulas/{id}/restore', 'Puts a formula back on the shelf'],
   ['post', '/formulas/{id}/versions', 'Keeps a version', createVersionSchema as Schema],
   ['get', '/versions/{id}', 'A kept version'],
+  ['patch', '/versions/{id}', 'Names, notes or stars a version', markVersionSchema as Schema],
   ['get', '/formulas/{id}/draft', 'The working copy, or null'],
   ['put', '/formulas/{id}/draft', 'Saves the working copy', putDraftSchema as Schema],
   ['delete', '/formulas/{id}/draft', 'Drops the working copy'],

@@ -9,6 +9,7 @@ import type {
   LabelsRequest,
   MatchRequest,
   ReadRequest,
+  VersionMark,
 } from '../../contract/dto';
 import {
   createPantrySchema,
@@ -27,6 +28,7 @@ import {
   putDraftSchema,
   readSchema,
   changeFormulaSchema,
+  markVersionSchema,
 } from '../../contract/schemas';
 import { bakeSchema } from '../../contract/bake-schemas';
 import type { Formula } from '../../core/formula';
@@ -95,7 +97,13 @@ export function apiRoutes(db: Db, compute: Compute): Router {
     const body = bodyOf<CreateVersion>(createVersionSchema, req.body);
     res.status(201).json(await formulas.keepVersion(db, idOf(req), body));
   });
-  api.get('/versions/:id', async (req, res) => void res.json(await formulas.getVersion(db, idOf(req))));
+  api
+    .route('/versions/:id')
+    .get(async (req, res) => void res.json(await formulas.getVersion(db, idOf(req))))
+    .patch(async (req, res) => {
+      const mark = bodyOf<VersionMark>(markVersionSchema, req.body);
+      res.json(await formulas.markVersion(db, idOf(req), mark));
+    });
   api
     .route('/formulas/:id/draft')
     .get(async (req, res) => void res.json({ draft: await formulas.getDraft(db, idOf(req)) }))

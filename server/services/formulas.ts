@@ -6,6 +6,7 @@ import type {
   FormulaCard,
   FormulaDetail,
   Version,
+  VersionMark,
   VersionMeta,
 } from '../../contract/dto';
 import type { ClassId } from '../../core/classes';
@@ -13,28 +14,37 @@ import type { Formula } from '../../core/formula';
 import { DATA_VERSION, type AvoidId } from '../../core/ingredients';
 import { CORE_VERSION } from '../../core/rebalance';
 import type { Db } from '../db/open';
-import { draft, formula, version } from '../db/schema';
+import { draft, formula, version, versionMark } from '../db/schema';
 import { refuse } from './fail';
 import { UUID } from './ids';
 
 type VersionRow = typeof version.$inferSelect;
+type MarkRow = typeof versionMark.$inferSelect;
 type Tx = Db | Parameters<Parameters<Db['transaction']>[0]>[0];
 
 const classOf = (doc: Formula): ClassId => doc.parts[0]?.classId ?? 'batter';
 
-const metaOf = (row: Omit<VersionRow, 'doc' | 'request' | 'schema' | 'seq'>): VersionMeta => ({
+const metaOf = (
+  row: Omit<VersionRow, 'doc' | 'request' | 'schema' | 'seq'>,
+  mark?: MarkRow | null,
+): VersionMeta => ({
   id: row.id,
   formulaId: row.formulaId,
   parentId: row.parentId,
   targetId: row.targetId,
-  name: row.name,
-  note: row.note,
+  name: mark?.name ?? row.name,
+  note: mark?.note ?? row.note,
+  star: mark?.star ?? false,
   avoids: row.avoids,
   coreVersion: row.coreVersion,
   dataVersion: row.dataVersion,
   createdAt: row.createdAt.toISOString(),
 });
-const versionOf = (row: VersionRow): Version => ({ ...metaOf(row), doc: row.doc, request: row.request });
+const versionOf = (row: VersionRow, mark?: MarkRow | null): Version => ({
+  ...metaOf(row, mark),
+  doc: row.doc,
+  request: row.request,
+});
 
 async function existing(db: Tx, id: string): Promise<typeof formula.$inferSelect> {
   const [row] = UUID.test(id)
@@ -136,8 +146,10 @@ export async function getFormula(db: Db, id: string): Promise<FormulaDetail> {
       coreVersion: version.coreVersion,
       dataVersion: version.dataVersion,
       createdAt: version.createdAt,
+      mark: versionMark,
     })
     .from(version)
+    .leftJoin(versionMark, eq(versionMark.versionId, version.id))
     .where(eq(version.formulaId, id))
     .orderBy(asc(version.seq));
   return {
@@ -145,7 +157,7 @@ export async function getFormula(db: Db, id: string): Promise<FormulaDetail> {
     title: row.title,
     classId: row.classId as ClassId,
     updatedAt: row.updatedAt.toISOString(),
-    versions: versions.map(metaOf),
+    versions: versions.map(({ mark, ...v }) => metaOf(v, mark)),
   };
 }
 
@@ -186,6 +198,13 @@ export async function duplicateFormula(db: Db, id: string): Promise<FormulaDetai
         .returning({ id: version.id });
       copies.set(was, copy!.id);
     }
+    const marks = await tx
+      .select({ mark: versionMark })
+      .from(versionMark)
+      .innerJoin(version, eq(version.id, versionMark.versionId))
+      .where(eq(version.formulaId, id));
+    for (const { mark } of marks)
+      await tx.insert(versionMark).values({ ...mark, versionId: copies.get(mark.versionId)! });
     return made!.id;
   });
   return getFormula(db, copyId);
@@ -204,8 +223,25 @@ export async function restoreFormula(db: Db, id: string): Promise<FormulaDetail>
 }
 
 export async function getVersion(db: Db, id: string): Promise<Version> {
-  const [row] = UUID.test(id) ? await db.select().from(version).where(eq(version.id, id)) : [];
-  return row ? versionOf(row) : refuse('version.notFound', 'id', { id: id.slice(0, 60) });
+  const [row] = UUID.test(id)
+    ? await db
+        .select({ version, mark: versionMark })
+        .from(version)
+        .leftJoin(versionMark, eq(versionMark.versionId, version.id))
+        .where(eq(version.id, id))
+    : [];
+  return row ? versionOf(row.version, row.mark) : refuse('version.notFound', 'id', { id: id.slice(0, 60) });
+}
+
+/** Names, notes or stars a version. What it holds stays as it was kept. */
+export async function markVersion(db: Db, id: string, mark: VersionMark): Promise<Version> {
+  await getVersion(db, id);
+  if (Object.keys(mark).length > 0)
+    await db
+      .insert(versionMark)
+      .values({ versionId: id, ...mark })
+      .onConflictDoUpdate({ target: versionMark.versionId, set: mark });
+  return getVersion(db, id);
 }
 
 /**

@@ -9,6 +9,7 @@ import type {
   Kitchen,
   PantryRow,
   Version,
+  VersionMark,
   WayRow,
 } from '../../contract/dto';
 import type { Problem } from '../../contract/problem';
@@ -21,7 +22,7 @@ import type { PantryDoc } from '../../core/pantry';
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: new URL('/api/v1', location.origin).href }),
-  tagTypes: ['Shelf', 'Formula', 'Draft', 'Pantry', 'Eaters', 'Ways', 'Kitchen'],
+  tagTypes: ['Shelf', 'Formula', 'Version', 'Draft', 'Pantry', 'Eaters', 'Ways', 'Kitchen'],
   endpoints: (build) => ({
     shelf: build.query<FormulaCard[], void>({
       query: () => '/formulas',
@@ -32,7 +33,18 @@ export const api = createApi({
       query: (id) => `/formulas/${id}`,
       providesTags: (_r, _e, id) => [{ type: 'Formula', id }],
     }),
-    version: build.query<Version, string>({ query: (id) => `/versions/${id}`, keepUnusedDataFor: 600 }),
+    version: build.query<Version, string>({
+      query: (id) => `/versions/${id}`,
+      providesTags: (_r, _e, id) => [{ type: 'Version', id }],
+      keepUnusedDataFor: 600,
+    }),
+    markVersion: build.mutation<Version, { id: string; mark: VersionMark }>({
+      query: ({ id, mark }) => ({ url: `/versions/${id}`, method: 'PATCH', body: mark }),
+      invalidatesTags: (r, _e, { id }) => [
+        { type: 'Version', id },
+        ...(r ? [{ type: 'Formula' as const, id: r.formulaId }] : []),
+      ],
+    }),
     draft: build.query<Draft | null, string>({
       query: (id) => `/formulas/${id}/draft`,
       transformResponse: (r: { draft: Draft | null }) => r.draft,
@@ -159,6 +171,7 @@ export const {
   useDuplicateFormulaMutation,
   useRestoreFormulaMutation,
   useKeepVersionMutation,
+  useMarkVersionMutation,
   usePantryQuery,
   useCreatePantryMutation,
   useRevisePantryMutation,

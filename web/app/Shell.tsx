@@ -6,6 +6,14 @@ import { useAppSelector } from './store';
 import { EXCLUSION_WORDS } from '../words/data/terms';
 import classes from './shell.module.css';
 
+/** The places, in the order of a baker's day. */
+export const PLACES = [
+  { to: '/', name: 'Shelf' },
+  { to: '/pantry', name: 'Pantry' },
+  { to: '/kitchen', name: 'Kitchen' },
+  { to: '/handbook', name: 'Handbook' },
+] as const;
+
 /** More than these are counted. */
 const MOST_WORDS = 6;
 
@@ -70,15 +78,16 @@ export function Shell() {
           <span>New Crumb</span>
         </Link>
         <nav aria-label="Places">
-          <NavLink to="/" end className={({ isActive }) => (isActive ? classes.here : '')}>
-            Shelf
-          </NavLink>
-          <NavLink to="/pantry" className={({ isActive }) => (isActive ? classes.here : '')}>
-            Pantry
-          </NavLink>
-          <NavLink to="/kitchen" className={({ isActive }) => (isActive ? classes.here : '')}>
-            Kitchen
-          </NavLink>
+          {PLACES.map(({ to, name }) => (
+            <NavLink
+              key={to}
+              to={to}
+              end={to === '/'}
+              className={({ isActive }) => (isActive ? classes.here : '')}
+            >
+              {name}
+            </NavLink>
+          ))}
         </nav>
         <span className={classes.space} />
         <OutChip />

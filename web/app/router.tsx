@@ -51,6 +51,10 @@ export const makeRouter = () =>
           lazy: async () => ({ Component: (await import('../places/card/CardPage')).CardPage }),
         },
         {
+          path: '/formula/:id/versions',
+          lazy: async () => ({ Component: (await import('../places/versions/VersionsPage')).VersionsPage }),
+        },
+        {
           path: '/pantry',
           lazy: async () => ({ Component: (await import('../places/pantry/PantryPage')).PantryPage }),
         },
@@ -69,6 +73,10 @@ export const makeRouter = () =>
         {
           path: '/kitchen',
           lazy: async () => ({ Component: (await import('../places/kitchen/KitchenPage')).KitchenPage }),
+        },
+        {
+          path: '/handbook/:section?',
+          lazy: async () => ({ Component: (await import('../places/handbook/HandbookPage')).HandbookPage }),
         },
         { path: '*', element: <PageError missing /> },
       ],

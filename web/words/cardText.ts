@@ -19,7 +19,8 @@ export function stepText(step: Step): string | null {
   if (step.struck) return null;
   return [step.added ? say(step.added) : step.text, ...step.notes.map((n) => say(n))].join(' ');
 }
-const stepsOf = (doc: Formula): string[] => doc.method.flatMap((s) => stepText(s) ?? []);
+/** Every step as it now goes. */
+export const stepsIn = (doc: Formula): string[] => doc.method.flatMap((s) => stepText(s) ?? []);
 
 export type CardText = { title: string; name: string; doc: Formula; without: string };
 
@@ -32,7 +33,7 @@ export function cardJsonLd({ title, name, doc, without }: CardText): string {
   return recipeJsonLd({
     title: `${title}, ${name}`,
     lines: doc.parts.flatMap(headed),
-    steps: stepsOf(doc),
+    steps: stepsIn(doc),
     minutes: doc.bake?.minutes ?? null,
     yield: doc.yield ? `${doc.yield.pieces} ${doc.yield.name}` : '',
     note: `Without gluten${without && `, ${without}`}.${doc.bake ? ` Bake: ${ovenText(doc.bake)}.` : ''} Check the packets.`,
@@ -46,7 +47,7 @@ export function cardMarkdown({ title, name, doc, without }: CardText): string {
     ...p.lines.map((l) => `- ${lineText(l)}`),
     '',
   ]);
-  const steps = stepsOf(doc);
+  const steps = stepsIn(doc);
   return [
     `# ${title}`,
     '',

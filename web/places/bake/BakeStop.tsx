@@ -16,6 +16,7 @@ import {
 import type { ClassId } from '../../../core/classes';
 import { useKitchenQuery } from '../../api/api';
 import { useAppDispatch } from '../../app/store';
+import { HandbookLink } from '../../parts/HandbookLink';
 import { Notice } from '../../parts/Notice';
 import { BAKE_FAULT_WORDS, BAKE_NOTE_WORDS, KEEP_WORDS, SIGN_WORDS } from '../../words/data/bake';
 import { fixed, grams, listed } from '../../words/format';
@@ -83,7 +84,10 @@ function Signs({
         <b>Keeps:</b> {KEEP_WORDS[keepsAs(kinds)]}
       </p>
       <p className="small quiet">
-        Common practice, no source. Heat, steam and hot tins burn: dry cloths, and stand back.
+        Common practice, no source. Heat, steam and hot tins burn: dry cloths, and stand back.{' '}
+        <HandbookLink section="kinds" id={kinds[0]}>
+          This kind of bake in the handbook
+        </HandbookLink>
       </p>
     </section>
   );

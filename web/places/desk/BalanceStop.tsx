@@ -8,6 +8,7 @@ import { MASS_BAND, type FitKey, type Solution } from '../../../core/rebalance';
 import { PROP_UNIT } from '../../../core/formula';
 import { useAppDispatch } from '../../app/store';
 import { usePantry } from '../../pantry/usePantry';
+import { HandbookLink } from '../../parts/HandbookLink';
 import { Notice } from '../../parts/Notice';
 import { amountOf, fixed, grams, spreadOf, UNIT_TEXT } from '../../words/format';
 import { say } from '../../words/say';
@@ -164,7 +165,9 @@ function Care({ solution }: { solution: Solution }) {
       {solution.cautions.map((c) => (
         <p key={c}>{CAUTION_WORDS[c]}</p>
       ))}
-      <p className="small quiet">Check the label and your local food law.</p>
+      <p className="small quiet">
+        Check the label and your local food law. <HandbookLink section="cautions">All cautions</HandbookLink>
+      </p>
     </section>
   );
 }

@@ -18,6 +18,7 @@ import { counted } from '../../words/format';
 import { sayProblem } from '../../words/say';
 import { withoutWords } from '../../words/things';
 import { useCompute } from '../../workers/useCompute';
+import { lineTo, versionName } from '../versions/order';
 import type { DeskContext } from './context';
 import { desk, DRAGGED, type DeskState, type SaveState } from './deskSlice';
 import { KeepVersion } from './KeepVersion';
@@ -33,28 +34,36 @@ const SAVE_WORDS: Record<SaveState, string> = {
   offline: 'not saved: the server does not answer; kept in this browser',
 };
 
-/** The line from the source to the version this copy grew from. */
+/** More names than these are too many for a line. */
+const MOST_NAMES = 5;
+
+/** The line from the source to the version this copy grew from, and how many there are beside. */
 function VersionLine({ detail, baseId }: { detail: FormulaDetail; baseId: string }) {
-  const source = detail.versions[0];
+  const { versions } = detail;
+  const line = lineTo(versions, baseId);
+  const shown = line.length > MOST_NAMES ? [line[0]!, ...line.slice(1 - MOST_NAMES)] : line;
   return (
     <p className={classes.versions}>
-      {detail.versions.map((v, i) => {
-        const name =
-          v.targetId === null ? (v.id === source?.id ? 'as written' : 'as written, mended') : v.name;
-        const here = v.id === baseId;
-        return (
-          <span key={v.id}>
-            {i > 0 && <span aria-hidden="true"> → </span>}
-            <Link
-              to={`?from=${v.id}`}
-              className={here ? classes.here : ''}
-              aria-current={here ? 'true' : undefined}
-            >
-              {name}
-            </Link>
-          </span>
-        );
-      })}
+      {shown.map((v, i) => (
+        <span key={v.id}>
+          {i > 0 && <span aria-hidden="true"> → {i === 1 && shown !== line && '… → '}</span>}
+          <Link
+            to={`?from=${v.id}`}
+            className={v.id === baseId ? classes.here : ''}
+            aria-current={v.id === baseId ? 'true' : undefined}
+          >
+            {versionName(v, versions)}
+          </Link>
+        </span>
+      ))}
+      {versions.length > 1 && (
+        <span>
+          {' · '}
+          <Link to={`/formula/${detail.id}/versions`}>
+            {versions.length === 2 ? 'lay them side by side' : `all ${versions.length} versions`}
+          </Link>
+        </span>
+      )}
     </p>
   );
 }

@@ -1,6 +1,7 @@
 import { FEEL_FROM } from '../../../core/classes';
 import type { Profile } from '../../../core/formula';
 import type { Fit } from '../../../core/rebalance';
+import { HandbookLink } from '../../parts/HandbookLink';
 import { amountOf, fixed } from '../../words/format';
 import { FEEL_WORDS_TEXT } from '../../words/things';
 import classes from './balance.module.css';
@@ -37,7 +38,12 @@ export function FeelStrip({ of, source, adapted, wetness, holdBackG, onExplain }
       <div className={classes.feelHead}>
         <span>
           How it should feel: <b>{FEEL_WORDS_TEXT[adapted.feel.word]}</b>
-          {source.feel.word !== adapted.feel.word && <> (as written: {FEEL_WORDS_TEXT[source.feel.word]})</>}
+          {source.feel.word !== adapted.feel.word && (
+            <> (as written: {FEEL_WORDS_TEXT[source.feel.word]})</>
+          )}{' '}
+          <HandbookLink section="feel" id={adapted.feel.word}>
+            what that is
+          </HandbookLink>
         </span>
         <button type="button" className={classes.wetness} onClick={onExplain}>
           wetness {amountOf(wetness.source, 'ratio')} → {amountOf(wetness.adapted, 'ratio')}

@@ -1,5 +1,6 @@
 import type { Kit } from '../../../core/classes';
 import type { Option, Solution } from '../../../core/rebalance';
+import { HandbookLink } from '../../parts/HandbookLink';
 import { grams, listed } from '../../words/format';
 import { say } from '../../words/say';
 import { linesIn, tracesIn, unknownIn } from '../../words/verdicts';
@@ -47,7 +48,9 @@ export function WhyAside({
               })}
             </div>
           )}
-          <p className="small quiet">{doseWindow(kit)}</p>
+          <p className="small quiet">
+            {doseWindow(kit)} {KIT_WORDS[kit.id] && <HandbookLink section="replacements" id={kit.id} />}
+          </p>
           {option.unknown.length > 0 && (
             <p>Packet not read: not known for {listed(option.unknown.map((a) => AVOID_WORDS[a]))}.</p>
           )}

@@ -10,8 +10,10 @@ import {
   type LiftBudget,
   type RiskInput,
 } from '../../../core/leavening';
+import { faultOfRisk } from '../../../core/judge';
 import { useAppDispatch } from '../../app/store';
 import { fixed, grams, listed } from '../../words/format';
+import { HandbookLink } from '../../parts/HandbookLink';
 import { EXCHANGE_WORDS, RISK_WORDS } from '../../words/data/lift';
 import { say } from '../../words/say';
 import { ingredientName } from '../../words/things';
@@ -39,7 +41,12 @@ export function Risks(input: RiskInput) {
             {RISK_WORDS[r.id]}: {r.level === 'likely' ? 'likely' : 'it may'}
           </h3>
           <p className="quiet">{r.because.map(say).join(' ')}</p>
-          <p>{say(r.repair)}</p>
+          <p>
+            {say(r.repair)}{' '}
+            <HandbookLink section="faults" id={faultOfRisk(r.id) ?? undefined}>
+              All causes and repairs
+            </HandbookLink>
+          </p>
         </div>
       ))}
     </section>

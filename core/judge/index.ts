@@ -1,0 +1,9 @@
+import type { RiskId } from '../leavening';
+import { FAULTS } from './data/faults';
+import type { FaultId } from './types';
+
+export * from './types';
+export { FAULTS };
+
+/** The fault that a foreseen risk of the rise would be, once it is baked. */
+export const faultOfRisk = (risk: RiskId): FaultId | null => FAULTS.find((f) => f.risk === risk)?.id ?? null;

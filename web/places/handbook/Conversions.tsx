@@ -1,0 +1,186 @@
+import { TextInput } from '@mantine/core';
+import { useMemo, useState } from 'react';
+import { DEFAULT_KITCHEN } from '../../../contract/dto';
+import { YEAST_KINDS, YEAST_TABLE_IDS, YEAST_TABLES } from '../../../core/leavening';
+import { readFormula } from '../../../core/reading';
+import {
+  CUP_STANDARDS,
+  fahrenheitToCelsius,
+  GAS_MARKS,
+  gasMarkToFahrenheit,
+  SPOON_STANDARDS,
+  toMillilitres,
+} from '../../../core/units';
+import { useKitchenQuery } from '../../api/api';
+import { fixed, grams, spreadOf } from '../../words/format';
+import { CUP_WORDS, lineName, SPOON_WORDS } from '../../words/things';
+import { ovenText, say } from '../../words/say';
+import { YEAST_TABLE_WORDS } from '../../words/data/lift';
+import classes from './handbook.module.css';
+
+/** Ovens that recipes name, °F. */
+const OVENS_F = [250, 275, 300, 325, 350, 375, 400, 425, 450, 475, 500];
+const markOf = (f: number): string => {
+  const mark = GAS_MARKS.find((m) => gasMarkToFahrenheit(m) === f);
+  return mark === undefined ? '' : `mark ${mark}`;
+};
+
+/** What is written in a formula, in grams or °C: read just as a pasted line is. */
+function AsWritten() {
+  const { data: kitchen = DEFAULT_KITCHEN } = useKitchenQuery();
+  const [text, setText] = useState('1 1/2 cups buckwheat flour');
+  const [oven, setOven] = useState('425 F');
+  const { cup, spoon, eggs } = kitchen;
+  const read = useMemo(
+    () => readFormula({ text, oven, measures: { cup, spoon, ...(eggs ? { eggs } : {}) } }),
+    [text, oven, cup, spoon, eggs],
+  );
+  const line = read.formula.parts.flatMap((p) => p.lines)[0];
+  const mass = line?.amount.massG;
+  const issue = read.lines[0]?.issues[0];
+  const bake = read.formula.bake;
+  return (
+    <section className={`sheet ${classes.entry}`} aria-label="As it is written">
+      <h2>As it is written</h2>
+      <div className={classes.find}>
+        <TextInput
+          label="An ingredient"
+          value={text}
+          maxLength={200}
+          onChange={(e) => setText(e.currentTarget.value)}
+        />
+        <TextInput
+          label="An oven"
+          value={oven}
+          maxLength={60}
+          onChange={(e) => setOven(e.currentTarget.value)}
+        />
+      </div>
+      <p className={classes.answer} role="status">
+        {line && mass ? (
+          <>
+            <b className="num">{grams(mass.value)}</b> {spreadOf(mass, 'g')} {lineName(line).toLowerCase()}
+          </>
+        ) : issue ? (
+          say(issue)
+        ) : (
+          'Write an amount and what it is of.'
+        )}
+        {bake && ovenText(bake) !== '' && (
+          <>
+            {' '}
+            · <b className="num">{ovenText(bake)}</b>
+          </>
+        )}
+      </p>
+      <p className="small quiet">
+        With the cups and spoons of your kitchen: {CUP_WORDS[cup]}; {SPOON_WORDS[spoon]}. Weigh where you can:
+        a cup of flour is a tenth more or less from hand to hand.
+      </p>
+    </section>
+  );
+}
+
+/** Converter and tables: ovens, spoons and cups, yeasts. */
+export function Conversions() {
+  return (
+    <div className={classes.tables}>
+      <AsWritten />
+      <section className={`sheet ${classes.entry}`} id="ovens" aria-label="Ovens">
+        <h2>Ovens</h2>
+        <table>
+          <thead>
+            <tr>
+              <th scope="col">°F</th>
+              <th scope="col">°C</th>
+              <th scope="col">fan, about</th>
+              <th scope="col">gas</th>
+            </tr>
+          </thead>
+          <tbody>
+            {OVENS_F.map((f) => (
+              <tr key={f}>
+                <td className="num">{f}</td>
+                <td className="num">{fixed(fahrenheitToCelsius(f), 0)}</td>
+                <td className="num">
+                  {fixed(fahrenheitToCelsius(f) - 20, 0)} to {fixed(fahrenheitToCelsius(f) - 15, 0)}
+                </td>
+                <td>{markOf(f)}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+        <p className="small quiet">°F to °C is exact. A fan: 15 to 20 °C lower, common practice.</p>
+      </section>
+      <section className={`sheet ${classes.entry}`} id="measures" aria-label="Cups and spoons">
+        <h2>Cups and spoons</h2>
+        <table>
+          <thead>
+            <tr>
+              <th scope="col">standard</th>
+              <th scope="col">cup</th>
+            </tr>
+          </thead>
+          <tbody>
+            {CUP_STANDARDS.map((cup) => (
+              <tr key={cup}>
+                <td>{cup === 'us' ? 'US' : cup}</td>
+                <td className="num">{fixed(toMillilitres(1, 'cup', { cup, spoon: 'us' }), 1)} mL</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+        <table>
+          <thead>
+            <tr>
+              <th scope="col">standard</th>
+              <th scope="col">tbsp</th>
+              <th scope="col">tsp</th>
+            </tr>
+          </thead>
+          <tbody>
+            {SPOON_STANDARDS.map((spoon) => (
+              <tr key={spoon}>
+                <td>{spoon === 'us' ? 'US' : spoon}</td>
+                {(['tbsp', 'tsp'] as const).map((u) => (
+                  <td key={u} className="num">
+                    {fixed(toMillilitres(1, u, { cup: 'us', spoon }), 1)} mL
+                  </td>
+                ))}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+        <p className="small quiet">
+          NIST Handbook 44 for the US measures; the others by their own standards.
+        </p>
+      </section>
+      <section className={`sheet ${classes.entry}`} id="yeast" aria-label="Yeasts">
+        <h2>Yeasts</h2>
+        <table>
+          <thead>
+            <tr>
+              <th scope="col">table</th>
+              <th scope="col">fresh</th>
+              <th scope="col">active dry</th>
+              <th scope="col">instant</th>
+            </tr>
+          </thead>
+          <tbody>
+            {YEAST_TABLE_IDS.map((id) => (
+              <tr key={id}>
+                <td>{YEAST_TABLE_WORDS[id]}</td>
+                {YEAST_KINDS.map((kind) => (
+                  <td key={kind} className="num">
+                    {fixed(YEAST_TABLES[id][kind], 1)} g
+                  </td>
+                ))}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+        <p className="small quiet">Common practice, no source. Kitchen says which of them Lift goes by.</p>
+      </section>
+    </div>
+  );
+}

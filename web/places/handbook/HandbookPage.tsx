@@ -1,0 +1,201 @@
+import { Button, MultiSelect, Select, TextInput } from '@mantine/core';
+import { IconSearch } from '@tabler/icons-react';
+import { useDeferredValue, useEffect, useMemo } from 'react';
+import { Link, Navigate, useLocation, useParams, useSearchParams } from 'react-router';
+import { JOB_IDS } from '../../../core/classes';
+import { avoidsOf, EXCLUSION_IDS } from '../../../core/exclusions';
+import { fold } from '../../../core/pantry';
+import { usePageTitle } from '../../parts/usePageTitle';
+import { counted } from '../../words/format';
+import { EXCLUSION_WORDS, GROUP_NAMES, JOB_NOUNS } from '../../words/things';
+import { Conversions } from './Conversions';
+import {
+  allEntries,
+  kitEntries,
+  replaceable,
+  SECTION_IDS,
+  SECTION_WORDS,
+  type Entry,
+  type KitEntry,
+  type SectionId,
+} from './entries';
+import classes from './handbook.module.css';
+
+/** Jobs that are asked for by name. */
+const ASKED_JOBS = JOB_IDS.filter((j) => j !== 'release' && j !== 'bite');
+const upper = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
+
+function Entries({ entries, headed = false }: { entries: readonly Entry[]; headed?: boolean }) {
+  return (
+    <ul className={classes.entries}>
+      {entries.map((e) => (
+        <li key={`${e.section}-${e.id}`} id={e.id} className={`sheet ${classes.entry}`}>
+          <h2>
+            <Link to={`/handbook/${e.section}#${e.id}`}>{e.title}</Link>
+          </h2>
+          {headed && <p className="small quiet">{SECTION_WORDS[e.section].name}</p>}
+          {e.body}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** What a replacement is looked for by; kept in the address. */
+type Sifting = { group: string | null; job: string | null; without: string[] };
+
+const siftedBy = (entries: readonly KitEntry[], { group, job, without }: Sifting): KitEntry[] => {
+  const avoids = avoidsOf(EXCLUSION_IDS.filter((e) => without.includes(e)));
+  return entries.filter(
+    ({ kit, things }) =>
+      (group === null || (kit.for.groups !== 'any' && kit.for.groups.some((g) => g === group))) &&
+      (job === null || kit.covers.some((j) => j === job)) &&
+      // What is not known of a kind is not ruled out here: its packet decides, at Swap.
+      things.every((t) => avoids.every((a) => t.facts[a] !== 'yes')),
+  );
+};
+
+function Replacements({ entries }: { entries: readonly KitEntry[] }) {
+  const [params, setParams] = useSearchParams();
+  const { hash } = useLocation();
+  const sifting: Sifting = {
+    // A link to one of them must find it, whatever it is for.
+    group: params.get('for') ?? (hash || params.has('job') || params.has('without') ? null : 'egg'),
+    job: params.get('job'),
+    without: params.get('without')?.split(',').filter(Boolean) ?? [],
+  };
+  const set = (key: string, value: string | null) => {
+    const next = new URLSearchParams(params);
+    if (value) next.set(key, value);
+    else next.delete(key);
+    if (key === 'for' && !value) next.set('for', 'all');
+    setParams(next, { replace: true });
+  };
+  const group = sifting.group === 'all' ? null : sifting.group;
+  const found = siftedBy(entries, { ...sifting, group });
+  const avoids = avoidsOf(EXCLUSION_IDS.filter((e) => sifting.without.includes(e)));
+  const unknown =
+    sifting.without.length > 0 &&
+    found.some((e) => e.things.some((t) => avoids.some((a) => t.facts[a] === 'unknown')));
+  return (
+    <>
+      <div className={classes.find}>
+        <Select
+          label="What leaves"
+          placeholder="anything"
+          clearable
+          clearButtonProps={{ 'aria-label': 'Anything that leaves' }}
+          value={group}
+          data={replaceable().map((g) => ({ value: g, label: upper(GROUP_NAMES[g]) }))}
+          onChange={(v) => set('for', v)}
+        />
+        <Select
+          label="Which job"
+          placeholder="any"
+          clearable
+          clearButtonProps={{ 'aria-label': 'Any job' }}
+          value={sifting.job}
+          data={ASKED_JOBS.map((j) => ({ value: j, label: upper(JOB_NOUNS[j]) }))}
+          onChange={(v) => set('job', v)}
+        />
+        <MultiSelect
+          label="It must be without"
+          placeholder={sifting.without.length > 0 ? '' : 'nothing more'}
+          value={sifting.without}
+          data={EXCLUSION_IDS.map((e) => ({ value: e, label: EXCLUSION_WORDS[e].name }))}
+          onChange={(v) => set('without', v.join(','))}
+        />
+      </div>
+      <p className={`small quiet ${classes.count}`} role="status">
+        {counted(found.length, 'replacement')}
+        {unknown && '. For some of them a packet decides whether they are without it: not known here.'}
+      </p>
+      <Entries entries={found} />
+    </>
+  );
+}
+
+/** What is looked up: replacements, kinds of bake, feel, faults, conversions, cautions, sources. The engine’s own data. */
+export function HandbookPage() {
+  const { section } = useParams();
+  const here = SECTION_IDS.find((s) => s === section);
+  const [params, setParams] = useSearchParams();
+  const { hash, pathname } = useLocation();
+  const q = params.get('q') ?? '';
+  const wanted = useDeferredValue(q);
+  usePageTitle(here ? `${SECTION_WORDS[here].name}, handbook` : 'Handbook');
+  const kits = useMemo(kitEntries, []);
+  const entries = useMemo(allEntries, []);
+  const found = useMemo(() => {
+    const words = fold(wanted).split(/\s+/).filter(Boolean);
+    if (words.length === 0) return null;
+    return entries
+      .map((e) => ({ e, title: fold(e.title), all: fold(`${e.title} ${e.words}`) }))
+      .filter(({ all }) => words.every((w) => all.includes(w)))
+      .sort(
+        (a, b) =>
+          Number(words.every((w) => b.title.includes(w))) - Number(words.every((w) => a.title.includes(w))),
+      )
+      .map(({ e }) => e);
+  }, [entries, wanted]);
+  useEffect(() => {
+    if (hash) document.getElementById(decodeURIComponent(hash.slice(1)))?.scrollIntoView();
+  }, [hash, pathname]);
+  if (!here) return <Navigate to="/handbook/replacements" replace />;
+  const find = (text: string) => {
+    const next = new URLSearchParams(params);
+    if (text) next.set('q', text);
+    else next.delete('q');
+    setParams(next, { replace: true });
+  };
+  const part = (id: SectionId) => entries.filter((e) => e.section === id);
+  return (
+    <div className={classes.page}>
+      <nav className={`${classes.side} no-print`} aria-label="Parts of the handbook">
+        <ul>
+          {SECTION_IDS.map((s) => (
+            <li key={s}>
+              <Link to={`/handbook/${s}`} aria-current={s === here && !found ? 'page' : undefined}>
+                {SECTION_WORDS[s].name}
+              </Link>
+            </li>
+          ))}
+        </ul>
+      </nav>
+      <main id="main">
+        <div className={classes.head}>
+          <h1>{found ? 'Found in the handbook' : SECTION_WORDS[here].name}</h1>
+          {!found && <p className="quiet">{SECTION_WORDS[here].about}</p>}
+        </div>
+        <search>
+          <TextInput
+            label="Find in the whole handbook"
+            placeholder="gummy, psyllium, 20 mg/kg"
+            value={q}
+            maxLength={80}
+            mb={12}
+            leftSection={<IconSearch size={18} stroke={1.6} aria-hidden="true" />}
+            onChange={(e) => find(e.currentTarget.value)}
+          />
+        </search>
+        {found ? (
+          <>
+            <p className="small quiet" role="status">
+              {found.length > 0 ? counted(found.length, 'entry', 'entries') : 'Nothing with these words.'}{' '}
+              <Button variant="subtle" size="compact-md" onClick={() => find('')}>
+                Back to {SECTION_WORDS[here].name.toLowerCase()}
+              </Button>
+            </p>
+            <Entries entries={found} headed />
+          </>
+        ) : here === 'replacements' ? (
+          <Replacements entries={kits} />
+        ) : here === 'conversions' ? (
+          <Conversions />
+        ) : (
+          <Entries entries={part(here)} />
+        )}
+      </main>
+    </div>
+  );
+}

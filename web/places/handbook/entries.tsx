@@ -1,0 +1,326 @@
+import type { ReactNode } from 'react';
+import {
+  bestFamily,
+  CLASS_IDS,
+  CLASSES,
+  FEEL_FROM,
+  KITS,
+  kitDoes,
+  standsFor,
+  type CautionId,
+  type Kit,
+} from '../../../core/classes';
+import { donenessOf, keepsAs } from '../../../core/bake';
+import { FAULTS } from '../../../core/judge';
+import { SOURCES } from '../../../core/explain';
+import { INGREDIENTS, type GroupId, type Ingredient } from '../../../core/ingredients';
+import { fixed, listed, percent } from '../../words/format';
+import { KEEP_WORDS, SIGN_WORDS } from '../../words/data/bake';
+import { CAUSE_WORDS, FAULT_WORDS, REPAIR_WORDS } from '../../words/data/faults';
+import {
+  BASIS_WORDS,
+  CAUTION_TITLES,
+  DOSED_WORDS,
+  GENERAL_CAUTIONS,
+  SOURCE_USE,
+} from '../../words/data/handbook';
+import { DOSE_WORDS, FAMILY_WORDS, STATE_WORDS } from '../../words/data/ways';
+import {
+  AVOID_WORDS,
+  CAUTION_WORDS,
+  CLASS_WORDS,
+  FEEL_WORDS_TEXT,
+  GROUP_NAMES,
+  ingredientName,
+  JOB_NOUNS,
+  KIT_WORDS,
+} from '../../words/things';
+import { minutesText } from '../../words/say';
+import classes from './handbook.module.css';
+
+export const SECTION_IDS = [
+  'replacements',
+  'kinds',
+  'feel',
+  'faults',
+  'conversions',
+  'cautions',
+  'sources',
+] as const;
+export type SectionId = (typeof SECTION_IDS)[number];
+export const SECTION_WORDS: Record<SectionId, { name: string; about: string }> = {
+  replacements: {
+    name: 'Replacements',
+    about: 'What can stand in for what: how much, which jobs it does, what to watch.',
+  },
+  kinds: {
+    name: 'Kinds of bake',
+    about: 'Usual doses and feel, when it is done, how long it cools, how it keeps.',
+  },
+  feel: { name: 'Feel scale', about: 'From what pours to what cracks, and the wetness that goes with it.' },
+  faults: {
+    name: 'Faults and repairs',
+    about: 'What is seen, the usual causes, what to change first. One change at a time.',
+  },
+  conversions: { name: 'Conversions', about: 'Cups, spoons, ovens and yeasts into grams and °C.' },
+  cautions: { name: 'Cautions', about: 'What stands whatever is baked, and what goes with a replacement.' },
+  sources: { name: 'Sources', about: 'What the figures rest on, and how sure that makes them.' },
+};
+
+/** One thing in the handbook. `words` is what a search looks through. */
+export type Entry = { id: string; section: SectionId; title: string; words: string; body: ReactNode };
+/** A replacement, with what it is sifted by. */
+export type KitEntry = Entry & { kit: Kit; things: Ingredient[] };
+
+const plain = (x: number): string => String(Math.round(x * 100) / 100);
+
+type Dose = Kit['items'][number]['dose'];
+/** What a dose is counted on. */
+const doseBase = (per: Dose['per']): string => (per === 'g' ? 'Of what leaves' : `For ${DOSE_WORDS[per]}`);
+/** "6 to 9 g, usually 7 g"; doses on what leaves are percent of it. */
+function doseText({ lo, usual, hi, per }: Dose): string {
+  const unit = per === 'g' ? '%' : 'g';
+  const [a, m, b] = [lo, usual, hi].map((x) => plain(per === 'g' ? 100 * x : x));
+  return a === b ? `${m} ${unit}` : `${a} to ${b} ${unit}, usually ${m} ${unit}`;
+}
+
+function forWhat({ for: { groups, ids, role } }: Kit): string {
+  const what = ids
+    ? listed(ids.slice(0, 4).map((i) => ingredientName(i, true)))
+    : groups === 'any'
+      ? 'whatever has to go'
+      : listed(groups.map((g) => GROUP_NAMES[g]));
+  return role === 'wash' ? `${what} brushed on` : role === 'release' ? `${what} that greases the tin` : what;
+}
+
+/** Shares from which a job counts as done, or as done in part. */
+const WELL = 0.75;
+const PARTLY = 0.3;
+
+function KitBody({ kit, things }: { kit: Kit; things: readonly Ingredient[] }) {
+  const of = standsFor(kit);
+  const family = bestFamily(kit);
+  const classId = CLASS_IDS.find((c) => CLASSES[c].family === family);
+  const done = of && classId ? kitDoes(kit, of, classId) : [];
+  const does = (from: number, to: number) =>
+    listed(done.filter((d) => d.share >= from && d.share < to).map((d) => JOB_NOUNS[d.job]));
+  const [well, partly, hardly] = [does(WELL, Infinity), does(PARTLY, WELL), does(-Infinity, PARTLY)];
+  const fits = Object.entries(kit.caps.fit).filter(([, fit]) => fit > 0);
+  const brings = (
+    ['egg', 'milk', 'tree_nut', 'peanut', 'soy', 'sesame', 'lupin', 'coconut', 'legume', 'oil'] as const
+  ).filter((a) => things.some((t) => t.facts[a] === 'yes'));
+  const oneBase = new Set(kit.items.map((i) => i.dose.per)).size === 1;
+  const said = (name: string, text: string) =>
+    text !== '' && (
+      <p>
+        <b>{name}</b> {text}
+      </p>
+    );
+  return (
+    <>
+      <p>{KIT_WORDS[kit.id]?.about}</p>
+      {kit.items.length > 0 && (
+        <ul className={classes.doses} aria-label={oneBase ? doseBase(kit.items[0]!.dose.per) : 'Doses'}>
+          {oneBase && (
+            <li className={classes.base} aria-hidden="true">
+              {doseBase(kit.items[0]!.dose.per)}
+            </li>
+          )}
+          {kit.items.map((i, k) => (
+            <li key={k}>
+              {'id' in i.item && ingredientName(i.item.id)}
+              {i.state && ` ${STATE_WORDS[i.state]}`}: <span className="num">{doseText(i.dose)}</span>
+              {!oneBase && ` ${doseBase(i.dose.per).toLowerCase()}`}
+              {i.families && `, in ${listed(i.families.map((f) => FAMILY_WORDS[f]))}`}
+            </li>
+          ))}
+        </ul>
+      )}
+      {of && said('Does well', well)}
+      {of && said('In part', partly)}
+      {of && said('Hardly or not', hardly)}
+      {said(
+        'Suits',
+        listed(
+          fits.map(
+            ([f, fit]) => `${FAMILY_WORDS[f as keyof typeof FAMILY_WORDS]}${fit < 0.5 ? ' (weakly)' : ''}`,
+          ),
+        ) + (kit.caps.maxEggs ? `; for up to ${kit.caps.maxEggs} eggs` : ''),
+      )}
+      {said('Brings in', listed(brings.map((b) => AVOID_WORDS[b])))}
+      {kit.cautions.length > 0 && said('Watch', kit.cautions.map((c) => CAUTION_WORDS[c]).join(' '))}
+      <p className="small quiet">{BASIS_WORDS[kit.basis]}</p>
+    </>
+  );
+}
+
+/** All ways of ours; the plain leaving-off of a thing too. */
+export const kitEntries = (): KitEntry[] =>
+  KITS.map((kit) => {
+    const things = kit.items.flatMap(
+      (i) => INGREDIENTS.find((x) => 'id' in i.item && x.id === i.item.id) ?? [],
+    );
+    const { name, about } = KIT_WORDS[kit.id] ?? { name: kit.id, about: '' };
+    return {
+      id: kit.id,
+      section: 'replacements',
+      title: `${name}, for ${forWhat(kit)}`,
+      words: [about, ...kit.covers.map((j) => JOB_NOUNS[j]), ...things.map((t) => t.names.join(' '))].join(
+        ' ',
+      ),
+      kit,
+      things,
+      body: <KitBody kit={kit} things={things} />,
+    };
+  });
+
+const kinds = (): Entry[] =>
+  CLASS_IDS.map((id) => {
+    const c = CLASSES[id];
+    const d = donenessOf(id);
+    const doses = Object.entries(c.doses) as [keyof typeof DOSED_WORDS, [number, number]][];
+    const rows: [string, string][] = [
+      [
+        'Feel',
+        c.feel[0] === c.feel[1]
+          ? FEEL_WORDS_TEXT[c.feel[0]]
+          : `${FEEL_WORDS_TEXT[c.feel[0]]} to ${FEEL_WORDS_TEXT[c.feel[1]]}`,
+      ],
+      ['On flour', listed(doses.map(([k, [a, b]]) => `${DOSED_WORDS[k]} ${plain(a)} to ${plain(b)} %`))],
+      ['Done', listed(d.signs.map((s) => SIGN_WORDS[s]))],
+      [
+        'Middle',
+        d.coreC
+          ? `${d.coreC[0]} to ${d.coreC[1]} °C${d.holdMin ? `, and about ${d.holdMin} min above ${d.coreC[0]} °C` : ''}`
+          : '',
+      ],
+      [
+        'Loses',
+        d.loss ? `${percent(100 * d.loss[0])} to ${percent(100 * d.loss[1])} of its weight in the oven` : '',
+      ],
+      ['Out of the tin', d.unmouldMin ? `after about ${d.unmouldMin} min` : ''],
+      ['Cools', `${minutesText(...d.coolMin)} before it is cut`],
+      ['Keeps', KEEP_WORDS[keepsAs([id])]],
+    ];
+    const rest = c.family === 'finish' ? rows.slice(0, 2) : rows;
+    return {
+      id,
+      section: 'kinds',
+      title: CLASS_WORDS[id],
+      words: rest.map(([, v]) => v).join(' '),
+      body: (
+        <dl className={classes.facts}>
+          {rest
+            .filter(([, v]) => v !== '')
+            .map(([k, v]) => (
+              <div key={k}>
+                <dt>{k}</dt>
+                <dd>{v}</dd>
+              </div>
+            ))}
+        </dl>
+      ),
+    };
+  });
+
+const feel = (): Entry[] =>
+  FEEL_FROM.map(([word, from], i) => {
+    const to = i === 0 ? null : FEEL_FROM[i - 1]![1];
+    const bakes = CLASS_IDS.filter((c) => CLASSES[c].feel.includes(word) && CLASSES[c].family !== 'finish');
+    return {
+      id: word,
+      section: 'feel',
+      title: FEEL_WORDS_TEXT[word],
+      words: bakes.map((c) => CLASS_WORDS[c]).join(' '),
+      body: (
+        <p>
+          Wetness{' '}
+          <span className="num">
+            {to === null
+              ? `above ${fixed(from, 2)}`
+              : from === 0
+                ? `below ${fixed(to, 2)}`
+                : `${fixed(from, 2)} to ${fixed(to, 2)}`}
+          </span>
+          , counting some of the fat.{' '}
+          {bakes.length > 0 && `Usual for: ${listed(bakes.map((c) => CLASS_WORDS[c].toLowerCase()))}.`}
+        </p>
+      ),
+    };
+  });
+
+const faults = (): Entry[] =>
+  FAULTS.map((f) => {
+    const causes = f.causes.map((c) => CAUSE_WORDS[c]);
+    const first = f.first.map((r) => REPAIR_WORDS[r]);
+    const { name, about } = FAULT_WORDS[f.id];
+    return {
+      id: f.id,
+      section: 'faults',
+      title: name,
+      words: [about, ...causes, ...first].join(' '),
+      body: (
+        <>
+          <p>{about}</p>
+          <p>
+            <b>Usual causes</b> {listed(causes)}.
+          </p>
+          <p>
+            <b>Change first</b> {first.join(', or ')}.
+          </p>
+          <p className="small quiet">{BASIS_WORDS.practice}</p>
+        </>
+      ),
+    };
+  });
+
+const cautions = (): Entry[] => [
+  ...GENERAL_CAUTIONS.map(({ id, title, text }) => ({
+    id,
+    section: 'cautions' as const,
+    title,
+    words: text,
+    body: <p>{text}</p>,
+  })),
+  ...(Object.entries(CAUTION_WORDS) as [CautionId, string][]).map(([id, text]) => {
+    const kits = KITS.filter((k) => k.cautions.includes(id)).map((k) => KIT_WORDS[k.id]?.name ?? k.id);
+    const names = [...new Set(kits)];
+    return {
+      id,
+      section: 'cautions' as const,
+      title: CAUTION_TITLES[id],
+      words: `${text} ${names.join(' ')}`,
+      body: (
+        <>
+          <p>{text}</p>
+          {names.length > 0 && <p className="small quiet">With: {names.join(', ')}.</p>}
+        </>
+      ),
+    };
+  }),
+];
+
+const sources = (): Entry[] =>
+  Object.entries(SOURCES).map(([id, text]) => ({
+    id,
+    section: 'sources' as const,
+    title: text,
+    words: '',
+    body: <p className="quiet">{SOURCE_USE[id as keyof typeof SOURCES]}</p>,
+  }));
+
+/** Groups that some replacement of ours stands in for, in the order of the table. */
+export const replaceable = (): GroupId[] => {
+  const all = new Set(KITS.flatMap((k) => (k.for.groups === 'any' ? [] : k.for.groups)));
+  return (Object.keys(GROUP_NAMES) as GroupId[]).filter((g) => all.has(g));
+};
+
+/** Every entry but the conversions, which are worked and not looked up. */
+export const allEntries = (): Entry[] => [
+  ...kitEntries(),
+  ...kinds(),
+  ...feel(),
+  ...faults(),
+  ...cautions(),
+  ...sources(),
+];

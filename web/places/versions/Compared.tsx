@@ -1,0 +1,118 @@
+import { Skeleton } from '@mantine/core';
+import { useEffect, useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import type { Version, VersionMeta } from '../../../contract/dto';
+import { besideOf } from '../../../core/rebalance';
+import { api, problemIn } from '../../api/api';
+import { useAppDispatch } from '../../app/store';
+import { usePantry } from '../../pantry/usePantry';
+import { BesideTable, LineRows, PropRows, RowsHead } from '../../parts/Beside';
+import { Notice } from '../../parts/Notice';
+import { differenceWords } from '../../words/differences';
+import { ovenText } from '../../words/say';
+import { sayProblem } from '../../words/problems';
+import { versionName } from './order';
+import classes from './versions.module.css';
+
+type Fetched = { versions: Version[] } | { failed: string | null };
+
+/** The versions of these ids in full, in their order; null while they are fetched. */
+function useVersions(ids: readonly string[]): Fetched | null {
+  const dispatch = useAppDispatch();
+  const [got, setGot] = useState<{ key: string; fetched: Fetched } | null>(null);
+  const key = ids.join(',');
+  useEffect(() => {
+    let stale = false;
+    const asked = key.split(',').map((id) => dispatch(api.endpoints.version.initiate(id)));
+    Promise.all(asked.map((a) => a.unwrap()))
+      .then((versions) => !stale && setGot({ key, fetched: { versions } }))
+      .catch((e: unknown) => !stale && setGot({ key, fetched: { failed: problemIn(e)?.code ?? null } }));
+    return () => {
+      stale = true;
+      asked.forEach((a) => a.unsubscribe());
+    };
+  }, [key, dispatch]);
+  return got?.key === key ? got.fetched : null;
+}
+
+/** Two or three versions side by side: what moves in words, then in grams and in balance. */
+export function Compared({ ids, versions }: { ids: readonly string[]; versions: readonly VersionMeta[] }) {
+  const fetched = useVersions(ids);
+  const { pantry, ready } = usePantry();
+  const docs = useMemo(
+    () => (fetched && 'versions' in fetched ? fetched.versions.map((v) => v.doc) : null),
+    [fetched],
+  );
+  const beside = useMemo(() => docs && besideOf(docs, pantry.exact), [docs, pantry]);
+  if (fetched && 'failed' in fetched)
+    return (
+      <Notice kind="trouble" title="These versions cannot be laid side by side">
+        {sayProblem(fetched.failed)}
+      </Notice>
+    );
+  if (!docs || !beside || !ready)
+    return <Skeleton height={420} role="status" aria-label="Laying them side by side" />;
+  const metas = ids.flatMap((id) => versions.find((v) => v.id === id) ?? []);
+  const names = metas.map((v) => versionName(v, versions));
+  const many = beside.parts.length > 1;
+  const still = beside.parts.every((p) => p.lines.every((l) => !l.moves));
+  return (
+    <div className={`sheet ${classes.compared}`}>
+      {names.slice(1).map((name, i) => {
+        const said = differenceWords(beside, docs, i + 1);
+        return (
+          <div key={ids[i + 1]} className={classes.said}>
+            <h2>
+              {name} <span className="quiet">against {names[0]}</span>
+            </h2>
+            {said.length > 0 ? said.map((s) => <p key={s}>{s}</p>) : <p>Nothing moves between them.</p>}
+          </div>
+        );
+      })}
+      <BesideTable
+        label="Versions side by side"
+        heads={metas.map((v, i) => (
+          <Link key={v.id} to={`/formula/${v.formulaId}/card/${v.id}`}>
+            {names[i]}
+          </Link>
+        ))}
+      >
+        {beside.parts.map((p) => (
+          <tbody key={p.id}>
+            <RowsHead columns={metas.length}>
+              {many ? `${p.name || 'Main part'}: lines that move` : 'Lines that move'}
+            </RowsHead>
+            <LineRows lines={p.lines} />
+            {p.props.length > 0 && (
+              <>
+                <RowsHead columns={metas.length}>
+                  {many ? `${p.name || 'Main part'}: balance` : 'Balance'}
+                </RowsHead>
+                <PropRows props={p.props} />
+              </>
+            )}
+          </tbody>
+        ))}
+        <tbody>
+          <RowsHead columns={metas.length}>In the oven</RowsHead>
+          <tr>
+            <th scope="row">heat and time</th>
+            {beside.bakes.map((b, i) => (
+              <td key={ids[i]}>{(b && ovenText(b)) || 'not stated'}</td>
+            ))}
+          </tr>
+          <tr>
+            <th scope="row">tin</th>
+            {beside.tins.map((t, i) => (
+              <td key={ids[i]}>{t || 'not stated'}</td>
+            ))}
+          </tr>
+        </tbody>
+      </BesideTable>
+      {still && <p className="small quiet">Their lines are the same.</p>}
+      <p className="small quiet">
+        A balance is marked where it leaves the band that this kind of bake has about {names[0]}.
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,65 @@
+import { Button, Group, Textarea, TextInput } from '@mantine/core';
+import { useState } from 'react';
+import type { VersionMeta } from '../../../contract/dto';
+import { problemIn, useMarkVersionMutation } from '../../api/api';
+import { Dialog } from '../../parts/Dialog';
+import { Notice } from '../../parts/Notice';
+import { sayProblem } from '../../words/problems';
+
+/** Gives a kept version another name or a note. What it holds stays. */
+export function NameVersion({ version, onClose }: { version: VersionMeta; onClose: () => void }) {
+  const [name, setName] = useState(version.name);
+  const [note, setNote] = useState(version.note);
+  const [mark, { isLoading, error }] = useMarkVersionMutation();
+  const named = version.targetId !== null;
+  async function keep() {
+    const done = await mark({
+      id: version.id,
+      mark: { note: note.trim(), ...(named ? { name: name.trim() } : {}) },
+    });
+    if (!('error' in done)) onClose();
+  }
+  return (
+    <Dialog title={named ? 'Name and note' : 'Note'} onClose={onClose}>
+      <form
+        onSubmit={(e) => {
+          e.preventDefault();
+          void keep();
+        }}
+      >
+        {named && (
+          <TextInput
+            label="Name"
+            value={name}
+            maxLength={120}
+            data-autofocus
+            error={name.trim() === '' && 'Give it a name, so that it can be told from the others.'}
+            onChange={(e) => setName(e.currentTarget.value)}
+          />
+        )}
+        <Textarea
+          label="Note"
+          mt={10}
+          autosize
+          minRows={3}
+          maxLength={2000}
+          value={note}
+          onChange={(e) => setNote(e.currentTarget.value)}
+        />
+        {error && (
+          <Notice kind="trouble" title="Not kept">
+            {sayProblem(problemIn(error)?.code ?? null)}
+          </Notice>
+        )}
+        <Group mt={14}>
+          <Button type="submit" loading={isLoading} disabled={named && name.trim() === ''}>
+            Keep name and note
+          </Button>
+          <Button variant="default" onClick={onClose}>
+            Leave it
+          </Button>
+        </Group>
+      </form>
+    </Dialog>
+  );
+}

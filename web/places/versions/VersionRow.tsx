@@ -1,0 +1,93 @@
+import { ActionIcon, Button, Checkbox } from '@mantine/core';
+import { notifications } from '@mantine/notifications';
+import { IconPencil, IconStar, IconStarFilled } from '@tabler/icons-react';
+import { Link } from 'react-router';
+import type { VersionMeta } from '../../../contract/dto';
+import { problemIn, useMarkVersionMutation } from '../../api/api';
+import { day } from '../../words/format';
+import { sayProblem } from '../../words/problems';
+import { withoutWords } from '../../words/without';
+import { versionName } from './order';
+import classes from './versions.module.css';
+
+/** Further in than this nothing is moved: a phone has no room. */
+const DEEPEST = 4;
+
+/** One version: what it is, and what can be done with it. */
+export function VersionRow({
+  version,
+  versions,
+  depth,
+  laid,
+  full,
+  onLay,
+  onName,
+}: {
+  version: VersionMeta;
+  versions: readonly VersionMeta[];
+  depth: number;
+  /** It stands beside the others now. */
+  laid: boolean;
+  /** No more can be laid beside. */
+  full: boolean;
+  onLay: (on: boolean) => void;
+  onName: () => void;
+}) {
+  const [mark] = useMarkVersionMutation();
+  const name = versionName(version, versions);
+  const parent = versions.find((v) => v.id === version.parentId);
+  const siblings = versions.filter((v) => v.parentId === version.parentId).length;
+  const without = withoutWords(version.avoids);
+  async function star() {
+    const done = await mark({ id: version.id, mark: { star: !version.star } });
+    if ('error' in done)
+      notifications.show({
+        color: 'beet',
+        title: 'Not starred',
+        closeButtonProps: { 'aria-label': 'Close' },
+        message: sayProblem(problemIn(done.error)?.code ?? null),
+      });
+  }
+  const Star = version.star ? IconStarFilled : IconStar;
+  return (
+    <li className={classes.row} style={{ paddingLeft: 12 + 18 * Math.min(depth, DEEPEST) }}>
+      <div className={classes.name}>
+        <Checkbox
+          label={name}
+          checked={laid}
+          disabled={!laid && full}
+          onChange={(e) => onLay(e.currentTarget.checked)}
+        />
+        <ActionIcon
+          variant="subtle"
+          size={44}
+          color={version.star ? 'crust' : 'gray'}
+          aria-label={`Star ${name}`}
+          aria-pressed={version.star}
+          onClick={() => void star()}
+        >
+          <Star size={18} stroke={1.6} aria-hidden="true" />
+        </ActionIcon>
+      </div>
+      <p className={classes.meta}>
+        {day(version.createdAt)}
+        {without && version.targetId !== null && ` · without ${without}`}
+        {parent && siblings > 1 && ` · from “${versionName(parent, versions)}”`}
+      </p>
+      {version.note && <p className={classes.note}>{version.note}</p>}
+      <div className={classes.tools}>
+        <Link to={`/formula/${version.formulaId}/swap?from=${version.id}`}>Work on from here</Link>
+        <Link to={`/formula/${version.formulaId}/card/${version.id}`}>Card</Link>
+        <Button
+          variant="subtle"
+          size="compact-md"
+          leftSection={<IconPencil size={16} stroke={1.6} aria-hidden="true" />}
+          onClick={onName}
+          aria-label={`Name or note ${name}`}
+        >
+          {version.targetId === null ? 'Note' : 'Name, note'}
+        </Button>
+      </div>
+    </li>
+  );
+}

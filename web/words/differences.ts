@@ -1,0 +1,63 @@
+import type { Beside, LineBeside, PropBeside } from '../../core/rebalance';
+import type { Formula } from '../../core/formula';
+import { stepsIn } from './cardText';
+import { amountOf, grams, listed } from './format';
+import { ovenText } from './say';
+import { ingredientName, PROP_WORDS } from './things';
+
+/** Lines of one column against the first, by what became of them. */
+function linesSaid(lines: readonly LineBeside[], k: number): string[] {
+  const moved = { out: [] as string[], in: [] as string[], more: [] as string[], less: [] as string[] };
+  for (const { id, grams: all } of lines) {
+    const [was, now] = [all[0], all[k]];
+    const name = ingredientName(id, true);
+    if (was === undefined && now !== undefined) moved.in.push(now === null ? name : `${grams(now)} ${name}`);
+    else if (now === undefined && was !== undefined)
+      moved.out.push(was === null ? name : `${grams(was)} ${name}`);
+    else if (was && now && grams(was) !== grams(now))
+      (now > was ? moved.more : moved.less).push(`${name} ${grams(was)} → ${grams(now)}`);
+  }
+  const said = (head: string, words: string[]) => (words.length > 0 ? [`${head}: ${listed(words)}.`] : []);
+  return [
+    ...said('Out', moved.out),
+    ...said('In', moved.in),
+    ...said('More', moved.more),
+    ...said('Less', moved.less),
+  ];
+}
+
+/** Properties that left their band. */
+function propsSaid(props: readonly PropBeside[], k: number): string[] {
+  const out = props.flatMap(({ key, unit, fits }) => {
+    const [was, now] = [fits[0], fits[k]];
+    if (!was || !now || now.state === 'inside') return [];
+    return [`${PROP_WORDS[key]} ${amountOf(was.adapted, unit)} → ${amountOf(now.adapted, unit)}`];
+  });
+  return out.length > 0
+    ? [`Out of its band: ${listed(out)}.`]
+    : props.length > 0
+      ? ['Every balance is within its band.']
+      : [];
+}
+
+/** What moves from the first formula to the k-th, in sentences. */
+export function differenceWords(beside: Beside, docs: readonly Formula[], k: number): string[] {
+  const many = beside.parts.length > 1;
+  const parts = beside.parts.flatMap((p) => {
+    const said = [...linesSaid(p.lines, k), ...propsSaid(p.props, k)];
+    return many && said.length > 0 ? [`${p.name || 'Main part'}. ${said.join(' ')}`] : said;
+  });
+  const [was, now] = [beside.bakes[0], beside.bakes[k]];
+  const [wasText, nowText] = [was ? ovenText(was) : '', now ? ovenText(now) : ''];
+  const [first, own] = [stepsIn(docs[0]!), stepsIn(docs[k]!)];
+  const more = own.filter((s) => !first.includes(s)).length;
+  const gone = first.filter((s) => !own.includes(s)).length;
+  return [
+    ...parts,
+    ...(wasText === nowText ? [] : [`Bake: ${wasText || 'not stated'} → ${nowText || 'not stated'}.`]),
+    ...(beside.tins[0] === beside.tins[k]
+      ? []
+      : [`Tin: ${beside.tins[0] || 'none'} → ${beside.tins[k] || 'none'}.`]),
+    ...(more + gone > 0 ? [`Method: ${more} new or reworded, ${gone} gone.`] : []),
+  ];
+}
