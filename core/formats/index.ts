@@ -1,1 +1,3 @@
 export * from './recipe';
+export * from './several';
+export * from './table';

@@ -120,6 +120,10 @@ export const massOf = (line: Line): number => line.amount.massG?.value ?? 0;
 /** What lines weigh together, g; what is not known counts as nothing. */
 export const totalMassG = (lines: readonly Line[]): number => lines.reduce((s, l) => s + massOf(l), 0);
 
+/** How many pieces it makes: as it says, else as many as its tins have holes; null where neither is known. */
+export const piecesOf = ({ yield: makes, tin }: Formula): number | null =>
+  makes?.pieces ?? (tin?.holes ? tin.holes * tin.count : null);
+
 /** What goes into the bowls of all parts together, g. */
 export const doughMassG = (formula: Formula): number => totalMassG(formula.parts.flatMap(doughLines));
 

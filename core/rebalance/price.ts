@@ -1,4 +1,5 @@
-import type { GroupId, Ingredient } from '../ingredients';
+import type { Formula } from '../formula';
+import type { GroupId, Ingredient, Lookup } from '../ingredients';
 
 /**
  * Rough price of a kind of thing, in euro for a kilogram, from memory and good to a factor of two: enough to rank by,
@@ -53,4 +54,20 @@ export function priceOf(i: Ingredient): { perKg: number; known: boolean } {
   return i.pricePerKg === undefined
     ? { perKg: ROUGH_PER_KG[i.group], known: false }
     : { perKg: i.pricePerKg, known: true };
+}
+
+/** What a batch costs by the packets that have a price, in the kitchen's currency; `unpriced` are the lines without one. */
+export type Cost = { known: number; unpriced: string[] };
+
+/** Adds up what packets say of their price. Water costs nothing; what has no price, or no grams, is named and not guessed. */
+export function costOf(formula: Formula, lookup: Lookup): Cost {
+  let known = 0;
+  const unpriced: string[] = [];
+  for (const l of formula.parts.flatMap((p) => p.lines)) {
+    const i = lookup(l.item);
+    if (i?.group === 'water' && i.pricePerKg === undefined) continue;
+    if (i?.pricePerKg === undefined || !l.amount.massG) unpriced.push(l.id);
+    else known += (i.pricePerKg * l.amount.massG.value) / 1000;
+  }
+  return { known, unpriced };
 }

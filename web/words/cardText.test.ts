@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { recipesIn } from '../../core/formats';
+import { formulasIn, linesOfTable, recipesIn } from '../../core/formats';
+import { lookupReference } from '../../core/ingredients';
 import { massOf } from '../../core/formula';
 import { readFormula } from '../../core/reading';
 import { DEMO_FORMULAS } from '../../demo/data/formulas';
 import { fileName } from '../parts/saveFile';
-import { cardJsonLd, cardMarkdown, stepText } from './cardText';
+import { cardJsonLd, cardMarkdown, cardRows, stepText } from './cardText';
 
 describe('a card as a file', () => {
   it.each(DEMO_FORMULAS.map((d) => [d.title, d] as const))(
@@ -19,6 +20,30 @@ describe('a card as a file', () => {
       expect(masses(back)).toHaveLength(masses(doc).length);
       masses(back).forEach((m, i) => expect(Math.abs(m - masses(doc)[i]!)).toBeLessThanOrEqual(0.51));
       expect(r!.method.split('\n')).toHaveLength(doc.method.length);
+    },
+  );
+
+  it.each(DEMO_FORMULAS.map((d) => [d.title, d] as const))(
+    '%s comes back from its text and its table with the grams shown, part by part',
+    (title, given) => {
+      const { formula: doc } = readFormula(given);
+      const shown = (f: typeof doc) =>
+        f.parts.map((p) => p.lines.map((l) => Math.round(10 * massOf(l)) / 10).filter((g) => g > 0));
+      const near = (f: typeof doc) => {
+        const [a, b] = [shown(f), shown(doc)];
+        expect(a.map((p) => p.length)).toEqual(b.map((p) => p.length));
+        a.forEach((p, i) => p.forEach((g, k) => expect(Math.abs(g - b[i]![k]!)).toBeLessThanOrEqual(0.51)));
+      };
+      const [found] = formulasIn(cardMarkdown({ title, name: 'as written', doc, without: '' }))!;
+      expect(found!.title).toBe(title);
+      const back = readFormula({ ...found!, classId: given.classId }).formula;
+      near(back);
+      expect(back.method).toHaveLength(doc.method.length);
+      expect(back.bake?.ovenC).toBe(doc.bake?.ovenC);
+      const table = linesOfTable(cardRows(doc, lookupReference));
+      if ('fault' in table) throw new Error(table.fault);
+      expect(table.left).toEqual(['percent_on_flour']);
+      near(readFormula({ text: table.text, classId: given.classId }).formula);
     },
   );
 

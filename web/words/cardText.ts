@@ -1,16 +1,18 @@
-import { recipeJsonLd } from '../../core/formats';
-import type { Formula, Line, Part } from '../../core/formula';
+import { recipeJsonLd, type TABLE_COLUMNS } from '../../core/formats';
+import { bakersPercent, profileOf, type Formula, type Line, type Part } from '../../core/formula';
+import type { Lookup } from '../../core/ingredients';
 import type { Step } from '../../core/method';
 import { STATE_WORDS } from './data/ways';
 import { grams } from './format';
 import { ovenText, say } from './say';
-import { lineName } from './things';
+import { lineName, ROLE_WORDS } from './things';
 
 /** What a line is called, with how it is prepared. */
 export function lineText(l: Line): string {
   const much = l.amount.massG ? `${grams(l.amount.massG.value)} ` : '';
   const state = l.state ? `, ${STATE_WORDS[l.state]}` : '';
-  return `${much}${lineName(l)}${l.preparation ? `, ${l.preparation}` : ''}${state}`;
+  const role = l.role && ROLE_WORDS[l.role] ? `, ${ROLE_WORDS[l.role]}` : '';
+  return `${much}${lineName(l)}${l.preparation ? `, ${l.preparation}` : ''}${state}${role}`;
 }
 
 /** A step as it now goes, with its notes; null for one that is struck. */
@@ -37,6 +39,26 @@ export function cardJsonLd({ title, name, doc, without }: CardText): string {
     minutes: doc.bake?.minutes ?? null,
     yield: doc.yield ? `${doc.yield.pieces} ${doc.yield.name}` : '',
     note: `Without gluten${without && `, ${without}`}.${doc.bake ? ` Bake: ${ovenText(doc.bake)}.` : ''} Check the packets.`,
+  });
+}
+
+/** The lines of a version as rows of a table: what a spreadsheet can hold of it. */
+export function cardRows(doc: Formula, lookup: Lookup): Record<(typeof TABLE_COLUMNS)[number], string>[] {
+  return doc.parts.flatMap((p) => {
+    const profile = profileOf(p, lookup);
+    return p.lines.map((l) => {
+      const massG = l.amount.massG?.value ?? null;
+      const pct = massG === null ? null : bakersPercent(massG, profile);
+      return {
+        part: p.name,
+        grams: massG === null ? '' : String(Number(massG.toFixed(massG < 20 ? 1 : 0))),
+        ingredient: lineName(l),
+        preparation: [l.preparation, l.state && STATE_WORDS[l.state], l.role && ROLE_WORDS[l.role]]
+          .filter(Boolean)
+          .join(', '),
+        percent_on_flour: pct === null ? '' : pct.toFixed(1),
+      };
+    });
   });
 }
 

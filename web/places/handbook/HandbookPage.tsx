@@ -124,8 +124,8 @@ export function HandbookPage() {
   const q = params.get('q') ?? '';
   const wanted = useDeferredValue(q);
   usePageTitle(here ? `${SECTION_WORDS[here].name}, handbook` : 'Handbook');
-  const kits = useMemo(kitEntries, []);
-  const entries = useMemo(allEntries, []);
+  const kits = useMemo(() => kitEntries(), []);
+  const entries = useMemo(() => allEntries(), []);
   const found = useMemo(() => {
     const words = fold(wanted).split(/\s+/).filter(Boolean);
     if (words.length === 0) return null;

@@ -4,7 +4,7 @@ import { useCallback, useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { DEFAULT_KITCHEN } from '../../../contract/dto';
 import { CLASS_IDS, type ClassId } from '../../../core/classes';
-import { looksLikePage } from '../../../core/formats';
+import { formulasIn, looksLikePage } from '../../../core/formats';
 import { isBeside, type Line } from '../../../core/formula';
 import { CUP_STANDARDS, type CupStandard, type Measures } from '../../../core/units';
 import { problemIn, useCreateFormulaMutation, useKitchenQuery } from '../../api/api';
@@ -18,7 +18,7 @@ import { useCompute } from '../../workers/useCompute';
 import { correctLine } from '../desk/deskSlice';
 import { correctionOf } from '../read/correct';
 import { ReadLines, type Change, type LineView, type OnCorrect } from '../read/ReadLines';
-import { FromPage } from './FromPage';
+import { FromElsewhere } from './FromElsewhere';
 import classes from './shelf.module.css';
 
 type Fixes = Record<string, Change>;
@@ -92,7 +92,8 @@ export function NewFormulaPage() {
   );
 
   const measures = useMemo(() => measuresOf(form.cup, kitchen), [form.cup, kitchen]);
-  const isPage = looksLikePage(form.text);
+  // More than the lines of one formula: what is in it is offered first.
+  const isPage = useMemo(() => looksLikePage(form.text) || formulasIn(form.text) !== null, [form.text]);
   const tooLong = !isPage && form.text.length > MOST_CHARS;
   const { output, failed } = useCompute(
     'read',
@@ -194,9 +195,11 @@ export function NewFormulaPage() {
             error={tooLong ? 'That is more than any formula. Split it.' : undefined}
             onChange={(e) => set({ text: e.currentTarget.value })}
           />
-          <FromPage
+          <FromElsewhere
             text={form.text}
-            onTake={(r) => set({ title: r.title, text: r.text, method: r.method, time: r.time, fixes: {} })}
+            onTake={({ title, text, method, oven, time }) =>
+              set({ title, text, method, oven, time, fixes: {} })
+            }
           />
           <Textarea
             label="Method"

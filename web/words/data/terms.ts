@@ -1,6 +1,7 @@
 import type { CautionId, ClassId, FeelWord, HonestId, JobId } from '../../../core/classes';
 import type { AvoidId, Component, GroupId, ItemKind, KeepingId, PieceName } from '../../../core/ingredients';
 import type { PanelKey } from '../../../core/pantry';
+import type { LineRole } from '../../../core/formula';
 import type { FitKey } from '../../../core/rebalance';
 import type { ExclusionId, PresetId, RulesetId } from '../../../core/exclusions';
 import type { CupStandard, SpoonStandard, UnitId } from '../../../core/units';
@@ -225,6 +226,14 @@ export const HONEST_WORDS: Record<HonestId, string> = {
   no_layers: 'There are no layers without firm fat: rolled buns or a short crust are what can be had.',
   no_custard_tremble:
     'Egg sets this at 77-82 °C: without it, it is another custard, set by starch, soya or pulse, with another feel.',
+};
+
+/** What a line is used for, where it is not in the dough; worded so that it is read again as such. */
+export const ROLE_WORDS: Partial<Record<LineRole, string>> = {
+  release: 'for the tin',
+  wash: 'for brushing',
+  dusting: 'for dusting',
+  taste: 'to taste',
 };
 
 /** What a line that came in stands for, by the kind of thing that left. */

@@ -1,0 +1,149 @@
+import { useMemo } from 'react';
+import { DEFAULT_KITCHEN, type Version } from '../../../contract/dto';
+import type { Kit } from '../../../core/classes';
+import { donenessOf, keepsAs } from '../../../core/bake';
+import type { Formula, StatedBake } from '../../../core/formula';
+import type { Lookup } from '../../../core/ingredients';
+import type { Step } from '../../../core/method';
+import { withOwnWords } from '../../../core/pantry';
+import { cautionsOf } from '../../../core/rebalance';
+import { useKitchenQuery } from '../../api/api';
+import { StepText } from '../../parts/StepText';
+import { KEEP_WORDS, SIGN_WORDS } from '../../words/data/bake';
+import { day, fixed, listed } from '../../words/format';
+import { minutesText, ovenText } from '../../words/say';
+import { withoutWords } from '../../words/things';
+import { liftLines, span } from '../lift/liftLines';
+import { Care } from './Care';
+import { Lines } from './Lines';
+import { Nutrition } from './Nutrition';
+import classes from './card.module.css';
+
+function MethodStep({ step }: { step: Step }) {
+  return (
+    <li data-new={step.added || step.own !== undefined ? '' : undefined}>
+      <StepText step={step} />
+    </li>
+  );
+}
+
+const sameTime = (a: StatedBake, b: StatedBake | undefined): boolean =>
+  a.minutes === null || JSON.stringify(a.minutes) === JSON.stringify(b?.minutes);
+
+/** How one knows that it is done, how long it cools, how it keeps. */
+function DoneLines({ doc }: { doc: Formula }) {
+  const main = doc.parts[0];
+  if (!main || !doc.bake) return null;
+  const done = donenessOf(main.classId);
+  const core =
+    done.coreC &&
+    `the middle reads ${fixed(done.coreC[0], 0)} to ${fixed(done.coreC[1], 0)} °C${done.holdMin > 0 ? ` for about ${done.holdMin} min` : ''}`;
+  const signs = [
+    ...done.signs.filter((s) => s !== 'core').map((s) => SIGN_WORDS[s]),
+    ...(core ? [core] : []),
+  ];
+  return (
+    <>
+      {signs.length > 0 && (
+        <p className={classes.bake}>
+          <b>Done when</b> {listed(signs)}. Cool {span(done.coolMin[0])} to {span(done.coolMin[1])} before
+          cutting.
+        </p>
+      )}
+      <p className={classes.bake}>
+        <b>Keeps</b> {KEEP_WORDS[keepsAs(doc.parts.map((p) => p.classId))]}
+      </p>
+    </>
+  );
+}
+
+/** One page to bake from: grams first, the method as it now goes, how it is baked, what it holds. */
+export function Card({
+  version,
+  title,
+  source,
+  beside,
+  pieces,
+  kitOf: kitById,
+  lookup: exact,
+}: {
+  version: Version;
+  title: string;
+  source: Version | undefined;
+  /** With the amounts as written beside those of the version. */
+  beside: boolean;
+  /** How many it is cut into or makes; null where nobody has said. */
+  pieces: number | null;
+  kitOf: (id: string) => Kit | null;
+  lookup: Lookup;
+}) {
+  const { doc } = version;
+  const lookup = useMemo(() => withOwnWords(exact, version.request.words ?? []), [exact, version]);
+  const kits = useMemo(
+    () => Object.values(version.request.pins?.kits ?? {}).flatMap((id) => kitById(id) ?? []),
+    [version, kitById],
+  );
+  const { data: kitchen = DEFAULT_KITCHEN } = useKitchenQuery();
+  const lifts = liftLines(doc, version.request, lookup, kitchen);
+  const cautions = cautionsOf(kits, doc.parts, lookup);
+  const without = withoutWords(doc.avoids);
+  return (
+    <article className={`sheet ${classes.card}`} data-long={doc.parts.length > 1 ? '' : undefined}>
+      <header>
+        <h1>{title}</h1>
+        <p className={classes.sub}>
+          {version.targetId ? version.name : 'as written'} · {day(version.createdAt)}
+        </p>
+        <p>
+          Without <b>gluten{without && `, ${without}`}</b>
+          {version.request.words && ` (${version.request.words.join(', ')})`}
+        </p>
+        {version.note && <p className={classes.noteLine}>{version.note}</p>}
+      </header>
+      <div className={classes.body}>
+        <div>
+          {doc.parts.map((p) => (
+            <Lines
+              key={p.id}
+              part={p}
+              source={beside ? source?.doc.parts.find((x) => x.id === p.id) : undefined}
+              lookup={lookup}
+            />
+          ))}
+        </div>
+        <div>
+          {doc.method.length > 0 && (
+            <>
+              <h2>Method</h2>
+              <ol className={classes.steps}>
+                {doc.method.map((s) => (
+                  <MethodStep key={s.id} step={s} />
+                ))}
+              </ol>
+            </>
+          )}
+          {lifts.map((l) => (
+            <p key={l} className={classes.bake}>
+              <b>Lift</b> {l}
+            </p>
+          ))}
+          {doc.bake && (
+            <p className={classes.bake}>
+              <b>Bake</b> {ovenText(doc.bake)}
+              {version.targetId && (
+                <span className="quiet">
+                  {sameTime(doc.bake, source?.doc.bake)
+                    ? ', as stated for the one as written: look early, and trust the signs'
+                    : `, for ${source?.doc.bake?.minutes ? minutesText(...source.doc.bake.minutes) : 'no stated time'} as written, by the change: look early, and trust the signs`}
+                </span>
+              )}
+            </p>
+          )}
+          <DoneLines doc={doc} />
+        </div>
+      </div>
+      <Nutrition doc={doc} lookup={exact} pieces={pieces} currency={kitchen.currency} />
+      <Care doc={doc} source={source?.doc} cautions={cautions} lookup={lookup} exact={exact} />
+    </article>
+  );
+}

@@ -1,0 +1,81 @@
+import {
+  bakersPercent,
+  doughLines,
+  isBeside,
+  profileOf,
+  totalMassG,
+  type Line,
+  type Part,
+} from '../../../core/formula';
+import type { GroupId, Lookup } from '../../../core/ingredients';
+import { grams, percent } from '../../words/format';
+import { STATE_WORDS } from '../../words/data/ways';
+import { GROUP_WORDS, lineName, ROLE_WORDS } from '../../words/things';
+import { cameIn } from './came';
+import classes from './card.module.css';
+
+const wasOf = (l: Line | undefined): string =>
+  l === undefined ? '' : l.amount.massG ? grams(l.amount.massG.value) : 'as needed';
+
+/** The same line as the source has it: by its id, and for what came in nothing. */
+const sourceLine = (source: Part | undefined, id: string): Line | undefined =>
+  source?.lines.find((l) => l.id === id);
+
+/** What is weighed for a part: grams first, with its share on flour, and the amounts as written beside where asked for. */
+export function Lines({ part, source, lookup }: { part: Part; source: Part | undefined; lookup: Lookup }) {
+  const gone = source?.lines.filter((l) => !part.lines.some((x) => x.id === l.id)) ?? [];
+  const profile = profileOf(part, lookup);
+  const row = (l: Line) => {
+    const pct = l.amount.massG && !isBeside(l.role) ? bakersPercent(l.amount.massG.value, profile) : null;
+    return (
+      <tr key={l.id} data-new={cameIn(l.id) ? '' : undefined}>
+        <td className="num">{l.amount.massG ? grams(l.amount.massG.value) : 'as needed'}</td>
+        <th scope="row">
+          {lineName(l)}
+          {l.preparation && <span className="quiet">, {l.preparation}</span>}
+          {l.role && ROLE_WORDS[l.role] && <span className="quiet">, {ROLE_WORDS[l.role]}</span>}
+          {cameIn(l.id) && <em> {GROUP_WORDS[l.id.split(':')[1] as GroupId] ?? ''}</em>}
+          {l.state && <em>, {STATE_WORDS[l.state]}</em>}
+        </th>
+        <td className="num">{pct === null ? '' : percent(pct)}</td>
+        {source && <td className="num">{wasOf(sourceLine(source, l.id))}</td>}
+      </tr>
+    );
+  };
+  return (
+    <table className={classes.table}>
+      <caption>{part.name || 'Weigh'}</caption>
+      <thead>
+        <tr>
+          <th scope="col">grams</th>
+          <th scope="col">ingredient</th>
+          {bakersPercent(1, profile) === null ? <td /> : <th scope="col">on flour</th>}
+          {source && <th scope="col">as written</th>}
+        </tr>
+      </thead>
+      <tbody>
+        {part.lines.map(row)}
+        {gone.map((l) => (
+          <tr key={l.id}>
+            <td className="num">
+              <span aria-label="none">–</span>
+            </td>
+            <th scope="row">
+              <s>{lineName(l)}</s>
+            </th>
+            <td />
+            <td className="num">{wasOf(l)}</td>
+          </tr>
+        ))}
+      </tbody>
+      <tfoot>
+        <tr>
+          <td className="num">{grams(profile.props.mass.value)}</td>
+          <th scope="row">in the bowl</th>
+          <td />
+          {source && <td className="num">{grams(totalMassG(doughLines(source)))}</td>}
+        </tr>
+      </tfoot>
+    </table>
+  );
+}

@@ -1,0 +1,76 @@
+import { Button } from '@mantine/core';
+import { useRef, useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { DEFAULT_KITCHEN } from '../../../contract/dto';
+import { problemIn, useCreateFormulaMutation, useKitchenQuery } from '../../api/api';
+import { usePantry } from '../../pantry/usePantry';
+import { counted, listed } from '../../words/format';
+import { sayProblem } from '../../words/problems';
+import { compute } from '../../workers/compute';
+import type { Found } from './found';
+
+type State = { done: number; of: number; failed: string[]; why: string };
+
+/** Puts all that was found on the shelf, one after another; it can be stopped, and what failed is named. */
+export function PutAll({ found, onDone }: { found: readonly Found[]; onDone: () => void }) {
+  const [create] = useCreateFormulaMutation();
+  const { data: kitchen = DEFAULT_KITCHEN } = useKitchenQuery();
+  const { rows } = usePantry();
+  const navigate = useNavigate();
+  const stopped = useRef(false);
+  const [state, setState] = useState<State | null>(null);
+  const [running, setRunning] = useState(false);
+  async function putAll() {
+    stopped.current = false;
+    setRunning(true);
+    const failed: string[] = [];
+    let why = '';
+    let done = 0;
+    const { cup, spoon, eggs } = kitchen;
+    for (const [i, f] of found.entries()) {
+      if (stopped.current) break;
+      setState({ done, of: found.length, failed, why });
+      const title = f.title || `Pasted formula ${i + 1}`;
+      const read = await compute(
+        'read',
+        { ...f, title, kitchen: { cup, spoon, ...(eggs ? { eggs } : {}) } },
+        rows,
+        `put${i}`,
+      );
+      const made = read && (await create(read.formula));
+      if (made && 'data' in made) done += 1;
+      else {
+        failed.push(title);
+        const p = made ? problemIn(made.error) : null;
+        why = made ? sayProblem(p?.code ?? null, p?.args) : '';
+      }
+    }
+    setRunning(false);
+    setState({ done, of: found.length, failed, why });
+    if (failed.length > 0 || stopped.current) return;
+    onDone();
+    await navigate('/');
+  }
+  return (
+    <>
+      {running ? (
+        <Button variant="default" size="compact-md" mt={8} onClick={() => (stopped.current = true)}>
+          Stop
+        </Button>
+      ) : (
+        <Button size="compact-md" mt={8} onClick={() => void putAll()}>
+          Put all {found.length} on the shelf
+        </Button>
+      )}
+      <p role="status" className="small">
+        {state && running && `Putting ${state.done + 1} of ${state.of} on the shelf`}
+        {state && !running && (
+          <>
+            {counted(state.done, 'formula')} went on the <Link to="/">shelf</Link>.
+            {state.failed.length > 0 && ` Not put there: ${listed(state.failed)}. ${state.why}`}
+          </>
+        )}
+      </p>
+    </>
+  );
+}
