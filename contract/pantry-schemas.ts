@@ -16,7 +16,7 @@ const panel = () => {
 const name = () => text(120).min(1).required();
 const names = () => array(text(120).min(1).required()).max(20).required();
 const maybe = (most: number) => finite().min(0).max(most).nullable().defined();
-const pantryDoc = () =>
+export const pantryDocSchema = () =>
   lazy((v: unknown) => {
     const kind = (v as { kind?: unknown } | null)?.kind;
     if (kind === 'packet')
@@ -64,8 +64,8 @@ const pantryDoc = () =>
   });
 
 const MOST_AT_ONCE = 500;
-export const createPantrySchema = obj({ docs: array(pantryDoc()).min(1).max(MOST_AT_ONCE).required() });
-export const putPantrySchema = obj({ rev: number().integer().min(1).required(), doc: pantryDoc() });
+export const createPantrySchema = obj({ docs: array(pantryDocSchema()).min(1).max(MOST_AT_ONCE).required() });
+export const putPantrySchema = obj({ rev: number().integer().min(1).required(), doc: pantryDocSchema() });
 export const pantryIdsSchema = obj({ itemIds: array(id().required()).min(1).max(10_000).required() });
 
 export const eaterSchema = obj({

@@ -10,6 +10,7 @@ export const PROBLEM_STATUS = {
   'draft.notFound': 404,
   'draft.conflict': 409,
   'version.otherFormula': 409,
+  'backup.torn': 422,
   'pantry.notFound': 404,
   'pantry.changed': 409,
   'pantry.unknownId': 422,

@@ -230,6 +230,8 @@ const request = () =>
     bake: bakePlan(),
   });
 
+export const requestSchema = request();
+
 export const createFormulaSchema = obj({ formula: formulaSchema.required() });
 /** Another title, or put aside and taken out again. */
 export const changeFormulaSchema = obj({ title: text(200).min(1), archived: boolean() });

@@ -3,7 +3,7 @@ export { MASS_BAND } from './bands';
 export { cautionsOf, newAllergens, verdictsOf } from './assemble';
 export type { Progress } from './bench';
 export * from './differences';
-export { costOf, type Cost } from './price';
+export { costOf } from './price';
 export * from './scale';
 export * from './style';
 export * from './types';

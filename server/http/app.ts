@@ -5,6 +5,7 @@ import express, { type Express } from 'express';
 import helmet from 'helmet';
 import { pino, type Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
+import { MOST_BACKUP } from '../../contract/backup';
 import type { Db } from '../db/open';
 import { refuse } from '../services/fail';
 import type { Compute } from '../work/compute';
@@ -44,6 +45,8 @@ export function makeApp({ db, compute, webDir, log = pino({ level: 'silent' }) }
   );
   app.use(ownOnly);
   app.use(compression());
+  // A backup is as large as all that was kept.
+  app.use('/api/v1/backup', jsonOnly, express.json({ limit: MOST_BACKUP, strict: true }));
   app.use('/api/v1', jsonOnly, express.json({ limit: MOST_BODY, strict: true }), apiRoutes(db, compute));
   app.use('/api', () => refuse('route.notFound'));
   if (webDir && existsSync(webDir)) {

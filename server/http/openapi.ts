@@ -18,6 +18,7 @@ import {
   changeFormulaSchema,
   markVersionSchema,
 } from '../../contract/schemas';
+import { restoreSchema } from '../../contract/backup';
 import { bakeSchema } from '../../contract/bake-schemas';
 import { PROBLEM_STATUS } from '../../contract/problem';
 
@@ -103,6 +104,8 @@ const CALLS: Call[] = [
   ['post', '/ways/{id}/restore', 'Puts a way back on the list'],
   ['get', '/kitchen', 'Measures, currency and rule set of the kitchen'],
   ['put', '/kitchen', 'Changes the kitchen', kitchenSchema as Schema],
+  ['get', '/backup', 'Everything there is, as one file'],
+  ['post', '/backup', 'Brings in what is not here yet', restoreSchema as Schema],
 ];
 
 /** The API described, made from the schemas that check it. */

@@ -31,9 +31,11 @@ import {
   markVersionSchema,
 } from '../../contract/schemas';
 import { bakeSchema } from '../../contract/bake-schemas';
+import { restoreSchema, type Backup } from '../../contract/backup';
 import type { Formula } from '../../core/formula';
 import type { PantryDoc } from '../../core/pantry';
 import type { Db } from '../db/open';
+import { backupText, restoreBackup } from '../services/backup';
 import * as formulas from '../services/formulas';
 import * as kitchen from '../services/kitchen';
 import type { DocList } from '../services/lists';
@@ -169,6 +171,20 @@ export function apiRoutes(db: Db, compute: Compute): Router {
     .get(async (_req, res) => void res.json(await kitchen.getKitchen(db)))
     .put(async (req, res) => {
       res.json(await kitchen.putKitchen(db, bodyOf<Kitchen>(kitchenSchema, req.body)));
+    });
+  api
+    .route('/backup')
+    .get(async (_req, res) => {
+      res.type('application/json');
+      res.setHeader('Content-Disposition', 'attachment; filename="new-crumb.json"');
+      for await (const text of backupText(db)) res.write(text);
+      res.end();
+    })
+    .post(async (req, res) => {
+      const body = bodyOf<{ backup: Backup; kitchen: boolean }>(restoreSchema, req.body);
+      const restored = await restoreBackup(db, body.backup, body.kitchen);
+      await told();
+      res.json(restored);
     });
   return api;
 }

@@ -12,6 +12,7 @@ import type {
   VersionMark,
   WayRow,
 } from '../../contract/dto';
+import type { Backup, Restored } from '../../contract/backup';
 import type { Problem } from '../../contract/problem';
 import type { OwnKitDoc } from '../../core/classes';
 import type { Eater } from '../../core/exclusions';
@@ -141,6 +142,10 @@ export const api = createApi({
       query: (id) => ({ url: `/ways/${id}/restore`, method: 'POST' }),
       invalidatesTags: ['Ways'],
     }),
+    restore: build.mutation<Restored, { backup: Backup; kitchen: boolean }>({
+      query: (body) => ({ url: '/backup', method: 'POST', body }),
+      invalidatesTags: ['Shelf', 'Formula', 'Version', 'Pantry', 'Eaters', 'Ways', 'Kitchen'],
+    }),
     kitchen: build.query<Kitchen, void>({ query: () => '/kitchen', providesTags: ['Kitchen'] }),
     putKitchen: build.mutation<Kitchen, Kitchen>({
       query: (body) => ({ url: '/kitchen', method: 'PUT', body }),
@@ -189,6 +194,7 @@ export const {
   useRestoreWayMutation,
   useKitchenQuery,
   usePutKitchenMutation,
+  useRestoreMutation,
 } = api;
 
 /** The problem inside a failed call, or null where the server did not answer at all. */

@@ -16,6 +16,8 @@ export function sayProblem(code: string | null, args: Args = {}): string {
       return 'This version is not known. Choose one from the formula’s own line.';
     case 'body.invalid':
       return `Something in it cannot be kept: ${s(args, 'message')}.`;
+    case 'backup.torn':
+      return `The file does not hang together: ${s(args, 'what')} names a version that is not in it. Take another copy of it.`;
     case 'pantry.notFound':
       return 'It is not in the pantry: it may have been taken out.';
     case 'pantry.changed':

@@ -33,6 +33,7 @@ import { listed } from '../../words/format';
 import { sayProblem } from '../../words/problems';
 import { YEAST_TABLE_WORDS } from '../../words/data/lift';
 import { CUP_WORDS, EXCLUSION_WORDS, RULESET_WORDS, SPOON_WORDS } from '../../words/data/terms';
+import { Backup } from './Backup';
 import { HouseStyle } from './HouseStyle';
 import { Ovens } from './Ovens';
 import { OwnWays } from './OwnWays';
@@ -276,6 +277,7 @@ export function KitchenPage() {
         <div className={classes.stack}>
           <Ovens kitchen={kitchen} />
           <Measures kitchen={kitchen} />
+          <Backup />
         </div>
       </div>
     </main>
