@@ -18,7 +18,7 @@ test('the whole job: paste, correct, leave out four things, choose, balance, kee
   await page.getByLabel('Oven').fill(PASTED.oven);
   await page.getByLabel('Time').fill(PASTED.time);
   await expect(page.getByText('13 lines, 1 not known')).toBeVisible();
-  await expect(page.getByText('Bake: 177 °C (351 °F), 30 to 35 min')).toBeVisible();
+  await expect(page.getByText('Bake: 177 °C (350 °F), 30 to 35 min')).toBeVisible();
 
   // One line is not known: it is corrected in place.
   await page.getByRole('button', { name: 'Correct 120 g moonbeam sugar' }).click();

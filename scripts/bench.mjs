@@ -20,7 +20,9 @@ const url = await new Promise((done) => {
     if (at) done(at);
   });
 });
-const ok = run('npx', ['--no-install', 'tsx', 'scripts/bench.ts', url]);
+// Of the pages alone, or of the core and the server first.
+const only = process.argv.includes('--web') ? ['bench-web'] : ['bench', 'bench-web'];
+const ok = only.every((name) => run('npx', ['--no-install', 'tsx', `scripts/${name}.ts`, url]));
 server.kill('SIGINT');
 await new Promise((done) => server.once('exit', done));
 rmSync(data, { recursive: true, force: true });

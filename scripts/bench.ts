@@ -1,6 +1,3 @@
-import { readdirSync, readFileSync } from 'node:fs';
-import { gzipSync } from 'node:zlib';
-import { chromium } from '@playwright/test';
 import { CLASSES, kitById } from '../core/classes';
 import { profileOf } from '../core/formula';
 import { lookupReference } from '../core/ingredients';
@@ -15,6 +12,7 @@ import { loadHighs, optimumByHighs } from '../core/testing/highs';
 import type { PantryRow } from '../contract/dto';
 import { entriesOf, NO_FACETS, searchEntries } from '../web/places/pantry/list';
 import { DEMO_FORMULAS } from '../demo/data/formulas';
+import { at, print } from './print';
 
 /** Speeds, printed beside what was aimed at. Run by scripts/bench.mjs, which has started the built server. */
 const [origin = ''] = process.argv.slice(2);
@@ -29,13 +27,6 @@ function timed(times: number, work: () => unknown): number[] {
     return performance.now() - t;
   }).sort((a, b) => a - b);
 }
-const at = (sorted: readonly number[], q: number): number =>
-  sorted[Math.min(sorted.length - 1, Math.floor(q * sorted.length))]!;
-const print = (what: string, value: number, unit: string, aim = '') =>
-  console.log(
-    `${what.padEnd(58)} ${value.toFixed(value < 10 ? 2 : 0).padStart(8)} ${unit.padEnd(3)} ${aim && `aim ${aim}`}`,
-  );
-
 /** A programme of the engine's shape: n amounts in windows and ten judged properties, a third of them out of reach. */
 function programmeOf(n: number): [LeastSquares, Judged[]] {
   const qp = new LeastSquares(n);
@@ -287,109 +278,6 @@ async function server() {
   print('health while an adapt is worked out, p99', at(health, 0.99), 'ms', '20');
 }
 
-async function page() {
-  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox'] });
-  const paints: number[] = [];
-  let loaded = 0;
-  for (let k = 0; k < 5; k++) {
-    const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
-    const tab = await context.newPage();
-    const scripts: string[] = [];
-    tab.on('response', (r) => void (r.url().endsWith('.js') && scripts.push(new URL(r.url()).pathname)));
-    await tab.goto(origin);
-    await tab.getByRole('heading', { name: 'Shelf' }).waitFor();
-    await tab.waitForLoadState('networkidle');
-    paints.push(
-      await tab.evaluate(
-        () => performance.getEntriesByName('first-contentful-paint')[0]?.startTime ?? Number.NaN,
-      ),
-    );
-    const built = new Map(
-      readdirSync('dist/web/assets').map((f) => [`/assets/${f}`, `dist/web/assets/${f}`]),
-    );
-    loaded = [...new Set(scripts)].reduce(
-      (s, p) => s + (built.has(p) ? gzipSync(readFileSync(built.get(p)!)).length : 0),
-      0,
-    );
-    await context.close();
-  }
-  await browser.close();
-  print(
-    'first contentful paint of the shelf, median of 5',
-    at(
-      paints.sort((a, b) => a - b),
-      0.5,
-    ),
-    'ms',
-    '1000',
-  );
-  print('JavaScript loaded by the shelf, gzipped', loaded / 1000, 'kB', '200');
-}
-
-/** Keys on the slider of a held amount at Balance: how long to the next paint, and whether the page was held up. */
-async function drag() {
-  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox'] });
-  const tab = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-  const { formulas } = (await fetch(`${origin}/api/v1/formulas`).then((r) => r.json())) as {
-    formulas: { id: string; title: string }[];
-  };
-  const id = formulas.find((f) => f.title.includes('muffins'))!.id;
-  await tab.goto(`${origin}/formula/${id}/swap`);
-  for (const out of ['egg', 'dairy', 'nuts', 'oil']) {
-    const box = tab.getByRole('checkbox', { name: `Leave out ${out}`, exact: true });
-    await box.focus();
-    if (!(await box.isChecked())) await tab.keyboard.press('Space');
-  }
-  await tab.getByRole('link', { name: 'See it balanced, gram by gram' }).click();
-  await tab
-    .getByRole('button', { name: /^Hold .* at \d+ g/ })
-    .first()
-    .click();
-  const slider = tab.getByRole('slider').first();
-  await slider.focus();
-  await tab.waitForTimeout(1500);
-  await tab.evaluate(() => {
-    const seen = { paints: [] as number[], tasks: [] as number[] };
-    Object.assign(window, { seen });
-    new PerformanceObserver((l) => seen.tasks.push(...l.getEntries().map((e) => e.duration))).observe({
-      entryTypes: ['longtask'],
-    });
-    document.addEventListener(
-      'keydown',
-      () => {
-        const t = performance.now();
-        requestAnimationFrame(() => {
-          const { port1, port2 } = new MessageChannel();
-          port1.onmessage = () => seen.paints.push(performance.now() - t);
-          port2.postMessage(0);
-        });
-      },
-      true,
-    );
-  });
-  for (let k = 0; k < 80; k++) {
-    await tab.keyboard.press(k % 20 < 10 ? 'ArrowRight' : 'ArrowLeft');
-    await tab.waitForTimeout(30);
-  }
-  await tab.waitForTimeout(1000);
-  const { paints, tasks } = await tab.evaluate(
-    () => (window as unknown as { seen: { paints: number[]; tasks: number[] } }).seen,
-  );
-  await browser.close();
-  print(
-    'dragging an amount: key to next paint, p95',
-    at(
-      paints.sort((a, b) => a - b),
-      0.95,
-    ),
-    'ms',
-    '50',
-  );
-  print('  longest the page was held up meanwhile (0: never over 50)', Math.max(0, ...tasks), 'ms', '50');
-}
-
 await core();
 pantry();
 await server();
-await page();
-await drag();

@@ -1,18 +1,15 @@
-import { ActionIcon, useComputedColorScheme, useMantineColorScheme } from '@mantine/core';
-import { IconMoon, IconSun } from '@tabler/icons-react';
+import { ActionIcon, UnstyledButton, useComputedColorScheme, useMantineColorScheme } from '@mantine/core';
+import { useHotkeys, useOs, useWindowEvent } from '@mantine/hooks';
+import { IconMoon, IconSearch, IconSun } from '@tabler/icons-react';
+import { lazy, Suspense, useState } from 'react';
 import { Link, NavLink, Outlet, ScrollRestoration } from 'react-router';
-import { useEatersQuery } from '../api/api';
+import { useEatersQuery, useShelfQuery } from '../api/api';
+import { HelpSheet } from './HelpSheet';
+import { PLACES } from './places';
+import { keyName } from './shortcuts';
 import { useAppSelector } from './store';
 import { EXCLUSION_WORDS } from '../words/data/terms';
 import classes from './shell.module.css';
-
-/** The places, in the order of a baker's day. */
-export const PLACES = [
-  { to: '/', name: 'Shelf' },
-  { to: '/pantry', name: 'Pantry' },
-  { to: '/kitchen', name: 'Kitchen' },
-  { to: '/handbook', name: 'Handbook' },
-] as const;
 
 /** More than these are counted. */
 const MOST_WORDS = 6;
@@ -65,6 +62,51 @@ function ThemeSwitch() {
   );
 }
 
+/** Loaded when it is first asked for. */
+const Palette = lazy(async () => ({ default: (await import('./Palette')).Palette }));
+
+/** A key that is typed into a field is no command. */
+const typedIn = (e: KeyboardEvent): boolean =>
+  e.ctrlKey ||
+  e.metaKey ||
+  e.altKey ||
+  (e.target instanceof HTMLElement && e.target.closest('input, textarea, select, [role="dialog"]') !== null);
+
+/** Find or go to, and the sheet of keys: opened by keys or by a press. */
+function Commands() {
+  const [open, setOpen] = useState<'find' | 'help' | null>(null);
+  const mac = useOs() === 'macos';
+  // So that it is there when it is asked for.
+  useShelfQuery();
+  useHotkeys([['mod+K', () => setOpen('find')]], []);
+  useWindowEvent('keydown', (e) => {
+    if (typedIn(e)) return;
+    if (e.key === '?') setOpen('help');
+    else if (e.key === '/') {
+      const field = document.querySelector<HTMLInputElement>('search input');
+      if (!field) return;
+      e.preventDefault();
+      field.focus();
+    }
+  });
+  const close = () => setOpen(null);
+  return (
+    <>
+      <UnstyledButton className={classes.find} onClick={() => setOpen('find')}>
+        <IconSearch size={18} stroke={1.6} aria-hidden="true" />
+        <span>Find or go to</span>
+        <kbd aria-hidden="true">{keyName('Ctrl', mac)} K</kbd>
+      </UnstyledButton>
+      {open === 'find' && (
+        <Suspense>
+          <Palette onClose={close} onHelp={() => setOpen('help')} />
+        </Suspense>
+      )}
+      {open === 'help' && <HelpSheet onClose={close} />}
+    </>
+  );
+}
+
 /** The frame of every page: the name, the places, what is out. */
 export function Shell() {
   return (
@@ -91,6 +133,7 @@ export function Shell() {
         </nav>
         <span className={classes.space} />
         <OutChip />
+        <Commands />
         <ThemeSwitch />
       </header>
       <Outlet />

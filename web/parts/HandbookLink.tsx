@@ -1,4 +1,5 @@
 import { Link } from 'react-router';
+import type { SectionId } from '../words/data/handbook';
 
 /** The way from an explanation to its place in the handbook. */
 export function HandbookLink({
@@ -6,7 +7,7 @@ export function HandbookLink({
   id,
   children = 'In the handbook',
 }: {
-  section: 'replacements' | 'kinds' | 'feel' | 'faults' | 'conversions' | 'cautions' | 'sources';
+  section: SectionId;
   id?: string | undefined;
   children?: string;
 }) {

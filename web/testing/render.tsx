@@ -11,6 +11,7 @@ import { lookupReference } from '../../core/ingredients';
 import { readFormula } from '../../core/reading';
 import { adapt } from '../../core/rebalance';
 import { api } from '../api/api';
+import { kitchenLineReducer } from '../api/kitchenSlice';
 import type { DeskContext } from '../places/desk/context';
 import { desk, deskReducer } from '../places/desk/deskSlice';
 import { theme } from '../theme/theme';
@@ -36,7 +37,7 @@ export function deskFor(demo: number, request: VersionRequest): DeskContext {
 /** Draws a page part in the frame it lives in, with a store that holds the desk's working copy. */
 export function show(element: ReactElement, context?: DeskContext) {
   const store = configureStore({
-    reducer: { [api.reducerPath]: api.reducer, desk: deskReducer },
+    reducer: { [api.reducerPath]: api.reducer, desk: deskReducer, kitchenLine: kitchenLineReducer },
     middleware: (d) => d().concat(api.middleware),
   });
   if (context)

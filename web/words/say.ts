@@ -216,8 +216,9 @@ export const hasWords = (code: string): boolean => code in SAY;
 
 export { sayProblem } from './problems';
 
+/** In °F to five, as dials are marked: 218 °C is the 425 °F it came from. */
 const degreesText = (ovenC: number, fan: boolean): string =>
-  `${ovenC} °C${fan ? ' fan' : ''} (${fixed(celsiusToFahrenheit(ovenC), 0)} °F)`;
+  `${ovenC} °C${fan ? ' fan' : ''} (${5 * Math.round(celsiusToFahrenheit(ovenC) / 5)} °F)`;
 export const minutesText = (from: number, to: number): string => {
   const [a, b] = [Math.round(from), Math.round(to)];
   return a === b ? `${a} min` : `${a} to ${b} min`;

@@ -7,18 +7,10 @@ import { avoidsOf, EXCLUSION_IDS } from '../../../core/exclusions';
 import { fold } from '../../../core/pantry';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { counted } from '../../words/format';
+import { SECTION_IDS, SECTION_WORDS, type SectionId } from '../../words/data/handbook';
 import { EXCLUSION_WORDS, GROUP_NAMES, JOB_NOUNS } from '../../words/things';
 import { Conversions } from './Conversions';
-import {
-  allEntries,
-  kitEntries,
-  replaceable,
-  SECTION_IDS,
-  SECTION_WORDS,
-  type Entry,
-  type KitEntry,
-  type SectionId,
-} from './entries';
+import { allEntries, kitEntries, replaceable, type Entry, type KitEntry } from './entries';
 import classes from './handbook.module.css';
 
 /** Jobs that are asked for by name. */
@@ -26,10 +18,16 @@ const ASKED_JOBS = JOB_IDS.filter((j) => j !== 'release' && j !== 'bite');
 const upper = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
 function Entries({ entries, headed = false }: { entries: readonly Entry[]; headed?: boolean }) {
+  const { hash } = useLocation();
   return (
     <ul className={classes.entries}>
       {entries.map((e) => (
-        <li key={`${e.section}-${e.id}`} id={e.id} className={`sheet ${classes.entry}`}>
+        <li
+          key={`${e.section}-${e.id}`}
+          id={e.id}
+          className={`sheet ${classes.entry}`}
+          data-here={hash === `#${e.id}` || undefined}
+        >
           <h2>
             <Link to={`/handbook/${e.section}#${e.id}`}>{e.title}</Link>
           </h2>
@@ -60,7 +58,7 @@ function Replacements({ entries }: { entries: readonly KitEntry[] }) {
   const { hash } = useLocation();
   const sifting: Sifting = {
     // A link to one of them must find it, whatever it is for.
-    group: params.get('for') ?? (hash || params.has('job') || params.has('without') ? null : 'egg'),
+    group: params.get('for') ?? (hash ? null : 'egg'),
     job: params.get('job'),
     without: params.get('without')?.split(',').filter(Boolean) ?? [],
   };

@@ -19,6 +19,7 @@ import { KEEP_WORDS, SIGN_WORDS } from '../../words/data/bake';
 import { CAUSE_WORDS, FAULT_WORDS, REPAIR_WORDS } from '../../words/data/faults';
 import {
   BASIS_WORDS,
+  type SectionId,
   CAUTION_TITLES,
   DOSED_WORDS,
   GENERAL_CAUTIONS,
@@ -37,35 +38,6 @@ import {
 } from '../../words/things';
 import { minutesText } from '../../words/say';
 import classes from './handbook.module.css';
-
-export const SECTION_IDS = [
-  'replacements',
-  'kinds',
-  'feel',
-  'faults',
-  'conversions',
-  'cautions',
-  'sources',
-] as const;
-export type SectionId = (typeof SECTION_IDS)[number];
-export const SECTION_WORDS: Record<SectionId, { name: string; about: string }> = {
-  replacements: {
-    name: 'Replacements',
-    about: 'What can stand in for what: how much, which jobs it does, what to watch.',
-  },
-  kinds: {
-    name: 'Kinds of bake',
-    about: 'Usual doses and feel, when it is done, how long it cools, how it keeps.',
-  },
-  feel: { name: 'Feel scale', about: 'From what pours to what cracks, and the wetness that goes with it.' },
-  faults: {
-    name: 'Faults and repairs',
-    about: 'What is seen, the usual causes, what to change first. One change at a time.',
-  },
-  conversions: { name: 'Conversions', about: 'Cups, spoons, ovens and yeasts into grams and °C.' },
-  cautions: { name: 'Cautions', about: 'What stands whatever is baked, and what goes with a replacement.' },
-  sources: { name: 'Sources', about: 'What the figures rest on, and how sure that makes them.' },
-};
 
 /** One thing in the handbook. `words` is what a search looks through. */
 export type Entry = { id: string; section: SectionId; title: string; words: string; body: ReactNode };

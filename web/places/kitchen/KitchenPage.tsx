@@ -27,6 +27,7 @@ import {
 } from '../../api/api';
 import { useChangeKitchen } from '../../api/useChangeKitchen';
 import { Notice } from '../../parts/Notice';
+import { UndoButtons } from '../../parts/UndoButtons';
 import { sayTakenOff } from '../../parts/sayTakenOff';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { listed } from '../../words/format';
@@ -221,9 +222,20 @@ export function KitchenPage() {
   const { data: eaters, error } = useEatersQuery();
   const { data: kitchen = DEFAULT_KITCHEN } = useKitchenQuery();
   const [open, setOpen] = useState<string | null>(null);
+  const { canUndo, canRedo, undo, redo } = useChangeKitchen();
   return (
     <main id="main" className={classes.page}>
-      <h1>Kitchen</h1>
+      <div className={classes.row}>
+        <h1>Kitchen</h1>
+        <div>
+          <UndoButtons
+            canUndo={canUndo}
+            canRedo={canRedo}
+            onUndo={() => void undo()}
+            onRedo={() => void redo()}
+          />
+        </div>
+      </div>
       <p className="quiet">For whom you bake, what you measure with, and how you like to bake.</p>
       <div className={classes.columns}>
         <div className={classes.stack}>

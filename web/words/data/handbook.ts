@@ -1,6 +1,36 @@
 import type { CautionId, Dosed } from '../../../core/classes';
 import type { Basis, SourceId } from '../../../core/explain';
 
+/** Parts of the handbook, in their order. */
+export const SECTION_IDS = [
+  'replacements',
+  'kinds',
+  'feel',
+  'faults',
+  'conversions',
+  'cautions',
+  'sources',
+] as const;
+export type SectionId = (typeof SECTION_IDS)[number];
+export const SECTION_WORDS: Record<SectionId, { name: string; about: string }> = {
+  replacements: {
+    name: 'Replacements',
+    about: 'What can stand in for what: how much, which jobs it does, what to watch.',
+  },
+  kinds: {
+    name: 'Kinds of bake',
+    about: 'Usual doses and feel, when it is done, how long it cools, how it keeps.',
+  },
+  feel: { name: 'Feel scale', about: 'From what pours to what cracks, and the wetness that goes with it.' },
+  faults: {
+    name: 'Faults and repairs',
+    about: 'What is seen, the usual causes, what to change first. One change at a time.',
+  },
+  conversions: { name: 'Conversions', about: 'Cups, spoons, ovens and yeasts into grams and °C.' },
+  cautions: { name: 'Cautions', about: 'What stands whatever is baked, and what goes with a replacement.' },
+  sources: { name: 'Sources', about: 'What the figures rest on, and how sure that makes them.' },
+};
+
 /** Cautions that stand whatever is baked. */
 export const GENERAL_CAUTIONS: readonly { id: string; title: string; text: string }[] = [
   {

@@ -1,0 +1,186 @@
+import { expect, test } from '@playwright/test';
+import { expectAccessible, leaveOut, pasteFormula } from './helpers';
+
+test('versions grow, branch, are named and starred, and lie side by side', async ({ page }) => {
+  await pasteFormula(page, { title: 'Capstan cake' });
+  const keep = async (name: string) => {
+    await page.getByRole('button', { name: 'Keep this version' }).click();
+    await page.getByRole('dialog').getByLabel(/^Name/).fill(name);
+    await page.getByRole('button', { name: 'Keep it' }).click();
+    await page.getByRole('article').waitFor();
+    await page.getByRole('link', { name: 'Back to the desk' }).click();
+    await expect(page.locator('[aria-busy="false"]')).toBeVisible();
+  };
+  await leaveOut(page, 'egg');
+  await keep('no egg');
+  await page.getByRole('link', { name: 'Swap' }).first().click();
+  await leaveOut(page, 'dairy');
+  // The keys keep it too.
+  await page.keyboard.press('Control+S');
+  await expect(page.getByRole('dialog')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await keep('no egg, no dairy');
+  await page.getByRole('link', { name: /all 3 versions/ }).click();
+  await expect(page.getByRole('heading', { name: 'no egg, no dairy against as written' })).toBeVisible();
+  await expect(page.getByText(/^Out: .*eggs/)).toBeVisible();
+  await page.getByRole('checkbox', { name: 'no egg', exact: true }).check();
+  await expect(page).toHaveURL(/beside=/);
+  await expect(page.getByRole('table').getByRole('columnheader')).toHaveCount(3);
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Star no egg', exact: true }).click();
+  await expect(page.getByRole('button', { name: 'Star no egg', exact: true })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
+  await page.getByRole('button', { name: 'Name or note no egg, no dairy' }).click();
+  await page.getByLabel('Name', { exact: true }).fill('trial 2');
+  await page.getByRole('textbox', { name: 'Note' }).fill('Close; a little wet.');
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Keep name and note' }).click();
+  await expect(page.getByText('Close; a little wet.')).toBeVisible();
+  // From the first one on: a branch of its own.
+  await page
+    .getByRole('listitem')
+    .filter({ hasText: 'no egg' })
+    .getByRole('link', { name: 'Work on from here' })
+    .first()
+    .click();
+  await page.waitForURL(/from=/);
+  await leaveOut(page, 'oil');
+  await keep('no egg, no oil');
+  await page.getByRole('link', { name: /all 4 versions/ }).click();
+  await expect(page.getByText(/from “no egg”/)).toHaveCount(2);
+  await page.reload();
+  await expect(page.getByRole('checkbox', { name: 'trial 2' })).toBeVisible();
+});
+
+test('anything is found or gone to by keys, and the sheet of keys is a press away', async ({ page }) => {
+  await page.goto('/kitchen');
+  await page.getByRole('heading', { name: 'Kitchen' }).waitFor();
+  await page.keyboard.press('Control+K');
+  const box = page.getByPlaceholder('a formula, a place, something to do');
+  await box.fill('parsnip');
+  await expectAccessible(page);
+  await page.keyboard.press('Enter');
+  await page.waitForURL(/\/swap/);
+  await expect(page.getByRole('heading', { level: 1, name: /Parsnip/ })).toBeVisible();
+  await page.keyboard.press('Alt+3');
+  await page.waitForURL(/\/balance/);
+  await page.keyboard.press('Shift+?');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+  await expectAccessible(page);
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Find or go to' }).click();
+  await box.fill('gummy');
+  await page.getByRole('button', { name: /Look up “gummy”/ }).click();
+  await expect(page.getByRole('heading', { name: 'Gummy line or wet centre' })).toBeVisible();
+  await page.goBack();
+  await page.waitForURL(/\/balance/);
+  await page.goto('/');
+  await page.getByLabel('Find', { exact: true }).waitFor();
+  await page.keyboard.press('/');
+  await expect(page.getByLabel('Find', { exact: true })).toBeFocused();
+});
+
+test('the handbook: every part, searched, sifted, linked to from an explanation', async ({ page }) => {
+  for (const name of [
+    'Replacements',
+    'Kinds of bake',
+    'Feel scale',
+    'Faults and repairs',
+    'Conversions',
+    'Cautions',
+    'Sources',
+  ]) {
+    await page.goto('/handbook');
+    await page.getByRole('link', { name, exact: true }).click();
+    await expect(page.getByRole('heading', { level: 1, name })).toBeVisible();
+    await expectAccessible(page);
+  }
+  await page.goto('/handbook/replacements');
+  const found = page.getByRole('main').locator('li[id]');
+  await expect(found.first()).toBeVisible();
+  const all = await found.count();
+  await page.getByRole('combobox', { name: 'It must be without' }).click();
+  await page.getByRole('option', { name: 'pulses' }).click();
+  await page.keyboard.press('Escape');
+  await expect(page.getByText('Aquafaba, whisked')).toHaveCount(0);
+  expect(await found.count()).toBeLessThan(all);
+  await page.getByLabel('Find in the whole handbook').fill('sunken');
+  await expect(page.getByRole('heading', { name: 'Sunken top' })).toBeVisible();
+  await expect(page).toHaveURL(/q=sunken/);
+  await page.goto('/handbook/conversions');
+  await page.getByLabel('An oven').fill('gas mark 6');
+  await expect(page.getByRole('status')).toContainText('204 °C');
+  await page.goto('/?q=parsnip');
+  await page
+    .getByRole('link', { name: /Parsnip/ })
+    .first()
+    .click();
+  await leaveOut(page, 'egg');
+  await page.getByRole('link', { name: 'In the handbook' }).first().click();
+  await page.waitForURL(/\/handbook\/replacements#/);
+  await expect(page.locator('[data-here]')).toBeVisible();
+});
+
+test('everything goes into a file and comes back; a file that is none is refused', async ({ page }) => {
+  await pasteFormula(page, { title: 'Bosun buns' });
+  await page.goto('/kitchen');
+  const saving = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'Keep everything in a file' }).click();
+  const file = await saving;
+  expect(file.suggestedFilename()).toBe('new-crumb.json');
+  const kept = await file.path();
+  await page.goto('/?q=bosun');
+  await page.getByRole('button', { name: 'Delete Bosun buns' }).click();
+  await expect(page.getByText('Bosun buns is off the shelf')).toBeVisible();
+  await page.goto('/kitchen');
+  const input = page.getByRole('region', { name: 'Everything in a file' }).locator('input[type=file]');
+  await input.setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from('{"a":') });
+  await expect(page.getByText(/cut off or damaged/)).toBeVisible();
+  await expectAccessible(page);
+  await input.setInputFiles(kept);
+  await expect(page.getByText(/came in; \d+ were here already/)).toBeVisible();
+  await page.goto('/?q=bosun');
+  await expect(page.getByRole('main').getByRole('listitem')).toHaveCount(1);
+});
+
+test('several formulas pasted at once, and a table from a file', async ({ page }) => {
+  await page.goto('/new');
+  const box = page.getByLabel('Ingredients, one a line');
+  await box.fill(
+    '# Halyard bars\n- 200 g oats\n- 100 g honey\n\n# Luff bread\n- 300 g rice flour\n- 250 g water\n- 5 g salt\n\nMethod:\nMix.\nBake.',
+  );
+  await expect(page.getByText('This text holds 2 formulas.')).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Put all 2 on the shelf' }).click();
+  await page.waitForURL(/\/$/);
+  for (const title of ['Halyard bars', 'Luff bread'])
+    await expect(page.getByRole('heading', { name: title })).toBeVisible();
+  await page.goto('/new');
+  await box.fill('');
+  await page.locator('input[type=file]').setInputFiles({
+    name: 'Gaff scones.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from('ingredient,grams,mood\nrice flour,250,good\nmilk,120,\n'),
+  });
+  await expect(page.getByText(/Not taken in: mood/)).toBeVisible();
+  await page.getByRole('button', { name: 'Take “Gaff scones”' }).click();
+  await expect(box).toHaveValue('250 g rice flour\n120 g milk');
+});
+
+test('what is changed in the kitchen can be undone and done again', async ({ page }) => {
+  await page.goto('/kitchen');
+  const height = page.getByLabel(/height|above the sea/i).first();
+  const before = await height.inputValue();
+  await height.fill('1200');
+  await height.blur();
+  await expect(page.getByRole('button', { name: 'Undo' })).toBeEnabled();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(height).toHaveValue(before);
+  await page.getByRole('button', { name: 'Redo' }).click();
+  await expect(height).toHaveValue(/1,?200/);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(height).toHaveValue(before);
+});

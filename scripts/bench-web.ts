@@ -1,0 +1,212 @@
+import { randomUUID } from 'node:crypto';
+import { readdirSync, readFileSync } from 'node:fs';
+import { gzipSync } from 'node:zlib';
+import { chromium, type Browser, type Page } from '@playwright/test';
+import type { Backup } from '../contract/backup';
+import { at, print, sorted } from './print';
+
+/** How quick the pages are in Chromium, printed beside what was aimed at. Run by scripts/bench.mjs on the built server. */
+const [origin = ''] = process.argv.slice(2);
+const VIEW = { width: 1280, height: 800 };
+/** Formulas on the long shelf. */
+const MANY = 2000;
+
+type Card = { id: string; title: string; lines: number };
+const shelf = async (): Promise<Card[]> =>
+  ((await fetch(`${origin}/api/v1/formulas`).then((r) => r.json())) as { formulas: Card[] }).formulas;
+
+type Seen = { paints: number[]; tasks: number[] };
+/** Watches a page: from each key or press to the next paint, and how long it was held up at a stretch. */
+async function watch(page: Page): Promise<void> {
+  await page.addInitScript(() => {
+    const seen: Seen = { paints: [], tasks: [] };
+    Object.assign(window, { seen });
+    new PerformanceObserver((l) => seen.tasks.push(...l.getEntries().map((e) => e.duration))).observe({
+      entryTypes: ['longtask'],
+    });
+    const toPaint = () => {
+      const t = performance.now();
+      requestAnimationFrame(() => {
+        const { port1, port2 } = new MessageChannel();
+        port1.onmessage = () => seen.paints.push(performance.now() - t);
+        port2.postMessage(0);
+      });
+    };
+    for (const kind of ['keydown', 'pointerdown', 'click']) document.addEventListener(kind, toPaint, true);
+  });
+}
+const forget = (page: Page): Promise<void> =>
+  page.evaluate(
+    () =>
+      Object.assign(window, {
+        seen: Object.assign((window as never as { seen: Seen }).seen, { paints: [], tasks: [] }),
+      }) && undefined,
+  );
+async function told(page: Page, what: string, aimMs: string): Promise<void> {
+  const { paints, tasks } = await page.evaluate(() => (window as never as { seen: Seen }).seen);
+  if (paints.length > 0) print(`${what}: to the next paint, p95`, at(sorted(paints), 0.95), 'ms', aimMs);
+  print(`  longest the page was held up meanwhile (0: never over 50)`, Math.max(0, ...tasks), 'ms', '50');
+}
+
+async function firstPaint(browser: Browser): Promise<void> {
+  const paints: number[] = [];
+  let loaded = 0;
+  for (let k = 0; k < 5; k++) {
+    const context = await browser.newContext({ viewport: VIEW });
+    const tab = await context.newPage();
+    const scripts: string[] = [];
+    tab.on('response', (r) => void (r.url().endsWith('.js') && scripts.push(new URL(r.url()).pathname)));
+    await tab.goto(origin);
+    await tab.getByRole('heading', { name: 'Shelf' }).waitFor();
+    await tab.waitForLoadState('networkidle');
+    paints.push(
+      await tab.evaluate(
+        () => performance.getEntriesByName('first-contentful-paint')[0]?.startTime ?? Number.NaN,
+      ),
+    );
+    const built = new Map(
+      readdirSync('dist/web/assets').map((f) => [`/assets/${f}`, `dist/web/assets/${f}`]),
+    );
+    loaded = [...new Set(scripts)].reduce(
+      (s, p) => s + (built.has(p) ? gzipSync(readFileSync(built.get(p)!)).length : 0),
+      0,
+    );
+    await context.close();
+  }
+  print('first contentful paint of the shelf, median of 5', at(sorted(paints), 0.5), 'ms', '1000');
+  print('JavaScript loaded by the shelf, gzipped', loaded / 1000, 'kB', '200');
+}
+
+/** Keys on the slider of a held amount at Balance. */
+async function drag(browser: Browser): Promise<void> {
+  const tab = await browser.newPage({ viewport: VIEW });
+  await watch(tab);
+  const id = (await shelf()).find((f) => f.title.includes('muffins'))!.id;
+  await tab.goto(`${origin}/formula/${id}/swap`);
+  await leaveAllOut(tab);
+  await tab.getByRole('link', { name: 'See it balanced, gram by gram' }).click();
+  await tab
+    .getByRole('button', { name: /^Hold .* at \d+ g/ })
+    .first()
+    .click();
+  await tab.getByRole('slider').first().focus();
+  await tab.waitForTimeout(1500);
+  await forget(tab);
+  for (let k = 0; k < 80; k++) {
+    await tab.keyboard.press(k % 20 < 10 ? 'ArrowRight' : 'ArrowLeft');
+    await tab.waitForTimeout(30);
+  }
+  await tab.waitForTimeout(1000);
+  await told(tab, 'dragging an amount', '50');
+  await tab.close();
+}
+
+async function leaveAllOut(tab: Page): Promise<void> {
+  for (const out of ['egg', 'dairy', 'nuts', 'oil']) {
+    const box = tab.getByRole('checkbox', { name: `Leave out ${out}`, exact: true });
+    await box.focus();
+    if (!(await box.isChecked())) await tab.keyboard.press('Space');
+  }
+  await tab.locator('[aria-busy="false"]').first().waitFor();
+}
+
+/** The demo formula with most lines, without all four, from stop to stop. */
+async function biggest(browser: Browser): Promise<void> {
+  const [most] = (await shelf()).sort((a, b) => b.lines - a.lines);
+  const tab = await browser.newPage({ viewport: VIEW });
+  await watch(tab);
+  await tab.goto(`${origin}/formula/${most!.id}/swap`);
+  await tab.getByRole('checkbox', { name: 'Leave out egg', exact: true }).waitFor();
+  await tab.waitForTimeout(1500);
+  await forget(tab);
+  for (let k = 0; k < 3; k++) {
+    await leaveAllOut(tab);
+    await tab.waitForTimeout(800);
+    await tab.keyboard.press('Control+Z');
+    await tab.waitForTimeout(400);
+  }
+  await leaveAllOut(tab);
+  await tab.waitForTimeout(1500);
+  await told(tab, `Swap, ${most!.lines} lines (${most!.title})`, '100');
+  for (const [stop, keys] of [
+    ['Balance', ['Tab', 'Tab', 'Space', 'Tab']],
+    ['Bake', ['Tab', 'Tab', 'Tab', 'Tab']],
+    ['Lift', ['Tab', 'Tab']],
+    ['Read', ['Tab', 'Tab']],
+  ] as const) {
+    await forget(tab);
+    await tab
+      .getByRole('navigation', { name: 'Stops of this formula' })
+      .getByRole('link', { name: stop })
+      .click();
+    await tab.waitForTimeout(2500);
+    for (const key of keys) await tab.keyboard.press(key);
+    await tab.waitForTimeout(400);
+    await told(tab, stop, '100');
+  }
+  await tab.close();
+}
+
+/** A shelf of thousands: made by bringing in a file, then opened, searched, sorted. */
+async function longShelf(browser: Browser): Promise<void> {
+  const backup = (await fetch(`${origin}/api/v1/backup`).then((r) => r.json())) as Backup;
+  const copies = Array.from({ length: MANY }, (_, i) => {
+    const of = backup.formulas[i % backup.formulas.length]!;
+    const source = of.versions[0]!;
+    return {
+      ...of,
+      id: randomUUID(),
+      title: `${of.title}, no. ${i}`,
+      draft: null,
+      versions: [{ ...source, id: randomUUID(), parentId: null, targetId: null, mark: null }],
+    };
+  });
+  const t = performance.now();
+  for (let k = 0; k < copies.length; k += 100) {
+    const res = await fetch(`${origin}/api/v1/backup`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({
+        backup: {
+          ...backup,
+          pantry: [],
+          eaters: [],
+          ways: [],
+          kitchen: null,
+          formulas: copies.slice(k, k + 100),
+        },
+        kitchen: false,
+      }),
+    });
+    if (!res.ok) throw new Error(await res.text());
+  }
+  print(`bringing in ${MANY} formulas from a file`, (performance.now() - t) / 1000, 's');
+  const ask = performance.now();
+  await shelf();
+  print(`the shelf of ${MANY} from the server`, performance.now() - ask, 'ms', '500');
+  const tab = await browser.newPage({ viewport: VIEW });
+  await watch(tab);
+  const start = performance.now();
+  await tab.goto(origin);
+  await tab.getByRole('main').getByRole('listitem').first().waitFor();
+  print('opening it, until the first row', performance.now() - start, 'ms', '2000');
+  await tab.waitForTimeout(1000);
+  await forget(tab);
+  await tab.keyboard.press('/');
+  await tab.keyboard.type('quince 1', { delay: 60 });
+  await tab.waitForTimeout(500);
+  await told(tab, 'searching it, key by key', '100');
+  await forget(tab);
+  await tab.getByRole('combobox', { name: 'In order' }).click();
+  await tab.getByRole('option', { name: 'by title' }).click();
+  await tab.waitForTimeout(600);
+  await told(tab, 'ordering it', '100');
+  await tab.close();
+}
+
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox'] });
+await firstPaint(browser);
+await drag(browser);
+await biggest(browser);
+await longShelf(browser);
+await browser.close();

@@ -1,0 +1,26 @@
+import { Kbd } from '@mantine/core';
+import { useOs } from '@mantine/hooks';
+import { Dialog } from '../parts/Dialog';
+import { keyName, SHORTCUTS } from './shortcuts';
+import classes from './shell.module.css';
+
+/** The keys there are. */
+export function HelpSheet({ onClose }: { onClose: () => void }) {
+  const mac = useOs() === 'macos';
+  return (
+    <Dialog title="Keys" onClose={onClose}>
+      <dl className={classes.keys}>
+        {Object.values(SHORTCUTS).map(({ keys, does }) => (
+          <div key={does}>
+            <dt>
+              {keys.map((k) => (
+                <Kbd key={k}>{keyName(k, mac)}</Kbd>
+              ))}
+            </dt>
+            <dd>{does}</dd>
+          </div>
+        ))}
+      </dl>
+    </Dialog>
+  );
+}

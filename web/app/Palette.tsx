@@ -1,0 +1,109 @@
+import '@mantine/spotlight/styles.css';
+import { Modal, useComputedColorScheme, useMantineColorScheme } from '@mantine/core';
+import { Spotlight, spotlight } from '@mantine/spotlight';
+import { IconSearch } from '@tabler/icons-react';
+import { useEffect, useState } from 'react';
+import { useLocation, useNavigate } from 'react-router';
+import { useShelfQuery } from '../api/api';
+import { SECTION_IDS, SECTION_WORDS } from '../words/data/handbook';
+import { CLASS_WORDS } from '../words/data/terms';
+import { choicesFor, type Choice } from './choices';
+import { PLACES } from './places';
+import classes from './shell.module.css';
+
+/** The list scrolls on its own: it must be reachable by keys. */
+const FOCUSABLE = { viewportProps: { tabIndex: 0 } };
+
+/** Find or go to: formulas, places, stops of the open desk, what can be done, the handbook. */
+export function Palette({ onClose, onHelp }: { onClose: () => void; onHelp: () => void }) {
+  const [query, setQuery] = useState('');
+  useEffect(() => spotlight.open(), []);
+  const navigate = useNavigate();
+  const { pathname } = useLocation();
+  const { data: cards = [], isLoading } = useShelfQuery();
+  const { setColorScheme } = useMantineColorScheme();
+  const dark = useComputedColorScheme('light') === 'dark';
+  const here = /^\/formula\/([^/]+)/.exec(pathname)?.[1];
+  const all: Choice[] = [
+    ...(here
+      ? ['read', 'swap', 'balance', 'lift', 'bake', 'versions'].map((to) => ({
+          group: 'This formula' as const,
+          name: to.charAt(0).toUpperCase() + to.slice(1),
+          to: `/formula/${here}/${to}`,
+        }))
+      : []),
+    ...cards.map((c) => ({
+      group: 'Formulas' as const,
+      name: c.title || 'Untitled formula',
+      about: CLASS_WORDS[c.classId],
+      to: `/formula/${c.id}/swap`,
+    })),
+    ...PLACES.map(({ to, name }) => ({ group: 'Go to' as const, name, to })),
+    ...SECTION_IDS.map((s) => ({
+      group: 'Go to' as const,
+      name: SECTION_WORDS[s].name,
+      about: 'Handbook',
+      to: `/handbook/${s}`,
+    })),
+    { group: 'Do', name: 'Add a formula', to: '/new' },
+    {
+      group: 'Do',
+      name: dark ? 'Switch to the light theme' : 'Switch to the dark theme',
+      act: () => setColorScheme(dark ? 'light' : 'dark'),
+    },
+    { group: 'Do', name: 'Show the keys', act: onHelp },
+  ];
+  const groups = choicesFor(all, query);
+  // The first of what is offered is chosen: it must not change under the finger.
+  if (isLoading) return null;
+  const go = (c: Choice) => {
+    spotlight.close();
+    if (c.act) c.act();
+    else if (c.to) void navigate(c.to);
+  };
+  return (
+    <Spotlight.Root
+      shortcut={null}
+      query={query}
+      onQueryChange={setQuery}
+      onSpotlightClose={onClose}
+      scrollable={false}
+      overlayProps={{ blur: 0, backgroundOpacity: 0.4 }}
+      classNames={{ actionDescription: classes.choiceAbout, actionsGroup: classes.choiceGroup }}
+    >
+      <Modal.Title className="visually-hidden">Find or go to</Modal.Title>
+      <Spotlight.Search
+        aria-label="Find or go to"
+        placeholder="a formula, a place, something to do"
+        maxLength={80}
+        leftSection={<IconSearch size={20} stroke={1.6} aria-hidden="true" />}
+      />
+      <Spotlight.ActionsList mah={440} className={classes.choices} {...FOCUSABLE}>
+        {groups.map(({ group, choices }) => (
+          <Spotlight.ActionsGroup key={group} label={group}>
+            {choices.map((c) => (
+              <Spotlight.Action
+                key={`${c.to ?? c.name}`}
+                label={c.name}
+                {...(c.about ? { description: c.about } : {})}
+                onClick={() => go(c)}
+              />
+            ))}
+          </Spotlight.ActionsGroup>
+        ))}
+        {query.trim() !== '' && (
+          <Spotlight.Action
+            label={`Look up “${query.trim()}” in the handbook`}
+            onClick={() =>
+              go({
+                group: 'Do',
+                name: '',
+                to: `/handbook/replacements?q=${encodeURIComponent(query.trim())}`,
+              })
+            }
+          />
+        )}
+      </Spotlight.ActionsList>
+    </Spotlight.Root>
+  );
+}

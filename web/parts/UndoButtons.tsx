@@ -1,0 +1,41 @@
+import { ActionIcon } from '@mantine/core';
+import { useHotkeys } from '@mantine/hooks';
+import { IconArrowBackUp, IconArrowForwardUp } from '@tabler/icons-react';
+
+/** Undo and redo, with their keys. */
+export function UndoButtons({
+  canUndo,
+  canRedo,
+  onUndo,
+  onRedo,
+}: {
+  canUndo: boolean;
+  canRedo: boolean;
+  onUndo: () => void;
+  onRedo: () => void;
+}) {
+  useHotkeys([
+    ['mod+Z', () => canUndo && onUndo()],
+    ['mod+shift+Z', () => canRedo && onRedo()],
+    ['mod+Y', () => canRedo && onRedo()],
+  ]);
+  const button = (name: string, Icon: typeof IconArrowBackUp, can: boolean, act: () => void) => (
+    <ActionIcon
+      variant="transparent"
+      color="gray"
+      size={44}
+      aria-label={name}
+      title={name}
+      disabled={!can}
+      onClick={act}
+    >
+      <Icon size={20} />
+    </ActionIcon>
+  );
+  return (
+    <>
+      {button('Undo', IconArrowBackUp, canUndo, onUndo)}
+      {button('Redo', IconArrowForwardUp, canRedo, onRedo)}
+    </>
+  );
+}

@@ -1,0 +1,79 @@
+import type { BakePlan, FormulaDetail } from '../../../contract/dto';
+import { isBeside, type Formula } from '../../../core/formula';
+import type { Lookup } from '../../../core/ingredients';
+import { isYeasted, liftOf } from '../../../core/leavening';
+import { counted } from '../../words/format';
+import type { DeskContext } from './context';
+import type { DeskState } from './deskSlice';
+
+/** A stop without an address cannot be gone to yet. `look`: something there wants looking at. */
+export type Stop = { to: string | null; name: string; state: string; look?: boolean };
+
+/** What lifts a formula, in a line; marked where soda is left over or gas is out of its window. */
+function liftState(formula: Formula | null, lookup: Lookup): Pick<Stop, 'state' | 'look'> {
+  if (!formula) return { state: 'working' };
+  const budgets = formula.parts.map((p) => liftOf(p, lookup));
+  if (budgets.some((b) => b.effect === 'soapy')) return { state: 'soda left over', look: true };
+  const out = budgets.find((b) => b.state === 'low' || b.state === 'high');
+  if (out) return { state: out.state === 'low' ? 'little gas' : 'much gas', look: true };
+  if (formula.parts.some((p) => isYeasted(p, lookup))) return { state: 'by yeast' };
+  return { state: budgets.some((b) => b.gasMmol > b.massG / 500) ? 'gas and acid fit' : 'hardly any' };
+}
+
+const ovenState = (source: Formula | null, plan: BakePlan | undefined): string => {
+  const phases = plan?.phases ?? source?.bake?.phases;
+  const heats = phases?.map((p) => p.ovenC) ?? [source?.bake?.ovenC ?? null];
+  const told = [...new Set(heats)].filter((c) => c !== null);
+  return told.length === 0 ? 'no oven stated' : `${told.slice(0, 2).join(', then ')} °C`;
+};
+
+/** The stops of a desk as they stand now. */
+export function stopsOf(
+  desk_: DeskState,
+  context: Omit<DeskContext, 'doc'>,
+  detail: FormulaDetail,
+  formulaId: string,
+  lookup: Lookup,
+): Stop[] {
+  const { outcome, solution, working } = context;
+  const lines = desk_.doc?.source.parts.flatMap((p) => p.lines) ?? [];
+  const unknown = lines.filter(
+    (l) => l.item.kind === 'unknown' || (!l.amount.massG && !isBeside(l.role)),
+  ).length;
+  const out = outcome?.conflicts.length ?? 0;
+  const inside = solution?.fit.filter((f) => f.state === 'inside').length ?? 0;
+  const kept = detail.versions.filter((v) => v.targetId !== null);
+  const last = kept.find((v) => v.id === desk_.doc?.baseId) ?? kept.at(-1);
+  const swap =
+    !outcome || context.progress !== null
+      ? context.progress === null
+        ? 'working'
+        : `working, ${Math.round(100 * context.progress)} %`
+      : outcome.cannot.length > 0
+        ? 'no answer yet'
+        : out === 0
+          ? 'nothing has to go'
+          : `${out} out, ${out} covered`;
+  return [
+    {
+      to: 'read',
+      name: 'Read',
+      state: `${counted(lines.length, 'line')}, ${unknown ? `${unknown} not known` : 'all known'}`,
+      look: unknown > 0,
+    },
+    { to: 'swap', name: 'Swap', state: swap, look: (outcome?.cannot.length ?? 0) > 0 },
+    {
+      to: 'balance',
+      name: 'Balance',
+      state: solution ? `${inside} of ${solution.fit.length} inside` : working ? 'working' : 'waits for Swap',
+      look: solution !== null && inside < solution.fit.length,
+    },
+    { to: 'lift', name: 'Lift', ...liftState(solution?.formula ?? desk_.doc?.source ?? null, lookup) },
+    { to: 'bake', name: 'Bake', state: ovenState(desk_.doc?.source ?? null, desk_.doc?.request.bake) },
+    {
+      to: last ? `/formula/${formulaId}/card/${last.id}` : null,
+      name: 'Card',
+      state: last ? `kept: ${last.name}` : 'keep a version first',
+    },
+  ];
+}
