@@ -7,5 +7,5 @@ export default defineConfig({
   worker: { format: 'es' },
   optimizeDeps: { include: ['comlink', 'quadprog'] },
   server: { port: 5173, proxy: { '/api': { target: 'http://127.0.0.1:4173', changeOrigin: true } } },
-  build: { outDir: '../dist/web', emptyOutDir: true, target: 'es2022' },
+  build: { outDir: '../dist/web', emptyOutDir: true, target: 'es2022', manifest: true },
 });

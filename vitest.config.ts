@@ -4,6 +4,8 @@ const slow = { testTimeout: 20_000, hookTimeout: 60_000 };
 
 export default defineConfig({
   test: {
+    // Every processor is used: the default leaves one idle, which of two is half.
+    maxWorkers: '100%',
     projects: [
       { test: { name: 'core', include: ['core/**/*.test.ts', 'contract/**/*.test.ts'], ...slow } },
       {

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './fixtures';
 import { deskSaved, expectAccessible, leaveOut, pasteFormula } from './helpers';
 
 test('house style moves the order; three whole solutions side by side; one is taken', async ({ page }) => {

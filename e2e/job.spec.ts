@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './fixtures';
 import { deskSaved, expectAccessible, leaveOut, PASTED, pasteFormula } from './helpers';
 
 test('the whole job: paste, correct, leave out four things, choose, balance, keep, print, reopen', async ({

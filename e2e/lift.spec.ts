@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './fixtures';
 import { deskSaved, expectAccessible, leaveOut, pasteFormula } from './helpers';
 
 test('acid and soda are weighed, soda left over is mended at a press, the rail says so', async ({ page }) => {

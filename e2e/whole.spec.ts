@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './fixtures';
 import { expectAccessible, leaveOut, pasteFormula } from './helpers';
 
 test('versions grow, branch, are named and starred, and lie side by side', async ({ page }) => {

@@ -1,1 +1,2 @@
+export * from './fold';
 export * from './sourced';

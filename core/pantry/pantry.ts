@@ -1,3 +1,4 @@
+import { fold } from '../explain';
 import { INGREDIENTS, ingredientById, idOf, type Ingredient, type Lookup } from '../ingredients';
 import { fromBlend, fromOwn, fromPacket } from './make';
 import type { PantryItem } from './types';
@@ -65,9 +66,6 @@ export function makePantry(items: readonly PantryItem[]): Pantry {
 
 /** The reference ingredients and nothing else. */
 export const REFERENCE_PANTRY: Pantry = makePantry([]);
-
-/** A text for comparing: without accents, in small letters. */
-export const fold = (s: string): string => s.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();
 
 /**
  * A lookup that also knows words of the baker's own: whatever is named so contains what must go. Words are looked

@@ -4,7 +4,6 @@ import { IconMoon, IconSearch, IconSun } from '@tabler/icons-react';
 import { lazy, Suspense, useState } from 'react';
 import { Link, NavLink, Outlet, ScrollRestoration } from 'react-router';
 import { useEatersQuery, useShelfQuery } from '../api/api';
-import { HelpSheet } from './HelpSheet';
 import { PLACES } from './places';
 import { keyName } from './shortcuts';
 import { useAppSelector } from './store';
@@ -64,6 +63,7 @@ function ThemeSwitch() {
 
 /** Loaded when it is first asked for. */
 const Palette = lazy(async () => ({ default: (await import('./Palette')).Palette }));
+const HelpSheet = lazy(async () => ({ default: (await import('./HelpSheet')).HelpSheet }));
 
 /** A key that is typed into a field is no command. */
 const typedIn = (e: KeyboardEvent): boolean =>
@@ -97,12 +97,10 @@ function Commands() {
         <span>Find or go to</span>
         <kbd aria-hidden="true">{keyName('Ctrl', mac)} K</kbd>
       </UnstyledButton>
-      {open === 'find' && (
-        <Suspense>
-          <Palette onClose={close} onHelp={() => setOpen('help')} />
-        </Suspense>
-      )}
-      {open === 'help' && <HelpSheet onClose={close} />}
+      <Suspense>
+        {open === 'find' && <Palette onClose={close} onHelp={() => setOpen('help')} />}
+        {open === 'help' && <HelpSheet onClose={close} />}
+      </Suspense>
     </>
   );
 }

@@ -1,4 +1,4 @@
-import { fold } from '../../core/pantry';
+import { fold } from '../../core/explain';
 
 export const CHOICE_GROUPS = ['This formula', 'Formulas', 'Go to', 'Do'] as const;
 /** Something to go to or to do. */

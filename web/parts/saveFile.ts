@@ -1,4 +1,4 @@
-import { fold } from '../../core/pantry';
+import { fold } from '../../core/explain';
 
 /** A file name of a title: letters, figures and hyphens. */
 export const fileName = (title: string, ending: string): string =>

@@ -1,4 +1,4 @@
-import { useEffect, useId, useState } from 'react';
+import { startTransition, useEffect, useId, useState } from 'react';
 import type { WorkInput, WorkName, WorkOutput } from '../../contract/work';
 import { usePantry } from '../pantry/usePantry';
 import { compute } from './compute';
@@ -47,8 +47,11 @@ export function useCompute<N extends WorkName>(
         (output) => {
           ended = true;
           if (stale || output === null) return;
-          setDone({ key, rows, output, failed: null });
-          setProgress(null);
+          // Drawn in slices: keys and presses come first.
+          startTransition(() => {
+            setDone({ key, rows, output, failed: null });
+            setProgress(null);
+          });
         },
         (error: unknown) =>
           !stale &&

@@ -4,7 +4,7 @@ import { useDeferredValue, useEffect, useMemo } from 'react';
 import { Link, Navigate, useLocation, useParams, useSearchParams } from 'react-router';
 import { JOB_IDS } from '../../../core/classes';
 import { avoidsOf, EXCLUSION_IDS } from '../../../core/exclusions';
-import { fold } from '../../../core/pantry';
+import { fold } from '../../../core/explain';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { counted } from '../../words/format';
 import { SECTION_IDS, SECTION_WORDS, type SectionId } from '../../words/data/handbook';

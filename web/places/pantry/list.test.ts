@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import type { PantryRow } from '../../../contract/dto';
+import { fold } from '../../../core/explain';
 import { EMPTY_PANEL, makePantry, REFERENCE_PANTRY, type OwnDoc } from '../../../core/pantry';
 import { newestOf } from '../../pantry/rows';
-import { fold } from '../../../core/pantry';
 import { entriesOf, NO_FACETS, searchEntries, type Facets } from './list';
 
 const row = (id: string, rev: number, more: Partial<OwnDoc> = {}, gone = false): PantryRow => ({

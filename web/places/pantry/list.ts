@@ -7,7 +7,8 @@ import {
   type Ingredient,
   type ItemKind,
 } from '../../../core/ingredients';
-import { fold, type Pantry } from '../../../core/pantry';
+import { fold } from '../../../core/explain';
+import type { Pantry } from '../../../core/pantry';
 import { newestOf } from '../../pantry/rows';
 import { ingredientName } from '../../words/things';
 

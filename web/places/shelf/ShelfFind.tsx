@@ -1,4 +1,4 @@
-import { Button, Select, TextInput } from '@mantine/core';
+import { Button, NativeSelect, TextInput } from '@mantine/core';
 import { IconSearch } from '@tabler/icons-react';
 import type { EaterRow, FormulaCard } from '../../../contract/dto';
 import { CLASS_IDS } from '../../../core/classes';
@@ -45,39 +45,31 @@ export function ShelfFind({
         leftSection={<IconSearch size={18} stroke={1.6} aria-hidden="true" />}
         onChange={(e) => onLook({ q: e.currentTarget.value })}
       />
-      <Select
+      <NativeSelect
         label="Kind of bake"
-        placeholder="any"
-        clearable
-        clearButtonProps={{ 'aria-label': 'Any kind of bake' }}
-        value={looking.kind}
-        data={there.map((c) => ({ value: c, label: CLASS_WORDS[c] }))}
-        onChange={(kind) => onLook({ kind: there.find((c) => c === kind) ?? null })}
+        value={looking.kind ?? ''}
+        data={[{ value: '', label: 'any' }, ...there.map((c) => ({ value: c, label: CLASS_WORDS[c] }))]}
+        onChange={(e) => onLook({ kind: there.find((c) => c === e.currentTarget.value) ?? null })}
       />
       {eaters.length > 0 && (
-        <Select
+        <NativeSelect
           label="Kept for"
-          placeholder="anyone"
-          clearable
-          clearButtonProps={{ 'aria-label': 'Kept for anyone' }}
-          value={who?.id ?? null}
-          data={eaters.map((e) => ({ value: e.id, label: e.name }))}
-          onChange={(eater) => onLook({ eater })}
+          value={who?.id ?? ''}
+          data={[{ value: '', label: 'anyone' }, ...eaters.map((e) => ({ value: e.id, label: e.name }))]}
+          onChange={(e) => onLook({ eater: e.currentTarget.value || null })}
         />
       )}
-      <Select
+      <NativeSelect
         label="State"
-        allowDeselect={false}
         value={looking.state}
         data={SHELF_STATES.map((s) => ({ value: s, label: STATE_WORDS[s] }))}
-        onChange={(state) => onLook({ state: SHELF_STATES.find((s) => s === state) ?? 'all' })}
+        onChange={(e) => onLook({ state: SHELF_STATES.find((s) => s === e.currentTarget.value) ?? 'all' })}
       />
-      <Select
+      <NativeSelect
         label="In order"
-        allowDeselect={false}
         value={looking.order}
         data={SHELF_ORDERS.map((o) => ({ value: o, label: ORDER_WORDS[o] }))}
-        onChange={(order) => onLook({ order: SHELF_ORDERS.find((o) => o === order) ?? 'latest' })}
+        onChange={(e) => onLook({ order: SHELF_ORDERS.find((o) => o === e.currentTarget.value) ?? 'latest' })}
       />
       {any && (
         <Button

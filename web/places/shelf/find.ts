@@ -1,7 +1,7 @@
 import type { EaterRow, FormulaCard } from '../../../contract/dto';
 import { CLASS_IDS, type ClassId } from '../../../core/classes';
 import { avoidsOfEater } from '../../../core/exclusions';
-import { fold } from '../../../core/pantry';
+import { fold } from '../../../core/explain';
 
 export const SHELF_STATES = ['all', 'new', 'adapted', 'changed', 'aside'] as const;
 export type ShelfState = (typeof SHELF_STATES)[number];

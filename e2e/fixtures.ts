@@ -1,0 +1,46 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { rmSync } from 'node:fs';
+import { test as base } from '@playwright/test';
+
+const FIRST_PORT = 4391;
+/** A first start makes the database; on a busy machine that takes a while. */
+const MOST_START_MS = 120_000;
+
+async function answers(url: string, process_: ChildProcess): Promise<void> {
+  const until = Date.now() + MOST_START_MS;
+  while (Date.now() < until) {
+    if (process_.exitCode !== null) throw new Error(`the server ended with ${process_.exitCode}`);
+    const ok = await fetch(`${url}/api/v1/health`).then(
+      (r) => r.ok,
+      () => false,
+    );
+    if (ok) return;
+    await new Promise((done) => setTimeout(done, 200));
+  }
+  throw new Error('the server did not start in time');
+}
+
+/** The built server with the demo in a fresh folder, one for each worker. */
+export const test = base.extend<object, { server: string }>({
+  server: [
+    async ({}, use, { parallelIndex }) => {
+      const data = `test-results/data-${parallelIndex}`;
+      const port = FIRST_PORT + parallelIndex;
+      rmSync(data, { recursive: true, force: true });
+      const started = spawn(
+        process.execPath,
+        ['dist/server/main.js', '--data', data, '--port', String(port)],
+        { stdio: ['ignore', 'ignore', 'inherit'] },
+      );
+      const url = `http://localhost:${port}`;
+      await answers(url, started);
+      await use(url);
+      const ended = new Promise((done) => started.once('exit', done));
+      started.kill('SIGINT');
+      await ended;
+    },
+    { scope: 'worker', timeout: MOST_START_MS + 10_000 },
+  ],
+  baseURL: async ({ server }, use) => use(server),
+});
+export { expect } from '@playwright/test';
