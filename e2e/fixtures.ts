@@ -23,6 +23,8 @@ async function answers(url: string, process_: ChildProcess): Promise<void> {
 /** The built server with the demo in a fresh folder, one for each worker. */
 export const test = base.extend<object, { server: string }>({
   server: [
+    // Playwright reads the names of what a fixture wants off its first parameter.
+    // eslint-disable-next-line no-empty-pattern
     async ({}, use, { parallelIndex }) => {
       const data = `test-results/data-${parallelIndex}`;
       const port = FIRST_PORT + parallelIndex;

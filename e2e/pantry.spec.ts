@@ -1,4 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
+import { expect, test } from './fixtures';
 import { expectAccessible, leaveOut, pasteFormula } from './helpers';
 
 const choose = async (page: Page, label: string, type: string, option: string) => {

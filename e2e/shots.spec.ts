@@ -1,4 +1,5 @@
-import { test, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
+import { test } from './fixtures';
 import { leaveOut } from './helpers';
 
 /** The pictures of docs/screenshots, made from the demo by `npm run shots`; see playwright.config.ts. */

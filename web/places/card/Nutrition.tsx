@@ -53,34 +53,46 @@ export function Nutrition({
   const money = (x: number) => `${currency}${fixed(x, 2)}`;
   return (
     <section className={classes.nutrition} aria-label="Nutrition and cost">
-      <table>
-        <caption>Nutrition</caption>
-        <thead>
-          <tr>
-            <td />
-            <th scope="col">100 g baked</th>
-            {n !== null && (
-              <th scope="col">
-                one of {n}, about {grams(bakedG.value / n)}
-              </th>
-            )}
-          </tr>
-        </thead>
-        <tbody>
-          <tr>
-            <th scope="row">Energy</th>
-            <td className="num">{energyText(per100(whole.kj, whole), per100(whole.kcal, whole))}</td>
-            {n !== null && <td className="num">{energyText(of(whole.kj), of(whole.kcal))}</td>}
-          </tr>
-          {NUTRIENTS.map((k) => (
-            <tr key={k}>
-              <th scope="row">{NUTRIENT_WORDS[k]}</th>
-              <td className="num">{amountText(k, per100(whole.of[k], whole))}</td>
-              {n !== null && <td className="num">{amountText(k, of(whole.of[k]))}</td>}
+      <h2>Nutrition</h2>
+      <div className={classes.wide} tabIndex={0} role="region" aria-label="Nutrition, in figures">
+        <table>
+          <thead>
+            <tr>
+              <td />
+              <th scope="col">Energy</th>
+              {NUTRIENTS.map((k) => (
+                <th key={k} scope="col">
+                  {NUTRIENT_WORDS[k]}
+                </th>
+              ))}
             </tr>
-          ))}
-        </tbody>
-      </table>
+          </thead>
+          <tbody>
+            <tr>
+              <th scope="row">100 g baked</th>
+              <td className="num">{energyText(per100(whole.kj, whole), per100(whole.kcal, whole))}</td>
+              {NUTRIENTS.map((k) => (
+                <td key={k} className="num">
+                  {amountText(k, per100(whole.of[k], whole))}
+                </td>
+              ))}
+            </tr>
+            {n !== null && (
+              <tr>
+                <th scope="row">
+                  one of {n}, about {grams(bakedG.value / n)}
+                </th>
+                <td className="num">{energyText(of(whole.kj), of(whole.kcal))}</td>
+                {NUTRIENTS.map((k) => (
+                  <td key={k} className="num">
+                    {amountText(k, of(whole.of[k]))}
+                  </td>
+                ))}
+              </tr>
+            )}
+          </tbody>
+        </table>
+      </div>
       <p className="small">
         Worked out from tables and packets, not measured; baked it weighs {grams(bakedG.value)}
         {bakedG.sd ? `, give or take ${fixed(bakedG.sd, 0)} g` : ''}. Saturates are in none of our tables.
