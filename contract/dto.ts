@@ -119,6 +119,8 @@ export type FormulaCard = {
   kept: AvoidId[][];
   archived: boolean;
   updatedAt: string;
+  /** When a bake of it was last timed; null where none was. */
+  bakedAt: string | null;
   hasDraft: boolean;
 };
 export type VersionMeta = {

@@ -114,6 +114,8 @@ export const kitchenSchema = obj({
         .required(),
       saidMin: finite().min(1).max(6000).required(),
       tookMin: finite().min(1).max(6000).required(),
+      formulaId: id(),
+      on: text(40),
     }).required(),
   ).max(1000),
 });

@@ -1,7 +1,14 @@
 import { CLASSES, type ClassId } from '../classes';
 
-/** A bake that was timed: what was told and what it took, min. */
-export type TimedBake = { classId: ClassId; saidMin: number; tookMin: number };
+/** A bake that was timed: what was told and what it took, min; of which formula, and when. */
+export type TimedBake = {
+  classId: ClassId;
+  saidMin: number;
+  tookMin: number;
+  formulaId?: string;
+  /** An instant, ISO 8601. */
+  on?: string;
+};
 /** What one's own bakes say of the times told here: a factor, its spread as a share, from how many. */
 export type Pace = { factor: number; sd: number; bakes: number };
 

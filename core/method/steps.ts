@@ -156,6 +156,8 @@ export function applyEdits(
     const named = patterns.filter((p) => p.is.test(step.text)).map((p) => p.part);
     return typeof msg.args.part === 'string' && named.length > 0 && !named.includes(msg.args.part);
   };
+  // Where the wash has a stand-in of its own, that of the dough has nothing to say there.
+  const washed = edits.some((e) => e.op !== 'instead' && e.op !== 'insert' && e.at.includes('wash'));
   let out: Step[] = steps.map((s) => ({ ...s, notes: [...s.notes] }));
   for (const edit of edits) {
     if (edit.op === 'insert') {
@@ -175,7 +177,10 @@ export function applyEdits(
     const words = edit.op === 'instead' ? wordPattern(edit.words) : null;
     for (const step of out) {
       if (step.added || isForOthers(step, edit)) continue;
-      const hit = edit.op === 'instead' ? words?.test(step.text) : edit.at.includes(step.kind);
+      const hit =
+        edit.op === 'instead'
+          ? words?.test(step.text) && !(washed && step.kind === 'wash')
+          : edit.at.includes(step.kind);
       if (!hit) continue;
       if (edit.op === 'strike') step.struck = edit.msg;
       else step.notes.push(edit.msg);

@@ -16,6 +16,7 @@ import { CORE_VERSION } from '../../core/rebalance';
 import type { Db } from '../db/open';
 import { draft, formula, version, versionMark } from '../db/schema';
 import { refuse } from './fail';
+import { getKitchen } from './kitchen';
 import { UUID } from './ids';
 
 type VersionRow = typeof version.$inferSelect;
@@ -81,8 +82,12 @@ export async function listFormulas(db: Db): Promise<FormulaCard[]> {
     .where(isNull(formula.deletedAt))
     .groupBy(formula.id)
     .orderBy(desc(formula.updatedAt), asc(formula.title));
+  const baked = new Map<string, string>();
+  for (const { formulaId, on } of (await getKitchen(db)).timed ?? [])
+    if (formulaId && on && on > (baked.get(formulaId) ?? '')) baked.set(formulaId, on);
   return rows.map(({ avoids, kept, classId, updatedAt, ...row }) => ({
     ...row,
+    bakedAt: baked.get(row.id) ?? null,
     kept: kept ?? [],
     classId: classId as ClassId,
     updatedAt: updatedAt.toISOString(),

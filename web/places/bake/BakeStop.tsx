@@ -1,4 +1,5 @@
 import { Skeleton } from '@mantine/core';
+import { useParams } from 'react-router';
 import { DEFAULT_KITCHEN, type BakePlan } from '../../../contract/dto';
 import {
   clockOf,
@@ -95,6 +96,7 @@ function Signs({
 
 /** Bake: what the change does to the time at the oven, and how one knows that it is done. */
 export function BakeStop() {
+  const { id: formulaId = '' } = useParams();
   const { doc, solution, outcome } = useDeskContext();
   const dispatch = useAppDispatch();
   const { data: kitchen = DEFAULT_KITCHEN } = useKitchenQuery();
@@ -187,7 +189,7 @@ export function BakeStop() {
         <Signs done={done} setup={adapted} kinds={kinds} coolMin={compared?.coolMin ?? null} />
       </div>
       <aside className={frame.aside} tabIndex={0} aria-label="What this rests on">
-        <Took setup={adapted} compared={compared} />
+        <Took formulaId={formulaId} setup={adapted} compared={compared} />
         <Rests source={source} adapted={adapted} compared={compared} />
         <section>
           <h2>Keep in mind</h2>

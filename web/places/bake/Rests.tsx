@@ -95,7 +95,15 @@ export function Rests({
 }
 
 /** What a bake took in fact: kept in the kitchen, and from then on counted. */
-export function Took({ setup, compared }: { setup: BakeSetup; compared: Compared | null }) {
+export function Took({
+  formulaId,
+  setup,
+  compared,
+}: {
+  formulaId: string;
+  setup: BakeSetup;
+  compared: Compared | null;
+}) {
   const { data: kitchen = DEFAULT_KITCHEN } = useKitchenQuery();
   const { change, trouble } = useChangeKitchen();
   const told = compared?.minutes;
@@ -118,7 +126,13 @@ export function Took({ setup, compared }: { setup: BakeSetup; compared: Compared
             void change({
               timed: [
                 ...timed,
-                { classId: setup.classId, saidMin: said / compared.pace.factor, tookMin: shown },
+                {
+                  classId: setup.classId,
+                  saidMin: said / compared.pace.factor,
+                  tookMin: shown,
+                  formulaId,
+                  on: new Date().toISOString(),
+                },
               ],
             });
             setTook(null);

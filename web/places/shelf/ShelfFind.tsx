@@ -15,6 +15,7 @@ const STATE_WORDS: Record<ShelfState, string> = {
 };
 const ORDER_WORDS: Record<ShelfOrder, string> = {
   latest: 'latest first',
+  baked: 'last baked first',
   title: 'by title',
   kind: 'by kind of bake',
   versions: 'most versions first',

@@ -100,7 +100,7 @@ function FormulaRow({ card }: { card: FormulaCard }) {
           {card.versions > 1 ? counted(card.versions - 1, 'version') : 'as written'}
           {card.hasDraft && ' · changed, not kept'}
           <br />
-          {day(card.updatedAt)}
+          {card.bakedAt ? `baked ${day(card.bakedAt)}` : day(card.updatedAt)}
         </span>
       </Link>
       <div className={classes.tools}>

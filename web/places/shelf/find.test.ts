@@ -14,6 +14,7 @@ const card = (more: Partial<FormulaCard>): FormulaCard => ({
   kept: [],
   archived: false,
   updatedAt: '2026-11-01T10:00:00Z',
+  bakedAt: null,
   hasDraft: false,
   ...more,
 });
@@ -37,6 +38,20 @@ const find = (query: string, eaters: EaterRow[] = []) =>
   );
 
 describe('what is looked for on the shelf', () => {
+  it('in the order of the last bake, what was never baked last', () => {
+    const cards = [
+      card({ title: 'Never' }),
+      card({ title: 'Long ago', bakedAt: '2026-10-01T08:00:00Z' }),
+      card({ title: 'Yesterday', bakedAt: '2026-11-24T08:00:00Z' }),
+    ];
+    const looking = lookingIn(new URLSearchParams('order=baked'));
+    expect(findOnShelf(cards, looking, [], () => '').map((c) => c.title)).toEqual([
+      'Yesterday',
+      'Long ago',
+      'Never',
+    ]);
+  });
+
   it('is latest first, and what is put aside only where it is asked for', () => {
     expect(find('')).toEqual(['Crème tart', 'Buoy bread', 'Anchor buns']);
     expect(find('state=aside')).toEqual(['Old rusks']);

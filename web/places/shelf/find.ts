@@ -5,7 +5,7 @@ import { fold } from '../../../core/explain';
 
 export const SHELF_STATES = ['all', 'new', 'adapted', 'changed', 'aside'] as const;
 export type ShelfState = (typeof SHELF_STATES)[number];
-export const SHELF_ORDERS = ['latest', 'title', 'kind', 'versions'] as const;
+export const SHELF_ORDERS = ['latest', 'baked', 'title', 'kind', 'versions'] as const;
 export type ShelfOrder = (typeof SHELF_ORDERS)[number];
 
 /** What is looked for on the shelf, and in which order. */
@@ -45,6 +45,7 @@ const inState = (card: FormulaCard, state: ShelfState): boolean => {
 
 const ORDERS: Record<ShelfOrder, (a: FormulaCard, b: FormulaCard) => number> = {
   latest: (a, b) => b.updatedAt.localeCompare(a.updatedAt),
+  baked: (a, b) => (b.bakedAt ?? '').localeCompare(a.bakedAt ?? ''),
   title: (a, b) => a.title.localeCompare(b.title),
   kind: (a, b) => CLASS_IDS.indexOf(a.classId) - CLASS_IDS.indexOf(b.classId),
   versions: (a, b) => b.versions - a.versions,
