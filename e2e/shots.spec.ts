@@ -65,6 +65,17 @@ test('the main views', async ({ page, browser }) => {
   await page.goto('/kitchen');
   await page.getByRole('heading', { name: 'Hiking club' }).waitFor();
   await shot(page, 'kitchen');
+  await page.goto('/?q=parsnip');
+  await page
+    .getByRole('link', { name: /Parsnip/ })
+    .first()
+    .click();
+  await page.getByRole('link', { name: 'lay them side by side' }).click();
+  await page.getByRole('heading', { name: /against as written/ }).waitFor();
+  await shot(page, 'versions');
+  await page.goto('/handbook/replacements');
+  await page.getByText('Ground flax gel').first().waitFor();
+  await shot(page, 'handbook');
   const phone = await (
     await browser.newContext({ viewport: { width: 390, height: 844 }, colorScheme: 'dark' })
   ).newPage();

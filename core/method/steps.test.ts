@@ -125,7 +125,7 @@ describe('changing a method', () => {
   });
 
   it('a stand-in for the dough has nothing to say at a wash that has its own; without one it does', () => {
-    const steps = readSteps('Whisk the egg into the milk.\nBrush with egg and bake.');
+    const steps = readSteps('Whisk the egg into the milk.\nBrush with egg.');
     const dough: StepEdit = { op: 'instead', words: ['egg'], msg: msg('step.instead', { was: 'egg' }) };
     const wash: StepEdit = { op: 'note', at: ['wash'], msg: msg('step.drinkWash') };
     expect(applyEdits(steps, [dough, wash]).map((s) => s.notes.map((n) => n.code))).toEqual([

@@ -94,7 +94,7 @@ export function CardPage() {
             ))}
             {made === null && (
               <NumberInput
-                label="Cut into"
+                aria-label="Cut into so many slices"
                 placeholder="slices"
                 w={110}
                 min={1}
