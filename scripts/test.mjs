@@ -1,4 +1,5 @@
 // Passes every check there is and says at the end how many passed and failed.
+import { spawn } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { ensureBuilt, ensureChromium, ensurePackages, ROOT, run } from './setup.mjs';
@@ -14,12 +15,23 @@ mkdirSync(out, { recursive: true });
 let passed = 0;
 let failed = 0;
 
-/** A check that passes or fails as a whole. */
-function check(name, ...args) {
-  const ok = run('npx', ['--no-install', ...args]);
-  process.stdout.write(`${ok ? 'passed' : 'FAILED'}: ${name}\n`);
-  if (ok) passed += 1;
-  else failed += 1;
+/** Checks that pass or fail as a whole, two at a time; what each has to say is printed when it ends. */
+async function checks(list) {
+  const waiting = [...list];
+  const next = async () => {
+    for (let one = waiting.shift(); one; one = waiting.shift()) {
+      const [name, ...args] = one;
+      const said = [];
+      const child = spawn('npx', ['--no-install', ...args], { cwd: ROOT, stdio: ['ignore', 'pipe', 'pipe'] });
+      child.stdout.on('data', (d) => said.push(d));
+      child.stderr.on('data', (d) => said.push(d));
+      const code = await new Promise((done) => child.once('close', done));
+      process.stdout.write(`${Buffer.concat(said).toString()}${code === 0 ? 'passed' : 'FAILED'}: ${name}\n`);
+      if (code === 0) passed += 1;
+      else failed += 1;
+    }
+  };
+  await Promise.all([next(), next()]);
 }
 
 /** A runner that counts its own tests in a JSON report. Without a report the whole run has failed. */
@@ -44,22 +56,14 @@ const vitestArgs = (file, ...more) => [
   `--outputFile.json=${join(out, file)}`,
 ];
 
-check('types', 'tsc', '-p', 'tsconfig.json');
-check('core without DOM or Node', 'tsc', '-p', 'tsconfig.core.json');
-check('lint', 'eslint', '.', '--max-warnings', '0');
-check(
-  'floors',
-  'depcruise',
-  'core',
-  'contract',
-  'server',
-  'web',
-  'demo',
-  '--config',
-  '.dependency-cruiser.cjs',
-);
-check('nothing unused', 'knip');
-check('format', 'prettier', '--check', '--log-level', 'warn', '.');
+await checks([
+  ['types', 'tsc', '-p', 'tsconfig.json'],
+  ['lint', 'eslint', '.', '--max-warnings', '0'],
+  ['core without DOM or Node', 'tsc', '-p', 'tsconfig.core.json'],
+  ['floors', 'depcruise', 'core', 'contract', 'server', 'web', 'demo', '--config', '.dependency-cruiser.cjs'],
+  ['nothing unused', 'knip'],
+  ['format', 'prettier', '--check', '--log-level', 'warn', '.'],
+]);
 suite(
   'unit and API',
   'unit.json',
@@ -67,7 +71,7 @@ suite(
   vitestArgs('unit.json', '--project', 'core', '--project', 'server', '--project', 'web'),
 );
 ensureBuilt();
-check('bundle size', 'size-limit');
+await checks([['bundle size', 'size-limit']]);
 suite('built server', 'built.json', vitest, vitestArgs('built.json', '--project', 'built'));
 suite('browser', 'e2e.json', playwright, ['playwright', 'test']);
 

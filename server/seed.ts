@@ -6,7 +6,8 @@ import { readFormula } from '../core/reading';
 import { adapt } from '../core/rebalance';
 import type { ExclusionId } from '../core/exclusions';
 import type { Db } from './db/open';
-import { createFormula, keepVersion, listFormulas } from './services/formulas';
+import { createFormula, listFormulas } from './services/formulas';
+import { keepVersion } from './services/versions';
 import { eaters, getKitchen, putKitchen, ways } from './services/kitchen';
 import { createPantry } from './services/pantry';
 

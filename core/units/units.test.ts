@@ -4,6 +4,8 @@ import { describe, expect, it } from 'vitest';
 import {
   celsiusToFahrenheit,
   fahrenheitToCelsius,
+  GAS_MARKS,
+  gasMarkToFahrenheit,
   isCountUnit,
   isMassUnit,
   toGrams,
@@ -81,5 +83,11 @@ describe('unit laws', () => {
       true,
       false,
     ]);
+  });
+
+  // Common practice, no source: the usual table of gas ovens.
+  it('gas marks are 25 °F apart, mark 4 at 350 °F', () => {
+    expect(GAS_MARKS.map(gasMarkToFahrenheit)).toEqual([275, 300, 325, 350, 375, 400, 425, 450, 475]);
+    expect(Math.round(fahrenheitToCelsius(gasMarkToFahrenheit(6)))).toBe(204);
   });
 });

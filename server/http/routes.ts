@@ -36,10 +36,12 @@ import type { Formula } from '../../core/formula';
 import type { PantryDoc } from '../../core/pantry';
 import type { Db } from '../db/open';
 import { backupText, restoreBackup } from '../services/backup';
+import * as drafts from '../services/drafts';
 import * as formulas from '../services/formulas';
 import * as kitchen from '../services/kitchen';
 import type { DocList } from '../services/lists';
 import * as pantry from '../services/pantry';
+import * as versions from '../services/versions';
 import type { Compute } from '../work/compute';
 import { bodyOf } from './guards';
 import { openApi } from './openapi';
@@ -97,24 +99,24 @@ export function apiRoutes(db: Db, compute: Compute): Router {
   );
   api.post('/formulas/:id/versions', async (req, res) => {
     const body = bodyOf<CreateVersion>(createVersionSchema, req.body);
-    res.status(201).json(await formulas.keepVersion(db, idOf(req), body));
+    res.status(201).json(await versions.keepVersion(db, idOf(req), body));
   });
   api
     .route('/versions/:id')
-    .get(async (req, res) => void res.json(await formulas.getVersion(db, idOf(req))))
+    .get(async (req, res) => void res.json(await versions.getVersion(db, idOf(req))))
     .patch(async (req, res) => {
       const mark = bodyOf<VersionMark>(markVersionSchema, req.body);
-      res.json(await formulas.markVersion(db, idOf(req), mark));
+      res.json(await versions.markVersion(db, idOf(req), mark));
     });
   api
     .route('/formulas/:id/draft')
-    .get(async (req, res) => void res.json({ draft: await formulas.getDraft(db, idOf(req)) }))
+    .get(async (req, res) => void res.json({ draft: await drafts.getDraft(db, idOf(req)) }))
     .put(async (req, res) => {
       const { rev, doc } = bodyOf<{ rev: number; doc: DraftDoc }>(putDraftSchema, req.body);
-      res.json(await formulas.putDraft(db, idOf(req), rev, doc));
+      res.json(await drafts.putDraft(db, idOf(req), rev, doc));
     })
     .delete(async (req, res) => {
-      await formulas.dropDraft(db, idOf(req));
+      await drafts.dropDraft(db, idOf(req));
       done(res);
     });
 

@@ -13,11 +13,10 @@ import {
   way,
   type ListTable,
 } from '../db/schema';
+import type { Tx } from './existing';
 import { refuse } from './fail';
 import { eaters, getKitchen, putKitchen, ways } from './kitchen';
 import { listPantry } from './pantry';
-
-type Tx = Db | Parameters<Parameters<Db['transaction']>[0]>[0];
 
 async function formulaOut(db: Db, row: typeof formula.$inferSelect): Promise<BackupFormula> {
   const rows = await db

@@ -1,61 +1,15 @@
-import { and, asc, count, desc, eq, isNull, sql } from 'drizzle-orm';
-import type {
-  CreateVersion,
-  Draft,
-  DraftDoc,
-  FormulaCard,
-  FormulaDetail,
-  Version,
-  VersionMark,
-  VersionMeta,
-} from '../../contract/dto';
+import { asc, count, desc, eq, isNull, sql } from 'drizzle-orm';
+import type { FormulaCard, FormulaDetail, Version } from '../../contract/dto';
 import type { ClassId } from '../../core/classes';
 import type { Formula } from '../../core/formula';
-import { DATA_VERSION, type AvoidId } from '../../core/ingredients';
-import { CORE_VERSION } from '../../core/rebalance';
+import type { AvoidId } from '../../core/ingredients';
 import type { Db } from '../db/open';
 import { draft, formula, version, versionMark } from '../db/schema';
+import { classOf, existing } from './existing';
 import { refuse } from './fail';
-import { getKitchen } from './kitchen';
 import { UUID } from './ids';
-
-type VersionRow = typeof version.$inferSelect;
-type MarkRow = typeof versionMark.$inferSelect;
-type Tx = Db | Parameters<Parameters<Db['transaction']>[0]>[0];
-
-const classOf = (doc: Formula): ClassId => doc.parts[0]?.classId ?? 'batter';
-
-const metaOf = (
-  row: Omit<VersionRow, 'doc' | 'request' | 'schema' | 'seq'>,
-  mark?: MarkRow | null,
-): VersionMeta => ({
-  id: row.id,
-  formulaId: row.formulaId,
-  parentId: row.parentId,
-  targetId: row.targetId,
-  name: mark?.name ?? row.name,
-  note: mark?.note ?? row.note,
-  star: mark?.star ?? false,
-  avoids: row.avoids,
-  coreVersion: row.coreVersion,
-  dataVersion: row.dataVersion,
-  createdAt: row.createdAt.toISOString(),
-});
-const versionOf = (row: VersionRow, mark?: MarkRow | null): Version => ({
-  ...metaOf(row, mark),
-  doc: row.doc,
-  request: row.request,
-});
-
-async function existing(db: Tx, id: string): Promise<typeof formula.$inferSelect> {
-  const [row] = UUID.test(id)
-    ? await db
-        .select()
-        .from(formula)
-        .where(and(eq(formula.id, id), isNull(formula.deletedAt)))
-    : [];
-  return row ?? refuse('formula.notFound', 'id', { id: id.slice(0, 60) });
-}
+import { getKitchen } from './kitchen';
+import { append, metaOf, versionOf } from './versions';
 
 /** All formulas on the shelf, latest touched first. */
 export async function listFormulas(db: Db): Promise<FormulaCard[]> {
@@ -93,24 +47,6 @@ export async function listFormulas(db: Db): Promise<FormulaCard[]> {
     updatedAt: updatedAt.toISOString(),
     without: [...new Set(avoids.flat())].filter((a) => a !== 'gluten' && a !== 'wheat'),
   }));
-}
-
-async function append(
-  db: Tx,
-  values: Omit<typeof version.$inferInsert, 'seq' | 'schema' | 'coreVersion' | 'dataVersion' | 'avoids'>,
-): Promise<VersionRow> {
-  const [row] = await db
-    .insert(version)
-    .values({
-      ...values,
-      seq: sql`(select coalesce(max(seq), 0) + 1 from version where formula_id = ${values.formulaId})`,
-      avoids: values.doc.avoids,
-      schema: values.doc.schema,
-      coreVersion: CORE_VERSION,
-      dataVersion: DATA_VERSION,
-    })
-    .returning();
-  return row!;
 }
 
 /** Puts a formula on the shelf with its source as the first version. */
@@ -225,103 +161,4 @@ export async function restoreFormula(db: Db, id: string): Promise<FormulaDetail>
   if (!UUID.test(id)) refuse('formula.notFound', 'id', { id: id.slice(0, 60) });
   await db.update(formula).set({ deletedAt: null }).where(eq(formula.id, id));
   return getFormula(db, id);
-}
-
-export async function getVersion(db: Db, id: string): Promise<Version> {
-  const [row] = UUID.test(id)
-    ? await db
-        .select({ version, mark: versionMark })
-        .from(version)
-        .leftJoin(versionMark, eq(versionMark.versionId, version.id))
-        .where(eq(version.id, id))
-    : [];
-  return row ? versionOf(row.version, row.mark) : refuse('version.notFound', 'id', { id: id.slice(0, 60) });
-}
-
-/** Names, notes or stars a version. What it holds stays as it was kept. */
-export async function markVersion(db: Db, id: string, mark: VersionMark): Promise<Version> {
-  await getVersion(db, id);
-  if (Object.keys(mark).length > 0)
-    await db
-      .insert(versionMark)
-      .values({ versionId: id, ...mark })
-      .onConflictDoUpdate({ target: versionMark.versionId, set: mark });
-  return getVersion(db, id);
-}
-
-/**
- * Keeps a version after its parent. A corrected source is kept first, as a source of its own, and becomes the
- * target; else the target is the parent's, or the parent itself where that is a source. The draft is done with.
- */
-export async function keepVersion(db: Db, formulaId: string, input: CreateVersion): Promise<Version> {
-  return db.transaction(async (tx) => {
-    await existing(tx, formulaId);
-    const parent = await getVersion(tx, input.parentId);
-    if (parent.formulaId !== formulaId) refuse('version.otherFormula', 'parentId');
-    let parentId = parent.id;
-    let targetId = parent.targetId ?? parent.id;
-    if (input.source) {
-      const source = await append(tx, {
-        formulaId,
-        parentId,
-        targetId: null,
-        name: '',
-        doc: input.source,
-        request: { exclude: [] },
-      });
-      parentId = source.id;
-      targetId = source.id;
-    }
-    const row = await append(tx, {
-      formulaId,
-      parentId,
-      targetId,
-      name: input.name,
-      note: input.note ?? '',
-      doc: input.doc,
-      request: input.request,
-    });
-    await tx.delete(draft).where(eq(draft.formulaId, formulaId));
-    await tx
-      .update(formula)
-      .set({ updatedAt: new Date(), classId: classOf(input.doc) })
-      .where(eq(formula.id, formulaId));
-    return versionOf(row);
-  });
-}
-
-export async function getDraft(db: Db, formulaId: string): Promise<Draft | null> {
-  await existing(db, formulaId);
-  const [row] = await db.select().from(draft).where(eq(draft.formulaId, formulaId));
-  return row ? { rev: row.rev, doc: row.doc, updatedAt: row.updatedAt.toISOString() } : null;
-}
-
-/**
- * Saves the working copy. `rev` is the revision it grew from, 0 for none; where another tab has saved since,
- * nothing is overwritten and what is there comes back with the refusal.
- */
-export async function putDraft(db: Db, formulaId: string, rev: number, doc: DraftDoc): Promise<Draft> {
-  return db.transaction(async (tx) => {
-    await existing(tx, formulaId);
-    const [there] = await tx.select().from(draft).where(eq(draft.formulaId, formulaId)).for('update');
-    if ((there?.rev ?? 0) !== rev) {
-      const current: Draft | null = there
-        ? { rev: there.rev, doc: there.doc, updatedAt: there.updatedAt.toISOString() }
-        : null;
-      refuse('draft.conflict', 'rev', { rev, current: there?.rev ?? 0 }, current);
-    }
-    const values = { rev: rev + 1, doc, updatedAt: new Date() };
-    const [row] = there
-      ? await tx.update(draft).set(values).where(eq(draft.formulaId, formulaId)).returning()
-      : await tx
-          .insert(draft)
-          .values({ formulaId, ...values })
-          .returning();
-    return { rev: row!.rev, doc: row!.doc, updatedAt: row!.updatedAt.toISOString() };
-  });
-}
-
-export async function dropDraft(db: Db, formulaId: string): Promise<void> {
-  await existing(db, formulaId);
-  await db.delete(draft).where(eq(draft.formulaId, formulaId));
 }

@@ -4,10 +4,9 @@ import { ingredientById } from '../../core/ingredients';
 import type { PantryDoc } from '../../core/pantry';
 import type { Db } from '../db/open';
 import { pantryItem, pantryRevision } from '../db/schema';
+import type { Tx } from './existing';
 import { refuse } from './fail';
 import { UUID } from './ids';
-
-type Tx = Db | Parameters<Parameters<Db['transaction']>[0]>[0];
 
 /** Every revision there is, oldest first; those of things taken out are marked `gone`. */
 export async function listPantry(db: Tx): Promise<PantryRow[]> {

@@ -24,6 +24,7 @@ export function UndoButtons({
       variant="transparent"
       color="gray"
       size={44}
+      bg="transparent"
       aria-label={name}
       title={name}
       disabled={!can}

@@ -23,17 +23,20 @@ type Paper = (typeof PAPERS)[number];
 const FILES = [
   {
     as: 'json',
-    words: 'Save as a recipe file',
+    words: 'recipe file',
+    name: 'Save as a recipe file',
     title: 'schema.org JSON-LD: lines, steps, time. Percentages, jobs and balance are left behind.',
   },
   {
     as: 'md',
-    words: 'Save as text',
+    words: 'text',
+    name: 'Save as text',
     title: 'Lines, steps and the bake. Percentages, jobs and balance are left behind.',
   },
   {
     as: 'csv',
-    words: 'Save as a table',
+    words: 'table',
+    name: 'Save as a table',
     title: 'The lines with grams and percent on flour. Method and bake are left behind.',
   },
 ] as const;
@@ -87,8 +90,16 @@ export function CardPage() {
         )}
         {version && (
           <>
-            {FILES.map(({ as, words, title: what }) => (
-              <Button key={as} variant="default" size="compact-md" title={what} onClick={() => void save(as)}>
+            <span aria-hidden="true">Save as</span>
+            {FILES.map(({ as, words, name, title: what }) => (
+              <Button
+                key={as}
+                variant="default"
+                size="compact-md"
+                aria-label={name}
+                title={what}
+                onClick={() => void save(as)}
+              >
                 {words}
               </Button>
             ))}
