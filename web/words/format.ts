@@ -49,6 +49,9 @@ export function spreadOf(x: Sourced, unit: PropUnit | 'ratio'): string {
 
 const DATE = new Intl.DateTimeFormat(LOCALE, { day: 'numeric', month: 'short', year: 'numeric' });
 export const day = (iso: string): string => DATE.format(new Date(iso));
+const MOMENT = new Intl.DateTimeFormat(LOCALE, { dateStyle: 'medium', timeStyle: 'short' });
+/** A day with its time: trials of one day are told apart by it. */
+export const moment = (iso: string): string => MOMENT.format(new Date(iso));
 
 /** "one, two and three". */
 export const listed = (words: readonly string[]): string =>

@@ -129,10 +129,11 @@ export function CardPage() {
         <Button
           ml="auto"
           leftSection={<IconPrinter size={18} />}
+          aria-label="Print the card"
           onClick={() => window.print()}
           disabled={!version}
         >
-          Print the card
+          Print
         </Button>
       </div>
       {trouble && (

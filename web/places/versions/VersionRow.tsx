@@ -4,7 +4,7 @@ import { IconPencil, IconStar, IconStarFilled } from '@tabler/icons-react';
 import { Link } from 'react-router';
 import type { VersionMeta } from '../../../contract/dto';
 import { problemIn, useMarkVersionMutation } from '../../api/api';
-import { day } from '../../words/format';
+import { moment } from '../../words/format';
 import { sayProblem } from '../../words/problems';
 import { withoutWords } from '../../words/without';
 import { versionName } from './order';
@@ -70,7 +70,7 @@ export function VersionRow({
         </ActionIcon>
       </div>
       <p className={classes.meta}>
-        {day(version.createdAt)}
+        {moment(version.createdAt)}
         {without && version.targetId !== null && ` · without ${without}`}
         {parent && siblings > 1 && ` · from “${versionName(parent, versions)}”`}
       </p>

@@ -60,8 +60,8 @@ describe('versions as they grew', () => {
     ]);
   });
 
-  it('those of the address are laid beside, at most three; without one the source and the latest', () => {
-    expect(besideIn(null, TREE)).toEqual(['a', 'e']);
+  it('those of the address are laid beside, at most three; without one the latest and its parent', () => {
+    expect(besideIn(null, TREE)).toEqual(['d', 'e']);
     expect(besideIn('d,b,nowhere', TREE)).toEqual(['b', 'd']);
     expect(besideIn('a,b,c,d,e', TREE)).toHaveLength(MOST_BESIDE);
     expect(besideIn(null, TREE.slice(0, 1))).toEqual([]);

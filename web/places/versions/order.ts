@@ -38,12 +38,12 @@ export const versionName = (v: VersionMeta, versions: readonly VersionMeta[]): s
 /** At most so many are laid side by side. */
 export const MOST_BESIDE = 3;
 
-/** Those asked for in the address, in the order they were kept; else the source and the latest. */
+/** Those asked for in the address, in the order they were kept; else the latest and what it grew from. */
 export function besideIn(asked: string | null, versions: readonly VersionMeta[]): string[] {
   const wanted = new Set(asked?.split(',') ?? []);
   const there = versions.filter((v) => wanted.has(v.id)).map((v) => v.id);
   if (asked !== null) return there.slice(0, MOST_BESIDE);
-  const first = versions[0];
   const last = versions.at(-1);
-  return first && last && first !== last ? [first.id, last.id] : [];
+  const from = versions.find((v) => v.id === last?.parentId);
+  return last && from ? [from.id, last.id] : [];
 }
