@@ -23,12 +23,11 @@ export type Beside = {
   parts: PartBeside[];
   bakes: (StatedBake | null)[];
   tins: string[];
-  pieces: (number | null)[];
 };
 
-/** Two amounts are the same where no kitchen scale tells them apart, g. */
+/** Two amounts that differ by less than this are the same, g: no kitchen scale tells them apart. */
 const SAME_G = 0.05;
-const sameGrams = (a: number | null | undefined, b: number | null | undefined): boolean =>
+export const sameGrams = (a: number | null | undefined, b: number | null | undefined): boolean =>
   a === b || (typeof a === 'number' && typeof b === 'number' && Math.abs(a - b) < SAME_G);
 
 const nameOf = (l: Line): string => idOf(l.item) ?? (l.item.kind === 'unknown' ? l.item.text : '');
@@ -83,7 +82,7 @@ function partLike(part: Part, formula: Formula): Part | undefined {
  */
 export function besideOf(formulas: readonly Formula[], lookup: Lookup): Beside {
   const [first, ...rest] = formulas;
-  if (!first) return { parts: [], bakes: [], tins: [], pieces: [] };
+  if (!first) return { parts: [], bakes: [], tins: [] };
   const known = first.parts.map((part) => [part, ...rest.map((f) => partLike(part, f))]);
   const taken = new Set(known.flat());
   const more = rest.flatMap((f, k) =>
@@ -102,6 +101,5 @@ export function besideOf(formulas: readonly Formula[], lookup: Lookup): Beside {
     }),
     bakes: formulas.map((f) => f.bake ?? null),
     tins: formulas.map((f) => f.tin?.written ?? ''),
-    pieces: formulas.map((f) => f.yield?.pieces ?? null),
   };
 }

@@ -17,6 +17,7 @@ import type { Tx } from './existing';
 import { refuse } from './fail';
 import { eaters, getKitchen, putKitchen, ways } from './kitchen';
 import { listPantry } from './pantry';
+import { append } from './versions';
 
 async function formulaOut(db: Db, row: typeof formula.$inferSelect): Promise<BackupFormula> {
   const rows = await db
@@ -78,7 +79,7 @@ export async function* backupText(db: Db): AsyncGenerator<string> {
 /** Ids of a table that are there already. */
 async function there(
   db: Tx,
-  table: typeof formula | typeof version | typeof pantryItem | typeof pantryRevision | ListTable<object>,
+  table: typeof pantryItem | typeof pantryRevision | ListTable<object>,
   ids: readonly string[],
 ): Promise<Set<string>> {
   if (ids.length === 0) return new Set();
@@ -89,11 +90,15 @@ async function there(
   return new Set((rows as { id: string }[]).map((r) => r.id));
 }
 
-/** A version may grow only from one that stands before it in the file, or is kept here already. */
-async function checkWhole(db: Tx, f: BackupFormula): Promise<void> {
-  const known = new Set(
+/**
+ * A version may grow only from one that stands before it in the file, or is kept here already. The ids of those that are
+ * here.
+ */
+async function checkWhole(db: Tx, f: BackupFormula): Promise<Set<string>> {
+  const here = new Set(
     (await db.select({ id: version.id }).from(version).where(eq(version.formulaId, f.id))).map((v) => v.id),
   );
+  const known = new Set(here);
   for (const [i, v] of f.versions.entries()) {
     const lacking = [v.parentId, v.targetId].some((id) => id !== null && !known.has(id));
     if (lacking)
@@ -115,10 +120,11 @@ async function checkWhole(db: Tx, f: BackupFormula): Promise<void> {
       ),
     );
   if (strange.length > 0) refuse('version.otherFormula', 'backup.formulas.versions');
+  return here;
 }
 
 async function formulaIn(db: Tx, f: BackupFormula): Promise<{ added: number; there: number }> {
-  await checkWhole(db, f);
+  const old = await checkWhole(db, f);
   const values = {
     title: f.title,
     classId: f.classId,
@@ -132,25 +138,9 @@ async function formulaIn(db: Tx, f: BackupFormula): Promise<{ added: number; the
     .values({ id: f.id, ...values })
     .onConflictDoUpdate({ target: formula.id, set: { deletedAt: null } })
     .returning({ fresh: sql<boolean>`xmax = 0` });
-  const old = await there(
-    db,
-    version,
-    f.versions.map((v) => v.id),
-  );
   const fresh = f.versions.filter((v) => !old.has(v.id));
-  const [last] = await db
-    .select({ seq: sql<number>`coalesce(max(${version.seq}), 0)::int` })
-    .from(version)
-    .where(eq(version.formulaId, f.id));
-  for (const [i, { mark, createdAt, ...v }] of fresh.entries()) {
-    await db.insert(version).values({
-      ...v,
-      formulaId: f.id,
-      seq: last!.seq + 1 + i,
-      avoids: v.doc.avoids,
-      schema: v.doc.schema,
-      createdAt: new Date(createdAt),
-    });
+  for (const { mark, createdAt, ...v } of fresh) {
+    await append(db, { ...v, formulaId: f.id, createdAt: new Date(createdAt) });
     if (mark) await db.insert(versionMark).values({ versionId: v.id, ...mark });
   }
   if (f.draft && made!.fresh) await db.insert(draft).values({ formulaId: f.id, rev: 1, doc: f.draft });

@@ -9,6 +9,8 @@ import { refuse } from './fail';
 import { UUID } from './ids';
 
 type VersionRow = typeof version.$inferSelect;
+/** What a version was worked out with. */
+type Stamp = 'coreVersion' | 'dataVersion';
 type MarkRow = typeof versionMark.$inferSelect;
 
 /** A version without what it holds, as it is called now. */
@@ -34,20 +36,21 @@ export const versionOf = (row: VersionRow, mark?: MarkRow | null): Version => ({
   request: row.request,
 });
 
-/** Adds a version to the end of a formula's line, stamped with the engine and the data it was worked out with. */
+/** Adds a version to the end of a formula's line, stamped with the engine and the data of now where it has no stamp. */
 export async function append(
   db: Tx,
-  values: Omit<typeof version.$inferInsert, 'seq' | 'schema' | 'coreVersion' | 'dataVersion' | 'avoids'>,
+  values: Omit<typeof version.$inferInsert, 'seq' | 'schema' | 'avoids' | Stamp> &
+    Partial<Pick<typeof version.$inferInsert, Stamp>>,
 ): Promise<VersionRow> {
   const [row] = await db
     .insert(version)
     .values({
+      coreVersion: CORE_VERSION,
+      dataVersion: DATA_VERSION,
       ...values,
       seq: sql`(select coalesce(max(seq), 0) + 1 from version where formula_id = ${values.formulaId})`,
       avoids: values.doc.avoids,
       schema: values.doc.schema,
-      coreVersion: CORE_VERSION,
-      dataVersion: DATA_VERSION,
     })
     .returning();
   return row!;

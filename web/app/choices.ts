@@ -1,4 +1,4 @@
-import { fold } from '../../core/explain';
+import { fold, foldedWords } from '../../core/explain';
 
 export const CHOICE_GROUPS = ['This formula', 'Formulas', 'Go to', 'Do'] as const;
 /** Something to go to or to do. */
@@ -21,7 +21,7 @@ export function choicesFor(
   all: readonly Choice[],
   query: string,
 ): { group: Choice['group']; choices: Choice[] }[] {
-  const words = fold(query).split(/\s+/).filter(Boolean);
+  const words = foldedWords(query);
   const begins = (c: Choice): number => Number(words.length > 0 && fold(c.name).startsWith(words[0]!));
   const fits = all.filter((c) => {
     const said = fold(`${c.name} ${c.about ?? ''}`);

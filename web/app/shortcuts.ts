@@ -1,4 +1,4 @@
-/** Keys and what they do; the help sheet is made of these, and what listens takes its keys from here. */
+/** Keys and what they do, as the help sheet tells them. */
 export const SHORTCUTS = {
   find: { keys: ['Ctrl', 'K'], does: 'find or go to anything' },
   help: { keys: ['?'], does: 'this list' },

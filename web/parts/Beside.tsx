@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import type { LineBeside, PropBeside } from '../../core/rebalance';
+import { sameGrams, type LineBeside, type PropBeside } from '../../core/rebalance';
 import { amountOf, grams } from '../words/format';
 import { ingredientName, PROP_WORDS } from '../words/things';
 import classes from './beside.module.css';
@@ -56,7 +56,7 @@ export function LineRows({ lines }: { lines: readonly LineBeside[] }) {
         <th scope="row">{ingredientName(id)}</th>
         <td className="num quiet">{amountText(first)}</td>
         {rest.map((g, i) => (
-          <td key={i} className="num" data-moved={amountText(g) === amountText(first) ? undefined : ''}>
+          <td key={i} className="num" data-moved={sameGrams(g, first) ? undefined : ''}>
             {amountText(g)}
           </td>
         ))}

@@ -4,7 +4,8 @@ import { useDeferredValue, useEffect, useMemo } from 'react';
 import { Link, Navigate, useLocation, useParams, useSearchParams } from 'react-router';
 import { JOB_IDS } from '../../../core/classes';
 import { avoidsOf, EXCLUSION_IDS } from '../../../core/exclusions';
-import { fold } from '../../../core/explain';
+import { fold, foldedWords } from '../../../core/explain';
+import type { AvoidId } from '../../../core/ingredients';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { counted } from '../../words/format';
 import { SECTION_IDS, SECTION_WORDS, type SectionId } from '../../words/data/handbook';
@@ -42,16 +43,18 @@ function Entries({ entries, headed = false }: { entries: readonly Entry[]; heade
 /** What a replacement is looked for by; kept in the address. */
 type Sifting = { group: string | null; job: string | null; without: string[] };
 
-const siftedBy = (entries: readonly KitEntry[], { group, job, without }: Sifting): KitEntry[] => {
-  const avoids = avoidsOf(EXCLUSION_IDS.filter((e) => without.includes(e)));
-  return entries.filter(
+const siftedBy = (
+  entries: readonly KitEntry[],
+  { group, job }: Sifting,
+  avoids: readonly AvoidId[],
+): KitEntry[] =>
+  entries.filter(
     ({ kit, things }) =>
       (group === null || (kit.for.groups !== 'any' && kit.for.groups.some((g) => g === group))) &&
       (job === null || kit.covers.some((j) => j === job)) &&
       // What is not known of a kind is not ruled out here: its packet decides, at Swap.
       things.every((t) => avoids.every((a) => t.facts[a] !== 'yes')),
   );
-};
 
 function Replacements({ entries }: { entries: readonly KitEntry[] }) {
   const [params, setParams] = useSearchParams();
@@ -70,8 +73,8 @@ function Replacements({ entries }: { entries: readonly KitEntry[] }) {
     setParams(next, { replace: true });
   };
   const group = sifting.group === 'all' ? null : sifting.group;
-  const found = siftedBy(entries, { ...sifting, group });
   const avoids = avoidsOf(EXCLUSION_IDS.filter((e) => sifting.without.includes(e)));
+  const found = siftedBy(entries, { ...sifting, group }, avoids);
   const unknown =
     sifting.without.length > 0 &&
     found.some((e) => e.things.some((t) => avoids.some((a) => t.facts[a] === 'unknown')));
@@ -123,9 +126,9 @@ export function HandbookPage() {
   const wanted = useDeferredValue(q);
   usePageTitle(here ? `${SECTION_WORDS[here].name}, handbook` : 'Handbook');
   const kits = useMemo(() => kitEntries(), []);
-  const entries = useMemo(() => allEntries(), []);
+  const entries = useMemo(() => allEntries(kits), [kits]);
   const found = useMemo(() => {
-    const words = fold(wanted).split(/\s+/).filter(Boolean);
+    const words = foldedWords(wanted);
     if (words.length === 0) return null;
     return entries
       .map((e) => ({ e, title: fold(e.title), all: fold(`${e.title} ${e.words}`) }))

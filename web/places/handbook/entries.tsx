@@ -288,8 +288,8 @@ export const replaceable = (): GroupId[] => {
 };
 
 /** Every entry but the conversions, which are worked and not looked up. */
-export const allEntries = (): Entry[] => [
-  ...kitEntries(),
+export const allEntries = (kits: readonly KitEntry[]): Entry[] => [
+  ...kits,
   ...kinds(),
   ...feel(),
   ...faults(),

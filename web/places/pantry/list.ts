@@ -7,7 +7,7 @@ import {
   type Ingredient,
   type ItemKind,
 } from '../../../core/ingredients';
-import { fold } from '../../../core/explain';
+import { fold, foldedWords } from '../../../core/explain';
 import type { Pantry } from '../../../core/pantry';
 import { newestOf } from '../../pantry/rows';
 import { ingredientName } from '../../words/things';
@@ -51,7 +51,7 @@ const entry = (ingredient: Ingredient, row: PantryRow | null): Entry => ({
 
 /** The entries that fit, best first: whose name starts so, then whose name holds every word. */
 export function searchEntries(entries: readonly Entry[], facets: Facets): Entry[] {
-  const words = fold(facets.q).split(/\s+/).filter(Boolean);
+  const words = foldedWords(facets.q);
   const avoids: AvoidId[] = facets.without.flatMap((e): readonly AvoidId[] => EXCLUSIONS[e]);
   const hits = entries.filter(
     ({ ingredient: i, search }) =>

@@ -1,5 +1,4 @@
 import { ActionIcon, Button, Skeleton } from '@mantine/core';
-import { notifications } from '@mantine/notifications';
 import {
   IconArchive,
   IconArchiveOff,
@@ -21,6 +20,7 @@ import {
   useShelfQuery,
 } from '../../api/api';
 import { Notice } from '../../parts/Notice';
+import { sayNot } from '../../parts/sayNot';
 import { sayTakenOff } from '../../parts/sayTakenOff';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { counted, day } from '../../words/format';
@@ -43,13 +43,6 @@ function FormulaRow({ card }: { card: FormulaCard }) {
   const [change] = useChangeFormulaMutation();
   const [duplicate] = useDuplicateFormulaMutation();
   const title = card.title || 'Untitled formula';
-  const sayNot = (what: string, error: unknown) =>
-    void notifications.show({
-      color: 'beet',
-      title: what,
-      closeButtonProps: { 'aria-label': 'Close' },
-      message: sayProblem(problemIn(error)?.code ?? null),
-    });
 
   async function takeOff() {
     const done = await remove(card.id);

@@ -1,7 +1,7 @@
 import type { EaterRow, FormulaCard } from '../../../contract/dto';
 import { CLASS_IDS, type ClassId } from '../../../core/classes';
 import { avoidsOfEater } from '../../../core/exclusions';
-import { fold } from '../../../core/explain';
+import { fold, foldedWords } from '../../../core/explain';
 
 export const SHELF_STATES = ['all', 'new', 'adapted', 'changed', 'aside'] as const;
 export type ShelfState = (typeof SHELF_STATES)[number];
@@ -58,7 +58,7 @@ export function findOnShelf(
   eaters: readonly EaterRow[],
   kindName: (id: ClassId) => string,
 ): FormulaCard[] {
-  const words = fold(q).split(/\s+/).filter(Boolean);
+  const words = foldedWords(q);
   const who = eaters.find((e) => e.id === eater);
   return cards
     .filter((c) => {

@@ -1,11 +1,10 @@
 import { ActionIcon, Button, Checkbox } from '@mantine/core';
-import { notifications } from '@mantine/notifications';
 import { IconPencil, IconStar, IconStarFilled } from '@tabler/icons-react';
 import { Link } from 'react-router';
 import type { VersionMeta } from '../../../contract/dto';
-import { problemIn, useMarkVersionMutation } from '../../api/api';
+import { useMarkVersionMutation } from '../../api/api';
+import { sayNot } from '../../parts/sayNot';
 import { moment } from '../../words/format';
-import { sayProblem } from '../../words/problems';
 import { withoutWords } from '../../words/without';
 import { versionName } from './order';
 import classes from './versions.module.css';
@@ -40,13 +39,7 @@ export function VersionRow({
   const without = withoutWords(version.avoids);
   async function star() {
     const done = await mark({ id: version.id, mark: { star: !version.star } });
-    if ('error' in done)
-      notifications.show({
-        color: 'beet',
-        title: 'Not starred',
-        closeButtonProps: { 'aria-label': 'Close' },
-        message: sayProblem(problemIn(done.error)?.code ?? null),
-      });
+    if ('error' in done) sayNot('Not starred', done.error);
   }
   const Star = version.star ? IconStarFilled : IconStar;
   return (
