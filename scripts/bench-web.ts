@@ -105,41 +105,58 @@ async function leaveAllOut(tab: Page): Promise<void> {
   await tab.locator('[aria-busy="false"]').first().waitFor();
 }
 
+/** Rounds made of the same way: the quietest is told, since what else a machine does is not the page's. */
+const ROUNDS = 3;
+
 /** The demo formula with most lines, without all four, from stop to stop. */
 async function biggest(browser: Browser): Promise<void> {
   const [most] = (await shelf()).sort((a, b) => b.lines - a.lines);
-  const tab = await browser.newPage({ viewport: VIEW });
-  await watch(tab);
-  await tab.goto(`${origin}/formula/${most!.id}/swap`);
-  await tab.getByRole('checkbox', { name: 'Leave out egg', exact: true }).waitFor({ state: 'attached' });
-  await tab.waitForTimeout(1500);
-  await forget(tab);
-  for (let k = 0; k < 3; k++) {
-    await leaveAllOut(tab);
-    await tab.waitForTimeout(800);
-    await tab.keyboard.press('Control+Z');
-    await tab.waitForTimeout(400);
-  }
-  await leaveAllOut(tab);
-  await tab.waitForTimeout(1500);
-  await told(tab, `Swap, ${most!.lines} lines (${most!.title})`, '100');
-  for (const [stop, keys] of [
-    ['Balance', ['Tab', 'Tab', 'Space', 'Tab']],
-    ['Bake', ['Tab', 'Tab', 'Tab', 'Tab']],
-    ['Lift', ['Tab', 'Tab']],
-    ['Read', ['Tab', 'Tab']],
-  ] as const) {
+  const found = new Map<string, { next: number; held: number }>();
+  const note = async (tab: Page, what: string) => {
+    const { paints, tasks } = await tab.evaluate<Seen>('seen');
+    const [next, held] = [at(sorted(paints), 0.95), Math.max(0, ...tasks)];
+    const was = found.get(what) ?? { next, held };
+    found.set(what, { next: Math.min(next, was.next), held: Math.min(held, was.held) });
     await forget(tab);
-    await tab
-      .getByRole('navigation', { name: 'Stops of this formula' })
-      .getByRole('link', { name: stop })
-      .click();
-    await tab.waitForTimeout(2500);
-    for (const key of keys) await tab.keyboard.press(key);
-    await tab.waitForTimeout(400);
-    await told(tab, stop, '100');
+  };
+  for (let round = 0; round < ROUNDS; round++) {
+    const tab = await browser.newPage({ viewport: VIEW });
+    await watch(tab);
+    await tab.goto(`${origin}/formula/${most!.id}/swap`);
+    await tab.getByRole('checkbox', { name: 'Leave out egg', exact: true }).waitFor({ state: 'attached' });
+    await tab.waitForTimeout(1500);
+    await forget(tab);
+    for (let k = 0; k < 3; k++) {
+      await leaveAllOut(tab);
+      await tab.waitForTimeout(800);
+      await tab.keyboard.press('Control+Z');
+      await tab.waitForTimeout(400);
+    }
+    await leaveAllOut(tab);
+    await tab.waitForTimeout(1500);
+    await note(tab, 'Swap');
+    for (const [stop, keys] of [
+      ['Balance', ['Tab', 'Tab', 'Space', 'Tab']],
+      ['Bake', ['Tab', 'Tab', 'Tab', 'Tab']],
+      ['Lift', ['Tab', 'Tab']],
+      ['Read', ['Tab', 'Tab']],
+    ] as const) {
+      await tab
+        .getByRole('navigation', { name: 'Stops of this formula' })
+        .getByRole('link', { name: stop })
+        .click();
+      await tab.waitForTimeout(2500);
+      for (const key of keys) await tab.keyboard.press(key);
+      await tab.waitForTimeout(400);
+      await note(tab, stop);
+    }
+    await tab.close();
   }
-  await tab.close();
+  console.log(`${most!.title}, ${most!.lines} lines, the quietest of ${ROUNDS} rounds:`);
+  for (const [what, { next, held }] of found) {
+    print(`${what}: to the next paint, p95`, next, 'ms', '100');
+    print('  longest the page was held up meanwhile (0: never over 50)', held, 'ms', '50');
+  }
 }
 
 /** A shelf of thousands: made by bringing in a file, then opened, searched, sorted. */

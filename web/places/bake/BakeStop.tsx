@@ -1,4 +1,5 @@
 import { Skeleton } from '@mantine/core';
+import { useDeferredValue } from 'react';
 import { useParams } from 'react-router';
 import { DEFAULT_KITCHEN, type BakePlan } from '../../../contract/dto';
 import {
@@ -102,6 +103,8 @@ export function BakeStop() {
   const { data: kitchen = DEFAULT_KITCHEN } = useKitchenQuery();
   const bake = useBake(doc, solution?.formula ?? doc.source);
   const { plan, source, adapted, stated, compared, pressurePa } = bake;
+  // The words first: the curves take as long to draw as all else together.
+  const later = useDeferredValue(compared, null);
   const onPlan = (next: BakePlan, field: string) => void dispatch(desk.bakePlanned({ plan: next, field }));
   const tin = plan.tin ?? doc.source.tin;
 
@@ -127,7 +130,7 @@ export function BakeStop() {
     covered: adapted.phases.some((p) => p.cover === 'lid'),
     startC: adapted.startC,
   });
-  const drawn = compared?.source && compared.adapted ? [compared.source, compared.adapted] : null;
+  const drawn = later?.source && later.adapted ? [later.source, later.adapted] : null;
   const clock = compared ? clockOf(compared, stated) * compared.pace.factor : 1;
   const window = compared?.minutes ? ([compared.minutes.from, compared.minutes.to] as const) : null;
   const end =

@@ -1,24 +1,23 @@
-import type { ReactNode } from 'react';
+import { createContext, memo, useContext, useMemo, useState, type PointerEvent, type ReactNode } from 'react';
 import {
   CartesianGrid,
-  Line,
+  Curve,
   LineChart,
-  ReferenceArea,
-  ReferenceLine,
   ResponsiveContainer,
-  Tooltip,
+  usePlotArea,
+  useXAxisScale,
+  useYAxisScale,
   XAxis,
   YAxis,
 } from 'recharts';
 import { curveAt, type BakeResult } from '../../../core/bake';
 import { fixed } from '../../words/format';
-import { ticksTo } from '../lift/Chart';
+import { AXIS, HORIZONTAL, ticksTo } from '../lift/Chart';
 import classes from './bake.module.css';
 
 const MINUTES = [5, 10, 20, 30, 60];
-const axis = { stroke: 'var(--quiet)', fontSize: 13 } as const;
 /** The left edge of the plot and what is free at its right, px: the band below stands under the same axis. */
-export const PLOT = { left: 62, right: 14 } as const;
+export const PLOT = { left: 62, right: 28 } as const;
 
 type Row = {
   min: number;
@@ -52,6 +51,93 @@ function rowsOf(source: BakeResult, adapted: BakeResult, clock: number, end: num
 /** A temperature of the table; what is out of the oven by then has none. */
 const degrees = (c: number | null): string => (c === null ? 'out' : `${fixed(c, 0)} °C`);
 
+const PLOTTED = Object.keys(NAMES) as (keyof typeof NAMES)[];
+const LINES = (['crustWas', 'coreWas', 'crust', 'core'] as const).map((key) => ({
+  key,
+  stroke: key.startsWith('core') ? 'var(--p-water)' : 'var(--crust)',
+  strokeWidth: key.endsWith('Was') ? 1.3 : 2.5,
+  ...(key.endsWith('Was') ? { strokeDasharray: '4 3' } : {}),
+}));
+const MARGIN = { top: 8, right: PLOT.right, bottom: 0, left: 0 };
+const heat = (t: number) => `${t} °C`;
+
+type Drawn = { rows: Row[]; from: number | null; to: number | null; pointed: number | null };
+const DrawnNow = createContext<Drawn>({ rows: [], from: null, to: null, pointed: null });
+
+/**
+ * The curves within their axes. They are shapes, not a chart's own lines, because those are entered and measured
+ * anew at every answer, which holds the page up; these are only drawn.
+ */
+function Traces() {
+  const { rows, from, to, pointed } = useContext(DrawnNow);
+  const [x, y, area] = [useXAxisScale(), useYAxisScale(), usePlotArea()];
+  if (!x || !y || !area) return null;
+  const across = (min: number) => Math.min(x(min) ?? 0, area.x + area.width);
+  const shown = pointed === null ? undefined : rows[pointed];
+  return (
+    <g>
+      {from !== null && to !== null && (
+        <rect
+          x={across(from)}
+          width={Math.max(2, across(to) - across(from))}
+          y={area.y}
+          height={area.height}
+          fill="var(--leaf)"
+          fillOpacity={0.16}
+        />
+      )}
+      <line x1={area.x} x2={area.x + area.width} y1={y(100)} y2={y(100)} stroke="var(--line)" />
+      {LINES.map(({ key, ...stroke }) => (
+        <Curve
+          key={key}
+          {...stroke}
+          fill="none"
+          points={rows.map((r) => ({ x: across(r.min), y: r[key] === null ? null : (y(r[key]) ?? null) }))}
+        />
+      ))}
+      {shown && (
+        <line
+          x1={across(shown.min)}
+          x2={across(shown.min)}
+          y1={area.y}
+          y2={area.y + area.height}
+          stroke="var(--quiet)"
+        />
+      )}
+    </g>
+  );
+}
+
+/** The axes, entered again only when an end of them moves: what is drawn within comes past them. */
+const Axes = memo(function Axes({ end, most }: { end: number; most: number }) {
+  return (
+    <ResponsiveContainer width="100%" height={230}>
+      <LineChart data={[{ min: 0 }, { min: end }]} margin={MARGIN} accessibilityLayer={false}>
+        <CartesianGrid stroke="var(--hair)" {...HORIZONTAL} />
+        <XAxis
+          dataKey="min"
+          type="number"
+          domain={[0, end]}
+          allowDataOverflow
+          ticks={ticksTo(end, MINUTES)}
+          unit=" min"
+          {...AXIS}
+        />
+        <YAxis
+          type="number"
+          domain={[0, most]}
+          allowDataOverflow
+          ticks={ticksTo(most, [20, 40, 50])}
+          tickFormatter={heat}
+          width={PLOT.left}
+          {...AXIS}
+        />
+        <Traces />
+      </LineChart>
+    </ResponsiveContainer>
+  );
+});
+
 /** Middle and crust over time, of the bake as written (thin) and as it is now (thick); both by the model. */
 export function Curves({
   source,
@@ -71,74 +157,35 @@ export function Curves({
   /** What stands below the axis and shares it. */
   children: ReactNode;
 }) {
-  const rows = rowsOf(source, adapted, clock, end, 1);
-  const told = rowsOf(source, adapted, clock, end, MINUTES.find((m) => end / m <= 12) ?? 60);
+  const rows = useMemo(() => rowsOf(source, adapted, clock, end, 1), [source, adapted, clock, end]);
+  const figures = rowsOf(source, adapted, clock, end, MINUTES.find((m) => end / m <= 12) ?? 60);
   const most = Math.ceil(Math.max(...rows.flatMap((r) => [r.crust ?? 0, r.crustWas ?? 0]), 100) / 20) * 20;
-  const line = (key: keyof typeof NAMES) => (
-    <Line
-      dataKey={key}
-      name={NAMES[key]}
-      stroke={key.startsWith('core') ? 'var(--p-water)' : 'var(--crust)'}
-      strokeWidth={key.endsWith('Was') ? 1.3 : 2.5}
-      {...(key.endsWith('Was') ? { strokeDasharray: '4 3' } : {})}
-      dot={false}
-      isAnimationActive={false}
-    />
-  );
+  const [pointed, setPointed] = useState<number | null>(null);
+  const [from, to] = window ?? [null, null];
+  const drawn = useMemo(() => ({ rows, from, to, pointed }), [rows, from, to, pointed]);
+  const point = (e: PointerEvent<HTMLDivElement>) => {
+    const box = e.currentTarget.getBoundingClientRect();
+    const along = (e.clientX - box.left - PLOT.left) / (box.width - PLOT.left - PLOT.right);
+    setPointed(along < 0 || along > 1 ? null : Math.round(along * (rows.length - 1)));
+  };
+  const at = pointed === null ? undefined : rows[pointed];
   return (
     <figure className={classes.chart}>
+      <p className={classes.pointed} aria-hidden>
+        {at
+          ? `After ${at.min} min: middle ${degrees(at.core)}, crust ${degrees(at.crust)}; as written ${degrees(at.coreWas)}, ${degrees(at.crustWas)}`
+          : 'Point at the curves to read them.'}
+      </p>
       <div
         role="img"
         aria-label={`Modelled heat of the middle and the crust over ${Math.round(end)} minutes, as written and as it is now. The table below has the figures.`}
+        onPointerMove={point}
+        onPointerDown={point}
+        onPointerLeave={() => setPointed(null)}
       >
-        <ResponsiveContainer width="100%" height={230}>
-          <LineChart
-            data={rows}
-            margin={{ top: 8, right: PLOT.right, bottom: 0, left: 0 }}
-            accessibilityLayer={false}
-          >
-            <CartesianGrid stroke="var(--hair)" vertical={false} />
-            {window && (
-              <ReferenceArea
-                x1={window[0]}
-                x2={Math.max(window[1], window[0] + 0.5)}
-                fill="var(--leaf)"
-                fillOpacity={0.16}
-                ifOverflow="hidden"
-              />
-            )}
-            <XAxis
-              dataKey="min"
-              type="number"
-              domain={[0, end]}
-              ticks={ticksTo(end, MINUTES)}
-              unit=" min"
-              {...axis}
-            />
-            <YAxis
-              domain={[0, most]}
-              ticks={ticksTo(most, [20, 40, 50])}
-              tickFormatter={(t: number) => `${t} °C`}
-              width={PLOT.left}
-              {...axis}
-            />
-            <ReferenceLine y={100} stroke="var(--line)" />
-            <Tooltip
-              isAnimationActive={false}
-              formatter={(v) => (typeof v === 'number' ? `${fixed(v, 0)} °C` : '')}
-              labelFormatter={(m) => `After ${Number(m)} min`}
-              contentStyle={{
-                background: 'var(--sheet)',
-                border: '1px solid var(--line)',
-                color: 'var(--ink)',
-              }}
-            />
-            {line('crustWas')}
-            {line('coreWas')}
-            {line('crust')}
-            {line('core')}
-          </LineChart>
-        </ResponsiveContainer>
+        <DrawnNow value={drawn}>
+          <Axes end={end} most={most} />
+        </DrawnNow>
       </div>
       {children}
       <figcaption className="small quiet">
@@ -153,7 +200,7 @@ export function Curves({
           <thead>
             <tr>
               <th scope="col">After</th>
-              {(Object.keys(NAMES) as (keyof typeof NAMES)[]).map((key) => (
+              {PLOTTED.map((key) => (
                 <th scope="col" key={key}>
                   {NAMES[key]}
                 </th>
@@ -161,10 +208,10 @@ export function Curves({
             </tr>
           </thead>
           <tbody>
-            {told.map((r) => (
+            {figures.map((r) => (
               <tr key={r.min}>
                 <th scope="row">{r.min} min</th>
-                {(Object.keys(NAMES) as (keyof typeof NAMES)[]).map((key) => (
+                {PLOTTED.map((key) => (
                   <td key={key}>{degrees(r[key])}</td>
                 ))}
               </tr>

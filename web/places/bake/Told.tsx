@@ -51,7 +51,9 @@ export function Told({
   compared: Compared;
   stated: readonly [number, number] | null;
 }) {
-  const { ratio, reasons, minutes: time, pace } = compared;
+  const { ratio, minutes: time, pace } = compared;
+  // What rounds to no change, whichever way it is modelled, is none.
+  const reasons = compared.reasons.filter((r) => [r.share, r.lo, r.hi].some((x) => Math.abs(x) >= 0.005));
   if (!time || !ratio)
     return (
       <p className={classes.time} role="status">
@@ -76,7 +78,7 @@ export function Told({
       <p className="quiet">
         {time.basis === 'stated' && stated
           ? Math.abs(ratio.value - 1) < NOTHING
-            ? `As written ${minutesText(stated[0], stated[1])}; ${reasons.length === 0 ? 'nothing is changed at the oven.' : 'what is changed comes out even.'}`
+            ? `As written ${minutesText(stated[0], stated[1])}; ${reasons.length === 0 ? 'what is changed makes no difference at the oven.' : 'what is changed comes out even.'}`
             : `As written ${minutesText(stated[0], stated[1])}; the change makes it ${percent(ratio.value - 1)} (${percent(ratio.lo - 1)} to ${percent(ratio.hi - 1)} by four models).`
           : 'The formula states no time: this is the model’s own window, with its spread. The change alone is better known than the time.'}
         {pace.bakes > 0 &&

@@ -57,18 +57,23 @@ export function SwapStop() {
           </Notice>
         ))}
         {conflicts.length > 0 && solution && (
-          <ul className={`sheet ${classes.conflicts}`}>
-            {conflicts.map((c) => (
-              <ConflictRow
-                key={c.id}
-                conflict={c}
-                options={options.filter((o) => o.conflictId === c.id)}
-                chosen={solution.kits[c.id]}
-                seen={focus?.conflictId === c.id ? focus.kitId : null}
-                onSee={(kitId) => setSeen({ conflictId: c.id, kitId })}
-              />
-            ))}
-          </ul>
+          <section aria-labelledby="leaves">
+            <h2 id="leaves" className="visually-hidden">
+              What leaves, and what does its jobs
+            </h2>
+            <ul className={`sheet ${classes.conflicts}`}>
+              {conflicts.map((c) => (
+                <ConflictRow
+                  key={c.id}
+                  conflict={c}
+                  options={options.filter((o) => o.conflictId === c.id)}
+                  chosen={solution.kits[c.id]}
+                  seen={focus?.conflictId === c.id ? focus.kitId : null}
+                  onSee={(kitId) => setSeen({ conflictId: c.id, kitId })}
+                />
+              ))}
+            </ul>
+          </section>
         )}
         {solution && conflicts.length > 0 && (
           <p className={classes.onward}>

@@ -108,9 +108,9 @@ describe('Balance', () => {
     await user.click(screen.getByRole('button', { name: /^Hold sorghum flour at 150 g/ }));
     expect(doc().request.pins?.lines).toEqual({ l1: 150 });
     await user.click(screen.getByRole('switch', { name: 'Hold wetness as written' }));
-    await user.click(screen.getByRole('radio', { name: 'held' }));
+    await user.selectOptions(screen.getByLabelText('Total mass'), 'held');
     expect(doc().request.pins).toMatchObject({ lockWetness: true, lockMass: true });
-    await user.click(screen.getByRole('radio', { name: 'free' }));
+    await user.selectOptions(screen.getByLabelText('Total mass'), 'free');
     expect(doc().request.pins?.freeMass).toBe(true);
     expect(doc().request.pins?.lockMass).toBeUndefined();
   });

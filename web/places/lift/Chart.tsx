@@ -22,7 +22,11 @@ export function ticksTo(end: number, steps: readonly number[], most = 7): number
 const MINUTES = [5, 10, 15, 30, 60, 120, 240, 480, 1440];
 const GAINS = [0.1, 0.25, 0.5, 1];
 
-const axis = { stroke: 'var(--quiet)', fontSize: 13 } as const;
+/** Axes whose ends and ticks are given: nothing is measured on the page, and no rounder ticks are looked for. */
+export const AXIS = { stroke: 'var(--quiet)', fontSize: 13, interval: 0, niceTicks: 'none' } as const;
+const none = () => [];
+/** Lines across at the ticks of the upright axis. */
+export const HORIZONTAL = { vertical: false, verticalCoordinatesGenerator: none } as const;
 
 /** Growth over time, with the target as a line; `dots` are what was measured. */
 export function GrowthChart({
@@ -45,14 +49,14 @@ export function GrowthChart({
     <figure className={classes.chart} role="img" aria-label={label}>
       <ResponsiveContainer width="100%" height={220}>
         <Frame data={curve} margin={{ top: 8, right: 12, bottom: 4, left: 0 }} accessibilityLayer={false}>
-          <CartesianGrid stroke="var(--hair)" vertical={false} />
+          <CartesianGrid stroke="var(--hair)" {...HORIZONTAL} />
           <XAxis
             dataKey="min"
             type="number"
             domain={['dataMin', 'dataMax']}
             tickFormatter={hours}
             ticks={ticksTo(curve.at(-1)?.min ?? 0, MINUTES)}
-            {...axis}
+            {...AXIS}
           />
           <YAxis
             yAxisId="gain"
@@ -60,7 +64,7 @@ export function GrowthChart({
             tickFormatter={percent}
             width={56}
             ticks={ticksTo(most, GAINS, 5)}
-            {...axis}
+            {...AXIS}
           />
           {doughC && (
             <YAxis
@@ -70,7 +74,7 @@ export function GrowthChart({
               tickFormatter={(t: number) => `${t} °C`}
               width={52}
               tickCount={5}
-              {...axis}
+              {...AXIS}
             />
           )}
           <ReferenceLine yAxisId="gain" y={target} stroke="var(--crust)" strokeDasharray="5 4" />

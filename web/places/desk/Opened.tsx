@@ -1,0 +1,136 @@
+import { Button, NumberInput } from '@mantine/core';
+import { useMemo } from 'react';
+import type { PropKey } from '../../../core/classes';
+import { SOURCES, type Explanation } from '../../../core/explain';
+import { explainProperty, PROP_UNIT, type Part } from '../../../core/formula';
+import type { Lookup } from '../../../core/ingredients';
+import type { FitKey, Solution } from '../../../core/rebalance';
+import { useAppDispatch } from '../../app/store';
+import { amountOf, fixed, grams, spreadOf, UNIT_TEXT } from '../../words/format';
+import { say } from '../../words/say';
+import { PROP_NOTES, PROP_WORDS } from '../../words/things';
+import { useDeskContext } from './context';
+import { desk } from './deskSlice';
+import classes from './desk.module.css';
+
+const MOST_TERMS = 6;
+
+function Sum({ opened, title }: { opened: Explanation; title: string }) {
+  const unit = PROP_UNIT[opened.equation.args.key as keyof typeof PROP_UNIT];
+  const shown = opened.inputs.slice(0, MOST_TERMS);
+  const rest = opened.inputs.slice(MOST_TERMS).reduce((s, i) => s + i.value, 0);
+  return (
+    <div className={classes.equation}>
+      <div className="quiet">{title}</div>
+      {shown.map((i, k) => (
+        <div key={k} className="num" style={{ whiteSpace: 'normal' }}>
+          {k > 0 && '+ '}
+          {grams(i.massG)} {say(i.label).toLowerCase()} ×{' '}
+          {fixed(i.factor.value, i.factor.value < 0.1 ? 3 : 2)}
+        </div>
+      ))}
+      {rest > 0 && (
+        <div className="num">+ {amountOf({ value: rest, basis: 'derived' }, unit)} of the rest</div>
+      )}
+      <b className="num">
+        = {amountOf(opened.result, unit)} {spreadOf(opened.result, unit)}
+      </b>
+    </div>
+  );
+}
+
+/** A property held at a value of the baker's own: the amounts follow. */
+function HoldProperty({ partId, name, now }: { partId: string; name: PropKey; now: number }) {
+  const { doc } = useDeskContext();
+  const dispatch = useAppDispatch();
+  const held = doc.request.pins?.props?.[partId]?.[name];
+  const unit = PROP_UNIT[name];
+  const hold = (value: number | null) => dispatch(desk.propHeld({ partId, key: name, value }));
+  if (held === undefined)
+    return (
+      <Button variant="default" size="compact-md" onClick={() => hold(Number(now.toPrecision(3)))}>
+        Hold {PROP_WORDS[name]} at {amountOf({ value: now, basis: 'derived' }, unit)}
+      </Button>
+    );
+  return (
+    <div className={classes.holding}>
+      <NumberInput
+        label={`${PROP_WORDS[name]}, held`}
+        value={held}
+        min={0}
+        max={1_000_000}
+        decimalScale={2}
+        hideControls
+        suffix={UNIT_TEXT[unit]}
+        onChange={(v) => typeof v === 'number' && v >= 0 && hold(v)}
+      />
+      <Button variant="subtle" size="compact-md" onClick={() => hold(null)}>
+        Let go
+      </Button>
+    </div>
+  );
+}
+
+/** The margin: the number that was opened, line by line, with where its figures are from. */
+export function Opened({
+  seen,
+  solution,
+  source,
+  part,
+  lookup,
+}: {
+  seen: FitKey;
+  solution: Solution;
+  source: Part;
+  part: Part;
+  lookup: Lookup;
+}) {
+  const sums = useMemo(() => {
+    const keys = seen === 'wetness' ? (['freeWater', 'demand'] as const) : [seen];
+    return keys.map((k) => ({
+      key: k,
+      before: explainProperty(source, k, lookup),
+      now: explainProperty(part, k, lookup),
+    }));
+  }, [seen, source, part, lookup]);
+  const fit = solution.fit.find((f) => f.key === seen && f.partId === part.id);
+  const sources = [...new Set(sums.flatMap((x) => x.now.inputs.map((i) => i.factor.sourceId)))].flatMap(
+    (id) => (id ? [SOURCES[id]] : []),
+  );
+  return (
+    <section>
+      <h2>{PROP_WORDS[seen].charAt(0).toUpperCase() + PROP_WORDS[seen].slice(1)}</h2>
+      {PROP_NOTES[seen] && <p>{PROP_NOTES[seen]}</p>}
+      {fit && fit.state !== 'inside' && (
+        <p>
+          <b>Outside its band</b> of {amountOf({ ...fit.source, value: fit.lo }, fit.unit)} to{' '}
+          {amountOf({ ...fit.source, value: fit.hi }, fit.unit)}: nothing chosen brings{' '}
+          {fit.state === 'low' ? 'enough' : 'less'} without moving what should stay.
+        </p>
+      )}
+      {sums.map((x) => (
+        <Sum key={x.key} opened={x.now} title={seen === 'wetness' ? PROP_WORDS[x.key] : 'adapted'} />
+      ))}
+      {seen === 'wetness' && fit && (
+        <p className="num">
+          wetness = free water ÷ thirst = {amountOf(fit.adapted, 'ratio')} {spreadOf(fit.adapted, 'ratio')}
+        </p>
+      )}
+      {seen !== 'wetness' && seen !== 'mass' && sums[0] && (
+        <HoldProperty
+          key={`${part.id}:${seen}`}
+          partId={part.id}
+          name={seen}
+          now={sums[0].now.result.value}
+        />
+      )}
+      {seen !== 'wetness' && sums[0] && (
+        <details className={classes.details}>
+          <summary>as written: {amountOf(sums[0].before.result, PROP_UNIT[seen])}</summary>
+          <Sum opened={sums[0].before} title="as written" />
+        </details>
+      )}
+      {sources.length > 0 && <p className="small quiet">Figures: {sources.join('; ')}.</p>}
+    </section>
+  );
+}
