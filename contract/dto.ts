@@ -80,6 +80,10 @@ export type Kitchen = Measures & {
   /** Height above the sea, m, and the table yeasts are exchanged by. */
   altitudeM?: number;
   yeast?: YeastTable;
+  /** What ovens and thermometers are marked in; °C where nobody said. */
+  heat?: 'c' | 'f';
+  /** With ounces beside the grams on the card. */
+  ounces?: boolean;
   /** Reference ingredients that are in the cupboard. */
   atHand?: string[];
   ovens?: KitchenOven[];

@@ -84,6 +84,8 @@ export const kitchenSchema = obj({
   style: obj({ ...styleShape(), pantryOnly: boolean() }).default(undefined),
   altitudeM: finite().min(ALTITUDE_M[0]).max(ALTITUDE_M[1]),
   yeast: string().oneOf([...YEAST_TABLE_IDS]),
+  heat: string().oneOf(['c', 'f']),
+  ounces: boolean(),
   /** Reference ingredients that are in the cupboard. */
   atHand: array(id().required()).max(1000),
   ovens: array(

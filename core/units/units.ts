@@ -75,6 +75,9 @@ export function toGrams(qty: number, unit: MassUnit): number {
   return qty * MASS_G[unit];
 }
 
+/** Ounces in so many grams (international avoirdupois ounce, exact). */
+export const toOunces = (massG: number): number => massG / MASS_G.oz;
+
 /** Millilitres in `qty` of a volume unit, by the measures of the kitchen. */
 export function toMillilitres(qty: number, unit: VolumeUnit, measures: Measures): number {
   if (unit in VOLUME_ML) return qty * VOLUME_ML[unit as keyof typeof VOLUME_ML];

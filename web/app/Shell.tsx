@@ -3,11 +3,12 @@ import { useHotkeys, useOs, useWindowEvent } from '@mantine/hooks';
 import { IconMoon, IconSearch, IconSun } from '@tabler/icons-react';
 import { lazy, Suspense, useState } from 'react';
 import { Link, NavLink, Outlet, ScrollRestoration } from 'react-router';
-import { useEatersQuery, useShelfQuery } from '../api/api';
+import { useEatersQuery, useKitchenQuery, useShelfQuery } from '../api/api';
 import { PLACES } from './places';
 import { keyName } from './shortcuts';
 import { useAppSelector } from './store';
 import { EXCLUSION_WORDS } from '../words/data/terms';
+import { readIn } from '../words/heat';
 import classes from './shell.module.css';
 
 /** More than these are counted. */
@@ -107,6 +108,10 @@ function Commands() {
 
 /** The frame of every page: the name, the places, what is out. */
 export function Shell() {
+  const { data: kitchen } = useKitchenQuery();
+  const heat = kitchen?.heat ?? 'c';
+  // Before anything below is drawn; all of it is drawn anew when it changes.
+  readIn(heat);
   return (
     <>
       <a href="#main" className={classes.skip}>
@@ -134,7 +139,7 @@ export function Shell() {
         <Commands />
         <ThemeSwitch />
       </header>
-      <Outlet />
+      <Outlet key={heat} />
       <ScrollRestoration />
     </>
   );

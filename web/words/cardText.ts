@@ -38,7 +38,7 @@ export function cardJsonLd({ title, name, doc, without }: CardText): string {
     steps: stepsIn(doc),
     minutes: doc.bake?.minutes ?? null,
     yield: doc.yield ? `${doc.yield.pieces} ${doc.yield.name}` : '',
-    note: `Without gluten${without && `, ${without}`}.${doc.bake ? ` Bake: ${ovenText(doc.bake)}.` : ''} Check the packets.`,
+    note: `Without gluten${without && `, ${without}`}.${doc.bake ? ` Bake: ${ovenText(doc.bake, 'c')}.` : ''} Check the packets.`,
   });
 }
 
@@ -77,6 +77,6 @@ export function cardMarkdown({ title, name, doc, without }: CardText): string {
     '',
     ...parts,
     ...(steps.length > 0 ? ['## Method', '', ...steps.map((s, i) => `${i + 1}. ${s}`), ''] : []),
-    ...(doc.bake ? [`Bake: ${ovenText(doc.bake)}`, ''] : []),
+    ...(doc.bake ? [`Bake: ${ovenText(doc.bake, 'c')}`, ''] : []),
   ].join('\n');
 }

@@ -1,5 +1,6 @@
 import { decimalsFor, type Sourced } from '../../core/explain';
 import type { PropUnit } from '../../core/formula';
+import { toOunces } from '../../core/units';
 
 const LOCALE = 'en-GB';
 const formats = new Map<number, Intl.NumberFormat>();
@@ -16,6 +17,11 @@ export function fixed(value: number, decimals: number): string {
 
 /** What a kitchen scale shows: tenths of a gram below 20 g, whole grams above. */
 export const grams = (g: number): string => `${fixed(g, g < 20 ? 1 : 0)} g`;
+/** Ounces as far as a scale of ounces shows them: hundredths below one, tenths above. */
+export const ounces = (massG: number): string => {
+  const oz = toOunces(massG);
+  return `${fixed(oz, oz < 1 ? 2 : 1)} oz`;
+};
 export const gramsOrUnknown = (g: number | null | undefined): string =>
   g === null || g === undefined ? 'not known' : grams(g);
 export const percent = (p: number): string => `${fixed(p, p < 10 ? 1 : 0)} %`;

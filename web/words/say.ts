@@ -3,7 +3,8 @@ import { COVER_WORDS, HEAT_WORDS } from './data/bake';
 import type { ClassId, HonestId, JobId } from '../../core/classes';
 import type { Msg } from '../../core/explain';
 import type { FitKey } from '../../core/rebalance';
-import { celsiusToFahrenheit, type UnitId } from '../../core/units';
+import type { UnitId } from '../../core/units';
+import { degrees, degreesSpan, ovenDegrees, type HeatScale } from './heat';
 import { fixed, grams, listed } from './format';
 import {
   AVOID_WORDS,
@@ -153,7 +154,7 @@ const SAY: Record<string, (a: Args) => string> = {
   'step.tofu': (a) => `Blend ${amount(a, 1)} until quite smooth.`,
   'step.fizz': (a) => `Stir ${amounts(a)} in last, and bake at once: it fizzes.`,
   'step.simmerStarch': (a) =>
-    `Stir ${amount(a, 1)} into some of the cold liquid, bring the rest to a simmer, whisk it in and cook 1-2 min at 92-96 °C, until thick.`,
+    `Stir ${amount(a, 1)} into some of the cold liquid, bring the rest to a simmer, whisk it in and cook 1-2 min at ${degreesSpan(92, 96)}, until thick.`,
   'step.whiskFast': () => 'Whisk it into the liquid fast, or mix it well into the dry: it clumps.',
   'step.softenInWater': () => 'Soften in a little water with the lid on, no fat.',
   'step.noProof': () => 'No proof: into the oven at once.',
@@ -163,7 +164,7 @@ const SAY: Record<string, (a: Args) => string> = {
   'step.toast': (a) => `Toast ${amount(a, 1)} in a dry pan until they crackle; cool.`,
   'step.instead': (a) =>
     `Instead of ${ingredientName(s(a, 'was'), true)}: ${kitName(s(a, 'kit')).toLowerCase()}.`,
-  'step.keepCold': () => 'Keep fat and bowl cold: this fat melts at 24 °C.',
+  'step.keepCold': () => `Keep fat and bowl cold: this fat melts at ${degrees(24)}.`,
   'step.noCreaming': () => 'No creaming: this does not hold air. Whisk it with the sugar until smooth.',
   'step.workIn': () => 'Work it in with a fork until it clumps; do not look for crumbs of fat.',
   'step.paper': () => 'Line the tin with baking paper; no grease.',
@@ -216,31 +217,28 @@ export const hasWords = (code: string): boolean => code in SAY;
 
 export { sayProblem } from './problems';
 
-/** In °F to five, as dials are marked: 218 °C is the 425 °F it came from. */
-const degreesText = (ovenC: number, fan: boolean): string =>
-  `${ovenC} °C${fan ? ' fan' : ''} (${5 * Math.round(celsiusToFahrenheit(ovenC) / 5)} °F)`;
 export const minutesText = (from: number, to: number): string => {
   const [a, b] = [Math.round(from), Math.round(to)];
   return a === b ? `${a} min` : `${a} to ${b} min`;
 };
 
 /** One stretch of a bake: "230 °C (446 °F) under a lid, with steam". */
-export const phaseText = ({ ovenC, fan, cover, steam, heat }: BakePhase): string =>
+const phaseText = ({ ovenC, fan, cover, steam, heat }: BakePhase, first?: HeatScale): string =>
   [
-    `${degreesText(ovenC, fan)}${COVER_WORDS[cover].does}`,
+    `${ovenDegrees(ovenC, fan, first)}${COVER_WORDS[cover].does}`,
     steam ? 'with steam' : '',
     heat === 'even' ? '' : heat === 'grill' ? 'under the grill' : `more heat from ${HEAT_WORDS[heat]}`,
   ]
     .filter(Boolean)
     .join(', ');
 
-/** Oven and time as a baker reads them, stretch by stretch where there are several. */
-export function ovenText({ ovenC, minutes, fan, phases }: StatedBake): string {
+/** Oven and time as a baker reads them, stretch by stretch where there are several; `first`: on which scale, else the kitchen's. */
+export function ovenText({ ovenC, minutes, fan, phases }: StatedBake, first?: HeatScale): string {
   const whole = minutes === null ? '' : minutesText(minutes[0], minutes[1]);
   if (!phases || phases.length < 2)
-    return [ovenC === null ? '' : degreesText(ovenC, fan), whole].filter(Boolean).join(', ');
+    return [ovenC === null ? '' : ovenDegrees(ovenC, fan, first), whole].filter(Boolean).join(', ');
   const steps = phases.map((p, i) =>
-    i === phases.length - 1 ? phaseText(p) : `${Math.round(p.min)} min at ${phaseText(p)}`,
+    i === phases.length - 1 ? phaseText(p, first) : `${Math.round(p.min)} min at ${phaseText(p, first)}`,
   );
   return `${steps.join('; then ')}${whole && `; ${whole} in all`}`;
 }

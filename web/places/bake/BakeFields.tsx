@@ -6,6 +6,8 @@ import type { StatedTin } from '../../../core/formula';
 import { readTin } from '../../../core/reading';
 import { useKitchenQuery } from '../../api/api';
 import { NumberField } from '../../parts/NumberField';
+import { HeatField } from '../../parts/HeatField';
+import { bareDegrees } from '../../words/heat';
 import { FORM_WORDS, METAL_WORDS, SAY_TIN } from '../../words/data/bake';
 import classes from './bake.module.css';
 
@@ -84,11 +86,10 @@ export function BakeFields({
         value={Math.round(setup.massG)}
         onChange={(massG) => massG > 0 && onPlan({ ...plan, massG }, 'mass')}
       />
-      <NumberField
+      <HeatField
         label="Dough goes in at"
-        unit="°C"
         value={setup.startC}
-        description="4 from the fridge, −18 frozen"
+        description={`${bareDegrees(4)} from the fridge, ${bareDegrees(-18)} frozen`}
         onChange={(startC) => onPlan({ ...plan, startC }, 'start')}
       />
       <NumberField

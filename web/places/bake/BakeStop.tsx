@@ -22,6 +22,7 @@ import { HandbookLink } from '../../parts/HandbookLink';
 import { Notice } from '../../parts/Notice';
 import { BAKE_FAULT_WORDS, BAKE_NOTE_WORDS, KEEP_WORDS, SIGN_WORDS } from '../../words/data/bake';
 import { fixed, grams, listed } from '../../words/format';
+import { degrees, degreesApart, degreesSpan, inDegrees } from '../../words/heat';
 import { useDeskContext } from '../desk/context';
 import { desk } from '../desk/deskSlice';
 import frame from '../desk/desk.module.css';
@@ -59,11 +60,11 @@ function Signs({
       <h2>How you know it is done</h2>
       <ul>
         {done.signs.map((s) => (
-          <li key={s}>{SIGN_WORDS[s]}</li>
+          <li key={s}>{inDegrees(SIGN_WORDS[s])}</li>
         ))}
         {done.coreC && (
           <li>
-            a probe in the middle reads {fixed(done.coreC[0], 0)} to {fixed(done.coreC[1], 0)} °C
+            a probe in the middle reads {degreesSpan(...done.coreC)}
             {done.holdMin > 0 &&
               `, and has for about ${done.holdMin} min: a wet loaf sits there while it is still gummy`}
           </li>
@@ -80,10 +81,11 @@ function Signs({
         {done.unmouldMin !== null && `Out of the tin after ${done.unmouldMin} min, or steam makes it soggy. `}
         Cool {span(done.coolMin[0])} to {span(done.coolMin[1])} before cutting: the crumb goes on setting, and
         a warm one is gummy under the knife.
-        {coolMin !== null && ` By the model the middle is down to ${CUT_C} °C after about ${span(coolMin)}.`}
+        {coolMin !== null &&
+          ` By the model the middle is down to ${degrees(CUT_C)} after about ${span(coolMin)}.`}
       </p>
       <p>
-        <b>Keeps:</b> {KEEP_WORDS[keepsAs(kinds)]}
+        <b>Keeps:</b> {inDegrees(KEEP_WORDS[keepsAs(kinds)])}
       </p>
       <p className="small quiet">
         Common practice, no source. Heat, steam and hot tins burn: dry cloths, and stand back.{' '}
@@ -115,7 +117,7 @@ export function BakeStop() {
         kind="word"
         title="No oven stated"
         action={{
-          words: `Begin with ${FIRST_OVEN_C} °C`,
+          words: `Begin with ${degrees(FIRST_OVEN_C)}`,
           do: () => onPlan({ ...plan, phases: [plainPhase(FIRST_OVEN_C)] }, 'oven'),
         }}
       >
@@ -151,7 +153,7 @@ export function BakeStop() {
               className={STOPS.includes(f) && f !== 'notThis' ? classes.fault : classes.word}
               role="alert"
             >
-              {BAKE_FAULT_WORDS[f]}
+              {inDegrees(BAKE_FAULT_WORDS[f])}
             </p>
           ))}
           {!compared && <Skeleton height={90} role="status" aria-label="Baking it in the model" />}
@@ -164,7 +166,7 @@ export function BakeStop() {
             onPlan={onPlan}
           />
           {notes.map((n) => (
-            <p key={n}>{BAKE_NOTE_WORDS[n]}</p>
+            <p key={n}>{inDegrees(BAKE_NOTE_WORDS[n])}</p>
           ))}
         </section>
         {drawn && (
@@ -197,8 +199,8 @@ export function BakeStop() {
         <section>
           <h2>Keep in mind</h2>
           <p>
-            Opening the door costs 1 to 2 min. Ovens differ by 20 °C: know your own. Dense wet loaves cannot
-            be hurried.
+            Opening the door costs 1 to 2 min. Ovens differ by {degreesApart(20)}: know your own. Dense wet
+            loaves cannot be hurried.
           </p>
           {(kitchen.altitudeM ?? 0) > 150 && (
             <p>Water boils lower at your height, and the middle is done lower with it.</p>
@@ -206,8 +208,8 @@ export function BakeStop() {
           <p className="small quiet">
             {listed([
               'No raw batter or dough',
-              'filled bakes are cooled from 57 to 21 °C within 2 h',
-              'then below 5 °C within 4 h more',
+              `filled bakes are cooled from ${degreesSpan(57, 21)} within 2 h`,
+              `then below ${degrees(5)} within 4 h more`,
             ])}{' '}
             (local code may ask for more).
           </p>

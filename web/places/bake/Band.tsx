@@ -2,6 +2,7 @@ import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import { turnsOf } from '../../../core/bake';
 import type { BakePhase } from '../../../core/formula';
 import { COVER_WORDS } from '../../words/data/bake';
+import { degrees } from '../../words/heat';
 import { PLOT } from './Curves';
 import classes from './bake.module.css';
 
@@ -15,7 +16,7 @@ const KEYS: Record<string, number> = {
 };
 const shortOf = (p: BakePhase): string =>
   [
-    `${p.ovenC} °C`,
+    degrees(p.ovenC),
     p.heat === 'grill' ? 'grill' : '',
     p.cover === 'none' ? '' : COVER_WORDS[p.cover].name,
     p.steam ? 'steam' : '',

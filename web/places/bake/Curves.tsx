@@ -12,6 +12,7 @@ import {
 } from 'recharts';
 import { curveAt, type BakeResult } from '../../../core/bake';
 import { fixed } from '../../words/format';
+import { degrees, fromField, heatScale, toField } from '../../words/heat';
 import { AXIS, HORIZONTAL, ticksTo } from '../lift/Chart';
 import classes from './bake.module.css';
 
@@ -49,7 +50,7 @@ function rowsOf(source: BakeResult, adapted: BakeResult, clock: number, end: num
 }
 
 /** A temperature of the table; what is out of the oven by then has none. */
-const degrees = (c: number | null): string => (c === null ? 'out' : `${fixed(c, 0)} °C`);
+const told = (c: number | null): string => (c === null ? 'out' : degrees(c));
 
 const PLOTTED = Object.keys(NAMES) as (keyof typeof NAMES)[];
 const LINES = (['crustWas', 'coreWas', 'crust', 'core'] as const).map((key) => ({
@@ -58,8 +59,13 @@ const LINES = (['crustWas', 'coreWas', 'crust', 'core'] as const).map((key) => (
   strokeWidth: key.endsWith('Was') ? 1.3 : 2.5,
   ...(key.endsWith('Was') ? { strokeDasharray: '4 3' } : {}),
 }));
+/** Round ticks on the kitchen's scale, in °C. */
+const heatTicks = (mostC: number): number[] =>
+  heatScale() === 'c'
+    ? ticksTo(mostC, [20, 40, 50])
+    : ticksTo(toField(mostC, false), [50, 100]).flatMap((f) => (f < 32 ? [] : [fromField(f, false)]));
+const degreesTick = (tempC: number): string => degrees(tempC);
 const MARGIN = { top: 8, right: PLOT.right, bottom: 0, left: 0 };
-const heat = (t: number) => `${t} °C`;
 
 type Drawn = { rows: Row[]; from: number | null; to: number | null; pointed: number | null };
 const DrawnNow = createContext<Drawn>({ rows: [], from: null, to: null, pointed: null });
@@ -127,8 +133,8 @@ const Axes = memo(function Axes({ end, most }: { end: number; most: number }) {
           type="number"
           domain={[0, most]}
           allowDataOverflow
-          ticks={ticksTo(most, [20, 40, 50])}
-          tickFormatter={heat}
+          ticks={heatTicks(most)}
+          tickFormatter={degreesTick}
           width={PLOT.left}
           {...AXIS}
         />
@@ -173,7 +179,7 @@ export function Curves({
     <figure className={classes.chart}>
       <p className={classes.pointed} aria-hidden>
         {at
-          ? `After ${at.min} min: middle ${degrees(at.core)}, crust ${degrees(at.crust)}; as written ${degrees(at.coreWas)}, ${degrees(at.crustWas)}`
+          ? `After ${at.min} min: middle ${told(at.core)}, crust ${told(at.crust)}; as written ${told(at.coreWas)}, ${told(at.crustWas)}`
           : 'Point at the curves to read them.'}
       </p>
       <div
@@ -212,7 +218,7 @@ export function Curves({
               <tr key={r.min}>
                 <th scope="row">{r.min} min</th>
                 {PLOTTED.map((key) => (
-                  <td key={key}>{degrees(r[key])}</td>
+                  <td key={key}>{told(r[key])}</td>
                 ))}
               </tr>
             ))}

@@ -2,6 +2,7 @@ import { Button } from '@mantine/core';
 import type { BakePlan, KitchenOven } from '../../../contract/dto';
 import { dialC, levelCm, loadsOf, SAME_CM, swapTin, type BakeSetup } from '../../../core/bake';
 import { counted, fixed, grams } from '../../words/format';
+import { bareDegrees, degrees, degreesApart } from '../../words/heat';
 import classes from './bake.module.css';
 
 /** What another tin asks for: how high the dough stands, how much would stand as before, how hot. */
@@ -34,7 +35,7 @@ export function OtherTin({
       <p>
         As written the dough stands {fixed(swap.fromCm, 1)} cm high; here {fixed(levelCm(adapted), 1)} cm.
         {swap.coolerC > 0 &&
-          ` Bake it about ${swap.coolerC} °C cooler, or it browns before it is through (common practice).`}
+          ` Bake it about ${degreesApart(swap.coolerC)} cooler, or it browns before it is through (common practice).`}
       </p>
       <div className={classes.schools}>
         {off && offer('As high as before', swap.sameDepthG)}
@@ -66,7 +67,7 @@ export function YourOven({ setup, oven }: { setup: BakeSetup; oven: KitchenOven 
       <b>{oven.name}</b>
       {oven.offsetC === 0
         ? ' runs true.'
-        : ` is ${Math.abs(oven.offsetC)} °C ${oven.offsetC > 0 ? 'hotter' : 'cooler'} than it says: for a true ${fixed(ovenC, 0)} °C set ${dialC(ovenC, oven.offsetC)}.`}
+        : ` is ${degreesApart(Math.abs(oven.offsetC))} ${oven.offsetC > 0 ? 'hotter' : 'cooler'} than it says: for a true ${degrees(ovenC)} set ${bareDegrees(dialC(ovenC, oven.offsetC))}.`}
       {fan && !oven.fan && ' It has no fan.'}
       {loads === null
         ? ' The tin does not go into it.'

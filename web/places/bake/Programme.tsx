@@ -3,7 +3,9 @@ import { IconX } from '@tabler/icons-react';
 import type { BakePlan } from '../../../contract/dto';
 import { plainPhase, SCHOOLS, SCHOOL_IDS } from '../../../core/bake';
 import { COVERS, HEATS, type BakePhase, type Cover, type Heat } from '../../../core/formula';
+import { HeatField } from '../../parts/HeatField';
 import { NumberField } from '../../parts/NumberField';
+import { inDegrees } from '../../words/heat';
 import { COVER_WORDS, HEAT_WORDS, SCHOOL_WORDS } from '../../words/data/bake';
 import classes from './bake.module.css';
 
@@ -43,10 +45,9 @@ export function Programme({
                   {i + 1}
                 </b>
               )}
-              <NumberField
+              <HeatField
                 label="Oven"
                 name={of('Oven')}
-                unit="°C"
                 value={p.ovenC}
                 onChange={(ovenC) => set(i, { ovenC }, 'oven')}
               />
@@ -139,8 +140,8 @@ export function Programme({
               </Button>
             ))}
             <span className="small quiet">
-              {SCHOOL_WORDS.hot.name}: {SCHOOL_WORDS.hot.about}. {SCHOOL_WORDS.gentle.name}:{' '}
-              {SCHOOL_WORDS.gentle.about}.
+              {SCHOOL_WORDS.hot.name}: {inDegrees(SCHOOL_WORDS.hot.about)}. {SCHOOL_WORDS.gentle.name}:{' '}
+              {inDegrees(SCHOOL_WORDS.gentle.about)}.
             </span>
           </div>
         )}

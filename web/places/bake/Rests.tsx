@@ -7,6 +7,7 @@ import { useChangeKitchen } from '../../api/useChangeKitchen';
 import { NumberField } from '../../parts/NumberField';
 import { METAL_WORDS } from '../../words/data/bake';
 import { fixed, grams } from '../../words/format';
+import { degrees } from '../../words/heat';
 import { minutesText } from '../../words/say';
 import classes from './bake.module.css';
 
@@ -28,14 +29,14 @@ export function Rests({
     ['Sugars', (s) => `${fixed(100 * s.browning.sugars, 0)} %`],
     ['Stands', (s) => `${fixed(levelCm(s), 1)} cm`],
     ['In', (s) => METAL_WORDS[s.metal]],
-    ['Goes in at', (s) => `${fixed(s.startC, 0)} °C`],
+    ['Goes in at', (s) => degrees(s.startC)],
   ];
   const outcomes: [string, (r: BakeResult) => string][] =
     compared?.source && compared.adapted
       ? [
           ['Loses', (r) => `${fixed(100 * r.loss, 0)} %`],
           ['Crust', (r) => `${fixed(r.curve.at(-1)!.crustMm, 1)} mm`],
-          ['Browns as', (r) => `${fixed(r.browned, 0)} min at 150 °C`],
+          ['Browns as', (r) => `${fixed(r.browned, 0)} min at ${degrees(150)}`],
         ]
       : [];
   return (
@@ -73,7 +74,8 @@ export function Rests({
             compared.members.map((m, i) => (
               <tr key={i}>
                 <th scope="row">
-                  To {MEMBERS[i]!.untilC} °C{MEMBERS[i]!.factor < 1 ? ', slow' : ''}
+                  To {degrees(MEMBERS[i]!.untilC)}
+                  {MEMBERS[i]!.factor < 1 ? ', slow' : ''}
                 </th>
                 <td>{minutesText(m.source, m.source)}</td>
                 <td>{minutesText(m.adapted, m.adapted)}</td>

@@ -2,6 +2,7 @@ import type { BakeChange, BakeSetup, Compared } from '../../../core/bake';
 import { changesOf } from '../../../core/bake';
 import { REASON_WORDS } from '../../words/data/bake';
 import { fixed } from '../../words/format';
+import { bareDegrees, degrees } from '../../words/heat';
 import { minutesText } from '../../words/say';
 import classes from './bake.module.css';
 
@@ -17,7 +18,7 @@ function sayChange(c: BakeChange): string {
     case 'time':
       return `${min(Math.abs(c.min))} ${c.min > 0 ? 'longer' : 'shorter'}`;
     case 'heat':
-      return `${fixed(c.toC, 0)} °C at first in place of ${fixed(c.fromC, 0)}`;
+      return `${degrees(c.toC)} at first in place of ${bareDegrees(c.fromC)}`;
     case 'fan':
       return c.on ? 'fan on' : 'fan off';
     case 'cover':
@@ -25,7 +26,7 @@ function sayChange(c: BakeChange): string {
     case 'bare':
       return 'without the lid';
     case 'then':
-      return c.grill ? `grill from ${min(c.from)}` : `${fixed(c.toC, 0)} °C from ${min(c.from)}`;
+      return c.grill ? `grill from ${min(c.from)}` : `${degrees(c.toC)} from ${min(c.from)}`;
     case 'tent':
       return `foil over it from about ${min(c.from)}: it will be dark`;
     case 'colour':
@@ -33,7 +34,7 @@ function sayChange(c: BakeChange): string {
     case 'level':
       return `stands ${cm(c.toCm)} cm high in place of ${cm(c.fromCm)}`;
     case 'start':
-      return `goes in at ${fixed(c.toC, 0)} °C in place of ${fixed(c.fromC, 0)}`;
+      return `goes in at ${degrees(c.toC)} in place of ${bareDegrees(c.fromC)}`;
     default:
       return `look from ${min(c.from)}`;
   }
@@ -67,7 +68,8 @@ export function Told({
   return (
     <>
       <p className={classes.time} role="status">
-        {fixed(first.ovenC, 0)} °C{first.fan ? ' fan' : ''}
+        {degrees(first.ovenC)}
+        {first.fan ? ' fan' : ''}
         {adapted.phases.length > 1 ? ' at first' : ''}: about {minutesText(time.from, time.to)}
       </p>
       <ul className={classes.changes} aria-label="What to do otherwise">

@@ -10,7 +10,8 @@ import { cautionsOf } from '../../../core/rebalance';
 import { useKitchenQuery } from '../../api/api';
 import { StepText } from '../../parts/StepText';
 import { KEEP_WORDS, SIGN_WORDS } from '../../words/data/bake';
-import { day, fixed, listed } from '../../words/format';
+import { day, listed } from '../../words/format';
+import { degreesSpan, inDegrees } from '../../words/heat';
 import { minutesText, ovenText } from '../../words/say';
 import { withoutWords } from '../../words/things';
 import { liftLines, span } from '../lift/liftLines';
@@ -37,9 +38,9 @@ function DoneLines({ doc }: { doc: Formula }) {
   const done = donenessOf(main.classId);
   const core =
     done.coreC &&
-    `the middle reads ${fixed(done.coreC[0], 0)} to ${fixed(done.coreC[1], 0)} °C${done.holdMin > 0 ? ` for about ${done.holdMin} min` : ''}`;
+    `the middle reads ${degreesSpan(...done.coreC)}${done.holdMin > 0 ? ` for about ${done.holdMin} min` : ''}`;
   const signs = [
-    ...done.signs.filter((s) => s !== 'core').map((s) => SIGN_WORDS[s]),
+    ...done.signs.filter((s) => s !== 'core').map((s) => inDegrees(SIGN_WORDS[s])),
     ...(core ? [core] : []),
   ];
   return (
@@ -51,7 +52,7 @@ function DoneLines({ doc }: { doc: Formula }) {
         </p>
       )}
       <p className={classes.bake}>
-        <b>Keeps</b> {KEEP_WORDS[keepsAs(doc.parts.map((p) => p.classId))]}
+        <b>Keeps</b> {inDegrees(KEEP_WORDS[keepsAs(doc.parts.map((p) => p.classId))])}
       </p>
     </>
   );
@@ -108,6 +109,7 @@ export function Card({
               part={p}
               source={beside ? source?.doc.parts.find((x) => x.id === p.id) : undefined}
               lookup={lookup}
+              inOunces={kitchen.ounces ?? false}
             />
           ))}
         </div>

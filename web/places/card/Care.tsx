@@ -8,6 +8,7 @@ import { AVOID_WORDS, CAUTION_WORDS, ingredientName, withoutWords } from '../../
 import { WhoEats } from '../desk/WhoEats';
 import { cameIn } from './came';
 import classes from './card.module.css';
+import { inDegrees } from '../../words/heat';
 
 function Findings({ doc, source, lookup }: { doc: Formula; source: Formula | undefined; lookup: Lookup }) {
   const verdicts = verdictsOf(doc, doc.avoids, lookup);
@@ -77,7 +78,7 @@ export function Care({
       <h2>Take care</h2>
       <WhoEats formula={doc} lookup={exact} brief />
       <Findings doc={doc} source={source} lookup={lookup} />
-      {[...cautions.map((c) => CAUTION_WORDS[c]), ...GENERAL].map((c) => (
+      {[...cautions.map((c) => CAUTION_WORDS[c]), ...GENERAL].map(inDegrees).map((c) => (
         <p key={c}>{c}</p>
       ))}
     </section>

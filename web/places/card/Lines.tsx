@@ -8,7 +8,7 @@ import {
   type Part,
 } from '../../../core/formula';
 import type { GroupId, Lookup } from '../../../core/ingredients';
-import { grams, percent } from '../../words/format';
+import { grams, ounces, percent } from '../../words/format';
 import { STATE_WORDS } from '../../words/data/ways';
 import { GROUP_WORDS, lineName, ROLE_WORDS } from '../../words/things';
 import { cameIn } from './came';
@@ -22,14 +22,30 @@ const sourceLine = (source: Part | undefined, id: string): Line | undefined =>
   source?.lines.find((l) => l.id === id);
 
 /** What is weighed for a part: grams first, with its share on flour, and the amounts as written beside where asked for. */
-export function Lines({ part, source, lookup }: { part: Part; source: Part | undefined; lookup: Lookup }) {
+export function Lines({
+  part,
+  source,
+  lookup,
+  inOunces,
+}: {
+  part: Part;
+  source: Part | undefined;
+  lookup: Lookup;
+  /** With ounces beside the grams. */
+  inOunces: boolean;
+}) {
   const gone = source?.lines.filter((l) => !part.lines.some((x) => x.id === l.id)) ?? [];
   const profile = profileOf(part, lookup);
   const row = (l: Line) => {
     const pct = l.amount.massG && !isBeside(l.role) ? bakersPercent(l.amount.massG.value, profile) : null;
     return (
       <tr key={l.id} data-new={cameIn(l.id) ? '' : undefined}>
-        <td className="num">{l.amount.massG ? grams(l.amount.massG.value) : 'as needed'}</td>
+        <td className="num">
+          {l.amount.massG ? grams(l.amount.massG.value) : 'as needed'}
+          {inOunces && l.amount.massG && (
+            <small className={classes.ounces}>{ounces(l.amount.massG.value)}</small>
+          )}
+        </td>
         <th scope="row">
           {lineName(l)}
           {l.preparation && <span className="quiet">, {l.preparation}</span>}
@@ -47,7 +63,7 @@ export function Lines({ part, source, lookup }: { part: Part; source: Part | und
       <caption>{part.name || 'Weigh'}</caption>
       <thead>
         <tr>
-          <th scope="col">grams</th>
+          <th scope="col">{inOunces ? 'grams, ounces' : 'grams'}</th>
           <th scope="col">ingredient</th>
           {bakersPercent(1, profile) === null ? <td /> : <th scope="col">on flour</th>}
           {source && <th scope="col">as written</th>}

@@ -17,6 +17,7 @@ import { MirrorBars } from './MirrorBars';
 import { Opened } from './Opened';
 import { WhoEats } from './WhoEats';
 import classes from './desk.module.css';
+import { inDegrees } from '../../words/heat';
 
 function Care({ solution }: { solution: Solution }) {
   const unknown = solution.verdicts.filter((v) => v.unknown.length > 0);
@@ -36,7 +37,7 @@ function Care({ solution }: { solution: Solution }) {
         </p>
       )}
       {solution.cautions.map((c) => (
-        <p key={c}>{CAUTION_WORDS[c]}</p>
+        <p key={c}>{inDegrees(CAUTION_WORDS[c])}</p>
       ))}
       <p className="small quiet">
         Check the label and your local food law. <HandbookLink section="cautions">All cautions</HandbookLink>

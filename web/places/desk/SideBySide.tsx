@@ -10,6 +10,7 @@ import { AVOID_WORDS, CAUTION_WORDS, ingredientName, JOB_NOUNS } from '../../wor
 import { useDeskContext } from './context';
 import { desk } from './deskSlice';
 import { titleOf } from './WholeSolution';
+import { inDegrees } from '../../words/heat';
 
 const SURE = { good: 'fairly sure', fair: 'worth a small trial', low: 'unsure: bake one first' } as const;
 const upper = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
@@ -98,7 +99,10 @@ export function SideBySide({
           )}
           {solutions.some((s) => s.misses.length > 0) &&
             told('house style', (s) => s.misses.map(missWords).join(' ') || 'met')}
-          {told('watch', (s) => s.cautions.map((c) => CAUTION_WORDS[c]).join(' ') || 'nothing more')}
+          {told(
+            'watch',
+            (s) => s.cautions.map((c) => inDegrees(CAUTION_WORDS[c])).join(' ') || 'nothing more',
+          )}
           {told('how sure', (s) => SURE[s.confidence.level])}
         </tbody>
         <tfoot>

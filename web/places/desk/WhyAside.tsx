@@ -15,6 +15,7 @@ import {
 import { DOSE_WORDS } from '../../words/data/ways';
 import { useDeskContext } from './context';
 import classes from './desk.module.css';
+import { inDegrees } from '../../words/heat';
 
 /** The margin: why this way, its window, what it changes, what to watch. */
 export function WhyAside({
@@ -35,7 +36,7 @@ export function WhyAside({
       {kit && option && (
         <section>
           <h2>{kitName(kit.id)}</h2>
-          <p>{KIT_WORDS[kit.id]?.about ?? 'A way of your own: nobody else vouches for it.'}</p>
+          <p>{inDegrees(KIT_WORDS[kit.id]?.about ?? 'A way of your own: nobody else vouches for it.')}</p>
           {option.amounts.length > 0 && (
             <div className={classes.equation}>
               {option.amounts.map((got) => {
@@ -55,7 +56,7 @@ export function WhyAside({
             <p>Packet not read: not known for {listed(option.unknown.map((a) => AVOID_WORDS[a]))}.</p>
           )}
           {option.cautions.map((c) => (
-            <p key={c}>{CAUTION_WORDS[c]}</p>
+            <p key={c}>{inDegrees(CAUTION_WORDS[c])}</p>
           ))}
         </section>
       )}

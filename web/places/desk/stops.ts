@@ -5,6 +5,7 @@ import { isYeasted, liftOf } from '../../../core/leavening';
 import { counted } from '../../words/format';
 import type { DeskContext } from './context';
 import type { DeskState } from './deskSlice';
+import { bareDegrees, heatUnit } from '../../words/heat';
 
 /** A stop without an address cannot be gone to yet. `look`: something there wants looking at. */
 export type Stop = { to: string | null; name: string; state: string; look?: boolean };
@@ -24,7 +25,9 @@ const ovenState = (source: Formula | null, plan: BakePlan | undefined): string =
   const phases = plan?.phases ?? source?.bake?.phases;
   const heats = phases?.map((p) => p.ovenC) ?? [source?.bake?.ovenC ?? null];
   const told = [...new Set(heats)].filter((c) => c !== null);
-  return told.length === 0 ? 'no oven stated' : `${told.slice(0, 2).join(', then ')} °C`;
+  return told.length === 0
+    ? 'no oven stated'
+    : `${told.slice(0, 2).map(bareDegrees).join(', then ')} ${heatUnit()}`;
 };
 
 /** The stops of a desk as they stand now. */

@@ -17,6 +17,7 @@ import { CUP_WORDS, lineName, SPOON_WORDS } from '../../words/things';
 import { ovenText, say } from '../../words/say';
 import { YEAST_TABLE_WORDS } from '../../words/data/lift';
 import classes from './handbook.module.css';
+import { inDegrees } from '../../words/heat';
 
 /** Ovens that recipes name, °F. */
 const OVENS_F = [250, 275, 300, 325, 350, 375, 400, 425, 450, 475, 500];
@@ -110,7 +111,9 @@ export function Conversions() {
             ))}
           </tbody>
         </table>
-        <p className="small quiet">°F to °C is exact. A fan: 15 to 20 °C lower, common practice.</p>
+        <p className="small quiet">
+          °F to °C is exact. A fan: {inDegrees('15 to 20 °C lower')}, common practice.
+        </p>
       </section>
       <section className={`sheet ${classes.entry}`} id="measures" aria-label="Cups and spoons">
         <h2>Cups and spoons</h2>

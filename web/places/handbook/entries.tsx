@@ -38,6 +38,7 @@ import {
 } from '../../words/things';
 import { minutesText } from '../../words/say';
 import classes from './handbook.module.css';
+import { degrees, degreesSpan, inDegrees } from '../../words/heat';
 
 /** One thing in the handbook. `words` is what a search looks through. */
 export type Entry = { id: string; section: SectionId; title: string; words: string; body: ReactNode };
@@ -90,7 +91,7 @@ function KitBody({ kit, things }: { kit: Kit; things: readonly Ingredient[] }) {
     );
   return (
     <>
-      <p>{KIT_WORDS[kit.id]?.about}</p>
+      <p>{inDegrees(KIT_WORDS[kit.id]?.about ?? '')}</p>
       {kit.items.length > 0 && (
         <ul className={classes.doses} aria-label={oneBase ? doseBase(kit.items[0]!.dose.per) : 'Doses'}>
           {oneBase && (
@@ -120,7 +121,8 @@ function KitBody({ kit, things }: { kit: Kit; things: readonly Ingredient[] }) {
         ) + (kit.caps.maxEggs ? `; for up to ${kit.caps.maxEggs} eggs` : ''),
       )}
       {said('Brings in', listed(brings.map((b) => AVOID_WORDS[b])))}
-      {kit.cautions.length > 0 && said('Watch', kit.cautions.map((c) => CAUTION_WORDS[c]).join(' '))}
+      {kit.cautions.length > 0 &&
+        said('Watch', kit.cautions.map((c) => inDegrees(CAUTION_WORDS[c])).join(' '))}
       <p className="small quiet">{BASIS_WORDS[kit.basis]}</p>
     </>
   );
@@ -159,11 +161,11 @@ const kinds = (): Entry[] =>
           : `${FEEL_WORDS_TEXT[c.feel[0]]} to ${FEEL_WORDS_TEXT[c.feel[1]]}`,
       ],
       ['On flour', listed(doses.map(([k, [a, b]]) => `${DOSED_WORDS[k]} ${plain(a)} to ${plain(b)} %`))],
-      ['Done', listed(d.signs.map((s) => SIGN_WORDS[s]))],
+      ['Done', listed(d.signs.map((s) => inDegrees(SIGN_WORDS[s])))],
       [
         'Middle',
         d.coreC
-          ? `${d.coreC[0]} to ${d.coreC[1]} °C${d.holdMin ? `, and about ${d.holdMin} min above ${d.coreC[0]} °C` : ''}`
+          ? `${degreesSpan(...d.coreC)}${d.holdMin ? `, and about ${d.holdMin} min above ${degrees(d.coreC[0])}` : ''}`
           : '',
       ],
       [
@@ -172,7 +174,7 @@ const kinds = (): Entry[] =>
       ],
       ['Out of the tin', d.unmouldMin ? `after about ${d.unmouldMin} min` : ''],
       ['Cools', `${minutesText(...d.coolMin)} before it is cut`],
-      ['Keeps', KEEP_WORDS[keepsAs([id])]],
+      ['Keeps', inDegrees(KEEP_WORDS[keepsAs([id])])],
     ];
     const rest = c.family === 'finish' ? rows.slice(0, 2) : rows;
     return {
@@ -224,7 +226,7 @@ const feel = (): Entry[] =>
 const faults = (): Entry[] =>
   FAULTS.map((f) => {
     const causes = f.causes.map((c) => CAUSE_WORDS[c]);
-    const first = f.first.map((r) => REPAIR_WORDS[r]);
+    const first = f.first.map((r) => inDegrees(REPAIR_WORDS[r]));
     const { name, about } = FAULT_WORDS[f.id];
     return {
       id: f.id,
@@ -252,7 +254,7 @@ const cautions = (): Entry[] => [
     section: 'cautions' as const,
     title,
     words: text,
-    body: <p>{text}</p>,
+    body: <p>{inDegrees(text)}</p>,
   })),
   ...(Object.entries(CAUTION_WORDS) as [CautionId, string][]).map(([id, text]) => {
     const kits = KITS.filter((k) => k.cautions.includes(id)).map((k) => KIT_WORDS[k.id]?.name ?? k.id);
@@ -264,7 +266,7 @@ const cautions = (): Entry[] => [
       words: `${text} ${names.join(' ')}`,
       body: (
         <>
-          <p>{text}</p>
+          <p>{inDegrees(text)}</p>
           {names.length > 0 && <p className="small quiet">With: {names.join(', ')}.</p>}
         </>
       ),

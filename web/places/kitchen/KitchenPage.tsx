@@ -31,6 +31,7 @@ import { UndoButtons } from '../../parts/UndoButtons';
 import { sayTakenOff } from '../../parts/sayTakenOff';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { listed } from '../../words/format';
+import type { HeatScale } from '../../words/heat';
 import { sayProblem } from '../../words/problems';
 import { YEAST_TABLE_WORDS } from '../../words/data/lift';
 import { CUP_WORDS, EXCLUSION_WORDS, RULESET_WORDS, SPOON_WORDS } from '../../words/data/terms';
@@ -158,6 +159,23 @@ function Measures({ kitchen }: { kitchen: Kitchen }) {
         value={kitchen.spoon}
         allowDeselect={false}
         onChange={(v) => set({ spoon: v as SpoonStandard })}
+      />
+      <Select
+        label="Ovens and thermometers in"
+        description="Shown and asked for in it; the card has the oven in both"
+        data={[
+          { value: 'c', label: '°C' },
+          { value: 'f', label: '°F' },
+        ]}
+        value={kitchen.heat ?? 'c'}
+        allowDeselect={false}
+        onChange={(v) => set({ heat: v as HeatScale })}
+      />
+      <Checkbox
+        label="Ounces beside the grams on the card"
+        description="Everything is weighed in grams; small amounts are hardly to be weighed in ounces"
+        checked={kitchen.ounces ?? false}
+        onChange={(e) => set({ ounces: e.currentTarget.checked })}
       />
       <Select
         label="Sizes of your eggs"

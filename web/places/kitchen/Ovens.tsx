@@ -2,11 +2,13 @@ import { Button, Radio, Switch, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import type { Kitchen, KitchenOven } from '../../../contract/dto';
 import { useChangeKitchen } from '../../api/useChangeKitchen';
+import { HeatField } from '../../parts/HeatField';
 import { NumberField } from '../../parts/NumberField';
 import { sayTakenOff } from '../../parts/sayTakenOff';
 import { counted } from '../../words/format';
 import { LineActions } from './LineActions';
 import classes from './kitchen.module.css';
+import { degreesApart } from '../../words/heat';
 
 const NEW_OVEN: Omit<KitchenOven, 'id'> = { name: '', offsetC: 0, fan: true, widthCm: 45, racks: 2 };
 
@@ -49,9 +51,9 @@ function OvenForm({
         data-autofocus
         onChange={(e) => set({ name: e.currentTarget.value })}
       />
-      <NumberField
+      <HeatField
+        apart
         label="Hotter than it says by"
-        unit="°C"
         description="by a thermometer in its middle; below zero where it is cooler"
         value={oven.offsetC}
         onChange={(offsetC) => set({ offsetC })}
@@ -68,7 +70,7 @@ function OvenForm({
         checked={oven.fan}
         onChange={(e) => set({ fan: e.currentTarget.checked })}
       />
-      {wrong && <p role="alert">Give at most 80 °C off, 15 to 300 cm, and 1 to 20 racks.</p>}
+      {wrong && <p role="alert">Give at most {degreesApart(80)} off, 15 to 300 cm, and 1 to 20 racks.</p>}
       <div className={classes.actions}>
         <Button type="submit" disabled={oven.name.trim() === '' || wrong}>
           Keep the oven
@@ -123,7 +125,7 @@ export function Ovens({ kitchen }: { kitchen: Kitchen }) {
                 <p>
                   {o.offsetC === 0
                     ? 'runs true'
-                    : `${Math.abs(o.offsetC)} °C ${o.offsetC > 0 ? 'hotter' : 'cooler'} than it says`}
+                    : `${degreesApart(Math.abs(o.offsetC))} ${o.offsetC > 0 ? 'hotter' : 'cooler'} than it says`}
                   <span className="quiet">
                     , {o.fan ? 'with a fan' : 'no fan'}, {o.widthCm} cm wide, {counted(o.racks, 'rack')}
                   </span>

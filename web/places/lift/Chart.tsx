@@ -10,6 +10,7 @@ import {
   ComposedChart,
 } from 'recharts';
 import classes from './lift.module.css';
+import { degrees } from '../../words/heat';
 
 const hours = (min: number): string =>
   `${Math.floor(min / 60)}:${String(Math.round(min % 60)).padStart(2, '0')}`;
@@ -71,7 +72,7 @@ export function GrowthChart({
               yAxisId="temp"
               orientation="right"
               domain={[0, 40]}
-              tickFormatter={(t: number) => `${t} °C`}
+              tickFormatter={(t: number) => degrees(t)}
               width={52}
               tickCount={5}
               {...AXIS}

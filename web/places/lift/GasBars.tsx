@@ -2,6 +2,7 @@ import { GAS_KINDS, type LiftBudget } from '../../../core/leavening';
 import { fixed } from '../../words/format';
 import { GAS_WORDS } from '../../words/data/lift';
 import classes from './lift.module.css';
+import { degrees } from '../../words/heat';
 
 const per = (b: LiftBudget): number => (b.gasPer100 !== null && b.gasMmol > 0 ? b.gasPer100 / b.gasMmol : 1);
 
@@ -74,8 +75,9 @@ export function GasBars({ source, adapted }: { source: LiftBudget; adapted: Lift
         {adapted.gasMmol > 0.05 && (
           <>
             About {fixed(adapted.coldMl, 0)} mL of bubbles when cold, after {fixed(adapted.dissolvedMmol, 1)}{' '}
-            mmol stay in the water; about {fixed(adapted.ovenMl / 1000, 1)} L at 90 °C with the steam in them,
-            of which the crumb keeps a part. {fixed((100 * bench) / adapted.gasMmol, 0)} % comes in the bowl
+            mmol stay in the water; about {fixed(adapted.ovenMl / 1000, 1)} L at {degrees(90)} with the steam
+            in them, of which the crumb keeps a part. {fixed((100 * bench) / adapted.gasMmol, 0)} % comes in
+            the bowl
             {bench > 0.6 * adapted.gasMmol ? ': into the oven at once.' : ', the rest in the heat.'}
           </>
         )}

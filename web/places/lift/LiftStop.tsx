@@ -19,6 +19,7 @@ import { RiseGauge } from './RiseGauge';
 import { Starter, type DoughOf } from './Starter';
 import { Yeast } from './Yeast';
 import classes from './lift.module.css';
+import { degrees, degreesApart } from '../../words/heat';
 
 /** Water in a starter of equal parts flour and water, as our table has it. */
 const STARTER_WATER = 0.5;
@@ -55,14 +56,14 @@ function Altitude({ altitudeM }: { altitudeM: number }) {
     <section>
       <h2>At {fixed(altitudeM, 0)} m</h2>
       <p>
-        Water boils at {fixed(advice.boilsC, 1)} °C; a bubble grows{' '}
+        Water boils at {degrees(advice.boilsC, 1)}; a bubble grows{' '}
         {fixed(100 * (101_325 / advice.pressurePa - 1), 0)} % larger.
       </p>
       {advice.change ? (
         <p>
           Usual here: {share(advice.change.leaveningLess)} less leavening, {share(advice.change.sugarLess)}{' '}
           less sugar, {share(advice.change.liquidMore)} more liquid, the oven{' '}
-          {fixed(advice.change.ovenHotterC[0], 0)} to {fixed(advice.change.ovenHotterC[1], 0)} °C hotter.
+          {degreesApart(advice.change.ovenHotterC[0])} to {degreesApart(advice.change.ovenHotterC[1])} hotter.
           Where the formula was made at this height, it has that already.
         </p>
       ) : (
@@ -170,8 +171,8 @@ export function LiftStop() {
         <section>
           <h2>Gas to volume</h2>
           <p className="small">
-            n·R·T ÷ (pressure − water’s own): at 90 °C a bubble is mostly steam, so a mmol fills some 90 mL,
-            not 30. Of it 33 mmol a litre of water stay dissolved at 25 °C.
+            n·R·T ÷ (pressure − water’s own): at {degrees(90)} a bubble is mostly steam, so a mmol fills some
+            90 mL, not 30. Of it 33 mmol a litre of water stay dissolved at {degrees(25)}.
           </p>
         </section>
         <Altitude altitudeM={altitudeM} />

@@ -1,7 +1,9 @@
 import { asStarter, asYeast, buildOf, peakOf, planFaults } from '../../../core/leavening';
 import { fixed, grams } from '../../words/format';
 import { PLAN_FAULT_WORDS } from '../../words/data/lift';
+import { HeatField } from '../../parts/HeatField';
 import { NumberField } from '../../parts/NumberField';
+import { degrees, inDegrees } from '../../words/heat';
 import type { Planned } from './fields';
 import classes from './lift.module.css';
 
@@ -39,12 +41,7 @@ export function Starter({ plan, onPlan, dough }: Planned & { dough: DoughOf }) {
           value={plan.feed.flour}
           onChange={(flour) => feed({ flour }, 'feedF')}
         />
-        <NumberField
-          label="Stands at"
-          unit="°C"
-          value={plan.feedC}
-          onChange={(feedC) => onPlan({ feedC }, 'feedC')}
-        />
+        <HeatField label="Stands at" value={plan.feedC} onChange={(feedC) => onPlan({ feedC }, 'feedC')} />
         <NumberField
           label="The dough needs"
           unit="g"
@@ -60,7 +57,7 @@ export function Starter({ plan, onPlan, dough }: Planned & { dough: DoughOf }) {
       </div>
       {faults.map((f) => (
         <p key={f} className={classes.fault} role="alert">
-          {PLAN_FAULT_WORDS[f]}
+          {inDegrees(PLAN_FAULT_WORDS[f])}
         </p>
       ))}
       {faults.length === 0 && build && peak && (
@@ -81,7 +78,7 @@ export function Starter({ plan, onPlan, dough }: Planned & { dough: DoughOf }) {
         <p>
           <b>In place of the yeast</b>: {grams(sour.starterG)} starter, with{' '}
           {grams(dough.flourG - sour.flourG)} less flour and {grams(dough.waterG - sour.waterG)} less water in
-          the dough; it then takes 4 to 8 h at 24 °C (common practice, no source).{' '}
+          the dough; it then takes 4 to 8 h at {degrees(24)} (common practice, no source).{' '}
           <button
             type="button"
             className={classes.link}

@@ -24,7 +24,9 @@ import { fixed, grams, listed } from '../../words/format';
 import { PLACE_WORDS, PLAN_FAULT_WORDS, YEAST_TABLE_WORDS } from '../../words/data/lift';
 import { ingredientName } from '../../words/things';
 import { GrowthChart } from './Chart';
+import { HeatField } from '../../parts/HeatField';
 import { NumberField } from '../../parts/NumberField';
+import { degrees, inDegrees } from '../../words/heat';
 import type { Planned } from './fields';
 import { plannedRise, RISE_FAULTS, span, yeastIn } from './liftLines';
 import classes from './lift.module.css';
@@ -36,9 +38,8 @@ function Places({ plan, onPlan }: Planned) {
     <div className={classes.places}>
       {plan.places.map((p, i) => (
         <div key={i} className={classes.place}>
-          <NumberField
+          <HeatField
             label={i === 0 ? 'It stands at' : 'then at'}
-            unit="°C"
             value={p.tempC}
             onChange={(tempC) => set(i, { tempC })}
           />
@@ -153,9 +154,8 @@ export function Yeast({
         </p>
       ))}
       <div className={classes.fields}>
-        <NumberField
+        <HeatField
           label="Dough out of the bowl"
-          unit="°C"
           value={plan.wantC}
           onChange={(wantC) => onPlan({ wantC }, 'want')}
         />
@@ -170,7 +170,7 @@ export function Yeast({
       <Places plan={plan} onPlan={onPlan} />
       {bad.map((f) => (
         <p key={f} className={classes.fault} role="alert">
-          {PLAN_FAULT_WORDS[f]}
+          {inDegrees(PLAN_FAULT_WORDS[f])}
         </p>
       ))}
       {rise && (
@@ -194,21 +194,18 @@ export function Yeast({
       )}
       <h3>Water for it</h3>
       <div className={classes.fields}>
-        <NumberField
+        <HeatField
           label="Flour and room are at"
-          unit="°C"
           value={plan.dryC}
           onChange={(dryC) => onPlan({ dryC }, 'dry')}
         />
-        <NumberField
+        <HeatField
           label="Mixing warms it by"
-          unit="°C"
           value={plan.frictionC}
           onChange={(frictionC) => onPlan({ frictionC }, 'friction')}
         />
-        <NumberField
+        <HeatField
           label="Yeast is woken at"
-          unit="°C"
           value={plan.wakeC}
           onChange={(wakeC) => onPlan({ wakeC }, 'wake')}
         />
@@ -221,16 +218,15 @@ export function Yeast({
           description="blended grain, a cooked gel"
           onChange={(hotG) => onPlan({ hotG }, 'hotG')}
         />
-        <NumberField
+        <HeatField
           label="Hot mixture is at"
-          unit="°C"
           value={plan.hotC ?? 60}
           onChange={(hotC) => onPlan({ hotC }, 'hotC')}
         />
       </div>
       {hotMix !== null && (
         <p role="status" className={hotMix >= YEAST_DIES_C ? classes.fault : undefined}>
-          Stirred together it comes to about {fixed(hotMix, 0)} °C
+          Stirred together it comes to about {degrees(hotMix)}
           {hotMix >= YEAST_DIES_C
             ? ': that kills the yeast. Let the mixture cool until it is only warm to the touch.'
             : hotMix > YEAST_WARM_C
@@ -242,7 +238,7 @@ export function Yeast({
         .filter((f) => faults.includes(f))
         .map((f) => (
           <p key={f} className={classes.fault} role="alert">
-            {PLAN_FAULT_WORDS[f]}
+            {inDegrees(PLAN_FAULT_WORDS[f])}
           </p>
         ))}
       {water && (
@@ -254,7 +250,7 @@ export function Yeast({
             </>
           ) : (
             <>
-              <b>Water at {fixed(water.tempC, 0)} °C</b> makes a dough of {fixed(plan.wantC, 0)} °C.
+              <b>Water at {degrees(water.tempC)}</b> makes a dough of {degrees(plan.wantC)}.
               {water.state === 'too_warm' &&
                 ' That harms yeast that it touches first: stir the flour in before.'}
               {water.state === 'kills' && ' That kills yeast: warm the flour or let the dough be cooler.'}
@@ -266,7 +262,7 @@ export function Yeast({
         .filter((f) => faults.includes(f))
         .map((f) => (
           <p key={f} className={classes.fault} role="alert">
-            {PLAN_FAULT_WORDS[f]}
+            {inDegrees(PLAN_FAULT_WORDS[f])}
           </p>
         ))}
       {lines.some((l) => l.id === 'active_dry_yeast') && !faults.includes('wakeKills') && (

@@ -16,6 +16,7 @@ import {
   type YeastTable,
 } from '../../../core/leavening';
 import { fixed } from '../../words/format';
+import { degrees } from '../../words/heat';
 
 /** A stretch of time as a baker says it, to five minutes. */
 export const span = (min: number): string => {
@@ -82,7 +83,7 @@ export function liftLines(doc: Formula, request: VersionRequest, lookup: Lookup,
       ? plannedRise(part, lookup, kitchen.yeast ?? 'usual', plan, pressurePa)
       : null;
     if (rise?.minutes) {
-      const at = plan.places.map((p) => `${fixed(p.tempC, 0)} °C`).join(', then ');
+      const at = plan.places.map((p) => degrees(p.tempC)).join(', then ');
       out.push(
         `${of}rise by ${fixed(100 * plan.rise, 0)} % at ${at}: about ${span(rise.minutes)}, look from ${span(rise.early ?? rise.minutes)}`,
       );

@@ -6,6 +6,7 @@ import { toMillilitres, type Measures } from '../../../core/units';
 import { fixed, grams, listed } from '../../words/format';
 import { JOB_WORDS, kitName, PIECE_WORDS } from '../../words/things';
 import classes from './pantry.module.css';
+import { degrees } from '../../words/heat';
 
 /** Names with their figures. */
 function PairTable({ rows }: { rows: readonly [string, string][] }) {
@@ -123,8 +124,8 @@ export function InDough({ of }: { of: Ingredient }) {
     ]);
   if (of.melting)
     rows.push(
-      ['solid at 20 °C', `${fixed(100 * of.melting.solid20.value, 0)} % of its fat`],
-      ['melted at', `${fixed(of.melting.meltsC.value, 0)} °C`],
+      [`solid at ${degrees(20)}`, `${fixed(100 * of.melting.solid20.value, 0)} % of its fat`],
+      ['melted at', degrees(of.melting.meltsC.value)],
     );
   if (rows.length === 0) return null;
   return (

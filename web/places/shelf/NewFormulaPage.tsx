@@ -20,6 +20,7 @@ import { correctionOf } from '../read/correct';
 import { ReadLines, type Change, type LineView, type OnCorrect } from '../read/ReadLines';
 import { FromElsewhere } from './FromElsewhere';
 import classes from './shelf.module.css';
+import { degrees } from '../../words/heat';
 
 type Fixes = Record<string, Change>;
 type Pasted = {
@@ -278,7 +279,7 @@ export function NewFormulaPage() {
                       ml={8}
                       onClick={() => set({ oven: `${fix.ovenC} °C` })}
                     >
-                      Take {fix.ovenC} °C
+                      Take {degrees(fix.ovenC)}
                     </Button>
                   ))}
                 </Notice>
