@@ -186,3 +186,22 @@ test('what is changed in the kitchen can be undone and done again', async ({ pag
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(height).toHaveValue(before);
 });
+
+test('a kitchen of °F and ounces: at the oven, on the desk and on the card', async ({ page }) => {
+  await page.goto('/kitchen');
+  await page.getByRole('combobox', { name: 'Ovens and thermometers in' }).click();
+  await page.getByRole('option', { name: '°F' }).click();
+  await page.getByLabel('Ounces beside the grams on the card').check();
+  await expect(page.getByText(/°F hotter than it says/).first()).toBeVisible();
+  await pasteFormula(page, { title: 'Fathom cake' });
+  await leaveOut(page, 'egg');
+  await page.getByRole('link', { name: /^5? ?Bake/ }).click();
+  // 350 °F as it was written.
+  await expect(page.getByLabel('Oven', { exact: true })).toHaveValue('350 °F');
+  await page.getByRole('button', { name: 'Keep this version' }).click();
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  const card = page.getByRole('article');
+  await expect(card.getByText(/350 °F \(177 °C\)/)).toBeVisible();
+  await expect(card.getByText(/\d oz$/).first()).toBeVisible();
+  await expectAccessible(page);
+});

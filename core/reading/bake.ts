@@ -3,6 +3,8 @@ import type { BakePhase, Cover, StatedBake } from '../formula';
 import { fahrenheitToCelsius, gasMarkToFahrenheit } from '../units';
 
 /** A problem of the whole, with an oven temperature that would settle it. */
+/** To a tenth of a degree, so that a whole °F is found again in it. */
+const tenth = (x: number): number => Math.round(10 * x) / 10;
 export type BakeIssue = Msg & { fixes?: { ovenC: number }[] };
 
 /** Ovens that can be meant, °C; anything else is asked about. */
@@ -67,7 +69,7 @@ function phasesIn(
     const named = celsius.at(-1) ?? fromF.at(-1);
     const elsewhere = NOT_BAKING.test(piece);
     if (named !== undefined && plausible(named) && (!elsewhere || /\boven\b|\bpreheat/i.test(piece)))
-      ovenC = Math.round(named);
+      ovenC = tenth(named);
     if (elsewhere) continue;
     cover = coverIn(piece, cover);
     const range = minutesIn(piece);
@@ -120,7 +122,7 @@ export function readBake(
   ) {
     issues.push({
       ...msg('bake.tempsDisagree', { c: celsius.at(-1)!, f: Math.round(fromF.at(-1)!) }),
-      fixes: [{ ovenC: Math.round(fromF.at(-1)!) }, { ovenC: celsius.at(-1)! }],
+      fixes: [{ ovenC: tenth(fromF.at(-1)!) }, { ovenC: celsius.at(-1)! }],
     });
   }
   if (ovenC !== null && !plausible(ovenC)) {
@@ -146,7 +148,7 @@ export function readBake(
   if (ovenC === null && !minutes) return { bake: null, issues };
   return {
     bake: {
-      ovenC: staged?.phases[0]?.ovenC ?? (ovenC === null ? null : Math.round(ovenC)),
+      ovenC: staged?.phases[0]?.ovenC ?? (ovenC === null ? null : tenth(ovenC)),
       minutes,
       fan,
       ...(staged ? { phases: staged.phases } : {}),

@@ -280,14 +280,14 @@ describe('reading a formula', () => {
 
   it('reads the stated bake in both scales and finds a slip between them', () => {
     const bake = (oven: string, time = '') => readFormula({ text, oven, time });
-    expect(bake('350F', '25-30 min').formula.bake).toEqual({ ovenC: 177, minutes: [25, 30], fan: false });
+    expect(bake('350F', '25-30 min').formula.bake).toEqual({ ovenC: 176.7, minutes: [25, 30], fan: false });
     expect(bake('fan 160 C', '1 h 10 min').formula.bake).toEqual({
       ovenC: 160,
       minutes: [70, 70],
       fan: true,
     });
-    expect(bake('gas mark 4').formula.bake!.ovenC).toBe(177);
-    expect(bake('425').formula.bake!.ovenC).toBe(218);
+    expect(bake('gas mark 4').formula.bake!.ovenC).toBe(176.7);
+    expect(bake('425').formula.bake!.ovenC).toBe(218.3);
     expect(bake('425 °F (about 200 °C)').issues.map((i) => i.code)).toContain('bake.tempsDisagree');
     expect(bake('900 C').issues.map((i) => i.code)).toContain('bake.ovenOdd');
     expect(bake('hot', 'a while').issues.map((i) => i.code)).toEqual(['bake.ovenUnread', 'bake.timeUnread']);
@@ -389,7 +389,7 @@ describe('a bake in stretches', () => {
       'Preheat the oven to 425 F. Let it rise 40 min at 30 C.\nBake 15 min, then lower to 350 F and bake 45-55 min.\nCool 30 min in the tin.',
     )!;
     expect(method.minutes).toEqual([60, 70]);
-    expect(method.phases!.map((p) => p.ovenC)).toEqual([218, 177]);
+    expect(method.phases!.map((p) => p.ovenC)).toEqual([218.3, 176.7]);
   });
 
   it('a tent after a while is a cover; one time is one stretch and says no more', () => {

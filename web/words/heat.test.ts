@@ -52,11 +52,10 @@ describe('the scale of the kitchen', () => {
       fc.assert(
         fc.property(fc.integer({ min: -40, max: 600 }), fc.boolean(), (typed, apart) => {
           readIn(scale);
-          return Math.abs(toField(fromField(typed, apart), apart) - typed) < 0.11;
+          return toField(fromField(typed, apart), apart) === typed;
         }),
       );
     readIn('f');
-    expect(Math.round(toField(fromField(355, false), false))).toBe(355);
     expect(fromField(9, true)).toBe(5);
   });
 });

@@ -34,9 +34,12 @@ const dial = (tempC: number, of: HeatScale): string =>
 export const ovenDegrees = (tempC: number, fan: boolean, first: HeatScale = scale): string =>
   `${dial(tempC, first)}${fan ? ' fan' : ''} (${dial(tempC, first === 'c' ? 'f' : 'c')})`;
 
-/** What stands in a field, and what was typed there in °C again: to a tenth, which brings back every whole °F. */
-export const toField = (tempC: number, apart: boolean): number =>
-  Math.round(10 * (apart ? shownApart(tempC, scale) : shown(tempC, scale))) / 10;
+/** What stands in a field: °C to a tenth, °F whole. */
+export function toField(tempC: number, apart: boolean): number {
+  const x = apart ? shownApart(tempC, scale) : shown(tempC, scale);
+  return scale === 'c' ? Math.round(10 * x) / 10 : Math.round(x);
+}
+/** What was typed there in °C again: to a tenth, which brings back every whole °F. */
 export function fromField(typed: number, apart: boolean): number {
   if (scale === 'c') return typed;
   return Math.round(10 * (apart ? (typed * 5) / 9 : fahrenheitToCelsius(typed))) / 10;

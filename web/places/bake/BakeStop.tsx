@@ -59,9 +59,12 @@ function Signs({
     <section className={`sheet ${classes.panel}`} aria-label="How you know it is done">
       <h2>How you know it is done</h2>
       <ul>
-        {done.signs.map((s) => (
-          <li key={s}>{inDegrees(SIGN_WORDS[s])}</li>
-        ))}
+        {/* The probe has a line of its own. */}
+        {done.signs
+          .filter((s) => s !== 'core' || !done.coreC)
+          .map((s) => (
+            <li key={s}>{inDegrees(SIGN_WORDS[s])}</li>
+          ))}
         {done.coreC && (
           <li>
             a probe in the middle reads {degreesSpan(...done.coreC)}

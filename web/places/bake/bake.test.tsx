@@ -8,10 +8,14 @@ import type { BakePhase } from '../../../core/formula';
 import { DONE_SIGNS } from '../../../core/classes';
 import { deskFor, show } from '../../testing/render';
 import { BAKE_FAULT_WORDS, REASON_WORDS, SIGN_WORDS } from '../../words/data/bake';
+import { readIn } from '../../words/heat';
 import { BakeStop } from './BakeStop';
 import { Band } from './Band';
 
-afterEach(cleanup);
+afterEach(() => {
+  cleanup();
+  readIn('c');
+});
 const user = userEvent.setup();
 const LOAF = DEMO_FORMULAS.findIndex((d) => d.title.includes('Night-boat'));
 const GRIDDLE = DEMO_FORMULAS.findIndex((d) => d.title.includes('griddle'));
@@ -43,6 +47,20 @@ describe('Bake', () => {
     await user.clear(tin);
     await user.type(tin, '23 cm round tin');
     expect(doc().request.bake?.tin).toMatchObject({ shape: 'round', written: '23 cm round tin' });
+  });
+
+  it('in a kitchen of °F heat is shown and asked for in it, and kept in °C', async () => {
+    readIn('f');
+    const { doc } = show(<BakeStop />, deskFor(LOAF, { exclude: ['egg'] }));
+    expect(screen.getByText(/a probe in the middle reads 205 to 210 °F/)).toBeTruthy();
+    expect(screen.getByText(/Ovens differ by 36 °F/)).toBeTruthy();
+    const oven = screen.getByLabelText<HTMLInputElement>('Oven');
+    expect(oven.value).toMatch(/^\d{3} °F$/);
+    await user.clear(oven);
+    await user.type(oven, '350');
+    expect(doc().request.bake!.phases![0]!.ovenC).toBeCloseTo(176.7, 5);
+    expect(oven.value).toBe('350 °F');
+    expect(document.body.textContent).not.toMatch(/\d °C/);
   });
 
   it('where no oven is stated it says so, and one can be begun with', async () => {

@@ -40,12 +40,10 @@ export function Lines({
     const pct = l.amount.massG && !isBeside(l.role) ? bakersPercent(l.amount.massG.value, profile) : null;
     return (
       <tr key={l.id} data-new={cameIn(l.id) ? '' : undefined}>
-        <td className="num">
-          {l.amount.massG ? grams(l.amount.massG.value) : 'as needed'}
-          {inOunces && l.amount.massG && (
-            <small className={classes.ounces}>{ounces(l.amount.massG.value)}</small>
-          )}
-        </td>
+        <td className="num">{l.amount.massG ? grams(l.amount.massG.value) : 'as needed'}</td>
+        {inOunces && (
+          <td className={`num ${classes.ounces}`}>{l.amount.massG ? ounces(l.amount.massG.value) : ''}</td>
+        )}
         <th scope="row">
           {lineName(l)}
           {l.preparation && <span className="quiet">, {l.preparation}</span>}
@@ -63,7 +61,12 @@ export function Lines({
       <caption>{part.name || 'Weigh'}</caption>
       <thead>
         <tr>
-          <th scope="col">{inOunces ? 'grams, ounces' : 'grams'}</th>
+          <th scope="col">grams</th>
+          {inOunces && (
+            <th scope="col" className={classes.ounces}>
+              ounces
+            </th>
+          )}
           <th scope="col">ingredient</th>
           {bakersPercent(1, profile) === null ? <td /> : <th scope="col">on flour</th>}
           {source && <th scope="col">as written</th>}
@@ -76,6 +79,7 @@ export function Lines({
             <td className="num">
               <span aria-label="none">–</span>
             </td>
+            {inOunces && <td />}
             <th scope="row">
               <s>{lineName(l)}</s>
             </th>
@@ -87,6 +91,7 @@ export function Lines({
       <tfoot>
         <tr>
           <td className="num">{grams(profile.props.mass.value)}</td>
+          {inOunces && <td className={`num ${classes.ounces}`}>{ounces(profile.props.mass.value)}</td>}
           <th scope="row">in the bowl</th>
           <td />
           {source && <td className="num">{grams(totalMassG(doughLines(source)))}</td>}
