@@ -56,7 +56,15 @@ test('a packet is read, stands for its kind everywhere, and is kept to with a ve
   await page.getByLabel('What you call it').fill('Breakwater rice drink, new');
   await page.getByRole('textbox', { name: 'Label text' }).fill('Water, rice (14 %). May contain milk.');
   await page.getByRole('button', { name: 'Keep as a new revision' }).click();
-  await expect(page.getByRole('heading', { level: 1, name: 'Breakwater rice drink, new' })).toBeVisible();
+  const renamed = page.getByRole('heading', { level: 1, name: 'Breakwater rice drink, new' });
+  await expect(renamed).toBeVisible();
+  // A change that was a slip is undone: one revision more, as it was before.
+  await page.getByRole('link', { name: 'Change it' }).click();
+  await page.getByLabel('What you call it').fill('A slip');
+  await page.getByRole('button', { name: 'Keep as a new revision' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'A slip' })).toBeVisible();
+  await page.getByRole('alert').filter({ hasText: 'A slip' }).getByRole('button', { name: 'Undo' }).click();
+  await expect(renamed).toBeVisible();
   await page.goto(card);
   await expect(
     page.getByRole('row', { name: /Breakwater rice drink$|Breakwater rice drink for milk/ }),
@@ -162,6 +170,16 @@ test('eaters are kept in the Kitchen, a formula says what was found for each, an
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Put on the list' }).click();
   await expect(page.getByText('without gluten, soy and “cinnamon”')).toBeVisible();
+  // What was changed can be had back.
+  const watch = page
+    .getByRole('listitem')
+    .filter({ has: page.getByRole('heading', { name: 'Night watch' }) });
+  await watch.getByRole('button', { name: /^Change/ }).click();
+  await page.getByLabel('Who or which table').fill('Day watch');
+  await page.getByRole('button', { name: 'Keep the change' }).click();
+  await expect(page.getByRole('heading', { name: 'Day watch' })).toBeVisible();
+  await page.getByRole('alert').getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('heading', { name: 'Night watch' })).toBeVisible();
 
   await page.goto('/');
   await page.getByRole('link', { name: /Parsnip/ }).click();

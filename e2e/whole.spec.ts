@@ -39,6 +39,13 @@ test('versions grow, branch, are named and starred, and lie side by side', async
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Keep name and note' }).click();
   await expect(page.getByText('Close; a little wet.')).toBeVisible();
+  await page.getByRole('alert').getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText('Close; a little wet.')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Name or note no egg, no dairy' }).click();
+  await page.getByLabel('Name', { exact: true }).fill('trial 2');
+  await page.getByRole('textbox', { name: 'Note' }).fill('Close; a little wet.');
+  await page.getByRole('button', { name: 'Keep name and note' }).click();
+  await expect(page.getByText('Close; a little wet.')).toBeVisible();
   // From the first one on: a branch of its own.
   await page
     .getByRole('listitem')

@@ -122,7 +122,7 @@ export function readBake(
   ) {
     issues.push({
       ...msg('bake.tempsDisagree', { c: celsius.at(-1)!, f: Math.round(fromF.at(-1)!) }),
-      fixes: [{ ovenC: tenth(fromF.at(-1)!) }, { ovenC: celsius.at(-1)! }],
+      fixes: [{ ovenC: Math.round(fromF.at(-1)!) }, { ovenC: celsius.at(-1)! }],
     });
   }
   if (ovenC !== null && !plausible(ovenC)) {

@@ -21,7 +21,7 @@ import {
   type OwnKitDoc,
 } from '../../core/classes';
 import { type GroupId, type ItemState } from '../../core/ingredients';
-import { problemIn, useCreateWayMutation, usePutWayMutation } from '../api/api';
+import { problemIn, useCreateWayMutation, usePutWayMutation, useRemoveWayMutation } from '../api/api';
 import { choicesOf } from '../pantry/choices';
 import { usePantry } from '../pantry/usePantry';
 import { sayProblem } from '../words/problems';
@@ -29,6 +29,7 @@ import { DOSE_WORDS, FAMILY_WORDS, STANDABLE, STATE_WORDS } from '../words/data/
 import { GROUP_NAMES } from '../words/data/terms';
 import { Dialog } from './Dialog';
 import { Notice } from './Notice';
+import { sayDone } from './sayDone';
 import classes from './way.module.css';
 
 type Item = OwnKitDoc['items'][number];
@@ -133,6 +134,7 @@ export function WayForm({
   const [tried, setTried] = useState(false);
   const [create, creating] = useCreateWayMutation();
   const [put, putting] = usePutWayMutation();
+  const [remove] = useRemoveWayMutation();
   const faults = doseFaults(doc);
   const failed = creating.error ?? putting.error;
   const fine = doc.name.trim() !== '' && doc.groups.length > 0 && faults.length === 0;
@@ -142,7 +144,11 @@ export function WayForm({
     if (!fine) return;
     const kept = { ...doc, name: doc.name.trim() };
     const done = id === null ? await create(kept) : await put({ id, doc: kept });
-    if ('data' in done && done.data) onDone(done.data);
+    if (!('data' in done) || !done.data) return;
+    const way = done.data;
+    if (id === null) sayDone(`Kept: ${way.name}`, () => remove(way.id), 'Take out again');
+    else sayDone(`Changed: ${way.name}`, () => put({ id, doc: start }), 'Undo');
+    onDone(way);
   }
   return (
     <Dialog title="A way of your own" size="min(94vw, 860px)" onClose={onClose}>

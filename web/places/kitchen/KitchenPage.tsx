@@ -28,7 +28,7 @@ import {
 import { useChangeKitchen } from '../../api/useChangeKitchen';
 import { Notice } from '../../parts/Notice';
 import { UndoButtons } from '../../parts/UndoButtons';
-import { sayTakenOff } from '../../parts/sayTakenOff';
+import { sayDone } from '../../parts/sayDone';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { listed } from '../../words/format';
 import type { HeatScale } from '../../words/heat';
@@ -50,12 +50,17 @@ function EaterForm({ start, id, onDone }: { start: Eater; id: string | null; onD
   const [eater, setEater] = useState(start);
   const [create, creating] = useCreateEaterMutation();
   const [put, putting] = usePutEaterMutation();
+  const [remove] = useRemoveEaterMutation();
   const failed = creating.error ?? putting.error;
   const set = (more: Partial<Eater>) => setEater({ ...eater, ...more });
   async function keep() {
     const doc = { ...eater, name: eater.name.trim() };
     const done = id === null ? await create(doc) : await put({ id, doc });
-    if ('data' in done) onDone();
+    if (!('data' in done) || !done.data) return;
+    const kept = done.data;
+    if (id === null) sayDone(`On the list: ${kept.name}`, () => remove(kept.id), 'Take out again');
+    else sayDone(`Changed: ${kept.name}`, () => put({ id, doc: start }), 'Undo');
+    onDone();
   }
   return (
     <form
@@ -122,7 +127,7 @@ function EaterLine({ eater, onEdit }: { eater: EaterRow; onEdit: () => void }) {
   async function takeOff() {
     const done = await remove(eater.id);
     if ('error' in done) return;
-    sayTakenOff(`eater-${eater.id}`, `${eater.name} is off the list`, () => restore(eater.id));
+    sayDone(`${eater.name} is off the list`, () => restore(eater.id));
   }
   return (
     <li className={classes.eater}>

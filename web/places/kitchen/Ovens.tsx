@@ -4,7 +4,7 @@ import type { Kitchen, KitchenOven } from '../../../contract/dto';
 import { useChangeKitchen } from '../../api/useChangeKitchen';
 import { HeatField } from '../../parts/HeatField';
 import { NumberField } from '../../parts/NumberField';
-import { sayTakenOff } from '../../parts/sayTakenOff';
+import { sayDone } from '../../parts/sayDone';
 import { counted } from '../../words/format';
 import { LineActions } from './LineActions';
 import classes from './kitchen.module.css';
@@ -145,7 +145,7 @@ export function Ovens({ kitchen }: { kitchen: Kitchen }) {
                 onEdit={() => setOpen(o.id)}
                 onTakeOff={() => {
                   void set({ ovens: ovens.filter((x) => x.id !== o.id) });
-                  sayTakenOff(`oven-${o.id}`, `${o.name} is off the list`, () => set({ ovens }));
+                  sayDone(`${o.name} is off the list`, () => set({ ovens }));
                 }}
               />
             </li>

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import type { WayRow } from '../../../contract/dto';
 import { problemIn, useRemoveWayMutation, useRestoreWayMutation, useWaysQuery } from '../../api/api';
 import { Notice } from '../../parts/Notice';
-import { sayTakenOff } from '../../parts/sayTakenOff';
+import { sayDone } from '../../parts/sayDone';
 import { blankWay, WayForm } from '../../parts/WayForm';
 import { usePantry } from '../../pantry/usePantry';
 import { listed } from '../../words/format';
@@ -19,8 +19,7 @@ function WayLine({ way, onEdit }: { way: WayRow; onEdit: () => void }) {
   const [restore] = useRestoreWayMutation();
   async function takeOff() {
     const done = await remove(way.id);
-    if (!('error' in done))
-      sayTakenOff(`way-${way.id}`, `${way.name} is off the list`, () => restore(way.id));
+    if (!('error' in done)) sayDone(`${way.name} is off the list`, () => restore(way.id));
   }
   return (
     <li className={classes.eater}>

@@ -5,7 +5,7 @@ import { metalOf, TIN_METALS, type TinMetal } from '../../../core/bake';
 import { readTin } from '../../../core/reading';
 import { useChangeKitchen } from '../../api/useChangeKitchen';
 import { NumberField } from '../../parts/NumberField';
-import { sayTakenOff } from '../../parts/sayTakenOff';
+import { sayDone } from '../../parts/sayDone';
 import { fixed } from '../../words/format';
 import { METAL_WORDS, SAY_TIN } from '../../words/data/bake';
 import { LineActions } from './LineActions';
@@ -119,7 +119,7 @@ export function Tins({ kitchen }: { kitchen: Kitchen }) {
               name={t.name}
               onTakeOff={() => {
                 void set({ tins: tins.filter((x) => x.id !== t.id) });
-                sayTakenOff(`tin-${t.id}`, `${t.name} is off the list`, () => set({ tins }));
+                sayDone(`${t.name} is off the list`, () => set({ tins }));
               }}
             />
           </li>

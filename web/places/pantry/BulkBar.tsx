@@ -1,5 +1,4 @@
 import { Button, FileButton } from '@mantine/core';
-import { notifications } from '@mantine/notifications';
 import { useState } from 'react';
 import type { PantryRow } from '../../../contract/dto';
 import { CSV_COLUMNS, fromRows, rowOf, type CsvRow, type RowProblem } from '../../../core/pantry';
@@ -11,6 +10,7 @@ import {
 } from '../../api/api';
 import { Notice } from '../../parts/Notice';
 import { saveFile } from '../../parts/saveFile';
+import { sayDone } from '../../parts/sayDone';
 import { newestOf } from '../../pantry/rows';
 import { counted } from '../../words/format';
 import { say, sayProblem } from '../../words/say';
@@ -19,27 +19,6 @@ import classes from './pantry.module.css';
 const AT_ONCE = 200;
 const MOST_BYTES = 20_000_000;
 const MOST_SHOWN = 6;
-type Undo = () => Promise<unknown>;
-
-function offerUndo(title: string, words: string, undo: Undo) {
-  const id = `undo-${Date.now()}`;
-  notifications.show({
-    id,
-    autoClose: 15_000,
-    closeButtonProps: { 'aria-label': 'Close' },
-    title,
-    message: (
-      <Button
-        size="compact-md"
-        variant="light"
-        onClick={() => void undo().then(() => notifications.hide(id))}
-      >
-        {words}
-      </Button>
-    ),
-  });
-}
-
 /** What is done with many at once: taken out, written to CSV, brought in from CSV. Each can be undone. */
 export function BulkBar({
   rows,
@@ -63,7 +42,7 @@ export function BulkBar({
     const result = await remove(ids);
     if ('error' in result) return setTrouble(sayProblem(problemIn(result.error)?.code ?? null));
     onDone();
-    offerUndo(`${counted(ids.length, 'thing')} taken out of the pantry`, 'Put back', () => restore(ids));
+    sayDone(`${counted(ids.length, 'thing')} taken out of the pantry`, () => restore(ids));
   }
 
   async function csvOut() {
@@ -107,9 +86,7 @@ export function BulkBar({
     }
     setDone(null);
     if (ids.length > 0)
-      offerUndo(`${counted(ids.length, 'thing')} brought into the pantry`, 'Take out again', () =>
-        remove(ids),
-      );
+      sayDone(`${counted(ids.length, 'thing')} brought into the pantry`, () => remove(ids), 'Take out again');
   }
 
   return (

@@ -1,12 +1,18 @@
 import { Button, Skeleton } from '@mantine/core';
 import { useLocalStorage } from '@mantine/hooks';
-import { notifications } from '@mantine/notifications';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import type { PantryRow } from '../../../contract/dto';
 import { ingredientById } from '../../../core/ingredients';
 import { EMPTY_PANEL, percentSum, type PantryDoc, type PantryKind } from '../../../core/pantry';
-import { problemIn, useCreatePantryMutation, useRevisePantryMutation } from '../../api/api';
+import {
+  problemIn,
+  useCreatePantryMutation,
+  useRemovePantryMutation,
+  useRevisePantryMutation,
+} from '../../api/api';
 import { Notice } from '../../parts/Notice';
+import { sayDone } from '../../parts/sayDone';
+import { sayNot } from '../../parts/sayNot';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { DRAFT_ID, withDraft } from '../../pantry/rows';
 import { usePantry } from '../../pantry/usePantry';
@@ -92,12 +98,19 @@ function Form({
   });
   const [create, creating] = useCreatePantryMutation();
   const [revise, revising] = useRevisePantryMutation();
+  const [remove] = useRemovePantryMutation();
   const problem = problemIn(creating.error ?? revising.error);
   const failed = creating.error ?? revising.error;
   const lacking = missing(doc);
   const preview = lacking && doc.kind !== 'packet' ? null : withDraft(rows, doc).byId(DRAFT_ID);
   const set = (more: Partial<PantryDoc>) => setDoc({ ...doc, ...more } as PantryDoc);
 
+  /** What was kept stays as it was kept: the way back is one revision more, as it was before. */
+  async function takeBack(made: PantryRow, before: PantryDoc) {
+    const done = await revise({ itemId: made.itemId, rev: made.rev, doc: before });
+    if (!('data' in done) || !done.data) return sayNot('Not undone', done.error);
+    await navigate(`/pantry/${done.data.id}`);
+  }
   async function keep() {
     const done = row
       ? await revise({ itemId: row.itemId, rev: row.rev, doc: { ...doc, name: doc.name.trim() } })
@@ -105,10 +118,16 @@ function Form({
     if (!('data' in done) || !done.data) return;
     const made = Array.isArray(done.data) ? done.data[0]! : done.data;
     forget();
-    notifications.show({
-      message: `In the pantry: ${doc.name}`,
-      closeButtonProps: { 'aria-label': 'Close' },
-    });
+    if (row) sayDone(`Changed: ${doc.name}`, () => takeBack(made, row.doc), 'Undo');
+    else
+      sayDone(
+        `In the pantry: ${doc.name}`,
+        async () => {
+          await remove([made.itemId]);
+          await navigate('/pantry');
+        },
+        'Take out again',
+      );
     await navigate(`/pantry/${made.id}`);
   }
 

@@ -3,7 +3,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { DEFAULT_KITCHEN, type Kitchen, type PantryRow } from '../../../contract/dto';
 import { useKitchenQuery, useRemovePantryMutation, useRestorePantryMutation } from '../../api/api';
 import { Notice } from '../../parts/Notice';
-import { sayTakenOff } from '../../parts/sayTakenOff';
+import { sayDone } from '../../parts/sayDone';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { atHandOf } from '../../pantry/atHand';
 import { useChangeKitchen } from '../../api/useChangeKitchen';
@@ -112,7 +112,7 @@ export function IngredientPage() {
   async function takeOut(itemId: string) {
     const done = await remove([itemId]);
     if ('error' in done) return;
-    sayTakenOff(`gone-${itemId}`, `${ingredientName(id)} is taken out`, () => restore([itemId]));
+    sayDone(`${ingredientName(id)} is taken out`, () => restore([itemId]));
     await navigate('/pantry');
   }
   return (

@@ -21,7 +21,7 @@ import {
 } from '../../api/api';
 import { Notice } from '../../parts/Notice';
 import { sayNot } from '../../parts/sayNot';
-import { sayTakenOff } from '../../parts/sayTakenOff';
+import { sayDone } from '../../parts/sayDone';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { counted, day } from '../../words/format';
 import { sayProblem } from '../../words/problems';
@@ -47,15 +47,12 @@ function FormulaRow({ card }: { card: FormulaCard }) {
   async function takeOff() {
     const done = await remove(card.id);
     if ('error' in done) sayNot('Not deleted', done.error);
-    else sayTakenOff(`deleted-${card.id}`, `${title} is off the shelf`, () => restore(card.id));
+    else sayDone(`${title} is off the shelf`, () => restore(card.id));
   }
   async function putAside(archived: boolean) {
     const done = await change({ id: card.id, archived });
     if ('error' in done) sayNot('Not put aside', done.error);
-    else if (archived)
-      sayTakenOff(`aside-${card.id}`, `${title} is put aside`, () =>
-        change({ id: card.id, archived: false }),
-      );
+    else if (archived) sayDone(`${title} is put aside`, () => change({ id: card.id, archived: false }));
   }
   async function copy() {
     const done = await duplicate(card.id);

@@ -4,6 +4,7 @@ import type { VersionMeta } from '../../../contract/dto';
 import { problemIn, useMarkVersionMutation } from '../../api/api';
 import { Dialog } from '../../parts/Dialog';
 import { Notice } from '../../parts/Notice';
+import { sayDone } from '../../parts/sayDone';
 import { sayProblem } from '../../words/problems';
 
 /** Gives a kept version another name or a note. What it holds stays. */
@@ -13,11 +14,12 @@ export function NameVersion({ version, onClose }: { version: VersionMeta; onClos
   const [mark, { isLoading, error }] = useMarkVersionMutation();
   const named = version.targetId !== null;
   async function keep() {
-    const done = await mark({
-      id: version.id,
-      mark: { note: note.trim(), ...(named ? { name: name.trim() } : {}) },
-    });
-    if (!('error' in done)) onClose();
+    const marked = (as: { name: string; note: string }) =>
+      mark({ id: version.id, mark: { note: as.note.trim(), ...(named ? { name: as.name.trim() } : {}) } });
+    const done = await marked({ name, note });
+    if ('error' in done) return;
+    sayDone(`Changed: ${name.trim() || 'the note'}`, () => marked(version), 'Undo');
+    onClose();
   }
   return (
     <Dialog title={named ? 'Name and note' : 'Note'} onClose={onClose}>
