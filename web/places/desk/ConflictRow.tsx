@@ -1,5 +1,5 @@
 import { Radio } from '@mantine/core';
-import { useState } from 'react';
+import { useId, useState } from 'react';
 import { CLASSES } from '../../../core/classes';
 import { isBeside } from '../../../core/formula';
 import type { Conflict, Option } from '../../../core/rebalance';
@@ -40,6 +40,7 @@ export function ConflictRow({
   const { doc, solution } = useDeskContext();
   const [all, setAll] = useState(false);
   const [writing, setWriting] = useState(false);
+  const row = useId();
   const few = options.filter((o, i) => all || i < FEW || o.kitId === chosen);
   const names = listed(conflict.ingredientIds.map((id, i) => ingredientName(id, i > 0)));
   const parts = doc.source.parts;
@@ -94,9 +95,12 @@ export function ConflictRow({
                 value={o.kitId}
                 disabled={!o.feasible}
                 label={kitName(o.kitId)}
+                aria-describedby={`${row}-${o.kitId}`}
                 onFocus={() => onSee(o.kitId)}
               />
-              <span className={`${classes.dose} num`}>{amountsOf(o)}</span>
+              <span className={`${classes.dose} num`} id={`${row}-${o.kitId}`}>
+                {amountsOf(o)}
+              </span>
               {o.bringsIn.length > 0 && (
                 <span className={classes.brings}>
                   brings in {listed(o.bringsIn.map((a) => AVOID_WORDS[a]))}

@@ -8,6 +8,7 @@ import { usePantry } from '../../pantry/usePantry';
 import { Notice } from '../../parts/Notice';
 import { UndoButtons } from '../../parts/UndoButtons';
 import { usePageTitle } from '../../parts/usePageTitle';
+import { counted } from '../../words/format';
 import { sayProblem } from '../../words/say';
 import { withoutWords } from '../../words/things';
 import type { DeskContext } from './context';
@@ -41,6 +42,10 @@ function Desk({ doc, detail }: { doc: DraftDoc; detail: FormulaDetail }) {
   const answers = useAnswers(doc);
   const context: DeskContext = { doc, ...answers };
   const stops = stopsOf(state, context, detail, id, pantry.lookup);
+  const fit = context.solution?.fit ?? [];
+  const answered = context.solution
+    ? `Worked out: ${counted(context.outcome?.conflicts.length ?? 0, 'thing')} out. Inside their bands: ${fit.filter((f) => f.state === 'inside').length} of ${fit.length}.`
+    : '';
   const changed = context.solution !== null && (context.outcome?.conflicts.length ?? 0) > 0;
   const canKeep = changed && !context.working;
   useHotkeys(
@@ -82,6 +87,10 @@ function Desk({ doc, detail }: { doc: DraftDoc; detail: FormulaDetail }) {
             </Button>
           </div>
         </div>
+        {/* To those who do not see the rail: what the last change came to. */}
+        <p className="visually-hidden" aria-live="polite">
+          {context.working ? '' : answered}
+        </p>
         {state.save === 'conflict' && (
           <Notice
             kind="trouble"

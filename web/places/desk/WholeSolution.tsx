@@ -1,3 +1,4 @@
+import { useId } from 'react';
 import type { Kit } from '../../../core/classes';
 import type { Solution } from '../../../core/rebalance';
 import { useAppDispatch } from '../../app/store';
@@ -44,6 +45,11 @@ export function WholeSolution({
 }) {
   const dispatch = useAppDispatch();
   const { kitOf, whole } = useDeskContext();
+  const id = useId();
+  const title = titleOf(s, kitOf, whole);
+  const news = `${best ? 'nearest' : s.confidence.level === 'low' ? 'unsure' : 'another way'} · ${
+    toBuy === 0 ? 'nothing new' : counted(toBuy, 'new thing')
+  }`;
   const outside = s.fit.filter((f) => f.state !== 'inside').map((f) => `${PROP_WORDS[f.key]} ${f.state}`);
   const remarks = [
     ...s.misses.map(missWords),
@@ -55,16 +61,17 @@ export function WholeSolution({
     <button
       type="button"
       className={classes.whole}
+      aria-label={`${title}, ${news}`}
+      aria-describedby={id}
       aria-pressed={chosen}
       onClick={() => dispatch(desk.kitsSet(s.kits))}
     >
-      <h2>{titleOf(s, kitOf, whole)}</h2>
-      <span className={classes.sub}>
-        {best ? 'nearest' : s.confidence.level === 'low' ? 'unsure' : 'another way'} ·{' '}
-        {toBuy === 0 ? 'nothing new' : counted(toBuy, 'new thing')}
-      </span>
+      <span className={classes.wholeTitle}>{title}</span>
+      <span className={classes.sub}>{news}</span>
       <FitTicks fit={s.fit} />
-      <span className={classes.remark}>{remarks.join(' ')}</span>
+      <span className={classes.remark} id={id}>
+        {remarks.join(' ')}
+      </span>
     </button>
   );
 }

@@ -32,7 +32,10 @@ export function Wholes() {
   // What is laid beside stays so only while it is among the answers.
   const laid = whole.filter((s) => beside.includes(s.key));
   return (
-    <section aria-label="Whole solutions" className={classes.wholes}>
+    <section aria-labelledby="wholes" className={classes.wholes}>
+      <h2 id="wholes" className="visually-hidden">
+        Whole solutions
+      </h2>
       <div className={desk.wholes}>
         {shown.map((s, i) => (
           <div key={s.key} className={classes.whole}>

@@ -8,6 +8,10 @@ const TILT_DEG = 11;
 const ARM = 150;
 const [W, H, CX, CY] = [440, 150, 220, 62];
 
+/** A range of pH; one figure where both ends round to it. */
+const phText = ([lo, hi]: readonly [number, number]): string =>
+  fixed(lo, 1) === fixed(hi, 1) ? fixed(lo, 1) : `${fixed(lo, 1)} to ${fixed(hi, 1)}`;
+
 /** How far a beam tips, degrees: to the right where alkali is left over, to the left where acid is. */
 function tiltOf(b: LiftBudget): number {
   const [a, s] = [b.acidMmol.value, b.baseMmol.value];
@@ -78,10 +82,7 @@ export function Beam({ source, adapted }: { source: LiftBudget; adapted: LiftBud
       <p>
         <b>{said}</b> {share !== null && EFFECT_WORDS[adapted.effect]}
         {adapted.ph && share !== null && (
-          <span className="quiet">
-            {' '}
-            The crumb comes to about pH {fixed(adapted.ph[0], 1)} to {fixed(adapted.ph[1], 1)}: a rough guess.
-          </span>
+          <span className="quiet"> The crumb comes to about pH {phText(adapted.ph)}: a rough guess.</span>
         )}
       </p>
     </section>
