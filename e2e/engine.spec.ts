@@ -84,7 +84,7 @@ test('with keys alone: an amount dragged, a property held, a step rewritten, and
   await page.getByRole('button', { name: /^Hold fat at/ }).click();
   await expect(page.getByLabel('fat, held')).toBeVisible();
   await page.getByRole('button', { name: 'Let go', exact: true }).click();
-  await page.getByLabel('Total mass').selectOption('free');
+  await page.getByLabel('Total mass', { exact: true }).selectOption('free');
 
   const method = page.getByRole('region', { name: 'Method' });
   await method.getByRole('button', { name: /^In your words: Bake/ }).click();
