@@ -84,6 +84,15 @@ const step = () =>
       .required(),
     text: text(20_000).defined(),
     added: message().default(undefined),
+    swaps: array(
+      obj({
+        from: number().integer().min(0).max(20_000).required(),
+        to: number().integer().min(0).max(20_000).required(),
+        msg: message().required(),
+      }).required(),
+    )
+      .max(60)
+      .default(undefined),
     notes: array(message()).max(40).required(),
     struck: message().default(undefined),
     own: text(2000),

@@ -211,4 +211,9 @@ test('a kitchen of °F and ounces: at the oven, on the desk and on the card', as
   await expect(card.getByText(/350 °F \(177 °C\)/)).toBeVisible();
   await expect(card.getByText(/\d oz$/).first()).toBeVisible();
   await expectAccessible(page);
+  await page.goto('/kitchen');
+  await page.getByRole('combobox', { name: 'Ovens and thermometers in' }).click();
+  await page.getByRole('option', { name: '°C' }).click();
+  await page.getByLabel('Ounces beside the grams on the card').uncheck();
+  await expect(page.getByText(/°C hotter than it says/).first()).toBeVisible();
 });

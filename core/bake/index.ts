@@ -6,6 +6,7 @@ export * from './face';
 export * from './faults';
 export * from './grid';
 export * from './heat';
+export * from './noted';
 export * from './nutrition';
 export * from './oven';
 export * from './properties';

@@ -1,1 +1,3 @@
+export * from './edits';
+export { spokenOf, type PartWords } from './named';
 export * from './steps';

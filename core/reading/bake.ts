@@ -2,9 +2,9 @@ import { msg, type Msg } from '../explain';
 import type { BakePhase, Cover, StatedBake } from '../formula';
 import { fahrenheitToCelsius, gasMarkToFahrenheit } from '../units';
 
-/** A problem of the whole, with an oven temperature that would settle it. */
 /** To a tenth of a degree, so that a whole °F is found again in it. */
 const tenth = (x: number): number => Math.round(10 * x) / 10;
+/** A problem of the whole, with an oven temperature that would settle it. */
 export type BakeIssue = Msg & { fixes?: { ovenC: number }[] };
 
 /** Ovens that can be meant, °C; anything else is asked about. */
@@ -14,7 +14,8 @@ const SAME_OVEN_C = 8;
 
 const plausible = (c: number): boolean => c >= OVEN_C[0] && c <= OVEN_C[1];
 
-function temperatures(text: string): { celsius: number[]; fromF: number[] } {
+/** Temperatures a text names, °C: those given in °C, and those given in °F or gas marks. */
+export function temperaturesIn(text: string): { celsius: number[]; fromF: number[] } {
   const celsius: number[] = [];
   const fromF: number[] = [];
   for (const m of text.matchAll(/(\d{2,4})\s*(?:°|º|deg(?:rees)?)?\s*(C|F|celsius|fahrenheit)\b/gi)) {
@@ -27,7 +28,8 @@ function temperatures(text: string): { celsius: number[]; fromF: number[] } {
   return { celsius, fromF };
 }
 
-function minutesIn(text: string): [number, number] | null {
+/** The first time a text names, min, as a range; null where it names none. */
+export function minutesIn(text: string): [number, number] | null {
   const m =
     /(\d+(?:[.,]\d+)?)\s*(?:(?:-|–|to)\s*(\d+(?:[.,]\d+)?)\s*)?(h|hours?|hrs?|min|mins?|minutes?)\b\.?(?:\s*(\d+)\s*min)?/i.exec(
       text,
@@ -65,7 +67,7 @@ function phasesIn(
   let ovenC = firstC;
   let cover: Cover = 'none';
   for (const piece of text.split(/[,;\n]|\.(?=\s|$)|\bthen\b|\band\b(?=[^,;]{0,24}\d)|\+/i)) {
-    const { celsius, fromF } = temperatures(piece);
+    const { celsius, fromF } = temperaturesIn(piece);
     const named = celsius.at(-1) ?? fromF.at(-1);
     const elsewhere = NOT_BAKING.test(piece);
     if (named !== undefined && plausible(named) && (!elsewhere || /\boven\b|\bpreheat/i.test(piece)))
@@ -107,7 +109,7 @@ export function readBake(
     .filter((t) => /\b(?:bake|uncover|lid|foil|tent|grill|broil|oven)\b/i.test(t))
     .join('\n');
   const source = oven.trim() || baking || method;
-  const { celsius, fromF } = temperatures(source);
+  const { celsius, fromF } = temperaturesIn(source);
   const bare = /^\s*(\d{2,4})\s*°?\s*$/.exec(oven);
   if (bare)
     (Number(bare[1]) < 300 ? celsius : fromF).push(

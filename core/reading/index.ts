@@ -1,3 +1,4 @@
+export { minutesIn, temperaturesIn } from './bake';
 export { checkShares, type Fix } from './checks';
 export { expandRow, nameIn, readLineWith, reweigh } from './line';
 export * from './match';

@@ -3,7 +3,7 @@ import { msg, type Msg } from '../explain';
 import { avoidsOf, verdictFor } from '../exclusions';
 import { isBeside, profileOf, type Formula } from '../formula';
 import { AVOID_IDS, type AvoidId, type Lookup } from '../ingredients';
-import { applyEdits, type StepEdit } from '../method';
+import { applyEdits, spokenOf, type StepEdit } from '../method';
 import { withOwnWords } from '../pantry';
 import { cautionsOf, holdBack, newAllergens, profilesOf, verdictsOf } from './assemble';
 import { PartBench, WORST, type Progress, type Slot, type Trial } from './bench';
@@ -98,7 +98,13 @@ function solutionOf(
     method: applyEdits(
       source.method,
       steps,
-      parts.map((p) => p.name),
+      source.parts.map((p) => ({
+        name: p.name,
+        words: p.lines.flatMap((l) => {
+          const { exact, loose } = spokenOf(lookup(l.item)?.names ?? []);
+          return [...exact, ...loose];
+        }),
+      })),
     ),
     avoids: [...avoids],
   };

@@ -13,7 +13,7 @@ import {
   type Profile,
 } from '../formula';
 import { idOf, LABEL_ALLERGENS, refTo, type AvoidId, type Ingredient, type Lookup } from '../ingredients';
-import type { StepEdit } from '../method';
+import { spokenOf, type StepEdit } from '../method';
 import { jobTotal } from './conflicts';
 import type { Fit, LineVerdict, Move } from './types';
 import type { Choice, PartSolution, Variable } from './variables';
@@ -147,15 +147,28 @@ function editsOf(
         [`g${i + 1}`, massG ?? 0],
       ]),
     );
-    const leaving = part.lines.filter((l) => conflict.lineIds.includes(l.id));
-    const words = leaving.flatMap((l) => wordsFor(lookup(l.item)?.names ?? []));
+    const names = part.lines
+      .filter((l) => conflict.lineIds.includes(l.id))
+      .map((l) => spokenOf(lookup(l.item)?.names ?? []));
+    const washed = choices.some(
+      (c) =>
+        c.conflict.role === 'wash' &&
+        c.conflict.ingredientIds.some((id) => conflict.ingredientIds.includes(id)),
+    );
     const instead: StepEdit[] =
-      conflict.role === null && words.length > 0
+      conflict.role !== 'wash' && conflict.role !== 'release' && names.length > 0
         ? [
             {
               op: 'instead',
-              words: [...new Set(words)],
+              of: {
+                exact: [...new Set(names.flatMap((n) => n.exact))],
+                loose: [...new Set(names.flatMap((n) => n.loose))],
+              },
               msg: msg('step.instead', { was: conflict.ingredientIds[0]!, kit: kit.id }),
+              // A way that is water alone, or nothing, is no thing to name.
+              inline: kit.items.some((i) => !('id' in i.item) || i.item.id !== 'water'),
+              foams: kit.covers.includes('foam'),
+              ...(washed ? { notAt: ['wash'] } : {}),
             },
           ]
         : [];
@@ -164,13 +177,6 @@ function editsOf(
       ...kit.steps.map((s) => ({ ...s, msg: { ...s.msg, args: { ...s.msg.args, ...amounts } } })),
     ];
   });
-}
-
-/** How a method speaks of an ingredient: by its names, and by the last word of the first ("unsalted butter": "butter"). */
-function wordsFor(names: readonly string[]): string[] {
-  const last = names[0]?.split(' ').at(-1);
-  const words = last && last.length > 3 && last !== 'flour' ? [...names, last] : [...names];
-  return words.flatMap((w) => [w, w.endsWith('s') ? w.slice(0, -1) : `${w}s`]);
 }
 
 /** Jobs that matter in the class, that the leaving lines did, and that nothing does now. */

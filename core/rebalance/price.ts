@@ -56,18 +56,21 @@ export function priceOf(i: Ingredient): { perKg: number; known: boolean } {
     : { perKg: i.pricePerKg, known: true };
 }
 
-/** What a batch costs by the packets that have a price, in the kitchen's currency; `unpriced` are the lines without one. */
-export type Cost = { known: number; unpriced: string[] };
+/** What a batch costs by the packets that have a price, in the kitchen's currency; `priced` lines have one, `unpriced` are those without. */
+export type Cost = { known: number; priced: number; unpriced: string[] };
 
 /** Adds up what packets say of their price. Water costs nothing; what has no price, or no grams, is named and not guessed. */
 export function costOf(formula: Formula, lookup: Lookup): Cost {
-  let known = 0;
+  let [known, priced] = [0, 0];
   const unpriced: string[] = [];
   for (const l of formula.parts.flatMap((p) => p.lines)) {
     const i = lookup(l.item);
     if (i?.group === 'water' && i.pricePerKg === undefined) continue;
     if (i?.pricePerKg === undefined || !l.amount.massG) unpriced.push(l.id);
-    else known += (i.pricePerKg * l.amount.massG.value) / 1000;
+    else {
+      priced++;
+      known += (i.pricePerKg * l.amount.massG.value) / 1000;
+    }
   }
-  return { known, unpriced };
+  return { known, priced, unpriced };
 }

@@ -108,9 +108,9 @@ function Commands() {
 
 /** The frame of every page: the name, the places, what is out. */
 export function Shell() {
-  const { data: kitchen } = useKitchenQuery();
+  const { data: kitchen, isLoading } = useKitchenQuery();
   const heat = kitchen?.heat ?? 'c';
-  // Before anything below is drawn; all of it is drawn anew when it changes.
+  // Before anything below is drawn: all of it is drawn anew when it changes, and what was typed would be lost.
   readIn(heat);
   return (
     <>
@@ -139,7 +139,7 @@ export function Shell() {
         <Commands />
         <ThemeSwitch />
       </header>
-      <Outlet key={heat} />
+      {!isLoading && <Outlet key={heat} />}
       <ScrollRestoration />
     </>
   );

@@ -5,7 +5,8 @@ import { massOf } from '../../core/formula';
 import { readFormula } from '../../core/reading';
 import { DEMO_FORMULAS } from '../../demo/data/formulas';
 import { fileName } from '../parts/saveFile';
-import { cardJsonLd, cardMarkdown, cardRows, stepText } from './cardText';
+import { cardJsonLd, cardMarkdown, cardRows } from './cardText';
+import { stepText } from './stepWords';
 
 describe('a card as a file', () => {
   it.each(DEMO_FORMULAS.map((d) => [d.title, d] as const))(

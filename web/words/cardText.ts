@@ -1,10 +1,10 @@
 import { recipeJsonLd, type TABLE_COLUMNS } from '../../core/formats';
 import { bakersPercent, profileOf, type Formula, type Line, type Part } from '../../core/formula';
 import type { Lookup } from '../../core/ingredients';
-import type { Step } from '../../core/method';
 import { STATE_WORDS } from './data/ways';
 import { grams } from './format';
-import { ovenText, say } from './say';
+import { ovenText } from './say';
+import { stepText } from './stepWords';
 import { lineName, ROLE_WORDS } from './things';
 
 /** What a line is called, with how it is prepared. */
@@ -15,12 +15,6 @@ export function lineText(l: Line): string {
   return `${much}${lineName(l)}${l.preparation ? `, ${l.preparation}` : ''}${state}${role}`;
 }
 
-/** A step as it now goes, with its notes; null for one that is struck. */
-export function stepText(step: Step): string | null {
-  if (step.own !== undefined) return step.own;
-  if (step.struck) return null;
-  return [step.added ? say(step.added) : step.text, ...step.notes.map((n) => say(n))].join(' ');
-}
 /** Every step as it now goes. */
 export const stepsIn = (doc: Formula): string[] => doc.method.flatMap((s) => stepText(s) ?? []);
 

@@ -21,6 +21,8 @@ const lostLift = item('baking_powder', 0, 1.2, 1.7, 'egg', { families: ['batter'
 const BEFORE_WET: StepEdit = { op: 'insert', before: ['whisk', 'mix', 'cream', 'rub', 'knead', 'fold'], kind: 'gel', msg: msg('step.gel') };
 const gel = (waitMin: number, code = 'step.gel'): StepEdit[] => [{ ...BEFORE_WET, msg: msg(code, { wait: waitMin }) }];
 /** How a method speaks of greasing. */
+/** What is baked on without a tin to line. */
+const HOT_PANS = ['griddle', 'frying pan', 'hot pan', 'skillet', 'waffle iron'];
 const GREASED = ['grease', 'greased', 'greasing', 'oiled', 'butter the tin', 'oil the tin'];
 /** How well a kit suits yeasted doughs, batters and short doughs; other families where they are said. */
 const caps = (yeast_loaf: number, batter: number, cookie: number, maxEggs?: number, more: Caps['fit'] = {}): Caps => ({
@@ -102,7 +104,7 @@ const ROWS: Kit[] = [
   { id: 'tahini_butter', for: { groups: ['nut_butter'] }, covers: ['shorten', 'emulsify', 'flavour'], items: [item('tahini', 0.92, 1, 1.08, 'g')], caps: caps(0.9, 0.85, 0.9), steps: [], cautions: [], tags: ['no_oil', 'whole_food'], usual: 0.7, scarcity: 0, basis: 'practice' },
 
   // Greasing and washes
-  { id: 'paper_lining', for: { groups: ['butter', 'oil', 'fat_firm'], role: 'release' }, covers: ['release'], items: [], caps: caps(1, 1, 1), steps: [{ op: 'instead', words: GREASED, msg: msg('step.paper') }, { op: 'insert', before: ['prepare', 'fill', 'shape'], kind: 'prepare', msg: msg('step.paper'), unless: GREASED }], cautions: [], tags: ['no_oil'], usual: 0.9, scarcity: 0, basis: 'practice' },
+  { id: 'paper_lining', for: { groups: ['butter', 'oil', 'fat_firm'], role: 'release' }, covers: ['release'], items: [], caps: caps(1, 1, 1), steps: [{ op: 'at', words: GREASED, unless: HOT_PANS, msg: msg('step.paper') }, { op: 'at', words: HOT_PANS, msg: msg('step.dryPan') }, { op: 'insert', before: ['prepare', 'fill', 'shape'], kind: 'prepare', msg: msg('step.paper'), unless: [...GREASED, ...HOT_PANS] }], cautions: [], tags: ['no_oil'], usual: 0.9, scarcity: 0, basis: 'practice' },
   { id: 'drink_wash', for: { groups: ['egg', 'egg_white', 'egg_yolk', 'milk', 'butter', 'oil'], role: 'wash' }, covers: ['glaze', 'brown'], items: [item('soy_drink', 0.5, 0.6, 0.7, 'g'), item('maple_syrup', 0.15, 0.2, 0.25, 'g')], caps: caps(1, 1, 1), steps: [{ op: 'note', at: ['wash'], msg: msg('step.drinkWash') }], cautions: ['added_oil_in_drinks'], tags: ['no_oil'], usual: 0.8, scarcity: 0, basis: 'practice' },
   { id: 'water_wash', for: { groups: ['egg', 'egg_white', 'egg_yolk', 'milk', 'butter', 'oil'], role: 'wash' }, covers: [], items: [item('water', 0.4, 0.5, 0.6, 'g')], caps: caps(0.6, 0.6, 0.6), steps: [{ op: 'note', at: ['wash'], msg: msg('step.waterWash') }], cautions: [], tags: ['no_oil'], usual: 0.4, scarcity: 0, basis: 'practice' },
 

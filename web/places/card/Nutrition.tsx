@@ -98,7 +98,13 @@ export function Nutrition({
         {bakedG.sd ? `, give or take ${fixed(bakedG.sd, 0)} g` : ''}. Saturates are in none of our tables.
         {missing && ` Without what is not known: ${missing}.`} A label for sale needs more than this.
       </p>
-      {cost.known > 0 && (
+      {cost.priced > 0 && cost.priced < cost.unpriced.length && (
+        <p>
+          <b>Cost</b> not told: {cost.priced} of {cost.priced + cost.unpriced.length} lines have a packet with
+          a price.
+        </p>
+      )}
+      {cost.priced > 0 && cost.priced >= cost.unpriced.length && (
         <p className="small">
           <b>Cost</b> {money(cost.known)} for the batch
           {n !== null && `, ${money(cost.known / n)} a piece`}

@@ -10,7 +10,7 @@ afterEach(cleanup);
 const { formula } = readFormula(DEMO_FORMULAS[0]!);
 const priced: Lookup = (item) => {
   const i = lookupReference(item);
-  return i && ['brown_sugar', 'walnuts'].includes(i.id) ? { ...i, pricePerKg: 4 } : i;
+  return i && !['parsnip', 'xanthan'].includes(i.id) ? { ...i, pricePerKg: 4 } : i;
 };
 const draw = (pieces: number | null, lookup: Lookup = lookupReference, doc = formula) =>
   show(<Nutrition doc={doc} lookup={lookup} pieces={pieces} currency="€" />);
@@ -44,8 +44,23 @@ describe('nutrition and cost on the card', () => {
     const unknown = { ...part!.lines[0]!, id: 'u', item: { kind: 'unknown' as const, text: 'moondust' } };
     draw(12, priced, { ...formula, parts: [{ ...part!, lines: [...part!.lines, unknown] }] });
     expect(screen.getByText(/Without what is not known: .*moondust/)).toBeTruthy();
-    // 130 g of sugar and 90 g of walnuts at 4 € a kilogram.
-    expect(screen.getByText(/€0\.88 for the batch, €0\.07 a piece, without \d+ lines/)).toBeTruthy();
+    // What has a price is 4 € a kilogram.
+    const g = part!.lines
+      .filter((l) => l.item.kind !== 'ref' || !['parsnip', 'xanthan'].includes(l.item.id))
+      .reduce((sum, l) => sum + (l.amount.massG?.value ?? 0), 0);
+    const batch = `€${((4 * g) / 1000).toFixed(2)}`;
+    expect(
+      screen.getByText(new RegExp(`${batch} for the batch, €\\d\\.\\d\\d a piece, without \\d lines`)),
+    ).toBeTruthy();
+  });
+
+  it('no cost is told of which most is not known', () => {
+    const one: Lookup = (item) => {
+      const i = lookupReference(item);
+      return i?.id === 'walnuts' ? { ...i, pricePerKg: 20 } : i;
+    };
+    draw(12, one);
+    expect(screen.getByText(/not told: 1 of 15 lines have a packet with a price/)).toBeTruthy();
   });
 
   it('no rough price is shown as money', () => {

@@ -3,6 +3,7 @@ import { notifications } from '@mantine/notifications';
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { DraftDoc } from '../../../contract/dto';
+import { notedBake } from '../../../core/bake';
 import { doughLines, doughMassG, massOf, pinItems, totalFlourG, type Formula } from '../../../core/formula';
 import { withChoices } from '../../../core/method';
 import { fillOf, rounded, scaled, sized, type Rounded, type Solution } from '../../../core/rebalance';
@@ -92,12 +93,13 @@ export function KeepVersion({ formulaId, doc, solution, sourceChanged, suggested
 
   async function submit() {
     if (!made) return;
+    const baked = keptBake(made.formula, bake);
     const request = { ...doc.request, pins: { ...doc.request.pins, kits: solution.kits } };
     const body = {
       parentId: doc.baseId,
       name: name.trim(),
       note,
-      doc: { ...made.formula, ...keptBake(made.formula, bake) },
+      doc: { ...made.formula, ...baked, method: notedBake(made.formula.method, doc.source, baked) },
       request,
       ...(sourceChanged ? { source: doc.source } : {}),
     };

@@ -4,21 +4,16 @@ import { isChanged, type Step } from '../../../core/method';
 import { useAppDispatch } from '../../app/store';
 import { StepText } from '../../parts/StepText';
 import { say } from '../../words/say';
+import { plainStep } from '../../words/stepWords';
 import { useDeskContext } from './context';
 import { desk } from './deskSlice';
 import classes from './method.module.css';
-
-/** What a step says in plain words, to start from when it is rewritten. */
-const plain = (s: Step): string =>
-  [s.added ? say(s.added) : s.text, ...(s.struck ? [say(s.struck)] : []), ...s.notes.map(say)]
-    .filter(Boolean)
-    .join(' ');
 
 function Rewrite({ step, onDone }: { step: Step; onDone: () => void }) {
   const { doc } = useDeskContext();
   const dispatch = useAppDispatch();
   const was = doc.request.steps?.[step.id];
-  const [words, setWords] = useState(was && 'own' in was ? was.own : plain(step));
+  const [words, setWords] = useState(was && 'own' in was ? was.own : plainStep(step));
   return (
     <form
       className={classes.rewrite}
@@ -54,7 +49,7 @@ function StepRow({ step }: { step: Step }) {
   const choice = doc.request.steps?.[step.id];
   const choose = (c: { off: true } | null) => dispatch(desk.stepChosen({ id: step.id, choice: c }));
   const off = choice !== undefined && 'off' in choice;
-  const called = plain(step).slice(0, 60);
+  const called = plainStep(step).slice(0, 60);
   return (
     <li data-changed={isChanged(step) || choice ? '' : undefined}>
       {writing ? (

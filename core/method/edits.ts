@@ -1,0 +1,176 @@
+import { msg, type Msg } from '../explain';
+import { namer, partsTold, wordPattern, type PartWords, type Spoken } from './named';
+import type { Step, StepKind } from './steps';
+
+/** What the baker makes of a change: leaves it off, or says the step in other words. By step id. */
+export type StepChoices = Record<string, { off: true } | { own: string }>;
+
+/** What a swap does to the method. An insertion is left out where a step speaks of one of the `unless` words. */
+export type StepEdit =
+  | { op: 'insert'; before: StepKind[]; kind: StepKind; msg: Msg; unless?: string[] }
+  | { op: 'note'; at: StepKind[]; msg: Msg }
+  | { op: 'strike'; at: StepKind[]; msg: Msg }
+  /** A note at steps that speak of one of the words, and of none of the `unless` words. */
+  | { op: 'at'; words: string[]; msg: Msg; unless?: string[] }
+  | Instead;
+/**
+ * In place of the names of what leaves, where `inline`, else in a note. `foams`: whether what comes can be whisked to a
+ * foam. `notAt`: steps at which the same thing has another stand-in.
+ */
+export type Instead = {
+  op: 'instead';
+  of: Spoken;
+  msg: Msg;
+  inline: boolean;
+  foams: boolean;
+  notAt?: StepKind[];
+};
+
+type InPart = { msg: Msg };
+const partOf = ({ msg: { args } }: InPart): string | null =>
+  typeof args.part === 'string' ? args.part : null;
+
+const bakesBetween = (steps: readonly Step[], from: number, to: number): boolean =>
+  steps.slice(from, to).some((s) => s.kind === 'bake');
+
+/** Where a step goes: before the first of the kinds named, in the place of its part where the method speaks of that. */
+function insertAt(
+  steps: readonly Step[],
+  edit: StepEdit & { op: 'insert' },
+  told: (step: Step) => string[],
+): number {
+  const { before, kind } = edit;
+  const end = (at: number): number => (at >= 0 ? at : steps.length);
+  const start = end(steps.findIndex((s) => s.kind !== 'prepare'));
+  const part = partOf(edit);
+  const named = part === null ? -1 : steps.findIndex((s) => !s.added && told(s).includes(part));
+  const at = steps.findIndex((s, i) => i >= named && before.includes(s.kind));
+  if (named >= 0) return at >= 0 && !bakesBetween(steps, named, at) ? at : named;
+  if (at < 0) return start;
+  // A gel waits well; one that is made only after something was baked may be too late for it.
+  return kind === 'gel' && bakesBetween(steps, 0, at) ? start : at;
+}
+
+/** Called by what it says and of what, so that a baker's word on it outlives other changes. */
+function addedId({ msg }: StepEdit & { op: 'insert' }, steps: readonly Step[]): string {
+  const id = ['+', msg.code, msg.args.n1, msg.args.part].filter((x) => x !== undefined).join(':');
+  const same = steps.filter((s) => s.id === id || s.id.startsWith(`${id}#`)).length;
+  return same === 0 ? id : `${id}#${same + 1}`;
+}
+
+/**
+ * The method as the baker wants it: a change left off takes an added step out, and lets a step of the source stand
+ * as it was written; own words stand in place of a step and what was noted on it.
+ */
+export const withChoices = (steps: readonly Step[], choices: StepChoices): Step[] =>
+  steps.flatMap((s): Step[] => {
+    const choice = choices[s.id];
+    if (!choice) return [s];
+    if ('own' in choice) return [{ id: s.id, kind: s.kind, text: s.text, notes: [], own: choice.own }];
+    return s.added ? [] : [{ id: s.id, kind: s.kind, text: s.text, notes: [] }];
+  });
+
+/** True where a step is not as the source has it. */
+export const isChanged = (s: Step): boolean =>
+  s.added !== undefined ||
+  s.struck !== undefined ||
+  (s.swaps?.length ?? 0) > 0 ||
+  s.notes.length > 0 ||
+  s.own !== undefined;
+
+/** What is whisked until it holds air. */
+const TO_A_FOAM = /\b(?:froth|stiff|peaks?\b|pale|ribbon|foam|fluffy|airy|meringue)/i;
+
+type Candidate = { from: number; to: number; exact: boolean; edit: Instead };
+const overlap = (a: Candidate, b: Candidate): boolean => a.from < b.to && b.from < a.to;
+const length = (c: Candidate): number => c.to - c.from;
+
+/**
+ * Puts into the words of a step what comes for what leaves. The longest name is meant, an exact one before a loose; what
+ * has two stand-ins, is for a part of which the step may not speak, or has nothing to name, is noted.
+ */
+function putInstead(
+  step: Step,
+  edits: readonly (Instead & { find: Finder })[],
+  certain: (e: Instead) => boolean,
+): Step {
+  const found = edits.flatMap((edit): Candidate[] => [
+    ...edit.find.exact(step.text).map((at) => ({ ...at, exact: true, edit })),
+    ...edit.find.loose(step.text).map((at) => ({ ...at, exact: false, edit })),
+  ]);
+  found.sort((a, b) => Number(b.exact) - Number(a.exact) || length(b) - length(a));
+  const taken: Candidate[] = [];
+  const notes: Msg[] = [];
+  const note = (m: Msg) => {
+    if (!notes.includes(m)) notes.push(m);
+  };
+  for (const c of found) {
+    const other = taken.find((t) => overlap(t, c));
+    if (!other) taken.push(c);
+    else if (other.edit !== c.edit && other.from === c.from && other.to === c.to && other.exact === c.exact)
+      note(c.edit.msg);
+  }
+  const inline = taken.filter(({ edit }) => edit.inline && certain(edit));
+  for (const { edit } of taken) if (!edit.inline || !certain(edit)) note(edit.msg);
+  const flat = taken.find(({ edit }) => !edit.foams)?.edit;
+  if (flat && step.kind === 'whisk' && TO_A_FOAM.test(step.text)) {
+    const part = partOf(flat);
+    note(msg('step.noFoam', part === null ? {} : { part }));
+  }
+  if (taken.length === 0) return step;
+  const swaps = inline
+    .map(({ from, to, edit }) => ({ from, to, msg: edit.msg }))
+    .sort((a, b) => a.from - b.from);
+  return { ...step, ...(swaps.length > 0 ? { swaps } : {}), notes: [...step.notes, ...notes] };
+}
+type Finder = Record<'exact' | 'loose', ReturnType<typeof namer>>;
+
+/**
+ * The method with the edits made, each marked where it acts. A step that speaks of some of the `parts` takes only what
+ * is for those. The given steps are not changed.
+ */
+export function applyEdits(
+  steps: readonly Step[],
+  edits: readonly StepEdit[],
+  parts: readonly PartWords[] = [],
+): Step[] {
+  const told = partsTold(parts);
+  const isFor = (step: Step, edit: InPart): boolean => {
+    const [part, of] = [partOf(edit), told(step)];
+    return part === null || of.length === 0 || of.includes(part);
+  };
+  let out: Step[] = steps.map((s) => ({ ...s, notes: [...s.notes] }));
+  for (const edit of edits) {
+    if (edit.op === 'instead') continue;
+    if (edit.op === 'insert') {
+      const unless = edit.unless && wordPattern(edit.unless);
+      if (unless && out.some((s) => unless.test(s.text))) continue;
+      const step: Step = { id: addedId(edit, out), kind: edit.kind, text: '', added: edit.msg, notes: [] };
+      const at = insertAt(out, edit, told);
+      out = [...out.slice(0, at), step, ...out.slice(at)];
+      continue;
+    }
+    const [words, unless] =
+      edit.op === 'at' ? [wordPattern(edit.words), edit.unless && wordPattern(edit.unless)] : [];
+    for (const step of out) {
+      if (step.added || !isFor(step, edit)) continue;
+      const hit =
+        edit.op === 'at' ? words!.test(step.text) && !unless?.test(step.text) : edit.at.includes(step.kind);
+      if (!hit) continue;
+      if (edit.op === 'strike') step.struck = edit.msg;
+      else step.notes.push(edit.msg);
+    }
+  }
+  const instead = edits
+    .filter((e) => e.op === 'instead')
+    .map((e) => ({ ...e, find: { exact: namer(e.of.exact), loose: namer(e.of.loose) } }));
+  return out.map((step) =>
+    step.added
+      ? step
+      : putInstead(
+          step,
+          instead.filter((e) => isFor(step, e) && !e.notAt?.includes(step.kind)),
+          (e) => parts.length < 2 || partOf(e) === null || told(step).includes(partOf(e)!),
+        ),
+  );
+}

@@ -1,0 +1,44 @@
+import type { Step, WordSwap } from '../../core/method';
+import { say } from './say';
+import { kitName } from './things';
+
+/** What comes in place of words that leave: a way's name, as it stands in a sentence. */
+const comesIn = ({ msg }: WordSwap): string =>
+  kitName(String(msg.args.kit ?? ''))
+    .split(',')[0]!
+    .toLowerCase();
+
+/** A step's text in pieces: what stays, and what leaves with what comes in its place. */
+export function piecesOfStep({ text, swaps = [] }: Step): (string | { out: string; comes: string })[] {
+  const pieces: (string | { out: string; comes: string })[] = [];
+  let at = 0;
+  for (const swap of swaps) {
+    if (swap.from > at) pieces.push(text.slice(at, swap.from));
+    const out = text.slice(swap.from, swap.to);
+    const comes = comesIn(swap);
+    // Where a sentence begins with it.
+    const begins = /^\p{Lu}/u.test(out);
+    pieces.push({ out, comes: begins ? comes.charAt(0).toUpperCase() + comes.slice(1) : comes });
+    at = swap.to;
+  }
+  return [...pieces, text.slice(at)].filter((p) => p !== '');
+}
+
+/** A step's own words as they now go. */
+const textNow = (step: Step): string =>
+  step.added
+    ? say(step.added)
+    : piecesOfStep(step)
+        .map((p) => (typeof p === 'string' ? p : p.comes))
+        .join('');
+
+/** A step as it now goes, with its notes; null for one that is struck. */
+export function stepText(step: Step): string | null {
+  if (step.own !== undefined) return step.own;
+  if (step.struck) return null;
+  return [textNow(step), ...step.notes.map(say)].join(' ');
+}
+
+/** A step in plain words, to begin with when it is rewritten: a struck one too. */
+export const plainStep = (s: Step): string =>
+  [textNow(s), ...(s.struck ? [say(s.struck)] : []), ...s.notes.map(say)].filter(Boolean).join(' ');
