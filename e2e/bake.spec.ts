@@ -28,7 +28,20 @@ test('the stated time by the ratio: colder dough takes longer, the fan less; rea
   await expect.poll(time).toBeLessThan(before + 3);
   await oven.getByRole('switch', { name: 'Fan' }).press('Space');
   await expect.poll(time).toBeLessThan(before);
-  await expect(page.getByRole('img', { name: /Modelled heat of the middle/ })).toBeVisible();
+  // Four curves within their axes; pointed at, they are read, as at the table below.
+  const curves = page.getByRole('img', { name: /Modelled heat of the middle/ });
+  await expect(curves.locator('path.recharts-curve')).toHaveCount(4);
+  await curves.hover();
+  const read = page.getByText(/^After \d+ min: middle \d+ °C, crust \d+ °C; as written \d+ °C, \d+ °C$/);
+  await expect(read).toBeVisible();
+  const [, min, middle] = /After (\d+) min: middle (\d+)/.exec(await read.innerText())!;
+  await page.getByText('The same as a table').click();
+  const rows = await page.getByRole('row', { name: / min \d+ °C/ }).allInnerTexts();
+  const figures = rows.map((r) => /^(\d+) min\s+(\d+) °C/.exec(r)!.slice(1).map(Number));
+  // What is read lies between the two rows of the table around it.
+  const around = [figures.findLast(([m]) => m! <= Number(min))!, figures.find(([m]) => m! >= Number(min))!];
+  expect(Number(middle)).toBeGreaterThanOrEqual(around[0]![1]! - 1);
+  expect(Number(middle)).toBeLessThanOrEqual(around[1]![1]! + 1);
 
   // What cannot be is met in words, and stays as typed.
   await oven.getByLabel('Oven').fill('900');

@@ -116,6 +116,7 @@ function Traces() {
 
 /** The axes, entered again only when an end of them moves: what is drawn within comes past them. */
 const Axes = memo(function Axes({ end, most }: { end: number; most: number }) {
+  const minutes = ticksTo(end, MINUTES);
   return (
     <ResponsiveContainer width="100%" height={230}>
       <LineChart data={[{ min: 0 }, { min: end }]} margin={MARGIN} accessibilityLayer={false}>
@@ -125,8 +126,9 @@ const Axes = memo(function Axes({ end, most }: { end: number; most: number }) {
           type="number"
           domain={[0, end]}
           allowDataOverflow
-          ticks={ticksTo(end, MINUTES)}
-          unit=" min"
+          ticks={minutes}
+          // The unit once: with each of them they touch on a phone.
+          tickFormatter={(t: number) => (t === minutes.at(-1) ? `${t} min` : String(t))}
           {...AXIS}
         />
         <YAxis
