@@ -36,6 +36,18 @@ describe('a method whose oven, time or tin is no longer so', () => {
     ]);
   });
 
+  it('only figures that were stated are contradicted', () => {
+    const other = readSteps(`Bake until brown, then cool 10 min.
+Rest 5 min, then bake 40-45 min at 356 F.
+Leave to rise at 28 °C, 40-45 min.`);
+    const now = { bake: bake(165, [50, 58]), tin: was.tin };
+    expect(notedBake(other, was, now).map((s) => s.notes.map((n) => n.code))).toEqual([
+      [],
+      ['step.ovenNow', 'step.timeNow'],
+      [],
+    ]);
+  });
+
   it('says the tin where one is named with its size', () => {
     expect(codes({ bake: was.bake, tin: tin('24 cm round tin') })).toEqual([['step.tinNow'], [], [], [], []]);
   });

@@ -10,23 +10,29 @@ const SAME_MIN = 2;
 /** A heat that differs by less is none a dial shows, °C. */
 const SAME_C = 2;
 
-const namesHeat = (text: string): boolean => Object.values(temperaturesIn(text)).some((t) => t.length > 0);
+/** True where a text names the heat that was stated, in °C or °F. */
+const namesHeat = (text: string, tempC: number): boolean =>
+  Object.values(temperaturesIn(text)).some((named) => named.some((c) => Math.abs(c - tempC) < SAME_C));
+/** True where a text names the time that was stated. */
+const namesTime = (text: string, [from, to]: readonly [number, number]): boolean =>
+  text.split(/[,;]|\.(?=\s|$)/).some((piece) => {
+    const [a, b] = minutesIn(piece) ?? [Number.NaN, Number.NaN];
+    return Math.abs(a - from) < 1 && Math.abs(b - to) < 1;
+  });
 
 /** A tin named with its size. */
 const SIZED_TIN =
   /\d\s*(?:cm|mm|inch|in\.|g|lb|-?\s?(?:hole|cup))\b.{0,20}\b(?:tin|pan|mould|dish|ring)s?\b/i;
 
-type Baked = Pick<Formula, 'bake' | 'tin'>;
+const BAKING = /\b(?:bak(?:e|ed|ing)|oven)\b/i;
+/** A base baked blind is baked as before: the oven of the whole is another. */
+const BLIND = /\bblind\b/i;
 
-/** The last step that bakes for a stated time; one that bakes blind is another matter. */
-const bakingStep = (method: readonly Step[]): Step | undefined =>
-  method.findLast(
-    (s) => !s.added && /\bbak(?:e|ed|ing)\b/i.test(s.text) && !/\bblind\b/i.test(s.text) && minutesIn(s.text),
-  );
+type Baked = Pick<Formula, 'bake' | 'tin'>;
 
 /**
  * The method with a note where it states an oven, a time or a tin that is no longer so. Only what the text itself says
- * is contradicted: a step without figures stays as it is. The given steps are not changed.
+ * is contradicted: a step that names other figures, or none, stays as it is. The given steps are not changed.
  */
 export function notedBake(method: readonly Step[], was: Baked, now: Baked): Step[] {
   const clean = method.map((s) => ({ ...s, notes: s.notes.filter((n) => !OURS.includes(n.code)) }));
@@ -40,17 +46,18 @@ export function notedBake(method: readonly Step[], was: Baked, now: Baked): Step
   const otherTime =
     a && b && (Math.abs(a[0] - b[0]) >= SAME_MIN || Math.abs(a[1] - b[1]) >= SAME_MIN) ? b : null;
   const otherTin = now.tin && was.tin && now.tin.written !== was.tin.written ? now.tin : null;
-  const baking = bakingStep(clean);
   const notesFor = (s: Step): Msg[] => [
-    ...(otherOven && namesHeat(s.text) && (s === baking || s.kind === 'prepare')
+    ...(otherOven && namesHeat(s.text, before.ovenC!)
       ? [msg('step.ovenNow', { c: oven, fan: after!.fan ? 1 : 0 })]
       : []),
-    ...(otherTime && s === baking ? [msg('step.timeNow', { from: otherTime[0], to: otherTime[1] })] : []),
+    ...(otherTime && a && BAKING.test(s.text) && namesTime(s.text, a)
+      ? [msg('step.timeNow', { from: otherTime[0], to: otherTime[1] })]
+      : []),
     ...(otherTin && SIZED_TIN.test(s.text)
       ? [msg('step.tinNow', { tin: otherTin.written, n: otherTin.count })]
       : []),
   ];
   return clean.map((s) =>
-    s.added || s.own !== undefined ? s : { ...s, notes: [...s.notes, ...notesFor(s)] },
+    s.added || s.own !== undefined || BLIND.test(s.text) ? s : { ...s, notes: [...s.notes, ...notesFor(s)] },
   );
 }

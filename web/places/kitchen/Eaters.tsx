@@ -1,0 +1,170 @@
+import { Button, Checkbox, TextInput } from '@mantine/core';
+import { useState } from 'react';
+import type { EaterRow } from '../../../contract/dto';
+import { USUAL_EXCLUSIONS, type Eater } from '../../../core/exclusions';
+import {
+  problemIn,
+  useCreateEaterMutation,
+  useEatersQuery,
+  usePutEaterMutation,
+  useRemoveEaterMutation,
+  useRestoreEaterMutation,
+} from '../../api/api';
+import { Notice } from '../../parts/Notice';
+import { sayDone } from '../../parts/sayDone';
+import { listed } from '../../words/format';
+import { sayProblem } from '../../words/problems';
+import { EXCLUSION_WORDS } from '../../words/data/terms';
+import { ExclusionChips, MoreExclusions } from '../desk/ExclusionChips';
+import { LineActions } from './LineActions';
+import classes from './kitchen.module.css';
+
+const NOBODY: Eater = { name: '', exclude: [], words: [], traces: true };
+
+function EaterForm({ start, id, onDone }: { start: Eater; id: string | null; onDone: () => void }) {
+  const [eater, setEater] = useState(start);
+  const [create, creating] = useCreateEaterMutation();
+  const [put, putting] = usePutEaterMutation();
+  const [remove] = useRemoveEaterMutation();
+  const failed = creating.error ?? putting.error;
+  const set = (more: Partial<Eater>) => setEater({ ...eater, ...more });
+  async function keep() {
+    const doc = { ...eater, name: eater.name.trim() };
+    const done = id === null ? await create(doc) : await put({ id, doc });
+    if (!('data' in done) || !done.data) return;
+    const kept = done.data;
+    if (id === null) sayDone(`On the list: ${kept.name}`, () => remove(kept.id), 'Take out again');
+    else sayDone(`Changed: ${kept.name}`, () => put({ id, doc: start }), 'Undo');
+    onDone();
+  }
+  return (
+    <form
+      className={classes.eaterForm}
+      onSubmit={(e) => {
+        e.preventDefault();
+        if (eater.name.trim() !== '') void keep();
+      }}
+    >
+      {failed !== undefined && (
+        <Notice kind="trouble" title="Not kept yet">
+          {sayProblem(problemIn(failed)?.code ?? null, problemIn(failed)?.args)}
+        </Notice>
+      )}
+      <TextInput
+        label="Who or which table"
+        value={eater.name}
+        maxLength={120}
+        required
+        data-autofocus
+        onChange={(e) => set({ name: e.currentTarget.value })}
+      />
+      <p className="small quiet">Gluten always. Also without</p>
+      <div className={classes.chips}>
+        <ExclusionChips
+          of={USUAL_EXCLUSIONS}
+          value={eater.exclude}
+          onChange={(exclude) => set({ exclude })}
+        />
+      </div>
+      <MoreExclusions exclude={eater.exclude} words={eater.words} onChange={(more) => set(more)} />
+      {eater.exclude.includes('oil') && (
+        <Checkbox
+          label="Whole-food fat goes too"
+          checked={eater.oil === 'all_fat'}
+          onChange={(e) => set({ oil: e.currentTarget.checked ? 'all_fat' : 'extracted' })}
+        />
+      )}
+      <Checkbox
+        label="Traces matter: a “may contain” rules a thing out"
+        checked={eater.traces}
+        onChange={(e) => set({ traces: e.currentTarget.checked })}
+      />
+      <div className={classes.actions}>
+        <Button
+          type="submit"
+          disabled={eater.name.trim() === ''}
+          loading={creating.isLoading || putting.isLoading}
+        >
+          {id === null ? 'Put on the list' : 'Keep the change'}
+        </Button>
+        <Button variant="subtle" onClick={onDone}>
+          Leave it
+        </Button>
+      </div>
+    </form>
+  );
+}
+
+function EaterLine({ eater, onEdit }: { eater: EaterRow; onEdit: () => void }) {
+  const [remove] = useRemoveEaterMutation();
+  const [restore] = useRestoreEaterMutation();
+  const out = [...eater.exclude.map((e) => EXCLUSION_WORDS[e].name), ...eater.words.map((w) => `“${w}”`)];
+  async function takeOff() {
+    const done = await remove(eater.id);
+    if ('error' in done) return;
+    sayDone(`${eater.name} is off the list`, () => restore(eater.id));
+  }
+  return (
+    <li className={classes.eater}>
+      <div>
+        <h3>{eater.name}</h3>
+        <p>
+          without gluten{out.length > 0 && `, ${listed(out)}`}
+          <span className="quiet">{eater.traces ? '; traces matter' : '; traces do not matter'}</span>
+        </p>
+      </div>
+      <LineActions name={eater.name} onEdit={onEdit} onTakeOff={() => void takeOff()} />
+    </li>
+  );
+}
+
+/** For whom one bakes: persons and tables, each with what they avoid. */
+export function Eaters() {
+  const { data: eaters, error } = useEatersQuery();
+  const [open, setOpen] = useState<string | null>(null);
+  return (
+    <section className={`sheet ${classes.panel}`} aria-labelledby="eaters">
+      <div className={classes.row}>
+        <h2 id="eaters">Eaters and tables</h2>
+        {open !== 'new' && (
+          <Button size="compact-md" onClick={() => setOpen('new')}>
+            Add an eater
+          </Button>
+        )}
+      </div>
+      {error !== undefined && (
+        <Notice kind="trouble" title="The list cannot be fetched">
+          {sayProblem(problemIn(error)?.code ?? null)}
+        </Notice>
+      )}
+      {open === 'new' && <EaterForm start={NOBODY} id={null} onDone={() => setOpen(null)} />}
+      {eaters?.length === 0 && open !== 'new' && (
+        <p className="quiet">
+          Nobody yet. Add a person or a table with what they avoid: every formula then says what was found for
+          them, and a swap can be asked for all of them at once.
+        </p>
+      )}
+      <ul className={classes.list}>
+        {eaters?.map((e) =>
+          open === e.id ? (
+            <li key={e.id}>
+              <EaterForm
+                start={{
+                  name: e.name,
+                  exclude: e.exclude,
+                  words: e.words,
+                  traces: e.traces,
+                  ...(e.oil ? { oil: e.oil } : {}),
+                }}
+                id={e.id}
+                onDone={() => setOpen(null)}
+              />
+            </li>
+          ) : (
+            <EaterLine key={e.id} eater={e} onEdit={() => setOpen(e.id)} />
+          ),
+        )}
+      </ul>
+    </section>
+  );
+}
