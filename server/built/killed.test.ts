@@ -1,0 +1,37 @@
+import { describe, expect, it } from 'vitest';
+import { ended, formula, ownFolder, send, start, titles } from './running';
+
+const KILLS = 20;
+ownFolder();
+
+describe('kill -9 in the middle of saving', () => {
+  it(`loses nothing that was confirmed, ${KILLS} times`, async () => {
+    const confirmed: string[] = [];
+    for (let round = 0; round < KILLS; round++) {
+      const { child, url } = await start('--port', '0', '--empty');
+      const there = new Set(await titles(url));
+      expect(confirmed.filter((t) => !there.has(t))).toEqual([]);
+      let stop = false;
+      const writer = async (w: number) => {
+        for (let n = 0; !stop; n++) {
+          const title = `round ${round}, writer ${w}, ${n}`;
+          const ok = await send(url, '/formulas', { formula: { ...formula, title } }).then(
+            (r) => r.status === 201,
+            () => false,
+          );
+          if (ok) confirmed.push(title);
+        }
+      };
+      const writers = [writer(1), writer(2), writer(3)];
+      await new Promise((r) => setTimeout(r, 120 + 17 * round));
+      child.kill('SIGKILL');
+      stop = true;
+      await Promise.all([ended(child), ...writers]);
+    }
+    const { url } = await start('--port', '0', '--empty');
+    const there = new Set(await titles(url));
+    expect(confirmed.filter((t) => !there.has(t))).toEqual([]);
+    // A slow machine confirms fewer before it is killed; that some were is what makes this a test.
+    expect(confirmed.length).toBeGreaterThan(KILLS / 4);
+  }, 240_000);
+});
