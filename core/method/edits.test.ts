@@ -159,6 +159,17 @@ describe('changing a method', () => {
     expect(swapped('Stir the eggs into the rice flour.', edits, parts).words).toEqual(['eggs']);
     const filling = swapped('Whisk eggs, cream and nutmeg.', edits, parts).step;
     expect([filling.swaps, filling.notes]).toEqual([undefined, []]);
+    // A yolk is not the egg of the other part; one part named does not hide what is in the other alone.
+    const cake = [
+      { name: 'Base', words: ['egg yolk', 'cornflour'] },
+      { name: 'Top', words: ['egg', 'almonds', 'rhubarb'] },
+    ];
+    const top = instead(['almonds'], { msg: msg('step.instead', { kit: 'seeds', part: 'Top' }) });
+    const base = instead(['egg yolk'], { msg: msg('step.instead', { kit: 'flax_gel', part: 'Base' }) });
+    expect(swapped('Rub in the cornflour, bind with the egg yolk.', [base, top], cake).words).toEqual([
+      'egg yolk',
+    ]);
+    expect(swapped('Lay rhubarb on the base, strew almonds.', [base, top], cake).words).toEqual(['almonds']);
     const none = swapped('Stir in the eggs.', [instead(EGGS, { inline: false })]);
     expect([none.words, none.step.notes.length]).toEqual([[], 1]);
   });

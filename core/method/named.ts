@@ -59,8 +59,8 @@ export function namer(words: readonly string[]): (text: string) => { from: numbe
 export type PartWords = { name: string; words: readonly string[] };
 
 /**
- * Of which parts a step speaks: those it names by the last word of their name; else the one part of which it names
- * something that is in no other. Empty where it cannot be told.
+ * Of which parts a step speaks: those it names by the last word of their name, and the one part of which it names
+ * something that is in no other ("spread over the base, lay the rhubarb on it"). Empty where it cannot be told.
  */
 export function partsTold(parts: readonly PartWords[]): (step: Step) => string[] {
   const told = parts
@@ -70,13 +70,12 @@ export function partsTold(parts: readonly PartWords[]): (step: Step) => string[]
       return {
         name: p.name,
         named: wordPattern([p.name.split(' ').at(-1)!]),
-        own: own.length > 0 ? wordPattern(own) : null,
+        speaksOf: namer(own),
       };
     });
   return ({ text }) => {
     const named = told.filter((p) => p.named.test(text));
-    if (named.length > 0) return named.map((p) => p.name);
-    const by = told.filter((p) => p.own?.test(text));
-    return by.length === 1 ? [by[0]!.name] : [];
+    const by = told.filter((p) => p.speaksOf(text).length > 0);
+    return [...new Set([...named, ...(by.length === 1 ? by : [])].map((p) => p.name))];
   };
 }
