@@ -73,9 +73,16 @@ export function partsTold(parts: readonly PartWords[]): (step: Step) => string[]
         speaksOf: namer(own),
       };
     });
-  return ({ text }) => {
+  // Asked for every change anew: told once for each text.
+  const known = new Map<string, string[]>();
+  const tell = (text: string): string[] => {
     const named = told.filter((p) => p.named.test(text));
     const by = told.filter((p) => p.speaksOf(text).length > 0);
     return [...new Set([...named, ...(by.length === 1 ? by : [])].map((p) => p.name))];
+  };
+  return ({ text }) => {
+    const of = known.get(text) ?? tell(text);
+    known.set(text, of);
+    return of;
   };
 }

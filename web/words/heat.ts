@@ -1,8 +1,9 @@
+import type { Kitchen } from '../../contract/dto';
 import { celsiusToFahrenheit, fahrenheitToCelsius } from '../../core/units';
 import { fixed } from './format';
 
 /** What the kitchen's ovens and thermometers are marked in. Everything is reckoned in °C. */
-export type HeatScale = 'c' | 'f';
+export type HeatScale = NonNullable<Kitchen['heat']>;
 
 // One for the page, as its language is; told when the kitchen is fetched.
 let scale: HeatScale = 'c';

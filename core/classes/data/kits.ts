@@ -20,9 +20,9 @@ const lostLift = item('baking_powder', 0, 1.2, 1.7, 'egg', { families: ['batter'
 
 const BEFORE_WET: StepEdit = { op: 'insert', before: ['whisk', 'mix', 'cream', 'rub', 'knead', 'fold'], kind: 'gel', msg: msg('step.gel') };
 const gel = (waitMin: number, code = 'step.gel'): StepEdit[] => [{ ...BEFORE_WET, msg: msg(code, { wait: waitMin }) }];
-/** How a method speaks of greasing. */
 /** What is baked on without a tin to line. */
 const HOT_PANS = ['griddle', 'frying pan', 'hot pan', 'skillet', 'waffle iron'];
+/** How a method speaks of greasing. */
 const GREASED = ['grease', 'greased', 'greasing', 'oiled', 'butter the tin', 'oil the tin'];
 /** How well a kit suits yeasted doughs, batters and short doughs; other families where they are said. */
 const caps = (yeast_loaf: number, batter: number, cookie: number, maxEggs?: number, more: Caps['fit'] = {}): Caps => ({

@@ -19,7 +19,7 @@ import { RiseGauge } from './RiseGauge';
 import { Starter, type DoughOf } from './Starter';
 import { Yeast } from './Yeast';
 import classes from './lift.module.css';
-import { degrees, degreesApart } from '../../words/heat';
+import { degrees, inDegrees } from '../../words/heat';
 
 /** Water in a starter of equal parts flour and water, as our table has it. */
 const STARTER_WATER = 0.5;
@@ -63,8 +63,8 @@ function Altitude({ altitudeM }: { altitudeM: number }) {
         <p>
           Usual here: {share(advice.change.leaveningLess)} less leavening, {share(advice.change.sugarLess)}{' '}
           less sugar, {share(advice.change.liquidMore)} more liquid, the oven{' '}
-          {degreesApart(advice.change.ovenHotterC[0])} to {degreesApart(advice.change.ovenHotterC[1])} hotter.
-          Where the formula was made at this height, it has that already.
+          {inDegrees(advice.change.ovenHotterC.map((c) => fixed(c, 0)).join(' to ') + ' °C hotter')}. Where
+          the formula was made at this height, it has that already.
         </p>
       ) : (
         <p className="quiet">Below 900 m nothing is changed.</p>
