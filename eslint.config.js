@@ -30,6 +30,20 @@ export default ts.config(
     },
   },
   {
+    // A pool of one gives its connection to the transaction: asked again inside it would wait for itself.
+    files: ['server/**/*.ts'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: "CallExpression[callee.property.name='transaction'] > :function Identifier[name='db']",
+          message:
+            'Inside a transaction ask the transaction, not the database: with one connection it waits for ever.',
+        },
+      ],
+    },
+  },
+  {
     files: ['web/**/*.{ts,tsx}'],
     languageOptions: { globals: globals.browser },
     plugins: { 'react-hooks': hooks },

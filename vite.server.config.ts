@@ -1,7 +1,7 @@
 import { cpSync } from 'node:fs';
 import { defineConfig } from 'vite';
 
-/** The server as two bundles, the program and its thread; packages stay outside, migrations lie beside. */
+/** The server as three bundles, the program, the thread that computes and the one that holds the database; packages stay outside, migrations lie beside. */
 export default defineConfig({
   build: {
     ssr: true,
@@ -9,11 +9,17 @@ export default defineConfig({
     outDir: 'dist/server',
     emptyOutDir: true,
     rollupOptions: {
-      input: { main: 'server/main.ts', thread: 'server/work/thread.ts' },
+      input: {
+        main: 'server/main.ts',
+        thread: 'server/work/thread.ts',
+        'store-thread': 'server/db/store-thread.ts',
+      },
       output: { format: 'es', entryFileNames: '[name].js', chunkFileNames: '[name].js' },
     },
   },
-  ssr: { noExternal: ['quadprog', 'numeric-quantity', 'fastest-levenshtein'] },
+  ssr: {
+    noExternal: ['quadprog', 'numeric-quantity', 'fastest-levenshtein', 'htmlparser2', /^dom/, 'entities'],
+  },
   plugins: [
     {
       name: 'migrations-beside',

@@ -17,6 +17,15 @@ export default defineConfig({
           ...slow,
         },
       },
+      // The same on a PostgreSQL server, where several connections show the races that one session hides.
+      {
+        test: {
+          name: 'postgres',
+          include: ['server/http/*.test.ts', 'server/services/*.test.ts'],
+          globalSetup: ['server/testing/template.ts', 'server/testing/postgres.ts'],
+          ...slow,
+        },
+      },
       {
         test: {
           name: 'web',

@@ -1,13 +1,12 @@
-import { array, boolean, lazy, mixed, number, string } from 'yup';
-import { CLASS_IDS } from '../core/classes';
 import type { Formula } from '../core/formula';
 import type { DraftDoc, EaterRow, Kitchen, PantryRow, VersionMark, VersionRequest, WayRow } from './dto';
-import { eaterSchema, kitchenSchema, pantryDocSchema, waySchema } from './pantry-schemas';
-import { draftDocSchema, formulaSchema, requestSchema } from './schemas';
-import { obj, text } from './shapes';
 
-/** What the file calls itself; raised when its shape changes. */
-export const BACKUP_SCHEMA = 1;
+/**
+ * A file of everything, line by line, each line one JSON value (application/x-ndjson): the head, things of the pantry,
+ * then each formula followed by its versions, working copy and copies set aside, and a last line that says how many
+ * there were. So it is written and read in pieces, and one that was cut off is known by the missing end.
+ */
+export const BACKUP_EDITION = 2;
 
 /** A version as it was kept, with what was said of it since. */
 export type BackupVersion = {
@@ -30,93 +29,34 @@ export type BackupFormula = {
   createdAt: string;
   updatedAt: string;
   archived: boolean;
-  /** First to last. */
-  versions: BackupVersion[];
-  draft: DraftDoc | null;
 };
-/**
- * Everything there is, for keeping and for moving to another machine. A part of it is a backup too: what it lacks is left
- * as it is.
- */
-export type Backup = {
-  newCrumb: typeof BACKUP_SCHEMA;
+/** Rows of a list as they go into a file: without revisions, which belong to one store. */
+export type BackupRow<Row extends { rev: number }> = Omit<Row, 'rev'>;
+/** The first line. Eaters, ways and kitchen are few. */
+export type BackupHead = {
+  newCrumb: typeof BACKUP_EDITION;
   madeAt: string;
-  formulas: BackupFormula[];
-  pantry: PantryRow[];
-  eaters: EaterRow[];
-  ways: WayRow[];
+  eaters: BackupRow<EaterRow>[];
+  ways: BackupRow<WayRow>[];
   kitchen: Kitchen | null;
 };
+export type BackupLine =
+  | { head: BackupHead }
+  | { pantry: PantryRow[] }
+  | { formula: BackupFormula }
+  | { version: BackupVersion }
+  | { draft: DraftDoc }
+  | { aside: DraftDoc }
+  | { end: { formulas: number; versions: number; pantry: number } };
+
 /** What came in, and what was there already. The kitchen is taken where it is asked for. */
 export type Restored = { added: number; there: number; kitchen: boolean };
+/** A line of the answer while a file comes in: how far it is, and in the end what came of it. */
+export type RestoreWord =
+  | { done: number; of: number }
+  | { restored: Restored }
+  | { problem: { code: string; path: string; args: Record<string, string | number> } };
 
-const uuid = () => string().uuid().required();
-const instant = () =>
-  string()
-    .required()
-    .test(
-      'instant',
-      '${path} must be an instant, as 2026-11-25T10:00:00Z',
-      (v) => !Number.isNaN(Date.parse(v)),
-    );
-
-const version = () =>
-  obj({
-    id: uuid(),
-    parentId: string().uuid().nullable().defined(),
-    targetId: string().uuid().nullable().defined(),
-    name: text(120).defined(),
-    note: text(2000).defined(),
-    doc: formulaSchema.required(),
-    request: requestSchema.required(),
-    coreVersion: text(40).required(),
-    dataVersion: text(40).required(),
-    createdAt: instant(),
-    mark: obj({ name: text(120).min(1), note: text(2000), star: boolean() })
-      .nullable()
-      .defined(),
-  });
-
-export const backupSchema = obj({
-  newCrumb: number()
-    .oneOf([BACKUP_SCHEMA], 'it is no New Crumb file, or one of another edition')
-    .required('it is no New Crumb file'),
-  madeAt: instant(),
-  formulas: array(
-    obj({
-      id: uuid(),
-      title: text(200).defined(),
-      classId: string()
-        .oneOf([...CLASS_IDS])
-        .required(),
-      createdAt: instant(),
-      updatedAt: instant(),
-      archived: boolean().required(),
-      versions: array(version().required()).min(1).max(2000).required(),
-      draft: draftDocSchema.nullable().defined(),
-    }).required(),
-  )
-    .max(5000)
-    .required(),
-  pantry: array(
-    obj({
-      id: uuid(),
-      itemId: uuid(),
-      rev: number().integer().min(1).required(),
-      doc: pantryDocSchema(),
-      gone: boolean().required(),
-      createdAt: instant(),
-    }).required(),
-  )
-    .max(50_000)
-    .required(),
-  eaters: array(eaterSchema.shape({ id: uuid() }).required())
-    .max(1000)
-    .required(),
-  ways: array(waySchema.shape({ id: uuid() }).required())
-    .max(1000)
-    .required(),
-  kitchen: lazy((v: unknown) => (v === null ? mixed().nullable() : kitchenSchema.required())),
-});
-export const restoreSchema = obj({ backup: backupSchema.required(), kitchen: boolean().required() });
-export const MOST_BACKUP = '24mb';
+/** A file takes no more than this, bytes, and a line of it no more than that, characters. */
+export const MOST_BACKUP_BYTES = 4_000_000_000;
+export const MOST_LINE_CHARS = 16_000_000;

@@ -2,7 +2,7 @@ import { array, boolean, number, string } from 'yup';
 import { FREE_FORMS, TIN_METALS } from '../core/bake';
 import { CLASS_IDS } from '../core/classes';
 import { COVERS, HEATS, TIN_SHAPES } from '../core/formula';
-import { degrees, finite, grams, obj, sourced, text } from './shapes';
+import { degrees, finite, grams, maybe, obj, sourced, text } from './shapes';
 
 export const tin = () =>
   obj({
@@ -10,15 +10,16 @@ export const tin = () =>
       .oneOf([...TIN_SHAPES])
       .required(),
     written: text(80).defined(),
-    volumeMl: sourced().required(),
+    volumeMl: sourced(),
     count: finite().min(1).max(100).required(),
-    cm: obj({
+    cm: maybe({
       wide: finite().min(1).max(200).required(),
       long: finite().min(1).max(200),
       high: finite().min(0.5).max(60),
-    }).default(undefined),
+    }),
     holes: number().integer().min(1).max(200),
-  }).default(undefined);
+  });
+export const maybeTin = () => tin().optional().default(undefined);
 /** Stretches of a bake. Bounds only keep nonsense out of the store: what cannot be is said on the page. */
 export const phases = () =>
   array(
@@ -33,15 +34,15 @@ export const phases = () =>
       heat: string()
         .oneOf([...HEATS])
         .required(),
-    }).required(),
+    }),
   )
     .min(1)
     .max(12);
 
 /** What the baker changes at the oven. */
 export const bakePlan = () =>
-  obj({
-    tin: tin(),
+  maybe({
+    tin: maybeTin(),
     pieces: finite().min(1).max(1000),
     metal: string().oneOf([...TIN_METALS]),
     form: string().oneOf([...FREE_FORMS]),
@@ -50,7 +51,7 @@ export const bakePlan = () =>
     startC: finite().min(-300).max(1000),
     doors: number().integer().min(0).max(20),
     massG: grams(),
-  }).default(undefined);
+  });
 const share = () => finite().min(0).max(1).required();
 /** One bake set up. Heat and mass may be nonsense: the answer says so in its faults. */
 const bakeSetup = () =>
@@ -65,8 +66,8 @@ const bakeSetup = () =>
       carbohydrate: share(),
       fibre: share(),
       ash: share(),
-    }).required(),
-    browning: obj({ sugars: share(), ph: finite().min(0).max(14).nullable().defined() }).required(),
+    }),
+    browning: obj({ sugars: share(), ph: finite().min(0).max(14).nullable().defined() }),
     massG: grams().required(),
     density: finite().min(0.05).max(2).required(),
     vessel: obj({
@@ -87,16 +88,16 @@ const bakeSetup = () =>
     phases: phases().required(),
     doors: array(finite().min(0).max(6000).required()).max(20).required(),
     pressurePa: finite().min(20_000).max(110_000).required(),
-  }).required();
+  });
 export const bakeSchema = obj({
   source: bakeSetup(),
   adapted: bakeSetup(),
   stated: array(finite().min(0).max(6000).required()).length(2).nullable().defined(),
   cells: number().integer().min(4).max(16).required(),
   quick: boolean(),
-  pace: obj({
+  pace: maybe({
     factor: finite().min(0.2).max(5).required(),
     sd: finite().min(0).max(1).required(),
     bakes: number().integer().min(0).max(10_000).required(),
-  }).default(undefined),
+  }),
 });

@@ -67,12 +67,15 @@ export type VersionRequest = {
 };
 /** Wishes of the house as they are chosen; "only from my pantry" is looked up when it is asked. */
 export type StyleChoice = Omit<Style, 'onlyFrom'> & { pantryOnly?: boolean | undefined };
-export type WayRow = OwnKitDoc & { id: string };
+export type WayRow = OwnKitDoc & { id: string; rev: number };
 
 /** A revision of a thing in the pantry. `gone`: taken out, there only to be cited. */
 export type PantryRow = PantryItem & { gone: boolean; createdAt: string };
 export type CreatePantry = { docs: PantryDoc[] };
-export type EaterRow = Eater & { id: string };
+export type EaterRow = Eater & { id: string; rev: number };
+/** A change to something that is changed in place: the revision it grew from, and all of it as it is to be. */
+export type Put<Doc> = { rev: number; doc: Doc };
+export type KitchenRow = Put<Kitchen>;
 export type Kitchen = Measures & {
   currency: string;
   ruleset: RulesetId;
@@ -127,6 +130,24 @@ export type FormulaCard = {
   bakedAt: string | null;
   hasDraft: boolean;
 };
+export const SHELF_STATES = ['all', 'new', 'adapted', 'changed', 'aside'] as const;
+export type ShelfState = (typeof SHELF_STATES)[number];
+export const SHELF_ORDERS = ['latest', 'baked', 'title', 'kind', 'versions'] as const;
+export type ShelfOrder = (typeof SHELF_ORDERS)[number];
+/** What is looked for on the shelf. All of it is text, as it stands in an address. */
+export type ShelfQuery = {
+  /** Words, each of which must be in the title, or belong to one of the kinds after it: "lemon", "cake~pound_cake,batter". */
+  w?: string | string[];
+  kind?: string;
+  state?: string;
+  order?: string;
+  /** Avoidances, with commas between, all of which one kept version leaves out. */
+  out?: string;
+  from?: string;
+  limit?: string;
+};
+/** A piece of the shelf: `found` are looked for in all, `all` stand there, `kinds` are those that occur. */
+export type ShelfPage = { formulas: FormulaCard[]; found: number; all: number; kinds: ClassId[] };
 export type VersionMeta = {
   id: string;
   formulaId: string;
@@ -154,6 +175,16 @@ export type FormulaDetail = {
 };
 export type DraftDoc = { baseId: string; source: Formula; request: VersionRequest };
 export type Draft = { rev: number; doc: DraftDoc; updatedAt: string };
+/** A working copy that was set aside, by what it leaves out. */
+export type AsideMeta = {
+  id: string;
+  baseId: string;
+  exclude: ExclusionId[];
+  words: string[];
+  createdAt: string;
+};
+export type Aside = AsideMeta & { doc: DraftDoc };
+export type DraftAnswer = { draft: Draft | null; aside: AsideMeta[] };
 export type CreateVersion = {
   parentId: string;
   name: string;
@@ -161,4 +192,6 @@ export type CreateVersion = {
   doc: Formula;
   request: VersionRequest;
   source?: Formula;
+  /** The working copy it was kept from; one that was saved since is left where it is. */
+  draftRev?: number;
 };

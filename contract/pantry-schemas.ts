@@ -1,4 +1,4 @@
-import { array, boolean, lazy, number, string } from 'yup';
+import { array, boolean, lazy, number, object, string } from 'yup';
 import { TIN_METALS } from '../core/bake';
 import { CLASS_IDS, DOSE_UNITS, doseFaults, FAMILY_IDS } from '../core/classes';
 import { MAX_LABEL_CHARS, RULESET_IDS } from '../core/exclusions';
@@ -7,7 +7,7 @@ import { YEAST_TABLE_IDS } from '../core/leavening';
 import { PANEL_KEYS } from '../core/pantry';
 import { ALTITUDE_M, CUP_STANDARDS, SPOON_STANDARDS } from '../core/units';
 import { tin } from './bake-schemas';
-import { exclude, finite, id, obj, oil, record, styleShape, text, words } from './shapes';
+import { exclude, finite, id, maybe, obj, oil, record, revision, styleShape, text, words } from './shapes';
 
 const panel = () => {
   const per100 = (most: number) => finite().min(0).max(most).nullable().defined();
@@ -15,57 +15,60 @@ const panel = () => {
 };
 const name = () => text(120).min(1).required();
 const names = () => array(text(120).min(1).required()).max(20).required();
-const maybe = (most: number) => finite().min(0).max(most).nullable().defined();
+const upTo = (most: number) => finite().min(0).max(most).nullable().defined();
+const PACKET = obj({
+  kind: string().oneOf(['packet']).required(),
+  name: name(),
+  like: id().required(),
+  labelText: text(MAX_LABEL_CHARS).defined(),
+  seenWords: array(text(60).min(1).required()).max(500).required(),
+  panel: panel(),
+  packG: upTo(100_000),
+  price: upTo(100_000),
+  openedOn: string()
+    .matches(/^\d{4}-\d{2}-\d{2}$/, '${path} must be a day, YYYY-MM-DD')
+    .nullable()
+    .defined(),
+  everywhere: boolean().required(),
+});
+const BLEND = obj({
+  kind: string().oneOf(['blend']).required(),
+  name: name(),
+  otherNames: names(),
+  parts: array(obj({ id: id().required(), percent: finite().min(0).max(1000).required() }))
+    .min(1)
+    .max(30)
+    .required(),
+  standsFor: array(id().required()).max(20).required(),
+  note: text(2000).defined(),
+});
+const OWN = obj({
+  kind: string().oneOf(['own']).required(),
+  name: name(),
+  otherNames: names(),
+  like: id().nullable().defined(),
+  group: string()
+    .oneOf([...GROUP_IDS])
+    .required(),
+  panel: panel(),
+  gPerCup: upTo(2000),
+  gPerPiece: upTo(20_000),
+  facts: record(string().oneOf(['yes', 'no', 'unknown', 'may']).required(), AVOID_IDS.length),
+  note: text(2000).defined(),
+});
+/** For a document of no kind there is: that is told, not what it lacks of another. */
+const NO_KIND = object({
+  kind: string().oneOf(['own', 'packet', 'blend']).required(),
+}).required();
 export const pantryDocSchema = () =>
   lazy((v: unknown) => {
     const kind = (v as { kind?: unknown } | null)?.kind;
-    if (kind === 'packet')
-      return obj({
-        kind: string().oneOf(['packet']).required(),
-        name: name(),
-        like: id().required(),
-        labelText: text(MAX_LABEL_CHARS).defined(),
-        seenWords: array(text(60).min(1).required()).max(500).required(),
-        panel: panel().required(),
-        packG: maybe(100_000),
-        price: maybe(100_000),
-        openedOn: string()
-          .matches(/^\d{4}-\d{2}-\d{2}$/, '${path} must be a day, YYYY-MM-DD')
-          .nullable()
-          .defined(),
-        everywhere: boolean().required(),
-      }).required();
-    if (kind === 'blend')
-      return obj({
-        kind: string().oneOf(['blend']).required(),
-        name: name(),
-        otherNames: names(),
-        parts: array(obj({ id: id().required(), percent: finite().min(0).max(1000).required() }))
-          .min(1)
-          .max(30)
-          .required(),
-        standsFor: array(id().required()).max(20).required(),
-        note: text(2000).defined(),
-      }).required();
-    return obj({
-      kind: string().oneOf(['own']).required(),
-      name: name(),
-      otherNames: names(),
-      like: id().nullable().defined(),
-      group: string()
-        .oneOf([...GROUP_IDS])
-        .required(),
-      panel: panel().required(),
-      gPerCup: maybe(2000),
-      gPerPiece: maybe(20_000),
-      facts: record(string().oneOf(['yes', 'no', 'unknown', 'may']).required(), AVOID_IDS.length),
-      note: text(2000).defined(),
-    }).required();
+    return kind === 'packet' ? PACKET : kind === 'blend' ? BLEND : kind === 'own' ? OWN : NO_KIND;
   });
 
 const MOST_AT_ONCE = 500;
 export const createPantrySchema = obj({ docs: array(pantryDocSchema()).min(1).max(MOST_AT_ONCE).required() });
-export const putPantrySchema = obj({ rev: number().integer().min(1).required(), doc: pantryDocSchema() });
+export const putPantrySchema = obj({ rev: revision(1), doc: pantryDocSchema() });
 export const pantryIdsSchema = obj({ itemIds: array(id().required()).min(1).max(10_000).required() });
 
 export const eaterSchema = obj({
@@ -81,7 +84,7 @@ export const kitchenSchema = obj({
   eggs: string().oneOf([...EGG_GRADINGS]),
   currency: text(3).min(1).required(),
   ruleset: string().oneOf(RULESET_IDS).required(),
-  style: obj({ ...styleShape(), pantryOnly: boolean() }).default(undefined),
+  style: maybe({ ...styleShape(), pantryOnly: boolean() }),
   altitudeM: finite().min(ALTITUDE_M[0]).max(ALTITUDE_M[1]),
   yeast: string().oneOf([...YEAST_TABLE_IDS]),
   heat: string().oneOf(['c', 'f']),
@@ -96,18 +99,18 @@ export const kitchenSchema = obj({
       fan: boolean().required(),
       widthCm: finite().min(15).max(300).required(),
       racks: number().integer().min(1).max(20).required(),
-    }).required(),
+    }),
   ).max(20),
   ovenId: id(),
   tins: array(
     obj({
       id: id().required(),
       name: name(),
-      tin: tin().required(),
+      tin: tin(),
       metal: string()
         .oneOf([...TIN_METALS])
         .required(),
-    }).required(),
+    }),
   ).max(100),
   timed: array(
     obj({
@@ -118,9 +121,13 @@ export const kitchenSchema = obj({
       tookMin: finite().min(1).max(6000).required(),
       formulaId: id(),
       on: text(40),
-    }).required(),
+    }),
   ).max(1000),
 });
+
+/** A kitchen with the revision it grew from; 0 where none was kept yet. */
+export const putKitchenSchema = obj({ rev: revision(), doc: kitchenSchema });
+export const putEaterSchema = obj({ rev: revision(1), doc: eaterSchema });
 
 const dose = () => finite().min(0).max(1000).required();
 export const waySchema = obj({
@@ -161,3 +168,4 @@ export const waySchema = obj({
     .required(),
   step: text(500).defined(),
 });
+export const putWaySchema = obj({ rev: revision(1), doc: waySchema });

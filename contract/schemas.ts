@@ -1,4 +1,4 @@
-import { array, boolean, lazy, mixed, number, string } from 'yup';
+import { array, boolean, lazy, number, string } from 'yup';
 import { CLASS_IDS } from '../core/classes';
 import { MAX_LABEL_CHARS, RULESET_IDS } from '../core/exclusions';
 import { LINE_ROLES } from '../core/formula';
@@ -6,7 +6,8 @@ import { AVOID_IDS, EGG_GRADINGS } from '../core/ingredients';
 import { STEP_KINDS } from '../core/method';
 import { MAX_LINES } from '../core/reading';
 import { CUP_STANDARDS, SPOON_STANDARDS, UNIT_IDS } from '../core/units';
-import { bakePlan, phases, tin } from './bake-schemas';
+import { SHELF_ORDERS, SHELF_STATES } from './dto';
+import { bakePlan, maybeTin, phases } from './bake-schemas';
 import { waySchema } from './pantry-schemas';
 import {
   degrees,
@@ -14,9 +15,13 @@ import {
   finite,
   grams,
   id,
+  maybe,
+  maybeRecord,
   obj,
   oil,
+  plainRecord,
   record,
+  revision,
   sourced,
   styleShape,
   text,
@@ -24,28 +29,28 @@ import {
 } from './shapes';
 
 const msgArgs = () =>
-  record(
-    mixed<string | number>().test(
-      'plain',
-      '${path} must be text or a number',
-      (v) => typeof v === 'string' || (typeof v === 'number' && Number.isFinite(v)),
-    ),
+  plainRecord(
+    (v) => typeof v === 'string' || (typeof v === 'number' && Number.isFinite(v)),
+    'must be text or a number',
     40,
   );
 const message = () => obj({ code: text(80).required(), args: msgArgs() });
 
+// Made once: a schema made anew for each line costs more than the checking.
+const PART_ITEM = obj({
+  kind: string().oneOf(['part']).required(),
+  partId: id().required(),
+  share: finite().min(0).max(1).required(),
+});
+const UNKNOWN_ITEM = obj({ kind: string().oneOf(['unknown']).required(), text: text(200).defined() });
+const THING_ITEM = obj({
+  kind: string().oneOf(['ref', 'own', 'packet', 'blend']).required(),
+  id: id().required(),
+});
 const itemRef = () =>
   lazy((v: unknown) => {
     const kind = (v as { kind?: unknown } | null)?.kind;
-    if (kind === 'part')
-      return obj({
-        kind: string().oneOf(['part']).required(),
-        partId: id().required(),
-        share: finite().min(0).max(1).required(),
-      });
-    if (kind === 'unknown')
-      return obj({ kind: string().oneOf(['unknown']).required(), text: text(200).defined() });
-    return obj({ kind: string().oneOf(['ref', 'own', 'packet', 'blend']).required(), id: id().required() });
+    return kind === 'part' ? PART_ITEM : kind === 'unknown' ? UNKNOWN_ITEM : THING_ITEM;
   });
 
 const amount = () =>
@@ -70,7 +75,7 @@ const line = () =>
   obj({
     id: id().required(),
     item: itemRef(),
-    amount: amount().required(),
+    amount: amount(),
     role: string().oneOf([...LINE_ROLES]),
     state: string().oneOf(['gel', 'slurry', 'whisked']),
     preparation: text(200),
@@ -83,7 +88,7 @@ const step = () =>
       .oneOf([...STEP_KINDS])
       .required(),
     text: text(20_000).defined(),
-    added: message().default(undefined),
+    added: message().optional().default(undefined),
     swaps: array(
       obj({
         from: number().integer().min(0).max(20_000).required(),
@@ -94,7 +99,7 @@ const step = () =>
       .max(60)
       .default(undefined),
     notes: array(message()).max(40).required(),
-    struck: message().default(undefined),
+    struck: message().optional().default(undefined),
     own: text(2000),
   });
 
@@ -122,16 +127,14 @@ export const formulaSchema = obj({
     .max(20)
     .required(),
   method: array(step()).max(200).required(),
-  yield: obj({ pieces: finite().min(0).max(10_000).required(), name: text(100).defined() }).default(
-    undefined,
-  ),
-  bake: obj({
+  yield: maybe({ pieces: finite().min(0).max(10_000).required(), name: text(100).defined() }),
+  bake: maybe({
     ovenC: finite().min(0).max(500).nullable().defined(),
     minutes: array(finite().min(0).max(6000).required()).length(2).nullable().defined(),
     fan: boolean().required(),
     phases: phases(),
-  }).default(undefined),
-  tin: tin(),
+  }),
+  tin: maybeTin(),
   avoids: avoids().required(),
   originalText: text(50_000).defined(),
 });
@@ -143,30 +146,28 @@ const kitchen = () =>
     eggs: string().oneOf([...EGG_GRADINGS]),
   });
 const pins = () =>
-  obj({
-    kits: record(id().required(), 100),
-    lines: record(grams().required(), MAX_LINES),
+  maybe({
+    kits: maybeRecord(id().required(), 100),
+    lines: maybeRecord(grams().required(), MAX_LINES),
     lockWetness: boolean(),
     lockMass: boolean(),
     freeMass: boolean(),
-    props: record(record(finite().min(0).max(1_000_000).required(), 20), 20),
-  }).default(undefined);
+    props: maybeRecord(record(finite().min(0).max(1_000_000).required(), 20), 20),
+  });
 
-const style = () => obj({ ...styleShape(), onlyFrom: array(id().required()).max(5000) }).default(undefined);
+const style = () => maybe({ ...styleShape(), onlyFrom: array(id().required()).max(5000) });
 /** The same wishes as they are chosen: "only from my pantry" is looked up when it is asked. */
-const styleChoice = () => obj({ ...styleShape(), pantryOnly: boolean() }).default(undefined);
+const styleChoice = () => maybe({ ...styleShape(), pantryOnly: boolean() });
 /** What the baker makes of the changes to the method. */
+const OWN_STEP = obj({ own: text(2000).min(1).required() });
+const NO_STEP = obj({ off: boolean().oneOf([true]).required() });
 const steps = () =>
-  record(
-    lazy((v: unknown) =>
-      v !== null && typeof v === 'object' && 'own' in v
-        ? obj({ own: text(2000).min(1).required() }).required()
-        : obj({ off: boolean().oneOf([true]).required() }).required(),
-    ),
+  maybeRecord(
+    lazy((v: unknown) => (v !== null && typeof v === 'object' && 'own' in v ? OWN_STEP : NO_STEP)),
     200,
   );
 const liftPlan = () =>
-  obj({
+  maybe({
     places: array(obj({ hours: finite().min(-1000).max(1000).required(), tempC: degrees() }).required())
       .max(8)
       .required(),
@@ -193,8 +194,8 @@ const liftPlan = () =>
       .required(),
     hotG: finite().min(-100_000).max(100_000),
     hotC: finite().min(-100).max(1000),
-  }).default(undefined);
-const own = () => array(obj({ id: id().required(), doc: waySchema.required() })).max(200);
+  });
+const own = () => array(obj({ id: id().required(), doc: waySchema })).max(200);
 
 export const readSchema = obj({
   text: text(200_000).defined(),
@@ -203,7 +204,7 @@ export const readSchema = obj({
   oven: text(200),
   time: text(200),
   classId: string().oneOf([...CLASS_IDS]),
-  kitchen: kitchen().default(undefined),
+  kitchen: kitchen().optional().default(undefined),
 });
 export const matchSchema = obj({ names: array(text(200).defined()).max(MAX_LINES).required() });
 export const labelsSchema = obj({
@@ -211,12 +212,12 @@ export const labelsSchema = obj({
   ruleset: string().oneOf(RULESET_IDS),
 });
 export const adaptSchema = obj({
-  formula: formulaSchema.required(),
+  formula: formulaSchema,
   exclude: exclude(),
   oil: oil(),
   words: words(),
   strict: avoids(),
-  target: formulaSchema.default(undefined),
+  target: formulaSchema.optional().default(undefined),
   pins: pins(),
   style: style(),
   own: own(),
@@ -241,7 +242,7 @@ const request = () =>
 
 export const requestSchema = request();
 
-export const createFormulaSchema = obj({ formula: formulaSchema.required() });
+export const createFormulaSchema = obj({ formula: formulaSchema });
 /** Another title, or put aside and taken out again. */
 export const changeFormulaSchema = obj({ title: text(200).min(1), archived: boolean() });
 /** Another name, a note, a star: what can be said of a kept version afterwards. */
@@ -250,19 +251,32 @@ export const createVersionSchema = obj({
   parentId: id().required(),
   name: text(120).min(1).required(),
   note: text(2000),
-  doc: formulaSchema.required(),
-  request: request().required(),
+  doc: formulaSchema,
+  request: request(),
   /** A corrected source to be kept first, where the baker mended a reading. */
-  source: formulaSchema.default(undefined),
+  source: formulaSchema.optional().default(undefined),
+  draftRev: revision().optional(),
 });
 
 /** The working copy of one desk: the source as the baker now reads it, and what is asked of it. */
 export const draftDocSchema = obj({
   baseId: id().required(),
-  source: formulaSchema.required(),
-  request: request().required(),
+  source: formulaSchema,
+  request: request(),
 });
 export const putDraftSchema = obj({
-  rev: number().integer().min(0).required(),
-  doc: draftDocSchema.required(),
+  rev: revision(),
+  doc: draftDocSchema,
+});
+export const createAsideSchema = obj({ doc: draftDocSchema });
+
+/** What is looked for on the shelf: an address holds nothing but text. */
+export const shelfQuerySchema = obj({
+  w: lazy((v: unknown) => (Array.isArray(v) ? array(text(400).required()).max(12) : text(400))),
+  kind: string().oneOf([...CLASS_IDS]),
+  state: string().oneOf([...SHELF_STATES]),
+  order: string().oneOf([...SHELF_ORDERS]),
+  out: text(400).matches(/^[a-z_]+(?:,[a-z_]+)*$/, '${path} must be names with commas between'),
+  from: text(7).matches(/^\d{1,7}$/, '${path} must be a whole number'),
+  limit: text(3).matches(/^(?:[1-9]\d?|[12]\d\d)$/, '${path} must be 1 to 299'),
 });

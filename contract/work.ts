@@ -2,8 +2,18 @@ import { readLabel, type LabelReading } from '../core/exclusions';
 import { makePantry, REFERENCE_PANTRY, type Pantry } from '../core/pantry';
 import { isSilent, Matcher, readFormula, referenceMatcher, type ReadResult } from '../core/reading';
 import { bakeOf, compareSteps, type BakeResult, type Compared } from '../core/bake';
+import {
+  formulasIn,
+  looksLikePage,
+  MOST_PAGE_CHARS,
+  recipesIn,
+  type PageFault,
+  type PageRecipe,
+  type PastedFormula,
+} from '../core/formats';
 import { adaptSteps, finish, type Outcome, type Progress } from '../core/rebalance';
 import { US_MEASURES } from '../core/units';
+import type { LineAnswer } from './lines';
 import type {
   AdaptRequest,
   BakeRequest,
@@ -15,7 +25,9 @@ import type {
 } from './dto';
 
 /** What a worker knows of the baker's own things between jobs. */
-type Known = { pantry: Pantry; matcher: Matcher; baked: typeof bakeOf };
+type Known = { pantry: Pantry; matcher: Matcher; baked: typeof bakeOf } & WorkerOptions;
+/** What only one of the two places has: a page does not load what checks files. */
+export type WorkerOptions = { checkLines?: (texts: readonly string[]) => LineAnswer };
 
 /** Bakes that are kept: one that is asked again, as most are when one thing is changed, is not worked out again. */
 const KEPT_BAKES = 240;
@@ -38,6 +50,7 @@ export function pantryOf(rows: readonly PantryRow[]): Pantry {
   if (!rows.some((r) => r.gone)) return cited;
   const live = makePantry(rows.filter((r) => !r.gone));
   return {
+    // What is broken and gone is nobody's concern any more.
     ...live,
     byId: cited.byId,
     exact: cited.exact,
@@ -68,9 +81,24 @@ const WORK = {
   labels: ({ text, ruleset }: LabelsRequest): LabelReading => readLabel(text, ruleset),
   bake: ({ source, adapted, stated, ...how }: BakeRequest, { baked }: Known): Generator<Progress, Compared> =>
     compareSteps(source, adapted, stated, { ...how, run: baked }),
+  /** What a text holds that is more than the lines of one formula: a page's recipes, several formulas. */
+  elsewhere: ({ text }: { text: string }): Elsewhere => {
+    if (text.length > MOST_PAGE_CHARS) return { fault: 'tooLong' };
+    if (looksLikePage(text)) return recipesIn(text);
+    const formulas = formulasIn(text);
+    return formulas ? { formulas } : { plain: true };
+  },
+  /** Lines of a file of everything, looked at before any of it is taken in. */
+  lines: ({ texts }: { texts: string[] }, { checkLines }: Known): LineAnswer => {
+    if (!checkLines) throw new Error('files are taken in by the server');
+    return checkLines(texts);
+  },
   adapt: (input: AdaptRequest, { pantry }: Known): Generator<Progress, Outcome> =>
     adaptSteps(input, { lookup: pantry.lookup }),
 };
+
+export type Elsewhere =
+  { recipes: PageRecipe[] } | { formulas: PastedFormula[] } | { plain: true } | { fault: PageFault };
 
 export type WorkName = keyof typeof WORK;
 export type WorkInput<N extends WorkName> = Parameters<(typeof WORK)[N]>[0];
@@ -93,14 +121,15 @@ const isSteps = (x: unknown): x is Generator<Progress, unknown> =>
   typeof x === 'object' && x !== null && Symbol.iterator in x && 'next' in x;
 
 /** A worker's mind: does jobs with the pantry it was last told of. What is thrown is a bug and comes back as such. */
-export function makeWorker(): Workman {
+export function makeWorker(options: WorkerOptions = {}): Workman {
   const baked = keepingBakes();
-  let known: Known = { pantry: REFERENCE_PANTRY, matcher: referenceMatcher, baked };
+  let known: Known = { ...options, pantry: REFERENCE_PANTRY, matcher: referenceMatcher, baked };
   function* steps(job: WorkJob): Generator<Progress, WorkAnswer> {
     try {
       if (job.name === 'pantry') {
         const pantry = pantryOf(job.input);
         known = {
+          ...options,
           baked,
           pantry,
           matcher: pantry.own.length === 0 ? referenceMatcher : new Matcher(pantry.all()),

@@ -135,7 +135,7 @@ test('everything goes into a file and comes back; a file that is none is refused
   const saving = page.waitForEvent('download');
   await page.getByRole('link', { name: 'Keep everything in a file' }).click();
   const file = await saving;
-  expect(file.suggestedFilename()).toBe('new-crumb.json');
+  expect(file.suggestedFilename()).toBe('new-crumb.jsonl');
   const kept = await file.path();
   await page.goto('/?q=bosun');
   await page.getByRole('button', { name: 'Delete Bosun buns' }).click();
@@ -143,7 +143,7 @@ test('everything goes into a file and comes back; a file that is none is refused
   await page.goto('/kitchen');
   const input = page.getByRole('region', { name: 'Everything in a file' }).locator('input[type=file]');
   await input.setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from('{"a":') });
-  await expect(page.getByText(/cut off or damaged/)).toBeVisible();
+  await expect(page.getByText(/was not made here/)).toBeVisible();
   await expectAccessible(page);
   await input.setInputFiles(kept);
   await expect(page.getByText(/came in; \d+ were here already/)).toBeVisible();

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { readdirSync, readFileSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
 import { chromium, type Browser, type Page } from '@playwright/test';
-import type { Backup } from '../contract/backup';
+import type { BackupLine } from '../contract/backup';
 import { at, print, sorted } from './print';
 
 /** How quick the pages are in Chromium, printed beside what was aimed at. Run by scripts/bench.mjs on the built server. */
@@ -161,37 +161,31 @@ async function biggest(browser: Browser): Promise<void> {
 
 /** A shelf of thousands: made by bringing in a file, then opened, searched, sorted. */
 async function longShelf(browser: Browser): Promise<void> {
-  const backup = (await fetch(`${origin}/api/v1/backup`).then((r) => r.json())) as Backup;
-  const copies = Array.from({ length: MANY }, (_, i) => {
-    const of = backup.formulas[i % backup.formulas.length]!;
-    const source = of.versions[0]!;
-    return {
-      ...of,
-      id: randomUUID(),
-      title: `${of.title}, no. ${i}`,
-      draft: null,
-      versions: [{ ...source, id: randomUUID(), parentId: null, targetId: null, mark: null }],
-    };
+  const lines = (await fetch(`${origin}/api/v1/backup`).then((r) => r.text()))
+    .trim()
+    .split('\n')
+    .map((l) => JSON.parse(l) as BackupLine);
+  const sources = lines.flatMap((l, i) => {
+    const next = lines[i + 1];
+    return 'formula' in l && next && 'version' in next ? [{ ...l.formula, source: next.version }] : [];
   });
+  const copies: BackupLine[] = Array.from({ length: MANY }, (_, i) => {
+    const { source, ...of } = sources[i % sources.length]!;
+    return [
+      { formula: { ...of, id: randomUUID(), title: `${of.title}, no. ${i}` } },
+      { version: { ...source, id: randomUUID(), parentId: null, targetId: null, mark: null } },
+    ];
+  }).flat();
+  const head = lines.find((l) => 'head' in l)!;
+  const end: BackupLine = { end: { formulas: MANY, versions: MANY, pantry: 0 } };
   const t = performance.now();
-  for (let k = 0; k < copies.length; k += 100) {
-    const res = await fetch(`${origin}/api/v1/backup`, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({
-        backup: {
-          ...backup,
-          pantry: [],
-          eaters: [],
-          ways: [],
-          kitchen: null,
-          formulas: copies.slice(k, k + 100),
-        },
-        kitchen: false,
-      }),
-    });
-    if (!res.ok) throw new Error(await res.text());
-  }
+  const res = await fetch(`${origin}/api/v1/backup`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/x-ndjson' },
+    body: [head, ...copies, end].map((l) => JSON.stringify(l)).join('\n'),
+  });
+  const said = await res.text();
+  if (!said.includes('restored')) throw new Error(said.slice(0, 500));
   print(`bringing in ${MANY} formulas from a file`, (performance.now() - t) / 1000, 's');
   const ask = performance.now();
   await shelf();

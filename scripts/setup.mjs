@@ -53,20 +53,25 @@ export function ensurePackages() {
   stamp('installed', lock);
 }
 
-/** Debian's Chromium, for the tests in a browser. */
-export function ensureChromium() {
-  if (existsSync(CHROMIUM)) return;
-  process.stdout.write('Installing Chromium\n');
+/** Installs one of Debian's packages where what it brings is not there. */
+function ensureDebian(name, path) {
+  if (existsSync(path)) return;
+  process.stdout.write(`Installing ${name}\n`);
   const asRoot = process.getuid?.() === 0 ? [] : ['sudo'];
   const apt = (...args) =>
     run([...asRoot, 'apt-get'][0], [...asRoot, 'apt-get', ...args].slice(1), {
       env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
     });
   must(
-    apt('update') && apt('install', '-y', '--no-install-recommends', 'chromium'),
-    `Chromium is needed at ${CHROMIUM}. Install it with: apt-get install chromium`,
+    apt('update') && apt('install', '-y', '--no-install-recommends', name),
+    `${name} is needed at ${path}. Install it with: apt-get install ${name}`,
   );
 }
+
+/** Debian's Chromium, for the tests in a browser. */
+export const ensureChromium = () => ensureDebian('chromium', CHROMIUM);
+/** Debian's PostgreSQL, for the tests of the store on a server. */
+export const ensurePostgres = () => ensureDebian('postgresql', '/usr/lib/postgresql');
 
 const SOURCES = [
   'core',

@@ -9,7 +9,7 @@ import { openFolder } from './db/open';
 import { makeApp } from './http/app';
 import { seedDemo } from './seed';
 import { listPantry } from './services/pantry';
-import { inThread } from './work/compute';
+import { inThreads } from './work/compute';
 
 const DEFAULT_PORT = 4173;
 const TRIED_PORTS = 20;
@@ -79,11 +79,13 @@ function listen(server: Server, asked: number | null): Promise<number> {
 async function main(): Promise<void> {
   const { data, port, empty } = options();
   const log = pino({ level: process.env.LOG_LEVEL ?? 'warn' }, pino.destination(2));
-  const database = await openFolder(data).catch((error: unknown) => {
-    if (error instanceof FolderLockedError) fail(error.message);
-    return fail(`The data folder ${data} cannot be opened: ${(error as Error).message}`);
-  });
-  const compute = inThread(new URL('./thread.js', import.meta.url));
+  const database = await openFolder(data, new URL('./store-thread.js', import.meta.url)).catch(
+    (error: unknown) => {
+      if (error instanceof FolderLockedError) fail(error.message);
+      return fail(`The data folder ${data} cannot be opened: ${(error as Error).message}`);
+    },
+  );
+  const compute = inThreads(new URL('./thread.js', import.meta.url));
   const webDir = fileURLToPath(new URL('../web', import.meta.url));
   const server = createServer(makeApp({ db: database.db, compute, webDir, log }));
 

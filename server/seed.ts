@@ -18,8 +18,13 @@ const KEPT: [title: string, name: string, exclude: ExclusionId[]][] = [
 ];
 
 /** Fills an empty shelf with the demo. A shelf that holds anything is left alone. */
-export async function seedDemo(db: Db): Promise<number> {
-  if ((await listFormulas(db)).length > 0) return 0;
+export async function seedDemo(into: Db): Promise<number> {
+  if ((await listFormulas(into)).all > 0) return 0;
+  // All of it or none: a start that is broken off leaves an empty shelf, which the next one fills.
+  return into.transaction((tx) => seed(tx));
+}
+
+async function seed(db: Db): Promise<number> {
   for (const demo of [...DEMO_FORMULAS].reverse()) {
     const { formula } = readFormula(demo);
     const made = await createFormula(db, formula);
@@ -32,7 +37,8 @@ export async function seedDemo(db: Db): Promise<number> {
   }
   for (const eater of DEMO_EATERS) await eaters.create(db, eater);
   for (const way of DEMO_WAYS) await ways.create(db, way);
-  await putKitchen(db, { ...(await getKitchen(db)), ...DEMO_KITCHEN });
+  const { rev, doc } = await getKitchen(db);
+  await putKitchen(db, { rev, doc: { ...doc, ...DEMO_KITCHEN } });
   await createPantry(db, DEMO_PANTRY);
   return DEMO_FORMULAS.length;
 }

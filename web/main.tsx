@@ -11,10 +11,12 @@ import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';
 import { RouterProvider } from 'react-router/dom';
 import { makeRouter } from './app/router';
-import { makeStore } from './app/store';
+import { makeStore, saving } from './app/store';
+import { watchPage } from './working/saving';
 import { theme } from './theme/theme';
 
 const store = makeStore();
+watchPage(saving, () => store.getState().working.formulaId);
 
 createRoot(document.getElementById('root')!).render(
   <StrictMode>

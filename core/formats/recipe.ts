@@ -1,3 +1,5 @@
+import { Parser } from 'htmlparser2';
+
 /**
  * Recipes as pages carry them: schema.org Recipe in JSON-LD (schema.org/Recipe, W3C JSON-LD 1.1). What is read is data of
  * strangers: nothing of it is run, text loses its tags, and there are bounds on everything.
@@ -23,7 +25,28 @@ const MOST_LINES = 200;
 const MOST_LINE_CHARS = 2000;
 const DEEPEST = 12;
 
-const SCRIPT = /<script\b[^>]*type\s*=\s*["']?application\/ld\+json["']?[^>]*>([\s\S]*?)<\/script\s*>/gi;
+/** The type of the scripts that carry data. */
+const DATA_TYPE = /^\s*application\/ld\+json\s*(?:;|$)/i;
+/** Texts of a page's scripts that carry data, in order; told apart by a tokenizer in one pass over the page. */
+function dataIn(page: string): string[] {
+  const found: string[] = [];
+  let inside: string[] | null = null;
+  const parser = new Parser({
+    onopentag: (name, { type }) => {
+      if (name === 'script' && type !== undefined && DATA_TYPE.test(type)) inside = [];
+    },
+    ontext: (text) => void inside?.push(text),
+    onclosetag: (name, implied) => {
+      // A script that the page never closes was cut off with it.
+      if (name === 'script' && inside && !implied) found.push(inside.join(''));
+      if (name === 'script') inside = null;
+    },
+  });
+  parser.write(page);
+  parser.end();
+  return found;
+}
+
 /** Whether a text looks like a page or its data, and not like a formula. */
 export const looksLikePage = (text: string): boolean =>
   /"@type"/.test(text.slice(0, MOST_PAGE_CHARS)) && /\bRecipe\b/.test(text.slice(0, MOST_PAGE_CHARS));
@@ -46,7 +69,7 @@ function plain(value: unknown): string {
   if (typeof value !== 'string') return '';
   return value
     .slice(0, 4 * MOST_LINE_CHARS)
-    .replace(/<[^>]*>/g, ' ')
+    .replace(/<[^<>]*>/g, ' ')
     .replace(/&#(\d{1,6});/g, (whole, n: string) =>
       Number(n) <= 0x10ffff ? String.fromCodePoint(Number(n)) : whole,
     )
@@ -109,7 +132,7 @@ function recipeIn(node: Node): PageRecipe {
 /** The recipes a page's source or its data holds, with their lines; or why there are none. */
 export function recipesIn(page: string): { recipes: PageRecipe[] } | { fault: PageFault } {
   if (page.length > MOST_PAGE_CHARS) return { fault: 'tooLong' };
-  const blocks = [...page.matchAll(SCRIPT)].map((m) => m[1]!);
+  const blocks = dataIn(page);
   const texts = blocks.length > 0 ? blocks : [page];
   let broken = false;
   const recipes = texts

@@ -5,8 +5,23 @@ export type PastedFormula = PageRecipe & { oven: string };
 
 /** A line that parts two formulas: a rule of its own, or a title marked as one. */
 const RULE = /^\s*([-=*_~])(\s*\1){2,}\s*$/;
-const TITLE = /^\s*#\s+(.+?)\s*#*\s*$/;
-const HEADING = /^\s*#{2,6}\s+(.+?)\s*#*\s*$/;
+const MARKS = /^\s*(#{1,6})\s+(?=\S)/;
+/** What a row marked with "#" says, and by how many; marks may stand after it too. Null where it is not marked. */
+function markedIn(row: string): { depth: number; said: string } | null {
+  const m = MARKS.exec(row);
+  if (!m) return null;
+  let end = row.length;
+  while (end > m[0].length && /[\s#]/.test(row[end - 1]!)) end -= 1;
+  return end > m[0].length ? { depth: m[1]!.length, said: row.slice(m[0].length, end) } : null;
+}
+const titleIn = (row: string): string | null => {
+  const marked = markedIn(row);
+  return marked?.depth === 1 ? marked.said : null;
+};
+const headingIn = (row: string): string | null => {
+  const marked = markedIn(row);
+  return marked && marked.depth > 1 ? marked.said : null;
+};
 /** Words over the ingredients, and over the steps; with a colon, a heading's marks, or alone on a line. */
 const INGREDIENTS_HEAD = /^(?:ingredients?|weigh|you need|what you need)$/i;
 const METHOD_HEAD =
@@ -22,7 +37,7 @@ const MOST_FORMULAS = 60;
 const MOST_TITLE = 200;
 
 const headOf = (row: string): string =>
-  (HEADING.exec(row)?.[1] ?? row)
+  (headingIn(row) ?? row)
     .trim()
     .replace(/^\*\*|\*\*$/g, '')
     .replace(/:$/, '')
@@ -33,7 +48,7 @@ function blocksOf(rows: readonly string[]): string[][] {
   const blocks: string[][] = [[]];
   for (const row of rows) {
     if (RULE.test(row)) blocks.push([]);
-    else if (TITLE.test(row) && blocks.at(-1)!.some((r) => r.trim() !== '')) blocks.push([row]);
+    else if (titleIn(row) !== null && blocks.at(-1)!.some((r) => r.trim() !== '')) blocks.push([row]);
     else blocks.at(-1)!.push(row);
   }
   return blocks.filter((b) => b.some((r) => r.trim() !== ''));
@@ -48,7 +63,7 @@ const looksTitled = (row: string, next: string | undefined): boolean =>
 
 function formulaOf(block: readonly string[]): PastedFormula {
   const rows = block.map((r) => r.trimEnd()).filter((r) => r.trim() !== '');
-  const marked = TITLE.exec(rows[0] ?? '')?.[1];
+  const marked = titleIn(rows[0] ?? '');
   const title = marked ?? (rows[0] !== undefined && looksTitled(rows[0], rows[1]) ? rows[0].trim() : '');
   const rest = title === '' ? rows : rows.slice(1);
   const text: string[] = [];
@@ -63,7 +78,7 @@ function formulaOf(block: readonly string[]): PastedFormula {
     if (METHOD_HEAD.test(head)) inMethod = true;
     else if (INGREDIENTS_HEAD.test(head)) inMethod = false;
     else if (bake && SAYS_OVEN.test(bake[1]!)) oven = bake[1]!.trim();
-    else if (HEADING.test(row)) {
+    else if (headingIn(row) !== null) {
       inMethod = false;
       text.push(/^for /i.test(head) ? `${head}:` : `For the ${head.toLowerCase()}:`);
     } else if (inMethod) method.push(row.replace(BULLET, '').trim());
@@ -91,8 +106,9 @@ const isFormula = (f: PastedFormula): boolean =>
  * to the method of the one before, for a rule may also part a method from its ingredients.
  */
 export function formulasIn(text: string): PastedFormula[] | null {
-  const rows = text.split(/\r?\n/);
-  if (!rows.some((r) => RULE.test(r) || TITLE.test(r))) return null;
+  // Long stretches of white say nothing, and every pattern would look through them again and again.
+  const rows = text.split(/\r?\n/).map((r) => r.replace(/\s+/g, ' '));
+  if (!rows.some((r) => RULE.test(r) || titleIn(r) !== null)) return null;
   const found: PastedFormula[] = [];
   for (const block of blocksOf(rows)) {
     const one = formulaOf(block);

@@ -1,7 +1,14 @@
 import { fold } from '../explain';
 import { INGREDIENTS, ingredientById, idOf, type Ingredient, type Lookup } from '../ingredients';
 import { fromBlend, fromOwn, fromPacket } from './make';
-import type { PantryItem } from './types';
+import {
+  PANEL_KEYS,
+  type BlendDoc,
+  type OwnDoc,
+  type PacketDoc,
+  type PantryDoc,
+  type PantryItem,
+} from './types';
 
 /** Everything there is to bake with: the reference ingredients and the baker's own. */
 export type Pantry = {
@@ -16,31 +23,103 @@ export type Pantry = {
   /** The baker's own, in the order given. */
   own: readonly Ingredient[];
   all: () => Ingredient[];
+  /** Revisions that nothing could be made of: they stand for nothing and are found by nobody. */
+  broken: readonly BrokenItem[];
 };
+/** Why a revision is set aside: its shape is not one of ours, or its figures are no numbers. */
+export type BrokenItem = { id: string; itemId: string; why: 'shape' | 'figures' };
+
+const isText = (x: unknown): x is string => typeof x === 'string';
+const isFigure = (x: unknown): boolean => x === null || (typeof x === 'number' && Number.isFinite(x));
+const isNames = (x: unknown): boolean => Array.isArray(x) && x.every(isText);
 
 /**
- * Builds the pantry. Only the newest revision of a thing stands for anything; older ones are there to be cited.
+ * Whether a revision has the shape its kind says. A store outlives the code that wrote it: what an older edition let in is
+ * looked at before anything is made of it.
+ */
+function isSound(doc: unknown): doc is PantryDoc {
+  if (doc === null || typeof doc !== 'object') return false;
+  const d = doc as Partial<Record<keyof OwnDoc | keyof PacketDoc | keyof BlendDoc, unknown>>;
+  const panelFits = (): boolean =>
+    d.panel !== null &&
+    typeof d.panel === 'object' &&
+    PANEL_KEYS.every((k) => isFigure((d.panel as Record<string, unknown>)[k]));
+  if (!isText(d.name)) return false;
+  switch (d.kind) {
+    case 'own':
+      return (
+        isNames(d.otherNames) &&
+        (d.like === null || isText(d.like)) &&
+        isText(d.group) &&
+        panelFits() &&
+        isFigure(d.gPerCup) &&
+        isFigure(d.gPerPiece) &&
+        d.facts !== null &&
+        typeof d.facts === 'object'
+      );
+    case 'packet':
+      return (
+        isText(d.like) &&
+        isText(d.labelText) &&
+        isNames(d.seenWords) &&
+        panelFits() &&
+        isFigure(d.packG) &&
+        isFigure(d.price)
+      );
+    case 'blend':
+      return (
+        isNames(d.otherNames) &&
+        isNames(d.standsFor) &&
+        Array.isArray(d.parts) &&
+        (d.parts as unknown[]).every(
+          (p) =>
+            p !== null &&
+            typeof p === 'object' &&
+            isText((p as { id?: unknown }).id) &&
+            typeof (p as { percent?: unknown }).percent === 'number',
+        )
+      );
+    default:
+      return false;
+  }
+}
+const isFinite = ({ per100g, energyKcal }: Ingredient): boolean =>
+  [...Object.values(per100g), energyKcal].every((x) => x === null || Number.isFinite(x.value));
+
+/**
+ * Builds the pantry, each revision by itself: one that nothing can be made of is named in `broken` and stops no other. Only the newest revision of a thing stands for anything; older ones are there to be cited.
  * Blends may hold packets and ingredients of the baker's own, not other blends.
  */
-export function makePantry(items: readonly PantryItem[]): Pantry {
+export function makePantry(all: readonly PantryItem[]): Pantry {
   const made = new Map<string, Ingredient>();
+  const broken: BrokenItem[] = [];
+  const items = all.filter(({ id, itemId, doc }) => {
+    if (isSound(doc)) return true;
+    broken.push({ id, itemId, why: 'shape' });
+    return false;
+  });
+  const keep = ({ id, itemId }: PantryItem, ingredient: Ingredient): void => {
+    if (isFinite(ingredient)) made.set(id, ingredient);
+    else broken.push({ id, itemId, why: 'figures' });
+  };
   const newest = new Map<string, PantryItem>();
   for (const item of items) {
     const there = newest.get(item.itemId);
     if (!there || there.rev < item.rev) newest.set(item.itemId, item);
   }
   const byId = (id: string): Ingredient | null => made.get(id) ?? ingredientById(id);
-  for (const { id, doc } of items) {
-    if (doc.kind === 'own')
-      made.set(id, fromOwn(id, doc, doc.like === null ? null : ingredientById(doc.like)));
+  for (const item of items) {
+    const { id, doc } = item;
+    if (doc.kind === 'own') keep(item, fromOwn(id, doc, doc.like === null ? null : ingredientById(doc.like)));
     const base = doc.kind === 'packet' ? ingredientById(doc.like) : null;
-    if (doc.kind === 'packet' && base) made.set(id, fromPacket(id, doc, base));
+    if (doc.kind === 'packet' && base) keep(item, fromPacket(id, doc, base));
   }
-  for (const { id, doc } of items) {
+  for (const item of items) {
+    const { id, doc } = item;
     if (doc.kind !== 'blend') continue;
     const parts = doc.parts.map((p) => ({ ingredient: byId(p.id), percent: p.percent }));
     const blend = fromBlend(id, doc, parts);
-    if (blend) made.set(id, blend);
+    if (blend) keep(item, blend);
   }
   const standIns = new Map<string, Ingredient>();
   for (const { id, doc } of newest.values()) {
@@ -61,6 +140,7 @@ export function makePantry(items: readonly PantryItem[]): Pantry {
     standIns,
     own,
     all: () => [...INGREDIENTS, ...own],
+    broken,
   };
 }
 

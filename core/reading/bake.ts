@@ -18,7 +18,7 @@ const plausible = (c: number): boolean => c >= OVEN_C[0] && c <= OVEN_C[1];
 export function temperaturesIn(text: string): { celsius: number[]; fromF: number[] } {
   const celsius: number[] = [];
   const fromF: number[] = [];
-  for (const m of text.matchAll(/(\d{2,4})\s*(?:°|º|deg(?:rees)?)?\s*(C|F|celsius|fahrenheit)\b/gi)) {
+  for (const m of text.matchAll(/(?<!\d)(\d{2,4})\s*(?:°|º|deg(?:rees)?)?\s*(C|F|celsius|fahrenheit)\b/gi)) {
     const value = Number(m[1]);
     if (/^f/i.test(m[2]!)) fromF.push(fahrenheitToCelsius(value));
     else celsius.push(value);
@@ -31,7 +31,7 @@ export function temperaturesIn(text: string): { celsius: number[]; fromF: number
 /** The first time a text names, min, as a range; null where it names none. */
 export function minutesIn(text: string): [number, number] | null {
   const m =
-    /(\d+(?:[.,]\d+)?)\s*(?:(?:-|–|to)\s*(\d+(?:[.,]\d+)?)\s*)?(h|hours?|hrs?|min|mins?|minutes?)\b\.?(?:\s*(\d+)\s*min)?/i.exec(
+    /(?<!\d)(\d{1,4}(?:[.,]\d{1,2})?)\s*(?:(?:-|–|to)\s*(\d{1,4}(?:[.,]\d{1,2})?)\s*)?(h|hours?|hrs?|min|mins?|minutes?)\b\.?(?:\s*(\d{1,3})\s*min)?/i.exec(
       text,
     );
   if (!m) return null;

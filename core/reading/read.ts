@@ -148,6 +148,9 @@ function checkLines(parts: readonly Part[], lines: readonly ReadLine[], context:
   }
 }
 
+/** A row without long stretches of white, which say nothing and which every pattern would look through again. */
+const narrowed = (row: string): string => row.replace(/\s+/g, ' ').trim();
+
 /**
  * Reads a formula as found anywhere. Every line is kept: what could not be read is marked, never dropped.
  * Headings make parts. Problems of the whole come as `issues`, those of a line with the line.
@@ -155,10 +158,7 @@ function checkLines(parts: readonly Part[], lines: readonly ReadLine[], context:
 export function readFormula(input: ReadInput, given: ReadContext = referenceContext): ReadResult {
   const context = input.measures ? { ...given, measures: input.measures } : given;
   const issues: BakeIssue[] = [];
-  const rows = input.text
-    .split(/\r?\n/)
-    .map((r) => r.trim())
-    .filter(Boolean);
+  const rows = input.text.split(/\r?\n/).map(narrowed).filter(Boolean);
   const notes = rows.filter(isNote);
   const wanted = rows.filter((r) => !isNote(r));
   const counted = wanted.filter((r) => !isHeading(r)).length;
@@ -199,8 +199,12 @@ export function readFormula(input: ReadInput, given: ReadContext = referenceCont
     parts.push({ id: 'p1', name: '', classId: input.classId ?? guessClass(title, []), lines: [] });
   checkLines(parts, lines, context);
 
-  const method = input.method ?? '';
-  const { bake, issues: bakeIssues } = readBake(input.oven ?? '', input.time ?? '', method);
+  const method = (input.method ?? '').split(/\r?\n/).map(narrowed).join('\n');
+  const { bake, issues: bakeIssues } = readBake(
+    narrowed(input.oven ?? ''),
+    narrowed(input.time ?? ''),
+    method,
+  );
   issues.push(...bakeIssues);
   const all = ingredientsIn({ lines: lines.map((l) => l.line) }, context);
   if (counted > 0 && !all.some((i) => i.flour)) issues.push(msg('read.noFlour'));

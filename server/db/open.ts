@@ -1,44 +1,205 @@
 import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { MessageChannel, Worker, type MessagePort } from 'node:worker_threads';
 import { PGlite } from '@electric-sql/pglite';
-import { drizzle, type PgliteDatabase } from 'drizzle-orm/pglite';
-import { migrate } from 'drizzle-orm/pglite/migrator';
+import { isNull, sql } from 'drizzle-orm';
+import { drizzle, type NodePgQueryResultHKT } from 'drizzle-orm/node-postgres';
+import { migrate } from 'drizzle-orm/node-postgres/migrator';
+import type { PgDatabase } from 'drizzle-orm/pg-core';
+import pg from 'pg';
+import { fold } from '../../core/explain';
 import { lockFolder } from './lock';
 import * as schema from './schema';
+import type { StoreOrder, StoreWord } from './store-thread';
+import { PortStream, serveWire } from './wire';
 
-export type Db = PgliteDatabase<typeof schema>;
-export type OpenDb = { db: Db; close: () => Promise<void> };
+/** The database, or a transaction in it. */
+export type Db = PgDatabase<NodePgQueryResultHKT, typeof schema>;
+export type OpenDb = { db: Db; pool: pg.Pool; close: () => Promise<void> };
 
 /** Migrations lie beside the source and, in a build, beside the bundle. */
-const MIGRATIONS = fileURLToPath(new URL('./migrations', import.meta.url));
+export const MIGRATIONS = fileURLToPath(new URL('./migrations', import.meta.url));
+/** Two numbers of our own, so that of several processes on one database one migrates and the others wait. */
+const MIGRATION_LOCK = 'pg_advisory_lock(7206411, 1)';
+const MIGRATION_UNLOCK = 'pg_advisory_unlock(7206411, 1)';
+/** Longer than this nobody waits for a connection, ms: `db` asked inside its own transaction would wait for ever. */
+const MOST_WAIT_MS = 10_000;
+/** So often statistics are taken and the log is cut, ms, where something was written: PGlite has no process that does. */
+const HOUSEKEEPING_MS = 20 * 60_000;
 
-async function ready(client: PGlite, release: () => void): Promise<OpenDb> {
-  const db = drizzle(client, { schema });
-  await migrate(db, { migrationsFolder: MIGRATIONS });
+async function ready(
+  config: pg.PoolConfig,
+  closed: () => Promise<void>,
+  { embedded = true }: { embedded?: boolean } = {},
+): Promise<OpenDb> {
+  const pool = new pg.Pool({ connectionTimeoutMillis: MOST_WAIT_MS, ...config });
+  // An idle client may lose its database; the next query gets a new one.
+  pool.on('error', () => undefined);
+  // One that loses it in the middle of work fails its query, which is told; without a listener it would end the process.
+  pool.on('connect', (c) => void c.on('error', () => undefined));
+  const client = await pool.connect();
+  try {
+    // The lock is of the connection, so the migration must run on the same one.
+    await client.query(`select ${MIGRATION_LOCK}`);
+    await migrate(drizzle(client), { migrationsFolder: MIGRATIONS });
+  } finally {
+    await client.query(`select ${MIGRATION_UNLOCK}`).catch(() => undefined);
+    client.release();
+  }
+  const db: Db = drizzle(pool, { schema });
+  await foldTitles(db);
+  const tidy = embedded
+    ? setInterval(() => void housekeeping(db).catch(() => undefined), HOUSEKEEPING_MS)
+    : null;
+  tidy?.unref();
   return {
     db,
+    pool,
     close: async () => {
-      await client.close();
-      release();
+      if (tidy) clearInterval(tidy);
+      await pool.end();
+      await closed();
     },
   };
 }
 
+/** Takes statistics, without which a page of many rows is looked for by reading all of them, and cuts the log. */
+export async function housekeeping(db: Db): Promise<void> {
+  await db.execute(sql`analyze`);
+  await db.execute(sql`checkpoint`);
+}
+
+/** Titles from before there was a column to look them up by. */
+async function foldTitles(db: Db): Promise<void> {
+  const rows = await db
+    .select({ id: schema.formula.id, title: schema.formula.title })
+    .from(schema.formula)
+    .where(isNull(schema.formula.folded));
+  for (const { id, title } of rows)
+    await db
+      .update(schema.formula)
+      .set({ folded: fold(title) })
+      .where(sql`${schema.formula.id} = ${id}`);
+}
+
+/** A pool of one: an embedded database has one session. */
+const embeddedPool = (connect: (port: MessagePort) => void): pg.PoolConfig => ({
+  stream: () => {
+    const { port1, port2 } = new MessageChannel();
+    connect(port2);
+    return new PortStream(port1);
+  },
+  user: 'postgres',
+  database: 'postgres',
+  max: 1,
+  idleTimeoutMillis: 0,
+});
+
+/** Waits between starts of a thread that keeps dying, ms: the last is kept to. */
+const AGAIN_MS = [0, 500, 2000, 5000];
+
+/** The thread that holds an embedded database; one that dies is started again, and recovers from its log. */
+class StoreThread {
+  #worker: Worker | null = null;
+  #closing = false;
+  #starts = 0;
+
+  constructor(
+    readonly script: URL,
+    readonly dataDir: string,
+  ) {}
+
+  start(): Promise<void> {
+    const worker = new Worker(this.script, { workerData: { dataDir: this.dataDir }, execArgv: [] });
+    this.#worker = worker;
+    return new Promise((done, refuse) => {
+      let failure = new Error('the database thread ended while it started');
+      worker.on('error', (error: Error) => (failure = error));
+      worker.on('message', (word: StoreWord) => {
+        if (!('ready' in word)) return;
+        this.#starts = 0;
+        done();
+      });
+      worker.on('exit', () => {
+        this.#worker = null;
+        refuse(failure);
+        if (this.#closing) return;
+        const wait = AGAIN_MS[Math.min(this.#starts, AGAIN_MS.length - 1)]!;
+        this.#starts += 1;
+        setTimeout(() => !this.#closing && void this.start().catch(() => undefined), wait).unref();
+      });
+    });
+  }
+
+  /** The other end of a connection. Where there is no thread just now it is closed, and whoever asked is told. */
+  readonly connect = (port: MessagePort): void => {
+    if (this.#worker) this.#worker.postMessage({ connect: port } satisfies StoreOrder, [port]);
+    else port.close();
+  };
+
+  /** For tests of what happens then. */
+  kill(): void {
+    void this.#worker?.terminate();
+  }
+
+  giveUp(): void {
+    this.#closing = true;
+    void this.#worker?.terminate();
+  }
+
+  async close(): Promise<void> {
+    this.#closing = true;
+    const worker = this.#worker;
+    if (!worker) return;
+    const ended = new Promise<void>((done) => worker.once('exit', () => done()));
+    worker.postMessage({ close: true } satisfies StoreOrder);
+    await ended;
+  }
+}
+
 /** Opens the database of a data folder, made on the first start, and holds the folder until it is closed. */
-export async function openFolder(dir: string): Promise<OpenDb> {
-  const release = lockFolder(dir);
+export async function openFolder(
+  dir: string,
+  script: URL,
+  onLost?: () => void,
+): Promise<OpenDb & { killThread: () => void }> {
+  const dataDir = join(dir, 'postgres');
+  const thread = new StoreThread(script, dataDir);
+  const release = lockFolder(dir, {
+    // Another process has the folder: not one more byte is written from here.
+    onLost: () => {
+      thread.giveUp();
+      onLost?.();
+    },
+  });
   try {
-    const data = join(dir, 'postgres');
-    mkdirSync(data, { recursive: true });
-    return await ready(await PGlite.create({ dataDir: data }), release);
+    mkdirSync(dataDir, { recursive: true });
+    await thread.start();
+    const open = await ready(embeddedPool(thread.connect), async () => {
+      await thread.close();
+      release();
+    });
+    return { ...open, killThread: () => thread.kill() };
   } catch (error) {
+    thread.giveUp();
     release();
     throw error;
   }
 }
 
-/** A database in memory; `template` is a dump of an empty one, which saves the making of it. */
+/** A database in memory of this thread; `template` is a dump of an empty one, which saves the making of it. */
 export async function openMemory(template?: Blob): Promise<OpenDb> {
-  return ready(await PGlite.create(template ? { loadDataDir: template } : {}), () => undefined);
+  const lite = await PGlite.create(template ? { loadDataDir: template } : {});
+  const connect = serveWire(
+    lite,
+    () => undefined,
+    () => undefined,
+  );
+  return ready(embeddedPool(connect), () => lite.close());
+}
+
+/** A PostgreSQL server, by its address. */
+export function openServer(url: string, more: pg.PoolConfig = {}): Promise<OpenDb> {
+  return ready({ connectionString: url, max: 10, ...more }, () => Promise.resolve(), { embedded: false });
 }

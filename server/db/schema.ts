@@ -16,6 +16,19 @@ export const formula = pgTable('formula', {
   deletedAt: timestamp('deleted_at', { withTimezone: true }),
   /** Put aside: kept, but not shown unless asked for. */
   archivedAt: timestamp('archived_at', { withTimezone: true }),
+  /** The number of the last version; each takes the next, under the lock of this row. */
+  lastSeq: integer('last_seq').notNull().default(0),
+  /** The last revision a working copy was saved under. It only grows: a revision never means two things. */
+  draftRev: integer('draft_rev').notNull().default(0),
+  // What the shelf shows and sifts by, kept up as versions are added, so that a list of thousands reads no document.
+  /** The title without case and accents; null until it was worked out. */
+  folded: text('folded'),
+  /** Lines of the latest source. */
+  lines: integer('lines').notNull().default(0),
+  /** What each kept version leaves out. */
+  kept: jsonb('kept').$type<AvoidId[][]>().notNull().default([]),
+  /** When a bake of it was last timed, as the kitchen has it. */
+  bakedAt: text('baked_at'),
 });
 
 /** A kept version: append-only, held so by a trigger. A source has no target and no parent, or a source as parent. */
@@ -39,7 +52,7 @@ export const version = pgTable(
     request: jsonb('request').$type<VersionRequest>().notNull(),
     createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
   },
-  (t) => [index('version_formula').on(t.formulaId, t.seq)],
+  (t) => [unique('version_seq_once').on(t.formulaId, t.seq)],
 );
 
 /**
@@ -64,6 +77,24 @@ export const draft = pgTable('draft', {
   doc: jsonb('doc').$type<DraftDoc>().notNull(),
   updatedAt: timestamp('updated_at', { withTimezone: true }).notNull().defaultNow(),
 });
+
+/**
+ * Working copies that gave way to another: opened beside, overtaken by another tab. They wait until the baker takes one up
+ * again or drops it.
+ */
+export const aside = pgTable(
+  'aside',
+  {
+    id: uuid('id').primaryKey().defaultRandom(),
+    formulaId: uuid('formula_id')
+      .notNull()
+      .references(() => formula.id),
+    doc: jsonb('doc').$type<DraftDoc>().notNull(),
+    createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
+    deletedAt: timestamp('deleted_at', { withTimezone: true }),
+  },
+  (t) => [index('aside_formula').on(t.formulaId)],
+);
 
 /** A thing in the pantry: an ingredient, packet or blend of the baker's own. Taking it out sets `deleted_at`. */
 export const pantryItem = pgTable('pantry_item', {
@@ -91,6 +122,7 @@ const listTable = <Doc>(name: string) =>
   pgTable(name, {
     id: uuid('id').primaryKey().defaultRandom(),
     doc: jsonb('doc').$type<Doc>().notNull(),
+    rev: integer('rev').notNull().default(1),
     createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
     deletedAt: timestamp('deleted_at', { withTimezone: true }),
   });
@@ -105,5 +137,6 @@ export const way = listTable<OwnKitDoc>('way');
 /** The one kitchen: its measures, currency and whose law its packets follow. */
 export const kitchen = pgTable('kitchen', {
   id: integer('id').primaryKey(),
+  rev: integer('rev').notNull().default(1),
   doc: jsonb('doc').$type<Kitchen>().notNull(),
 });

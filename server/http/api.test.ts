@@ -1,14 +1,29 @@
+import { sql } from 'drizzle-orm';
 import { describe, expect, it } from 'vitest';
+import { DEMO_EATERS, DEMO_PANTRY, DEMO_WAYS } from '../../demo/data/pantry';
 import { DEMO_FORMULAS } from '../../demo/data/formulas';
-import type { Draft, FormulaCard, FormulaDetail, Version } from '../../contract/dto';
+import type {
+  Aside,
+  AsideMeta,
+  Draft,
+  DraftAnswer,
+  FormulaCard,
+  FormulaDetail,
+  KitchenRow,
+  ShelfPage,
+  ShelfQuery,
+  Version,
+} from '../../contract/dto';
+import { CALLS } from '../../contract/calls';
 import { setupOf, type Compared } from '../../core/bake';
 import { lookupReference } from '../../core/ingredients';
 import { readFormula } from '../../core/reading';
 import type { Outcome } from '../../core/rebalance';
-import { openMemory } from '../db/open';
 import { seedDemo } from '../seed';
-import { template } from '../testing/template';
-import { NOWHERE, path, problem, testApi } from '../testing/api';
+import { createFormula, getFormula, listFormulas } from '../services/formulas';
+import { getKitchen, putKitchen } from '../services/kitchen';
+import { keepVersion } from '../services/versions';
+import { emptyDatabase, NOWHERE, path, problem, testApi } from '../testing/api';
 
 const { formula } = readFormula(DEMO_FORMULAS[0]!);
 const { api, database } = await testApi();
@@ -17,6 +32,13 @@ const put = async (f = formula) => {
   const res = await api.post(path('/formulas')).send({ formula: f }).expect(201);
   return res.body as { formula: { id: string }; version: Version };
 };
+
+const shelf = async (query: string) =>
+  (await api.get(path(`/formulas?${query}`)).expect(200)).body as ShelfPage;
+const cardOf = async (id: string): Promise<FormulaCard> =>
+  [...(await shelf('limit=200')).formulas, ...(await shelf('state=aside&limit=200')).formulas].find(
+    (c) => c.id === id,
+  )!;
 
 describe('stateless calls', () => {
   it('reads, matches, reads labels and adapts', async () => {
@@ -68,7 +90,12 @@ describe('stateless calls', () => {
   it('describes itself', async () => {
     const res = await api.get(path('/openapi.json')).expect(200);
     const { paths } = res.body as { paths: Record<string, Record<string, { requestBody?: unknown }>> };
-    expect(Object.keys(paths)).toHaveLength(25);
+    const described = Object.entries(paths).flatMap(([p, of]) => Object.keys(of).map((m) => `${m} ${p}`));
+    expect(described.sort()).toEqual(
+      Object.values(CALLS)
+        .map((c) => `${c.method} ${path(c.path.replace(':id', '{id}'))}`)
+        .sort(),
+    );
     expect(JSON.stringify(paths['/api/v1/adapt']!.post!.requestBody)).toContain('"exclude"');
   });
 });
@@ -76,9 +103,7 @@ describe('stateless calls', () => {
 describe('formulas and versions', () => {
   it('keeps a formula with its source, lists it, renames it', async () => {
     const made = await put();
-    const list = await api.get(path('/formulas')).expect(200);
-    const card = (list.body as { formulas: FormulaCard[] }).formulas.find((f) => f.id === made.formula.id)!;
-    expect(card).toMatchObject({
+    expect(await cardOf(made.formula.id)).toMatchObject({
       title: formula.title,
       versions: 1,
       lines: formula.parts[0]!.lines.length,
@@ -94,10 +119,6 @@ describe('formulas and versions', () => {
 
   it('puts a formula aside and takes it out again, and copies it with its line of versions', async () => {
     const { formula: f, version } = await put();
-    const cardOf = async (id: string) =>
-      ((await api.get(path('/formulas')).expect(200)).body as { formulas: FormulaCard[] }).formulas.find(
-        (c) => c.id === id,
-      )!;
     await api
       .patch(path(`/formulas/${f.id}`))
       .send({ archived: true })
@@ -197,7 +218,7 @@ describe('formulas and versions', () => {
 
   it('seeds an empty shelf only', async () => {
     expect(await seedDemo(database.db)).toBe(0);
-    const other = await openMemory(await template());
+    const other = await emptyDatabase();
     expect(await seedDemo(other.db)).toBe(DEMO_FORMULAS.length);
     expect(await seedDemo(other.db)).toBe(0);
     await other.close();
@@ -208,43 +229,238 @@ describe('the shelf', () => {
   it('counts the lines of every part', async () => {
     const many = DEMO_FORMULAS.map((d) => readFormula(d).formula).find((f) => f.parts.length > 2)!;
     const { formula: f } = await put(many);
-    const cards = (await api.get(path('/formulas')).expect(200)).body as { formulas: FormulaCard[] };
-    expect(cards.formulas.find((c) => c.id === f.id)!.lines).toBe(
-      many.parts.reduce((n, p) => n + p.lines.length, 0),
-    );
+    expect((await cardOf(f.id)).lines).toBe(many.parts.reduce((n, p) => n + p.lines.length, 0));
+  });
+
+  it('is told a piece at a time, sifted and ordered', async () => {
+    const other = await emptyDatabase();
+    const list = (q: ShelfQuery) => listFormulas(other.db, q);
+    for (const [i, title] of ['Crème tart', 'Quince tart', 'Rye-free loaf', 'Lemon cake'].entries())
+      await createFormula(other.db, {
+        ...formula,
+        title,
+        parts: [{ ...formula.parts[0]!, classId: i === 2 ? 'yeast_loaf' : 'batter' }],
+      });
+    const titles = async (q: ShelfQuery) => (await list(q)).formulas.map((f) => f.title);
+    expect(await titles({ order: 'title' })).toEqual([
+      'Crème tart',
+      'Lemon cake',
+      'Quince tart',
+      'Rye-free loaf',
+    ]);
+    expect(await titles({ order: 'title', from: '1', limit: '2' })).toEqual(['Lemon cake', 'Quince tart']);
+    expect(await list({ w: ['tart', 'creme'] })).toMatchObject({
+      found: 1,
+      all: 4,
+      kinds: ['yeast_loaf', 'batter'],
+    });
+    // A word may be in the title, or be what a kind goes by.
+    expect(await titles({ w: 'bread~yeast_loaf' })).toEqual(['Rye-free loaf']);
+    expect(await titles({ kind: 'yeast_loaf' })).toEqual(['Rye-free loaf']);
+    const id = (await list({ w: 'lemon' })).formulas[0]!.id;
+    const source = (await getFormula(other.db, id)).versions[0]!;
+    await keepVersion(other.db, id, {
+      parentId: source.id,
+      name: 'v',
+      doc: { ...formula, avoids: ['gluten', 'egg', 'milk'] },
+      request: { exclude: ['egg', 'dairy'] },
+    });
+    expect(await titles({ out: 'egg,milk' })).toEqual(['Lemon cake']);
+    expect(await titles({ out: 'egg,soy' })).toEqual([]);
+    expect(await titles({ state: 'adapted' })).toEqual(['Lemon cake']);
+    expect((await titles({ state: 'new' })).length).toBe(3);
+    const { rev, doc } = await getKitchen(other.db);
+    const timed = [{ classId: 'batter' as const, saidMin: 30, tookMin: 33, formulaId: id, on: '2026-11-20' }];
+    await putKitchen(other.db, { rev, doc: { ...doc, timed } });
+    expect((await list({ order: 'baked' })).formulas[0]).toMatchObject({ id, bakedAt: '2026-11-20' });
+    await putKitchen(other.db, { rev: rev + 1, doc });
+    expect((await list({ w: 'lemon' })).formulas[0]!.bakedAt).toBeNull();
+    await other.close();
+  });
+
+  it('refuses what is not asked in the right way', async () => {
+    for (const q of ['limit=0', 'limit=300', 'from=-1', 'state=nowhere', 'kind=x', 'out=a b', 'zzz=1'])
+      await api.get(path(`/formulas?${q}`)).expect(422);
   });
 });
 
-describe('drafts', () => {
-  it('two tabs on one draft: the second is told, and given what is there', async () => {
+describe('working copies', () => {
+  const made = async () => {
     const { formula: f, version } = await put();
-    const doc = { baseId: version.id, source: formula, request: { exclude: ['egg'] } };
-    const url = path(`/formulas/${f.id}/draft`);
-    expect((await api.get(url).expect(200)).body).toEqual({ draft: null });
-    expect(((await api.put(url).send({ rev: 0, doc }).expect(200)).body as Draft).rev).toBe(1);
+    const doc = (exclude: string[]) => ({ baseId: version.id, source: formula, request: { exclude } });
+    return { id: f.id, version, doc, url: path(`/formulas/${f.id}/draft`) };
+  };
+
+  it('two tabs on one: the second is told, and given what is there', async () => {
+    const { url, doc } = await made();
+    expect((await api.get(url).expect(200)).body).toEqual({ draft: null, aside: [] });
+    const first = (
+      await api
+        .put(url)
+        .send({ rev: 0, doc: doc(['egg']) })
+        .expect(200)
+    ).body as Draft;
     const late = await api
       .put(url)
-      .send({ rev: 0, doc: { ...doc, request: { exclude: ['oil'] } } })
+      .send({ rev: 0, doc: doc(['oil']) })
       .expect(409);
     expect(problem(late).code).toBe('draft.conflict');
     expect((problem(late).current as Draft).doc.request.exclude).toEqual(['egg']);
-    expect(((await api.put(url).send({ rev: 1, doc }).expect(200)).body as Draft).rev).toBe(2);
-    await api
-      .post(path(`/formulas/${f.id}/versions`))
-      .send({ parentId: version.id, name: 'kept', doc: formula, request: { exclude: [] } })
-      .expect(201);
-    expect((await api.get(url).expect(200)).body).toEqual({ draft: null });
-    await api.put(url).send({ rev: 0, doc }).expect(200);
-    await api.delete(url).expect(204);
+    const next = (
+      await api
+        .put(url)
+        .send({ rev: first.rev, doc: doc(['nuts']) })
+        .expect(200)
+    ).body as Draft;
+    expect(next.rev).toBeGreaterThan(first.rev);
   });
 
-  it('a race of ten saves lets exactly one through', async () => {
+  it('a revision is never used twice: a save from before a version was kept is told, and nothing is lost', async () => {
+    const { id, url, doc, version } = await made();
+    const a = (
+      await api
+        .put(url)
+        .send({ rev: 0, doc: doc(['egg']) })
+        .expect(200)
+    ).body as Draft;
+    const keep = {
+      parentId: version.id,
+      name: 'kept',
+      doc: formula,
+      request: { exclude: [] },
+      draftRev: a.rev,
+    };
+    await api
+      .post(path(`/formulas/${id}/versions`))
+      .send(keep)
+      .expect(201);
+    expect((await api.get(url).expect(200)).body).toEqual({ draft: null, aside: [] });
+    const b = (
+      await api
+        .put(url)
+        .send({ rev: 0, doc: doc(['oil']) })
+        .expect(200)
+    ).body as Draft;
+    expect(b.rev).toBeGreaterThan(a.rev);
+    await api
+      .put(url)
+      .send({ rev: a.rev, doc: doc(['egg', 'nuts']) })
+      .expect(409);
+    expect(((await api.get(url).expect(200)).body as DraftAnswer).draft!.doc.request.exclude).toEqual([
+      'oil',
+    ]);
+  });
+
+  it('keeping a version leaves a copy that was saved since where it is', async () => {
+    const { id, url, doc, version } = await made();
+    const mine = (
+      await api
+        .put(url)
+        .send({ rev: 0, doc: doc(['egg']) })
+        .expect(200)
+    ).body as Draft;
+    await api
+      .put(url)
+      .send({ rev: mine.rev, doc: doc(['oil']) })
+      .expect(200);
+    const keep = { parentId: version.id, name: 'kept', doc: formula, request: { exclude: [] } };
+    for (const more of [{ draftRev: mine.rev }, {}])
+      await api
+        .post(path(`/formulas/${id}/versions`))
+        .send({ ...keep, ...more })
+        .expect(201);
+    expect(((await api.get(url).expect(200)).body as DraftAnswer).draft!.doc.request.exclude).toEqual([
+      'oil',
+    ]);
+  });
+
+  it('copies are set aside, taken up again, dropped and brought back; the same one is not put there twice', async () => {
+    const { id, url, doc } = await made();
+    const to = path(`/formulas/${id}/asides`);
+    const one = (
+      await api
+        .post(to)
+        .send({ doc: doc(['egg']) })
+        .expect(201)
+    ).body as AsideMeta;
+    const same = (
+      await api
+        .post(to)
+        .send({ doc: doc(['egg']) })
+        .expect(201)
+    ).body as AsideMeta;
+    expect(same.id).toBe(one.id);
+    await api
+      .post(to)
+      .send({ doc: doc(['oil']) })
+      .expect(201);
+    const beside = async () =>
+      ((await api.get(url).expect(200)).body as DraftAnswer).aside.map((x) => x.exclude);
+    expect(await beside()).toEqual([['oil'], ['egg']]);
+    expect(((await api.get(path(`/asides/${one.id}`)).expect(200)).body as Aside).doc).toEqual(doc(['egg']));
+    await api.delete(path(`/asides/${one.id}`)).expect(204);
+    expect(await beside()).toEqual([['oil']]);
+    await api.get(path(`/asides/${one.id}`)).expect(404);
+    await api.post(path(`/asides/${one.id}/restore`)).expect(200);
+    expect(await beside()).toEqual([['oil'], ['egg']]);
+    for (const bad of [NOWHERE, 'x']) await api.get(path(`/asides/${bad}`)).expect(404);
+  });
+});
+
+describe('races', () => {
+  it('of ten first saves exactly one gets through, and the others are told', async () => {
     const { formula: f, version } = await put();
     const doc = { baseId: version.id, source: formula, request: { exclude: [] } };
     const all = await Promise.all(
       Array.from({ length: 10 }, () => api.put(path(`/formulas/${f.id}/draft`)).send({ rev: 0, doc })),
     );
     expect(all.map((r) => r.status).sort()).toEqual([200, ...new Array<number>(9).fill(409)]);
+  });
+
+  it('of twelve versions kept at once each has a number of its own', async () => {
+    const { formula: f, version } = await put();
+    const body = { parentId: version.id, name: 'v', doc: formula, request: { exclude: [] } };
+    const all = await Promise.all(
+      Array.from({ length: 12 }, () => api.post(path(`/formulas/${f.id}/versions`)).send(body)),
+    );
+    expect(all.map((r) => r.status)).toEqual(new Array<number>(12).fill(201));
+    const rows = await database.db.execute<{ n: number; seqs: number }>(
+      sql`select count(*)::int n, count(distinct seq)::int seqs from version where formula_id = ${f.id}`,
+    );
+    expect(rows.rows[0]).toEqual({ n: 13, seqs: 13 });
+    expect((await cardOf(f.id)).versions).toBe(13);
+  });
+
+  it('of six changes to one thing exactly one gets through: pantry, eater, way, kitchen', async () => {
+    const made = async (to: string, doc: unknown, at = (b: unknown) => b as { id: string }) =>
+      at(
+        (
+          await api
+            .post(path(to))
+            .send(doc as object)
+            .expect(201)
+        ).body,
+      );
+    const item = await made('/pantry', { docs: [DEMO_PANTRY[0]] }, (b) => ({
+      id: (b as { items: { itemId: string }[] }).items[0]!.itemId,
+    }));
+    const eater = await made('/eaters', DEMO_EATERS[0]);
+    const way = await made('/ways', DEMO_WAYS[0]);
+    const { rev, doc: kitchen } = (await api.get(path('/kitchen')).expect(200)).body as KitchenRow;
+    const puts: [string, object][] = [
+      [`/pantry/${item.id}`, { rev: 1, doc: DEMO_PANTRY[0] }],
+      [`/eaters/${eater.id}`, { rev: 1, doc: DEMO_EATERS[1] }],
+      [`/ways/${way.id}`, { rev: 1, doc: DEMO_WAYS[0] }],
+      ['/kitchen', { rev, doc: kitchen }],
+    ];
+    for (const [to, body] of puts) {
+      const all = await Promise.all(Array.from({ length: 6 }, () => api.put(path(to)).send(body)));
+      expect([to, all.map((r) => r.status).sort()]).toEqual([to, [200, 409, 409, 409, 409, 409]]);
+      const late = problem(all.find((r) => r.status === 409)!);
+      expect(late.code).toMatch(/changed$/);
+    }
+    const late = problem(await api.put(path(`/eaters/${eater.id}`)).send({ rev: 1, doc: DEMO_EATERS[2] }));
+    expect(late.current).toMatchObject({ name: DEMO_EATERS[1]!.name, rev: 2 });
   });
 });
 
@@ -331,6 +547,10 @@ describe('bad input', () => {
     await get({ Host: 'localhost:4173', Origin: 'http://evil.test' }).expect(403);
     await get({ Host: 'localhost:4173', Origin: 'http://localhost:9999' }).expect(403);
     await get({ 'Sec-Fetch-Site': 'cross-site' }).expect(403);
+    // Nor by sending the browser here, nor from another port of this machine.
+    await get({ 'Sec-Fetch-Site': 'cross-site', 'Sec-Fetch-Mode': 'navigate' }).expect(403);
+    await get({ 'Sec-Fetch-Site': 'same-site', 'Sec-Fetch-Mode': 'navigate' }).expect(403);
+    await get({ 'Sec-Fetch-Site': 'none', 'Sec-Fetch-Mode': 'navigate' }).expect(200);
     await get({
       Host: 'localhost:4173',
       Origin: 'http://localhost:4173',

@@ -5,16 +5,13 @@ import express, { type Express } from 'express';
 import helmet from 'helmet';
 import { pino, type Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
-import { MOST_BACKUP } from '../../contract/backup';
 import type { Db } from '../db/open';
 import { refuse } from '../services/fail';
 import type { Compute } from '../work/compute';
-import { answerProblem, jsonOnly, ownOnly } from './guards';
+import { answerProblem, ownOnly } from './guards';
 import { apiRoutes } from './routes';
 
 export type AppOptions = { db: Db; compute: Compute; webDir?: string; log?: Logger };
-
-const MOST_BODY = '1mb';
 
 /** The whole server as an Express application: guards first, then the API, then the pages. */
 export function makeApp({ db, compute, webDir, log = pino({ level: 'silent' }) }: AppOptions): Express {
@@ -45,12 +42,12 @@ export function makeApp({ db, compute, webDir, log = pino({ level: 'silent' }) }
   );
   app.use(ownOnly);
   app.use(compression());
-  // A backup is as large as all that was kept.
-  app.use('/api/v1/backup', jsonOnly, express.json({ limit: MOST_BACKUP, strict: true }));
-  app.use('/api/v1', jsonOnly, express.json({ limit: MOST_BODY, strict: true }), apiRoutes(db, compute));
+  app.use('/api/v1', apiRoutes(db, compute));
   app.use('/api', () => refuse('route.notFound'));
   if (webDir && existsSync(webDir)) {
     app.use('/assets', express.static(join(webDir, 'assets'), { immutable: true, maxAge: '1y' }));
+    // An asset of an older build is not there: a page in its place would be taken for a script.
+    app.use('/assets', () => refuse('route.notFound'));
     app.use(express.static(webDir, { index: false }));
     app.get('/{*splat}', (_req, res) => {
       res.setHeader('Cache-Control', 'no-cache');

@@ -1,25 +1,6 @@
-import type { Schema, SchemaDescription, SchemaObjectDescription, SchemaInnerTypeDescription } from 'yup';
-import {
-  createPantrySchema,
-  eaterSchema,
-  kitchenSchema,
-  pantryIdsSchema,
-  putPantrySchema,
-  waySchema,
-} from '../../contract/pantry-schemas';
-import {
-  adaptSchema,
-  createFormulaSchema,
-  createVersionSchema,
-  labelsSchema,
-  matchSchema,
-  putDraftSchema,
-  readSchema,
-  changeFormulaSchema,
-  markVersionSchema,
-} from '../../contract/schemas';
-import { restoreSchema } from '../../contract/backup';
-import { bakeSchema } from '../../contract/bake-schemas';
+import type { SchemaDescription, SchemaObjectDescription, SchemaInnerTypeDescription } from 'yup';
+import { bodySchema, querySchema } from '../../contract/call-schemas';
+import { CALLS, type CallName } from '../../contract/calls';
 import { PROBLEM_STATUS } from '../../contract/problem';
 
 type Json = Record<string, unknown>;
@@ -56,78 +37,43 @@ function jsonSchema(d: Described): Json {
   return out;
 }
 
-type Call = [method: string, path: string, summary: string, body?: Schema];
-const CALLS: Call[] = [
-  ['get', '/health', 'Whether the server answers'],
-  ['post', '/read', 'Reads a formula from text, line by line, into grams', readSchema as Schema],
-  ['post', '/match', 'What written names may mean', matchSchema as Schema],
-  ['post', '/labels', 'What the text of a packet names', labelsSchema as Schema],
-  ['post', '/adapt', 'Adapts a formula to what has to go', adaptSchema as Schema],
-  ['post', '/bake', 'What a change does to the time in the oven', bakeSchema as Schema],
-  ['get', '/formulas', 'The shelf'],
-  ['post', '/formulas', 'Puts a formula on the shelf', createFormulaSchema as Schema],
-  ['get', '/formulas/{id}', 'A formula and its versions'],
-  [
-    'patch',
-    '/formulas/{id}',
-    'Renames a formula, puts it aside or takes it out again',
-    changeFormulaSchema as Schema,
-  ],
-  ['delete', '/formulas/{id}', 'Takes a formula off the shelf; restore puts it back'],
-  ['post', '/formulas/{id}/duplicate', 'Puts a copy of a formula and its versions on the shelf'],
-  ['post', '/formulas/{id}/restore', 'Puts a formula back on the shelf'],
-  ['post', '/formulas/{id}/versions', 'Keeps a version', createVersionSchema as Schema],
-  ['get', '/versions/{id}', 'A kept version'],
-  ['patch', '/versions/{id}', 'Names, notes or stars a version', markVersionSchema as Schema],
-  ['get', '/formulas/{id}/draft', 'The working copy, or null'],
-  ['put', '/formulas/{id}/draft', 'Saves the working copy', putDraftSchema as Schema],
-  ['delete', '/formulas/{id}/draft', 'Drops the working copy'],
-  ['get', '/pantry', "The baker's own ingredients, packets and blends, revision by revision"],
-  ['post', '/pantry', 'Puts things into the pantry', createPantrySchema as Schema],
-  ['put', '/pantry/{id}', 'A new revision of a thing in the pantry', putPantrySchema as Schema],
-  [
-    'post',
-    '/pantry/remove',
-    'Takes things out of the pantry; restore puts them back',
-    pantryIdsSchema as Schema,
-  ],
-  ['post', '/pantry/restore', 'Puts things back into the pantry', pantryIdsSchema as Schema],
-  ['get', '/eaters', 'Whom one bakes for'],
-  ['post', '/eaters', 'Adds an eater or a table', eaterSchema as Schema],
-  ['put', '/eaters/{id}', 'Changes an eater', eaterSchema as Schema],
-  ['delete', '/eaters/{id}', 'Takes an eater off the list; restore puts them back'],
-  ['post', '/eaters/{id}/restore', 'Puts an eater back on the list'],
-  ['get', '/ways', "The baker's own ways to stand in for things"],
-  ['post', '/ways', 'Adds a way of one’s own', waySchema as Schema],
-  ['put', '/ways/{id}', 'Changes a way of one’s own', waySchema as Schema],
-  ['delete', '/ways/{id}', 'Takes a way off the list; restore puts it back'],
-  ['post', '/ways/{id}/restore', 'Puts a way back on the list'],
-  ['get', '/kitchen', 'Measures, currency and rule set of the kitchen'],
-  ['put', '/kitchen', 'Changes the kitchen', kitchenSchema as Schema],
-  ['get', '/backup', 'Everything there is, as one file'],
-  ['post', '/backup', 'Brings in what is not here yet', restoreSchema as Schema],
-];
-
-/** The API described, made from the schemas that check it. */
+/** The API described, made from the calls that are declared and the schemas that check them. */
 export function openApi(): Json {
   const paths: Record<string, Json> = {};
-  for (const [method, path, summary, body] of CALLS) {
+  for (const name of Object.keys(CALLS) as CallName[]) {
+    const call = CALLS[name];
     const problems = {
       description: 'A problem',
       content: { 'application/problem+json': { schema: { $ref: '#/components/schemas/Problem' } } },
     };
-    const parameters = path.includes('{id}')
-      ? [{ name: 'id', in: 'path', required: true, schema: { type: 'string', format: 'uuid' } }]
-      : [];
-    const requestBody = body && {
-      required: true,
-      content: { 'application/json': { schema: jsonSchema(body.describe()) } },
-    };
-    (paths[`/api/v1${path}`] ??= {})[method] = {
-      summary,
+    const path = call.path.replace(':id', '{id}');
+    const asked = querySchema(name)?.describe();
+    const query = asked ? jsonSchema(asked) : null;
+    const parameters = [
+      ...(path.includes('{id}')
+        ? [{ name: 'id', in: 'path', required: true, schema: { type: 'string', format: 'uuid' } }]
+        : []),
+      ...Object.entries((query?.properties ?? {}) as Json).map(([name, schema]) => ({
+        name,
+        in: 'query',
+        required: false,
+        schema,
+      })),
+    ];
+    const type = call.stream ? 'application/x-ndjson' : 'application/json';
+    const checkedBy = bodySchema(name)?.describe();
+    const body = checkedBy ? jsonSchema(checkedBy) : call.stream && call.method === 'post' ? {} : null;
+    (paths[`/api/v1${path}`] ??= {})[call.method] = {
+      summary: call.summary,
       parameters,
-      ...(requestBody ? { requestBody } : {}),
-      responses: { '200': { description: 'Done' }, default: problems },
+      ...(body ? { requestBody: { required: true, content: { [type]: { schema: body } } } } : {}),
+      responses: {
+        [String(call.status)]: {
+          description: 'Done',
+          ...(call.status === 204 ? {} : { content: { [type]: {} } }),
+        },
+        default: problems,
+      },
     };
   }
   const Problem = {

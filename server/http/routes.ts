@@ -1,196 +1,157 @@
-import { Router, type Request, type Response } from 'express';
-import type {
-  AdaptRequest,
-  BakeRequest,
-  CreatePantry,
-  CreateVersion,
-  DraftDoc,
-  Kitchen,
-  LabelsRequest,
-  MatchRequest,
-  ReadRequest,
-  VersionMark,
-} from '../../contract/dto';
-import {
-  createPantrySchema,
-  eaterSchema,
-  kitchenSchema,
-  pantryIdsSchema,
-  putPantrySchema,
-  waySchema,
-} from '../../contract/pantry-schemas';
-import {
-  adaptSchema,
-  createFormulaSchema,
-  createVersionSchema,
-  labelsSchema,
-  matchSchema,
-  putDraftSchema,
-  readSchema,
-  changeFormulaSchema,
-  markVersionSchema,
-} from '../../contract/schemas';
-import { bakeSchema } from '../../contract/bake-schemas';
-import { restoreSchema, type Backup } from '../../contract/backup';
-import type { Formula } from '../../core/formula';
-import type { PantryDoc } from '../../core/pantry';
-import type { Db } from '../db/open';
-import { backupText, restoreBackup } from '../services/backup';
+import { pipeline } from 'node:stream/promises';
+import { Readable } from 'node:stream';
+import { json, Router, type Request, type Response } from 'express';
+import type { RestoreWord } from '../../contract/backup';
+import { bodySchema, querySchema } from '../../contract/call-schemas';
+import { CALLS, type AnswerOf, type BodyOf, type CallName, type QueryOf } from '../../contract/calls';
+import type { WorkName } from '../../contract/work';
+import { housekeeping, type Db } from '../db/open';
+import { restoreLines } from '../services/backup-in';
+import { backupText } from '../services/backup-out';
+import { receive } from '../services/backup-read';
 import * as drafts from '../services/drafts';
+import { refuse } from '../services/fail';
 import * as formulas from '../services/formulas';
 import * as kitchen from '../services/kitchen';
-import type { DocList } from '../services/lists';
 import * as pantry from '../services/pantry';
 import * as versions from '../services/versions';
 import type { Compute } from '../work/compute';
-import { bodyOf } from './guards';
+import { askerOf, checked, only, problemOf } from './guards';
 import { openApi } from './openapi';
 
-const idOf = (req: Request): string => String(req.params.id ?? '');
+/** A body is no larger; a file of everything comes and goes line by line, however large it is. */
+const asJson = json({ limit: '1mb', strict: true });
+const LINES = 'application/x-ndjson';
 
-/** Everything under /api/v1. The checked bodies have the shapes of contract/dto: the schemas say the same at run time. */
-export function apiRoutes(db: Db, compute: Compute): Router {
-  const api = Router();
-  api.get('/health', (_req, res) => void res.json({ ok: true }));
-  api.get('/openapi.json', (_req, res) => void res.json(openApi()));
+type Ask<N extends CallName> = {
+  id: string;
+  body: BodyOf<N>;
+  query: QueryOf<N>;
+  req: Request;
+  res: Response;
+};
+type Handler<N extends CallName> = (ask: Ask<N>) => AnswerOf<N> | Promise<AnswerOf<N>>;
+type Handlers = { [N in CallName]: Handler<N> };
 
-  api.post('/read', async (req, res) => {
-    res.json(await compute.run('read', bodyOf<ReadRequest>(readSchema, req.body)));
-  });
-  api.post('/match', async (req, res) => {
-    res.json(await compute.run('match', bodyOf<MatchRequest>(matchSchema, req.body)));
-  });
-  api.post('/labels', async (req, res) => {
-    res.json(await compute.run('labels', bodyOf<LabelsRequest>(labelsSchema, req.body)));
-  });
-  api.post('/adapt', async (req, res) => {
-    res.json(await compute.run('adapt', bodyOf<AdaptRequest>(adaptSchema, req.body)));
-  });
-
-  api.post('/bake', async (req, res) => {
-    res.json(await compute.run('bake', bodyOf<BakeRequest>(bakeSchema, req.body)));
-  });
-
-  api
-    .route('/formulas')
-    .get(async (_req, res) => void res.json({ formulas: await formulas.listFormulas(db) }))
-    .post(async (req, res) => {
-      const body = bodyOf<{ formula: Formula }>(createFormulaSchema, req.body);
-      res.status(201).json(await formulas.createFormula(db, body.formula));
-    });
-  api
-    .route('/formulas/:id')
-    .get(async (req, res) => void res.json(await formulas.getFormula(db, idOf(req))))
-    .patch(async (req, res) => {
-      const change = bodyOf<{ title?: string; archived?: boolean }>(changeFormulaSchema, req.body);
-      res.json(await formulas.changeFormula(db, idOf(req), change));
-    })
-    .delete(async (req, res) => {
-      await formulas.deleteFormula(db, idOf(req));
-      done(res);
-    });
-  api.post(
-    '/formulas/:id/restore',
-    async (req, res) => void res.json(await formulas.restoreFormula(db, idOf(req))),
-  );
-  api.post(
-    '/formulas/:id/duplicate',
-    async (req, res) => void res.status(201).json(await formulas.duplicateFormula(db, idOf(req))),
-  );
-  api.post('/formulas/:id/versions', async (req, res) => {
-    const body = bodyOf<CreateVersion>(createVersionSchema, req.body);
-    res.status(201).json(await versions.keepVersion(db, idOf(req), body));
-  });
-  api
-    .route('/versions/:id')
-    .get(async (req, res) => void res.json(await versions.getVersion(db, idOf(req))))
-    .patch(async (req, res) => {
-      const mark = bodyOf<VersionMark>(markVersionSchema, req.body);
-      res.json(await versions.markVersion(db, idOf(req), mark));
-    });
-  api
-    .route('/formulas/:id/draft')
-    .get(async (req, res) => void res.json({ draft: await drafts.getDraft(db, idOf(req)) }))
-    .put(async (req, res) => {
-      const { rev, doc } = bodyOf<{ rev: number; doc: DraftDoc }>(putDraftSchema, req.body);
-      res.json(await drafts.putDraft(db, idOf(req), rev, doc));
-    })
-    .delete(async (req, res) => {
-      await drafts.dropDraft(db, idOf(req));
-      done(res);
-    });
-
+/** What answers each call. The checked bodies have the types of the declaration: the schemas say the same at run time. */
+function handlers(db: Db, compute: Compute): Handlers {
+  const work =
+    <N extends Extract<CallName, WorkName>>(name: N) =>
+    ({ body, req, res }: Ask<N>): Promise<AnswerOf<N>> =>
+      compute.run(name, body, askerOf(req, res)) as Promise<AnswerOf<N>>;
   // Work that stands on the pantry is asked for after it is told.
-  const told = async (): Promise<void> => compute.know(await pantry.listPantry(db));
-  api
-    .route('/pantry')
-    .get(async (_req, res) => void res.json({ items: await pantry.listPantry(db) }))
-    .post(async (req, res) => {
-      const { docs } = bodyOf<CreatePantry>(createPantrySchema, req.body);
-      const items = await pantry.createPantry(db, docs);
-      await told();
-      res.status(201).json({ items });
-    });
-  api.put('/pantry/:id', async (req, res) => {
-    const { rev, doc } = bodyOf<{ rev: number; doc: PantryDoc }>(putPantrySchema, req.body);
-    const item = await pantry.revisePantry(db, idOf(req), rev, doc);
-    await told();
-    res.json(item);
-  });
-  for (const [path, move] of [
-    ['/pantry/remove', pantry.removePantry],
-    ['/pantry/restore', pantry.restorePantry],
-  ] as const) {
-    api.post(path, async (req, res) => {
-      const moved = await move(db, bodyOf<{ itemIds: string[] }>(pantryIdsSchema, req.body).itemIds);
-      await told();
-      res.json({ moved });
-    });
-  }
+  const told = async <T>(done: T): Promise<T> => {
+    compute.know(await pantry.listPantry(db));
+    return done;
+  };
+  const nothing = () => undefined;
+  let bringing = false;
+  return {
+    health: () => ({ ok: true }),
+    describe: () => openApi(),
 
-  function listRoutes<Doc>(name: string, schema: Parameters<typeof bodyOf>[0], list: DocList<Doc>): void {
-    api
-      .route(`/${name}`)
-      .get(async (_req, res) => void res.json({ [name]: await list.list(db) }))
-      .post(async (req, res) => {
-        res.status(201).json(await list.create(db, bodyOf<Doc>(schema, req.body)));
-      });
-    api
-      .route(`/${name}/:id`)
-      .put(async (req, res) => {
-        res.json(await list.put(db, idOf(req), bodyOf<Doc>(schema, req.body)));
-      })
-      .delete(async (req, res) => {
-        await list.remove(db, idOf(req));
-        done(res);
-      });
-    api.post(`/${name}/:id/restore`, async (req, res) => void res.json(await list.restore(db, idOf(req))));
-  }
-  listRoutes('eaters', eaterSchema, kitchen.eaters);
-  listRoutes('ways', waySchema, kitchen.ways);
-  api
-    .route('/kitchen')
-    .get(async (_req, res) => void res.json(await kitchen.getKitchen(db)))
-    .put(async (req, res) => {
-      res.json(await kitchen.putKitchen(db, bodyOf<Kitchen>(kitchenSchema, req.body)));
-    });
-  api
-    .route('/backup')
-    .get(async (_req, res) => {
-      res.type('application/json');
-      res.setHeader('Content-Disposition', 'attachment; filename="new-crumb.json"');
-      for await (const text of backupText(db)) res.write(text);
-      res.end();
-    })
-    .post(async (req, res) => {
-      const body = bodyOf<{ backup: Backup; kitchen: boolean }>(restoreSchema, req.body);
-      const restored = await restoreBackup(db, body.backup, body.kitchen);
-      await told();
-      res.json(restored);
-    });
-  return api;
+    read: work('read'),
+    match: work('match'),
+    labels: work('labels'),
+    adapt: work('adapt'),
+    bake: work('bake'),
+
+    shelf: ({ query }) => formulas.listFormulas(db, query),
+    createFormula: ({ body }) => formulas.createFormula(db, body.formula),
+    formula: ({ id }) => formulas.getFormula(db, id),
+    changeFormula: ({ id, body }) => formulas.changeFormula(db, id, body),
+    deleteFormula: ({ id }) => formulas.deleteFormula(db, id).then(nothing),
+    restoreFormula: ({ id }) => formulas.restoreFormula(db, id),
+    duplicateFormula: ({ id }) => formulas.duplicateFormula(db, id),
+    keepVersion: ({ id, body }) => versions.keepVersion(db, id, body),
+    version: ({ id }) => versions.getVersion(db, id),
+    markVersion: ({ id, body }) => versions.markVersion(db, id, body),
+
+    draft: ({ id }) => drafts.getDraft(db, id),
+    putDraft: ({ id, body }) => drafts.putDraft(db, id, body.rev, body.doc),
+    createAside: ({ id, body }) => drafts.createAside(db, id, body.doc),
+    aside: ({ id }) => drafts.getAside(db, id),
+    dropAside: ({ id }) => drafts.setDropped(db, id, true).then(nothing),
+    restoreAside: ({ id }) => drafts.setDropped(db, id, false),
+
+    pantry: async () => ({ items: await pantry.listPantry(db) }),
+    createPantry: async ({ body }) => told({ items: await pantry.createPantry(db, body.docs) }),
+    revisePantry: async ({ id, body }) => told(await pantry.revisePantry(db, id, body.rev, body.doc)),
+    removePantry: async ({ body }) => told({ moved: await pantry.removePantry(db, body.itemIds) }),
+    restorePantry: async ({ body }) => told({ moved: await pantry.restorePantry(db, body.itemIds) }),
+
+    eaters: async () => ({ rows: await kitchen.eaters.list(db) }),
+    createEater: ({ body }) => kitchen.eaters.create(db, body),
+    putEater: ({ id, body }) => kitchen.eaters.put(db, id, body),
+    removeEater: ({ id }) => kitchen.eaters.remove(db, id).then(nothing),
+    restoreEater: ({ id }) => kitchen.eaters.restore(db, id),
+    ways: async () => ({ rows: await kitchen.ways.list(db) }),
+    createWay: ({ body }) => kitchen.ways.create(db, body),
+    putWay: ({ id, body }) => kitchen.ways.put(db, id, body),
+    removeWay: ({ id }) => kitchen.ways.remove(db, id).then(nothing),
+    restoreWay: ({ id }) => kitchen.ways.restore(db, id),
+    kitchen: () => kitchen.getKitchen(db),
+    putKitchen: ({ body }) => kitchen.putKitchen(db, body),
+
+    backup: async ({ res }) => {
+      res.type(LINES);
+      res.setHeader('Content-Disposition', 'attachment; filename="new-crumb.jsonl"');
+      await pipeline(Readable.from(backupText(db)), res);
+      return undefined;
+    },
+    restore: async ({ req, res }) => {
+      if (bringing) refuse('backup.busy');
+      bringing = true;
+      try {
+        const received = await receive(req, compute);
+        res.type(LINES);
+        const say = (word: RestoreWord) => void res.write(`${JSON.stringify(word)}\n`);
+        try {
+          const of = received.count;
+          const restored = await restoreLines(db, received.lines(), req.query.kitchen === 'yes', (done) =>
+            say({ done, of }),
+          );
+          await told(null);
+          // Without new statistics the store would look for a page by reading everything.
+          await housekeeping(db);
+          say({ restored });
+        } catch (error) {
+          const problem = problemOf(error);
+          if (!problem) throw error;
+          say({ problem: { code: problem.code, path: problem.path, args: problem.args } });
+        } finally {
+          received.drop();
+        }
+        res.end();
+      } finally {
+        bringing = false;
+      }
+      return undefined;
+    },
+  };
 }
 
-function done(res: Response): void {
-  res.status(204).end();
+/** Everything under /api/v1, made from the declared calls: one that is not declared has no way in. */
+export function apiRoutes(db: Db, compute: Compute): Router {
+  const api = Router();
+  const answer = handlers(db, compute);
+  for (const name of Object.keys(CALLS) as CallName[]) {
+    const call = CALLS[name];
+    const [body, query] = [bodySchema(name), querySchema(name)];
+    const taken = call.stream ? [only(LINES)] : [only('application/json'), asJson];
+    api[call.method](call.path, ...taken, async (req, res) => {
+      const ask = {
+        id: String(req.params.id ?? ''),
+        body: body ? checked(body, req.body) : undefined,
+        query: query ? checked(query, { ...req.query }) : undefined,
+        req,
+        res,
+      };
+      const said: unknown = await (answer[name] as (ask: unknown) => unknown)(ask);
+      if (call.stream) return;
+      if (call.status === 204) res.status(204).end();
+      else res.status(call.status).json(said);
+    });
+  }
+  return api;
 }

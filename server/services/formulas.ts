@@ -1,18 +1,68 @@
-import { asc, count, desc, eq, isNull, sql } from 'drizzle-orm';
-import type { FormulaCard, FormulaDetail, Version } from '../../contract/dto';
-import type { ClassId } from '../../core/classes';
+import { randomUUID } from 'node:crypto';
+import { and, asc, count, desc, eq, inArray, isNotNull, isNull, or, sql, type SQL } from 'drizzle-orm';
+import type {
+  FormulaDetail,
+  ShelfOrder,
+  ShelfPage,
+  ShelfQuery,
+  ShelfState,
+  Version,
+} from '../../contract/dto';
+import { CLASS_IDS, type ClassId } from '../../core/classes';
+import { fold } from '../../core/explain';
 import type { Formula } from '../../core/formula';
-import type { AvoidId } from '../../core/ingredients';
 import type { Db } from '../db/open';
 import { draft, formula, version, versionMark } from '../db/schema';
 import { classOf, existing } from './existing';
 import { refuse } from './fail';
 import { UUID } from './ids';
-import { getKitchen } from './kitchen';
 import { append, metaOf, versionOf } from './versions';
 
-/** All formulas on the shelf, latest touched first. */
-export async function listFormulas(db: Db): Promise<FormulaCard[]> {
+const AT_ONCE = 60;
+/** Every word is in the title, or the formula is of one of the kinds that go by it. */
+function wordFits(word: string): SQL {
+  const [said = '', kinds = ''] = word.split('~');
+  const inTitle = sql`position(${fold(said)} in coalesce(${formula.folded}, '')) > 0`;
+  const of = kinds.split(',').filter((k) => CLASS_IDS.includes(k as ClassId));
+  return of.length > 0 ? or(inTitle, inArray(formula.classId, of))! : inTitle;
+}
+
+const IN_STATE: Record<ShelfState, SQL | undefined> = {
+  all: isNull(formula.archivedAt),
+  new: and(isNull(formula.archivedAt), sql`${formula.kept} = '[]'::jsonb`),
+  adapted: and(isNull(formula.archivedAt), sql`${formula.kept} <> '[]'::jsonb`),
+  changed: and(
+    isNull(formula.archivedAt),
+    sql`exists(select 1 from ${draft} where ${draft.formulaId} = ${formula.id})`,
+  ),
+  aside: isNotNull(formula.archivedAt),
+};
+const KIND_AT = sql`array_position(array[${sql.join(
+  CLASS_IDS.map((id) => sql`${id}`),
+  sql`, `,
+)}]::text[], ${formula.classId})`;
+const IN_ORDER: Record<ShelfOrder, SQL[]> = {
+  latest: [desc(formula.updatedAt)],
+  baked: [sql`${formula.bakedAt} desc nulls last`],
+  title: [],
+  kind: [asc(KIND_AT)],
+  versions: [desc(formula.lastSeq)],
+};
+
+/** A piece of the shelf: what is looked for, in order; equal ones by title. */
+export async function listFormulas(db: Db, asked: ShelfQuery = {}): Promise<ShelfPage> {
+  const words = [asked.w ?? []].flat();
+  const state = (asked.state ?? 'all') as ShelfState;
+  const out = asked.out?.split(',');
+  const where = and(
+    isNull(formula.deletedAt),
+    IN_STATE[state],
+    asked.kind ? eq(formula.classId, asked.kind) : undefined,
+    out
+      ? sql`exists(select 1 from jsonb_array_elements(${formula.kept}) k where k @> ${JSON.stringify(out)}::jsonb)`
+      : undefined,
+    ...words.map(wordFits),
+  );
   const rows = await db
     .select({
       id: formula.id,
@@ -20,33 +70,34 @@ export async function listFormulas(db: Db): Promise<FormulaCard[]> {
       classId: formula.classId,
       updatedAt: formula.updatedAt,
       archived: sql<boolean>`${formula.archivedAt} is not null`,
-      versions: count(version.id),
-      // Of the source: a version has its own.
-      lines: sql<number>`max((
-        select sum(jsonb_array_length(part->'lines')) from jsonb_array_elements(${version.doc}->'parts') part
-      )) filter (where ${version.targetId} is null)::int`,
-      avoids: sql<AvoidId[][]>`json_agg(${version.avoids})`,
-      kept: sql<
-        AvoidId[][] | null
-      >`json_agg(${version.avoids}) filter (where ${version.targetId} is not null)`,
+      versions: formula.lastSeq,
+      lines: formula.lines,
+      kept: formula.kept,
+      bakedAt: formula.bakedAt,
       hasDraft: sql<boolean>`exists(select 1 from ${draft} where ${draft.formulaId} = ${formula.id})`,
     })
     .from(formula)
-    .innerJoin(version, eq(version.formulaId, formula.id))
+    .where(where)
+    .orderBy(...IN_ORDER[(asked.order ?? 'latest') as ShelfOrder], asc(formula.folded), asc(formula.id))
+    .limit(Number(asked.limit ?? AT_ONCE))
+    .offset(Number(asked.from ?? 0));
+  const [{ n: found } = { n: 0 }] = await db.select({ n: count() }).from(formula).where(where);
+  const kinds = await db
+    .select({ classId: formula.classId, n: count() })
+    .from(formula)
     .where(isNull(formula.deletedAt))
-    .groupBy(formula.id)
-    .orderBy(desc(formula.updatedAt), asc(formula.title));
-  const baked = new Map<string, string>();
-  for (const { formulaId, on } of (await getKitchen(db)).timed ?? [])
-    if (formulaId && on && on > (baked.get(formulaId) ?? '')) baked.set(formulaId, on);
-  return rows.map(({ avoids, kept, classId, updatedAt, ...row }) => ({
-    ...row,
-    bakedAt: baked.get(row.id) ?? null,
-    kept: kept ?? [],
-    classId: classId as ClassId,
-    updatedAt: updatedAt.toISOString(),
-    without: [...new Set(avoids.flat())].filter((a) => a !== 'gluten' && a !== 'wheat'),
-  }));
+    .groupBy(formula.classId);
+  return {
+    formulas: rows.map(({ classId, updatedAt, ...row }) => ({
+      ...row,
+      classId: classId as ClassId,
+      updatedAt: updatedAt.toISOString(),
+      without: [...new Set(row.kept.flat())].filter((a) => a !== 'gluten' && a !== 'wheat'),
+    })),
+    found,
+    all: kinds.reduce((s, k) => s + k.n, 0),
+    kinds: CLASS_IDS.filter((id) => kinds.some((k) => k.classId === id)),
+  };
 }
 
 /** Puts a formula on the shelf with its source as the first version. */
@@ -57,17 +108,12 @@ export async function createFormula(
   const made = await db.transaction(async (tx) => {
     const [row] = await tx
       .insert(formula)
-      .values({ title: doc.title, classId: classOf(doc) })
+      .values({ title: doc.title, folded: fold(doc.title), classId: classOf(doc) })
       .returning();
-    const source = await append(tx, {
-      formulaId: row!.id,
-      parentId: null,
-      targetId: null,
-      name: '',
-      doc,
-      request: { exclude: [] },
-    });
-    return { id: row!.id, source };
+    const [source] = await append(tx, row!.id, [
+      { formulaId: row!.id, parentId: null, targetId: null, name: '', doc, request: { exclude: [] } },
+    ]);
+    return { id: row!.id, source: source! };
   });
   return { formula: await getFormula(db, made.id), version: versionOf(made.source) };
 }
@@ -110,7 +156,7 @@ export async function changeFormula(
 ): Promise<FormulaDetail> {
   await existing(db, id);
   const values = {
-    ...(title === undefined ? {} : { title, updatedAt: new Date() }),
+    ...(title === undefined ? {} : { title, folded: fold(title), updatedAt: new Date() }),
     ...(archived === undefined ? {} : { archivedAt: archived ? new Date() : null }),
   };
   if (Object.keys(values).length > 0) await db.update(formula).set(values).where(eq(formula.id, id));
@@ -121,24 +167,24 @@ export async function changeFormula(
 export async function duplicateFormula(db: Db, id: string): Promise<FormulaDetail> {
   const copyId = await db.transaction(async (tx) => {
     const of = await existing(tx, id);
+    const title = `${of.title} (copy)`.slice(0, 200);
     const [made] = await tx
       .insert(formula)
-      .values({ title: `${of.title} (copy)`, classId: of.classId })
+      .values({ title, folded: fold(title), classId: of.classId })
       .returning();
     const rows = await tx.select().from(version).where(eq(version.formulaId, id)).orderBy(asc(version.seq));
-    const copies = new Map<string, string>();
-    for (const { id: was, createdAt: _made, ...row } of rows) {
-      const [copy] = await tx
-        .insert(version)
-        .values({
-          ...row,
-          formulaId: made!.id,
-          parentId: row.parentId && copies.get(row.parentId),
-          targetId: row.targetId && copies.get(row.targetId),
-        })
-        .returning({ id: version.id });
-      copies.set(was, copy!.id);
-    }
+    const copies = new Map(rows.map((r) => [r.id, randomUUID()]));
+    await append(
+      tx,
+      made!.id,
+      rows.map(({ id: was, seq: _seq, createdAt: _made, ...row }) => ({
+        ...row,
+        id: copies.get(was)!,
+        formulaId: made!.id,
+        parentId: row.parentId && copies.get(row.parentId)!,
+        targetId: row.targetId && copies.get(row.targetId)!,
+      })),
+    );
     const marks = await tx
       .select({ mark: versionMark })
       .from(versionMark)

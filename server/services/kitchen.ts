@@ -1,24 +1,65 @@
-import { eq } from 'drizzle-orm';
-import { DEFAULT_KITCHEN, type Kitchen } from '../../contract/dto';
+import { eq, inArray, isNotNull, sql } from 'drizzle-orm';
+import { DEFAULT_KITCHEN, type Kitchen, type KitchenRow, type Put } from '../../contract/dto';
 import type { OwnKitDoc } from '../../core/classes';
 import type { Eater } from '../../core/exclusions';
 import type { Db } from '../db/open';
-import { eater, kitchen, way } from '../db/schema';
+import { eater, formula, kitchen, way } from '../db/schema';
+import { refuse } from './fail';
+import { UUID } from './ids';
 import { docList } from './lists';
 
 /** Whom one bakes for. */
-export const eaters = docList<Eater>(eater, 'eater.notFound');
+export const eaters = docList<Eater>(eater, { notFound: 'eater.notFound', changed: 'eater.changed' });
 /** Ways of the baker's own to stand in for what leaves. */
-export const ways = docList<OwnKitDoc>(way, 'way.notFound');
+export const ways = docList<OwnKitDoc>(way, { notFound: 'way.notFound', changed: 'way.changed' });
 
 const ONLY = 1;
 
-export async function getKitchen(db: Db): Promise<Kitchen> {
+/** The one kitchen; revision 0 where none was kept yet. */
+export async function getKitchen(db: Db): Promise<KitchenRow> {
   const [row] = await db.select().from(kitchen).where(eq(kitchen.id, ONLY));
-  return { ...DEFAULT_KITCHEN, ...row?.doc };
+  return { rev: row?.rev ?? 0, doc: { ...DEFAULT_KITCHEN, ...row?.doc } };
 }
 
-export async function putKitchen(db: Db, doc: Kitchen): Promise<Kitchen> {
-  await db.insert(kitchen).values({ id: ONLY, doc }).onConflictDoUpdate({ target: kitchen.id, set: { doc } });
-  return doc;
+/** When each formula was last baked, for the shelf to order by. */
+async function markBaked(tx: Db, doc: Kitchen): Promise<void> {
+  const baked = new Map<string, string>();
+  for (const { formulaId, on } of doc.timed ?? [])
+    if (formulaId && UUID.test(formulaId) && on && on > (baked.get(formulaId) ?? ''))
+      baked.set(formulaId, on);
+  const ids = [...baked.keys()];
+  await tx
+    .update(formula)
+    .set({ bakedAt: null })
+    .where(
+      ids.length > 0
+        ? sql`${formula.bakedAt} is not null and not (${inArray(formula.id, ids)})`
+        : isNotNull(formula.bakedAt),
+    );
+  for (const [id, on] of baked) await tx.update(formula).set({ bakedAt: on }).where(eq(formula.id, id));
+}
+
+/** Changes the kitchen; refused with what is there where another change came between. */
+export async function putKitchen(db: Db, { rev, doc }: Put<Kitchen>): Promise<KitchenRow> {
+  return db.transaction(async (tx) => {
+    // The first to come makes the row, so that there is one to lock.
+    await tx.insert(kitchen).values({ id: ONLY, rev: 0, doc: DEFAULT_KITCHEN }).onConflictDoNothing();
+    const [there] = await tx.select().from(kitchen).where(eq(kitchen.id, ONLY)).for('update');
+    if (there!.rev !== rev)
+      refuse(
+        'kitchen.changed',
+        'rev',
+        { rev, current: there!.rev },
+        {
+          rev: there!.rev,
+          doc: { ...DEFAULT_KITCHEN, ...there!.doc },
+        },
+      );
+    await tx
+      .update(kitchen)
+      .set({ rev: rev + 1, doc })
+      .where(eq(kitchen.id, ONLY));
+    await markBaked(tx, doc);
+    return { rev: rev + 1, doc };
+  });
 }

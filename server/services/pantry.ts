@@ -4,12 +4,11 @@ import { ingredientById } from '../../core/ingredients';
 import type { PantryDoc } from '../../core/pantry';
 import type { Db } from '../db/open';
 import { pantryItem, pantryRevision } from '../db/schema';
-import type { Tx } from './existing';
 import { refuse } from './fail';
 import { UUID } from './ids';
 
 /** Every revision there is, oldest first; those of things taken out are marked `gone`. */
-export async function listPantry(db: Tx): Promise<PantryRow[]> {
+export async function listPantry(db: Db): Promise<PantryRow[]> {
   const rows = await db
     .select({
       id: pantryRevision.id,
@@ -30,7 +29,7 @@ export async function listPantry(db: Tx): Promise<PantryRow[]> {
 }
 
 /** Refuses a document that speaks of ingredients there are none of, or of a blend inside a blend. */
-async function checkRefs(db: Tx, docs: readonly PantryDoc[]): Promise<void> {
+async function checkRefs(db: Db, docs: readonly PantryDoc[]): Promise<void> {
   const wanted = new Map<string, string>();
   docs.forEach((doc, i) => {
     const at = `docs[${i}]`;
@@ -86,6 +85,8 @@ export async function createPantry(db: Db, docs: readonly PantryDoc[]): Promise<
 /** A new revision of a thing; `rev` is the one it grew from. Another that came between is not overwritten. */
 export async function revisePantry(db: Db, itemId: string, rev: number, doc: PantryDoc): Promise<PantryRow> {
   return db.transaction(async (tx) => {
+    // Its row is locked, so that of two revisions that grew from one the second sees the first.
+    if (UUID.test(itemId)) await tx.select().from(pantryItem).where(eq(pantryItem.id, itemId)).for('update');
     const [there] = UUID.test(itemId)
       ? await tx
           .select({ rev: sql<number>`max(${pantryRevision.rev})::int` })

@@ -3,8 +3,9 @@ import type { CreateVersion, Version, VersionMark, VersionMeta } from '../../con
 import { DATA_VERSION } from '../../core/ingredients';
 import { CORE_VERSION } from '../../core/rebalance';
 import type { Db } from '../db/open';
-import { draft, formula, version, versionMark } from '../db/schema';
-import { classOf, existing, type Tx } from './existing';
+import { formula, version, versionMark } from '../db/schema';
+import { dropKept } from './drafts';
+import { classOf, existing } from './existing';
 import { refuse } from './fail';
 import { UUID } from './ids';
 
@@ -36,24 +37,43 @@ export const versionOf = (row: VersionRow, mark?: MarkRow | null): Version => ({
   request: row.request,
 });
 
-/** Adds a version to the end of a formula's line, stamped with the engine and the data of now where it has no stamp. */
-export async function append(
-  db: Tx,
-  values: Omit<typeof version.$inferInsert, 'seq' | 'schema' | 'avoids' | Stamp> &
-    Partial<Pick<typeof version.$inferInsert, Stamp>>,
-): Promise<VersionRow> {
-  const [row] = await db
-    .insert(version)
-    .values({
-      coreVersion: CORE_VERSION,
-      dataVersion: DATA_VERSION,
-      ...values,
-      seq: sql`(select coalesce(max(seq), 0) + 1 from version where formula_id = ${values.formulaId})`,
-      avoids: values.doc.avoids,
-      schema: values.doc.schema,
+/** Lines of a formula, over all its parts. */
+const linesOf = (doc: VersionRow['doc']): number => doc.parts.reduce((n, p) => n + p.lines.length, 0);
+
+export type NewVersion = Omit<typeof version.$inferInsert, 'seq' | 'schema' | 'avoids' | Stamp> &
+  Partial<Pick<typeof version.$inferInsert, Stamp>>;
+
+/**
+ * Adds versions of one formula to the end of its line, stamped with the engine and the data of now where they have no
+ * stamp. Their numbers are taken under the lock of the formula's row, where the shelf's columns are kept up too.
+ */
+export async function append(tx: Db, formulaId: string, added: readonly NewVersion[]): Promise<VersionRow[]> {
+  if (added.length === 0) return [];
+  const kept = added.filter((v) => v.targetId).map((v) => v.doc.avoids);
+  const source = added.findLast((v) => !v.targetId);
+  const [row] = await tx
+    .update(formula)
+    .set({
+      lastSeq: sql`${formula.lastSeq} + ${added.length}`,
+      ...(kept.length > 0 ? { kept: sql`${formula.kept} || ${JSON.stringify(kept)}::jsonb` } : {}),
+      ...(source ? { lines: linesOf(source.doc) } : {}),
     })
+    .where(eq(formula.id, formulaId))
+    .returning({ last: formula.lastSeq });
+  const first = row!.last - added.length + 1;
+  return tx
+    .insert(version)
+    .values(
+      added.map((v, i) => ({
+        coreVersion: CORE_VERSION,
+        dataVersion: DATA_VERSION,
+        ...v,
+        seq: first + i,
+        avoids: v.doc.avoids,
+        schema: v.doc.schema,
+      })),
+    )
     .returning();
-  return row!;
 }
 
 export async function getVersion(db: Db, id: string): Promise<Version> {
@@ -80,41 +100,38 @@ export async function markVersion(db: Db, id: string, mark: VersionMark): Promis
 
 /**
  * Keeps a version after its parent. A corrected source is kept first, as a source of its own, and becomes the
- * target; else the target is the parent's, or the parent itself where that is a source. The draft is done with.
+ * target; else the target is the parent's, or the parent itself where that is a source. The working copy is done with.
  */
 export async function keepVersion(db: Db, formulaId: string, input: CreateVersion): Promise<Version> {
   return db.transaction(async (tx) => {
-    await existing(tx, formulaId);
+    await existing(tx, formulaId, true);
     const parent = await getVersion(tx, input.parentId);
     if (parent.formulaId !== formulaId) refuse('version.otherFormula', 'parentId');
     let parentId = parent.id;
     let targetId = parent.targetId ?? parent.id;
     if (input.source) {
-      const source = await append(tx, {
+      const [source] = await append(tx, formulaId, [
+        { formulaId, parentId, targetId: null, name: '', doc: input.source, request: { exclude: [] } },
+      ]);
+      parentId = source!.id;
+      targetId = source!.id;
+    }
+    const [row] = await append(tx, formulaId, [
+      {
         formulaId,
         parentId,
-        targetId: null,
-        name: '',
-        doc: input.source,
-        request: { exclude: [] },
-      });
-      parentId = source.id;
-      targetId = source.id;
-    }
-    const row = await append(tx, {
-      formulaId,
-      parentId,
-      targetId,
-      name: input.name,
-      note: input.note ?? '',
-      doc: input.doc,
-      request: input.request,
-    });
-    await tx.delete(draft).where(eq(draft.formulaId, formulaId));
+        targetId,
+        name: input.name,
+        note: input.note ?? '',
+        doc: input.doc,
+        request: input.request,
+      },
+    ]);
+    await dropKept(tx, formulaId, input.draftRev);
     await tx
       .update(formula)
       .set({ updatedAt: new Date(), classId: classOf(input.doc) })
       .where(eq(formula.id, formulaId));
-    return versionOf(row);
+    return versionOf(row!);
   });
 }

@@ -1,7 +1,9 @@
+import { randomUUID } from 'node:crypto';
+import pg from 'pg';
 import request from 'supertest';
 import { afterAll } from 'vitest';
 import type { Problem } from '../../contract/problem';
-import { openMemory, type OpenDb } from '../db/open';
+import { openMemory, openServer, type OpenDb } from '../db/open';
 import { makeApp } from '../http/app';
 import { inPlace } from '../work/compute';
 import { template } from './template';
@@ -11,9 +13,26 @@ export const NOWHERE = '00000000-0000-4000-8000-000000000000';
 export const path = (p: string): string => `/api/v1${p}`;
 export const problem = (res: { body: unknown }): Problem => res.body as Problem;
 
-/** The API over an empty database in memory, for the tests of one file; it is closed after them. */
+/** Where a PostgreSQL server listens, for the run that tests on one; the folder of its socket. */
+const SOCKET = process.env.TEST_POSTGRES;
+/** Whether several connections work at once, so that races show. */
+export const onServer = SOCKET !== undefined;
+
+/** An empty database: in memory, or one of its own on the server. */
+export async function emptyDatabase(): Promise<OpenDb> {
+  if (!SOCKET) return openMemory(await template());
+  const server = { host: SOCKET, user: 'postgres' };
+  const name = `t_${randomUUID().replaceAll('-', '')}`;
+  const admin = new pg.Client({ ...server, database: 'postgres' });
+  await admin.connect();
+  await admin.query(`create database ${name}`);
+  await admin.end();
+  return openServer(`postgres://postgres@/${name}?host=${encodeURIComponent(SOCKET)}`);
+}
+
+/** The API over an empty database, for the tests of one file; it is closed after them. */
 export async function testApi(): Promise<{ api: ReturnType<typeof request>; database: OpenDb }> {
-  const database = await openMemory(await template());
+  const database = await emptyDatabase();
   afterAll(() => database.close());
   return { api: request(makeApp({ db: database.db, compute: inPlace() })), database };
 }

@@ -1,32 +1,36 @@
-import { Worker } from 'node:worker_threads';
+import { setMaxListeners } from 'node:events';
+import { availableParallelism } from 'node:os';
+import { fileURLToPath } from 'node:url';
+import { Piscina } from 'piscina';
+import { checkLines } from '../../contract/lines';
 import {
   makeWorker,
   type WorkAnswer,
   type WorkInput,
-  type WorkJob,
   type WorkName,
   type WorkOutput,
 } from '../../contract/work';
 import type { PantryRow } from '../../contract/dto';
 import { refuse } from '../services/fail';
+import type { SharedPantry, ThreadJob } from './thread';
 
-/** Where the heavy calls are done: a thread in the running server, in place where a test wants no thread. */
+/** Who asks, and when they no longer want it. */
+export type Asker = { client: string; signal?: AbortSignal };
+/** Where the heavy calls are done: threads beside the running server, in place where a test wants no thread. */
 export type Compute = {
-  run<N extends WorkName>(name: N, input: WorkInput<N>): Promise<WorkOutput<N>>;
+  run<N extends WorkName>(name: N, input: WorkInput<N>, asker: Asker): Promise<WorkOutput<N>>;
   /** Tells the baker's own things; jobs asked for after it know them. */
   know(pantry: PantryRow[]): void;
   close(): Promise<void>;
 };
 
-class WorkFailedError extends Error {}
-
 function unwrap(answer: WorkAnswer): unknown {
   if ('output' in answer) return answer.output;
-  throw new WorkFailedError('failed' in answer ? answer.failed : 'stopped');
+  return 'failed' in answer ? refuse('work.failed') : refuse('work.dropped');
 }
 
 export function inPlace(): Compute {
-  const { run: doJob } = makeWorker();
+  const { run: doJob } = makeWorker({ checkLines });
   return {
     run: async (name, input) => {
       await Promise.resolve();
@@ -37,64 +41,162 @@ export function inPlace(): Compute {
   };
 }
 
-/** A job that takes longer than this is given up and its thread replaced, so that the next ones are served. */
-const MOST_MS = 20_000;
+export type PoolOptions = {
+  threads?: number;
+  /** A job that takes longer is given up, ms, counted from when a thread begins it. */
+  mostMs?: number;
+  /** One that does not hear that it is to stop has its thread ended after so long, ms. */
+  graceMs?: number;
+  /** So many may wait, of one client and in all; more are sent away to come again. */
+  perClient?: number;
+  inAll?: number;
+};
+type Waiting = Omit<ThreadJob, 'flag'> & {
+  asker: Asker;
+  answer: (a: WorkAnswer) => void;
+  fail: (e: unknown) => void;
+};
+/** Why a job was ended before it was done. */
+type Ending = 'tooLong' | 'dropped';
 
-/** Computes in a worker thread, so that the server goes on answering meanwhile. */
-export function inThread(script: URL, mostMs = MOST_MS): Compute {
-  let next = 1;
-  const waiting = new Map<number, { answer: (a: WorkAnswer) => void; fail: (e: Error) => void }>();
-  const failAll = (error: Error) => {
-    for (const w of waiting.values()) w.fail(error);
-    waiting.clear();
-  };
-  let known: PantryRow[] | null = null;
-  const start = (): Worker => {
-    const made = new Worker(script);
-    if (known) made.postMessage({ id: 0, name: 'pantry', input: known } satisfies WorkJob);
-    made.on('message', (a: WorkAnswer) => {
-      waiting.get(a.id)?.answer(a);
-      waiting.delete(a.id);
-    });
-    made.on('error', (error) => {
-      failAll(error instanceof Error ? error : new Error(String(error)));
-      worker = start();
-    });
-    made.unref();
-    return made;
-  };
-  let worker = start();
+/** `Atomics.waitAsync` (ES2024): resolves when the number at a place is told to have changed. */
+type WaitAsync = (
+  of: Int32Array,
+  at: number,
+  value: number,
+) => { async: false; value: string } | { async: true; value: Promise<string> };
+const waitAsync = (Atomics as unknown as { waitAsync: WaitAsync }).waitAsync.bind(Atomics);
+
+/**
+ * Computes in a pool of threads. Clients take turns, one job each; where there are two threads or more no client has all
+ * of them, so that a short question is never behind another's long ones. A job nobody waits for any more is stopped at
+ * its next part.
+ */
+export function inThreads(
+  script: URL,
+  {
+    threads = Math.max(2, Math.min(4, availableParallelism())),
+    mostMs = 20_000,
+    graceMs = 300,
+    perClient = 32,
+    inAll = 128,
+  }: PoolOptions = {},
+): Compute {
+  const pool = new Piscina({
+    filename: fileURLToPath(script),
+    minThreads: threads,
+    maxThreads: threads,
+    concurrentTasksPerWorker: 1,
+    recordTiming: false,
+    // A thread runs what was built: what the process itself was started with is not for it.
+    execArgv: [],
+  });
+  const lanes = new Map<string, Waiting[]>();
+  const running = new Map<string, number>();
+  let waiting = 0;
+  let busy = 0;
+  let pantry: SharedPantry | null = null;
+
+  async function doJob({ asker, answer, fail, ...job }: Waiting): Promise<void> {
+    const flag = new SharedArrayBuffer(8);
+    const flags = new Int32Array(flag);
+    const hard = new AbortController();
+    let why: Ending | null = null;
+    let ended = false;
+    let grace: NodeJS.Timeout | undefined;
+    let clock: NodeJS.Timeout | undefined;
+    // Asked first: the thread and what it has warmed up stay.
+    const end = (reason: Ending) => {
+      why ??= reason;
+      Atomics.store(flags, 0, 1);
+      grace ??= setTimeout(() => hard.abort(), graceMs);
+    };
+    const startClock = () => {
+      if (!ended) clock = setTimeout(() => end('tooLong'), mostMs);
+    };
+    // Neither waiting nor the start of a thread counts.
+    const begun = waitAsync(flags, 1, 0);
+    if (begun.async) void begun.value.then(startClock);
+    else startClock();
+    const drop = () => end('dropped');
+    asker.signal?.addEventListener('abort', drop, { once: true });
+    try {
+      const done = (await pool.run({ ...job, flag } satisfies ThreadJob, {
+        signal: hard.signal,
+      })) as WorkAnswer;
+      if (why === null) answer(done);
+      else refuse(why === 'tooLong' ? 'work.tooLong' : 'work.dropped');
+    } catch (error) {
+      try {
+        if (why === null) throw error;
+        refuse(why === 'tooLong' ? 'work.tooLong' : 'work.dropped');
+      } catch (told) {
+        fail(told);
+      }
+    } finally {
+      ended = true;
+      Atomics.notify(flags, 1);
+      clearTimeout(clock);
+      clearTimeout(grace);
+      asker.signal?.removeEventListener('abort', drop);
+    }
+  }
+
+  const most = Math.max(1, threads - 1);
+  function next(): void {
+    while (busy < threads) {
+      const turn = [...lanes].find(([client]) => (running.get(client) ?? 0) < most);
+      if (!turn) return;
+      const [client, lane] = turn;
+      const job = lane.shift()!;
+      // To the back of the row.
+      lanes.delete(client);
+      if (lane.length > 0) lanes.set(client, lane);
+      waiting -= 1;
+      busy += 1;
+      running.set(client, (running.get(client) ?? 0) + 1);
+      void doJob(job).finally(() => {
+        busy -= 1;
+        const left = running.get(client)! - 1;
+        if (left > 0) running.set(client, left);
+        else running.delete(client);
+        next();
+      });
+    }
+  }
+
   return {
-    run: (name, input) => {
-      const id = next++;
-      return new Promise<WorkAnswer>((resolve, reject) => {
-        const timer = setTimeout(() => {
-          void worker.terminate();
-          worker = start();
-          waiting.delete(id);
-          failAll(new WorkFailedError('restarted'));
-          reject(new WorkFailedError('too long'));
-        }, mostMs);
-        const done =
-          <T>(f: (x: T) => void) =>
-          (x: T) => {
-            clearTimeout(timer);
-            f(x);
-          };
-        waiting.set(id, { answer: done(resolve), fail: done(reject) });
-        worker.postMessage({ id, name, input } satisfies WorkJob);
-      }).then(
-        (a) => unwrap(a) as never,
-        (error: unknown) =>
-          error instanceof WorkFailedError ? refuse('work.tooLong') : Promise.reject(error as Error),
-      );
+    run: (name, input, asker) =>
+      new Promise<WorkAnswer>((answer, fail) => {
+        // One asker may want many things at once, each of which hears that it has gone.
+        if (asker.signal) setMaxListeners(0, asker.signal);
+        if (asker.signal?.aborted) refuse('work.dropped');
+        const lane = lanes.get(asker.client) ?? [];
+        if (lane.length >= perClient || waiting >= inAll) refuse('work.busy');
+        const job: Waiting = { name, input, pantry, asker, answer, fail };
+        asker.signal?.addEventListener(
+          'abort',
+          () => {
+            const at = lane.indexOf(job);
+            if (at < 0) return;
+            lane.splice(at, 1);
+            waiting -= 1;
+            if (lane.length === 0 && lanes.get(asker.client) === lane) lanes.delete(asker.client);
+            answer({ id: 0, stopped: true });
+          },
+          { once: true },
+        );
+        lane.push(job);
+        lanes.set(asker.client, lane);
+        waiting += 1;
+        next();
+      }).then((a) => unwrap(a) as never),
+    know: (rows) => {
+      const bytes = new TextEncoder().encode(JSON.stringify(rows));
+      const text = new SharedArrayBuffer(bytes.byteLength);
+      new Uint8Array(text).set(bytes);
+      pantry = { number: (pantry?.number ?? 0) + 1, text };
     },
-    know: (pantry) => {
-      known = pantry;
-      worker.postMessage({ id: 0, name: 'pantry', input: pantry } satisfies WorkJob);
-    },
-    close: async () => {
-      await worker.terminate();
-    },
+    close: () => pool.destroy(),
   };
 }

@@ -1,167 +1,210 @@
-import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
+import { createApi, fetchBaseQuery, type FetchArgs } from '@reduxjs/toolkit/query/react';
+import { CALLS, type AnswerOf, type BodyOf, type CallName } from '../../contract/calls';
 import type {
-  CreateVersion,
-  Draft,
-  DraftDoc,
+  AsideMeta,
   EaterRow,
-  FormulaCard,
-  FormulaDetail,
   Kitchen,
   PantryRow,
+  Put,
+  ShelfQuery,
   Version,
   VersionMark,
   WayRow,
 } from '../../contract/dto';
-import type { Backup, Restored } from '../../contract/backup';
 import type { Problem } from '../../contract/problem';
 import type { OwnKitDoc } from '../../core/classes';
 import type { Eater } from '../../core/exclusions';
 import type { Formula } from '../../core/formula';
 import type { PantryDoc } from '../../core/pantry';
 
-/** Server state. The base is absolute, so that it also works where the page has no location of its own. */
+const BASE = new URL('/api/v1', location.origin).href;
+
+/** The address of a call, absolute, so that it also works where the page has no location of its own. */
+export const addressOf = (name: CallName, id = ''): string =>
+  `${BASE}${CALLS[name].path.replace(':id', encodeURIComponent(id))}`;
+
+/** A declared call as a request. */
+function ask<N extends CallName>(
+  name: N,
+  { id = '', body, query }: { id?: string; body?: BodyOf<N>; query?: ShelfQuery } = {},
+): FetchArgs {
+  const params = new URLSearchParams();
+  for (const [key, value] of Object.entries(query ?? {}) as [string, string | string[] | undefined][])
+    for (const one of [value ?? []].flat()) params.append(key, one);
+  const { method, path } = CALLS[name];
+  const search = params.size > 0 ? `?${params.toString()}` : '';
+  return {
+    url: `${path.replace(':id', encodeURIComponent(id))}${search}`,
+    method: method.toUpperCase(),
+    ...(body === undefined ? {} : { body: body }),
+  };
+}
+
+/** Server state. */
 export const api = createApi({
   reducerPath: 'api',
-  baseQuery: fetchBaseQuery({ baseUrl: new URL('/api/v1', location.origin).href }),
-  tagTypes: ['Shelf', 'Formula', 'Version', 'Draft', 'Pantry', 'Eaters', 'Ways', 'Kitchen'],
+  baseQuery: fetchBaseQuery({ baseUrl: BASE }),
+  tagTypes: ['Shelf', 'Formula', 'Version', 'Draft', 'Aside', 'Pantry', 'Eaters', 'Ways', 'Kitchen'],
   endpoints: (build) => ({
-    shelf: build.query<FormulaCard[], void>({
-      query: () => '/formulas',
-      transformResponse: (r: { formulas: FormulaCard[] }) => r.formulas,
+    shelf: build.query<AnswerOf<'shelf'>, ShelfQuery>({
+      query: (query) => ask('shelf', { query }),
       providesTags: ['Shelf'],
     }),
-    formula: build.query<FormulaDetail, string>({
-      query: (id) => `/formulas/${id}`,
+    formula: build.query<AnswerOf<'formula'>, string>({
+      query: (id) => ask('formula', { id }),
       providesTags: (_r, _e, id) => [{ type: 'Formula', id }],
     }),
     version: build.query<Version, string>({
-      query: (id) => `/versions/${id}`,
+      query: (id) => ask('version', { id }),
       providesTags: (_r, _e, id) => [{ type: 'Version', id }],
       keepUnusedDataFor: 600,
     }),
     markVersion: build.mutation<Version, { id: string; mark: VersionMark }>({
-      query: ({ id, mark }) => ({ url: `/versions/${id}`, method: 'PATCH', body: mark }),
+      query: ({ id, mark }) => ask('markVersion', { id, body: mark }),
       invalidatesTags: (r, _e, { id }) => [
         { type: 'Version', id },
         ...(r ? [{ type: 'Formula' as const, id: r.formulaId }] : []),
       ],
     }),
-    draft: build.query<Draft | null, string>({
-      query: (id) => `/formulas/${id}/draft`,
-      transformResponse: (r: { draft: Draft | null }) => r.draft,
+    draft: build.query<AnswerOf<'draft'>, string>({
+      query: (id) => ask('draft', { id }),
       providesTags: (_r, _e, id) => [{ type: 'Draft', id }],
       keepUnusedDataFor: 0,
     }),
-    createFormula: build.mutation<{ formula: FormulaDetail; version: Version }, Formula>({
-      query: (formula) => ({ url: '/formulas', method: 'POST', body: { formula } }),
+    asides: build.query<AsideMeta[], string>({
+      query: (id) => ask('draft', { id }),
+      transformResponse: (r: AnswerOf<'draft'>) => r.aside,
+      providesTags: ['Aside'],
+      keepUnusedDataFor: 0,
+    }),
+    aside: build.query<AnswerOf<'aside'>, string>({
+      query: (id) => ask('aside', { id }),
+      keepUnusedDataFor: 0,
+    }),
+    createAside: build.mutation<AsideMeta, { formulaId: string; doc: BodyOf<'createAside'>['doc'] }>({
+      query: ({ formulaId, doc }) => ask('createAside', { id: formulaId, body: { doc } }),
+      invalidatesTags: ['Aside'],
+    }),
+    dropAside: build.mutation<void, string>({
+      query: (id) => ask('dropAside', { id }),
+      invalidatesTags: ['Aside'],
+    }),
+    restoreAside: build.mutation<AsideMeta, string>({
+      query: (id) => ask('restoreAside', { id }),
+      invalidatesTags: ['Aside'],
+    }),
+    saveDraft: build.mutation<AnswerOf<'putDraft'>, { formulaId: string } & BodyOf<'putDraft'>>({
+      query: ({ formulaId, ...body }) => ask('putDraft', { id: formulaId, body }),
+    }),
+    createFormula: build.mutation<AnswerOf<'createFormula'>, Formula>({
+      query: (formula) => ask('createFormula', { body: { formula } }),
       invalidatesTags: ['Shelf'],
     }),
-    changeFormula: build.mutation<FormulaDetail, { id: string; title?: string; archived?: boolean }>({
-      query: ({ id, ...body }) => ({ url: `/formulas/${id}`, method: 'PATCH', body }),
+    changeFormula: build.mutation<AnswerOf<'changeFormula'>, { id: string } & BodyOf<'changeFormula'>>({
+      query: ({ id, ...body }) => ask('changeFormula', { id, body }),
       invalidatesTags: (_r, _e, { id }) => ['Shelf', { type: 'Formula', id }],
     }),
-    duplicateFormula: build.mutation<FormulaDetail, string>({
-      query: (id) => ({ url: `/formulas/${id}/duplicate`, method: 'POST' }),
+    duplicateFormula: build.mutation<AnswerOf<'duplicateFormula'>, string>({
+      query: (id) => ask('duplicateFormula', { id }),
       invalidatesTags: ['Shelf'],
     }),
     deleteFormula: build.mutation<void, string>({
-      query: (id) => ({ url: `/formulas/${id}`, method: 'DELETE' }),
+      query: (id) => ask('deleteFormula', { id }),
       invalidatesTags: ['Shelf'],
     }),
-    restoreFormula: build.mutation<FormulaDetail, string>({
-      query: (id) => ({ url: `/formulas/${id}/restore`, method: 'POST' }),
+    restoreFormula: build.mutation<AnswerOf<'restoreFormula'>, string>({
+      query: (id) => ask('restoreFormula', { id }),
       invalidatesTags: ['Shelf'],
     }),
-    keepVersion: build.mutation<Version, { formulaId: string; body: CreateVersion }>({
-      query: ({ formulaId, body }) => ({ url: `/formulas/${formulaId}/versions`, method: 'POST', body }),
+    keepVersion: build.mutation<Version, { formulaId: string; body: BodyOf<'keepVersion'> }>({
+      query: ({ formulaId, body }) => ask('keepVersion', { id: formulaId, body }),
       invalidatesTags: (_r, _e, { formulaId }) => ['Shelf', { type: 'Formula', id: formulaId }],
     }),
     pantry: build.query<PantryRow[], void>({
-      query: () => '/pantry',
-      transformResponse: (r: { items: PantryRow[] }) => r.items,
+      query: () => ask('pantry'),
+      transformResponse: (r: AnswerOf<'pantry'>) => r.items,
       providesTags: ['Pantry'],
       keepUnusedDataFor: 3600,
     }),
     createPantry: build.mutation<PantryRow[], PantryDoc[]>({
-      query: (docs) => ({ url: '/pantry', method: 'POST', body: { docs } }),
-      transformResponse: (r: { items: PantryRow[] }) => r.items,
+      query: (docs) => ask('createPantry', { body: { docs } }),
+      transformResponse: (r: AnswerOf<'createPantry'>) => r.items,
       invalidatesTags: ['Pantry'],
     }),
-    revisePantry: build.mutation<PantryRow, { itemId: string; rev: number; doc: PantryDoc }>({
-      query: ({ itemId, rev, doc }) => ({ url: `/pantry/${itemId}`, method: 'PUT', body: { rev, doc } }),
+    revisePantry: build.mutation<PantryRow, { itemId: string } & Put<PantryDoc>>({
+      query: ({ itemId, ...body }) => ask('revisePantry', { id: itemId, body }),
       invalidatesTags: ['Pantry'],
     }),
     removePantry: build.mutation<{ moved: number }, string[]>({
-      query: (itemIds) => ({ url: '/pantry/remove', method: 'POST', body: { itemIds } }),
+      query: (itemIds) => ask('removePantry', { body: { itemIds } }),
       invalidatesTags: ['Pantry'],
     }),
     restorePantry: build.mutation<{ moved: number }, string[]>({
-      query: (itemIds) => ({ url: '/pantry/restore', method: 'POST', body: { itemIds } }),
+      query: (itemIds) => ask('restorePantry', { body: { itemIds } }),
       invalidatesTags: ['Pantry'],
     }),
     eaters: build.query<EaterRow[], void>({
-      query: () => '/eaters',
-      transformResponse: (r: { eaters: EaterRow[] }) => r.eaters,
+      query: () => ask('eaters'),
+      transformResponse: (r: AnswerOf<'eaters'>) => r.rows,
       providesTags: ['Eaters'],
     }),
     createEater: build.mutation<EaterRow, Eater>({
-      query: (body) => ({ url: '/eaters', method: 'POST', body }),
+      query: (body) => ask('createEater', { body }),
       invalidatesTags: ['Eaters'],
     }),
-    putEater: build.mutation<EaterRow, { id: string; doc: Eater }>({
-      query: ({ id, doc }) => ({ url: `/eaters/${id}`, method: 'PUT', body: doc }),
+    putEater: build.mutation<EaterRow, { id: string } & Put<Eater>>({
+      query: ({ id, ...body }) => ask('putEater', { id, body }),
+      // Also where it was refused: what is there now is then shown beside.
       invalidatesTags: ['Eaters'],
     }),
     removeEater: build.mutation<void, string>({
-      query: (id) => ({ url: `/eaters/${id}`, method: 'DELETE' }),
+      query: (id) => ask('removeEater', { id }),
       invalidatesTags: ['Eaters'],
     }),
     restoreEater: build.mutation<EaterRow, string>({
-      query: (id) => ({ url: `/eaters/${id}/restore`, method: 'POST' }),
+      query: (id) => ask('restoreEater', { id }),
       invalidatesTags: ['Eaters'],
     }),
     ways: build.query<WayRow[], void>({
-      query: () => '/ways',
-      transformResponse: (r: { ways: WayRow[] }) => r.ways,
+      query: () => ask('ways'),
+      transformResponse: (r: AnswerOf<'ways'>) => r.rows,
       providesTags: ['Ways'],
       keepUnusedDataFor: 3600,
     }),
     createWay: build.mutation<WayRow, OwnKitDoc>({
-      query: (body) => ({ url: '/ways', method: 'POST', body }),
+      query: (body) => ask('createWay', { body }),
       invalidatesTags: ['Ways'],
     }),
-    putWay: build.mutation<WayRow, { id: string; doc: OwnKitDoc }>({
-      query: ({ id, doc }) => ({ url: `/ways/${id}`, method: 'PUT', body: doc }),
+    putWay: build.mutation<WayRow, { id: string } & Put<OwnKitDoc>>({
+      query: ({ id, ...body }) => ask('putWay', { id, body }),
       invalidatesTags: ['Ways'],
     }),
     removeWay: build.mutation<void, string>({
-      query: (id) => ({ url: `/ways/${id}`, method: 'DELETE' }),
+      query: (id) => ask('removeWay', { id }),
       invalidatesTags: ['Ways'],
     }),
     restoreWay: build.mutation<WayRow, string>({
-      query: (id) => ({ url: `/ways/${id}/restore`, method: 'POST' }),
+      query: (id) => ask('restoreWay', { id }),
       invalidatesTags: ['Ways'],
     }),
-    restore: build.mutation<Restored, { backup: Backup; kitchen: boolean }>({
-      query: (body) => ({ url: '/backup', method: 'POST', body }),
-      invalidatesTags: ['Shelf', 'Formula', 'Version', 'Pantry', 'Eaters', 'Ways', 'Kitchen'],
+    kitchen: build.query<AnswerOf<'kitchen'>, void>({
+      query: () => ask('kitchen'),
+      providesTags: ['Kitchen'],
     }),
-    kitchen: build.query<Kitchen, void>({ query: () => '/kitchen', providesTags: ['Kitchen'] }),
-    putKitchen: build.mutation<Kitchen, Kitchen>({
-      query: (body) => ({ url: '/kitchen', method: 'PUT', body }),
+    putKitchen: build.mutation<AnswerOf<'putKitchen'>, Put<Kitchen>>({
+      query: (body) => ask('putKitchen', { body }),
       // It is as changed at once, so that the next change stands on this one; where it fails it goes back.
-      async onQueryStarted(doc, { dispatch, queryFulfilled }) {
-        const before = dispatch(api.util.updateQueryData('kitchen', undefined, () => doc));
-        await queryFulfilled.catch(() => before.undo());
+      async onQueryStarted({ doc }, { dispatch, queryFulfilled }) {
+        const before = dispatch(
+          api.util.updateQueryData('kitchen', undefined, (now) => ({ rev: now.rev, doc })),
+        );
+        try {
+          const { data } = await queryFulfilled;
+          dispatch(api.util.updateQueryData('kitchen', undefined, () => data));
+        } catch {
+          before.undo();
+        }
       },
-      invalidatesTags: ['Kitchen'],
-    }),
-    saveDraft: build.mutation<Draft, { formulaId: string; rev: number; doc: DraftDoc }>({
-      query: ({ formulaId, rev, doc }) => ({
-        url: `/formulas/${formulaId}/draft`,
-        method: 'PUT',
-        body: { rev, doc },
-      }),
     }),
   }),
 });
@@ -170,6 +213,9 @@ export const {
   useShelfQuery,
   useFormulaQuery,
   useVersionQuery,
+  useAsidesQuery,
+  useDropAsideMutation,
+  useRestoreAsideMutation,
   useCreateFormulaMutation,
   useChangeFormulaMutation,
   useDeleteFormulaMutation,
@@ -194,14 +240,18 @@ export const {
   useRestoreWayMutation,
   useKitchenQuery,
   usePutKitchenMutation,
-  useRestoreMutation,
 } = api;
 
 /** The problem inside a failed call, or null where the server did not answer at all. */
 export function problemIn(error: unknown): Problem | null {
   const data = (error as { data?: unknown } | null)?.data;
   const parsed: unknown = typeof data === 'string' ? tryParse(data) : data;
-  return parsed && typeof parsed === 'object' && 'code' in parsed ? (parsed as Problem) : null;
+  if (parsed && typeof parsed === 'object' && 'code' in parsed) return parsed as Problem;
+  // Something answered, but not in our words.
+  const { status, originalStatus } = (error ?? {}) as { status?: unknown; originalStatus?: unknown };
+  const said =
+    typeof status === 'number' ? status : typeof originalStatus === 'number' ? originalStatus : null;
+  return said === null ? null : { status: said, code: 'server.failed', path: '', args: {} };
 }
 
 function tryParse(text: string): unknown {

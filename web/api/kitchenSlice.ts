@@ -1,29 +1,21 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import type { Kitchen } from '../../contract/dto';
+import { back, emptyLine, forth, stepped, type UndoLine } from '../working/line';
+
+export type KitchenLine = UndoLine<Kitchen>;
 
 /** Kitchens that were, and those that were undone; only of this visit. */
-export type KitchenLine = { past: Kitchen[]; future: Kitchen[] };
-const NONE: KitchenLine = { past: [], future: [] };
-const MOST = 100;
-
 const slice = createSlice({
   name: 'kitchenLine',
-  initialState: NONE,
+  initialState: emptyLine<Kitchen>(),
   reducers: {
     /** It was changed from this. */
-    changed: (state, { payload }: PayloadAction<Kitchen>) => ({
-      past: [...state.past.slice(1 - MOST), payload],
-      future: [],
-    }),
+    changed: (state, { payload }: PayloadAction<Kitchen>) => stepped(state as KitchenLine, payload),
     /** One back: what is now can be done again. */
-    undone: (state, { payload }: PayloadAction<Kitchen>) => ({
-      past: state.past.slice(0, -1),
-      future: [payload, ...state.future],
-    }),
-    redone: (state, { payload }: PayloadAction<Kitchen>) => ({
-      past: [...state.past, payload],
-      future: state.future.slice(1),
-    }),
+    undone: (state, { payload }: PayloadAction<Kitchen>) =>
+      back(state as KitchenLine, payload)?.line ?? state,
+    redone: (state, { payload }: PayloadAction<Kitchen>) =>
+      forth(state as KitchenLine, payload)?.line ?? state,
   },
 });
 export const kitchenLine = slice.actions;

@@ -1,40 +1,125 @@
+import { Button } from '@mantine/core';
+import { useState } from 'react';
 import { useStore } from 'react-redux';
-import { DEFAULT_KITCHEN, type Kitchen } from '../../contract/dto';
+import { DEFAULT_KITCHEN, type Kitchen, type KitchenRow } from '../../contract/dto';
+import type { Problem } from '../../contract/problem';
 import { useAppDispatch, useAppSelector, type RootState } from '../app/store';
 import { Notice } from '../parts/Notice';
+import { sayClash } from '../words/kitchenWords';
 import { sayProblem } from '../words/problems';
 import { api, problemIn, usePutKitchenMutation } from './api';
 import { kitchenLine } from './kitchenSlice';
+import { mergeKitchen, settled, type KitchenClash } from './mergeKitchen';
+
+const NO_ROW: KitchenRow = { rev: 0, doc: DEFAULT_KITCHEN };
+/** Other tabs may go on changing it meanwhile: after so many it is given up for now. */
+const MOST_TRIES = 5;
+
+/** Changes of this page go one after another: each stands on what came of the one before. */
+let queue: Promise<unknown> = Promise.resolve();
+const inTurn = <T,>(work: () => Promise<T>): Promise<T> => {
+  const done = queue.then(work, work);
+  queue = done.catch(() => undefined);
+  return done;
+};
 
 /**
- * Changes some of what is kept of the kitchen, on what it is at that moment; `trouble` is shown where it could not be
- * kept. Every change can be undone while the page is open.
+ * Changes some of what is kept of the kitchen, on what it is at that moment. What another tab changed meanwhile is brought
+ * together with it; where both cannot stand, `trouble` shows both. It also says where something could not be kept.
+ * Every change can be undone while the page is open.
  */
 export function useChangeKitchen() {
   const store = useStore<RootState>();
   const dispatch = useAppDispatch();
   const line = useAppSelector((s) => s.kitchenLine);
-  const [put, putting] = usePutKitchenMutation();
-  const now = (): Kitchen => api.endpoints.kitchen.select()(store.getState()).data ?? DEFAULT_KITCHEN;
-  const change = async (more: Partial<Kitchen>) => {
-    const before = now();
-    const done = await put({ ...before, ...more });
-    if (!('error' in done)) dispatch(kitchenLine.changed(before));
-    return done;
-  };
+  const [put] = usePutKitchenMutation();
+  const [problem, setProblem] = useState<Problem | 'noAnswer' | null>(null);
+  const [clashes, setClashes] = useState<KitchenClash[]>([]);
+  const now = (): KitchenRow => api.endpoints.kitchen.select()(store.getState()).data ?? NO_ROW;
+
+  /** Keeps what comes of `to` for the kitchen as it is; true when it is kept. */
+  const keep = (to: (from: Kitchen) => Kitchen, said: (before: Kitchen) => unknown): Promise<boolean> =>
+    inTurn(async () => {
+      let base = now();
+      const before = base.doc;
+      let mine = to(before);
+      for (let tries = 0; tries < MOST_TRIES; tries++) {
+        const done = await put({ rev: base.rev, doc: mine });
+        if (!('error' in done)) {
+          setProblem(null);
+          said(before);
+          return true;
+        }
+        const told = problemIn(done.error);
+        const theirs =
+          told?.code === 'kitchen.changed' ? (told.current as KitchenRow | undefined) : undefined;
+        if (!theirs) {
+          setProblem(told ?? 'noAnswer');
+          return false;
+        }
+        const both = mergeKitchen(base.doc, mine, theirs.doc);
+        if (both.clashes.length > 0) setClashes(both.clashes);
+        base = theirs;
+        mine = both.merged;
+      }
+      setProblem({ status: 409, code: 'kitchen.changed', path: '', args: {} });
+      return false;
+    });
+  const change = (more: Partial<Kitchen>) =>
+    keep(
+      (from) => ({ ...from, ...more }),
+      (before) => dispatch(kitchenLine.changed(before)),
+    );
   const step = async (
     to: Kitchen | undefined,
     said: typeof kitchenLine.undone | typeof kitchenLine.redone,
   ) => {
-    if (!to) return;
-    const before = now();
-    const done = await put(to);
-    if (!('error' in done)) dispatch(said(before));
+    if (to)
+      await keep(
+        () => to,
+        (before) => dispatch(said(before)),
+      );
   };
-  const trouble = putting.error !== undefined && (
-    <Notice kind="trouble" title="Not kept">
-      {sayProblem(problemIn(putting.error)?.code ?? null)}
-    </Notice>
+  const close = (clash: KitchenClash) => setClashes((all) => all.filter((c) => c !== clash));
+  const trouble = (problem !== null || clashes.length > 0) && (
+    <>
+      {problem !== null && (
+        <Notice kind="trouble" title="Not kept">
+          {sayProblem(problem === 'noAnswer' ? null : problem.code)}
+        </Notice>
+      )}
+      {clashes.map((clash) => {
+        const { name, mine, theirs } = sayClash(clash);
+        return (
+          <Notice
+            key={`${clash.key} ${clash.id}`}
+            kind="trouble"
+            title={`${name} was changed in another tab as well`}
+          >
+            There: {theirs}. Here: {mine}. What is there is kept until you choose.
+            <div>
+              <Button size="compact-md" variant="light" mt={8} mr={8} onClick={() => close(clash)}>
+                Leave what is there
+              </Button>
+              <Button
+                size="compact-md"
+                variant="light"
+                mt={8}
+                onClick={() => {
+                  close(clash);
+                  void keep(
+                    (from) => settled(from, clash),
+                    (before) => dispatch(kitchenLine.changed(before)),
+                  );
+                }}
+              >
+                Take mine
+              </Button>
+            </div>
+          </Notice>
+        );
+      })}
+    </>
   );
   return {
     change,

@@ -2,11 +2,13 @@ import '@mantine/spotlight/styles.css';
 import { Modal, useComputedColorScheme, useMantineColorScheme } from '@mantine/core';
 import { Spotlight, spotlight } from '@mantine/spotlight';
 import { IconSearch } from '@tabler/icons-react';
+import { useDebouncedValue } from '@mantine/hooks';
 import { useEffect, useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import { useShelfQuery } from '../api/api';
 import { SECTION_IDS, SECTION_WORDS } from '../words/data/handbook';
 import { CLASS_WORDS } from '../words/data/terms';
+import { lookedFor } from '../words/shelfWords';
 import { choicesFor, type Choice } from './choices';
 import { PLACES } from './places';
 import classes from './shell.module.css';
@@ -20,7 +22,10 @@ export function Palette({ onClose, onHelp }: { onClose: () => void; onHelp: () =
   useEffect(() => spotlight.open(), []);
   const navigate = useNavigate();
   const { pathname } = useLocation();
-  const { data: cards = [], isLoading } = useShelfQuery();
+  // The server looks for them: there may be thousands. What was found last stays until the next is there.
+  const [asked] = useDebouncedValue(query, 120);
+  const { data: page, isLoading } = useShelfQuery({ ...lookedFor(asked), limit: '8' });
+  const cards = page?.formulas ?? [];
   const { setColorScheme } = useMantineColorScheme();
   const dark = useComputedColorScheme('light') === 'dark';
   const here = /^\/formula\/([^/]+)/.exec(pathname)?.[1];

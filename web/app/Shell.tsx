@@ -3,7 +3,7 @@ import { useHotkeys, useOs, useWindowEvent } from '@mantine/hooks';
 import { IconMoon, IconSearch, IconSun } from '@tabler/icons-react';
 import { lazy, Suspense, useState } from 'react';
 import { Link, NavLink, Outlet, ScrollRestoration } from 'react-router';
-import { useEatersQuery, useKitchenQuery, useShelfQuery } from '../api/api';
+import { useEatersQuery, useKitchenQuery } from '../api/api';
 import { PLACES } from './places';
 import { keyName } from './shortcuts';
 import { useAppSelector } from './store';
@@ -30,7 +30,7 @@ function Mark() {
 
 /** For whom the open desk bakes and what is out; gluten always. */
 function OutChip() {
-  const request = useAppSelector((s) => s.desk.doc?.request);
+  const request = useAppSelector((s) => s.working.doc?.request);
   const { data: eaters = [] } = useEatersQuery(undefined, { skip: !request?.eaters });
   if (!request) return null;
   const all = [...request.exclude.map((e) => EXCLUSION_WORDS[e].name), ...(request.words ?? [])];
@@ -77,8 +77,6 @@ const typedIn = (e: KeyboardEvent): boolean =>
 function Commands() {
   const [open, setOpen] = useState<'find' | 'help' | null>(null);
   const mac = useOs() === 'macos';
-  // So that it is there when it is asked for.
-  useShelfQuery();
   useHotkeys([['mod+K', () => setOpen('find')]], []);
   useWindowEvent('keydown', (e) => {
     if (typedIn(e)) return;
@@ -109,7 +107,7 @@ function Commands() {
 /** The frame of every page: the name, the places, what is out. */
 export function Shell() {
   const { data: kitchen, isLoading } = useKitchenQuery();
-  const heat = kitchen?.heat ?? 'c';
+  const heat = kitchen?.doc.heat ?? 'c';
   // Before anything below is drawn: all of it is drawn anew when it changes, and what was typed would be lost.
   readIn(heat);
   return (

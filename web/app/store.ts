@@ -2,13 +2,16 @@ import { configureStore } from '@reduxjs/toolkit';
 import { useDispatch, useSelector } from 'react-redux';
 import { api } from '../api/api';
 import { kitchenLineReducer } from '../api/kitchenSlice';
-import { autosave } from '../places/desk/autosave';
-import { deskReducer } from '../places/desk/deskSlice';
+import { makeSaving, type Saving } from '../working/saving';
+import { workingReducer } from '../working/workingSlice';
 
-export const makeStore = () =>
+/** What saves the working copies of this page. */
+export const saving: Saving = makeSaving();
+
+export const makeStore = ({ middleware } = saving) =>
   configureStore({
-    reducer: { [api.reducerPath]: api.reducer, desk: deskReducer, kitchenLine: kitchenLineReducer },
-    middleware: (getDefault) => getDefault().prepend(autosave.middleware).concat(api.middleware),
+    reducer: { [api.reducerPath]: api.reducer, working: workingReducer, kitchenLine: kitchenLineReducer },
+    middleware: (getDefault) => getDefault().prepend(middleware).concat(api.middleware),
   });
 
 export type AppStore = ReturnType<typeof makeStore>;

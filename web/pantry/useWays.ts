@@ -13,7 +13,7 @@ function waysFor(rows: readonly WayRow[]): Ways {
   let ways = made.get(rows);
   if (!ways) {
     nameOwn(rows);
-    const own = rows.map(({ id, ...doc }) => ({ id, doc }));
+    const own = rows.map(({ id, rev: _rev, ...doc }) => ({ id, doc }));
     const kits = new Map(own.map((o) => [o.id, kitOfOwn(o)]));
     ways = { own, kitOf: (id) => kits.get(id) ?? kitById(id), ready: true };
     made.set(rows, ways);

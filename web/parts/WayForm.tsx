@@ -24,6 +24,8 @@ import { type GroupId, type ItemState } from '../../core/ingredients';
 import { problemIn, useCreateWayMutation, usePutWayMutation, useRemoveWayMutation } from '../api/api';
 import { choicesOf } from '../pantry/choices';
 import { usePantry } from '../pantry/usePantry';
+import { ingredientName } from '../words/things';
+import { listed } from '../words/format';
 import { sayProblem } from '../words/problems';
 import { DOSE_WORDS, FAMILY_WORDS, STANDABLE, STATE_WORDS } from '../words/data/ways';
 import { GROUP_NAMES } from '../words/data/terms';
@@ -121,16 +123,20 @@ function ItemRow({
 /** A way of the baker's own, written or changed: what with, how much, where it suits, what to do. */
 export function WayForm({
   start,
-  id,
+  row,
   onDone,
   onClose,
 }: {
   start: OwnKitDoc;
-  id: string | null;
+  /** The way that is changed; null for a new one. */
+  row: WayRow | null;
   onDone: (way: WayRow) => void;
   onClose: () => void;
 }) {
   const [doc, setDoc] = useState(start);
+  // What it grew from: after a clash what is there now, so that keeping it once more is the baker's choice.
+  const [from, setFrom] = useState(row);
+  const id = row?.id ?? null;
   const [tried, setTried] = useState(false);
   const [create, creating] = useCreateWayMutation();
   const [put, putting] = usePutWayMutation();
@@ -143,11 +149,15 @@ export function WayForm({
     setTried(true);
     if (!fine) return;
     const kept = { ...doc, name: doc.name.trim() };
-    const done = id === null ? await create(kept) : await put({ id, doc: kept });
-    if (!('data' in done) || !done.data) return;
+    const done = id === null ? await create(kept) : await put({ id, rev: from!.rev, doc: kept });
+    if (!('data' in done) || !done.data) {
+      const there = problemIn(done.error)?.current as WayRow | undefined;
+      if (there) setFrom(there);
+      return;
+    }
     const way = done.data;
     if (id === null) sayDone(`Kept: ${way.name}`, () => remove(way.id), 'Take out again');
-    else sayDone(`Changed: ${way.name}`, () => put({ id, doc: start }), 'Undo');
+    else sayDone(`Changed: ${way.name}`, () => put({ id, rev: way.rev, doc: start }), 'Undo');
     onDone(way);
   }
   return (
@@ -162,6 +172,14 @@ export function WayForm({
         {failed !== undefined && (
           <Notice kind="trouble" title="Not kept yet">
             {sayProblem(problemIn(failed)?.code ?? null, problemIn(failed)?.args)}
+            {problemIn(failed)?.code === 'way.changed' && from && (
+              <>
+                {' '}
+                There now: {from.name}, with{' '}
+                {listed(from.items.map((i) => `${i.lo} to ${i.hi} g ${ingredientName(i.id, true)}`))}. “Keep
+                the change” puts yours in its place.
+              </>
+            )}
           </Notice>
         )}
         <TextInput

@@ -37,12 +37,12 @@ describe('wishes of the house', () => {
     await user.click(await screen.findByRole('checkbox', { name: 'fewest new things' }));
     expect(answers.calls.at(-1)).toMatchObject({
       path: '/kitchen',
-      body: { ...DEFAULT_KITCHEN, style: { fewest: true } },
+      body: { rev: 1, doc: { ...DEFAULT_KITCHEN, style: { fewest: true } } },
     });
   });
 
   it('ways of one’s own are listed with their doses, changed and taken off', async () => {
-    answers.ways = [{ ...DEMO_WAYS[0]!, id: 'w1' }];
+    answers.ways = [{ rev: 1, ...DEMO_WAYS[0]!, id: 'w1' }];
     show(<KitchenPage />);
     expect(await screen.findByText(/28 to 45 g squash purée for an egg/)).toBeTruthy();
     await user.click(screen.getByRole('button', { name: `Change ${DEMO_WAYS[0]!.name}` }));
@@ -53,7 +53,7 @@ describe('wishes of the house', () => {
     expect(answers.calls.at(-1)).toMatchObject({
       method: 'PUT',
       path: '/ways/w1',
-      body: { name: 'House eggs' },
+      body: { rev: 1, doc: { name: 'House eggs' } },
     });
     await user.click(screen.getByRole('button', { name: `Take ${DEMO_WAYS[0]!.name} off the list` }));
     expect(answers.calls.at(-1)).toMatchObject({ method: 'DELETE', path: '/ways/w1' });

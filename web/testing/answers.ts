@@ -1,4 +1,4 @@
-import type { EaterRow, Kitchen, PantryRow, WayRow } from '../../contract/dto';
+import type { EaterRow, KitchenRow, PantryRow, WayRow } from '../../contract/dto';
 import { DEFAULT_KITCHEN } from '../../contract/dto';
 
 /** What the server would answer, for tests without one. Calls are kept in the order they came. */
@@ -27,16 +27,16 @@ export async function answer(input: RequestInfo | URL, init?: RequestInit): Prom
   const found =
     request.method !== 'GET'
       ? path === '/kitchen'
-        ? (answers.kitchen = body as Kitchen)
+        ? { rev: 2, doc: (answers.kitchen = (body as KitchenRow).doc) }
         : { ...(body as object), id: 'new' }
       : path === '/pantry'
         ? { items: answers.pantry }
         : path === '/eaters'
-          ? { eaters: answers.eaters }
+          ? { rows: answers.eaters }
           : path === '/ways'
-            ? { ways: answers.ways }
+            ? { rows: answers.ways }
             : path === '/kitchen'
-              ? answers.kitchen
+              ? { rev: 1, doc: answers.kitchen }
               : {};
   return new Response(JSON.stringify(found), { headers: { 'content-type': 'application/json' } });
 }

@@ -13,7 +13,7 @@ import { adapt } from '../../core/rebalance';
 import { api } from '../api/api';
 import { kitchenLineReducer } from '../api/kitchenSlice';
 import type { DeskContext } from '../places/desk/context';
-import { desk, deskReducer } from '../places/desk/deskSlice';
+import { workingCopy, workingReducer } from '../working/workingSlice';
 import { theme } from '../theme/theme';
 
 /** What the desk hands to a stop for a demo formula and what is asked of it. */
@@ -31,18 +31,25 @@ export function deskFor(demo: number, request: VersionRequest): DeskContext {
     working: false,
     progress: null,
     failed: null,
+    again: () => undefined,
   };
 }
 
 /** Draws a page part in the frame it lives in, with a store that holds the desk's working copy. */
 export function show(element: ReactElement, context?: DeskContext) {
   const store = configureStore({
-    reducer: { [api.reducerPath]: api.reducer, desk: deskReducer, kitchenLine: kitchenLineReducer },
+    reducer: { [api.reducerPath]: api.reducer, working: workingReducer, kitchenLine: kitchenLineReducer },
     middleware: (d) => d().concat(api.middleware),
   });
   if (context)
     store.dispatch(
-      desk.opened({ formulaId: 'f1', doc: context.doc, pristine: context.doc, rev: 0, save: 'kept' }),
+      workingCopy.opened({
+        formulaId: 'f1',
+        doc: context.doc,
+        pristine: context.doc,
+        rev: 0,
+        standing: { is: 'clean' },
+      }),
     );
   const view = render(
     <MantineProvider theme={theme} env="test">
@@ -57,5 +64,5 @@ export function show(element: ReactElement, context?: DeskContext) {
       </Provider>
     </MantineProvider>,
   );
-  return { ...view, doc: () => store.getState().desk.doc! };
+  return { ...view, doc: () => store.getState().working.doc! };
 }

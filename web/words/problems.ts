@@ -16,6 +16,39 @@ export function sayProblem(code: string | null, args: Args = {}): string {
       return 'This version is not known. Choose one from the formula’s own line.';
     case 'body.invalid':
       return `Something in it cannot be kept: ${s(args, 'message')}.`;
+    case 'backup.notOurs':
+      return 'It was not made here. A file made by “Keep everything in a file” is wanted.';
+    case 'backup.edition':
+      return 'It was made by another edition of New Crumb, whose files are laid out otherwise.';
+    case 'backup.cut':
+      return 'It is cut off or damaged. Take another copy of it.';
+    case 'backup.twice':
+      return `${s(args, 'what')} is in it twice. Take another copy of it.`;
+    case 'backup.tooLarge':
+      return 'It is larger than can be taken in. Bring it in by parts.';
+    case 'backup.busy':
+      return 'Another file is being taken in just now. Wait until it is done.';
+    case 'version.otherFormula':
+      return 'A version in it belongs to another formula here.';
+    case 'aside.notFound':
+      return 'This copy is not there any more: it may have been taken up in another tab.';
+    case 'kitchen.changed':
+      return 'The kitchen is being changed in other tabs. Make your change once more.';
+    case 'eater.changed':
+    case 'way.changed':
+      return 'It was changed in another tab meanwhile.';
+    case 'work.busy':
+    case 'store.busy':
+      return 'The server has much to do just now. Try again in a moment.';
+    case 'store.full':
+      return 'The disk is full: nothing more can be kept until there is room.';
+    case 'store.restarted':
+      return 'The store was started again. Try once more.';
+    case 'request.foreign':
+      return 'The page comes from another address than the server. Open New Crumb at the address it prints.';
+    case 'body.notJson':
+    case 'body.wrongType':
+      return 'What was sent did not arrive whole. Try again.';
     case 'backup.torn':
       return `The file does not hang together: ${s(args, 'what')} names a version that is not in it. Take another copy of it.`;
     case 'pantry.notFound':

@@ -1,14 +1,16 @@
-import { startTransition, useEffect, useId, useState } from 'react';
+import { startTransition, useCallback, useEffect, useId, useState } from 'react';
 import type { WorkInput, WorkName, WorkOutput } from '../../contract/work';
 import { usePantry } from '../pantry/usePantry';
-import { compute } from './compute';
+import { compute, ComputeError, type ComputeFault } from './compute';
 
 export type Computed<T> = {
   output: T | null;
   working: boolean;
-  failed: string | null;
+  failed: ComputeFault | null;
   /** How far long work is, 0 to 1; null where it is not long. */
   progress: number | null;
+  /** Asks once more, after it failed. */
+  again: () => void;
 };
 
 /**
@@ -27,9 +29,10 @@ export function useCompute<N extends WorkName>(
     key: string;
     rows: unknown;
     output: WorkOutput<N> | null;
-    failed: string | null;
+    failed: ComputeFault | null;
   } | null>(null);
   const place = useId();
+  const [tries, setTries] = useState(0);
   const [progress, setProgress] = useState<number | null>(null);
   useEffect(() => {
     if (key === null) return;
@@ -59,7 +62,7 @@ export function useCompute<N extends WorkName>(
             key,
             rows,
             output: last?.output ?? null,
-            failed: error instanceof Error ? error.message : String(error),
+            failed: error instanceof ComputeError ? error.fault : 'failed',
           })),
       );
     }, delayMs);
@@ -67,11 +70,16 @@ export function useCompute<N extends WorkName>(
       stale = true;
       clearTimeout(timer);
     };
-  }, [name, key, rows, delayMs, place]);
+  }, [name, key, rows, delayMs, place, tries]);
+  const again = useCallback(() => {
+    setDone((last) => last && { ...last, failed: null, key: '' });
+    setTries((n) => n + 1);
+  }, []);
   return {
     output: done?.output ?? null,
     working: input !== null && (done?.key !== key || done?.rows !== rows),
     failed: done?.failed ?? null,
     progress,
+    again,
   };
 }

@@ -1,10 +1,10 @@
 import { NativeSelect, Switch, TextInput } from '@mantine/core';
 import { useState } from 'react';
-import { DEFAULT_KITCHEN, type BakePlan } from '../../../contract/dto';
+import { type BakePlan } from '../../../contract/dto';
 import { FREE_FORMS, TIN_METALS, type BakeSetup, type FreeForm, type TinMetal } from '../../../core/bake';
 import type { StatedTin } from '../../../core/formula';
 import { readTin } from '../../../core/reading';
-import { useKitchenQuery } from '../../api/api';
+import { useKitchen } from '../../api/useKitchen';
 import { NumberField } from '../../parts/NumberField';
 import { HeatField } from '../../parts/HeatField';
 import { bareDegrees } from '../../words/heat';
@@ -25,7 +25,7 @@ export function BakeFields({
   plan: BakePlan;
   onPlan: (more: BakePlan, field: string) => void;
 }) {
-  const { data: kitchen = DEFAULT_KITCHEN } = useKitchenQuery();
+  const kitchen = useKitchen();
   const [written, setWritten] = useState<string | null>(null);
   const own = kitchen.tins ?? [];
   const chosen = own.find((t) => t.tin.written === tin?.written && t.metal === setup.metal);

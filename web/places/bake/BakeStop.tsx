@@ -1,7 +1,7 @@
 import { Skeleton } from '@mantine/core';
 import { useDeferredValue } from 'react';
 import { useParams } from 'react-router';
-import { DEFAULT_KITCHEN, type BakePlan } from '../../../contract/dto';
+import { type BakePlan } from '../../../contract/dto';
 import {
   clockOf,
   CUT_C,
@@ -16,7 +16,7 @@ import {
   type Doneness,
 } from '../../../core/bake';
 import type { ClassId } from '../../../core/classes';
-import { useKitchenQuery } from '../../api/api';
+import { useKitchen } from '../../api/useKitchen';
 import { useAppDispatch } from '../../app/store';
 import { HandbookLink } from '../../parts/HandbookLink';
 import { Notice } from '../../parts/Notice';
@@ -24,7 +24,7 @@ import { BAKE_FAULT_WORDS, BAKE_NOTE_WORDS, KEEP_WORDS, SIGN_WORDS } from '../..
 import { fixed, grams, listed } from '../../words/format';
 import { degrees, degreesApart, degreesSpan, inDegrees } from '../../words/heat';
 import { useDeskContext } from '../desk/context';
-import { desk } from '../desk/deskSlice';
+import { workingCopy } from '../../working/workingSlice';
 import frame from '../desk/desk.module.css';
 import { span } from '../lift/liftLines';
 import { BakeFields } from './BakeFields';
@@ -105,12 +105,13 @@ export function BakeStop() {
   const { id: formulaId = '' } = useParams();
   const { doc, solution, outcome } = useDeskContext();
   const dispatch = useAppDispatch();
-  const { data: kitchen = DEFAULT_KITCHEN } = useKitchenQuery();
+  const kitchen = useKitchen();
   const bake = useBake(doc, solution?.formula ?? doc.source);
   const { plan, source, adapted, stated, compared, pressurePa } = bake;
   // The words first: the curves take as long to draw as all else together.
   const later = useDeferredValue(compared, null);
-  const onPlan = (next: BakePlan, field: string) => void dispatch(desk.bakePlanned({ plan: next, field }));
+  const onPlan = (next: BakePlan, field: string) =>
+    void dispatch(workingCopy.bakePlanned({ plan: next, field }));
   const tin = plan.tin ?? doc.source.tin;
 
   if (!outcome) return <Skeleton height={520} role="status" aria-label="Working out the bake" />;

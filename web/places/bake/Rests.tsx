@@ -1,8 +1,7 @@
 import { Button } from '@mantine/core';
 import { useState } from 'react';
-import { DEFAULT_KITCHEN } from '../../../contract/dto';
 import { MEMBERS, levelCm, type BakeResult, type BakeSetup, type Compared } from '../../../core/bake';
-import { useKitchenQuery } from '../../api/api';
+import { useKitchen } from '../../api/useKitchen';
 import { useChangeKitchen } from '../../api/useChangeKitchen';
 import { NumberField } from '../../parts/NumberField';
 import { METAL_WORDS } from '../../words/data/bake';
@@ -106,7 +105,7 @@ export function Took({
   setup: BakeSetup;
   compared: Compared | null;
 }) {
-  const { data: kitchen = DEFAULT_KITCHEN } = useKitchenQuery();
+  const kitchen = useKitchen();
   const { change, trouble } = useChangeKitchen();
   const told = compared?.minutes;
   const said = told && (told.from + told.to) / 2;

@@ -1,9 +1,9 @@
 import { useMemo } from 'react';
-import { DEFAULT_KITCHEN, type BakePlan, type DraftDoc, type KitchenOven } from '../../../contract/dto';
+import { type BakePlan, type DraftDoc, type KitchenOven } from '../../../contract/dto';
 import { doorsAt, paceOf, setupOf, type BakeSetup, type Compared, type Pace } from '../../../core/bake';
 import type { Formula, StatedBake } from '../../../core/formula';
 import { altitudeAdvice } from '../../../core/leavening';
-import { useKitchenQuery } from '../../api/api';
+import { useKitchen } from '../../api/useKitchen';
 import { usePantry } from '../../pantry/usePantry';
 import { useCompute } from '../../workers/useCompute';
 
@@ -42,7 +42,7 @@ const plannedBake = (stated: StatedBake | undefined, { phases }: BakePlan): Stat
  */
 export function useBake(doc: DraftDoc, formula: Formula | null, { asLarge = false } = {}): Bake {
   const { pantry } = usePantry();
-  const { data: kitchen = DEFAULT_KITCHEN } = useKitchenQuery();
+  const kitchen = useKitchen();
   const plan = doc.request.bake ?? NOTHING;
   const pressurePa = altitudeAdvice(kitchen.altitudeM ?? 0)!.pressurePa;
   const stated = doc.source.bake?.minutes ?? null;

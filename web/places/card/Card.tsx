@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { DEFAULT_KITCHEN, type Version } from '../../../contract/dto';
+import { type Version } from '../../../contract/dto';
 import type { Kit } from '../../../core/classes';
 import { donenessOf, keepsAs } from '../../../core/bake';
 import type { Formula, StatedBake } from '../../../core/formula';
@@ -7,7 +7,7 @@ import type { Lookup } from '../../../core/ingredients';
 import type { Step } from '../../../core/method';
 import { withOwnWords } from '../../../core/pantry';
 import { cautionsOf } from '../../../core/rebalance';
-import { useKitchenQuery } from '../../api/api';
+import { useKitchen } from '../../api/useKitchen';
 import { StepText } from '../../parts/StepText';
 import { KEEP_WORDS, SIGN_WORDS } from '../../words/data/bake';
 import { day, listed } from '../../words/format';
@@ -84,7 +84,7 @@ export function Card({
     () => Object.values(version.request.pins?.kits ?? {}).flatMap((id) => kitById(id) ?? []),
     [version, kitById],
   );
-  const { data: kitchen = DEFAULT_KITCHEN } = useKitchenQuery();
+  const kitchen = useKitchen();
   const lifts = liftLines(doc, version.request, lookup, kitchen);
   const cautions = cautionsOf(kits, doc.parts, lookup);
   const without = withoutWords(doc.avoids);

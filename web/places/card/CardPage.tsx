@@ -9,6 +9,7 @@ import { problemIn, useFormulaQuery, useVersionQuery } from '../../api/api';
 import { usePantry } from '../../pantry/usePantry';
 import { useWays } from '../../pantry/useWays';
 import { Notice } from '../../parts/Notice';
+import { toCsv } from '../../parts/csv';
 import { fileName, saveFile } from '../../parts/saveFile';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { cardJsonLd, cardMarkdown, cardRows } from '../../words/cardText';
@@ -68,10 +69,9 @@ export function CardPage() {
     if (as === 'json') saveFile(fileName(title, 'json'), cardJsonLd(card), 'application/ld+json');
     else if (as === 'md') saveFile(fileName(title, 'md'), cardMarkdown(card), 'text/markdown');
     else {
-      const { default: Papa } = await import('papaparse');
       saveFile(
         fileName(title, 'csv'),
-        Papa.unparse(cardRows(version.doc, pantry.exact), { columns: [...TABLE_COLUMNS] }),
+        await toCsv(cardRows(version.doc, pantry.exact), TABLE_COLUMNS),
         'text/csv',
       );
     }

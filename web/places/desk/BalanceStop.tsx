@@ -9,7 +9,7 @@ import { say } from '../../words/say';
 import { linesIn, tracesIn, unknownIn } from '../../words/verdicts';
 import { CAUTION_WORDS } from '../../words/things';
 import { useDeskContext } from './context';
-import { desk } from './deskSlice';
+import { workingCopy } from '../../working/workingSlice';
 import { FeelStrip } from './FeelStrip';
 import { Ledger } from './Ledger';
 import { MethodPanel } from './MethodPanel';
@@ -64,7 +64,7 @@ export function BalanceStop() {
             kind="trouble"
             title="No balance yet"
             {...(c.need.code === 'cannot.locks'
-              ? { action: { words: 'Let go of all locks', do: () => void dispatch(desk.letGo()) } }
+              ? { action: { words: 'Let go of all locks', do: () => void dispatch(workingCopy.letGo()) } }
               : {})}
           >
             {say(c.need)}
@@ -87,7 +87,7 @@ export function BalanceStop() {
           <Switch
             label="Hold wetness as written"
             checked={pins?.lockWetness ?? false}
-            onChange={(e) => dispatch(desk.lockSet({ lockWetness: e.currentTarget.checked }))}
+            onChange={(e) => dispatch(workingCopy.lockSet({ lockWetness: e.currentTarget.checked }))}
           />
           <NativeSelect
             className={classes.massLock}
@@ -99,7 +99,7 @@ export function BalanceStop() {
               { value: 'free', label: 'free' },
             ]}
             onChange={({ currentTarget: { value: v } }) =>
-              dispatch(desk.lockSet({ lockMass: v === 'held', freeMass: v === 'free' }))
+              dispatch(workingCopy.lockSet({ lockMass: v === 'held', freeMass: v === 'free' }))
             }
           />
         </div>

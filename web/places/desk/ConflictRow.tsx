@@ -8,7 +8,7 @@ import { blankWay, WayForm } from '../../parts/WayForm';
 import { counted, grams, gramsOrUnknown, listed } from '../../words/format';
 import { AVOID_WORDS, ingredientName, JOB_WORDS, kitName } from '../../words/things';
 import { useDeskContext } from './context';
-import { desk } from './deskSlice';
+import { workingCopy } from '../../working/workingSlice';
 import classes from './desk.module.css';
 
 const amountsOf = (o: Option): string => {
@@ -55,7 +55,7 @@ export function ConflictRow({
   const pick = (kitId: string) => {
     onSee(kitId);
     // The other choices are taken as they stand, so that one change moves only itself.
-    dispatch(desk.kitsSet({ ...solution?.kits, [conflict.id]: kitId }));
+    dispatch(workingCopy.kitsSet({ ...solution?.kits, [conflict.id]: kitId }));
   };
   return (
     <li className={classes.conflict}>
@@ -129,7 +129,7 @@ export function ConflictRow({
       {writing && (
         <WayForm
           start={blankWay(conflict.group, CLASSES[conflict.classId].family)}
-          id={null}
+          row={null}
           onClose={() => setWriting(false)}
           onDone={(way) => {
             setWriting(false);

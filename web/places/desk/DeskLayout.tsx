@@ -1,6 +1,6 @@
 import { Button, Skeleton } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { Link, Outlet, useLocation, useNavigate, useParams, useSearchParams } from 'react-router';
 import type { DraftDoc, FormulaDetail } from '../../../contract/dto';
 import { useAppDispatch, useAppSelector } from '../../app/store';
@@ -12,29 +12,24 @@ import { counted } from '../../words/format';
 import { sayProblem } from '../../words/say';
 import { withoutWords } from '../../words/things';
 import type { DeskContext } from './context';
-import { desk, type SaveState } from './deskSlice';
+import { workingCopy } from '../../working/workingSlice';
 import { KeepVersion } from './KeepVersion';
 import { Rail } from './Rail';
 import { stopsOf } from './stops';
 import { useAnswers } from './useAnswers';
-import { useDesk } from './useDesk';
+import { useWorkingCopy } from '../../working/useWorkingCopy';
+import { Copies } from './Copies';
+import { Saved } from './Saved';
+import { sayComputeFault } from '../../words/computeWords';
+import { sayStanding } from '../../words/savingWords';
 import { VersionLine } from './VersionLine';
 import classes from './desk.module.css';
-
-const SAVE_WORDS: Record<SaveState, string> = {
-  kept: '',
-  unsaved: 'changed, saving soon',
-  saving: 'saving',
-  saved: 'changed and saved, not kept as a version',
-  conflict: 'changed in two places',
-  offline: 'not saved: the server does not answer; kept in this browser',
-};
 
 /** An open desk: its stops in the order of the work, and one working copy under them all. */
 function Desk({ doc, detail }: { doc: DraftDoc; detail: FormulaDetail }) {
   const { id } = detail;
   const dispatch = useAppDispatch();
-  const state = useAppSelector((s) => s.desk);
+  const state = useAppSelector((s) => s.working);
   const [keeping, setKeeping] = useState(false);
   const navigate = useNavigate();
   const { search } = useLocation();
@@ -72,15 +67,15 @@ function Desk({ doc, detail }: { doc: DraftDoc; detail: FormulaDetail }) {
             <h1>{detail.title || 'Untitled formula'}</h1>
             <VersionLine detail={detail} baseId={doc.baseId} />
             <p className={classes.save} role="status">
-              {SAVE_WORDS[state.save]}
+              {sayStanding(state.standing, state.browserFull)}
             </p>
           </div>
           <div className={classes.tools}>
             <UndoButtons
-              canUndo={state.past.length > 0}
-              canRedo={state.future.length > 0}
-              onUndo={() => dispatch(desk.undone())}
-              onRedo={() => dispatch(desk.redone())}
+              canUndo={state.line.past.length > 0}
+              canRedo={state.line.future.length > 0}
+              onUndo={() => dispatch(workingCopy.undone())}
+              onRedo={() => dispatch(workingCopy.redone())}
             />
             <Button disabled={!canKeep} onClick={() => setKeeping(true)}>
               Keep this version
@@ -91,23 +86,15 @@ function Desk({ doc, detail }: { doc: DraftDoc; detail: FormulaDetail }) {
         <p className="visually-hidden" aria-live="polite">
           {context.working ? '' : answered}
         </p>
-        {state.save === 'conflict' && (
+        <Saved state={state} title={detail.title} />
+        <Copies detail={detail} state={state} />
+        {context.failed && (
           <Notice
             kind="trouble"
-            title="This formula was changed in another tab"
-            action={{ words: 'Go on with what is here', do: () => void dispatch(desk.mineTaken()) }}
+            title="This could not be worked out"
+            action={{ words: 'Try again', do: context.again }}
           >
-            Both are still there.{' '}
-            {state.theirs && (
-              <Button size="compact-md" variant="light" onClick={() => dispatch(desk.theirsTaken())}>
-                Take the other tab’s
-              </Button>
-            )}
-          </Notice>
-        )}
-        {context.failed && (
-          <Notice kind="trouble" title="The computation failed">
-            Nothing you entered is lost. Undo the last change, or load the page again.
+            {sayComputeFault(context.failed)}
           </Notice>
         )}
         <Outlet context={context} />
@@ -129,9 +116,22 @@ function Desk({ doc, detail }: { doc: DraftDoc; detail: FormulaDetail }) {
 /** The desk of a formula, from its address. */
 export function DeskLayout() {
   const { id = '' } = useParams();
-  const [search] = useSearchParams();
-  const { detail, failed, ready } = useDesk(id, search.get('from'));
-  const copy = useAppSelector((s) => s.desk.doc);
+  const [search, setSearch] = useSearchParams();
+  const from = search.get('from');
+  const { detail, failed, ready } = useWorkingCopy(id, from);
+  const changed = useAppSelector((s) => s.working.formulaId === id && s.working.standing.is !== 'clean');
+  // A copy that was opened from a version and then changed is no longer that version: the address says so.
+  useEffect(() => {
+    if (from === null || !changed) return;
+    setSearch(
+      (now) => {
+        now.delete('from');
+        return now;
+      },
+      { replace: true },
+    );
+  }, [from, changed, setSearch]);
+  const copy = useAppSelector((s) => s.working.doc);
   const doc = ready ? copy : null;
   usePageTitle(detail?.title ?? 'Formula');
   if (failed !== undefined) {

@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 import { tableOf } from '../../../core/exclusions';
 import { useEatersQuery } from '../../api/api';
 import { counted } from '../../words/format';
-import type { Wanted } from './deskSlice';
+import type { Wanted } from '../../working/workingSlice';
 import classes from './desk.module.css';
 
 /** For whom one bakes: what several eaters avoid between them goes all at once. */

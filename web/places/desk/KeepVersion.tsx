@@ -1,6 +1,7 @@
 import { Button, Group, Textarea, TextInput } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
 import { useMemo, useState } from 'react';
+import { useStore } from 'react-redux';
 import { useNavigate } from 'react-router';
 import type { DraftDoc } from '../../../contract/dto';
 import { notedBake } from '../../../core/bake';
@@ -8,7 +9,7 @@ import { doughLines, doughMassG, massOf, pinItems, totalFlourG, type Formula } f
 import { withChoices } from '../../../core/method';
 import { fillOf, rounded, scaled, sized, type Rounded, type Solution } from '../../../core/rebalance';
 import { problemIn, useKeepVersionMutation } from '../../api/api';
-import { useAppDispatch } from '../../app/store';
+import { saving, useAppDispatch, type RootState } from '../../app/store';
 import { usePantry } from '../../pantry/usePantry';
 import { Dialog } from '../../parts/Dialog';
 import { Notice } from '../../parts/Notice';
@@ -16,9 +17,8 @@ import { fixed, listed } from '../../words/format';
 import { ovenText, sayProblem } from '../../words/say';
 import { PROP_WORDS } from '../../words/things';
 import { keptBake, useBake, type Bake } from '../bake/useBake';
-import { dropLocalDraft } from './autosave';
 import classes from './desk.module.css';
-import { desk } from './deskSlice';
+import { workingCopy } from '../../working/workingSlice';
 import { ScaleFields, type ScaleWay } from './ScaleFields';
 
 type Props = {
@@ -60,6 +60,7 @@ export function KeepVersion({ formulaId, doc, solution, sourceChanged, suggested
   const [keep, kept] = useKeepVersionMutation();
   const { pantry } = usePantry();
   const dispatch = useAppDispatch();
+  const store = useStore<RootState>();
   const navigate = useNavigate();
   const [to, setTo] = useState<ScaleWay>(
     doc.request.bake?.massG
@@ -94,6 +95,9 @@ export function KeepVersion({ formulaId, doc, solution, sourceChanged, suggested
   async function submit() {
     if (!made) return;
     const baked = keptBake(made.formula, bake);
+    // What was just typed goes first, so that the working copy that is done with is the one that was kept.
+    await saving.saver.flush(formulaId);
+    const { rev } = store.getState().working;
     const request = { ...doc.request, pins: { ...doc.request.pins, kits: solution.kits } };
     const body = {
       parentId: doc.baseId,
@@ -101,12 +105,13 @@ export function KeepVersion({ formulaId, doc, solution, sourceChanged, suggested
       note,
       doc: { ...made.formula, ...baked, method: notedBake(made.formula.method, doc.source, baked) },
       request,
+      ...(rev > 0 ? { draftRev: rev } : {}),
       ...(sourceChanged ? { source: doc.source } : {}),
     };
     const done = await keep({ formulaId, body });
     if (!('data' in done) || !done.data) return;
-    dispatch(desk.versionKept({ versionId: done.data.id }));
-    dropLocalDraft(formulaId);
+    dispatch(workingCopy.versionKept({ versionId: done.data.id }));
+    saving.saver.drop(formulaId);
     onClose();
     notifications.show({ message: `Kept: ${done.data.name}`, closeButtonProps: { 'aria-label': 'Close' } });
     await navigate(`/formula/${formulaId}/card/${done.data.id}`);

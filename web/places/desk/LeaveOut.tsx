@@ -4,7 +4,7 @@ import type { AvoidId } from '../../../core/ingredients';
 import { avoidsOf, USUAL_EXCLUSIONS } from '../../../core/exclusions';
 import { useAppDispatch } from '../../app/store';
 import { useDeskContext } from './context';
-import { desk, type Wanted } from './deskSlice';
+import { workingCopy, type Wanted } from '../../working/workingSlice';
 import { ExclusionChips, MoreExclusions } from './ExclusionChips';
 import { ForWhom } from './ForWhom';
 import classes from './desk.module.css';
@@ -20,7 +20,7 @@ export function LeaveOut() {
     const all = strict.length > 0 || (more.strict?.length ?? 0) > 0;
     const now: AvoidId[] =
       all && more.strict === undefined ? avoidsOf(next.exclude, next.oil, next.words) : next.strict;
-    dispatch(desk.wanted({ ...next, strict: now }));
+    dispatch(workingCopy.wanted({ ...next, strict: now }));
   };
   const others = exclude.filter((e) => !USUAL_EXCLUSIONS.includes(e)).length + words.length;
   return (
@@ -51,7 +51,7 @@ export function LeaveOut() {
         </Popover.Dropdown>
       </Popover>
       <div className={classes.fine}>
-        <ForWhom onTable={(table) => dispatch(desk.wanted(table))} chosen={eaters} />
+        <ForWhom onTable={(table) => dispatch(workingCopy.wanted(table))} chosen={eaters} />
         {exclude.includes('oil') && (
           <Checkbox
             label="Whole-food fat goes too (seed butters, nuts, butter)"

@@ -8,7 +8,7 @@ import { useAppDispatch } from '../../app/store';
 import { grams, percent } from '../../words/format';
 import { say } from '../../words/say';
 import { GROUP_WORDS, ingredientName } from '../../words/things';
-import { desk } from './deskSlice';
+import { workingCopy } from '../../working/workingSlice';
 import classes from './balance.module.css';
 
 /** A dragged amount goes from nothing to this many times what it is. */
@@ -18,7 +18,9 @@ const reachOf = (massG: number): number => Math.max(1, DRAG_TIMES * massG);
 function Held({ move, held, kits }: { move: Move; held: number | undefined; kits: Record<string, string> }) {
   const dispatch = useAppDispatch();
   const hold = (massG: number | null, going = false) =>
-    void dispatch(desk.lineHeld({ lineId: move.lineId, massG, going, ...(massG === null ? {} : { kits }) }));
+    void dispatch(
+      workingCopy.lineHeld({ lineId: move.lineId, massG, going, ...(massG === null ? {} : { kits }) }),
+    );
   // The reach of the drag stays while it goes on.
   const [reach, setReach] = useState(() => reachOf(held ?? move.toG ?? 0));
   const name = move.ingredientId ? ingredientName(move.ingredientId, true) : 'this line';
@@ -52,7 +54,7 @@ function Held({ move, held, kits }: { move: Move; held: number | undefined; kits
         onChange={(v) => hold(v, true)}
         onChangeEnd={(v) => {
           setReach(reachOf(v));
-          dispatch(desk.settled());
+          dispatch(workingCopy.settled());
         }}
       />
       <NumberInput

@@ -6,7 +6,7 @@ import { StepText } from '../../parts/StepText';
 import { say } from '../../words/say';
 import { plainStep } from '../../words/stepWords';
 import { useDeskContext } from './context';
-import { desk } from './deskSlice';
+import { workingCopy } from '../../working/workingSlice';
 import classes from './method.module.css';
 
 function Rewrite({ step, onDone }: { step: Step; onDone: () => void }) {
@@ -19,7 +19,8 @@ function Rewrite({ step, onDone }: { step: Step; onDone: () => void }) {
       className={classes.rewrite}
       onSubmit={(e) => {
         e.preventDefault();
-        if (words.trim() !== '') dispatch(desk.stepChosen({ id: step.id, choice: { own: words.trim() } }));
+        if (words.trim() !== '')
+          dispatch(workingCopy.stepChosen({ id: step.id, choice: { own: words.trim() } }));
         onDone();
       }}
     >
@@ -47,7 +48,7 @@ function StepRow({ step }: { step: Step }) {
   const dispatch = useAppDispatch();
   const [writing, setWriting] = useState(false);
   const choice = doc.request.steps?.[step.id];
-  const choose = (c: { off: true } | null) => dispatch(desk.stepChosen({ id: step.id, choice: c }));
+  const choose = (c: { off: true } | null) => dispatch(workingCopy.stepChosen({ id: step.id, choice: c }));
   const off = choice !== undefined && 'off' in choice;
   const called = plainStep(step).slice(0, 60);
   return (

@@ -10,7 +10,7 @@ import { amountOf, fixed, grams, spreadOf, UNIT_TEXT } from '../../words/format'
 import { say } from '../../words/say';
 import { PROP_NOTES, PROP_WORDS } from '../../words/things';
 import { useDeskContext } from './context';
-import { desk } from './deskSlice';
+import { workingCopy } from '../../working/workingSlice';
 import classes from './desk.module.css';
 
 const MOST_TERMS = 6;
@@ -45,7 +45,7 @@ function HoldProperty({ partId, name, now }: { partId: string; name: PropKey; no
   const dispatch = useAppDispatch();
   const held = doc.request.pins?.props?.[partId]?.[name];
   const unit = PROP_UNIT[name];
-  const hold = (value: number | null) => dispatch(desk.propHeld({ partId, key: name, value }));
+  const hold = (value: number | null) => dispatch(workingCopy.propHeld({ partId, key: name, value }));
   if (held === undefined)
     return (
       <Button variant="default" size="compact-md" onClick={() => hold(Number(now.toPrecision(3)))}>

@@ -1,6 +1,5 @@
 import { Select } from '@mantine/core';
 import { useCallback, useMemo } from 'react';
-import { DEFAULT_KITCHEN } from '../../../contract/dto';
 import { CLASS_IDS } from '../../../core/classes';
 import { avoidsOf } from '../../../core/exclusions';
 import { isBeside, type Line } from '../../../core/formula';
@@ -8,7 +7,7 @@ import { idOf } from '../../../core/ingredients';
 import type { Pantry } from '../../../core/pantry';
 import { checkShares, expandRow, readLineWith, referenceMatcher } from '../../../core/reading';
 import type { Measures } from '../../../core/units';
-import { useKitchenQuery } from '../../api/api';
+import { useKitchen } from '../../api/useKitchen';
 import { useAppDispatch } from '../../app/store';
 import { usePantry } from '../../pantry/usePantry';
 import { ovenText } from '../../words/say';
@@ -16,7 +15,7 @@ import { CLASS_WORDS } from '../../words/things';
 import { correctionOf } from '../read/correct';
 import { ReadLines, type LineView, type OnCorrect } from '../read/ReadLines';
 import { useDeskContext } from './context';
-import { desk } from './deskSlice';
+import { workingCopy } from '../../working/workingSlice';
 import { WhoEats } from './WhoEats';
 import classes from './desk.module.css';
 
@@ -47,7 +46,7 @@ export function ReadStop() {
   const { doc } = useDeskContext();
   const dispatch = useAppDispatch();
   const { pantry } = usePantry();
-  const { data: kitchen = DEFAULT_KITCHEN } = useKitchenQuery();
+  const kitchen = useKitchen();
   const { source, request } = doc;
   const parts = useMemo(
     () =>
@@ -67,7 +66,7 @@ export function ReadStop() {
   const avoids = useMemo(() => avoidsOf(request.exclude, request.oil), [request.exclude, request.oil]);
   const onCorrect = useCallback<OnCorrect>(
     (lineId, change) =>
-      void dispatch(desk.lineCorrected(correctionOf(source, lineId, change, pantry.byId, kitchen))),
+      void dispatch(workingCopy.lineCorrected(correctionOf(source, lineId, change, pantry.byId, kitchen))),
     [dispatch, source, pantry, kitchen],
   );
   const bake = source.bake;
@@ -94,7 +93,7 @@ export function ReadStop() {
             data={CLASS_IDS.map((c) => ({ value: c, label: CLASS_WORDS[c] }))}
             value={p.classId}
             allowDeselect={false}
-            onChange={(v) => v && dispatch(desk.classChosen({ partId: p.id, classId: v }))}
+            onChange={(v) => v && dispatch(workingCopy.classChosen({ partId: p.id, classId: v }))}
           />
         ))}
         {bake && <p className="small quiet">Bake: {ovenText(bake)}</p>}

@@ -8,7 +8,7 @@ import { listed } from '../../words/format';
 import { missWords } from '../../words/styleWords';
 import { AVOID_WORDS, CAUTION_WORDS, ingredientName, JOB_NOUNS } from '../../words/things';
 import { useDeskContext } from './context';
-import { desk } from './deskSlice';
+import { workingCopy } from '../../working/workingSlice';
 import { titleOf } from './WholeSolution';
 import { inDegrees } from '../../words/heat';
 
@@ -116,7 +116,7 @@ export function SideBySide({
                   variant={s.key === solution?.key ? 'default' : 'filled'}
                   disabled={s.key === solution?.key}
                   onClick={() => {
-                    dispatch(desk.kitsSet(s.kits));
+                    dispatch(workingCopy.kitsSet(s.kits));
                     onClose();
                   }}
                 >

@@ -5,7 +5,7 @@ import { StyleFields } from '../../parts/StyleFields';
 import { listed } from '../../words/format';
 import { wishesIn } from '../../words/styleWords';
 import { useDeskContext } from './context';
-import { desk } from './deskSlice';
+import { workingCopy } from '../../working/workingSlice';
 import classes from './swap.module.css';
 
 /** By whose wishes the whole solutions are ranked, and how to have others for this formula. */
@@ -33,9 +33,9 @@ export function StyleBar() {
         </Popover.Target>
         <Popover.Dropdown aria-label="How to rank" className={classes.styleBox}>
           <p>For this formula. It moves the order; nothing is ruled out.</p>
-          <StyleFields value={style} onChange={(s) => dispatch(desk.styleSet(s))} />
+          <StyleFields value={style} onChange={(s) => dispatch(workingCopy.styleSet(s))} />
           {own && (
-            <Button variant="subtle" size="compact-md" onClick={() => dispatch(desk.styleSet(null))}>
+            <Button variant="subtle" size="compact-md" onClick={() => dispatch(workingCopy.styleSet(null))}>
               As Kitchen has it
             </Button>
           )}

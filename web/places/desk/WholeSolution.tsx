@@ -5,7 +5,7 @@ import { useAppDispatch } from '../../app/store';
 import { counted, listed } from '../../words/format';
 import { AVOID_WORDS, JOB_NOUNS, kitName, PROP_WORDS } from '../../words/things';
 import { useDeskContext } from './context';
-import { desk } from './deskSlice';
+import { workingCopy } from '../../working/workingSlice';
 import { missWords } from '../../words/styleWords';
 import { FitTicks } from './FitTicks';
 import classes from './desk.module.css';
@@ -64,7 +64,7 @@ export function WholeSolution({
       aria-label={`${title}, ${news}`}
       aria-describedby={id}
       aria-pressed={chosen}
-      onClick={() => dispatch(desk.kitsSet(s.kits))}
+      onClick={() => dispatch(workingCopy.kitsSet(s.kits))}
     >
       <span className={classes.wholeTitle}>{title}</span>
       <span className={classes.sub}>{news}</span>

@@ -1,6 +1,7 @@
 import { useOutletContext } from 'react-router';
 import type { DraftDoc, StyleChoice } from '../../../contract/dto';
 import type { Kit } from '../../../core/classes';
+import type { ComputeFault } from '../../workers/compute';
 import type { Outcome, Solution } from '../../../core/rebalance';
 
 /** What the desk hands to its stops. */
@@ -19,7 +20,9 @@ export type DeskContext = {
   kitOf: (id: string) => Kit | null;
   /** How far long work is, 0 to 1. */
   progress: number | null;
-  failed: string | null;
+  failed: ComputeFault | null;
+  /** Works it out once more, after it failed. */
+  again: () => void;
 };
 
 export const useDeskContext = (): DeskContext => useOutletContext<DeskContext>();

@@ -4,7 +4,7 @@ import type { Lookup } from '../../../core/ingredients';
 import { isYeasted, liftOf } from '../../../core/leavening';
 import { counted } from '../../words/format';
 import type { DeskContext } from './context';
-import type { DeskState } from './deskSlice';
+import type { WorkingState } from '../../working/workingSlice';
 import { bareDegrees, heatUnit } from '../../words/heat';
 
 /** A stop without an address cannot be gone to yet. `look`: something there wants looking at. */
@@ -32,21 +32,21 @@ const ovenState = (source: Formula | null, plan: BakePlan | undefined): string =
 
 /** The stops of a desk as they stand now. */
 export function stopsOf(
-  desk_: DeskState,
+  copy: WorkingState,
   context: Omit<DeskContext, 'doc'>,
   detail: FormulaDetail,
   formulaId: string,
   lookup: Lookup,
 ): Stop[] {
   const { outcome, solution, working } = context;
-  const lines = desk_.doc?.source.parts.flatMap((p) => p.lines) ?? [];
+  const lines = copy.doc?.source.parts.flatMap((p) => p.lines) ?? [];
   const unknown = lines.filter(
     (l) => l.item.kind === 'unknown' || (!l.amount.massG && !isBeside(l.role)),
   ).length;
   const out = outcome?.conflicts.length ?? 0;
   const inside = solution?.fit.filter((f) => f.state === 'inside').length ?? 0;
   const kept = detail.versions.filter((v) => v.targetId !== null);
-  const last = kept.find((v) => v.id === desk_.doc?.baseId) ?? kept.at(-1);
+  const last = kept.find((v) => v.id === copy.doc?.baseId) ?? kept.at(-1);
   const swap =
     !outcome || context.progress !== null
       ? context.progress === null
@@ -71,8 +71,8 @@ export function stopsOf(
       state: solution ? `${inside} of ${solution.fit.length} inside` : working ? 'working' : 'waits for Swap',
       look: solution !== null && inside < solution.fit.length,
     },
-    { to: 'lift', name: 'Lift', ...liftState(solution?.formula ?? desk_.doc?.source ?? null, lookup) },
-    { to: 'bake', name: 'Bake', state: ovenState(desk_.doc?.source ?? null, desk_.doc?.request.bake) },
+    { to: 'lift', name: 'Lift', ...liftState(solution?.formula ?? copy.doc?.source ?? null, lookup) },
+    { to: 'bake', name: 'Bake', state: ovenState(copy.doc?.source ?? null, copy.doc?.request.bake) },
     {
       to: last ? `/formula/${formulaId}/card/${last.id}` : null,
       name: 'Card',

@@ -1,13 +1,13 @@
 import { useMemo } from 'react';
 import type { DraftDoc, StyleChoice } from '../../../contract/dto';
-import { useKitchenQuery } from '../../api/api';
+import { useKitchen } from '../../api/useKitchen';
 import { useAppSelector } from '../../app/store';
 import { atHandOf } from '../../pantry/atHand';
 import { usePantry } from '../../pantry/usePantry';
 import { useWays } from '../../pantry/useWays';
 import { useCompute } from '../../workers/useCompute';
 import type { DeskContext } from './context';
-import { DRAGGED } from './deskSlice';
+import { DRAGGED } from '../../working/workingSlice';
 
 const NO_STYLE: StyleChoice = {};
 /** Whole solutions looked for. */
@@ -15,12 +15,12 @@ const MOST_WHOLE = 6;
 
 /** What comes of the working copy: whole solutions, and the one with what the baker chose and holds. */
 export function useAnswers(doc: DraftDoc | null): Omit<DeskContext, 'doc'> {
-  const going = useAppSelector((s) => s.desk.going);
-  const { data: kitchen } = useKitchenQuery();
+  const going = useAppSelector((s) => s.working.going);
+  const kitchen = useKitchen();
   const ways = useWays();
   const { pantry } = usePantry();
-  const style = doc?.request.style ?? kitchen?.style ?? NO_STYLE;
-  const home = useMemo(() => atHandOf(pantry, kitchen?.atHand ?? []), [pantry, kitchen]);
+  const style = doc?.request.style ?? kitchen.style ?? NO_STYLE;
+  const home = useMemo(() => atHandOf(pantry, kitchen.atHand ?? []), [pantry, kitchen]);
   const dragged = going?.startsWith(DRAGGED) ?? false;
   const asked = useMemo(() => {
     if (!doc || !ways.ready) return null;
@@ -56,5 +56,9 @@ export function useAnswers(doc: DraftDoc | null): Omit<DeskContext, 'doc'> {
     working: shown.working || free.working,
     progress: shown.progress ?? free.progress,
     failed: shown.failed ?? free.failed,
+    again: () => {
+      free.again();
+      chosen.again();
+    },
   };
 }

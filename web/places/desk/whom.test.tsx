@@ -13,7 +13,7 @@ import { WhoEats } from './WhoEats';
 
 afterEach(cleanup);
 const user = userEvent.setup();
-const eaters = DEMO_EATERS.map((e, i) => ({ ...e, id: `e${i}` }));
+const eaters = DEMO_EATERS.map((e, i) => ({ ...e, rev: 1, id: `e${i}` }));
 const { formula } = readFormula(DEMO_FORMULAS[0]!);
 
 describe('what has to go, and for whom', () => {

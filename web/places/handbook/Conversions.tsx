@@ -1,6 +1,5 @@
 import { TextInput } from '@mantine/core';
 import { useMemo, useState } from 'react';
-import { DEFAULT_KITCHEN } from '../../../contract/dto';
 import { YEAST_KINDS, YEAST_TABLE_IDS, YEAST_TABLES } from '../../../core/leavening';
 import { readFormula } from '../../../core/reading';
 import {
@@ -11,7 +10,7 @@ import {
   SPOON_STANDARDS,
   toMillilitres,
 } from '../../../core/units';
-import { useKitchenQuery } from '../../api/api';
+import { useKitchen } from '../../api/useKitchen';
 import { fixed, grams, spreadOf } from '../../words/format';
 import { CUP_WORDS, lineName, SPOON_WORDS } from '../../words/things';
 import { ovenText, say } from '../../words/say';
@@ -28,7 +27,7 @@ const markOf = (f: number): string => {
 
 /** What is written in a formula, in grams or °C: read just as a pasted line is. */
 function AsWritten() {
-  const { data: kitchen = DEFAULT_KITCHEN } = useKitchenQuery();
+  const kitchen = useKitchen();
   const [text, setText] = useState('1 1/2 cups buckwheat flour');
   const [oven, setOven] = useState('425 F');
   const { cup, spoon, eggs } = kitchen;

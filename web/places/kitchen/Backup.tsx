@@ -1,51 +1,50 @@
 import { Button, FileButton, Progress, Switch } from '@mantine/core';
 import { useRef, useState } from 'react';
-import { problemIn, useRestoreMutation } from '../../api/api';
+import { addressOf, api } from '../../api/api';
+import { useAppDispatch } from '../../app/store';
 import { Notice } from '../../parts/Notice';
 import { counted } from '../../words/format';
 import { sayProblem } from '../../words/problems';
-import { MOST_FILE_BYTES, piecesOf, type FileFault } from './pieces';
+import { bringIn, type Bringing, type Brought } from './bringIn';
 import classes from './kitchen.module.css';
 
-const FAULT_WORDS: Record<FileFault, string> = {
-  notJson: 'It is cut off or damaged. Take another copy of it.',
-  notOurs: 'It was not made here. A file made by “Keep everything in a file” is wanted.',
-  edition: 'It was made by another edition of New Crumb, whose files are laid out otherwise.',
-  tooLarge: 'It is larger than 500 MB. Bring it in by parts: any file with some of the formulas will do.',
+const PART_WORDS: Record<Bringing['part'], string> = {
+  sending: 'Reading the file through',
+  takingIn: 'Taking it in',
 };
-
-type State = { done: number; of: number; added: number; there: number; trouble: string | null };
 
 /** Everything into one file, and back out of it here or on another machine. */
 export function Backup() {
-  const [restore] = useRestoreMutation();
+  const dispatch = useAppDispatch();
   const [kitchen, setKitchen] = useState(false);
-  const [state, setState] = useState<State | null>(null);
-  const stopped = useRef(false);
-  const fail = (trouble: string) => setState({ done: 0, of: 0, added: 0, there: 0, trouble });
-  async function bringIn(file: File | null) {
+  const [at, setAt] = useState<Bringing | null>(null);
+  const [came, setCame] = useState<Brought | null>(null);
+  const stop = useRef<AbortController | null>(null);
+
+  async function take(file: File | null) {
     if (!file) return;
-    if (file.size > MOST_FILE_BYTES) return fail(FAULT_WORDS.tooLarge);
-    const read = piecesOf(await file.text());
-    if ('fault' in read) return fail(FAULT_WORDS[read.fault]);
-    stopped.current = false;
-    const now: State = { done: 0, of: read.pieces.length, added: 0, there: 0, trouble: null };
-    for (const backup of read.pieces) {
-      if (stopped.current) break;
-      setState({ ...now });
-      const done = await restore({ backup, kitchen });
-      if ('error' in done) {
-        const p = problemIn(done.error);
-        now.trouble = `${sayProblem(p?.code ?? null, p?.args)}${p?.path ? ` (${p.path})` : ''}`;
-        break;
-      }
-      now.done += 1;
-      now.added += done.data.added;
-      now.there += done.data.there;
-    }
-    setState({ ...now, of: now.done });
+    stop.current = new AbortController();
+    setCame(null);
+    setAt({ part: 'sending', share: 0 });
+    const done = await bringIn(file, kitchen, setAt, stop.current.signal);
+    setAt(null);
+    setCame(done);
+    if (done && 'restored' in done)
+      dispatch(
+        api.util.invalidateTags([
+          'Shelf',
+          'Formula',
+          'Version',
+          'Pantry',
+          'Eaters',
+          'Ways',
+          'Kitchen',
+          'Aside',
+        ]),
+      );
   }
-  const running = state !== null && state.done < state.of && state.trouble === null;
+  const trouble = came && 'problem' in came ? came.problem : null;
+  const restored = came && 'restored' in came ? came.restored : null;
   return (
     <section className={`sheet ${classes.panel}`} aria-label="Everything in a file">
       <h2>Everything in a file</h2>
@@ -54,18 +53,18 @@ export function Backup() {
         move to another machine. Bringing a file in adds what is not here yet and changes nothing that is.
       </p>
       <div className={classes.actions}>
-        <Button component="a" href="/api/v1/backup" download="new-crumb.json" variant="default">
+        <Button component="a" href={addressOf('backup')} download="new-crumb.jsonl" variant="default">
           Keep everything in a file
         </Button>
-        <FileButton accept=".json" onChange={(f) => void bringIn(f)}>
+        <FileButton accept=".jsonl,.json" onChange={(f) => void take(f)}>
           {(props) => (
-            <Button {...props} variant="default" disabled={running}>
+            <Button {...props} variant="default" disabled={at !== null}>
               Bring a file in
             </Button>
           )}
         </FileButton>
-        {running && (
-          <Button variant="subtle" onClick={() => (stopped.current = true)}>
+        {at?.part === 'sending' && (
+          <Button variant="subtle" onClick={() => stop.current?.abort()}>
             Stop
           </Button>
         )}
@@ -75,17 +74,25 @@ export function Backup() {
         checked={kitchen}
         onChange={(e) => setKitchen(e.currentTarget.checked)}
       />
-      {running && <Progress value={(100 * state.done) / state.of} aria-label="Bringing it in" />}
-      {state?.trouble && (
-        <Notice kind="trouble" title="Not all of it came in">
-          {state.trouble}
+      {at && (
+        <>
+          <p className="small quiet" role="status">
+            {PART_WORDS[at.part]}, {Math.round(100 * at.share)} %
+          </p>
+          <Progress value={100 * at.share} aria-label={PART_WORDS[at.part]} />
+        </>
+      )}
+      {trouble && (
+        <Notice kind="trouble" title="None of it came in">
+          {sayProblem(trouble.code, trouble.args)}
+          {trouble.path && ` (${trouble.path})`}
         </Notice>
       )}
-      <p role="status" className="small">
-        {state && !running && (state.added > 0 || state.there > 0 || !state.trouble)
-          ? `${counted(state.added, 'thing')} came in; ${state.there} were here already.`
-          : ''}
-      </p>
+      {restored && (
+        <p role="status" className="small">
+          {counted(restored.added, 'thing')} came in; {restored.there} were here already.
+        </p>
+      )}
     </section>
   );
 }

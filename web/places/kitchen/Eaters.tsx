@@ -21,8 +21,11 @@ import classes from './kitchen.module.css';
 
 const NOBODY: Eater = { name: '', exclude: [], words: [], traces: true };
 
-function EaterForm({ start, id, onDone }: { start: Eater; id: string | null; onDone: () => void }) {
+function EaterForm({ start, row, onDone }: { start: Eater; row: EaterRow | null; onDone: () => void }) {
   const [eater, setEater] = useState(start);
+  // What it grew from: after a clash what is there now, so that keeping it once more is the baker's choice.
+  const [from, setFrom] = useState(row);
+  const id = row?.id ?? null;
   const [create, creating] = useCreateEaterMutation();
   const [put, putting] = usePutEaterMutation();
   const [remove] = useRemoveEaterMutation();
@@ -30,11 +33,15 @@ function EaterForm({ start, id, onDone }: { start: Eater; id: string | null; onD
   const set = (more: Partial<Eater>) => setEater({ ...eater, ...more });
   async function keep() {
     const doc = { ...eater, name: eater.name.trim() };
-    const done = id === null ? await create(doc) : await put({ id, doc });
-    if (!('data' in done) || !done.data) return;
+    const done = id === null ? await create(doc) : await put({ id, rev: from!.rev, doc });
+    if (!('data' in done) || !done.data) {
+      const there = problemIn(done.error)?.current as EaterRow | undefined;
+      if (there) setFrom(there);
+      return;
+    }
     const kept = done.data;
     if (id === null) sayDone(`On the list: ${kept.name}`, () => remove(kept.id), 'Take out again');
-    else sayDone(`Changed: ${kept.name}`, () => put({ id, doc: start }), 'Undo');
+    else sayDone(`Changed: ${kept.name}`, () => put({ id, rev: kept.rev, doc: start }), 'Undo');
     onDone();
   }
   return (
@@ -48,6 +55,12 @@ function EaterForm({ start, id, onDone }: { start: Eater; id: string | null; onD
       {failed !== undefined && (
         <Notice kind="trouble" title="Not kept yet">
           {sayProblem(problemIn(failed)?.code ?? null, problemIn(failed)?.args)}
+          {problemIn(failed)?.code === 'eater.changed' && from && (
+            <>
+              {' '}
+              There now: {from.name}, {eaterWords(from)}. “Keep the change” puts yours in its place.
+            </>
+          )}
         </Notice>
       )}
       <TextInput
@@ -95,10 +108,15 @@ function EaterForm({ start, id, onDone }: { start: Eater; id: string | null; onD
   );
 }
 
+/** What an eater avoids, in a line. */
+function eaterWords({ exclude, words, traces }: Eater): string {
+  const out = ['gluten', ...exclude.map((e) => EXCLUSION_WORDS[e].name), ...words.map((w) => `“${w}”`)];
+  return `avoids ${listed(out)}; ${traces ? 'traces matter' : 'traces do not matter'}`;
+}
+
 function EaterLine({ eater, onEdit }: { eater: EaterRow; onEdit: () => void }) {
   const [remove] = useRemoveEaterMutation();
   const [restore] = useRestoreEaterMutation();
-  const out = [...eater.exclude.map((e) => EXCLUSION_WORDS[e].name), ...eater.words.map((w) => `“${w}”`)];
   async function takeOff() {
     const done = await remove(eater.id);
     if ('error' in done) return;
@@ -108,10 +126,7 @@ function EaterLine({ eater, onEdit }: { eater: EaterRow; onEdit: () => void }) {
     <li className={classes.eater}>
       <div>
         <h3>{eater.name}</h3>
-        <p>
-          without gluten{out.length > 0 && `, ${listed(out)}`}
-          <span className="quiet">{eater.traces ? '; traces matter' : '; traces do not matter'}</span>
-        </p>
+        <p>{eaterWords(eater)}</p>
       </div>
       <LineActions name={eater.name} onEdit={onEdit} onTakeOff={() => void takeOff()} />
     </li>
@@ -137,7 +152,7 @@ export function Eaters() {
           {sayProblem(problemIn(error)?.code ?? null)}
         </Notice>
       )}
-      {open === 'new' && <EaterForm start={NOBODY} id={null} onDone={() => setOpen(null)} />}
+      {open === 'new' && <EaterForm start={NOBODY} row={null} onDone={() => setOpen(null)} />}
       {eaters?.length === 0 && open !== 'new' && (
         <p className="quiet">
           Nobody yet. Add a person or a table with what they avoid: every formula then says what was found for
@@ -156,7 +171,7 @@ export function Eaters() {
                   traces: e.traces,
                   ...(e.oil ? { oil: e.oil } : {}),
                 }}
-                id={e.id}
+                row={e}
                 onDone={() => setOpen(null)}
               />
             </li>

@@ -1,5 +1,4 @@
-import { DEFAULT_KITCHEN } from '../../../contract/dto';
-import { useKitchenQuery } from '../../api/api';
+import { useKitchen } from '../../api/useKitchen';
 import { useChangeKitchen } from '../../api/useChangeKitchen';
 import { UndoButtons } from '../../parts/UndoButtons';
 import { usePageTitle } from '../../parts/usePageTitle';
@@ -15,7 +14,7 @@ import classes from './kitchen.module.css';
 /** The kitchen: for whom one bakes, which cups and spoons there are, whose law the packets follow. */
 export function KitchenPage() {
   usePageTitle('Kitchen');
-  const { data: kitchen = DEFAULT_KITCHEN } = useKitchenQuery();
+  const kitchen = useKitchen();
   const { canUndo, canRedo, undo, redo } = useChangeKitchen();
   return (
     <main id="main" className={classes.page}>

@@ -48,7 +48,7 @@ export function OwnWays() {
   // The names of things of one's own come with the pantry.
   usePantry();
   const [open, setOpen] = useState<WayRow | 'new' | null>(null);
-  const { id, doc } = split(open);
+  const { row, doc } = split(open);
   return (
     <section className={`sheet ${classes.panel}`} aria-labelledby="ways">
       <div className={classes.row}>
@@ -73,14 +73,14 @@ export function OwnWays() {
         ))}
       </ul>
       {open !== null && (
-        <WayForm start={doc} id={id} onClose={() => setOpen(null)} onDone={() => setOpen(null)} />
+        <WayForm start={doc} row={row} onClose={() => setOpen(null)} onDone={() => setOpen(null)} />
       )}
     </section>
   );
 }
 
 function split(open: WayRow | 'new' | null) {
-  if (open === null || open === 'new') return { id: null, doc: blankWay('egg', null) };
-  const { id, ...doc } = open;
-  return { id, doc };
+  if (open === null || open === 'new') return { row: null, doc: blankWay('egg', null) };
+  const { id: _id, rev: _rev, ...doc } = open;
+  return { row: open, doc };
 }

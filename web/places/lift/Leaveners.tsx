@@ -18,7 +18,7 @@ import { EXCHANGE_WORDS, RISK_WORDS } from '../../words/data/lift';
 import { say } from '../../words/say';
 import { ingredientName } from '../../words/things';
 import { useDeskContext } from '../desk/context';
-import { desk } from '../desk/deskSlice';
+import { workingCopy } from '../../working/workingSlice';
 import classes from './lift.module.css';
 
 const ref = (lookup: Lookup, id: string) => lookup({ kind: 'ref', id })!;
@@ -61,7 +61,9 @@ export function Repairs({ part, budget, lookup }: { part: Part; budget: LiftBudg
   if (repairs.length === 0) return null;
   const linesOf = (id: string) => doughLines(part).filter((l) => lookup(l.item)?.id === id);
   const hold = (lineId: string, massG: number) =>
-    void dispatch(desk.lineHeld({ lineId, massG: Number(massG.toFixed(1)), kits: solution?.kits ?? {} }));
+    void dispatch(
+      workingCopy.lineHeld({ lineId, massG: Number(massG.toFixed(1)), kits: solution?.kits ?? {} }),
+    );
   const powder =
     linesOf('baking_powder')[0] ?? doughLines(part).find((l) => lookup(l.item)?.like === 'baking_powder');
   return (

@@ -1,16 +1,15 @@
 import { SegmentedControl, Skeleton } from '@mantine/core';
 import { useMemo, useState } from 'react';
-import { DEFAULT_KITCHEN } from '../../../contract/dto';
 import { profileOf, totalMassG, type Formula } from '../../../core/formula';
 import type { Lookup } from '../../../core/ingredients';
 import { altitudeAdvice, isYeasted, liftOf, USUAL_PLAN, type LiftPlan } from '../../../core/leavening';
-import { useKitchenQuery } from '../../api/api';
+import { useKitchen } from '../../api/useKitchen';
 import { useAppDispatch } from '../../app/store';
 import { usePantry } from '../../pantry/usePantry';
 import { amountOf, fixed } from '../../words/format';
 import { ingredientName } from '../../words/things';
 import { useDeskContext } from '../desk/context';
-import { desk } from '../desk/deskSlice';
+import { workingCopy } from '../../working/workingSlice';
 import frame from '../desk/desk.module.css';
 import { Beam } from './Beam';
 import { GasBars } from './GasBars';
@@ -81,7 +80,7 @@ export function LiftStop() {
   const { doc, solution, outcome, working } = useDeskContext();
   const dispatch = useAppDispatch();
   const { pantry } = usePantry();
-  const { data: kitchen = DEFAULT_KITCHEN } = useKitchenQuery();
+  const kitchen = useKitchen();
   const [chosen, setChosen] = useState<string | null>(null);
   const { lookup } = pantry;
   const formula = solution?.formula ?? doc.source;
@@ -94,7 +93,7 @@ export function LiftStop() {
   const after = useMemo(() => stateOf(part, lookup, pressurePa), [part, lookup, pressurePa]);
   const plan: LiftPlan = doc.request.lift ?? USUAL_PLAN;
   const onPlan = (more: Partial<LiftPlan>, field: string) =>
-    void dispatch(desk.liftPlanned({ plan: { ...plan, ...more }, field }));
+    void dispatch(workingCopy.liftPlanned({ plan: { ...plan, ...more }, field }));
   if (!outcome) return <Skeleton height={520} role="status" aria-label="Working out the lift" />;
   const yeasted = isYeasted(part, lookup);
   const chemical =

@@ -9,6 +9,7 @@ import {
   useRestorePantryMutation,
 } from '../../api/api';
 import { Notice } from '../../parts/Notice';
+import { fromCsv, toCsv } from '../../parts/csv';
 import { saveFile } from '../../parts/saveFile';
 import { sayDone } from '../../parts/sayDone';
 import { newestOf } from '../../pantry/rows';
@@ -46,16 +47,12 @@ export function BulkBar({
   }
 
   async function csvOut() {
-    const { default: Papa } = await import('papaparse');
     const some = own.filter((r) => chosen.size === 0 || chosen.has(r.itemId));
-    saveFile(
-      'pantry.csv',
-      Papa.unparse(
-        some.map((r) => rowOf(r.doc)),
-        { columns: [...CSV_COLUMNS] },
-      ),
-      'text/csv',
+    const text = await toCsv(
+      some.map((r) => rowOf(r.doc)),
+      CSV_COLUMNS,
     );
+    saveFile('pantry.csv', text, 'text/csv');
   }
 
   async function csvIn(file: File | null) {
@@ -63,13 +60,12 @@ export function BulkBar({
     setTrouble(null);
     setProblems([]);
     if (file.size > MOST_BYTES) return setTrouble('This file is larger than 20 MB. Split it.');
-    const { default: Papa } = await import('papaparse');
-    const parsed = Papa.parse<CsvRow>(await file.text(), { header: true, skipEmptyLines: true });
-    if (!parsed.meta.fields?.includes('name'))
+    const { data, fields } = await fromCsv<CsvRow>(await file.text());
+    if (!fields.includes('name'))
       return setTrouble(
         `${file.name} has no column "name". Write one out from here to see the columns: ${CSV_COLUMNS.slice(0, 5).join(', ')} and so on.`,
       );
-    const { docs, problems: found } = fromRows(parsed.data);
+    const { docs, problems: found } = fromRows(data);
     setProblems(found);
     const ids: string[] = [];
     for (let at = 0; at < docs.length; at += AT_ONCE) {

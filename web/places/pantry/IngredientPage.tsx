@@ -1,7 +1,8 @@
 import { Button, Checkbox, Skeleton } from '@mantine/core';
 import { Link, useNavigate, useParams } from 'react-router';
-import { DEFAULT_KITCHEN, type Kitchen, type PantryRow } from '../../../contract/dto';
-import { useKitchenQuery, useRemovePantryMutation, useRestorePantryMutation } from '../../api/api';
+import { type Kitchen, type PantryRow } from '../../../contract/dto';
+import { useRemovePantryMutation, useRestorePantryMutation } from '../../api/api';
+import { useKitchen } from '../../api/useKitchen';
 import { Notice } from '../../parts/Notice';
 import { sayDone } from '../../parts/sayDone';
 import { usePageTitle } from '../../parts/usePageTitle';
@@ -91,7 +92,7 @@ function AtHand({ like, kitchen }: { like: string; kitchen: Kitchen }) {
 export function IngredientPage() {
   const { id = '' } = useParams();
   const { rows, pantry, ready } = usePantry();
-  const { data: kitchen = DEFAULT_KITCHEN } = useKitchenQuery();
+  const kitchen = useKitchen();
   const [remove] = useRemovePantryMutation();
   const [restore] = useRestorePantryMutation();
   const navigate = useNavigate();

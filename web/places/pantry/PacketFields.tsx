@@ -1,10 +1,9 @@
 import { Button, Select, Switch, Textarea, TextInput } from '@mantine/core';
 import { useDeferredValue, useMemo } from 'react';
-import { DEFAULT_KITCHEN } from '../../../contract/dto';
 import { MAX_LABEL_CHARS, readLabel, type LabelFinding } from '../../../core/exclusions';
 import { INGREDIENTS } from '../../../core/ingredients';
 import type { PacketDoc } from '../../../core/pantry';
-import { useKitchenQuery } from '../../api/api';
+import { useKitchen } from '../../api/useKitchen';
 import { choicesFrom } from '../../pantry/choices';
 import { say } from '../../words/say';
 import { AVOID_WORDS, ingredientName } from '../../words/things';
@@ -40,7 +39,7 @@ function Found({ title, of }: { title: string; of: readonly LabelFinding[] }) {
 
 /** A packet: its label at left, what the words say at right, as they are typed. */
 export function PacketFields({ doc, set, preview }: FieldsProps<PacketDoc>) {
-  const { data: kitchen = DEFAULT_KITCHEN } = useKitchenQuery();
+  const kitchen = useKitchen();
   const text = useDeferredValue(doc.labelText);
   const reading = useMemo(() => readLabel(text, kitchen.ruleset), [text, kitchen.ruleset]);
   const open = reading.unknownWords.filter((w) => !doc.seenWords.includes(w));

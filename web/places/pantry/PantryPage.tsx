@@ -11,6 +11,7 @@ import { usePantry } from '../../pantry/usePantry';
 import { counted, fixed, listed } from '../../words/format';
 import { sayProblem } from '../../words/problems';
 import { AVOID_WORDS, EXCLUSION_WORDS, GROUP_NAMES, KIND_WORDS } from '../../words/things';
+import { Broken } from './Broken';
 import { BulkBar } from './BulkBar';
 import { entriesOf, NO_FACETS, searchEntries, type Entry, type Facets } from './list';
 import classes from './pantry.module.css';
@@ -128,6 +129,7 @@ export function PantryPage() {
           {sayProblem(problemIn(error)?.code ?? null)}
         </Notice>
       )}
+      <Broken />
       <div className={classes.facets} role="search">
         <TextInput
           label="Search"

@@ -2,7 +2,7 @@ import { refTo, type Ingredient } from '../../../core/ingredients';
 import { reweigh } from '../../../core/reading';
 import type { Measures } from '../../../core/units';
 import type { Formula } from '../../../core/formula';
-import type { Correction } from '../desk/deskSlice';
+import type { Correction } from '../../working/workingSlice';
 import type { Change } from './ReadLines';
 
 /**

@@ -1,17 +1,17 @@
 import { Button, FileButton } from '@mantine/core';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
+import type { Elsewhere } from '../../../contract/work';
 import {
-  formulasIn,
   linesOfTable,
-  looksLikePage,
   MOST_PAGE_CHARS,
-  recipesIn,
   type PageFault,
   type TableRead,
   type TableRow,
 } from '../../../core/formats';
+import { fromCsv } from '../../parts/csv';
 import { Notice } from '../../parts/Notice';
 import { counted, listed } from '../../words/format';
+import { useCompute } from '../../workers/useCompute';
 import { PutAll } from './PutAll';
 import type { Found } from './found';
 import classes from './shelf.module.css';
@@ -27,34 +27,27 @@ const TABLE_FAULT_WORDS: Record<Extract<TableRead, { fault: string }>['fault'], 
   noAmounts: 'No column is called "grams" or "amount". Name it so in the first row.',
 };
 
+/** What is typed is looked at when it rests, ms. */
+const PAUSE_MS = 150;
+
 type Answer = { found: Found[]; what: string; said: string } | { fault: string };
 
-/** What a text holds that is more than the lines of one formula; null where it is just that. */
-function answerIn(text: string, wholeFile: boolean): Answer | null {
-  if (text.length > MOST_PAGE_CHARS) return { fault: FAULT_WORDS.tooLong };
-  if (looksLikePage(text)) {
-    const read = recipesIn(text);
-    if ('fault' in read) return { fault: FAULT_WORDS[read.fault] };
+/** What a text holds that is more than the lines of one formula, in words; null where it is just that. */
+function answerOf(read: Elsewhere): Answer | null {
+  if ('fault' in read) return { fault: FAULT_WORDS[read.fault] };
+  if ('recipes' in read)
     return {
       found: read.recipes.map((r) => ({ ...r, oven: '' })),
       what: `This is a page’s source. It holds ${counted(read.recipes.length, 'recipe')}.`,
       said: 'Its pictures, ratings and nutrition are left behind; oven heat is read from the method.',
     };
-  }
-  const several = formulasIn(text);
-  if (several)
+  if ('formulas' in read)
     return {
-      found: several,
-      what: `This text holds ${counted(several.length, 'formula')}.`,
+      found: read.formulas,
+      what: `This text holds ${counted(read.formulas.length, 'formula')}.`,
       said: 'They are told apart by titles marked with # or by a line of dashes.',
     };
-  return wholeFile
-    ? {
-        found: [{ title: '', text, method: '', oven: '', time: '' }],
-        what: 'This is a plain text.',
-        said: '',
-      }
-    : null;
+  return null;
 }
 
 function answerOfTable(rows: readonly TableRow[], title: string): Answer {
@@ -71,17 +64,35 @@ function answerOfTable(rows: readonly TableRow[], title: string): Answer {
 /** Formulas from elsewhere: a page’s source, several in one text, a table; pasted or in a file. */
 export function FromElsewhere({ text, onTake }: { text: string; onTake: (found: Found) => void }) {
   const [file, setFile] = useState<Answer | null>(null);
-  // A page may be long, and what stands beside it is typed in.
-  const pasted = useMemo(() => answerIn(text, false), [text]);
-  const answer = file ?? pasted;
+  const [fileText, setFileText] = useState<string | null>(null);
+  // A page may be long, and what stands beside it is typed in: it is looked through in the worker.
+  const asked = fileText ?? text;
+  const looked = useCompute('elsewhere', asked.trim() === '' ? null : { text: asked }, PAUSE_MS);
+  const held = asked.trim() === '' ? null : looked.output;
+  const plainFile: Answer | null =
+    fileText !== null && held && 'plain' in held
+      ? {
+          found: [{ title: '', text: fileText, method: '', oven: '', time: '' }],
+          what: 'This is a plain text.',
+          said: '',
+        }
+      : null;
+  const answer = file ?? plainFile ?? (held && answerOf(held));
+  const forget = () => {
+    setFile(null);
+    setFileText(null);
+  };
   async function read(f: File | null) {
     if (!f) return;
     // More than can be read is not even fetched into memory; what is said of it is the same.
     if (f.size > 4 * MOST_PAGE_CHARS) return setFile({ fault: FAULT_WORDS.tooLong });
     const all = await f.text();
-    if (!/\.csv$/i.test(f.name)) return setFile(answerIn(all, true));
-    const { default: Papa } = await import('papaparse');
-    const { data } = Papa.parse<TableRow>(all, { header: true, skipEmptyLines: true });
+    if (!/\.csv$/i.test(f.name)) {
+      setFile(null);
+      return setFileText(all);
+    }
+    setFileText(null);
+    const { data } = await fromCsv<TableRow>(all);
     setFile(answerOfTable(data, f.name.replace(/\.csv$/i, '')));
   }
   return (
@@ -108,7 +119,7 @@ export function FromElsewhere({ text, onTake }: { text: string; onTake: (found: 
                 size="compact-md"
                 variant="light"
                 onClick={() => {
-                  setFile(null);
+                  forget();
                   onTake(f);
                 }}
               >
@@ -116,7 +127,7 @@ export function FromElsewhere({ text, onTake }: { text: string; onTake: (found: 
               </Button>
             ))}
           </div>
-          {answer.found.length > 1 && <PutAll found={answer.found} onDone={() => setFile(null)} />}
+          {answer.found.length > 1 && <PutAll found={answer.found} onDone={forget} />}
         </Notice>
       )}
     </>

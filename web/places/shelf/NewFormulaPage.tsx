@@ -2,12 +2,12 @@ import { Button, Select, Textarea, TextInput } from '@mantine/core';
 import { useDebouncedCallback, useLocalStorage } from '@mantine/hooks';
 import { useCallback, useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { DEFAULT_KITCHEN } from '../../../contract/dto';
 import { CLASS_IDS, type ClassId } from '../../../core/classes';
 import { formulasIn, looksLikePage } from '../../../core/formats';
 import { isBeside, type Line } from '../../../core/formula';
 import { CUP_STANDARDS, type CupStandard, type Measures } from '../../../core/units';
-import { problemIn, useCreateFormulaMutation, useKitchenQuery } from '../../api/api';
+import { problemIn, useCreateFormulaMutation } from '../../api/api';
+import { useKitchen } from '../../api/useKitchen';
 import { usePantry } from '../../pantry/usePantry';
 import { Notice } from '../../parts/Notice';
 import { usePageTitle } from '../../parts/usePageTitle';
@@ -15,7 +15,7 @@ import { counted } from '../../words/format';
 import { ovenText, say, sayProblem } from '../../words/say';
 import { CLASS_WORDS, CUP_WORDS } from '../../words/things';
 import { useCompute } from '../../workers/useCompute';
-import { correctLine } from '../desk/deskSlice';
+import { correctLine } from '../../working/workingSlice';
 import { correctionOf } from '../read/correct';
 import { ReadLines, type Change, type LineView, type OnCorrect } from '../read/ReadLines';
 import { FromElsewhere } from './FromElsewhere';
@@ -73,7 +73,7 @@ export function NewFormulaPage() {
   usePageTitle('Add a formula');
   const navigate = useNavigate();
   const { pantry } = usePantry();
-  const { data: kitchen = DEFAULT_KITCHEN } = useKitchenQuery();
+  const kitchen = useKitchen();
   const [stored, store] = useLocalStorage<Pasted>({
     key: 'new-crumb:paste',
     defaultValue: BLANK,

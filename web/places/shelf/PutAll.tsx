@@ -1,8 +1,8 @@
 import { Button } from '@mantine/core';
 import { useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { DEFAULT_KITCHEN } from '../../../contract/dto';
-import { problemIn, useCreateFormulaMutation, useKitchenQuery } from '../../api/api';
+import { problemIn, useCreateFormulaMutation } from '../../api/api';
+import { useKitchen } from '../../api/useKitchen';
 import { usePantry } from '../../pantry/usePantry';
 import { counted, listed } from '../../words/format';
 import { sayProblem } from '../../words/problems';
@@ -14,7 +14,7 @@ type State = { done: number; of: number; failed: string[]; why: string };
 /** Puts all that was found on the shelf, one after another; it can be stopped, and what failed is named. */
 export function PutAll({ found, onDone }: { found: readonly Found[]; onDone: () => void }) {
   const [create] = useCreateFormulaMutation();
-  const { data: kitchen = DEFAULT_KITCHEN } = useKitchenQuery();
+  const kitchen = useKitchen();
   const { rows } = usePantry();
   const navigate = useNavigate();
   const stopped = useRef(false);

@@ -1,9 +1,15 @@
 import { Button, NativeSelect, TextInput } from '@mantine/core';
 import { IconSearch } from '@tabler/icons-react';
-import type { EaterRow, FormulaCard } from '../../../contract/dto';
-import { CLASS_IDS } from '../../../core/classes';
+import {
+  SHELF_ORDERS,
+  SHELF_STATES,
+  type EaterRow,
+  type ShelfOrder,
+  type ShelfState,
+} from '../../../contract/dto';
+import type { ClassId } from '../../../core/classes';
 import { CLASS_WORDS } from '../../words/data/terms';
-import { SHELF_ORDERS, SHELF_STATES, type Looking, type ShelfOrder, type ShelfState } from './find';
+import type { Looking } from './find';
 import classes from './shelf.module.css';
 
 const STATE_WORDS: Record<ShelfState, string> = {
@@ -24,16 +30,16 @@ const ORDER_WORDS: Record<ShelfOrder, string> = {
 /** What to look for on the shelf: words, kind, for whom, state, order. */
 export function ShelfFind({
   looking,
-  cards,
+  kinds,
   eaters,
   onLook,
 }: {
   looking: Looking;
-  cards: readonly FormulaCard[];
+  /** Those that occur. */
+  kinds: readonly ClassId[];
   eaters: readonly EaterRow[];
   onLook: (more: Partial<Looking>) => void;
 }) {
-  const there = CLASS_IDS.filter((c) => cards.some((card) => card.classId === c));
   const who = eaters.find((e) => e.id === looking.eater);
   const any = looking.q !== '' || looking.kind !== null || who !== undefined || looking.state !== 'all';
   return (
@@ -49,8 +55,8 @@ export function ShelfFind({
       <NativeSelect
         label="Kind of bake"
         value={looking.kind ?? ''}
-        data={[{ value: '', label: 'any' }, ...there.map((c) => ({ value: c, label: CLASS_WORDS[c] }))]}
-        onChange={(e) => onLook({ kind: there.find((c) => c === e.currentTarget.value) ?? null })}
+        data={[{ value: '', label: 'any' }, ...kinds.map((c) => ({ value: c, label: CLASS_WORDS[c] }))]}
+        onChange={(e) => onLook({ kind: kinds.find((c) => c === e.currentTarget.value) ?? null })}
       />
       {eaters.length > 0 && (
         <NativeSelect

@@ -7,7 +7,8 @@ import {
   IconTrash,
   type Icon as TablerIcon,
 } from '@tabler/icons-react';
-import { useDeferredValue, useMemo, useState } from 'react';
+import { useDebouncedValue } from '@mantine/hooks';
+import { useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import type { EaterRow, FormulaCard } from '../../../contract/dto';
 import {
@@ -27,12 +28,14 @@ import { counted, day } from '../../words/format';
 import { sayProblem } from '../../words/problems';
 import { CLASS_WORDS } from '../../words/data/terms';
 import { withoutWords } from '../../words/without';
-import { findOnShelf, lookingIn, type Looking } from './find';
+import { askedOf, lookingIn, type Looking } from './find';
 import { ShelfFind } from './ShelfFind';
 import classes from './shelf.module.css';
 
 /** So many are drawn at first, and so many more at a press: thousands stay quick. */
 const AT_ONCE = 60;
+/** No more are drawn at once: beyond that one looks for a word. */
+const MOST_SHOWN = 240;
 const NOBODY: EaterRow[] = [];
 /** What is looked for where nothing is said. */
 const FIRST = lookingIn(new URLSearchParams());
@@ -107,16 +110,20 @@ function FormulaRow({ card }: { card: FormulaCard }) {
 /** The shelf: every formula there is, latest first. */
 export function ShelfPage() {
   usePageTitle('Shelf');
-  const { data, error, isLoading, refetch } = useShelfQuery();
   const { data: eaters = NOBODY } = useEatersQuery();
   const [params, setParams] = useSearchParams();
   const looking = useMemo(() => lookingIn(params), [params]);
-  const wanted = useDeferredValue(looking);
-  const found = useMemo(
-    () => findOnShelf(data ?? [], wanted, eaters, (id) => CLASS_WORDS[id]),
-    [data, wanted, eaters],
-  );
+  const [wanted] = useDebouncedValue(looking, 150);
   const [shown, setShown] = useState(AT_ONCE);
+  const asked = useMemo(() => askedOf(wanted, eaters), [wanted, eaters]);
+  const { currentData, data, error, isLoading, isFetching, refetch } = useShelfQuery({
+    ...(asked ?? {}),
+    limit: String(Math.min(shown, MOST_SHOWN)),
+  });
+  // While the next is on its way the last stays on show.
+  const page = currentData ?? data;
+  const found = asked ? (page?.formulas ?? []) : [];
+  const count = asked ? (page?.found ?? 0) : 0;
   const onLook = (more: Partial<Looking>) => {
     const next = new URLSearchParams();
     for (const [key, value] of Object.entries({ ...looking, ...more }))
@@ -151,7 +158,7 @@ export function ShelfPage() {
           ))}
         </div>
       )}
-      {data?.length === 0 && (
+      {page?.all === 0 && (
         <div className={`sheet ${classes.empty}`}>
           <h2>Nothing on the shelf yet</h2>
           <p>Paste a formula that works for you now. Then say what has to go: egg, dairy, nuts or oil.</p>
@@ -160,25 +167,26 @@ export function ShelfPage() {
           </Button>
         </div>
       )}
-      {data && data.length > 0 && (
+      {page && page.all > 0 && (
         <>
-          <ShelfFind looking={looking} cards={data} eaters={eaters} onLook={onLook} />
+          <ShelfFind looking={looking} kinds={page.kinds} eaters={eaters} onLook={onLook} />
           <p className="small quiet" role="status">
-            {found.length === data.length
-              ? counted(found.length, 'formula')
-              : `${found.length} of ${counted(data.length, 'formula')}`}
+            {count === page.all ? counted(count, 'formula') : `${count} of ${counted(page.all, 'formula')}`}
           </p>
           {found.length > 0 && (
             <ul className={`sheet ${classes.list}`}>
-              {found.slice(0, shown).map((card) => (
+              {found.map((card) => (
                 <FormulaRow key={card.id} card={card} />
               ))}
             </ul>
           )}
-          {found.length > shown && (
-            <Button variant="default" mt={12} onClick={() => setShown(shown + AT_ONCE)}>
-              Show {Math.min(AT_ONCE, found.length - shown)} more
+          {count > found.length && found.length < MOST_SHOWN && (
+            <Button variant="default" mt={12} loading={isFetching} onClick={() => setShown(shown + AT_ONCE)}>
+              Show {Math.min(AT_ONCE, count - found.length)} more
             </Button>
+          )}
+          {count > MOST_SHOWN && found.length >= MOST_SHOWN && (
+            <p className="quiet">The first {MOST_SHOWN} are shown. Look for a word to find the others.</p>
           )}
         </>
       )}

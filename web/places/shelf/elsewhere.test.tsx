@@ -1,10 +1,18 @@
 import { cleanup, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { afterEach, describe, expect, it } from 'vitest';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { makeWorker, type WorkName } from '../../../contract/work';
 import { show } from '../../testing/render';
 import { FromElsewhere } from './FromElsewhere';
 import type { Found } from './found';
 
+// There is no worker here: the same work, in place.
+vi.mock('../../workers/compute', () => ({
+  compute: (name: WorkName, input: unknown) => {
+    const done = makeWorker().run({ id: 1, name, input });
+    return 'output' in done ? Promise.resolve(done.output) : Promise.reject(new Error('failed'));
+  },
+}));
 afterEach(cleanup);
 
 function draw(text: string) {
@@ -25,15 +33,15 @@ describe('formulas from elsewhere', () => {
 
   it('several in one text are offered one by one and all at once', async () => {
     const { taken } = draw('# A\n10 g salt\n20 g oats\n# B\n1 egg\n2 cups milk');
-    expect(screen.getByText('This text holds 2 formulas.')).toBeTruthy();
+    expect(await screen.findByText('This text holds 2 formulas.')).toBeTruthy();
     expect(screen.getByRole('button', { name: 'Put all 2 on the shelf' })).toBeTruthy();
     await userEvent.click(screen.getByRole('button', { name: 'Take “B”' }));
     expect(taken).toMatchObject([{ title: 'B', text: '1 egg\n2 cups milk' }]);
   });
 
-  it('a page’s source that is cut off is refused with the reason', () => {
+  it('a page’s source that is cut off is refused with the reason', async () => {
     draw('<script type="application/ld+json">{"@type": "Recipe", "name": "x</script>');
-    expect(screen.getByRole('alert').textContent).toMatch(/cut off or damaged/);
+    expect((await screen.findByRole('alert')).textContent).toMatch(/cut off or damaged/);
   });
 
   it('a table says what it cannot hold, and one without names or amounts what is missing', async () => {

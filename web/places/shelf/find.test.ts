@@ -1,113 +1,54 @@
-import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { EaterRow, FormulaCard } from '../../../contract/dto';
-import { findOnShelf, keptFor, lookingIn, SHELF_ORDERS, SHELF_STATES } from './find';
+import type { EaterRow } from '../../../contract/dto';
+import { querySchema } from '../../../contract/call-schemas';
+import { check } from '../../../contract/shapes';
+import { askedOf, lookingIn } from './find';
 
-let made = 0;
-const card = (more: Partial<FormulaCard>): FormulaCard => ({
-  id: `f${++made}`,
-  title: 'Slipway loaf',
-  classId: 'yeast_loaf',
-  lines: 9,
-  versions: 1,
-  without: [],
-  kept: [],
-  archived: false,
-  updatedAt: '2026-11-01T10:00:00Z',
-  bakedAt: null,
-  hasDraft: false,
-  ...more,
-});
 const eater = (more: Partial<EaterRow>): EaterRow => ({
   id: 'e1',
+  rev: 1,
   name: 'Choir',
   exclude: ['egg'],
   words: [],
   traces: false,
   ...more,
 });
-const CARDS = [
-  card({ title: 'Crème tart', classId: 'shortcrust', updatedAt: '2026-11-03T10:00:00Z' }),
-  card({ title: 'Anchor buns', classId: 'bun', kept: [['gluten', 'egg']], versions: 2 }),
-  card({ title: 'Old rusks', archived: true }),
-  card({ title: 'Buoy bread', hasDraft: true, updatedAt: '2026-11-02T10:00:00Z' }),
-];
-const find = (query: string, eaters: EaterRow[] = []) =>
-  findOnShelf(CARDS, lookingIn(new URLSearchParams(query)), eaters, (id) => id.replace('_', ' ')).map(
-    (c) => c.title,
-  );
+const asked = (query: string, eaters: EaterRow[] = []) =>
+  askedOf(lookingIn(new URLSearchParams(query)), eaters);
 
 describe('what is looked for on the shelf', () => {
-  it('in the order of the last bake, what was never baked last', () => {
-    const cards = [
-      card({ title: 'Never' }),
-      card({ title: 'Long ago', bakedAt: '2026-10-01T08:00:00Z' }),
-      card({ title: 'Yesterday', bakedAt: '2026-11-24T08:00:00Z' }),
-    ];
-    const looking = lookingIn(new URLSearchParams('order=baked'));
-    expect(findOnShelf(cards, looking, [], () => '').map((c) => c.title)).toEqual([
-      'Yesterday',
-      'Long ago',
-      'Never',
-    ]);
-  });
-
-  it('is latest first, and what is put aside only where it is asked for', () => {
-    expect(find('')).toEqual(['Crème tart', 'Buoy bread', 'Anchor buns']);
-    expect(find('state=aside')).toEqual(['Old rusks']);
-    expect(find('order=title')).toEqual(['Anchor buns', 'Buoy bread', 'Crème tart']);
-    expect(find('order=versions')[0]).toBe('Anchor buns');
-  });
-
-  it('finds words in any order, without their accents, in title and kind', () => {
-    expect(find('q=CREME')).toEqual(['Crème tart']);
-    expect(find('q=loaf+buoy')).toEqual(['Buoy bread']);
-    expect(find('q=tart+buoy')).toEqual([]);
-    expect(find('kind=bun')).toEqual(['Anchor buns']);
-    expect(find('kind=nonsense&state=nonsense&order=nonsense')).toEqual(find(''));
-  });
-
-  it('goes by state: not adapted, adapted, changed', () => {
-    expect(find('state=new')).toEqual(['Crème tart', 'Buoy bread']);
-    expect(find('state=adapted')).toEqual(['Anchor buns']);
-    expect(find('state=changed')).toEqual(['Buoy bread']);
-  });
-
-  it('is kept for one who avoids no more than some version leaves out; own words are never said to be met', () => {
-    expect(find('eater=e1', [eater({})])).toEqual(['Anchor buns']);
-    expect(find('eater=e1', [eater({ exclude: ['egg', 'dairy'] })])).toEqual([]);
-    expect(find('eater=e1', [eater({ words: ['cardamom'] })])).toEqual([]);
-    expect(find('eater=gone', [eater({})])).toEqual(find(''));
-    // Two versions do not add up: each must leave out all of it.
-    const apart = card({
-      kept: [
-        ['gluten', 'egg'],
-        ['gluten', 'milk'],
-      ],
+  it('is asked for in few words, and nothing where nothing is looked for', () => {
+    expect(asked('')).toEqual({});
+    expect(asked('state=changed&order=baked&kind=bun')).toEqual({
+      state: 'changed',
+      order: 'baked',
+      kind: 'bun',
     });
-    expect(keptFor(apart, eater({ exclude: ['egg', 'dairy'] }))).toBe(false);
+    expect(asked('kind=spaceship&state=lost&order=random')).toEqual({});
   });
 
-  it('never loses nor doubles one, whatever the order', () => {
-    fc.assert(
-      fc.property(
-        fc.array(
-          fc.record({
-            title: fc.string({ maxLength: 12 }),
-            versions: fc.integer({ min: 1, max: 9 }),
-            archived: fc.boolean(),
-          }),
-          { maxLength: 40 },
-        ),
-        fc.constantFrom(...SHELF_ORDERS),
-        (rows, order) => {
-          const cards = rows.map(card);
-          const whole = SHELF_STATES.filter((s) => s === 'all' || s === 'aside').flatMap((state) =>
-            findOnShelf(cards, { q: '', kind: null, eater: null, state, order }, [], String),
-          );
-          expect(whole.map((c) => c.id).sort()).toEqual(cards.map((c) => c.id).sort());
-        },
-      ),
-    );
+  it('words go without case and accents, each with the kinds of bake that go by it', () => {
+    expect(asked('q=Crème')).toEqual({ w: ['creme'] });
+    const { w } = asked('q=lemon+custard')!;
+    expect(w![0]).toBe('lemon');
+    expect(w![1]).toMatch(/^custard~.*custard/);
+  });
+
+  it('for an eater: all they avoid in one version; words of their own are met by none', () => {
+    const out = (e: EaterRow) => asked('eater=e1', [e]);
+    expect(out(eater({}))!.out!.split(',')).toEqual(expect.arrayContaining(['gluten', 'egg']));
+    expect(out(eater({ words: ['cardamom'] }))).toBeNull();
+    expect(asked('eater=gone', [eater({})])).toEqual({});
+  });
+
+  it('is always what the server takes', () => {
+    const schema = querySchema('shelf')!;
+    for (const q of [
+      'q=a~b,c',
+      `q=${'word '.repeat(40)}`,
+      `q=${'x'.repeat(80)}`,
+      'eater=e1&state=new&order=kind',
+    ])
+      expect(check(schema, { ...asked(q, [eater({})]), limit: '60', from: '0' })).toHaveProperty('value');
   });
 });

@@ -1,63 +1,92 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import type { BakePlan, Draft, DraftDoc, StyleChoice, VersionRequest } from '../../../contract/dto';
-import type { ClassId, PropKey } from '../../../core/classes';
-import type { ExclusionId, OilReading } from '../../../core/exclusions';
-import type { Amount, Formula } from '../../../core/formula';
-import type { AvoidId, ItemRef } from '../../../core/ingredients';
-import type { LiftPlan } from '../../../core/leavening';
-import type { StepChoices } from '../../../core/method';
+import type { BakePlan, Draft, DraftDoc, StyleChoice, VersionRequest } from '../../contract/dto';
+import type { ClassId, PropKey } from '../../core/classes';
+import type { ExclusionId, OilReading } from '../../core/exclusions';
+import type { Amount, Formula } from '../../core/formula';
+import type { AvoidId, ItemRef } from '../../core/ingredients';
+import type { LiftPlan } from '../../core/leavening';
+import type { StepChoices } from '../../core/method';
+import { back, emptyLine, forth, stepped, type UndoLine } from './line';
 
-export type SaveState = 'kept' | 'unsaved' | 'saving' | 'saved' | 'conflict' | 'offline';
+/**
+ * Where the saving of the working copy stands. `clean`: nothing to save. `waiting`: the server did not take it, it is tried
+ * again by itself. `refused`: it will not take it as it is.
+ */
+export type Standing =
+  | { is: 'clean' | 'changed' | 'saving' | 'saved' }
+  | { is: 'waiting'; code: string | null; inMs: number }
+  | { is: 'conflict'; theirs: Draft | null }
+  | { is: 'refused'; code: string; args: Record<string, string | number> };
 
-/** The working copy of one desk: the source as read, what is asked of it, and the way back. */
-export type DeskState = {
+/** The working copy of one formula: the source as read, what is asked of it, and the way back. */
+export type WorkingState = {
   formulaId: string | null;
   doc: DraftDoc | null;
   /** What a fresh start from the base version would be: an equal working copy has nothing to save. */
   pristine: DraftDoc | null;
-  past: DraftDoc[];
-  future: DraftDoc[];
+  line: UndoLine<DraftDoc>;
   /** Revision of the saved draft this copy grew from; 0 where there is none. */
   rev: number;
-  save: SaveState;
-  /** What another tab saved meanwhile. */
-  theirs: Draft | null;
+  standing: Standing;
+  /** The browser has no room left: what the server has not taken is only in this page. */
+  browserFull: boolean;
+  /** The copy that gives way to this one, which was opened beside it, as soon as this one is changed. */
+  beside: DraftDoc | null;
+  /** Copies that gave way and are not on the server yet. */
+  asides: DraftDoc[];
   /** The amount that is being dragged: all of the drag is one step back. */
   going: string | null;
 };
 
-const initialState: DeskState = {
+const initialState: WorkingState = {
   formulaId: null,
   doc: null,
   pristine: null,
-  past: [],
-  future: [],
+  line: emptyLine(),
   rev: 0,
-  save: 'kept',
-  theirs: null,
+  standing: { is: 'clean' },
+  browserFull: false,
+  beside: null,
+  asides: [],
   going: null,
 };
-const MOST_UNDO = 100;
 /** What `going` begins with while an amount is dragged. */
 export const DRAGGED = 'line:';
 
-function change(state: DeskState, next: DraftDoc, going: string | null = null): void {
-  const goesOn = going !== null && going === state.going;
-  state.going = going;
-  if (!state.doc || JSON.stringify(state.doc) === JSON.stringify(next)) return;
-  if (!goesOn) state.past = [...state.past, state.doc].slice(-MOST_UNDO);
-  state.future = [];
-  state.doc = next;
-  state.save = state.save === 'conflict' ? 'conflict' : 'unsaved';
+export const sameDoc = (a: DraftDoc | null, b: DraftDoc | null): boolean =>
+  JSON.stringify(a) === JSON.stringify(b);
+
+/** A copy gives way: it waits aside, and one step back leads to it too. */
+function giveWay(state: WorkingState, doc: DraftDoc): void {
+  if (!state.asides.some((a) => sameDoc(a, doc))) state.asides.push(doc);
 }
 
-function ask(state: DeskState, request: Partial<VersionRequest>, going: string | null = null): void {
+/** The copy is now this, to be saved; a clash stays one until it is settled. */
+function become(state: WorkingState, next: DraftDoc): void {
+  if (state.beside) {
+    giveWay(state, state.beside);
+    state.line.past.unshift(state.beside);
+    state.beside = null;
+  }
+  state.doc = next;
+  if (state.standing.is !== 'conflict') state.standing = { is: 'changed' };
+}
+
+function change(state: WorkingState, next: DraftDoc, going: string | null = null): void {
+  const goesOn = going !== null && going === state.going;
+  state.going = going;
+  if (!state.doc || sameDoc(state.doc, next)) return;
+  state.line = goesOn ? { ...state.line, future: [] } : stepped(state.line, state.doc);
+  become(state, next);
+}
+
+function ask(state: WorkingState, request: Partial<VersionRequest>, going: string | null = null): void {
   if (state.doc) change(state, { ...state.doc, request: { ...state.doc.request, ...request } }, going);
 }
 
 /** Pins without what is empty, so that equal wishes are equal text. */
 function pinned(
-  state: DeskState,
+  state: WorkingState,
   more: NonNullable<VersionRequest['pins']>,
   going: string | null = null,
 ): void {
@@ -89,20 +118,18 @@ export type Wanted = {
 };
 
 const slice = createSlice({
-  name: 'desk',
+  name: 'working',
   initialState,
   reducers: {
     opened: (
       _state,
       {
         payload,
-      }: PayloadAction<{
-        formulaId: string;
-        doc: DraftDoc;
-        pristine: DraftDoc;
-        rev: number;
-        save: SaveState;
-      }>,
+      }: PayloadAction<
+        Pick<WorkingState, 'doc' | 'pristine' | 'rev' | 'standing'> & { formulaId: string } & Partial<
+            Pick<WorkingState, 'beside' | 'asides' | 'line'>
+          >
+      >,
     ) => ({
       ...initialState,
       ...payload,
@@ -224,47 +251,57 @@ const slice = createSlice({
     },
     undone(state) {
       state.going = null;
-      const last = state.past.pop();
-      if (!last || !state.doc) return;
-      state.future.unshift(state.doc);
-      state.doc = last;
-      state.save = 'unsaved';
+      const step = state.doc && back(state.line, state.doc);
+      if (!step) return;
+      state.line = step.line;
+      become(state, step.to);
     },
     redone(state) {
       state.going = null;
-      const next = state.future.shift();
-      if (!next || !state.doc) return;
-      state.past.push(state.doc);
-      state.doc = next;
-      state.save = 'unsaved';
+      const step = state.doc && forth(state.line, state.doc);
+      if (!step) return;
+      state.line = step.line;
+      become(state, step.to);
     },
-    saving(state) {
-      state.save = 'saving';
+    /** What the saver says of the copy that is open. */
+    stood(state, { payload }: PayloadAction<Standing>) {
+      state.standing = payload;
     },
     saved(state, { payload }: PayloadAction<{ rev: number; doc: DraftDoc }>) {
       state.rev = payload.rev;
-      state.save = JSON.stringify(state.doc) === JSON.stringify(payload.doc) ? 'saved' : 'unsaved';
+      state.standing = { is: sameDoc(state.doc, payload.doc) ? 'saved' : 'changed' };
     },
-    saveFailed(state) {
-      state.save = 'offline';
+    /** A copy that gave way is on the server. */
+    asideSaved(state, { payload }: PayloadAction<DraftDoc>) {
+      state.asides = state.asides.filter((a) => !sameDoc(a, payload));
     },
-    conflicted(state, { payload }: PayloadAction<Draft | null>) {
-      state.save = 'conflict';
-      state.theirs = payload;
+    browserFilled(state, { payload }: PayloadAction<boolean>) {
+      state.browserFull = payload;
     },
-    /** After a clash: go on with mine over theirs, or take theirs; mine stays one undo away. */
+    /** After a clash: go on with mine, theirs waits aside. */
     mineTaken(state) {
-      state.rev = state.theirs?.rev ?? 0;
-      state.theirs = null;
-      state.save = 'unsaved';
+      if (state.standing.is !== 'conflict') return;
+      const { theirs } = state.standing;
+      if (theirs && !sameDoc(theirs.doc, state.doc)) giveWay(state, theirs.doc);
+      state.rev = theirs?.rev ?? 0;
+      state.standing = { is: 'changed' };
     },
+    /** After a clash: take theirs; mine is one step back, and waits aside. */
     theirsTaken(state) {
-      if (!state.theirs || !state.doc) return;
-      state.past.push(state.doc);
-      state.doc = state.theirs.doc;
-      state.rev = state.theirs.rev;
-      state.theirs = null;
-      state.save = 'saved';
+      if (state.standing.is !== 'conflict' || !state.standing.theirs || !state.doc) return;
+      const { theirs } = state.standing;
+      giveWay(state, state.doc);
+      state.line = stepped(state.line, state.doc);
+      state.doc = theirs.doc;
+      state.rev = theirs.rev;
+      state.standing = { is: 'changed' };
+    },
+    /** A copy that waited aside is gone on with; the one that was open waits in its stead, where it says anything. */
+    tookUp(state, { payload }: PayloadAction<DraftDoc>) {
+      if (!state.doc || sameDoc(state.doc, payload)) return;
+      if (!state.beside && !sameDoc(state.doc, state.pristine)) giveWay(state, state.doc);
+      state.line = stepped(state.line, state.doc);
+      become(state, payload);
     },
     /** A version was kept from this copy: it is the base of what follows. */
     versionKept(state, { payload }: PayloadAction<{ versionId: string }>) {
@@ -272,13 +309,13 @@ const slice = createSlice({
       state.doc = { ...state.doc, baseId: payload.versionId };
       state.pristine = state.doc;
       state.rev = 0;
-      state.save = 'kept';
+      state.standing = { is: 'clean' };
     },
   },
 });
 
-export const desk = slice.actions;
-export const deskReducer = slice.reducer;
+export const workingCopy = slice.actions;
+export const workingReducer = slice.reducer;
 
 /** The source with a line corrected. The written text stays. */
 export function correctLine(source: Formula, { lineId, item, amount, massG }: Correction): Formula {

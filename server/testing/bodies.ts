@@ -1,0 +1,162 @@
+import type { BodyOf, WithBody } from '../../contract/calls';
+import { DEFAULT_KITCHEN } from '../../contract/dto';
+import { setupOf } from '../../core/bake';
+import type { Formula } from '../../core/formula';
+import { lookupReference } from '../../core/ingredients';
+import { EMPTY_PANEL, type PantryDoc } from '../../core/pantry';
+import { readFormula } from '../../core/reading';
+import { DEMO_EATERS, DEMO_WAYS } from '../../demo/data/pantry';
+import { DEMO_KITCHEN } from '../../demo/data/kitchen';
+
+/** A small formula in which every key there can be is set. */
+const { formula: read } = readFormula({
+  title: 'Harbour scones',
+  text: '220 g sorghum flour\n2 eggs\n60 g something odd',
+  method: 'Mix it.\nBake at 190 °C for 18 min.',
+  oven: '190 °C',
+  time: '18 min',
+});
+export const FULL_FORMULA: Formula = {
+  ...read,
+  yield: { pieces: 8, name: 'scones' },
+  tin: {
+    shape: 'round',
+    written: '20 cm',
+    volumeMl: { value: 1500, sd: 50, basis: 'derived' },
+    count: 1,
+    cm: { wide: 20, high: 5 },
+  },
+  parts: read.parts.map((p) => ({
+    ...p,
+    lines: p.lines.map((l, i) =>
+      i === 1 ? { ...l, role: 'wash' as const, state: 'whisked' as const, preparation: 'beaten' } : l,
+    ),
+  })),
+  avoids: ['egg'],
+};
+
+const own: PantryDoc = {
+  kind: 'own',
+  name: 'Mill flour',
+  otherNames: ['flour of the mill'],
+  like: 'white_rice_flour',
+  group: 'flour',
+  panel: { ...EMPTY_PANEL, fat: 2 },
+  gPerCup: 130,
+  gPerPiece: null,
+  facts: { gluten: 'no' },
+  note: '',
+};
+const packet: PantryDoc = {
+  kind: 'packet',
+  name: 'Oat drink of the quay',
+  like: 'oat_drink',
+  labelText: 'Water, oats.',
+  seenWords: ['quay'],
+  panel: EMPTY_PANEL,
+  packG: 1000,
+  price: 2,
+  openedOn: '2026-11-01',
+  everywhere: true,
+};
+const blend: PantryDoc = {
+  kind: 'blend',
+  name: 'House blend',
+  otherNames: [],
+  parts: [
+    { id: 'white_rice_flour', percent: 60 },
+    { id: 'tapioca_starch', percent: 40 },
+  ],
+  standsFor: ['gf_blend'],
+  note: 'sifted twice',
+};
+const request: BodyOf<'keepVersion'>['request'] = {
+  exclude: ['egg', 'oil'],
+  oil: 'all_fat',
+  words: ['cardamom'],
+  strict: ['egg'],
+  eaters: ['e1'],
+  pins: { kits: { a: 'b' }, lines: { l1: 3 }, lockMass: true, props: { p1: { fat: 3 } } },
+  style: { gumFree: true, pantryOnly: true },
+  steps: { s1: { off: true }, s2: { own: 'Stir.' } },
+};
+const bake = setupOf(FULL_FORMULA, lookupReference)!;
+
+/** A body that is right for every call that has one; ids of what must be there are put in by whoever sends it. */
+export const BODIES: { [N in WithBody]: BodyOf<N> } = {
+  read: {
+    text: '2 eggs',
+    title: 't',
+    method: 'Bake.',
+    oven: '180 °C',
+    time: '20 min',
+    classId: 'batter',
+    kitchen: { cup: 'us', spoon: 'metric', eggs: 'eu' },
+  },
+  match: { names: ['oat milk', 'x'] },
+  labels: { text: 'whey', ruleset: 'eu' },
+  adapt: {
+    formula: FULL_FORMULA,
+    exclude: ['egg'],
+    words: ['x'],
+    strict: ['egg'],
+    pins: { lockMass: true },
+    limit: 1,
+  },
+  bake: { source: bake, adapted: bake, stated: [18, 20], cells: 4, quick: true },
+  createFormula: { formula: FULL_FORMULA },
+  changeFormula: { title: 'Called otherwise', archived: false },
+  keepVersion: {
+    parentId: '',
+    name: 'no egg',
+    note: 'n',
+    doc: FULL_FORMULA,
+    request,
+    source: FULL_FORMULA,
+    draftRev: 1,
+  },
+  markVersion: { name: 'n', note: 'n', star: true },
+  putDraft: { rev: 0, doc: { baseId: 'v', source: FULL_FORMULA, request } },
+  createAside: { doc: { baseId: 'v', source: FULL_FORMULA, request } },
+  createPantry: { docs: [own, packet, blend] },
+  revisePantry: { rev: 1, doc: packet },
+  removePantry: { itemIds: ['x'] },
+  restorePantry: { itemIds: ['x'] },
+  createEater: DEMO_EATERS[0]!,
+  putEater: { rev: 1, doc: DEMO_EATERS[1]! },
+  createWay: DEMO_WAYS[0]!,
+  putWay: { rev: 1, doc: DEMO_WAYS[0]! },
+  putKitchen: { rev: 0, doc: { ...DEFAULT_KITCHEN, ...DEMO_KITCHEN } },
+};
+
+/** Every place in a document, as keys. */
+export function placesIn(value: unknown, at: (string | number)[] = []): (string | number)[][] {
+  if (value === null || typeof value !== 'object') return [at];
+  return [
+    at,
+    ...Object.entries(value).flatMap(([k, v]) => placesIn(v, [...at, Array.isArray(value) ? Number(k) : k])),
+  ];
+}
+
+/** What to do at a place: take it out, or put something in its stead. */
+export type Change = { drop: true } | { to: unknown };
+export function changed(value: unknown, place: readonly (string | number)[], change: Change): unknown {
+  const [key, ...rest] = place;
+  if (key === undefined) return 'to' in change ? change.to : undefined;
+  const copy = (Array.isArray(value) ? [...(value as unknown[])] : { ...(value as object) }) as Record<
+    string | number,
+    unknown
+  >;
+  if (rest.length === 0 && 'drop' in change) {
+    if (Array.isArray(copy)) copy.splice(Number(key), 1);
+    else delete copy[key];
+  } else copy[key] = changed(copy[key], rest, change);
+  return copy;
+}
+/** A value of another type than the one that is there. */
+export function retyped(value: unknown): unknown {
+  if (typeof value === 'number') return String(value);
+  if (typeof value === 'string') return 7;
+  if (typeof value === 'boolean') return 'true';
+  return Array.isArray(value) ? { 0: 'x' } : value === null ? [] : ['x'];
+}

@@ -1,0 +1,92 @@
+import { Button } from '@mantine/core';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import type { AsideMeta, DraftDoc, FormulaDetail } from '../../../contract/dto';
+import { api, useAsidesQuery, useDropAsideMutation, useRestoreAsideMutation } from '../../api/api';
+import { saving, useAppDispatch } from '../../app/store';
+import { Notice } from '../../parts/Notice';
+import { sayDone } from '../../parts/sayDone';
+import { sayNot } from '../../parts/sayNot';
+import { listed, moment } from '../../words/format';
+import { EXCLUSION_WORDS } from '../../words/data/terms';
+import { workingCopy, type WorkingState } from '../../working/workingSlice';
+import { versionName } from '../versions/order';
+import classes from './desk.module.css';
+
+/** More than these are shown when they are asked for. */
+const MOST_AT_FIRST = 2;
+
+/** What a copy asks for, in a few words. */
+function copyWords({ exclude, words }: Pick<AsideMeta, 'exclude' | 'words'>, base: string | null): string {
+  const out = [...exclude.map((e) => EXCLUSION_WORDS[e].name), ...words.map((w) => `“${w}”`)];
+  const asked = out.length > 0 ? `leaves out ${listed(out)}` : 'nothing left out';
+  return base ? `${asked}, from “${base}”` : asked;
+}
+
+/** Working copies that gave way to the one that is open: looked at beside it, or waiting to be taken up again. */
+export function Copies({ detail, state }: { detail: FormulaDetail; state: WorkingState }) {
+  const { data: asides = [] } = useAsidesQuery(detail.id);
+  const [all, setAll] = useState(false);
+  const [drop] = useDropAsideMutation();
+  const [restore] = useRestoreAsideMutation();
+  const dispatch = useAppDispatch();
+  const nameOf = (baseId: string): string | null => {
+    const version = detail.versions.find((v) => v.id === baseId);
+    return version ? versionName(version, detail.versions) : null;
+  };
+  const said = ({ baseId, request }: DraftDoc) =>
+    copyWords({ exclude: request.exclude, words: request.words ?? [] }, nameOf(baseId));
+
+  async function takeUp(aside: AsideMeta) {
+    const found = await dispatch(api.endpoints.aside.initiate(aside.id, { forceRefetch: true }));
+    if (!found.data) return sayNot('It could not be taken up', found.error);
+    dispatch(workingCopy.tookUp(found.data.doc));
+    // It goes from here only when it is saved as the working copy.
+    await saving.saver.flush(detail.id);
+    if (saving.saver.isSaved(detail.id)) await drop(aside.id);
+  }
+  async function putAway(aside: AsideMeta) {
+    const done = await drop(aside.id);
+    if ('error' in done) sayNot('Not dropped', done.error);
+    else sayDone('The copy is dropped', () => restore(aside.id));
+  }
+
+  if (state.beside)
+    return (
+      <Notice kind="word" title={`You are looking at “${nameOf(state.doc?.baseId ?? '') ?? 'a version'}”`}>
+        Your working copy is still there: it {said(state.beside)}. If you change something here, it is set
+        aside and can be taken up again.
+        <div>
+          <Button component={Link} to="?" size="compact-md" variant="light" mt={8}>
+            Back to my working copy
+          </Button>
+        </div>
+      </Notice>
+    );
+  if (asides.length === 0) return null;
+  const shown = all ? asides : asides.slice(0, MOST_AT_FIRST);
+  return (
+    <section className={classes.copies} aria-label="Copies set aside">
+      <ul>
+        {shown.map((a) => (
+          <li key={a.id}>
+            <span>
+              Set aside {moment(a.createdAt)}: {copyWords(a, nameOf(a.baseId))}
+            </span>
+            <Button size="compact-md" variant="light" onClick={() => void takeUp(a)}>
+              Take it up
+            </Button>
+            <Button size="compact-md" variant="subtle" onClick={() => void putAway(a)}>
+              Drop it
+            </Button>
+          </li>
+        ))}
+      </ul>
+      {asides.length > shown.length && (
+        <Button size="compact-md" variant="subtle" onClick={() => setAll(true)}>
+          {asides.length - shown.length} more set aside
+        </Button>
+      )}
+    </section>
+  );
+}
