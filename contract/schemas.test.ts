@@ -13,6 +13,8 @@ import {
   readSchema,
 } from './schemas';
 import { createPantrySchema, eaterSchema, kitchenSchema, putPantrySchema } from './pantry-schemas';
+import type { Schema } from 'yup';
+import { fitsQuickly } from './quick';
 import { check, instant } from './shapes';
 import { makeWorker } from './work';
 
@@ -97,6 +99,35 @@ describe('schemas', () => {
       );
     },
   );
+
+  it.each(VALID)('%s: the quick look and Yup itself say the same', (_name, schema, body) => {
+    const of = schema as Schema;
+    const yup = (x: unknown): boolean => of.isValidSync(x, { strict: true });
+    expect(fitsQuickly(of, body)).toBe(true);
+    const values = fc.constantFrom<unknown>(
+      undefined,
+      null,
+      0,
+      -1,
+      1.5,
+      Number.NaN,
+      '',
+      '12',
+      'x'.repeat(301),
+      true,
+      [],
+      {},
+      [1],
+      { a: 1 },
+    );
+    fc.assert(
+      fc.property(fc.constantFrom(...pathsOf(body)), values, (path, bad) => {
+        const changed = replaced(body, path, bad);
+        expect(fitsQuickly(of, changed)).toBe(yup(changed));
+      }),
+      { numRuns: 200 },
+    );
+  });
 
   it.each(VALID)('%s: a key that is not known is refused wherever it stands', (_name, schema, body) => {
     const objects = pathsOf(body).filter((p) => {

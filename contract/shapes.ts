@@ -14,6 +14,7 @@ import {
   type Schema,
 } from 'yup';
 import { EXCLUSION_IDS } from '../core/exclusions';
+import { fitsQuickly, noteRecord } from './quick';
 
 /**
  * Schemas of everything that enters: strict (nothing is cast), finite numbers only, unknown keys refused. They
@@ -49,8 +50,8 @@ export const grams = () => finite().min(0).max(1_000_000);
 export const id = () => string().min(1).max(200);
 export const text = (max: number) => string().max(max);
 /** A record with free keys and values of one kind. */
-export const record = (value: ISchema<unknown>, maxKeys = 200) =>
-  lazy((given: unknown) => {
+export const record = (value: ISchema<unknown>, maxKeys = 200) => {
+  const made = lazy((given: unknown) => {
     const keys =
       given !== null && typeof given === 'object' && !Array.isArray(given)
         ? Object.keys(given).slice(0, maxKeys + 1)
@@ -60,6 +61,9 @@ export const record = (value: ISchema<unknown>, maxKeys = 200) =>
       .noUnknown()
       .required();
   });
+  noteRecord(made, value, maxKeys, false);
+  return made;
+};
 /** A record of plain values, each looked at by itself: far quicker than a schema for each. */
 export const plainRecord = (fits: (value: unknown) => boolean, what: string, maxKeys: number) =>
   mixed<AnyObject>()
@@ -75,10 +79,13 @@ export const plainRecord = (fits: (value: unknown) => boolean, what: string, max
       return true;
     });
 /** A record that may be left out. */
-export const maybeRecord = (value: ISchema<unknown>, maxKeys = 200) =>
-  lazy((given: unknown) =>
+export const maybeRecord = (value: ISchema<unknown>, maxKeys = 200) => {
+  const made = lazy((given: unknown) =>
     given === undefined ? mixed<AnyObject>().optional() : record(value, maxKeys).resolve({ value: given }),
   );
+  noteRecord(made, value, maxKeys, true);
+  return made;
+};
 
 export const exclude = () =>
   array(string().oneOf(EXCLUSION_IDS).required()).max(EXCLUSION_IDS.length).required();
@@ -149,7 +156,9 @@ export function check<T>(schema: Schema<T>, body: unknown): { value: T } | { inv
   try {
     // First: what comes after may walk by calling itself.
     if (isTooDeep(body)) return { invalid: { path: '', message: 'it is nested too deeply' } };
-    const value = schema.validateSync(body, { strict: true, abortEarly: true });
+    const value = fitsQuickly(schema, body)
+      ? (body as T)
+      : schema.validateSync(body, { strict: true, abortEarly: true });
     const fault = unkeptIn(value, '');
     return fault ? { invalid: fault } : { value };
   } catch (error) {

@@ -20,6 +20,30 @@ async function answers(url: string, process_: ChildProcess): Promise<void> {
   throw new Error('the server did not start in time');
 }
 
+/** A built server on a folder and port of its own, which a journey may stop and start again. */
+export function serve(data: string, port: number, ...more: string[]) {
+  let child: ChildProcess | null = null;
+  const url = `http://localhost:${port}`;
+  return {
+    url,
+    start: async (): Promise<void> => {
+      child = spawn(
+        process.execPath,
+        ['dist/server/main.js', '--data', data, '--port', String(port), ...more],
+        {
+          stdio: ['ignore', 'ignore', 'inherit'],
+        },
+      );
+      await answers(url, child);
+    },
+    kill: async (): Promise<void> => {
+      const ended = new Promise((done) => child!.once('exit', done));
+      child!.kill('SIGKILL');
+      await ended;
+    },
+  };
+}
+
 /** The built server with the demo in a fresh folder, one for each worker. */
 export const test = base.extend<object, { server: string }>({
   server: [

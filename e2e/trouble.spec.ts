@@ -19,7 +19,7 @@ test('unsaved work survives reload: the pasted text, and the desk', async ({ pag
     route.request().method() === 'PUT' ? route.abort() : route.continue(),
   );
   await leaveOut(page, 'egg');
-  await expect(page.getByText(/not saved: the server does not answer/)).toBeVisible();
+  await expect(page.getByText(/not saved yet: the server does not answer/)).toBeVisible();
   await page.unroute('**/draft');
   await page.reload();
   await expect(page.getByRole('checkbox', { name: 'Leave out egg' })).toBeChecked();
@@ -36,7 +36,7 @@ test('two tabs on one draft: the second is told, and both can be taken', async (
   await leaveOut(page, 'egg');
   await deskSaved(page);
   await leaveOut(other, 'oil');
-  await expect(other.getByText('This formula was changed in another tab')).toBeVisible();
+  await expect(other.getByText('This formula was changed in another tab as well')).toBeVisible();
   await expectAccessible(other);
   await other.getByRole('button', { name: 'Take the other tab’s' }).click();
   await expect(other.getByRole('checkbox', { name: 'Leave out egg' })).toBeChecked();

@@ -7,29 +7,34 @@ import type { Formula } from '../../core/formula';
 import type { AvoidId } from '../../core/ingredients';
 
 /** One formula on the shelf. Deleting sets `deleted_at`; nothing is lost. */
-export const formula = pgTable('formula', {
-  id: uuid('id').primaryKey().defaultRandom(),
-  title: text('title').notNull(),
-  classId: text('class_id').notNull(),
-  createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
-  updatedAt: timestamp('updated_at', { withTimezone: true }).notNull().defaultNow(),
-  deletedAt: timestamp('deleted_at', { withTimezone: true }),
-  /** Put aside: kept, but not shown unless asked for. */
-  archivedAt: timestamp('archived_at', { withTimezone: true }),
-  /** The number of the last version; each takes the next, under the lock of this row. */
-  lastSeq: integer('last_seq').notNull().default(0),
-  /** The last revision a working copy was saved under. It only grows: a revision never means two things. */
-  draftRev: integer('draft_rev').notNull().default(0),
-  // What the shelf shows and sifts by, kept up as versions are added, so that a list of thousands reads no document.
-  /** The title without case and accents; null until it was worked out. */
-  folded: text('folded'),
-  /** Lines of the latest source. */
-  lines: integer('lines').notNull().default(0),
-  /** What each kept version leaves out. */
-  kept: jsonb('kept').$type<AvoidId[][]>().notNull().default([]),
-  /** When a bake of it was last timed, as the kitchen has it. */
-  bakedAt: text('baked_at'),
-});
+export const formula = pgTable(
+  'formula',
+  {
+    id: uuid('id').primaryKey().defaultRandom(),
+    title: text('title').notNull(),
+    classId: text('class_id').notNull(),
+    createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
+    updatedAt: timestamp('updated_at', { withTimezone: true }).notNull().defaultNow(),
+    deletedAt: timestamp('deleted_at', { withTimezone: true }),
+    /** Put aside: kept, but not shown unless asked for. */
+    archivedAt: timestamp('archived_at', { withTimezone: true }),
+    /** The number of the last version; each takes the next, under the lock of this row. */
+    lastSeq: integer('last_seq').notNull().default(0),
+    /** The last revision a working copy was saved under. It only grows: a revision never means two things. */
+    draftRev: integer('draft_rev').notNull().default(0),
+    // What the shelf shows and sifts by, kept up as versions are added, so that a list of thousands reads no document.
+    /** The title without case and accents; null until it was worked out. */
+    folded: text('folded'),
+    /** Lines of the latest source. */
+    lines: integer('lines').notNull().default(0),
+    /** What each kept version leaves out. */
+    kept: jsonb('kept').$type<AvoidId[][]>().notNull().default([]),
+    /** When a bake of it was last timed, as the kitchen has it. */
+    bakedAt: text('baked_at'),
+  },
+  // As the shelf stands unless it is asked for otherwise.
+  (t) => [index('formula_latest').on(t.updatedAt.desc(), t.folded, t.id)],
+);
 
 /** A kept version: append-only, held so by a trigger. A source has no target and no parent, or a source as parent. */
 export const version = pgTable(

@@ -18,7 +18,7 @@ import { CALLS } from '../../contract/calls';
 import { setupOf, type Compared } from '../../core/bake';
 import { lookupReference } from '../../core/ingredients';
 import { readFormula } from '../../core/reading';
-import type { Outcome } from '../../core/rebalance';
+import { CORE_VERSION, type Outcome } from '../../core/rebalance';
 import { seedDemo } from '../seed';
 import { createFormula, getFormula, listFormulas } from '../services/formulas';
 import { getKitchen, putKitchen } from '../services/kitchen';
@@ -173,7 +173,7 @@ describe('formulas and versions', () => {
       parentId: version.id,
       targetId: version.id,
       avoids: ['egg'],
-      coreVersion: '2',
+      coreVersion: CORE_VERSION,
     });
     const second = (
       await api

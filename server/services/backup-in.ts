@@ -1,4 +1,4 @@
-import { inArray, sql } from 'drizzle-orm';
+import { eq, inArray, sql } from 'drizzle-orm';
 import type { BackupFormula, BackupHead, BackupLine, BackupVersion, Restored } from '../../contract/backup';
 import { DEFAULT_KITCHEN, type DraftDoc, type PantryRow } from '../../contract/dto';
 import { fold } from '../../core/explain';
@@ -17,14 +17,14 @@ import {
 } from '../db/schema';
 import { refuse } from './fail';
 import { getKitchen, putKitchen } from './kitchen';
-import { append } from './versions';
+import { shelfColumns } from './versions';
 
 type Counts = { added: number; there: number };
 /** What is brought in with one round of queries: so many formulas, or so many versions of them. */
 const FORMULAS_AT_ONCE = 64;
 const VERSIONS_AT_ONCE = 200;
 /** Versions written with one statement: some hundred kilobytes of it. */
-const VERSIONS_A_STATEMENT = 16;
+const VERSIONS_A_STATEMENT = 64;
 
 async function pantryIn(db: Db, rows: readonly PantryRow[]): Promise<Counts> {
   const items = [...new Map(rows.map((r) => [r.itemId, r.gone])).entries()];
@@ -73,31 +73,45 @@ async function listIn<Doc extends object>(
 
 type Whole = {
   formula: BackupFormula;
-  versions: BackupVersion[];
+  /** With the texts they came as. */
+  versions: { version: BackupVersion; text: string }[];
   draft: DraftDoc | null;
   aside: DraftDoc[];
 };
 
+/**
+ * Versions written as the texts they came as, which the store takes apart itself: nothing is made of them here and made
+ * to text again.
+ */
+async function versionsIn(db: Db, rows: readonly { of: string; seq: number; text: string }[]): Promise<void> {
+  for (let at = 0; at < rows.length; at += VERSIONS_A_STATEMENT) {
+    const lines = rows
+      .slice(at, at + VERSIONS_A_STATEMENT)
+      .map(({ of, seq, text }) => `{"of":"${of}","seq":${seq},"line":${text}}`);
+    await db.execute(sql`
+      insert into version (id, formula_id, parent_id, target_version_id, seq, name, note, avoids, doc, schema,
+        core_version, data_version, request, created_at)
+      select (v->>'id')::uuid, r.of, (v->>'parentId')::uuid, (v->>'targetId')::uuid, r.seq, v->>'name', v->>'note',
+        v->'doc'->'avoids', v->'doc', (v->'doc'->>'schema')::int, v->>'coreVersion', v->>'dataVersion', v->'request',
+        (v->>'createdAt')::timestamptz
+      from jsonb_to_recordset(${`[${lines.join(',')}]`}::jsonb) as r("of" uuid, seq int, line jsonb),
+        lateral (select r.line->'version' as v) as inside`);
+  }
+}
+
 /** Formulas with what belongs to them. Of one that is here only the versions that are not. */
 async function formulasIn(db: Db, group: readonly Whole[]): Promise<Counts> {
-  // One that was deleted here comes back; one that is here keeps the title it has.
-  const rows = await db
-    .insert(formula)
-    .values(
-      group.map(({ formula: f }) => ({
-        id: f.id,
-        title: f.title,
-        folded: fold(f.title),
-        classId: f.classId,
-        createdAt: new Date(f.createdAt),
-        updatedAt: new Date(f.updatedAt),
-        archivedAt: f.archived ? new Date(f.updatedAt) : null,
-      })),
-    )
-    .onConflictDoUpdate({ target: formula.id, set: { deletedAt: null } })
-    .returning({ id: formula.id, fresh: sql<boolean>`xmax = 0` });
-  const fresh = new Set(rows.filter((r) => r.fresh).map((r) => r.id));
-  const asked = group.flatMap((g) => g.versions.map((v) => v.id));
+  const ids = group.map((g) => g.formula.id);
+  const old = new Map(
+    (
+      await db
+        .select({ id: formula.id, last: formula.lastSeq })
+        .from(formula)
+        .where(inArray(formula.id, ids))
+        .for('update')
+    ).map((r) => [r.id, r.last]),
+  );
+  const asked = group.flatMap((g) => g.versions.map((v) => v.version.id));
   const here = new Map<string, string>();
   if (asked.length > 0)
     for (const v of await db
@@ -105,30 +119,52 @@ async function formulasIn(db: Db, group: readonly Whole[]): Promise<Counts> {
       .from(version)
       .where(inArray(version.id, asked)))
       here.set(v.id, v.of);
+  const rows: { of: string; seq: number; text: string }[] = [];
   const counts = { added: 0, there: 0 };
   for (const { formula: f, versions } of group) {
-    if (versions.some((v) => here.has(v.id) && here.get(v.id) !== f.id))
+    if (versions.some((v) => here.has(v.version.id) && here.get(v.version.id) !== f.id))
       refuse('version.otherFormula', '', { what: f.title.slice(0, 60) });
-    const added = versions.filter((v) => !here.has(v.id));
-    for (let at = 0; at < added.length; at += VERSIONS_A_STATEMENT)
-      await append(
-        db,
-        f.id,
-        added.slice(at, at + VERSIONS_A_STATEMENT).map(({ mark: _mark, createdAt, ...v }) => ({
-          ...v,
-          formulaId: f.id,
-          createdAt: new Date(createdAt),
-        })),
-      );
-    if (fresh.has(f.id) || added.length > 0) counts.added += 1;
+    const added = versions.filter((v) => !here.has(v.version.id));
+    const last = old.get(f.id);
+    added.forEach(({ text }, i) => rows.push({ of: f.id, seq: (last ?? 0) + i + 1, text }));
+    const shown = shelfColumns(added.map((v) => v.version));
+    if (last === undefined)
+      await db.insert(formula).values({
+        id: f.id,
+        title: f.title,
+        folded: fold(f.title),
+        classId: f.classId,
+        createdAt: new Date(f.createdAt),
+        updatedAt: new Date(f.updatedAt),
+        archivedAt: f.archived ? new Date(f.updatedAt) : null,
+        lastSeq: added.length,
+        kept: shown.kept,
+        lines: shown.lines ?? 0,
+      });
+    // One that was deleted here comes back; one that is here keeps the title it has.
+    else
+      await db
+        .update(formula)
+        .set({
+          deletedAt: null,
+          lastSeq: last + added.length,
+          ...(shown.kept.length > 0
+            ? { kept: sql`${formula.kept} || ${JSON.stringify(shown.kept)}::jsonb` }
+            : {}),
+          ...(shown.lines === null ? {} : { lines: shown.lines }),
+        })
+        .where(eq(formula.id, f.id));
+    if (last === undefined || added.length > 0) counts.added += 1;
     else counts.there += 1;
   }
+  await versionsIn(db, rows);
+  const isFresh = (g: Whole): boolean => !old.has(g.formula.id);
   const marks = group
     .flatMap((g) => g.versions)
-    .flatMap((v) => (v.mark && !here.has(v.id) ? [{ versionId: v.id, ...v.mark }] : []));
+    .flatMap(({ version: v }) => (v.mark && !here.has(v.id) ? [{ versionId: v.id, ...v.mark }] : []));
   if (marks.length > 0) await db.insert(versionMark).values(marks);
   const drafts = group.flatMap((g) =>
-    g.draft && fresh.has(g.formula.id) ? [{ formulaId: g.formula.id, rev: 1, doc: g.draft }] : [],
+    g.draft && isFresh(g) ? [{ formulaId: g.formula.id, rev: 1, doc: g.draft }] : [],
   );
   if (drafts.length > 0) {
     await db.insert(draft).values(drafts);
@@ -143,7 +179,7 @@ async function formulasIn(db: Db, group: readonly Whole[]): Promise<Counts> {
       );
   }
   const beside = group.flatMap((g) =>
-    fresh.has(g.formula.id) ? g.aside.map((doc) => ({ formulaId: g.formula.id, doc })) : [],
+    isFresh(g) ? g.aside.map((doc) => ({ formulaId: g.formula.id, doc })) : [],
   );
   if (beside.length > 0) await db.insert(aside).values(beside);
   return counts;
@@ -165,7 +201,7 @@ async function headIn(db: Db, head: BackupHead, kitchen: boolean): Promise<Count
  */
 export async function restoreLines(
   db: Db,
-  lines: AsyncIterable<BackupLine>,
+  lines: AsyncIterable<{ line: BackupLine; text: string }>,
   kitchen: boolean,
   tell: (done: number) => void,
 ): Promise<Restored> {
@@ -185,7 +221,7 @@ export async function restoreLines(
       held = 0;
       tell(done);
     };
-    for await (const line of lines) {
+    for await (const { line, text } of lines) {
       done += 1;
       if ('head' in line) {
         add(await headIn(tx, line.head, kitchen));
@@ -197,7 +233,7 @@ export async function restoreLines(
         if (group.length >= FORMULAS_AT_ONCE || held >= VERSIONS_AT_ONCE) await flush();
         group.push({ formula: line.formula, versions: [], draft: null, aside: [] });
       } else if ('version' in line) {
-        group.at(-1)!.versions.push(line.version);
+        group.at(-1)!.versions.push({ version: line.version, text });
         held += 1;
       } else if ('draft' in line) group.at(-1)!.draft = line.draft;
       else if ('aside' in line) group.at(-1)!.aside.push(line.aside);

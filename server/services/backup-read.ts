@@ -3,7 +3,7 @@ import { once } from 'node:events';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { MOST_BACKUP_BYTES, MOST_LINE_CHARS, type BackupLine } from '../../contract/backup';
-import type { LineSummary } from '../../contract/lines';
+import type { LineAnswer, LineSummary } from '../../contract/lines';
 import type { Compute } from '../work/compute';
 import { olderAsLines } from './backup-older';
 import { refuse } from './fail';
@@ -11,6 +11,8 @@ import { refuse } from './fail';
 /** So many lines, or so many characters of them, are looked at together. */
 const LINES_AT_ONCE = 64;
 const CHARS_AT_ONCE = 500_000;
+/** Groups of lines that are looked at at a time. */
+const SIDE_BY_SIDE = 2;
 
 /** Lines of a stream of bytes; one that is longer than can be held is refused. Empty ones are left out. */
 export async function* linesIn(stream: AsyncIterable<Buffer | string>): AsyncGenerator<string> {
@@ -92,7 +94,7 @@ class Whole {
 
 export type Received = {
   count: number;
-  lines: () => AsyncGenerator<BackupLine>;
+  lines: () => AsyncGenerator<{ line: BackupLine; text: string }>;
   drop: () => void;
 };
 
@@ -112,17 +114,12 @@ export async function receive(stream: AsyncIterable<Buffer>, compute: Compute): 
   let bytes = 0;
   let group: string[] = [];
   let groupChars = 0;
-  async function look(): Promise<void> {
-    const texts = group;
-    group = [];
-    groupChars = 0;
-    if (texts.length === 0) return;
-    const first = number - texts.length + 1;
-    const answer = await compute.run('lines', { texts }, { client: 'backup' });
-    if ('torn' in answer) {
-      const at = `line ${first + answer.at}`;
-      refuse(first + answer.at === 1 ? 'backup.notOurs' : 'backup.cut', at);
-    }
+  let groups = 0;
+
+  /** What came of some lines, in their order: the first fault is refused, else they are noted and written down. */
+  async function settle(texts: string[], first: number, answer: LineAnswer): Promise<void> {
+    if ('torn' in answer)
+      refuse(first + answer.at === 1 ? 'backup.notOurs' : 'backup.cut', `line ${first + answer.at}`);
     if ('invalid' in answer) {
       const { path, message } = answer.invalid;
       const at = `line ${first + answer.at}${path ? `: ${path}` : ''}`;
@@ -131,6 +128,21 @@ export async function receive(stream: AsyncIterable<Buffer>, compute: Compute): 
     }
     for (const [i, line] of answer.summaries.entries()) whole.add(line, first + i);
     if (!out.write(`${texts.join('\n')}\n`)) await Promise.race([once(out, 'drain'), failed]);
+  }
+  // Groups are looked at side by side and settled one after another.
+  const underWay: Promise<void>[] = [];
+  let last: Promise<void> = Promise.resolve();
+  async function look(): Promise<void> {
+    const texts = group;
+    group = [];
+    groupChars = 0;
+    if (texts.length === 0) return;
+    const first = number - texts.length + 1;
+    const answer = compute.run('lines', { texts }, { client: `file ${(groups += 1) % SIDE_BY_SIDE}` });
+    last = Promise.all([last, answer]).then(([, said]) => settle(texts, first, said));
+    last.catch(() => undefined);
+    underWay.push(last);
+    if (underWay.length >= SIDE_BY_SIDE) await underWay.shift();
   }
   const counted = async function* () {
     for await (const chunk of stream) {
@@ -148,6 +160,7 @@ export async function receive(stream: AsyncIterable<Buffer>, compute: Compute): 
       if (group.length >= LINES_AT_ONCE || groupChars >= CHARS_AT_ONCE) await look();
     }
     await look();
+    await last;
     whole.end();
     out.end();
     await Promise.race([once(out, 'finish'), failed]);
@@ -160,7 +173,8 @@ export async function receive(stream: AsyncIterable<Buffer>, compute: Compute): 
     count: number,
     drop,
     lines: async function* () {
-      for await (const line of linesIn(createReadStream(file))) yield JSON.parse(line) as BackupLine;
+      for await (const line of linesIn(createReadStream(file)))
+        yield { line: JSON.parse(line) as BackupLine, text: line };
     },
   };
 }

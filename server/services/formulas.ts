@@ -81,9 +81,13 @@ export async function listFormulas(db: Db, asked: ShelfQuery = {}): Promise<Shel
     .orderBy(...IN_ORDER[(asked.order ?? 'latest') as ShelfOrder], asc(formula.folded), asc(formula.id))
     .limit(Number(asked.limit ?? AT_ONCE))
     .offset(Number(asked.from ?? 0));
-  const [{ n: found } = { n: 0 }] = await db.select({ n: count() }).from(formula).where(where);
+  // What is found, what there is and of what kinds, in one look over all of it.
   const kinds = await db
-    .select({ classId: formula.classId, n: count() })
+    .select({
+      classId: formula.classId,
+      n: count(),
+      found: sql<number>`count(*) filter (where ${where})::int`,
+    })
     .from(formula)
     .where(isNull(formula.deletedAt))
     .groupBy(formula.classId);
@@ -94,7 +98,7 @@ export async function listFormulas(db: Db, asked: ShelfQuery = {}): Promise<Shel
       updatedAt: updatedAt.toISOString(),
       without: [...new Set(row.kept.flat())].filter((a) => a !== 'gluten' && a !== 'wheat'),
     })),
-    found,
+    found: kinds.reduce((s, k) => s + k.found, 0),
     all: kinds.reduce((s, k) => s + k.n, 0),
     kinds: CLASS_IDS.filter((id) => kinds.some((k) => k.classId === id)),
   };

@@ -40,6 +40,20 @@ export const versionOf = (row: VersionRow, mark?: MarkRow | null): Version => ({
 /** Lines of a formula, over all its parts. */
 const linesOf = (doc: VersionRow['doc']): number => doc.parts.reduce((n, p) => n + p.lines.length, 0);
 
+/** What the shelf shows of some versions that are added: what each that was kept leaves out, and lines of the last source. */
+export function shelfColumns(
+  added: readonly { targetId?: string | null | undefined; doc: VersionRow['doc'] }[],
+): {
+  kept: VersionRow['avoids'][];
+  lines: number | null;
+} {
+  const source = added.findLast((v) => !v.targetId);
+  return {
+    kept: added.filter((v) => v.targetId).map((v) => v.doc.avoids),
+    lines: source ? linesOf(source.doc) : null,
+  };
+}
+
 export type NewVersion = Omit<typeof version.$inferInsert, 'seq' | 'schema' | 'avoids' | Stamp> &
   Partial<Pick<typeof version.$inferInsert, Stamp>>;
 
@@ -49,14 +63,13 @@ export type NewVersion = Omit<typeof version.$inferInsert, 'seq' | 'schema' | 'a
  */
 export async function append(tx: Db, formulaId: string, added: readonly NewVersion[]): Promise<VersionRow[]> {
   if (added.length === 0) return [];
-  const kept = added.filter((v) => v.targetId).map((v) => v.doc.avoids);
-  const source = added.findLast((v) => !v.targetId);
+  const { kept, lines } = shelfColumns(added);
   const [row] = await tx
     .update(formula)
     .set({
       lastSeq: sql`${formula.lastSeq} + ${added.length}`,
       ...(kept.length > 0 ? { kept: sql`${formula.kept} || ${JSON.stringify(kept)}::jsonb` } : {}),
-      ...(source ? { lines: linesOf(source.doc) } : {}),
+      ...(lines === null ? {} : { lines }),
     })
     .where(eq(formula.id, formulaId))
     .returning({ last: formula.lastSeq });

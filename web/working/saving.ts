@@ -1,4 +1,4 @@
-import { createListenerMiddleware } from '@reduxjs/toolkit';
+import { createListenerMiddleware, type ListenerMiddleware } from '@reduxjs/toolkit';
 import { api, problemIn } from '../api/api';
 import { localCopies, type LocalCopies } from './localCopies';
 import { Saver, type Copy, type Sent } from './saver';
@@ -6,7 +6,7 @@ import { workingCopy, type WorkingState } from './workingSlice';
 
 type State = { working: WorkingState };
 export type Saving = {
-  middleware: ReturnType<typeof createListenerMiddleware<State>>['middleware'];
+  middleware: ListenerMiddleware<State>;
   saver: Saver;
   local: LocalCopies;
 };
@@ -54,21 +54,18 @@ export function makeSaving(local: LocalCopies = localCopies()): Saving {
       const another = a.doc !== b.doc || (a.standing.is === 'changed' && b.standing.is !== 'changed');
       return a.doc !== null && another && (a.standing.is === 'changed' || a.standing.is === 'conflict');
     },
-    effect: (_action, { getState, getOriginalState }) => {
-      const now = getState().working;
+    effect: (_action, api_) => {
+      const now = api_.getState().working;
       if (!now.formulaId || !now.doc) return;
       // Saved text that a save in flight has overtaken is no change of the baker's: the saver goes on with it by itself.
       if (now.standing.is === 'conflict') saver.held(now.formulaId, copyOf(now));
       else if (now.standing.is === 'changed')
-        saver.changed(now.formulaId, copyOf(now), getOriginalState().working.standing.is === 'conflict');
+        saver.changed(now.formulaId, copyOf(now), api_.getOriginalState().working.standing.is === 'conflict');
     },
   });
-  const middleware: Saving['middleware'] = (storeApi) => {
-    store = {
-      dispatch: (action) => storeApi.dispatch(action),
-      getState: () => storeApi.getState(),
-    };
-    return listener.middleware(storeApi);
+  const middleware: Saving['middleware'] = (api_) => {
+    store = { dispatch: (action) => api_.dispatch(action), getState: () => api_.getState() };
+    return listener.middleware(api_);
   };
   return { middleware, saver, local };
 }

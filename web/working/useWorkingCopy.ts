@@ -74,7 +74,14 @@ export function useWorkingCopy(formulaId: string, versionId: string | null): Wor
         if (stale) return;
         if (!current || sameDoc(current, pristine)) {
           dispatch(
-            workingCopy.opened({ formulaId, doc: pristine, pristine, rev, standing: { is: 'clean' } }),
+            workingCopy.opened({
+              formulaId,
+              doc: pristine,
+              pristine,
+              rev,
+              standing: { is: 'clean' },
+              from: versionId,
+            }),
           );
           return;
         }
@@ -86,6 +93,7 @@ export function useWorkingCopy(formulaId: string, versionId: string | null): Wor
             rev,
             standing: { is: 'clean' },
             beside: current,
+            from: versionId,
             asides: mine?.asides ?? [],
           }),
         );

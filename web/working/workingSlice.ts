@@ -32,6 +32,8 @@ export type WorkingState = {
   browserFull: boolean;
   /** The copy that gives way to this one, which was opened beside it, as soon as this one is changed. */
   beside: DraftDoc | null;
+  /** The version it was opened from by the address; null for the copy one works on. */
+  from: string | null;
   /** Copies that gave way and are not on the server yet. */
   asides: DraftDoc[];
   /** The amount that is being dragged: all of the drag is one step back. */
@@ -47,6 +49,7 @@ const initialState: WorkingState = {
   standing: { is: 'clean' },
   browserFull: false,
   beside: null,
+  from: null,
   asides: [],
   going: null,
 };
@@ -127,7 +130,7 @@ const slice = createSlice({
         payload,
       }: PayloadAction<
         Pick<WorkingState, 'doc' | 'pristine' | 'rev' | 'standing'> & { formulaId: string } & Partial<
-            Pick<WorkingState, 'beside' | 'asides' | 'line'>
+            Pick<WorkingState, 'beside' | 'asides' | 'line' | 'from'>
           >
       >,
     ) => ({

@@ -119,7 +119,10 @@ export function DeskLayout() {
   const [search, setSearch] = useSearchParams();
   const from = search.get('from');
   const { detail, failed, ready } = useWorkingCopy(id, from);
-  const changed = useAppSelector((s) => s.working.formulaId === id && s.working.standing.is !== 'clean');
+  const changed = useAppSelector(
+    ({ working: w }) =>
+      w.formulaId === id && w.from === from && w.beside === null && w.standing.is !== 'clean',
+  );
   // A copy that was opened from a version and then changed is no longer that version: the address says so.
   useEffect(() => {
     if (from === null || !changed) return;

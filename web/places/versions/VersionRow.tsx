@@ -2,6 +2,8 @@ import { ActionIcon, Button, Checkbox } from '@mantine/core';
 import { IconPencil, IconStar, IconStarFilled } from '@tabler/icons-react';
 import { Link } from 'react-router';
 import type { VersionMeta } from '../../../contract/dto';
+import { DATA_VERSION } from '../../../core/ingredients';
+import { CORE_VERSION } from '../../../core/rebalance';
 import { useMarkVersionMutation } from '../../api/api';
 import { sayNot } from '../../parts/sayNot';
 import { moment } from '../../words/format';
@@ -11,6 +13,25 @@ import classes from './versions.module.css';
 
 /** Further in than this nothing is moved: a phone has no room. */
 const DEEPEST = 4;
+
+/** What a version was worked out with. One of an earlier engine can be worked out with today's beside it; both are kept. */
+function Stamp({ version }: { version: VersionMeta }) {
+  const { coreVersion, dataVersion, formulaId, id } = version;
+  const today = coreVersion === CORE_VERSION && dataVersion === DATA_VERSION;
+  return (
+    <p className={classes.meta}>
+      Worked out with engine {coreVersion}, figures of {dataVersion}
+      {!today && (
+        <>
+          .{' '}
+          <Link to={`/formula/${formulaId}/swap?from=${id}`}>
+            See what engine {CORE_VERSION} with figures of {DATA_VERSION} makes of it
+          </Link>
+        </>
+      )}
+    </p>
+  );
+}
 
 /** One version: what it is, and what can be done with it. */
 export function VersionRow({
@@ -67,6 +88,7 @@ export function VersionRow({
         {without && version.targetId !== null && ` · without ${without}`}
         {parent && siblings > 1 && ` · from “${versionName(parent, versions)}”`}
       </p>
+      {version.targetId !== null && <Stamp version={version} />}
       {version.note && <p className={classes.note}>{version.note}</p>}
       <div className={classes.tools}>
         <Link to={`/formula/${version.formulaId}/swap?from=${version.id}`}>Work on from here</Link>

@@ -1,0 +1,1 @@
+CREATE INDEX "formula_latest" ON "formula" USING btree ("updated_at" DESC NULLS LAST,"folded","id");
