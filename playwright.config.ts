@@ -3,6 +3,7 @@ import { defineConfig } from '@playwright/test';
 /** Journeys through the built app in Debian's Chromium; each worker has a server and a shelf of its own. */
 export default defineConfig({
   testDir: 'e2e',
+  globalSetup: './e2e/seeded.ts',
   // Pictures are made on request only: they write into docs/.
   testIgnore: process.env.SHOTS ? [] : ['**/shots.spec.ts'],
   outputDir: 'test-results/browser',

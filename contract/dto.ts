@@ -121,7 +121,7 @@ export type FormulaCard = {
   lines: number;
   versions: number;
   /** What at least one kept version leaves out, beside gluten. */
-  without: AvoidId[];
+  leavesOut: AvoidId[];
   /** What each kept version leaves out. */
   kept: AvoidId[][];
   archived: boolean;

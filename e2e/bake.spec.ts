@@ -1,5 +1,5 @@
 import { expect, test } from './fixtures';
-import { deskSaved, expectAccessible, leaveOut, pasteFormula } from './helpers';
+import { deskSaved, expectAccessible, leaveOut, putFormula } from './helpers';
 
 const LOAF = {
   title: 'Pier loaf',
@@ -12,7 +12,7 @@ const LOAF = {
 test('the stated time by the ratio: colder dough takes longer, the fan less; reasons and signs stand beside', async ({
   page,
 }) => {
-  await pasteFormula(page, LOAF);
+  await putFormula(page, LOAF);
   await leaveOut(page, 'egg');
   await page.getByRole('link', { name: /Bake/ }).click();
   const oven = page.getByRole('region', { name: 'At the oven' });
@@ -58,7 +58,7 @@ test('the stated time by the ratio: colder dough takes longer, the fan less; rea
 test('a custard gives no number and leads with signs; without an oven it says what to give', async ({
   page,
 }) => {
-  await pasteFormula(page, {
+  await putFormula(page, {
     title: 'Custard pot',
     text: 'For the custard:\n500 g milk\n4 eggs\n80 g sugar',
     method: 'Whisk and bake.',
@@ -70,7 +70,7 @@ test('a custard gives no number and leads with signs; without an oven it says wh
   await expect(page.getByText(/Keep the stated 40 min in mind/)).toBeVisible();
   await expect(page.getByText('the middle trembles, the rim is set')).toBeVisible();
   await expectAccessible(page);
-  await pasteFormula(page, { ...LOAF, title: 'No oven', oven: '', time: '' });
+  await putFormula(page, { ...LOAF, title: 'No oven', oven: '', time: '' });
   await page.getByRole('link', { name: /Bake/ }).click();
   await expect(page.getByText('No oven stated', { exact: true })).toBeVisible();
 });
@@ -78,7 +78,7 @@ test('a custard gives no number and leads with signs; without an oven it says wh
 test('a programme of stretches: a lid, its end moved by keys, another tin, and kept on the card', async ({
   page,
 }) => {
-  await pasteFormula(page, { ...LOAF, title: 'Stretch loaf' });
+  await putFormula(page, { ...LOAF, title: 'Stretch loaf' });
   await leaveOut(page, 'egg');
   await page.getByRole('link', { name: /Bake/ }).click();
   const oven = page.getByRole('region', { name: 'At the oven' });
@@ -142,7 +142,7 @@ test('what a bake took is kept and counted from then on; ovens and tins are put 
   await page.getByRole('button', { name: 'Put back' }).click();
   await expect(tins.getByText('Choir tin')).toBeVisible();
 
-  await pasteFormula(page, { ...LOAF, title: 'Timed loaf' });
+  await putFormula(page, { ...LOAF, title: 'Timed loaf' });
   await page.getByRole('link', { name: /Bake/ }).click();
   await expect(page.getByText(/Galley oven is 15 °C cooler/)).toBeVisible();
   const told = page.getByText(/190 °C: about \d+/);

@@ -1,8 +1,8 @@
 import { expect, test } from './fixtures';
-import { deskSaved, expectAccessible, leaveOut, pasteFormula } from './helpers';
+import { deskSaved, expectAccessible, leaveOut, putFormula } from './helpers';
 
 test('house style moves the order; three whole solutions side by side; one is taken', async ({ page }) => {
-  await pasteFormula(page, { title: 'Ranked otherwise' });
+  await putFormula(page, { title: 'Ranked otherwise' });
   await leaveOut(page, 'egg', 'dairy', 'oil');
   await expect(page.getByText('4 out, 4 covered')).toBeVisible();
   const wholes = page.getByRole('region', { name: 'Whole solutions', exact: true });
@@ -34,7 +34,7 @@ test('house style moves the order; three whole solutions side by side; one is ta
 });
 
 test('a way of one’s own is written, tried and listed in the kitchen', async ({ page }) => {
-  await pasteFormula(page, { title: 'Own way' });
+  await putFormula(page, { title: 'Own way' });
   await leaveOut(page, 'egg');
   await page.getByRole('button', { name: 'A way of your own, in place of eggs' }).click();
   const form = page.getByRole('dialog');
@@ -64,7 +64,7 @@ test('a way of one’s own is written, tried and listed in the kitchen', async (
 test('with keys alone: an amount dragged, a property held, a step rewritten, and the card shows both', async ({
   page,
 }) => {
-  await pasteFormula(page, { title: 'Dragged' });
+  await putFormula(page, { title: 'Dragged' });
   await leaveOut(page, 'egg');
   await page.getByRole('link', { name: /Balance/ }).click();
   await page.getByRole('button', { name: /^Hold white rice flour/ }).focus();

@@ -1,6 +1,6 @@
 import { spawn, type ChildProcess } from 'node:child_process';
-import { rmSync } from 'node:fs';
 import { test as base } from '@playwright/test';
+import { copySeeded } from './seeded';
 
 const FIRST_PORT = 4391;
 /** A first start makes the database; on a busy machine that takes a while. */
@@ -23,6 +23,11 @@ async function answers(url: string, process_: ChildProcess): Promise<void> {
 /** A built server on a folder and port of its own, which a journey may stop and start again. */
 export function serve(data: string, port: number, ...more: string[]) {
   let child: ChildProcess | null = null;
+  const end = async (how: 'SIGKILL' | 'SIGINT'): Promise<void> => {
+    const ended = new Promise((done) => child!.once('exit', done));
+    child!.kill(how);
+    await ended;
+  };
   const url = `http://localhost:${port}`;
   return {
     url,
@@ -36,11 +41,8 @@ export function serve(data: string, port: number, ...more: string[]) {
       );
       await answers(url, child);
     },
-    kill: async (): Promise<void> => {
-      const ended = new Promise((done) => child!.once('exit', done));
-      child!.kill('SIGKILL');
-      await ended;
-    },
+    kill: () => end('SIGKILL'),
+    stop: () => end('SIGINT'),
   };
 }
 
@@ -51,19 +53,11 @@ export const test = base.extend<object, { server: string }>({
     // eslint-disable-next-line no-empty-pattern
     async ({}, use, { parallelIndex }) => {
       const data = `test-results/data-${parallelIndex}`;
-      const port = FIRST_PORT + parallelIndex;
-      rmSync(data, { recursive: true, force: true });
-      const started = spawn(
-        process.execPath,
-        ['dist/server/main.js', '--data', data, '--port', String(port)],
-        { stdio: ['ignore', 'ignore', 'inherit'] },
-      );
-      const url = `http://localhost:${port}`;
-      await answers(url, started);
-      await use(url);
-      const ended = new Promise((done) => started.once('exit', done));
-      started.kill('SIGINT');
-      await ended;
+      copySeeded(data);
+      const server = serve(data, FIRST_PORT + parallelIndex);
+      await server.start();
+      await use(server.url);
+      await server.stop();
     },
     { scope: 'worker', timeout: MOST_START_MS + 10_000 },
   ],

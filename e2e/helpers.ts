@@ -49,6 +49,20 @@ export async function pasteFormula(page: Page, given: Partial<typeof PASTED> = {
   await expect(page.getByRole('heading', { level: 1, name: f.title })).toBeVisible();
 }
 
+/** Puts a formula on the shelf as a script would, and opens its Swap: for journeys that are about something else. */
+export async function putFormula(page: Page, given: Partial<typeof PASTED> = {}): Promise<void> {
+  const f = { ...PASTED, ...given };
+  const call = async <T>(to: string, data: unknown): Promise<T> => {
+    const res = await page.request.post(`/api/v1/${to}`, { data });
+    expect(res.ok()).toBe(true);
+    return (await res.json()) as T;
+  };
+  const { formula } = await call<{ formula: object }>('read', f);
+  const made = await call<{ formula: { id: string } }>('formulas', { formula });
+  await page.goto(`/formula/${made.formula.id}/swap`);
+  await expect(page.getByRole('heading', { level: 1, name: f.title })).toBeVisible();
+}
+
 /** Presses what has to go and waits for the answer. */
 export async function leaveOut(page: Page, ...what: ('egg' | 'dairy' | 'nuts' | 'oil')[]): Promise<void> {
   for (const w of what) {

@@ -84,7 +84,7 @@ test('the whole job: paste, correct, leave out four things, choose, balance, kee
   await expect(page.getByText(/Make the gel: whisk 16.0 g ground chia/)).toBeVisible();
   await expect(page.getByRole('deletion').filter({ hasText: 'eggs' }).first()).toBeVisible();
   await expect(page.getByRole('insertion').filter({ hasText: 'ground chia gel' }).first()).toBeVisible();
-  await expect(page.getByText(/Not known, check the packet:/)).toBeVisible();
+  await expect(page.getByText(/^Check packets for /)).toBeVisible();
   await expect(page.getByText(/not medical or legal advice/)).toBeVisible();
   await page.getByRole('button', { name: 'Close' }).click();
   await expect(page.locator('.mantine-Notification-root')).toHaveCount(0);

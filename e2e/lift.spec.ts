@@ -1,8 +1,8 @@
 import { expect, test } from './fixtures';
-import { deskSaved, expectAccessible, leaveOut, pasteFormula } from './helpers';
+import { deskSaved, expectAccessible, leaveOut, putFormula } from './helpers';
 
 test('acid and soda are weighed, soda left over is mended at a press, the rail says so', async ({ page }) => {
-  await pasteFormula(page, {
+  await putFormula(page, {
     title: 'Soda heavy',
     text: '250 g white rice flour\n2 eggs\n200 g milk\n8 g baking soda\n1 tsp baking powder\n80 g sugar\n60 g sunflower oil\n2 g xanthan gum',
   });
@@ -24,7 +24,7 @@ test('acid and soda are weighed, soda left over is mended at a press, the rail s
 test('the yeast clock, a starter, and the gauge, with keys alone; it is there after a reload, and on the card', async ({
   page,
 }) => {
-  await pasteFormula(page, {
+  await putFormula(page, {
     title: 'Quay rolls',
     text: '300 g brown rice flour\n150 g tapioca starch\n2 eggs\n330 g water\n7 g instant yeast\n20 g sugar\n8 g salt\n6 g xanthan gum\n25 g sunflower oil',
     method: 'Mix everything.\nShape and let it rise.\nBake until brown.',

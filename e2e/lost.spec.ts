@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Page } from '@playwright/test';
 import { expect, serve, test } from './fixtures';
-import { deskSaved, expectAccessible, leaveOut, pasteFormula } from './helpers';
+import { deskSaved, expectAccessible, leaveOut, putFormula } from './helpers';
 
 /** Whatever is done to it, what was typed is still there, or one press away. */
 const isOut = (page: Page, what: string) =>
@@ -14,7 +14,7 @@ const isIn = (page: Page, what: string) =>
 test('a version that is opened beside a changed copy takes nothing away: undo, a press, a restart bring it back', async ({
   page,
 }) => {
-  await pasteFormula(page, { title: 'Beside me' });
+  await putFormula(page, { title: 'Beside me' });
   await leaveOut(page, 'egg');
   await deskSaved(page);
   await page.getByRole('link', { name: 'as written' }).click();
@@ -51,7 +51,7 @@ test('a version that is opened beside a changed copy takes nothing away: undo, a
 });
 
 test('back and forward walk over the pages, not over the work', async ({ page }) => {
-  await pasteFormula(page, { title: 'There and back' });
+  await putFormula(page, { title: 'There and back' });
   await leaveOut(page, 'egg');
   await page.getByRole('link', { name: /^Balance/ }).click();
   await page.waitForURL(/\/balance/);
@@ -112,7 +112,7 @@ test('a browser without room, and one whose page was closed before anything was 
   page,
   context,
 }) => {
-  await pasteFormula(page, { title: 'No room' });
+  await putFormula(page, { title: 'No room' });
   const url = page.url();
   await page.evaluate(() => {
     Storage.prototype.setItem = () => {
@@ -180,7 +180,7 @@ test('two tabs of one kitchen: both changes stand; where they cannot, both are s
 });
 
 test('a worker that is blocked is said in words, and tried again at a press', async ({ page }) => {
-  await pasteFormula(page, { title: 'No worker' });
+  await putFormula(page, { title: 'No worker' });
   await page.route('**/core.worker*', (route) => route.abort());
   await page.reload();
   await expect(page.getByText('This could not be worked out')).toBeVisible({ timeout: 30_000 });

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { expect, test } from './fixtures';
-import { expectAccessible, leaveOut, pasteFormula } from './helpers';
+import { expectAccessible, leaveOut, putFormula } from './helpers';
 
 const choose = async (page: Page, label: string, type: string, option: string) => {
   await page.getByRole('combobox', { name: label, exact: true }).fill(type);
@@ -31,7 +31,7 @@ test('a packet is read, stands for its kind everywhere, and is kept to with a ve
   await expectAccessible(page);
 
   // It is used where rice drink is asked for, and named on the card.
-  await pasteFormula(page, {
+  await putFormula(page, {
     title: 'With a packet',
     text: '200 g white rice flour\n50 g tapioca starch\n200 ml milk\n80 g sugar\n8 g baking powder',
   });
@@ -184,8 +184,8 @@ test('eaters are kept in the Kitchen, a formula says what was found for each, an
   await page.goto('/');
   await page.getByRole('link', { name: /Parsnip/ }).click();
   await page.getByRole('link', { name: /Read/ }).click();
-  const who = page.getByRole('region', { name: 'Who can eat it' });
-  await expect(who.getByText(/Night watch: contains what must go/)).toBeVisible();
+  const who = page.getByRole('region', { name: 'For whom it suits' });
+  await expect(who.getByText(/Night watch: not suitable/)).toBeVisible();
   await expect(who.getByText(/^ground cinnamon \(words of your own\)/)).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('link', { name: /Swap/ }).click();

@@ -1,8 +1,8 @@
 import { expect, test } from './fixtures';
-import { expectAccessible, pasteFormula } from './helpers';
+import { expectAccessible, putFormula } from './helpers';
 
 test('the shelf is searched, sifted and ordered; the address holds it', async ({ page }) => {
-  await pasteFormula(page, { title: 'Zephyr tray cake' });
+  await putFormula(page, { title: 'Zephyr tray cake' });
   await page.goto('/');
   const rows = page.getByRole('main').getByRole('listitem');
   await expect(rows.first()).toContainText('Zephyr');
@@ -24,7 +24,7 @@ test('the shelf is searched, sifted and ordered; the address holds it', async ({
 });
 
 test('a formula is copied, put aside and taken out again', async ({ page }) => {
-  await pasteFormula(page, { title: 'Yawl biscuits' });
+  await putFormula(page, { title: 'Yawl biscuits' });
   await page.goto('/?q=yawl');
   const rows = page.getByRole('main').getByRole('listitem');
   await page.getByRole('button', { name: 'Copy Yawl biscuits' }).click();

@@ -1,5 +1,5 @@
 import { expect, test } from './fixtures';
-import { deskSaved, expectAccessible, leaveOut, pasteFormula } from './helpers';
+import { deskSaved, expectAccessible, leaveOut, putFormula } from './helpers';
 
 test('unsaved work survives reload: the pasted text, and the desk', async ({ page }) => {
   await page.goto('/new');
@@ -13,7 +13,7 @@ test('unsaved work survives reload: the pasted text, and the desk', async ({ pag
   await expect(page.getByText('2 lines, all known')).toBeVisible();
   await page.getByLabel('Ingredients, one a line').fill('');
 
-  await pasteFormula(page, { title: 'Reload me' });
+  await putFormula(page, { title: 'Reload me' });
   // Reloaded before the server was asked to save: the browser has it.
   await page.route('**/draft', (route) =>
     route.request().method() === 'PUT' ? route.abort() : route.continue(),
@@ -29,7 +29,7 @@ test('unsaved work survives reload: the pasted text, and the desk', async ({ pag
 });
 
 test('two tabs on one draft: the second is told, and both can be taken', async ({ page, context }) => {
-  await pasteFormula(page, { title: 'Two tabs' });
+  await putFormula(page, { title: 'Two tabs' });
   const other = await context.newPage();
   await other.goto(page.url());
   await expect(other.getByRole('heading', { name: 'Nothing has to go' })).toBeVisible();
@@ -72,7 +72,7 @@ test('bad input is met in words and keeps every line', async ({ page }) => {
 });
 
 test('where there is no answer the need is named', async ({ page }) => {
-  await pasteFormula(page, {
+  await putFormula(page, {
     title: 'Not gluten-free at all',
     text: '300 g plain flour\n200 g milk\n6 g salt',
   });
@@ -83,7 +83,7 @@ test('where there is no answer the need is named', async ({ page }) => {
 });
 
 test('delete can be undone; what is not there is said', async ({ page }) => {
-  await pasteFormula(page, { title: 'Soon gone' });
+  await putFormula(page, { title: 'Soon gone' });
   await page.goto('/');
   await page.getByRole('button', { name: 'Delete Soon gone' }).click();
   await expect(page.getByText('Soon gone is off the shelf')).toBeVisible();

@@ -1,8 +1,8 @@
 import { expect, test } from './fixtures';
-import { expectAccessible, leaveOut, pasteFormula } from './helpers';
+import { expectAccessible, leaveOut, putFormula } from './helpers';
 
 test('versions grow, branch, are named and starred, and lie side by side', async ({ page }) => {
-  await pasteFormula(page, { title: 'Capstan cake' });
+  await putFormula(page, { title: 'Capstan cake' });
   const keep = async (name: string) => {
     await page.getByRole('button', { name: 'Keep this version' }).click();
     await page.getByRole('dialog').getByLabel(/^Name/).fill(name);
@@ -122,7 +122,7 @@ test('the handbook: every part, searched, sifted, linked to from an explanation'
   await page.goto('/handbook/conversions');
   await page.getByLabel('An oven').fill('gas mark 6');
   await expect(page.getByRole('status')).toContainText('204 °C');
-  await pasteFormula(page, { title: 'Sextant cake' });
+  await putFormula(page, { title: 'Sextant cake' });
   await leaveOut(page, 'egg');
   await page.getByRole('link', { name: 'In the handbook' }).first().click();
   await page.waitForURL(/\/handbook\/replacements#/);
@@ -130,7 +130,7 @@ test('the handbook: every part, searched, sifted, linked to from an explanation'
 });
 
 test('everything goes into a file and comes back; a file that is none is refused', async ({ page }) => {
-  await pasteFormula(page, { title: 'Bosun buns' });
+  await putFormula(page, { title: 'Bosun buns' });
   await page.goto('/kitchen');
   const saving = page.waitForEvent('download');
   await page.getByRole('link', { name: 'Keep everything in a file' }).click();
@@ -196,7 +196,7 @@ test('a kitchen of °F and ounces: at the oven, on the desk and on the card', as
   await page.getByRole('option', { name: '°F' }).click();
   await page.getByLabel('Ounces beside the grams on the card').check();
   await expect(page.getByText(/°F hotter than it says/).first()).toBeVisible();
-  await pasteFormula(page, { title: 'Fathom cake' });
+  await putFormula(page, { title: 'Fathom cake' });
   await leaveOut(page, 'egg');
   await page.getByRole('link', { name: /^5? ?Bake/ }).click();
   // 350 °F as it was written.

@@ -2,18 +2,26 @@
 import { spawn } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
-import { ensureBuilt, ensureChromium, ensurePackages, ROOT, run } from './setup.mjs';
+import { ensureBuilt, ensureChromium, ensurePackages, ensurePostgres, ROOT, run } from './setup.mjs';
 
 // Reports are read in logs: no colours.
 process.env.NO_COLOR = '1';
 ensurePackages();
 ensureChromium();
+ensurePostgres();
 const out = join(ROOT, 'test-results/counts');
 rmSync(out, { recursive: true, force: true });
 mkdirSync(out, { recursive: true });
 
 let passed = 0;
 let failed = 0;
+
+/** Says how long a stage took. */
+async function stage(name, work) {
+  const began = Date.now();
+  await work();
+  process.stdout.write(`(${name}: ${Math.round((Date.now() - began) / 1000)} s)\n`);
+}
 
 /** Checks that pass or fail as a whole, two at a time; what each has to say is printed when it ends. */
 async function checks(list) {
@@ -56,24 +64,48 @@ const vitestArgs = (file, ...more) => [
   `--outputFile.json=${join(out, file)}`,
 ];
 
-await checks([
-  ['types', 'tsc', '-p', 'tsconfig.json'],
-  ['lint', 'eslint', '.', '--max-warnings', '0'],
-  ['core without DOM or Node', 'tsc', '-p', 'tsconfig.core.json'],
-  ['floors', 'depcruise', 'core', 'contract', 'server', 'web', 'demo', '--config', '.dependency-cruiser.cjs'],
-  ['nothing unused', 'knip'],
-  ['format', 'prettier', '--check', '--log-level', 'warn', '.'],
-]);
-suite(
-  'unit and API',
-  'unit.json',
-  vitest,
-  vitestArgs('unit.json', '--project', 'core', '--project', 'server', '--project', 'web'),
+await stage('checks', () =>
+  checks([
+    ['types', 'tsc', '-p', 'tsconfig.json'],
+    ['lint', 'eslint', '.', '--max-warnings', '0', '--cache', '--cache-location', '.cache/eslint'],
+    ['core without DOM or Node', 'tsc', '-p', 'tsconfig.core.json'],
+    [
+      'floors',
+      'depcruise',
+      'core',
+      'contract',
+      'server',
+      'web',
+      'demo',
+      '--config',
+      '.dependency-cruiser.cjs',
+    ],
+    ['nothing unused', 'knip'],
+    [
+      'format',
+      'prettier',
+      '--check',
+      '--log-level',
+      'warn',
+      '--cache',
+      '--cache-location',
+      '.cache/prettier',
+      '.',
+    ],
+  ]),
 );
-ensureBuilt();
-await checks([['bundle size', 'size-limit']]);
-suite('built server', 'built.json', vitest, vitestArgs('built.json', '--project', 'built'));
-suite('browser', 'e2e.json', playwright, ['playwright', 'test']);
+const unit = ['core', 'server', 'postgres', 'web'].flatMap((p) => ['--project', p]);
+await stage('unit and API', () =>
+  suite('unit and API', 'unit.json', vitest, vitestArgs('unit.json', ...unit)),
+);
+await stage('build', async () => {
+  ensureBuilt();
+  await checks([['bundle size', 'size-limit']]);
+});
+await stage('built server', () =>
+  suite('built server', 'built.json', vitest, vitestArgs('built.json', '--project', 'built')),
+);
+await stage('browser', () => suite('browser', 'e2e.json', playwright, ['playwright', 'test']));
 
 process.stdout.write(`${passed} passed, ${failed} failed\n`);
 process.exit(failed > 0 ? 1 : 0);

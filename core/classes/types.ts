@@ -171,8 +171,14 @@ export type ProductClass = {
   basis: Basis;
 };
 
-/** What is said where egg or fat is the structure and leaves. */
-export const HONEST_IDS = ['no_hollow_shell', 'no_sponge', 'no_layers', 'no_custard_tremble'] as const;
+/** What is said where egg, fat or gluten is the structure and leaves. */
+export const HONEST_IDS = [
+  'no_gluten',
+  'no_hollow_shell',
+  'no_sponge',
+  'no_layers',
+  'no_custard_tremble',
+] as const;
 export type HonestId = (typeof HONEST_IDS)[number];
 
 /** Which leaving lines a kit can stand in for. */

@@ -1,6 +1,13 @@
 import type { AvoidId, Ingredient } from '../ingredients';
 import { AVOID_IDS } from '../ingredients';
-import { avoidsOf, verdictFor, type ExclusionId, type Finding, type OilReading } from './exclusions';
+import {
+  avoidsOf,
+  FINDINGS,
+  verdictFor,
+  type ExclusionId,
+  type Finding,
+  type OilReading,
+} from './exclusions';
 
 /** Somebody, or a table, one bakes for. Where traces matter, a "may contain" warning rules a thing out. */
 export type Eater = {
@@ -40,21 +47,19 @@ export function tableOf(eaters: readonly Eater[]): Table {
 export type EaterLine = { index: number; finding: Finding; avoids: AvoidId[] };
 export type EaterVerdict = { finding: Finding; refused: boolean; because: EaterLine[] };
 
-const WORST: readonly Finding[] = ['contains', 'may_contain', 'not_known', 'nothing_found'];
-
 /**
  * What can be said of a list of ingredients for one eater: the worst of its lines, with every line that is not
- * "nothing found". A line that is not known counts as not known, never as free of anything.
+ * without a conflict. A line that is not known counts as not known, never as free of anything.
  */
 export function verdictForEater(eater: Eater, ingredients: readonly (Ingredient | null)[]): EaterVerdict {
   const avoids = avoidsOfEater(eater);
   const because = ingredients.flatMap((i, index): EaterLine[] => {
     const v = verdictFor(i, avoids);
-    if (v.finding === 'nothing_found') return [];
+    if (v.finding === 'no_conflict_found') return [];
     const hit = v.finding === 'contains' ? v.contains : v.finding === 'may_contain' ? v.may : v.unknown;
     return [{ index, finding: v.finding, avoids: hit }];
   });
-  const finding = WORST.find((f) => because.some((b) => b.finding === f)) ?? 'nothing_found';
+  const finding = FINDINGS.find((f) => because.some((b) => b.finding === f)) ?? 'no_conflict_found';
   const refused = finding === 'contains' || (finding === 'may_contain' && eater.traces);
   return { finding, refused, because };
 }

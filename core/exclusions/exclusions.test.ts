@@ -62,29 +62,29 @@ describe('what has to go', () => {
   it('fails closed', () => {
     const avoids = avoidsOf(['egg', 'dairy']);
     expect(verdictFor(null, avoids)).toEqual({
-      finding: 'not_known',
+      finding: 'check_packets',
       contains: [],
       may: [],
       unknown: avoids,
     });
     expect(verdictFor(ingredientById('butter'), avoids).finding).toBe('contains');
     expect(verdictFor(ingredientById('plant_block'), avoids)).toEqual({
-      finding: 'not_known',
+      finding: 'check_packets',
       contains: [],
       may: [],
       unknown: avoids,
     });
-    expect(verdictFor(ingredientById('apple_puree'), avoids).finding).toBe('nothing_found');
+    expect(verdictFor(ingredientById('apple_puree'), avoids).finding).toBe('no_conflict_found');
     expect(verdictFor(ingredientById('oat_drink'), avoidsOf(['oil'])).unknown).toContain('oil');
   });
 
   it('a single food may say nothing found; whatever is made by somebody never does for the allergens by law', () => {
     const all = avoidsOf([...EXCLUSION_IDS], 'all_fat');
     for (const i of INGREDIENTS.filter((x) => x.labelNeeded))
-      expect(verdictFor(i, all).finding).not.toBe('nothing_found');
+      expect(verdictFor(i, all).finding).not.toBe('no_conflict_found');
     for (const id of ['white_rice', 'apple', 'salt'])
       expect(verdictFor(ingredientById(id), avoidsOf(['egg', 'dairy', 'nuts', 'oil'])).finding).toBe(
-        'nothing_found',
+        'no_conflict_found',
       );
   });
 
@@ -131,11 +131,11 @@ describe('eaters', () => {
     expect([v.finding, v.refused]).toEqual(['contains', true]);
     expect(v.because.map((b) => [b.index, b.finding])).toEqual([
       [1, 'contains'],
-      [2, 'not_known'],
-      [3, 'not_known'],
+      [2, 'check_packets'],
+      [3, 'check_packets'],
     ]);
     expect(verdictForEater(club, [ingredientById('apple')])).toEqual({
-      finding: 'nothing_found',
+      finding: 'no_conflict_found',
       refused: false,
       because: [],
     });

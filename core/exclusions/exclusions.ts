@@ -92,10 +92,10 @@ export function avoidsOf(
 
 /**
  * What can be said of one ingredient against a set of avoidances. It fails closed: an ingredient that is not
- * known is `not_known` for all of them, a packet not read is `not_known` for what its kind can hold.
- * `nothing_found` is the most that is ever said.
+ * known is `check_packets` for all of them, a packet not read is `check_packets` for what its kind can hold.
+ * `no_conflict_found` is the most that is ever said.
  */
-export const FINDINGS = ['contains', 'may_contain', 'not_known', 'nothing_found'] as const;
+export const FINDINGS = ['contains', 'may_contain', 'check_packets', 'no_conflict_found'] as const;
 export type Finding = (typeof FINDINGS)[number];
 export type Verdict = { finding: Finding; contains: AvoidId[]; may: AvoidId[]; unknown: AvoidId[] };
 
@@ -111,8 +111,8 @@ export function verdictFor(ingredient: Ingredient | null, avoids: readonly Avoid
       : may.length > 0
         ? 'may_contain'
         : unknown.length > 0
-          ? 'not_known'
-          : 'nothing_found';
+          ? 'check_packets'
+          : 'no_conflict_found';
   return { finding, contains, may, unknown };
 }
 

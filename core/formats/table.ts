@@ -20,7 +20,14 @@ const MEANS: Record<string, 'name' | 'grams' | 'amount' | 'unit' | 'part' | 'mor
   note: 'more',
 };
 /** Columns of the table that goes out. */
-export const TABLE_COLUMNS = ['part', 'grams', 'ingredient', 'preparation', 'percent_on_flour'] as const;
+export const TABLE_COLUMNS = [
+  'part',
+  'grams',
+  'ingredient',
+  'preparation',
+  'percent_on_flour',
+  'suits',
+] as const;
 
 export type TableRead =
   | { text: string; left: string[] }

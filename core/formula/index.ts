@@ -1,3 +1,4 @@
 export * from './profile';
 export * from './types';
 export * from './tins';
+export * from './suitable';

@@ -87,8 +87,8 @@ describe('packets', () => {
       'no',
       false,
     ]);
-    expect(verdictFor(ref('soy_drink'), avoidsOf(['dairy'])).finding).toBe('not_known');
-    expect(verdictFor(i, avoidsOf(['dairy'])).finding).toBe('nothing_found');
+    expect(verdictFor(ref('soy_drink'), avoidsOf(['dairy'])).finding).toBe('check_packets');
+    expect(verdictFor(i, avoidsOf(['dairy'])).finding).toBe('no_conflict_found');
   });
 
   it('a word nobody knows keeps everything not known until it is looked at', () => {

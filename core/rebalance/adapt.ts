@@ -22,6 +22,7 @@ const FATS: readonly string[] = ['butter', 'fat_firm'];
 function honestOf(choices: readonly Choice[]): HonestId[] {
   const ids = choices.flatMap(({ conflict: c, kit }) => {
     const { honest } = CLASSES[c.classId];
+    if (c.role === null && c.group === 'flour' && c.avoids.includes('gluten')) return ['no_gluten' as const];
     if (c.role !== null || !honest) return [];
     if (EGGS.includes(c.group) && honest.egg) return [honest.egg];
     // Another firm fat goes on making layers.

@@ -76,7 +76,7 @@ export class PartBench {
       target,
       lookup,
       pins,
-      (i) => verdictFor(i, avoids).finding === 'nothing_found',
+      (i) => verdictFor(i, avoids).finding === 'no_conflict_found',
     );
   }
 
@@ -116,7 +116,7 @@ export class PartBench {
     const fits = fitOf(this.part, profile, this.target);
     const added = part.moves.filter((m) => m.op === 'add').map((m) => m.ingredientId!);
     const unknown = added.filter(
-      (id) => verdictFor(this.lookup({ kind: 'ref', id }), this.avoids).finding !== 'nothing_found',
+      (id) => verdictFor(this.lookup({ kind: 'ref', id }), this.avoids).finding !== 'no_conflict_found',
     );
     const uncovered = uncoveredJobs(this.part, part.part, choices, fits, this.lookup);
     const weights = CLASSES[this.part.classId].jobs;

@@ -63,7 +63,9 @@ export function lowerBound(
                 weights.usual * (1 - kit.usual) +
                 weights.scarce * kit.scarcity,
               allergens: sure.flatMap(watchedOf).filter((a) => !before.has(a)),
-              unknown: sure.filter((i) => verdictFor(i, avoids).finding !== 'nothing_found').map((i) => i.id),
+              unknown: sure
+                .filter((i) => verdictFor(i, avoids).finding !== 'no_conflict_found')
+                .map((i) => i.id),
               cautions: kit.cautions.filter((c) => c !== 'green_sunflower' || alkali),
               sure,
             },

@@ -107,7 +107,7 @@ describe('formulas and versions', () => {
       title: formula.title,
       versions: 1,
       lines: formula.parts[0]!.lines.length,
-      without: [],
+      leavesOut: [],
       hasDraft: false,
     });
     const renamed = await api

@@ -96,7 +96,7 @@ export async function listFormulas(db: Db, asked: ShelfQuery = {}): Promise<Shel
       ...row,
       classId: classId as ClassId,
       updatedAt: updatedAt.toISOString(),
-      without: [...new Set(row.kept.flat())].filter((a) => a !== 'gluten' && a !== 'wheat'),
+      leavesOut: [...new Set(row.kept.flat())].filter((a) => a !== 'gluten' && a !== 'wheat'),
     })),
     found: kinds.reduce((s, k) => s + k.found, 0),
     all: kinds.reduce((s, k) => s + k.n, 0),

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { formulasIn, linesOfTable, recipesIn } from '../../core/formats';
 import { lookupReference } from '../../core/ingredients';
-import { massOf } from '../../core/formula';
+import { massOf, suitabilityOf } from '../../core/formula';
 import { readFormula } from '../../core/reading';
 import { DEMO_FORMULAS } from '../../demo/data/formulas';
 import { fileName } from '../parts/saveFile';
@@ -13,7 +13,7 @@ describe('a card as a file', () => {
     '%s comes back from its recipe file with the grams it went out with, to the gram shown',
     (title, given) => {
       const { formula: doc } = readFormula(given);
-      const found = recipesIn(cardJsonLd({ title, name: 'as written', doc, without: '' }));
+      const found = recipesIn(cardJsonLd({ title, name: 'as written', doc, suits: '' }));
       if ('fault' in found) throw new Error(found.fault);
       const [r] = found.recipes;
       const back = readFormula({ text: r!.text, method: r!.method, classId: given.classId }).formula;
@@ -35,15 +35,15 @@ describe('a card as a file', () => {
         expect(a.map((p) => p.length)).toEqual(b.map((p) => p.length));
         a.forEach((p, i) => p.forEach((g, k) => expect(Math.abs(g - b[i]![k]!)).toBeLessThanOrEqual(0.51)));
       };
-      const [found] = formulasIn(cardMarkdown({ title, name: 'as written', doc, without: '' }))!;
+      const [found] = formulasIn(cardMarkdown({ title, name: 'as written', doc, suits: '' }))!;
       expect(found!.title).toBe(title);
       const back = readFormula({ ...found!, classId: given.classId }).formula;
       near(back);
       expect(back.method).toHaveLength(doc.method.length);
       expect(back.bake?.ovenC).toBe(doc.bake?.ovenC);
-      const table = linesOfTable(cardRows(doc, lookupReference));
+      const table = linesOfTable(cardRows(doc, lookupReference, suitabilityOf(doc, [], lookupReference)));
       if ('fault' in table) throw new Error(table.fault);
-      expect(table.left).toEqual(['percent_on_flour']);
+      expect(table.left).toEqual(['percent_on_flour', 'suits']);
       near(readFormula({ text: table.text, classId: given.classId }).formula);
     },
   );
@@ -56,9 +56,9 @@ describe('a card as a file', () => {
       title: 'Muffins',
       name: 'no egg',
       doc: { ...doc, method: [struck, ...rest] },
-      without: 'egg',
+      suits: 'Check packets for egg: rice flour.',
     });
-    expect(text).toMatch(/^# Muffins\n\nno egg\. Without gluten, egg\./);
+    expect(text).toMatch(/^# Muffins\n\nno egg\. Check packets for egg: rice flour\./);
     expect(text.match(/^- /gm)).toHaveLength(doc.parts[0]!.lines.length);
     expect(text.match(/^\d+\. /gm)).toHaveLength(rest.length);
     expect(text).toContain('Bake: ');

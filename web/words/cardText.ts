@@ -1,9 +1,17 @@
 import { recipeJsonLd, type TABLE_COLUMNS } from '../../core/formats';
-import { bakersPercent, profileOf, type Formula, type Line, type Part } from '../../core/formula';
+import {
+  bakersPercent,
+  profileOf,
+  type Formula,
+  type Line,
+  type Part,
+  type Suitability,
+} from '../../core/formula';
 import type { Lookup } from '../../core/ingredients';
 import { STATE_WORDS } from './data/ways';
 import { grams } from './format';
 import { ovenText } from './say';
+import { lineFinding } from './suitability';
 import { stepText } from './stepWords';
 import { lineName, ROLE_WORDS } from './things';
 
@@ -18,10 +26,11 @@ export function lineText(l: Line): string {
 /** Every step as it now goes. */
 export const stepsIn = (doc: Formula): string[] => doc.method.flatMap((s) => stepText(s) ?? []);
 
-export type CardText = { title: string; name: string; doc: Formula; without: string };
+/** `suits`: what can be said of whom it suits, in a line. */
+export type CardText = { title: string; name: string; doc: Formula; suits: string };
 
 /** A version as a schema.org recipe. A part's name stands as a heading among the lines, as it is read again. */
-export function cardJsonLd({ title, name, doc, without }: CardText): string {
+export function cardJsonLd({ title, name, doc, suits }: CardText): string {
   const headed = (p: Part): string[] => [
     ...(doc.parts.length > 1 && p.name ? [`For the ${p.name.toLowerCase()}:`] : []),
     ...p.lines.map(lineText),
@@ -32,12 +41,16 @@ export function cardJsonLd({ title, name, doc, without }: CardText): string {
     steps: stepsIn(doc),
     minutes: doc.bake?.minutes ?? null,
     yield: doc.yield ? `${doc.yield.pieces} ${doc.yield.name}` : '',
-    note: `Without gluten${without && `, ${without}`}.${doc.bake ? ` Bake: ${ovenText(doc.bake, 'c')}.` : ''} Check the packets.`,
+    note: `${suits}${doc.bake ? ` Bake: ${ovenText(doc.bake, 'c')}.` : ''}`,
   });
 }
 
 /** The lines of a version as rows of a table: what a spreadsheet can hold of it. */
-export function cardRows(doc: Formula, lookup: Lookup): Record<(typeof TABLE_COLUMNS)[number], string>[] {
+export function cardRows(
+  doc: Formula,
+  lookup: Lookup,
+  suitability: Suitability,
+): Record<(typeof TABLE_COLUMNS)[number], string>[] {
   return doc.parts.flatMap((p) => {
     const profile = profileOf(p, lookup);
     return p.lines.map((l) => {
@@ -51,13 +64,14 @@ export function cardRows(doc: Formula, lookup: Lookup): Record<(typeof TABLE_COL
           .filter(Boolean)
           .join(', '),
         percent_on_flour: pct === null ? '' : pct.toFixed(1),
+        suits: lineFinding(suitability, l.id),
       };
     });
   });
 }
 
 /** A version as plain text with Markdown's marks. */
-export function cardMarkdown({ title, name, doc, without }: CardText): string {
+export function cardMarkdown({ title, name, doc, suits }: CardText): string {
   const parts = doc.parts.flatMap((p) => [
     ...(doc.parts.length > 1 && p.name ? [`## ${p.name}`, ''] : ['## Weigh', '']),
     ...p.lines.map((l) => `- ${lineText(l)}`),
@@ -67,7 +81,7 @@ export function cardMarkdown({ title, name, doc, without }: CardText): string {
   return [
     `# ${title}`,
     '',
-    `${name}. Without gluten${without && `, ${without}`}. Check the packets.`,
+    `${name}. ${suits}`,
     '',
     ...parts,
     ...(steps.length > 0 ? ['## Method', '', ...steps.map((s, i) => `${i + 1}. ${s}`), ''] : []),

@@ -157,6 +157,8 @@ const SAY: Record<string, (a: Args) => string> = {
     `Stir ${amount(a, 1)} into some of the cold liquid, bring the rest to a simmer, whisk it in and cook 1-2 min at ${degreesSpan(92, 96)}, until thick.`,
   'step.whiskFast': () => 'Whisk it into the liquid fast, or mix it well into the dry: it clumps.',
   'step.softenInWater': () => 'Soften in a little water with the lid on, no fat.',
+  'step.noKnead': () =>
+    'Mix until smooth and rest 10 to 20 min: there is no gluten to knead. Shape or spread it with wet hands.',
   'step.noProof': () => 'No proof: into the oven at once.',
   'step.starchGloss': (a) => `Boil ${amounts(a)} and brush it on hot.`,
   honest: (a) => HONEST_WORDS[s(a, 'id') as HonestId] ?? s(a, 'id'),

@@ -4,7 +4,6 @@ import { KIT_WORDS } from './data/kits';
 
 export { KIT_WORDS } from './data/kits';
 export * from './data/terms';
-export * from './without';
 
 const upper = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 

@@ -5,7 +5,8 @@ import { KITS } from '../../core/classes';
 import { msg } from '../../core/explain';
 import { amountOf, counted, fixed, grams, listed, percent, spreadOf } from './format';
 import { hasWords, ovenText, say, sayProblem } from './say';
-import { KIT_WORDS, withoutWords } from './things';
+import { leavesOut } from './suitability';
+import { KIT_WORDS } from './things';
 
 const core = join(import.meta.dirname, '../../core');
 /** Source files of a folder, without its tests. */
@@ -49,7 +50,7 @@ describe('words', () => {
   it('makes sentences', () => {
     expect([listed([]), listed(['a']), listed(['a', 'b', 'c'])]).toEqual(['', 'a', 'a, b and c']);
     expect([counted(1, 'line'), counted(2, 'line')]).toEqual(['1 line', '2 lines']);
-    expect(withoutWords(['gluten', 'egg', 'milk', 'tree_nut', 'peanut', 'oil'])).toBe(
+    expect(leavesOut(['gluten', 'egg', 'milk', 'tree_nut', 'peanut', 'oil'])).toBe(
       'egg, dairy, nuts, added oil',
     );
     expect(say(msg('step.waterWash', { part: 'crust' }))).toBe('For the crust: brush with water.');

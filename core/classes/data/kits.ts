@@ -30,10 +30,19 @@ const caps = (yeast_loaf: number, batter: number, cookie: number, maxEggs?: numb
   ...(maxEggs === undefined ? {} : { maxEggs }),
 });
 
-/** What a flour or starch may have to go for: itself, never gluten, for nothing here replaces what gluten did. */
+/** What a flour or starch may have to go for: itself. One that goes for gluten has ways of its own, with a binder. */
 const FLOUR_AVOIDS: AvoidId[] = ['rice', 'corn', 'oats', 'grain', 'legume', 'nightshade', 'coconut', 'soy', 'lupin', 'chestnut', 'wheat', 'wheat_starch', 'own_word'];
 
+/** What a flour of wheat, barley or rye goes for. */
+const GLUTEN_AVOIDS: AvoidId[] = ['gluten', 'wheat', 'grain', 'inulin', 'own_word'];
+
 const ROWS: Kit[] = [
+  // Flours that hold gluten: a gluten-free flour of the kind of bake, with what binds in gluten's stead
+  { id: 'gum_blend_for_gluten', for: { groups: ['flour'], avoids: GLUTEN_AVOIDS }, covers: ['hold_gas', 'shape'], items: [item('gf_blend_gum', 0.95, 1, 1.05, 'g')], caps: caps(0.75, 0.95, 0.95, undefined, { flaky: 0.85, foam: 0.85, choux: 0.7, set: 0.6, finish: 0.6, custard: 0.6 }), steps: [{ op: 'note', at: ['mix', 'knead'], msg: msg('step.noKnead') }], cautions: [], tags: ['no_oil', 'light'], usual: 0.95, scarcity: 0, basis: 'practice' },
+  { id: 'rice_sorghum_psyllium_for_gluten', for: { groups: ['flour'], avoids: GLUTEN_AVOIDS }, covers: ['hold_gas', 'shape'], items: [item('sorghum_flour', 0.42, 0.48, 0.55, 'g', { joins: true }), item('tapioca_starch', 0.4, 0.46, 0.52, 'g', { joins: true }), item('psyllium_powder', 0.02, 0.04, 0.06, 'g')], caps: caps(0.95, 0.8, 0.75, undefined, { flaky: 0.7, foam: 0.5, choux: 0.5 }), steps: [{ op: 'note', at: ['mix', 'knead'], msg: msg('step.noKnead') }], cautions: ['hydrate_fibre'], tags: ['no_oil', 'gum_free', 'wholegrain'], usual: 0.85, scarcity: 1, basis: 'practice' },
+  { id: 'rice_starch_for_gluten', for: { groups: ['flour'], avoids: GLUTEN_AVOIDS }, covers: ['shape'], items: [item('white_rice_flour', 0.6, 0.66, 0.72, 'g', { joins: true }), item('potato_starch', 0.26, 0.32, 0.38, 'g', { joins: true }), item('xanthan_gum', 0.002, 0.006, 0.014, 'g', { joins: true })], caps: caps(0.6, 0.9, 0.9, undefined, { flaky: 0.85, foam: 0.85, choux: 0.75, set: 0.6, finish: 0.5, custard: 0.5 }), steps: [{ op: 'note', at: ['mix', 'knead'], msg: msg('step.noKnead') }], cautions: [], tags: ['no_oil', 'light'], usual: 0.8, scarcity: 0, basis: 'practice' },
+  { id: 'buckwheat_psyllium_for_gluten', for: { groups: ['flour'], avoids: GLUTEN_AVOIDS }, covers: ['hold_gas', 'shape', 'flavour'], items: [item('buckwheat_flour', 0.55, 0.62, 0.7, 'g', { joins: true }), item('white_rice_flour', 0.28, 0.34, 0.4, 'g', { joins: true }), item('psyllium_powder', 0.02, 0.04, 0.07, 'g')], caps: caps(0.9, 0.65, 0.6, undefined, { flaky: 0.55 }), steps: [{ op: 'note', at: ['mix', 'knead'], msg: msg('step.noKnead') }], cautions: ['hydrate_fibre'], tags: ['no_oil', 'gum_free', 'wholegrain'], usual: 0.6, scarcity: 1, basis: 'practice' },
+
   // Whole egg, and what of it was white or yolk
   { id: 'flax_gel', for: { groups: ['egg', 'egg_white', 'egg_yolk'] }, covers: ['hold_gas', 'set_hot', 'wet', 'thicken'], items: [item('flax_ground', 6, 7, 9, 'egg', { state: 'gel' }), item('water', 34, 43, 50, 'egg'), lostLift], caps: caps(0.8, 0.9, 0.9, 3), steps: gel(10), cautions: ['hydrate_fibre'], tags: ['gum_free', 'no_oil', 'wholegrain'], usual: 0.8, scarcity: 1, basis: 'practice' },
   { id: 'chia_gel', for: { groups: ['egg', 'egg_white', 'egg_yolk'] }, covers: ['hold_gas', 'set_hot', 'wet', 'thicken'], items: [item('chia_ground', 6.5, 8, 10, 'egg', { state: 'gel' }), item('water', 36, 45, 55, 'egg'), lostLift], caps: caps(0.8, 0.9, 0.8, 3), steps: gel(12), cautions: ['hydrate_fibre'], tags: ['gum_free', 'no_oil', 'wholegrain'], usual: 0.75, scarcity: 1, basis: 'practice' },

@@ -21,6 +21,13 @@ export const STRENGTHS: Record<string, [number, Partial<Record<JobId, number>>]>
   xanthan_gum: [1, { thicken: 1.3, shape: 0.9, hold_gas: 1.1, set_hot: 0.5, set_cool: 0.5 }],
   guar_gum: [1, { thicken: 1, shape: 0.7, hold_gas: 0.9, set_hot: 0.4, set_cool: 0.4 }],
   gf_blend_gum: [100, { thicken: 0.8, shape: 0.55, hold_gas: 0.65, set_hot: 0.3, set_cool: 0.3 }],
+  // Gluten, as what stands in for it is dosed: 3 to 5 % psyllium or 1 % gum of the flour it was in.
+  wheat_flour: [100, { thicken: 0.8, shape: 1.4, hold_gas: 1.2, set_hot: 0.7, set_cool: 0.4 }],
+  spelt_flour: [100, { thicken: 0.7, shape: 1.1, hold_gas: 1, set_hot: 0.6, set_cool: 0.3 }],
+  semolina: [100, { thicken: 0.8, shape: 1.3, hold_gas: 1, set_hot: 0.7, set_cool: 0.4 }],
+  rye_flour: [100, { thicken: 1.1, shape: 0.6, hold_gas: 0.6, set_hot: 0.4, set_cool: 0.5 }],
+  barley_flour: [100, { thicken: 0.9, shape: 0.4, hold_gas: 0.4, set_hot: 0.3, set_cool: 0.4 }],
+  vital_gluten: [10, { shape: 1.6, hold_gas: 1.5, set_hot: 0.9, set_cool: 0.3 }],
   'aquafaba@whisked': [45, { thicken: 0.1, hold_gas: 0.7, set_hot: 0.55, foam: 0.8, emulsify: 0.4 }],
   aquafaba: [45, { thicken: 0.1, hold_gas: 0.5, set_hot: 0.5, foam: 0.2, emulsify: 0.4 }],
   'chickpea_flour@slurry': [17, { thicken: 0.5, shape: 0.3, hold_gas: 0.65, set_hot: 1, set_cool: 0.2, brown: 0.5, emulsify: 0.3 }],

@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import { type Version } from '../../../contract/dto';
 import type { Kit } from '../../../core/classes';
 import { donenessOf, keepsAs } from '../../../core/bake';
-import type { Formula, StatedBake } from '../../../core/formula';
+import { suitabilityOf, type Formula, type StatedBake } from '../../../core/formula';
 import type { Lookup } from '../../../core/ingredients';
 import type { Step } from '../../../core/method';
 import { withOwnWords } from '../../../core/pantry';
@@ -13,7 +13,8 @@ import { KEEP_WORDS, SIGN_WORDS } from '../../words/data/bake';
 import { day, listed } from '../../words/format';
 import { degreesSpan, inDegrees } from '../../words/heat';
 import { minutesText, ovenText } from '../../words/say';
-import { withoutWords } from '../../words/things';
+import { Suits } from '../../parts/Suits';
+import { sayAdapted } from '../../words/suitability';
 import { liftLines, span } from '../lift/liftLines';
 import { Care } from './Care';
 import { Lines } from './Lines';
@@ -87,7 +88,8 @@ export function Card({
   const kitchen = useKitchen();
   const lifts = liftLines(doc, version.request, lookup, kitchen);
   const cautions = cautionsOf(kits, doc.parts, lookup);
-  const without = withoutWords(doc.avoids);
+  const suits = suitabilityOf(doc, doc.avoids, lookup);
+  const { adapted, open } = sayAdapted(suits);
   return (
     <article className={`sheet ${classes.card}`} data-long={doc.parts.length > 1 ? '' : undefined}>
       <header>
@@ -95,10 +97,14 @@ export function Card({
         <p className={classes.sub}>
           {version.targetId ? version.name : 'as written'} · {day(version.createdAt)}
         </p>
-        <p>
-          Without <b>gluten{without && `, ${without}`}</b>
-          {version.request.words && ` (${version.request.words.join(', ')})`}
-        </p>
+        {version.targetId && (
+          <p>
+            <b>{adapted.charAt(0).toUpperCase() + adapted.slice(1)}</b>
+            {version.request.words && ` (${version.request.words.join(', ')})`}
+            {open && `; ${open}`}.
+          </p>
+        )}
+        <Suits suits={suits} />
         {version.note && <p className={classes.noteLine}>{version.note}</p>}
       </header>
       <div className={classes.body}>

@@ -4,7 +4,9 @@ import { IconPrinter } from '@tabler/icons-react';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { TABLE_COLUMNS } from '../../../core/formats';
-import { piecesOf } from '../../../core/formula';
+import type { Version } from '../../../contract/dto';
+import { piecesOf, suitabilityOf } from '../../../core/formula';
+import { withOwnWords } from '../../../core/pantry';
 import { problemIn, useFormulaQuery, useVersionQuery } from '../../api/api';
 import { usePantry } from '../../pantry/usePantry';
 import { useWays } from '../../pantry/useWays';
@@ -14,7 +16,7 @@ import { fileName, saveFile } from '../../parts/saveFile';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { cardJsonLd, cardMarkdown, cardRows } from '../../words/cardText';
 import { sayProblem } from '../../words/problems';
-import { withoutWords } from '../../words/without';
+import { suitabilityLine } from '../../words/suitability';
 import { Card } from './Card';
 import classes from './card.module.css';
 
@@ -58,20 +60,22 @@ export function CardPage() {
   const made = version && piecesOf(version.doc);
   const pieces = made ?? cut;
   const trouble = lost ?? error;
+  const suits = (v: Version) =>
+    suitabilityOf(v.doc, v.doc.avoids, withOwnWords(pantry.exact, v.request.words ?? []));
   const save = async (as: 'json' | 'md' | 'csv') => {
     if (!version) return;
     const card = {
       title,
       name: version.targetId ? version.name : 'as written',
       doc: version.doc,
-      without: withoutWords(version.doc.avoids),
+      suits: suitabilityLine(suits(version), version.targetId !== null),
     };
     if (as === 'json') saveFile(fileName(title, 'json'), cardJsonLd(card), 'application/ld+json');
     else if (as === 'md') saveFile(fileName(title, 'md'), cardMarkdown(card), 'text/markdown');
     else {
       saveFile(
         fileName(title, 'csv'),
-        await toCsv(cardRows(version.doc, pantry.exact), TABLE_COLUMNS),
+        await toCsv(cardRows(version.doc, pantry.exact, suits(version)), TABLE_COLUMNS),
         'text/csv',
       );
     }

@@ -5,8 +5,9 @@ import { useAppDispatch } from '../../app/store';
 import { usePantry } from '../../pantry/usePantry';
 import { HandbookLink } from '../../parts/HandbookLink';
 import { Notice } from '../../parts/Notice';
+import { Suits } from '../../parts/Suits';
+import { useSuits } from '../../pantry/useSuits';
 import { say } from '../../words/say';
-import { linesIn, tracesIn, unknownIn } from '../../words/verdicts';
 import { CAUTION_WORDS } from '../../words/things';
 import { useDeskContext } from './context';
 import { workingCopy } from '../../working/workingSlice';
@@ -20,22 +21,12 @@ import classes from './desk.module.css';
 import { inDegrees } from '../../words/heat';
 
 function Care({ solution }: { solution: Solution }) {
-  const unknown = solution.verdicts.filter((v) => v.unknown.length > 0);
-  const traces = solution.verdicts.filter((v) => v.may.length > 0);
-  if (unknown.length + traces.length === 0 && solution.cautions.length === 0) return null;
+  const { doc } = useDeskContext();
+  const suits = useSuits(solution.formula, solution.formula.avoids, doc.request.words);
   return (
     <section>
       <h2>Take care</h2>
-      {traces.length > 0 && (
-        <p>
-          May contain: {linesIn(traces)}, {tracesIn(traces)}.
-        </p>
-      )}
-      {unknown.length > 0 && (
-        <p>
-          Not known: {linesIn(unknown)}, for {unknownIn(unknown)}. Check the packet.
-        </p>
-      )}
+      <Suits suits={suits} />
       {solution.cautions.map((c) => (
         <p key={c}>{inDegrees(CAUTION_WORDS[c])}</p>
       ))}

@@ -10,7 +10,7 @@ import { UndoButtons } from '../../parts/UndoButtons';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { counted } from '../../words/format';
 import { sayProblem } from '../../words/say';
-import { withoutWords } from '../../words/things';
+import { leavesOut } from '../../words/suitability';
 import type { DeskContext } from './context';
 import { workingCopy } from '../../working/workingSlice';
 import { KeepVersion } from './KeepVersion';
@@ -41,8 +41,9 @@ function Desk({ doc, detail }: { doc: DraftDoc; detail: FormulaDetail }) {
   const answered = context.solution
     ? `Worked out: ${counted(context.outcome?.conflicts.length ?? 0, 'thing')} out. Inside their bands: ${fit.filter((f) => f.state === 'inside').length} of ${fit.length}.`
     : '';
-  const changed = context.solution !== null && (context.outcome?.conflicts.length ?? 0) > 0;
-  const canKeep = changed && !context.working;
+  // A bake that nothing has to leave can be kept, made larger, costed and printed like any other.
+  const canKeep = context.solution !== null && !context.working;
+  const out = leavesOut(context.outcome?.avoids ?? []);
   useHotkeys(
     [
       // Tried even where nothing can be kept: the browser's own "save page" is not wanted at a desk.
@@ -105,7 +106,13 @@ function Desk({ doc, detail }: { doc: DraftDoc; detail: FormulaDetail }) {
           doc={doc}
           solution={context.solution}
           sourceChanged={JSON.stringify(doc.source) !== JSON.stringify(state.pristine?.source)}
-          suggestedName={`no ${withoutWords(context.outcome?.avoids ?? []) || 'gluten'}`}
+          suggestedName={
+            out
+              ? `leaves out ${out}`
+              : (context.outcome?.conflicts.length ?? 0) > 0
+                ? 'leaves out gluten'
+                : 'as it is'
+          }
           onClose={() => setKeeping(false)}
         />
       )}

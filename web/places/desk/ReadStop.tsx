@@ -1,5 +1,6 @@
 import { Select } from '@mantine/core';
 import { useCallback, useMemo } from 'react';
+import { Link, useLocation } from 'react-router';
 import { CLASS_IDS } from '../../../core/classes';
 import { avoidsOf } from '../../../core/exclusions';
 import { isBeside, type Line } from '../../../core/formula';
@@ -10,6 +11,8 @@ import type { Measures } from '../../../core/units';
 import { useKitchen } from '../../api/useKitchen';
 import { useAppDispatch } from '../../app/store';
 import { usePantry } from '../../pantry/usePantry';
+import { useSuits } from '../../pantry/useSuits';
+import { Suits } from '../../parts/Suits';
 import { ovenText } from '../../words/say';
 import { CLASS_WORDS } from '../../words/things';
 import { correctionOf } from '../read/correct';
@@ -70,6 +73,8 @@ export function ReadStop() {
     [dispatch, source, pantry, kitchen],
   );
   const bake = source.bake;
+  const { search } = useLocation();
+  const suits = useSuits(source, avoids, request.words);
   return (
     <div className={classes.frame}>
       <div className={classes.content}>
@@ -85,6 +90,19 @@ export function ReadStop() {
         ))}
       </div>
       <aside className={classes.aside} tabIndex={0} aria-label="As pasted">
+        <section aria-label="What it holds">
+          <h2>What it holds</h2>
+          <Suits suits={suits} />
+          {suits.contains.some((c) => c.avoids.includes('gluten')) && (
+            <p className="small">
+              Gluten-free flours in place of it are offered at{' '}
+              <Link to={{ pathname: '../swap', search }} relative="path">
+                Swap
+              </Link>
+              .
+            </p>
+          )}
+        </section>
         <WhoEats formula={source} lookup={pantry.lookup} />
         {source.parts.map((p) => (
           <Select

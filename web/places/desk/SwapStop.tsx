@@ -1,7 +1,10 @@
 import { Skeleton } from '@mantine/core';
 import { useState } from 'react';
 import { Link, useLocation } from 'react-router';
+import type { Outcome } from '../../../core/rebalance';
+import { useSuits } from '../../pantry/useSuits';
 import { Notice } from '../../parts/Notice';
+import { Suits } from '../../parts/Suits';
 import { say } from '../../words/say';
 import { useDeskContext } from './context';
 import { ConflictRow } from './ConflictRow';
@@ -10,6 +13,12 @@ import { StyleBar } from './StyleBar';
 import { Wholes } from './Wholes';
 import { WhyAside } from './WhyAside';
 import classes from './desk.module.css';
+
+/** What can be said of the formula where nothing has to go. */
+function AsWritten({ avoids }: { avoids: Outcome['avoids'] }) {
+  const { doc } = useDeskContext();
+  return <Suits suits={useSuits(doc.source, avoids, doc.request.words)} />;
+}
 
 /** Swap: what leaves and what it did, the ways to cover it, whole solutions on top. */
 export function SwapStop() {
@@ -40,9 +49,10 @@ export function SwapStop() {
             <h2>Nothing has to go</h2>
             <p>
               {doc.request.exclude.length === 0 && !doc.request.words
-                ? 'Say above what this bake must do without.'
-                : 'Nothing found in this formula that contains what must go. Lines not known stay not known: see Read.'}
+                ? 'Say above what has to leave this bake.'
+                : 'By what each line is, nothing of what must go is in it.'}
             </p>
+            <AsWritten avoids={outcome.avoids} />
           </div>
         )}
         {conflicts.length > 0 && whole.length > 0 && outcome?.cannot.length === 0 && (
@@ -85,11 +95,7 @@ export function SwapStop() {
       </div>
       <aside className={classes.aside} tabIndex={0} aria-label="Why">
         {solution && conflicts.length > 0 ? (
-          <WhyAside
-            option={option}
-            solution={solution}
-            total={solution.verdicts.filter((v) => v.unknown.length > 0).length}
-          />
+          <WhyAside option={option} solution={solution} />
         ) : (
           <p className="quiet">Choose what has to go; the reasons stand here.</p>
         )}

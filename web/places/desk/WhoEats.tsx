@@ -1,4 +1,3 @@
-import { IconAlertTriangle, IconCheck, IconQuestionMark, IconX } from '@tabler/icons-react';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { verdictForEater, type EaterVerdict } from '../../../core/exclusions';
@@ -6,15 +5,17 @@ import type { Formula } from '../../../core/formula';
 import { idOf, type Lookup } from '../../../core/ingredients';
 import { withOwnWords } from '../../../core/pantry';
 import { useEatersQuery } from '../../api/api';
+import { FINDING_ICONS } from '../../parts/Suits';
 import { listed } from '../../words/format';
 import { AVOID_WORDS, ingredientName } from '../../words/things';
 import classes from './whoeats.module.css';
 
-const HEADS: Record<EaterVerdict['finding'], { Icon: typeof IconX; words: string }> = {
-  contains: { Icon: IconX, words: 'contains what must go' },
-  may_contain: { Icon: IconAlertTriangle, words: 'may contain' },
-  not_known: { Icon: IconQuestionMark, words: 'not known' },
-  nothing_found: { Icon: IconCheck, words: 'nothing found' },
+/** Told of the bake, never of the person. */
+const VERDICTS: Record<EaterVerdict['finding'], string> = {
+  contains: 'not suitable',
+  may_contain: 'may contain',
+  check_packets: 'check packets',
+  no_conflict_found: 'no conflict found',
 };
 const MOST_LINES = 4;
 
@@ -53,14 +54,12 @@ export function WhoEats({
     if (rows.length === 0) return null;
     return (
       <p>
-        <b>Who can eat it:</b>{' '}
+        <b>For whom it suits:</b>{' '}
         {rows
           .map(({ eater, verdict }) => {
-            const telling = verdict.because.filter(
-              (b) => b.finding === verdict.finding && b.finding !== 'not_known',
-            );
+            const telling = verdict.because.filter((b) => b.finding === verdict.finding);
             const names = [...new Set(telling.map((b) => nameOf(b.index)))];
-            return `${eater.name}: ${HEADS[verdict.finding].words}${names.length > 0 ? ` (${listed(names.slice(0, MOST_LINES))})` : ''}`;
+            return `${eater.name}: ${VERDICTS[verdict.finding]}${names.length > 0 ? `: ${listed(names.slice(0, MOST_LINES))}` : ''}`;
           })
           .join('; ')}
         .
@@ -68,8 +67,8 @@ export function WhoEats({
     );
   }
   return (
-    <section aria-label="Who can eat it">
-      <h2>Who can eat it</h2>
+    <section aria-label="For whom it suits">
+      <h2>For whom it suits</h2>
       {rows.length === 0 && (
         <p className="small quiet">
           Nobody is on the list yet. <Link to="/kitchen">Say for whom you bake</Link>
@@ -77,7 +76,8 @@ export function WhoEats({
       )}
       <ul className={classes.list}>
         {rows.map(({ eater, verdict }) => {
-          const { Icon, words } = HEADS[verdict.finding];
+          const Icon = FINDING_ICONS[verdict.finding];
+          const words = VERDICTS[verdict.finding];
           const because = verdict.because.filter((b) => b.finding === verdict.finding);
           const names = [...new Set(because.map((b) => nameOf(b.index)))];
           const hit = [...new Set(because.flatMap((b) => b.avoids))];

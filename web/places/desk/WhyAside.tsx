@@ -1,9 +1,10 @@
+import { useSuits } from '../../pantry/useSuits';
 import type { Kit } from '../../../core/classes';
 import type { Option, Solution } from '../../../core/rebalance';
 import { HandbookLink } from '../../parts/HandbookLink';
 import { grams, listed } from '../../words/format';
 import { say } from '../../words/say';
-import { linesIn, tracesIn, unknownIn } from '../../words/verdicts';
+import { Suits } from '../../parts/Suits';
 import {
   AVOID_WORDS,
   CAUTION_WORDS,
@@ -18,19 +19,10 @@ import classes from './desk.module.css';
 import { inDegrees } from '../../words/heat';
 
 /** The margin: why this way, its window, what it changes, what to watch. */
-export function WhyAside({
-  option,
-  solution,
-  total,
-}: {
-  option: Option | null;
-  solution: Solution;
-  total: number;
-}) {
-  const { kitOf } = useDeskContext();
+export function WhyAside({ option, solution }: { option: Option | null; solution: Solution }) {
+  const { doc, kitOf } = useDeskContext();
   const kit = option && kitOf(option.kitId);
-  const unknown = solution.verdicts.filter((v) => v.unknown.length > 0);
-  const traces = solution.verdicts.filter((v) => v.may.length > 0);
+  const suits = useSuits(solution.formula, solution.formula.avoids, doc.request.words);
   return (
     <>
       {kit && option && (
@@ -86,24 +78,11 @@ export function WhyAside({
           </p>
         ))}
       </section>
-      {traces.length > 0 && (
-        <section>
-          <h2>May contain</h2>
-          <p>
-            {linesIn(traces)}: {tracesIn(traces)}, by the packet.
-          </p>
-        </section>
-      )}
-      {unknown.length > 0 && (
-        <section>
-          <h2>Not known</h2>
-          <p>
-            {linesIn(unknown)}: {total > 1 ? 'check each packet' : 'check the packet'} for{' '}
-            {unknownIn(unknown)}.
-          </p>
-          <p className="small quiet">Check the label and your local food law.</p>
-        </section>
-      )}
+      <section>
+        <h2>What it holds</h2>
+        <Suits suits={suits} />
+        <p className="small quiet">Check the label and your local food law.</p>
+      </section>
     </>
   );
 }

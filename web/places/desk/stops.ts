@@ -74,9 +74,9 @@ export function stopsOf(
     { to: 'lift', name: 'Lift', ...liftState(solution?.formula ?? copy.doc?.source ?? null, lookup) },
     { to: 'bake', name: 'Bake', state: ovenState(copy.doc?.source ?? null, copy.doc?.request.bake) },
     {
-      to: last ? `/formula/${formulaId}/card/${last.id}` : null,
+      to: `/formula/${formulaId}/card/${(last ?? detail.versions[0]!).id}`,
       name: 'Card',
-      state: last ? `kept: ${last.name}` : 'keep a version first',
+      state: last ? `kept: ${last.name}` : 'as written',
     },
   ];
 }

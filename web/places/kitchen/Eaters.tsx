@@ -71,7 +71,7 @@ function EaterForm({ start, row, onDone }: { start: Eater; row: EaterRow | null;
         data-autofocus
         onChange={(e) => set({ name: e.currentTarget.value })}
       />
-      <p className="small quiet">Gluten always. Also without</p>
+      <p className="small quiet">Gluten always. Also leaves out</p>
       <div className={classes.chips}>
         <ExclusionChips
           of={USUAL_EXCLUSIONS}

@@ -59,7 +59,7 @@ export function searchEntries(entries: readonly Entry[], facets: Facets): Entry[
       (facets.group === 'all' || i.group === facets.group) &&
       (!facets.unread || i.labelNeeded) &&
       words.every((w) => search.includes(w)) &&
-      (avoids.length === 0 || verdictFor(i, avoids).finding === 'nothing_found'),
+      (avoids.length === 0 || verdictFor(i, avoids).finding === 'no_conflict_found'),
   );
   if (words.length === 0) return hits;
   const first = words.join(' ');

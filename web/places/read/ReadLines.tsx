@@ -120,12 +120,12 @@ function Verdict({ line, pantry, avoids }: { line: Line; pantry: Pantry; avoids:
       : v.finding === 'may_contain'
         ? ['may contain', v.may]
         : ['not known for', v.unknown];
-  if (v.finding === 'nothing_found') return null;
+  if (v.finding === 'no_conflict_found') return null;
   const few = hit.length > 4 ? 'what is out' : listed(hit.map((a) => AVOID_WORDS[a]));
   return (
     <small className={classes.verdict} data-finding={v.finding}>
       {word} {few}
-      {v.finding === 'not_known' && ingredient?.labelNeeded && ingredient.kind === 'ref' && (
+      {v.finding === 'check_packets' && ingredient?.labelNeeded && ingredient.kind === 'ref' && (
         <>
           {': '}
           <Link to={`/pantry/new/packet?like=${ingredient.id}`}>read its packet</Link>

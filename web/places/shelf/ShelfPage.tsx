@@ -27,7 +27,7 @@ import { usePageTitle } from '../../parts/usePageTitle';
 import { counted, day } from '../../words/format';
 import { sayProblem } from '../../words/problems';
 import { CLASS_WORDS } from '../../words/data/terms';
-import { withoutWords } from '../../words/without';
+import { leavesOut } from '../../words/suitability';
 import { askedOf, lookingIn, type Looking } from './find';
 import { ShelfFind } from './ShelfFind';
 import classes from './shelf.module.css';
@@ -80,9 +80,9 @@ function FormulaRow({ card }: { card: FormulaCard }) {
         <h2>{title}</h2>
         <span className={classes.kind}>{CLASS_WORDS[card.classId]}</span>
         <span className={classes.without}>
-          {card.without.length > 0 ? (
+          {card.leavesOut.length > 0 ? (
             <>
-              kept without <b>{withoutWords(card.without)}</b>
+              adapted to leave out <b>{leavesOut(card.leavesOut)}</b>
             </>
           ) : (
             'not adapted yet'

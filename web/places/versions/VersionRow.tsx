@@ -7,7 +7,7 @@ import { CORE_VERSION } from '../../../core/rebalance';
 import { useMarkVersionMutation } from '../../api/api';
 import { sayNot } from '../../parts/sayNot';
 import { moment } from '../../words/format';
-import { withoutWords } from '../../words/without';
+import { leavesOut } from '../../words/suitability';
 import { versionName } from './order';
 import classes from './versions.module.css';
 
@@ -57,7 +57,7 @@ export function VersionRow({
   const name = versionName(version, versions);
   const parent = versions.find((v) => v.id === version.parentId);
   const siblings = versions.filter((v) => v.parentId === version.parentId).length;
-  const without = withoutWords(version.avoids);
+  const out = leavesOut(version.avoids);
   async function star() {
     const done = await mark({ id: version.id, mark: { star: !version.star } });
     if ('error' in done) sayNot('Not starred', done.error);
@@ -85,7 +85,7 @@ export function VersionRow({
       </div>
       <p className={classes.meta}>
         {moment(version.createdAt)}
-        {without && version.targetId !== null && ` · without ${without}`}
+        {out && version.targetId !== null && ` · adapted to leave out ${out}`}
         {parent && siblings > 1 && ` · from “${versionName(parent, versions)}”`}
       </p>
       {version.targetId !== null && <Stamp version={version} />}

@@ -1,5 +1,22 @@
 /** Kits in the baker's words: the name of the choice, and what to expect of it. */
 export const KIT_WORDS: Record<string, { name: string; about: string }> = {
+  gum_blend_for_gluten: {
+    name: 'Gluten-free flour blend with gum',
+    about: 'The nearest to plain flour in cakes, biscuits and pastry. Read its packet: add no more gum.',
+  },
+  rice_sorghum_psyllium_for_gluten: {
+    name: 'Sorghum, tapioca and psyllium',
+    about:
+      'For breads and buns: psyllium holds the gas, tapioca gives some chew. Needs more water and a rest.',
+  },
+  rice_starch_for_gluten: {
+    name: 'Rice flour, potato starch and a little xanthan',
+    about: 'Light and mild, for cakes and biscuits. Stales soon.',
+  },
+  buckwheat_psyllium_for_gluten: {
+    name: 'Buckwheat, rice and psyllium',
+    about: 'Dark and full in taste, close in crumb. For breads that may be hearty.',
+  },
   certified_for_oats: {
     name: 'Certified gluten-free oats',
     about: 'The same oats, grown and milled apart and tested. Some coeliacs do not bear oats at all.',

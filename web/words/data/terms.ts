@@ -219,6 +219,8 @@ export const CAUTION_WORDS: Record<CautionId, string> = {
 
 /** What cannot be had where egg or fat is what holds the bake. */
 export const HONEST_WORDS: Record<HonestId, string> = {
+  no_gluten:
+    'Gluten held this together and gave it its chew. Expect a shorter, closer crumb, a dough that is spread or shaped with wet hands and not kneaded, one rise instead of two, and a few trials. Water is worked out for the new flours; hold some back.',
   no_hollow_shell:
     'Egg makes the hollow shell of this: without it a hollow shell is not assured. Expect a soft bun with an uneven crumb.',
   no_sponge:

@@ -1,0 +1,19 @@
+import { cpSync, rmSync } from 'node:fs';
+import { serve } from './fixtures';
+
+/** A folder with the demo in it, made once: each worker begins with a copy. */
+export const SEEDED = 'test-results/seeded';
+
+/** Playwright's global set-up. */
+export default async function seed(): Promise<void> {
+  rmSync(SEEDED, { recursive: true, force: true });
+  const server = serve(SEEDED, 4389);
+  await server.start();
+  await server.stop();
+}
+
+/** A fresh copy of the seeded folder. */
+export function copySeeded(to: string): void {
+  rmSync(to, { recursive: true, force: true });
+  cpSync(SEEDED, to, { recursive: true });
+}
