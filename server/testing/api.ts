@@ -15,8 +15,6 @@ export const problem = (res: { body: unknown }): Problem => res.body as Problem;
 
 /** Where a PostgreSQL server listens, for the run that tests on one; the folder of its socket. */
 const SOCKET = process.env.TEST_POSTGRES;
-/** Whether several connections work at once, so that races show. */
-export const onServer = SOCKET !== undefined;
 
 /** An empty database: in memory, or one of its own on the server. */
 export async function emptyDatabase(): Promise<OpenDb> {

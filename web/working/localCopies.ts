@@ -1,4 +1,7 @@
-import type { Copy } from './saver';
+import type { DraftDoc } from '../../contract/dto';
+
+/** A working copy on its way to the server: the revision it grew from, and those that gave way to it. */
+export type Copy = { rev: number; doc: DraftDoc; asides: DraftDoc[] };
 
 /**
  * Working copies in the browser's own store, each under its formula and the tab it belongs to: two tabs never write over

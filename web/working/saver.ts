@@ -1,9 +1,6 @@
 import type { AsideMeta, Draft, DraftDoc } from '../../contract/dto';
 import type { Problem } from '../../contract/problem';
-import { localCopies, type LocalCopies } from './localCopies';
-
-/** A working copy on its way to the server: the revision it grew from, and those that gave way to it. */
-export type Copy = { rev: number; doc: DraftDoc; asides: DraftDoc[] };
+import { localCopies, type Copy, type LocalCopies } from './localCopies';
 
 /** What came of a call: an answer, a refusal in the server's words, or nothing at all. */
 export type Sent<T> = { ok: T } | { problem: Problem | null };

@@ -1,7 +1,7 @@
 import { createListenerMiddleware, type ListenerMiddleware } from '@reduxjs/toolkit';
 import { api, problemIn } from '../api/api';
-import { localCopies, type LocalCopies } from './localCopies';
-import { Saver, type Copy, type Sent } from './saver';
+import { localCopies, type Copy, type LocalCopies } from './localCopies';
+import { Saver, type Sent } from './saver';
 import { workingCopy, type WorkingState } from './workingSlice';
 
 type State = { working: WorkingState };

@@ -3,7 +3,7 @@ import { useStore } from 'react-redux';
 import type { DraftDoc, FormulaDetail, Version } from '../../contract/dto';
 import { api, problemIn, useFormulaQuery } from '../api/api';
 import { saving, useAppDispatch, useAppSelector, type RootState } from '../app/store';
-import type { Copy } from './saver';
+import type { Copy } from './localCopies';
 import { sameDoc, workingCopy } from './workingSlice';
 
 export type WorkingLoad = {
