@@ -57,6 +57,8 @@ export type VersionRequest = {
   oil?: OilReading;
   words?: string[];
   strict?: AvoidId[];
+  /** Groups that may come in though the formula has none of them. */
+  allow?: AvoidId[];
   /** For whom it is baked; what they avoid is in the rest. */
   eaters?: string[];
   pins?: Pins;

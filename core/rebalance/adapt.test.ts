@@ -167,6 +167,39 @@ describe('what the baker holds', () => {
   });
 });
 
+describe('what a formula has none of', () => {
+  const rows = {
+    white_rice_flour: 200,
+    sugar: 80,
+    egg: 100,
+    sunflower_oil: 60,
+    oat_drink: 150,
+    baking_powder: 8,
+  };
+
+  it('stays out of it: no butter comes in where oil goes, and what is held out is told', () => {
+    const o = run(formula('batter', rows), ['oil']);
+    expect(o.heldOut).toContain('milk');
+    for (const s of o.solutions) expect(s.bringsIn.map((b) => b.avoid)).not.toContain('milk');
+    expect(o.options.map((x) => x.kitId)).not.toContain('butter_for_oil');
+    expect(o.options.flatMap((x) => x.bringsIn)).not.toContain('tree_nut');
+  });
+
+  it('may come in where it is allowed, and does where the formula has it already', () => {
+    const allowed = run(formula('batter', rows), ['oil'], { allow: ['milk'] });
+    expect(allowed.options.map((x) => x.kitId)).toContain('butter_for_oil');
+    expect(allowed.heldOut).not.toContain('milk');
+    const has = run(formula('batter', { ...rows, milk: 50 }), ['oil']);
+    expect(has.options.map((x) => x.kitId)).toContain('butter_for_oil');
+  });
+
+  it('a way that was chosen before stays chosen', () => {
+    const pins = { kits: { 'p1:oil:dough': 'butter_for_oil' } };
+    const o = run(formula('batter', rows), ['oil'], { pins });
+    expect(o.solutions[0]!.kits).toEqual(pins.kits);
+  });
+});
+
 describe('a formula with gluten in it', () => {
   it.each([
     ['batter', 'wheat_flour'],
@@ -293,7 +326,10 @@ describe('doses against common practice (no source)', () => {
   });
 
   it('a swap that brings in a new allergen says so', () => {
-    const o = run(formula('batter', CAKE), ['dairy'], { pins: { kits: { 'p1:milk:dough': 'soy_drink' } } });
+    const o = run(formula('batter', CAKE), ['dairy'], {
+      pins: { kits: { 'p1:milk:dough': 'soy_drink' } },
+      allow: ['tree_nut'],
+    });
     expect(o.solutions[0]!.bringsIn.map((b) => b.avoid)).toEqual(['soy', 'legume']);
     expect(o.options.find((x) => x.kitId === 'almond_drink')!.bringsIn).toEqual(['tree_nut']);
   });

@@ -5,7 +5,7 @@ import { isBeside, profileOf, type Formula } from '../formula';
 import { AVOID_IDS, type AvoidId, type Lookup } from '../ingredients';
 import { applyEdits, spokenOf, type StepEdit } from '../method';
 import { withOwnWords } from '../pantry';
-import { cautionsOf, holdBack, newAllergens, profilesOf, verdictsOf } from './assemble';
+import { cautionsOf, closedTo, holdBack, newAllergens, profilesOf, verdictsOf } from './assemble';
 import { PartBench, WORST, type Progress, type Slot, type Trial } from './bench';
 import { candidatesFor, conflictsOf, fitIn, itemsIn } from './conflicts';
 import type { AdaptContext, AdaptInput, Confidence, Conflict, Option, Outcome, Solution } from './types';
@@ -204,6 +204,8 @@ export function* adaptSteps(input: AdaptInput, context: AdaptContext): Generator
   const cannot: Outcome['cannot'] = [];
   const conflicts: Conflict[] = [];
   const benches: PartBench[] = [];
+  const closed = closedTo(formula, lookup, input.allow ?? []);
+  const heldOut = new Set<AvoidId>();
 
   for (const part of formula.parts) {
     const found = conflictsOf(part, lookup, avoids, strict);
@@ -211,12 +213,29 @@ export function* adaptSteps(input: AdaptInput, context: AdaptContext): Generator
     // Sorted, so that the order of the lines changes nothing in what is worked out.
     const sorted = [...found].sort((a, b) => (a.id < b.id ? -1 : 1));
     const slots = sorted.map((conflict): Slot => {
-      const all = candidatesFor(conflict, lookup, avoids, kits, strict);
+      const open = candidatesFor(conflict, lookup, avoids, kits, strict);
       const chosen = pins.kits?.[conflict.id];
+      const stay = new Set(candidatesFor(conflict, lookup, avoids, kits, strict, closed).map((k) => k.id));
+      // What was chosen before stays chosen: a kept version means what it meant.
+      const all = open.filter((k) => stay.has(k.id) || k.id === chosen);
+      const brought = new Set(
+        open
+          .filter((k) => !all.includes(k))
+          .flatMap((k) => k.items.flatMap((i) => closed.filter((a) => lookup(i.item)?.facts[a] === 'yes'))),
+      );
+      for (const a of brought) heldOut.add(a);
       const kept = chosen ? all.filter((k) => k.id === chosen) : all;
       if (conflict.massG === null && !isBeside(conflict.role))
         cannot.push({
           need: msg('cannot.amount', { ids: conflict.ingredientIds.join(' ') }),
+          clash: [conflict.id],
+        });
+      else if (all.length === 0 && open.length > 0)
+        cannot.push({
+          need: msg('cannot.heldOut', {
+            ids: conflict.ingredientIds.join(' '),
+            avoids: [...brought].join(' '),
+          }),
           clash: [conflict.id],
         });
       else if (all.length === 0)
@@ -254,6 +273,7 @@ export function* adaptSteps(input: AdaptInput, context: AdaptContext): Generator
     options: [],
     sourceProfiles: profilesOf(input.target ?? formula, lookup),
     cannot,
+    heldOut: AVOID_IDS.filter((a) => heldOut.has(a)),
   };
   if (cannot.length > 0 || formula.parts.length === 0) return outcome;
   const perPart: Trial[][] = [];
@@ -279,7 +299,7 @@ export function* adaptSteps(input: AdaptInput, context: AdaptContext): Generator
     options:
       input.options === false
         ? []
-        : benches.flatMap((b, i) => optionsOf(openBench(b, pins, kits, strict), best[i]!)),
+        : benches.flatMap((b, i) => optionsOf(openBench(b, pins, kits, strict, closed), best[i]!)),
   };
 }
 
@@ -301,11 +321,13 @@ function openBench(
   pins: NonNullable<AdaptInput['pins']>,
   kits: readonly Kit[],
   strict: readonly AvoidId[],
+  closed: readonly AvoidId[],
 ): PartBench {
   if (!pins.kits) return bench;
-  const slots = bench.slots.map((s) => ({
-    conflict: s.conflict,
-    kits: candidatesFor(s.conflict, bench.lookup, bench.avoids, kits, strict),
-  }));
+  const slots = bench.slots.map((s) => {
+    const all = candidatesFor(s.conflict, bench.lookup, bench.avoids, kits, strict, closed);
+    const chosen = s.kits.filter((k) => !all.some((a) => a.id === k.id));
+    return { conflict: s.conflict, kits: [...all, ...chosen].sort((a, b) => a.id.localeCompare(b.id)) };
+  });
   return bench.withSlots(slots);
 }

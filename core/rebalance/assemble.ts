@@ -218,6 +218,17 @@ export function verdictsOf(formula: Formula, avoids: readonly AvoidId[], lookup:
 /** What a swap is asked to say when it comes in: the allergens by law, and what eaters of others watch for. */
 const WATCHED: readonly AvoidId[] = [...LABEL_ALLERGENS, 'coconut', 'legume', 'oats'];
 
+/**
+ * Groups that a swap does not bring into a formula that has none of them, unless the baker allows it. Soy, sesame and
+ * coconut are what most stand-ins are made of: they may come in, and are said.
+ */
+const CLOSED: readonly AvoidId[] = LABEL_ALLERGENS.filter((a) => a !== 'soy' && a !== 'sesame');
+/** The groups that stay out of a formula. */
+export function closedTo(source: Formula, lookup: Lookup, allow: readonly AvoidId[]): AvoidId[] {
+  const there = watchedIn(source, lookup);
+  return CLOSED.filter((a) => !there.has(a) && !allow.includes(a));
+}
+
 /** The watched avoidances that a formula holds already. */
 export const watchedIn = (source: Formula, lookup: Lookup): Set<AvoidId> =>
   new Set(

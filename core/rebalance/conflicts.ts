@@ -87,13 +87,17 @@ export function fitIn(kit: Kit, conflict: Conflict): number {
   return isEgg && maxEggs !== undefined && eggs > maxEggs + 0.2 ? 0 : fit;
 }
 
-/** The kits that can stand in for a conflict and hold nothing that is excluded, by id. */
+/**
+ * The kits that can stand in for a conflict and hold nothing that is excluded, by id. `closed`: groups that the formula has
+ * none of and that are not to come in; a way of the baker's own may bring what it likes.
+ */
 export function candidatesFor(
   conflict: Conflict,
   lookup: Lookup,
   avoids: readonly AvoidId[],
   kits: readonly Kit[] = KITS,
   strict: readonly AvoidId[] = [],
+  closed: readonly AvoidId[] = [],
 ): Kit[] {
   return kits
     .filter((kit) => kit.for.groups === 'any' || kit.for.groups.includes(conflict.group))
@@ -109,7 +113,8 @@ export function candidatesFor(
     .filter((kit) =>
       itemsIn(kit, conflict).every((i) => {
         const ingredient = lookup(i.item);
-        return ingredient !== null && !isRefused(verdictFor(ingredient, avoids), strict);
+        if (ingredient === null || isRefused(verdictFor(ingredient, avoids), strict)) return false;
+        return kit.basis === 'user' || closed.every((a) => ingredient.facts[a] !== 'yes');
       }),
     )
     .sort((a, b) => a.id.localeCompare(b.id));

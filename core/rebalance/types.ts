@@ -30,6 +30,8 @@ export type AdaptInput = {
   strict?: readonly AvoidId[];
   /** Where the targets come from; the formula itself when absent. Repeated adapting names its root, so nothing drifts. */
   target?: Formula;
+  /** Groups that may come in though the formula has none of them. */
+  allow?: readonly AvoidId[];
   pins?: Pins;
   /** How the house likes to bake: moves the ranking. */
   style?: Style;
@@ -149,4 +151,6 @@ export type Outcome = {
   options: Option[];
   sourceProfiles: Record<string, Profile>;
   cannot: { need: Msg; clash: string[] }[];
+  /** Groups that some way would bring in, and that stay out since the formula has none of them. */
+  heldOut: AvoidId[];
 };

@@ -130,6 +130,12 @@ const SAY: Record<string, (a: Args) => string> = {
     `${ingredientName(s(a, 'id'))} is outside its usual ${grams(n(a, 'fromG'))} to ${grams(n(a, 'toG'))}.`,
   'widened.line': (a) =>
     `${ingredientName(s(a, 'id'))} gives way, ${grams(n(a, 'fromG'))} to ${grams(n(a, 'toG'))}: what comes in is wetter than what left.`,
+  'cannot.heldOut': (a) =>
+    `What can stand in for ${listed(
+      s(a, 'ids')
+        .split(' ')
+        .map((id) => ingredientName(id, true)),
+    )} here brings in ${words(a, 'avoids', AVOID_WORDS)}, of which this formula has none. Allow it above, or write a way of your own.`,
   'cannot.noKit': (a) =>
     `Nothing we know can stand in for ${ids(a)} here and keep out what must go. What cannot be had: ${words<JobId>(a, 'jobs', JOB_NOUNS) || 'its part'} in a ${CLASS_WORDS[s(a, 'classId') as ClassId]?.toLowerCase() ?? 'bake'}.`,
   'cannot.amount': (a) => `How much ${ids(a)} there is, is not known. Give it in grams at Read first.`,

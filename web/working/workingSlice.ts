@@ -166,12 +166,24 @@ const slice = createSlice({
         ...(strict && strict.length > 0 ? { strict } : {}),
         ...(eaters && eaters.length > 0 ? { eaters } : {}),
         ...(state.doc.request.style ? { style: state.doc.request.style } : {}),
+        ...(state.doc.request.allow ? { allow: state.doc.request.allow } : {}),
         ...(state.doc.request.lift ? { lift: state.doc.request.lift } : {}),
         ...(state.doc.request.bake ? { bake: state.doc.request.bake } : {}),
         ...(state.doc.request.steps ? { steps: state.doc.request.steps } : {}),
         pins: {},
       };
       change(state, { ...state.doc, request });
+    },
+    /** A group that the formula has none of may come in, or not. */
+    allowed(state, { payload: { avoid, on } }: PayloadAction<{ avoid: AvoidId; on: boolean }>) {
+      if (!state.doc) return;
+      const { allow: was = [], ...request } = state.doc.request;
+      const allow = on ? [...was.filter((a) => a !== avoid), avoid] : was.filter((a) => a !== avoid);
+      // Other ways are on offer: what was chosen by hand stays only where it still can.
+      change(state, {
+        ...state.doc,
+        request: { ...request, ...(allow.length > 0 ? { allow } : {}), pins: on ? (request.pins ?? {}) : {} },
+      });
     },
     kitsSet(state, { payload }: PayloadAction<Record<string, string>>) {
       pinned(state, { kits: payload, lines: {} });

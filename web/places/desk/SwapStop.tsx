@@ -7,6 +7,7 @@ import { Notice } from '../../parts/Notice';
 import { Suits } from '../../parts/Suits';
 import { say } from '../../words/say';
 import { useDeskContext } from './context';
+import { ComesIn } from './ComesIn';
 import { ConflictRow } from './ConflictRow';
 import { LeaveOut } from './LeaveOut';
 import { StyleBar } from './StyleBar';
@@ -44,6 +45,7 @@ export function SwapStop() {
             {say(c.need)}
           </Notice>
         ))}
+        {outcome && <ComesIn heldOut={outcome.heldOut} />}
         {outcome && conflicts.length === 0 && (
           <div className={`sheet ${classes.nothing}`}>
             <h2>Nothing has to go</h2>

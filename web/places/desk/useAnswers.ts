@@ -24,7 +24,7 @@ export function useAnswers(doc: DraftDoc | null): Omit<DeskContext, 'doc'> {
   const dragged = going?.startsWith(DRAGGED) ?? false;
   const asked = useMemo(() => {
     if (!doc || !ways.ready) return null;
-    const { exclude, oil, words, strict, pins } = doc.request;
+    const { exclude, oil, words, strict, allow, pins } = doc.request;
     const { pantryOnly, ...wishes } = style;
     const common = {
       formula: doc.source,
@@ -32,6 +32,7 @@ export function useAnswers(doc: DraftDoc | null): Omit<DeskContext, 'doc'> {
       ...(oil ? { oil } : {}),
       ...(words ? { words } : {}),
       ...(strict ? { strict } : {}),
+      ...(allow ? { allow } : {}),
       style: { ...wishes, ...(pantryOnly ? { onlyFrom: home } : {}) },
       ...(ways.own.length > 0 ? { own: ways.own } : {}),
     };

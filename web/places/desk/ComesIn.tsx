@@ -1,0 +1,38 @@
+import { Button } from '@mantine/core';
+import type { AvoidId } from '../../../core/ingredients';
+import { useAppDispatch } from '../../app/store';
+import { listed } from '../../words/format';
+import { AVOID_WORDS } from '../../words/things';
+import { workingCopy } from '../../working/workingSlice';
+import { useDeskContext } from './context';
+import classes from './desk.module.css';
+
+/** Groups that the formula has none of: they stay out of it unless they are allowed here, and can be shut out again. */
+export function ComesIn({ heldOut }: { heldOut: readonly AvoidId[] }) {
+  const { doc } = useDeskContext();
+  const dispatch = useAppDispatch();
+  const allowed = doc.request.allow ?? [];
+  if (heldOut.length === 0 && allowed.length === 0) return null;
+  const press = (avoid: AvoidId, on: boolean) => (
+    <Button
+      key={avoid}
+      size="compact-md"
+      variant={on ? 'light' : 'default'}
+      aria-pressed={!on}
+      onClick={() => dispatch(workingCopy.allowed({ avoid, on }))}
+    >
+      {on ? `Allow ${AVOID_WORDS[avoid]}` : `${AVOID_WORDS[avoid]} allowed`}
+    </Button>
+  );
+  return (
+    <p className={classes.comesIn}>
+      {heldOut.length > 0 && (
+        <span>
+          This formula has no {listed(heldOut.map((a) => AVOID_WORDS[a]))}, so no swap brings it in.
+        </span>
+      )}
+      {heldOut.map((a) => press(a, true))}
+      {allowed.map((a) => press(a, false))}
+    </p>
+  );
+}
