@@ -7,7 +7,15 @@ export default defineConfig({
     // Every processor is used: the default leaves one idle, which of two is half.
     maxWorkers: '100%',
     projects: [
-      { test: { name: 'core', include: ['core/**/*.test.ts', 'contract/**/*.test.ts'], ...slow } },
+      // Pure functions need no world of their own: modules are read once for all files of a worker.
+      {
+        test: {
+          name: 'core',
+          include: ['core/**/*.test.ts', 'contract/**/*.test.ts'],
+          isolate: false,
+          ...slow,
+        },
+      },
       {
         test: {
           name: 'server',

@@ -17,7 +17,7 @@ test('a version that is opened beside a changed copy takes nothing away: undo, a
   await putFormula(page, { title: 'Beside me' });
   await leaveOut(page, 'egg');
   await deskSaved(page);
-  await page.getByRole('link', { name: 'as written' }).click();
+  await page.getByRole('link', { name: 'as written', exact: true }).click();
   await expect(page.getByText('You are looking at “as written”')).toBeVisible();
   await isIn(page, 'egg');
   await expectAccessible(page);
@@ -25,7 +25,7 @@ test('a version that is opened beside a changed copy takes nothing away: undo, a
   await page.getByRole('link', { name: 'Back to my working copy' }).click();
   await isOut(page, 'egg');
   // Changed here: that one waits aside, and the address no longer says it is that version.
-  await page.getByRole('link', { name: 'as written' }).click();
+  await page.getByRole('link', { name: 'as written', exact: true }).click();
   await leaveOut(page, 'dairy');
   await deskSaved(page);
   await expect(page).not.toHaveURL(/from=/);
@@ -57,7 +57,7 @@ test('back and forward walk over the pages, not over the work', async ({ page })
   await page.waitForURL(/\/balance/);
   await page.goBack();
   await isOut(page, 'egg');
-  await page.getByRole('link', { name: 'as written' }).click();
+  await page.getByRole('link', { name: 'as written', exact: true }).click();
   await expect(page.getByText('You are looking at “as written”')).toBeVisible();
   await page.goBack();
   await isOut(page, 'egg');

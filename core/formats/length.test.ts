@@ -52,9 +52,10 @@ describe.each(Object.keys(READERS))('the reader of a %s', (name) => {
       const text = HOSTILE[what]!(n);
       return leastMs(() => read(text));
     }) as [number, number, number];
-    // 31 times the length at the most three times that in time; what is quick anyway may do as it likes.
+    // 32 times the length at the most six times that in time, on a machine that does other things too; what grows with the
+    // square takes a thousand times as long. What is quick anyway may do as it likes.
     const grew = (a: number, b: number) => b / Math.max(a, TOO_SHORT_MS / 31);
-    expect(grew(short, middle)).toBeLessThan(3 * 32);
-    expect(grew(middle, long)).toBeLessThan(3 * 32);
+    expect(grew(short, middle)).toBeLessThan(6 * 32);
+    expect(grew(middle, long)).toBeLessThan(6 * 32);
   });
 });

@@ -72,7 +72,7 @@ const STORE_CODES: Record<string, ProblemCode> = {
 };
 const STORE_WORDS: [RegExp, ProblemCode][] = [
   [/no space left on device/i, 'store.full'],
-  [/timeout exceeded when trying to connect/i, 'store.busy'],
+  [/timeout exceeded when trying to connect|connection timeout/i, 'store.busy'],
   [
     /connection terminated|database thread is gone|client has encountered a connection error/i,
     'store.restarted',

@@ -1,8 +1,8 @@
 import { unconfirmedOf, type Cause, type Suitability } from '../../core/formula';
 import type { Finding } from '../../core/exclusions';
-import type { AvoidId } from '../../core/ingredients';
 import { listed } from './format';
-import { AVOID_WORDS, ingredientName } from './things';
+import { avoidWords } from './avoidWords';
+import { ingredientName } from './things';
 
 /** The four phrases, and no others, in which it is told whether a bake suits. */
 export const FINDING_WORDS: Record<Finding, string> = {
@@ -14,14 +14,6 @@ export const FINDING_WORDS: Record<Finding, string> = {
 
 /** Names told before the rest are counted. */
 const MOST_NAMES = 6;
-
-/** Avoidances as the fewest words: "gluten, egg, dairy, nuts". Nuts are both kinds of them. */
-export function avoidWords(avoids: readonly AvoidId[]): string[] {
-  const words = new Set<string>();
-  for (const a of avoids)
-    words.add(a === 'milk' ? 'dairy' : a === 'tree_nut' || a === 'peanut' ? 'nuts' : AVOID_WORDS[a]);
-  return [...words];
-}
 
 /** Lines by name, each once; one that was not understood by what was written. */
 export function causeNames(causes: readonly Pick<Cause, 'ingredientId' | 'written'>[]): string {
@@ -88,7 +80,3 @@ export function lineFinding(s: Suitability, lineId: string): string {
   ];
   return told.length > 0 ? told.join('; ') : FINDING_WORDS.no_conflict_found;
 }
-
-/** What a formula leaves out on the shelf: gluten goes with all of them and is not repeated. */
-export const leavesOut = (avoids: readonly AvoidId[]): string =>
-  avoidWords(avoids.filter((a) => a !== 'gluten')).join(', ');

@@ -5,7 +5,7 @@ import { KITS } from '../../core/classes';
 import { msg } from '../../core/explain';
 import { amountOf, counted, fixed, grams, listed, percent, spreadOf } from './format';
 import { hasWords, ovenText, say, sayProblem } from './say';
-import { leavesOut } from './suitability';
+import { leavesOut } from './avoidWords';
 import { KIT_WORDS } from './things';
 
 const core = join(import.meta.dirname, '../../core');

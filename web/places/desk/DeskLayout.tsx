@@ -10,7 +10,7 @@ import { UndoButtons } from '../../parts/UndoButtons';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { counted } from '../../words/format';
 import { sayProblem } from '../../words/say';
-import { leavesOut } from '../../words/suitability';
+import { leavesOut } from '../../words/avoidWords';
 import type { DeskContext } from './context';
 import { workingCopy } from '../../working/workingSlice';
 import { KeepVersion } from './KeepVersion';

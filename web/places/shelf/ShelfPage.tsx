@@ -27,7 +27,7 @@ import { usePageTitle } from '../../parts/usePageTitle';
 import { counted, day } from '../../words/format';
 import { sayProblem } from '../../words/problems';
 import { CLASS_WORDS } from '../../words/data/terms';
-import { leavesOut } from '../../words/suitability';
+import { leavesOut } from '../../words/avoidWords';
 import { askedOf, lookingIn, type Looking } from './find';
 import { ShelfFind } from './ShelfFind';
 import classes from './shelf.module.css';

@@ -7,7 +7,7 @@ import { CORE_VERSION } from '../../../core/rebalance';
 import { useMarkVersionMutation } from '../../api/api';
 import { sayNot } from '../../parts/sayNot';
 import { moment } from '../../words/format';
-import { leavesOut } from '../../words/suitability';
+import { leavesOut } from '../../words/avoidWords';
 import { versionName } from './order';
 import classes from './versions.module.css';
 
