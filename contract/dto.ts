@@ -77,7 +77,7 @@ export type CreatePantry = { docs: PantryDoc[] };
 export type EaterRow = Eater & { id: string; rev: number };
 /** A change to something that is changed in place: the revision it grew from, and all of it as it is to be. */
 export type Put<Doc> = { rev: number; doc: Doc };
-export type KitchenRow = Put<Kitchen>;
+export type KitchenRow = Kitchen & { rev: number };
 export type Kitchen = Measures & {
   currency: string;
   ruleset: RulesetId;

@@ -37,7 +37,7 @@ async function seed(db: Db): Promise<number> {
   }
   for (const eater of DEMO_EATERS) await eaters.create(db, eater);
   for (const way of DEMO_WAYS) await ways.create(db, way);
-  const { rev, doc } = await getKitchen(db);
+  const { rev, ...doc } = await getKitchen(db);
   await putKitchen(db, { rev, doc: { ...doc, ...DEMO_KITCHEN } });
   await createPantry(db, DEMO_PANTRY);
   return DEMO_FORMULAS.length;

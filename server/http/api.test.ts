@@ -269,7 +269,7 @@ describe('the shelf', () => {
     expect(await titles({ out: 'egg,soy' })).toEqual([]);
     expect(await titles({ state: 'adapted' })).toEqual(['Lemon cake']);
     expect((await titles({ state: 'new' })).length).toBe(3);
-    const { rev, doc } = await getKitchen(other.db);
+    const { rev, ...doc } = await getKitchen(other.db);
     const timed = [{ classId: 'batter' as const, saidMin: 30, tookMin: 33, formulaId: id, on: '2026-11-20' }];
     await putKitchen(other.db, { rev, doc: { ...doc, timed } });
     expect((await list({ order: 'baked' })).formulas[0]).toMatchObject({ id, bakedAt: '2026-11-20' });
@@ -446,7 +446,7 @@ describe('races', () => {
     }));
     const eater = await made('/eaters', DEMO_EATERS[0]);
     const way = await made('/ways', DEMO_WAYS[0]);
-    const { rev, doc: kitchen } = (await api.get(path('/kitchen')).expect(200)).body as KitchenRow;
+    const { rev, ...kitchen } = (await api.get(path('/kitchen')).expect(200)).body as KitchenRow;
     const puts: [string, object][] = [
       [`/pantry/${item.id}`, { rev: 1, doc: DEMO_PANTRY[0] }],
       [`/eaters/${eater.id}`, { rev: 1, doc: DEMO_EATERS[1] }],

@@ -102,7 +102,7 @@ describe('everything in a file', () => {
     const kept = (await other.api.get(path(`/versions/${v.id}`)).expect(200)).body as Version;
     expect(kept).toMatchObject({ star: true, note: 'Best of three.' });
     const kitchen = (await other.api.get(path('/kitchen')).expect(200)).body as KitchenRow;
-    expect(kitchen.doc.ovens?.length).toBeGreaterThan(0);
+    expect(kitchen.ovens?.length).toBeGreaterThan(0);
     const copies = (await other.api.get(draftAt).expect(200)).body as DraftAnswer;
     expect([copies.draft!.doc.request.exclude, copies.aside.map((a) => a.exclude)]).toEqual([
       ['egg'],

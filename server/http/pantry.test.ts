@@ -275,19 +275,19 @@ describe('eaters and the kitchen', () => {
     const put = async (doc: object, rev: number) =>
       (await api.put(path('/kitchen')).send({ rev, doc })).status;
     const first = await now();
-    expect(first).toEqual({ rev: 0, doc: DEFAULT_KITCHEN });
+    expect(first).toEqual({ ...DEFAULT_KITCHEN, rev: 0 });
     const mine = { cup: 'imperial', spoon: 'australian', eggs: 'us', currency: '£', ruleset: 'us' };
     expect(await put(mine, 0)).toBe(200);
     expect(await put({ ...mine, cup: 'metric' }, 1)).toBe(200);
-    expect(await now()).toEqual({ rev: 2, doc: { ...mine, cup: 'metric' } });
+    expect(await now()).toEqual({ ...mine, cup: 'metric', rev: 2 });
     expect(await put({ ...mine, cup: 'bucket' }, 2)).toBe(422);
     const liked = { ...mine, style: { grain: 'whole', pantryOnly: true }, atHand: ['sugar'] };
     expect(await put(liked, 2)).toBe(200);
-    expect((await now()).doc).toEqual(liked);
+    expect(await now()).toEqual({ ...liked, rev: 3 });
     expect(await put({ ...mine, style: { grain: 'any' } }, 3)).toBe(422);
     // Another tab that has not seen it does not overwrite it, and is given what is there.
     const late = await api.put(path('/kitchen')).send({ rev: 1, doc: mine }).expect(409);
-    expect(problem(late)).toMatchObject({ code: 'kitchen.changed', current: { rev: 3, doc: liked } });
+    expect(problem(late)).toMatchObject({ code: 'kitchen.changed', current: { ...liked, rev: 3 } });
   });
 
   it('labels are read by the rule set asked for', async () => {

@@ -111,7 +111,7 @@ export async function* backupText(db: Db): AsyncGenerator<string> {
     madeAt: new Date().toISOString(),
     eaters: (await eaters.list(db)).map(withoutRev),
     ways: (await ways.list(db)).map(withoutRev),
-    kitchen: (await getKitchen(db)).doc,
+    kitchen: withoutRev(await getKitchen(db)),
   };
   yield lineOf({ head });
   const end = { formulas: 0, versions: 0, pantry: 0 };

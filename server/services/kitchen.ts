@@ -18,7 +18,7 @@ const ONLY = 1;
 /** The one kitchen; revision 0 where none was kept yet. */
 export async function getKitchen(db: Db): Promise<KitchenRow> {
   const [row] = await db.select().from(kitchen).where(eq(kitchen.id, ONLY));
-  return { rev: row?.rev ?? 0, doc: { ...DEFAULT_KITCHEN, ...row?.doc } };
+  return { ...DEFAULT_KITCHEN, ...row?.doc, rev: row?.rev ?? 0 };
 }
 
 /** When each formula was last baked, for the shelf to order by. */
@@ -50,16 +50,13 @@ export async function putKitchen(db: Db, { rev, doc }: Put<Kitchen>): Promise<Ki
         'kitchen.changed',
         'rev',
         { rev, current: there!.rev },
-        {
-          rev: there!.rev,
-          doc: { ...DEFAULT_KITCHEN, ...there!.doc },
-        },
+        { ...DEFAULT_KITCHEN, ...there!.doc, rev: there!.rev },
       );
     await tx
       .update(kitchen)
       .set({ rev: rev + 1, doc })
       .where(eq(kitchen.id, ONLY));
     await markBaked(tx, doc);
-    return { rev: rev + 1, doc };
+    return { ...doc, rev: rev + 1 };
   });
 }

@@ -196,7 +196,7 @@ export const api = createApi({
       // It is as changed at once, so that the next change stands on this one; where it fails it goes back.
       async onQueryStarted({ doc }, { dispatch, queryFulfilled }) {
         const before = dispatch(
-          api.util.updateQueryData('kitchen', undefined, (now) => ({ rev: now.rev, doc })),
+          api.util.updateQueryData('kitchen', undefined, (now) => ({ ...doc, rev: now.rev })),
         );
         try {
           const { data } = await queryFulfilled;

@@ -11,7 +11,9 @@ import { api, problemIn, usePutKitchenMutation } from './api';
 import { kitchenLine } from './kitchenSlice';
 import { mergeKitchen, settled, type KitchenClash } from './mergeKitchen';
 
-const NO_ROW: KitchenRow = { rev: 0, doc: DEFAULT_KITCHEN };
+type Row = { rev: number; doc: Kitchen };
+const rowOf = ({ rev, ...doc }: KitchenRow): Row => ({ rev, doc });
+const NO_ROW: KitchenRow = { ...DEFAULT_KITCHEN, rev: 0 };
 /** Other tabs may go on changing it meanwhile: after so many it is given up for now. */
 const MOST_TRIES = 5;
 
@@ -35,7 +37,7 @@ export function useChangeKitchen() {
   const [put] = usePutKitchenMutation();
   const [problem, setProblem] = useState<Problem | 'noAnswer' | null>(null);
   const [clashes, setClashes] = useState<KitchenClash[]>([]);
-  const now = (): KitchenRow => api.endpoints.kitchen.select()(store.getState()).data ?? NO_ROW;
+  const now = (): Row => rowOf(api.endpoints.kitchen.select()(store.getState()).data ?? NO_ROW);
 
   /** Keeps what comes of `to` for the kitchen as it is; true when it is kept. */
   const keep = (to: (from: Kitchen) => Kitchen, said: (before: Kitchen) => unknown): Promise<boolean> =>
@@ -57,9 +59,10 @@ export function useChangeKitchen() {
           setProblem(told ?? 'noAnswer');
           return false;
         }
-        const both = mergeKitchen(base.doc, mine, theirs.doc);
+        const there = rowOf(theirs);
+        const both = mergeKitchen(base.doc, mine, there.doc);
         if (both.clashes.length > 0) setClashes(both.clashes);
-        base = theirs;
+        base = there;
         mine = both.merged;
       }
       setProblem({ status: 409, code: 'kitchen.changed', path: '', args: {} });

@@ -107,7 +107,7 @@ function Commands() {
 /** The frame of every page: the name, the places, what is out. */
 export function Shell() {
   const { data: kitchen, isLoading } = useKitchenQuery();
-  const heat = kitchen?.doc.heat ?? 'c';
+  const heat = kitchen?.heat ?? 'c';
   // Before anything below is drawn: all of it is drawn anew when it changes, and what was typed would be lost.
   readIn(heat);
   return (

@@ -1,4 +1,4 @@
-import type { EaterRow, KitchenRow, PantryRow, WayRow } from '../../contract/dto';
+import type { EaterRow, Kitchen, PantryRow, Put, WayRow } from '../../contract/dto';
 import { DEFAULT_KITCHEN } from '../../contract/dto';
 
 /** What the server would answer, for tests without one. Calls are kept in the order they came. */
@@ -27,7 +27,7 @@ export async function answer(input: RequestInfo | URL, init?: RequestInit): Prom
   const found =
     request.method !== 'GET'
       ? path === '/kitchen'
-        ? { rev: 2, doc: (answers.kitchen = (body as KitchenRow).doc) }
+        ? { ...(answers.kitchen = (body as Put<Kitchen>).doc), rev: 2 }
         : { ...(body as object), id: 'new' }
       : path === '/pantry'
         ? { items: answers.pantry }
@@ -36,7 +36,7 @@ export async function answer(input: RequestInfo | URL, init?: RequestInit): Prom
           : path === '/ways'
             ? { rows: answers.ways }
             : path === '/kitchen'
-              ? { rev: 1, doc: answers.kitchen }
+              ? { ...answers.kitchen, rev: 1 }
               : {};
   return new Response(JSON.stringify(found), { headers: { 'content-type': 'application/json' } });
 }
