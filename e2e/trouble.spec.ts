@@ -71,12 +71,27 @@ test('bad input is met in words and keeps every line', async ({ page }) => {
   await box.fill('');
 });
 
-test('where there is no answer the need is named', async ({ page }) => {
+test('gluten is said at Read, and gluten-free flours come in its place', async ({ page }) => {
   await putFormula(page, {
     title: 'Not gluten-free at all',
-    text: '300 g plain flour\n200 g milk\n6 g salt',
+    text: '300 g barley flour\n200 g milk\n6 g salt\n10 g baking powder',
   });
-  await expect(page.getByText(/Nothing we know can stand in for wheat flour/)).toBeVisible();
+  await page.getByRole('link', { name: /^\d? ?Read/ }).click();
+  await expect(page.getByText('Contains gluten: barley flour.')).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('link', { name: /Swap/ }).first().click();
+  await expect(page.getByRole('region', { name: 'Whole solutions' })).toBeVisible();
+  await expect(page.getByText(/Gluten held this together/).first()).toBeVisible();
+});
+
+test('where there is no answer the need is named', async ({ page }) => {
+  await putFormula(page, {
+    title: 'A sponge of eggs alone',
+    text: '50 g white rice flour\n100 g potato starch\n180 g sugar\n6 eggs',
+    method: 'Whisk the eggs with the sugar to a foam. Fold in the flour.',
+  });
+  await leaveOut(page, 'egg');
+  await expect(page.getByText(/Nothing we know can stand in for eggs/)).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('link', { name: /Balance/ }).click();
   await expect(page.getByText('No balance yet')).toBeVisible();

@@ -27,9 +27,9 @@ const UNIT_WORDS: [UnitId, string][] = [
   ['floz', 'fl\\.?\\s?oz\\.?|fluid\\s+ounces?'],
   ['oz', 'oz\\.?|ounces?'],
   ['lb', 'lbs?\\.?|pounds?'],
-  ['tbsp', 'tbsps?\\.?|tbs\\.?|tbl\\.?|tablespoons?|tablespoonfuls?|dessertspoons?|T(?=\\s)'],
-  ['tsp', 'tsps?\\.?|teaspoons?|teaspoonfuls?|t(?=\\s)'],
-  ['cup', 'cups?|cupfuls?|c\\.'],
+  ['tbsp', 'tbsps?\\.?|tbs\\.?|tbl\\.?|tablespoons?|tablespoonfuls?|dessertspoons?|T\\.?(?=\\s)'],
+  ['tsp', 'tsps?\\.?|teaspoons?|teaspoonfuls?|t\\.?(?=\\s)'],
+  ['cup', 'cups?|cupfuls?|mugs?|c\\.?(?=\\s)|c\\.'],
   ['pint', 'pints?|pt\\.?'],
   ['quart', 'quarts?|qt\\.?'],
   ['l', 'l|lit(?:er|re)s?'],
@@ -100,9 +100,12 @@ const QUANTITY = new RegExp(
   `^(${ABOUT}\\s*)?(${NUMBER}|${WORDS})(?:(?:\\s*[-–—]\\s*|\\s+(?:to|or)\\s+)(${NUMBER}|${WORDS}))?`,
   'iu',
 );
-const SIZE = /^(?:(extra[- ]large|xl|large|medium|small)\b|(?:size\s+)?(xl|l|m|s)\b(?=\s+eggs?\b))[,\s]*/i;
+const SIZE =
+  /^(?:(extra[- ]large|xl|large|lg|medium|med|small)\b\.?|(?:size\s+)?(xl|l|m|s)\b(?=\s+eggs?\b))[,\s]*/i;
 const SIZE_OF: Record<string, Size> = {
   xl: 'xlarge',
+  lg: 'large',
+  med: 'medium',
   'extra large': 'xlarge',
   'extra-large': 'xlarge',
   l: 'large',

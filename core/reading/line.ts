@@ -124,14 +124,72 @@ const CITRUS = new RegExp(
 );
 const partOf = (word: string): string => (/^juice/i.test(word) ? 'juice' : 'zest');
 
-/** "Juice and zest of 2 lemons" is two things to weigh; a line of one thing comes back as it is. */
+/** What a bracket or a tail says of a blend: that gum is in it. */
+const SAYS_GUM =
+  /\b(?:with|w\/|incl\.?|including|includes?|contain(?:s|ing)|has|already has)\s+[^,;]{0,30}?\b(?:xanthan|guar|gums?)\b/i;
+const SAYS_NO_GUM = /\b(?:no|without|free of|not)\s+[^,;]{0,20}?\b(?:xanthan|guar|gums?)\b/i;
+/** A blend of which the row itself says that it holds gum is the one that does. */
+const withGum = (id: string, written: string): string =>
+  id === 'gf_blend' && SAYS_GUM.test(written) && !SAYS_NO_GUM.test(written) ? 'gf_blend_gum' : id;
+
+/** Words that join two things in one row, where the second has an amount of its own. */
+const JOIN = /\s*(?:\+|\bplus\b|\band\b|&|,|;)\s+(?=[\d½¼¾⅓⅔⅛]|(?:a|an|one|two|three|half)\s)/i;
+/** What a thing was put into, with its own amount: "raisins, soaked in 3 tbsp rum". */
+const BATH =
+  /^(.*?\S),?\s+(?:soaked|steeped|mixed|beaten|whisked|softened|dissolved|stirred|cooked|bloomed|hydrated)\s+(?:in|with|w\/|into)\s+(?=[\d½¼¾⅓⅔⅛]|(?:a|an|one|two|three|half)\s)(.+)$/i;
+const EACH = new RegExp(
+  `^((?:${NUMBER}|a|an|one|two|half a)\\s*(?:\\p{L}+\\.?)?)\\s+each\\s*(?:of\\s+)?:?\\s*(.+)$`,
+  'iu',
+);
+/** An egg goes on in the words of what was before it: "2 eggs + 1 yolk". */
+const eggPart = (piece: string): string =>
+  piece.replace(/^(\S+\s+(?:\S+\s+)?)(yolks?|whites?)\b/i, '$1egg $2');
+
+/** A piece that stands for a thing of its own: an amount, and a name that is not merely what it is for. */
+function isThing(piece: string): boolean {
+  const read = readAmount(piece);
+  if (!read) return false;
+  const { name } = nameIn(read.rest);
+  return /\p{L}{2}/u.test(name) && !/^(?:more|extra|for|to|if|of)\b/i.test(name);
+}
+
+/** A longer row is no list of things. */
+const MOST_JOINED = 240;
+
+/** Things that one row joins, each with its amount; null where it is of one thing. */
+function joined(row: string): string[] | null {
+  if (row.length > MOST_JOINED) return null;
+  const each = EACH.exec(row);
+  if (each) {
+    const things = each[2]!
+      .replace(/\([^()]*\)/g, ' ')
+      .split(/\s*(?:,|&|\+|\band\b)\s*/i)
+      .filter(Boolean);
+    const last = things.at(-1)!.split(' ').at(-1)!;
+    // "sunflower, pumpkin, sesame seeds": the last word is of them all.
+    const shared = /^(?:seeds?|nuts?|flour|powder|zest)$/i.test(last) ? last : '';
+    if (things.length > 1)
+      return things.map((t) => `${each[1]!} ${t}${shared && !t.endsWith(shared) ? ` ${shared}` : ''}`);
+  }
+  const bath = BATH.exec(row);
+  if (bath && isThing(bath[1]!) && isThing(bath[2]!)) return [bath[1]!, bath[2]!];
+  const pieces = row
+    .replace(/\([^()]*\)/g, (m) => m.replace(/[+,;&]|\band\b|\bplus\b/g, ' '))
+    .split(JOIN)
+    .filter(Boolean);
+  if (pieces.length < 2 || pieces.length > 4) return null;
+  const own = pieces.map((x, i) => (i === 0 ? x : eggPart(x)));
+  return own.every(isThing) ? own : null;
+}
+
+/** "Juice and zest of 2 lemons", "2 eggs + 1 yolk", "1/4 tsp each salt and soda" are several things to weigh; a line of one comes back as it is. */
 export function expandRow(row: string): string[] {
   const a = JUICED.exec(row);
   if (a)
     return [a[1]!, a[2]].flatMap((p) => (p ? [`${a[3] ?? '1'} ${a[4]!.toLowerCase()} ${partOf(p)}`] : []));
   const b = CITRUS.exec(row);
   if (b) return [b[3]!, b[4]].flatMap((p) => (p ? [`${b[1]!} ${b[2]!.toLowerCase()} ${partOf(p)}`] : []));
-  return [row];
+  return joined(row) ?? [row];
 }
 
 const clean = (written: string): string =>
@@ -156,7 +214,7 @@ export function readLineWith(written: string, id: string, context: ReadContext, 
   const { name, preparation } = nameIn(plus ? plus.rest : amount ? amount.rest : main);
   const match = matcher.matchWritten(name, preparation);
   const sure = isSilent(match);
-  const ingredient = sure ? context.ingredient(match.best!.id) : null;
+  const ingredient = sure ? context.ingredient(withGum(match.best!.id, written)) : null;
   if (!sure) say(match.best ? 'name.unsure' : 'name.unknown', { name: name.slice(0, 80) });
   const role = roleOf(written, ingredient);
   const filled = ingredient?.flour

@@ -9,7 +9,10 @@ const QUALIFIERS = new Set(
   firmly lightly level heaped about approx my our your best some blanched refined squeezed pitted drained rinsed tinned
   canned frozen thawed ripe hulled strong strongly brewed crushed crumbled dusting minced trimmed cored deseeded washed
   dry-roasted stoned torn ground superfine range strained sieved cooled chilled melt divided optional needed if desired
-  taste serve serving topping decorate filling dough`.split(/\s+/),
+  taste serve serving topping decorate filling dough cool iced ice mature sharp mild soaked ripe grind grade style slivers
+  hand piece pieces chunks scant lg med skin on off tightly loosely active stale day old homemade shop bought leftover`.split(
+    /\s+/,
+  ),
 );
 /** Words that matter a little: whether a thing is sold as gluten-free is not what it is, but may decide between two. */
 const HALF_WORDS = new Set([
@@ -47,6 +50,8 @@ const plain = (name: string): string =>
     .toLowerCase()
     .replace(/['’]/g, '')
     .replace(/[^\p{L}\p{N}%]+/gu, ' ')
+    .replace(/\bgf\b/g, 'gluten free')
+    .replace(/\bap\b/g, 'all purpose')
     .trim();
 
 /** Lower case, no accents or signs, split into word stems. */

@@ -8,6 +8,7 @@ import { readBake, type BakeIssue } from './bake';
 import { checkBatch, checkShares, likelier } from './checks';
 import { expandRow, readLineWith, type ReadContext, type ReadLine } from './line';
 import { referenceMatcher } from './match';
+import { isWholePaste, rowsOf } from './rows';
 import { readTin, readYield } from './tin';
 
 /** Text that is taken at most; beyond it the rest is left and said. */
@@ -67,13 +68,33 @@ const CLASS_NAMES: [RegExp, ClassId][] = [
 ];
 const NEEDS_YEAST: readonly ClassId[] = ['enriched', 'bun', 'gel_loaf', 'baguette', 'boiled_ring'];
 
+/** What a title is of: what follows "with" or a comma speaks of something else. */
+const headOf = (title: string): string =>
+  title.split(/\s+(?:with|w\/|without|for|in|on)\s|,|\(/i)[0] ?? title;
+
+/** The class that a name tells of: English puts what a thing is last, so the word nearest to the end counts. */
+function classNamed(name: string, fits: (id: ClassId) => boolean): ClassId | undefined {
+  let best: { at: number; id: ClassId } | undefined;
+  for (const [is, id] of CLASS_NAMES) {
+    if (!fits(id)) continue;
+    for (const m of name.matchAll(new RegExp(is.source, `g${is.flags}`))) {
+      const at = m.index + m[0].length;
+      // Of two that end at one place the more telling, which stands first, is kept.
+      if (!best || at > best.at) best = { at, id };
+    }
+  }
+  return best?.id;
+}
+
 /** The class a formula most likely belongs to: by what it is called and what lifts it. The baker can say otherwise. */
 export function guessClass(title: string, ingredients: readonly Ingredient[]): ClassId {
   const yeasted = ingredients.some((i) => i.group === 'yeast' || i.group === 'starter');
   const lifted = ingredients.some((i) => i.group === 'leavener');
-  const named = CLASS_NAMES.find(
-    ([is, id]) => is.test(title) && (yeasted || !lifted || !NEEDS_YEAST.includes(id)),
-  )?.[1];
+  const fits = (id: ClassId): boolean => yeasted || !lifted || !NEEDS_YEAST.includes(id);
+  const head = headOf(title);
+  // A loaf or a cake is one, whatever lies on it.
+  const told = /\b(?:loaf|bread|cake)\b/i.test(head);
+  const named = classNamed(head, fits) ?? (told ? undefined : classNamed(title, fits));
   if (named) return named;
   if (yeasted) return 'yeast_loaf';
   if (/\b(loaf|bread)\b/i.test(title)) return lifted ? 'soda_bread' : 'yeast_loaf';
@@ -155,11 +176,22 @@ const narrowed = (row: string): string => row.replace(/\s+/g, ' ').trim();
  * Reads a formula as found anywhere. Every line is kept: what could not be read is marked, never dropped.
  * Headings make parts. Problems of the whole come as `issues`, those of a line with the line.
  */
-export function readFormula(input: ReadInput, given: ReadContext = referenceContext): ReadResult {
-  const context = input.measures ? { ...given, measures: input.measures } : given;
+export function readFormula(asked: ReadInput, given: ReadContext = referenceContext): ReadResult {
+  const context = asked.measures ? { ...given, measures: asked.measures } : given;
+  // One box may hold it all: title, list, method and notes are told apart where no method is given beside.
+  const apart = (asked.method ?? '').trim() === '' ? rowsOf(asked.text) : null;
+  const whole = apart && isWholePaste(apart) ? apart : null;
+  const input: ReadInput = whole
+    ? {
+        ...asked,
+        title: (asked.title ?? '').trim() || whole.title,
+        text: whole.list.join('\n'),
+        method: whole.method.join('\n'),
+      }
+    : asked;
   const issues: BakeIssue[] = [];
   const rows = input.text.split(/\r?\n/).map(narrowed).filter(Boolean);
-  const notes = rows.filter(isNote);
+  const notes = [...rows.filter(isNote), ...(whole?.notes ?? [])];
   const wanted = rows.filter((r) => !isNote(r));
   const counted = wanted.filter((r) => !isHeading(r)).length;
   if (counted === 0) issues.push(msg('read.empty'));
@@ -220,7 +252,7 @@ export function readFormula(input: ReadInput, given: ReadContext = referenceCont
     ...(bake ? { bake } : {}),
     ...(tin ? { tin } : {}),
     avoids: [],
-    originalText: input.text.slice(0, 50_000),
+    originalText: asked.text.slice(0, 50_000),
   };
   return { formula, lines, issues };
 }

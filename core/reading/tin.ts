@@ -90,7 +90,8 @@ export function readTin(text: string): StatedTin | null {
       const g = byMass ? Number(byMass) : 450 * Number(byPound);
       return { shape, written, volumeMl: volume(ML_PER_LOAF_G * g, 0.12), count };
     }
-    const [a, b, c] = sidesIn(around);
+    // A heat or a time beside it is none of its sides.
+    const [a, b, c] = sidesIn(around.replace(/\d+\s*(?:°\s*[CF]?|[CF]\b|(?:min|minutes|h|hours)\b)/g, ' '));
     if (a === undefined) {
       // A pot or trough only gives the dough its walls: its size matters little.
       if (shape !== 'pot' && shape !== 'trough') continue;
@@ -118,15 +119,41 @@ export function readTin(text: string): StatedTin | null {
   return null;
 }
 
-/** What a text says it makes: "Makes 12 muffins", "Yield: 1 loaf", "serves 8". */
+const COUNT = `(${NUMBER}|one|two|three|four|five|six|seven|eight|nine|ten|twelve|a dozen)`;
+const ADJECTIVE =
+  '(?:(?:big|large|small|medium|mini|little|thin|thick|equal|even|nice|generous|square|round|long|flat|individual|fat|good|regular|standard)[- ]?(?:sized)?\\s+){0,2}';
+const PIECE =
+  '(?:muffins?|cupcakes?|buns?|rolls?|cookies?|biscuits?|bars?|squares?|loa(?:f|ves)|cakes?|flatbreads?|pancakes?|crêpes?|crepes?|scones?|tarts?|tartlets?|slices?|pieces?|rounds?|bases?|balls?|baguettes?|sticks?|bagels?|rings?|twists?|pretzels?|puffs?|eclairs?|wraps?|tortillas?|pizzas?|crackers?|shapes?|turnovers?|pies?|portions?|wedges?|fingers?|blondies?|brownies?|custards?|pots?|ramekins?|boules?|waffles?|strips?|ropes?|discs?|disks?|triangles?|mounds?|people|servings?)';
+const SAYS_MAKES = new RegExp(
+  `\\b(?:makes?|yields?:?|gives|enough for|serves|for)\\s*:?\\s*(?:about\\s+|approx\\.?\\s+|around\\s+|a\\s+)?${COUNT}(?:\\s*(?:-|–|to)\\s*\\d+)?\\s+(${ADJECTIVE}${PIECE})`,
+  'i',
+);
+/** Steps that part the dough: "divide into 8", "roll into 12 balls", "cut in 15 squares". */
+const PARTING =
+  '\\b(?:divide|shape|form|cut|roll|portion|split|separate|slice|scoop|pipe|press|make|break)\\b';
+/** What follows a number that counts no pieces. */
+const MEASURED =
+  '(?!\\s*(?:[-–]\\s*\\d+\\s*)?(?:min|h\\b|hrs?|hour|cm|mm|in\\b|inch|g\\b|kg|ml|°|times|x|×|%|tbsp|tsp|cups?|layers?|parts? of|halves))';
+const PARTS_INTO = new RegExp(
+  `${PARTING}[^.;]{0,40}?(?:\\b(?:into|in)\\s+${COUNT}\\b${MEASURED}(?:\\s*(?:-|–|to)\\s*\\d+)?(?:\\s+(${ADJECTIVE}${PIECE}))?|\\b${COUNT}\\s+(${ADJECTIVE}${PIECE})\\b)`,
+  'i',
+);
+
+/** More of a sentence says nothing of pieces. */
+const MOST_SENTENCE = 300;
+
+/** What a text says it makes: "Makes 12 muffins", "Yield: 1 loaf", "serves 8"; else what its steps part the dough into. */
 export function readYield(text: string): Yield | null {
-  const m = new RegExp(
-    `\\b(?:makes?|yields?:?|gives|for)\\s*:?\\s*(?:about\\s+)?(${NUMBER}|one|two|three|four|six|eight|ten|twelve)\\s+((?:large|small|medium)?\\s*(?:muffins?|cupcakes?|buns?|rolls?|cookies?|biscuits?|bars?|squares?|loa(?:f|ves)|cakes?|flatbreads?|pancakes?|scones?|tarts?|slices?|pieces?|rounds?))`,
-    'i',
-  ).exec(text);
-  if (!m?.[1]) return null;
-  const pieces = numberOf(m[1]);
-  return Number.isFinite(pieces) && pieces > 0 && pieces <= 500
-    ? { pieces, name: m[2]!.trim().toLowerCase().slice(0, 100) }
-    : null;
+  // Sentence by sentence, and none of them endless: what it says of itself goes before what its steps do.
+  const sentences = text.split(/\r?\n|(?<=[.;!?])\s+/).map((t) => t.slice(0, MOST_SENTENCE));
+  for (const says of [SAYS_MAKES, PARTS_INTO])
+    for (const sentence of sentences) {
+      const m = says.exec(sentence);
+      const count = m?.[1] ?? m?.[3];
+      if (!m || !count) continue;
+      const pieces = /^a dozen$/i.test(count) ? 12 : numberOf(count);
+      if (Number.isInteger(pieces) && pieces > 0 && pieces <= 500)
+        return { pieces, name: (m[2] ?? m[4] ?? 'pieces').trim().toLowerCase().slice(0, 100) };
+    }
+  return null;
 }

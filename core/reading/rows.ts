@@ -1,0 +1,155 @@
+/**
+ * What each row of a pasted text is: title, note, heading of a part, ingredient, step, mark of a section. Rows are scored by
+ * themselves and by what stands before them, and the best path through the whole text is taken (Viterbi's algorithm), so
+ * that one odd row does not turn the rest.
+ */
+export const ROW_KINDS = ['title', 'note', 'heading', 'line', 'step', 'mark'] as const;
+export type RowKind = (typeof ROW_KINDS)[number];
+export type PasteRows = { title: string; list: string[]; method: string[]; notes: string[] };
+
+const BULLET = /^(?:[-*•·–—▢☐✓]|\[[ x]?\])\s+/i;
+const NUMBERED = /^(?:step\s*)?\d{1,2}\s*[.):]\s+(?=\D)/i;
+const AMOUNT =
+  /^(?:about |approx\.? |~|scant |heaped |generous |a |an |one |two |three |four |six |half )?(?:\d|½|¼|¾|⅓|⅔|⅛|⅜|⅝|⅞|pinch|handful|knob|splash|dash|dozen|sachet|tin\b|can\b|packet|juice|zest|cup\b|tbsp|tsp)/i;
+const LIST_MARK =
+  /^(?:the\s+)?(?:ingredients?(?:\s+list)?|you(?:'ll| will)? need|what you(?:'ll| will)? need|weigh(?: out)?|shopping)\s*:?$/i;
+const STEP_MARK =
+  /^(?:the\s+)?(?:method|directions?|instructions?|preparation|steps?|procedure|how(?: to| i)?(?: make| do)?(?: it| them)?|to make(?: it| them)?|what to do|making(?: it| them)?)\s*:?$/i;
+const NOTE_MARK =
+  /^(?:notes?|tips?|storage|storing|to store|to serve|serving|variations?|nutrition|equipment|substitutions?|source|ps|p\.s\.)\b/i;
+const NOTE_START =
+  /^(?:makes|serves|yields?|servings?|prep(?:aration)? time|cook(?:ing)? time|bake time|total time|difficulty|rating|keeps|freezes|recipe by|from |adapted|posted|updated|print|jump to|share|pin )\b/i;
+const FIRST_PERSON = /\b(?:i|i'm|i've|my|we|our|us|me)\b/i;
+/** Words that a step begins with. */
+const ACT =
+  /^(?:then |next,? |meanwhile,? |now |first,? |finally,? |gently |slowly |quickly |lightly |carefully |next day,? |the night before,? |next morning,? |in the morning,? |in a (?:large |small |big |separate )?(?:bowl|pan|pot|jug),? |using |with )?(?:add|allow|arrange|bake|beat|bind|blend|blind|blitz|boil|break|bring|brush|butter|chill|chop|clean|coat|combine|cook|cool|core|cover|cream|crumble|cut|dissolve|divide|dot|drain|drizzle|drop|dust|egg|feed|fill|flatten|flip|flour|fold|form|freeze|fry|garnish|gather|grate|grease|grill|grind|heat|ice|keep|knead|lay|leave|let|lift|line|lower|make|mash|measure|melt|mix|oil|pat|peel|pile|pinch|pipe|place|poach|pour|preheat|pre-heat|press|prick|prove|proof|pulse|put|reduce|refrigerate|remove|rest|return|rinse|roll|rub|scald|scatter|score|scrape|season|separate|serve|set|shape|sift|simmer|slice|slide|soak|soften|spoon|spread|sprinkle|squeeze|stand|steam|steep|stir|strain|stretch|swirl|take|tear|tent|tip|top|toss|transfer|trim|turn|twist|unmould|use|wait|warm|wash|weigh|wet|whip|whisk|whizz|work|wrap)\b/i;
+const BAKES = /\b(?:oven|bake|minutes?|mins?|hours?|hrs?|until|till|°|degrees)\b/i;
+const words = (row: string): number => row.split(/\s+/).length;
+
+type Scores = Record<RowKind, number>;
+const NEVER = -50;
+
+/** How well a row fits each kind, by itself. `first`: nothing stands before it; `section`: the mark that came last. */
+function scoresOf(raw: string, first: boolean, section: 'none' | 'list' | 'steps' | 'notes'): Scores {
+  const row = raw.replace(BULLET, '');
+  const bulleted = row !== raw;
+  const numbered = NUMBERED.test(row);
+  const bare = row.replace(NUMBERED, '');
+  const n = words(row);
+  const amount = AMOUNT.test(row) && !numbered;
+  const sentence = /[.!?]$/.test(row) || /[.!?]\s+[A-Z]/.test(row);
+  // "Butter for greasing" is a thing, not what one does.
+  const act = ACT.test(bare) && !/^\S+ for \S+$/i.test(bare);
+  const colon = /:$/.test(row);
+  const shouted = row.length > 3 && row === row.toUpperCase() && /[A-Z]/.test(row);
+  if (LIST_MARK.test(row) || STEP_MARK.test(row) || (NOTE_MARK.test(row) && (colon || n <= 2)))
+    return { title: NEVER, note: 0, heading: NEVER, line: NEVER, step: NEVER, mark: 20 };
+  const line =
+    (amount ? 5 : -1) +
+    (bulleted && !act ? 1 : 0) +
+    (n <= 8 ? 1 : n > 16 ? -2 : 0) +
+    (sentence ? -1.5 : 0.5) +
+    (/\bto taste\b|\bfor (?:dusting|greasing|brushing|rolling|the (?:tin|pan))\b|\boptional\b/i.test(row)
+      ? 2
+      : 0) +
+    (act && !amount ? -4 : 0) +
+    (section === 'list' ? 3 : section === 'none' ? 0 : -3);
+  const step =
+    (numbered ? 4 : 0) +
+    (act ? 4 : 0) +
+    (n >= 8 ? 1.5 : 0) +
+    (sentence ? 1.5 : 0) +
+    (BAKES.test(row) ? 1.5 : 0) +
+    (amount ? -4 : 0) +
+    (section === 'steps' ? 4 : section === 'list' ? -1.5 : 0);
+  const note =
+    (NOTE_START.test(row) ? 6 : 0) +
+    (NOTE_MARK.test(row) ? (/^[^:]{1,20}:/.test(row) ? 10 : 5) : 0) +
+    (FIRST_PERSON.test(row) ? 2.5 : 0) +
+    (sentence ? 1.5 : 0) +
+    (/^https?:|@|#\w/.test(row) ? 4 : 0) +
+    (amount ? -2 : 0) +
+    (act ? -2 : 0) +
+    (section === 'notes' ? 6 : section === 'steps' ? -2 : 0);
+  const heading =
+    (colon && n <= 7 && !amount ? 6 : 0) +
+    (/^for (?:the|your) /i.test(row) && n <= 8 && !sentence ? 6 : 0) +
+    (shouted && n <= 5 && !amount ? 4 : 0) +
+    (n <= 3 && !amount && !sentence && !act ? 1.5 : 0) +
+    (amount || n > 8 ? -6 : 0) +
+    (section === 'steps' || section === 'notes' ? -2 : 0);
+  const title = first ? (n <= 12 && !amount && !/[.:]$/.test(row) ? 8 : n <= 12 && !amount ? 3 : -4) : NEVER;
+  return { title, note, heading, line, step, mark: NEVER };
+}
+
+/** What it costs that one kind follows another. */
+const AFTER: Record<RowKind, Partial<Record<RowKind, number>>> = {
+  title: { step: -2 },
+  note: { step: -1, line: -0.5 },
+  heading: { step: -2, note: -2, heading: -2 },
+  line: { step: -0.5, note: -1.5 },
+  step: { line: -3, note: -0.5, heading: -1 },
+  mark: { note: -0.5 },
+};
+
+/** The kind of each row of a text, in order; empty rows are passed over. */
+export function kindsOf(rows: readonly string[]): RowKind[] {
+  let section: 'none' | 'list' | 'steps' | 'notes' = 'none';
+  const scored = rows.map((row, i) => {
+    const bare = row.replace(BULLET, '');
+    const scores = scoresOf(row, i === 0, section);
+    if (LIST_MARK.test(bare)) section = 'list';
+    else if (STEP_MARK.test(bare)) section = 'steps';
+    else if (NOTE_MARK.test(bare)) section = 'notes';
+    return scores;
+  });
+  let best = new Map<RowKind, { sum: number; path: RowKind[] }>([['mark', { sum: 0, path: [] }]]);
+  for (const scores of scored) {
+    const next: typeof best = new Map();
+    for (const kind of ROW_KINDS) {
+      if (scores[kind] <= NEVER) continue;
+      for (const [from, { sum, path }] of best) {
+        const total = sum + scores[kind] + (AFTER[from][kind] ?? 0);
+        if (total > (next.get(kind)?.sum ?? Number.NEGATIVE_INFINITY))
+          next.set(kind, { sum: total, path: [...path, kind] });
+      }
+    }
+    best = next;
+  }
+  let winner: { sum: number; path: RowKind[] } | null = null;
+  for (const end of best.values()) if (!winner || end.sum > winner.sum) winner = end;
+  return winner?.path ?? [];
+}
+
+/** A text in its pieces: numbering and marks of sections are gone, headings end with a colon. */
+export function rowsOf(text: string): PasteRows {
+  const rows = text
+    .split(/\r?\n/)
+    .map((r) => r.replace(/\s+/g, ' ').trim())
+    .filter(Boolean)
+    .slice(0, MOST_ROWS)
+    .map((r) => r.slice(0, MOST_ROW));
+  const out: PasteRows = { title: '', list: [], method: [], notes: [] };
+  kindsOf(rows).forEach((kind, i) => {
+    const row = rows[i]!;
+    const bare = row.replace(BULLET, '');
+    if (kind === 'title') out.title = bare.replace(/^#+\s*/, '');
+    else if (kind === 'note') out.notes.push(bare);
+    else if (kind === 'heading') out.list.push(`${bare.replace(/:$/, '')}:`);
+    else if (kind === 'line') out.list.push(bare);
+    else if (kind === 'step') out.method.push(bare.replace(NUMBERED, ''));
+  });
+  // A heading of which nothing follows but another, or the end, is none of the list.
+  out.list = out.list.filter(
+    (r, i) => !r.endsWith(':') || (out.list[i + 1] !== undefined && !out.list[i + 1]!.endsWith(':')),
+  );
+  return out;
+}
+/** Beyond so many rows a text is no formula; beyond so many characters a row is looked at by its beginning. */
+const MOST_ROWS = 800;
+const MOST_ROW = 2000;
+
+/** Whether a text is more than a list: it has steps, and lines with amounts before them. */
+export function isWholePaste({ list, method }: PasteRows): boolean {
+  return method.length > 0 && list.filter((r) => AMOUNT.test(r)).length >= 2;
+}
