@@ -2,8 +2,9 @@ import { and, asc, eq, gt, inArray, isNull, sql } from 'drizzle-orm';
 import { BACKUP_EDITION, type BackupFormula, type BackupHead, type BackupLine } from '../../contract/backup';
 import type { PantryRow } from '../../contract/dto';
 import type { Db } from '../db/open';
-import { aside, draft, formula, pantryItem, pantryRevision, version, versionMark } from '../db/schema';
+import { aside, draft, formula, pantryRevision, version, versionMark } from '../db/schema';
 import { eaters, getKitchen, ways } from './kitchen';
+import { type RevisionRow, selectRevisions, toPantryRow } from './pantry';
 
 /** Rows asked for at a time: each page is a query of its own, so that others have their turn between. */
 const PANTRY_PAGE = 200;
@@ -15,26 +16,12 @@ const lineOf = (line: BackupLine): string => `${JSON.stringify(line)}\n`;
 async function* pantryLines(db: Db): AsyncGenerator<PantryRow[]> {
   let after: string | null = null;
   for (;;) {
-    const rows: (typeof pantryRevision.$inferSelect & { deletedAt: Date | null })[] = await db
-      .select({
-        id: pantryRevision.id,
-        itemId: pantryRevision.itemId,
-        rev: pantryRevision.rev,
-        doc: pantryRevision.doc,
-        createdAt: pantryRevision.createdAt,
-        deletedAt: pantryItem.deletedAt,
-      })
-      .from(pantryRevision)
-      .innerJoin(pantryItem, eq(pantryItem.id, pantryRevision.itemId))
+    const rows: RevisionRow[] = await selectRevisions(db)
       .where(after === null ? undefined : gt(pantryRevision.id, after))
       .orderBy(asc(pantryRevision.id))
       .limit(PANTRY_PAGE);
     if (rows.length === 0) return;
-    yield rows.map(({ deletedAt, createdAt, ...row }) => ({
-      ...row,
-      gone: deletedAt !== null,
-      createdAt: createdAt.toISOString(),
-    }));
+    yield rows.map(toPantryRow);
     after = rows.at(-1)!.id;
   }
 }

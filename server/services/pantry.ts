@@ -7,9 +7,9 @@ import { pantryItem, pantryRevision } from '../db/schema';
 import { refuse } from './fail';
 import { UUID } from './ids';
 
-/** Every revision there is, oldest first; those of things taken out are marked `gone`. */
-export async function listPantry(db: Db): Promise<PantryRow[]> {
-  const rows = await db
+/** Revisions with whether their thing was taken out; the caller says which, in what order and how many. */
+export const selectRevisions = (db: Db) =>
+  db
     .select({
       id: pantryRevision.id,
       itemId: pantryRevision.itemId,
@@ -19,13 +19,24 @@ export async function listPantry(db: Db): Promise<PantryRow[]> {
       deletedAt: pantryItem.deletedAt,
     })
     .from(pantryRevision)
-    .innerJoin(pantryItem, eq(pantryItem.id, pantryRevision.itemId))
-    .orderBy(asc(pantryRevision.createdAt), asc(pantryRevision.rev), asc(pantryRevision.id));
-  return rows.map(({ deletedAt, createdAt, ...row }) => ({
-    ...row,
-    gone: deletedAt !== null,
-    createdAt: createdAt.toISOString(),
-  }));
+    .innerJoin(pantryItem, eq(pantryItem.id, pantryRevision.itemId));
+
+export type RevisionRow = Awaited<ReturnType<typeof selectRevisions>>[number];
+
+export const toPantryRow = ({ deletedAt, createdAt, ...row }: RevisionRow): PantryRow => ({
+  ...row,
+  gone: deletedAt !== null,
+  createdAt: createdAt.toISOString(),
+});
+
+/** Every revision there is, oldest first; those of things taken out are marked `gone`. */
+export async function listPantry(db: Db): Promise<PantryRow[]> {
+  const rows = await selectRevisions(db).orderBy(
+    asc(pantryRevision.createdAt),
+    asc(pantryRevision.rev),
+    asc(pantryRevision.id),
+  );
+  return rows.map(toPantryRow);
 }
 
 /** Refuses a document that speaks of ingredients there are none of, or of a blend inside a blend. */

@@ -72,19 +72,8 @@ export function useWorkingCopy(formulaId: string, versionId: string | null): Wor
       if (versionId !== null) {
         const pristine = await base(versionId);
         if (stale) return;
-        if (!current || sameDoc(current, pristine)) {
-          dispatch(
-            workingCopy.opened({
-              formulaId,
-              doc: pristine,
-              pristine,
-              rev,
-              standing: { is: 'clean' },
-              from: versionId,
-            }),
-          );
-          return;
-        }
+        const beside =
+          current && !sameDoc(current, pristine) ? { beside: current, asides: mine?.asides ?? [] } : {};
         dispatch(
           workingCopy.opened({
             formulaId,
@@ -92,9 +81,8 @@ export function useWorkingCopy(formulaId: string, versionId: string | null): Wor
             pristine,
             rev,
             standing: { is: 'clean' },
-            beside: current,
             from: versionId,
-            asides: mine?.asides ?? [],
+            ...beside,
           }),
         );
         return;
