@@ -84,7 +84,7 @@ async function foldTitles(db: Db): Promise<void> {
 }
 
 /** A pool of one: an embedded database has one session. */
-const embeddedPool = (connect: (port: MessagePort) => void): pg.PoolConfig => ({
+export const embeddedPool = (connect: (port: MessagePort) => void): pg.PoolConfig => ({
   stream: () => {
     const { port1, port2 } = new MessageChannel();
     connect(port2);
@@ -189,14 +189,14 @@ export async function openFolder(
 }
 
 /** A database in memory of this thread; `template` is a dump of an empty one, which saves the making of it. */
-export async function openMemory(template?: Blob): Promise<OpenDb> {
+export async function openMemory(template?: Blob, more: pg.PoolConfig = {}): Promise<OpenDb> {
   const lite = await PGlite.create(template ? { loadDataDir: template } : {});
   const connect = serveWire(
     lite,
     () => undefined,
     () => undefined,
   );
-  return ready(embeddedPool(connect), () => lite.close());
+  return ready({ ...embeddedPool(connect), ...more }, () => lite.close());
 }
 
 /** A PostgreSQL server, by its address. */

@@ -1,12 +1,11 @@
-import { MessageChannel } from 'node:worker_threads';
 import { PGlite } from '@electric-sql/pglite';
 import { drizzle } from 'drizzle-orm/node-postgres';
 import pg from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { problemOf } from '../http/guards';
-import { emptyDatabase } from '../testing/api';
 import { template } from '../testing/template';
-import { PortStream, serveWire } from './wire';
+import { embeddedPool, openMemory } from './open';
+import { serveWire } from './wire';
 
 let lite: PGlite;
 let trouble: Error | null = null;
@@ -27,16 +26,7 @@ async function fresh(): Promise<void> {
   );
 }
 const poolOf = (max: number) => {
-  const pool = new pg.Pool({
-    stream: () => {
-      const { port1, port2 } = new MessageChannel();
-      connect(port2);
-      return new PortStream(port1);
-    },
-    user: 'postgres',
-    database: 'postgres',
-    max,
-  });
+  const pool = new pg.Pool({ ...embeddedPool(connect), max });
   pool.on('error', () => undefined);
   return pool;
 };
@@ -120,7 +110,7 @@ describe('what the store says', () => {
   });
 
   it('the database asked inside its own transaction is told to be busy, not waited for for ever', async () => {
-    const { db, close } = await emptyDatabase();
+    const { db, close } = await openMemory(await template(), { connectionTimeoutMillis: 300 });
     const failure: unknown = await db
       .transaction(async () => {
         // What the linter forbids, done where it can be seen.
@@ -130,5 +120,5 @@ describe('what the store says', () => {
       .catch((e: unknown) => e);
     expect([problemOf(failure)?.code, String(failure)]).toEqual(['store.busy', expect.any(String)]);
     await close();
-  }, 30_000);
+  });
 });

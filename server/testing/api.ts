@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import pg from 'pg';
 import request from 'supertest';
-import { afterAll } from 'vitest';
+import { afterAll, inject } from 'vitest';
 import type { Problem } from '../../contract/problem';
 import { openMemory, openServer, type OpenDb } from '../db/open';
 import { makeApp } from '../http/app';
@@ -13,19 +13,17 @@ export const NOWHERE = '00000000-0000-4000-8000-000000000000';
 export const path = (p: string): string => `/api/v1${p}`;
 export const problem = (res: { body: unknown }): Problem => res.body as Problem;
 
-/** Where a PostgreSQL server listens, for the run that tests on one; the folder of its socket. */
-const SOCKET = process.env.TEST_POSTGRES;
-
 /** An empty database: in memory, or one of its own on the server. */
 export async function emptyDatabase(): Promise<OpenDb> {
-  if (!SOCKET) return openMemory(await template());
-  const server = { host: SOCKET, user: 'postgres' };
+  const socket = inject('postgres');
+  if (!socket) return openMemory(await template());
+  const server = { host: socket, user: 'postgres' };
   const name = `t_${randomUUID().replaceAll('-', '')}`;
   const admin = new pg.Client({ ...server, database: 'postgres' });
   await admin.connect();
   await admin.query(`create database ${name}`);
   await admin.end();
-  return openServer(`postgres://postgres@/${name}?host=${encodeURIComponent(SOCKET)}`);
+  return openServer(`postgres://postgres@/${name}?host=${encodeURIComponent(socket)}`);
 }
 
 /** The API over an empty database, for the tests of one file; it is closed after them. */

@@ -2,6 +2,7 @@ import { spawnSync } from 'node:child_process';
 import { chmodSync, existsSync, mkdtempSync, readdirSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import type { TestProject } from 'vitest/node';
 
 const INSTALLED = '/usr/lib/postgresql';
 
@@ -17,9 +18,10 @@ function asOwner(command: string, ...args: string[]): void {
 
 /**
  * Vitest's global set-up of the run on a server: Debian's PostgreSQL on a socket of its own, thrown away at the end. It
- * keeps nothing, so it need not wait for the disk.
+ * keeps nothing, so it need not wait for the disk. Where it listens is told to this project alone: the environment would be
+ * seen by the others too, whose tests are of the embedded database.
  */
-export function setup(): () => void {
+export function setup(project: TestProject): () => void {
   const version = existsSync(INSTALLED) ? readdirSync(INSTALLED).sort().at(-1) : undefined;
   if (!version) throw new Error('PostgreSQL is wanted for these tests: apt-get install postgresql');
   const bin = join(INSTALLED, version, 'bin');
@@ -29,9 +31,16 @@ export function setup(): () => void {
   asOwner(join(bin, 'initdb'), '-D', data, '-U', 'postgres', '--auth=trust', '-E', 'UTF8', '--no-sync');
   const options = `-c listen_addresses= -c unix_socket_directories=${dir} -c fsync=off -c max_connections=200`;
   asOwner(join(bin, 'pg_ctl'), '-D', data, '-o', options, '-l', join(dir, 'log'), '-w', 'start');
-  process.env.TEST_POSTGRES = dir;
+  project.provide('postgres', dir);
   return () => {
     asOwner(join(bin, 'pg_ctl'), '-D', data, '-m', 'immediate', '-w', 'stop');
     rmSync(dir, { recursive: true, force: true });
   };
+}
+
+declare module 'vitest' {
+  interface ProvidedContext {
+    /** The folder of the server's socket. */
+    postgres?: string;
+  }
 }
