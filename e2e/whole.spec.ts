@@ -68,6 +68,7 @@ test('anything is found or gone to by keys, and the sheet of keys is a press awa
   await page.keyboard.press('Control+K');
   const box = page.getByPlaceholder('a formula, a place, something to do');
   await box.fill('parsnip');
+  await expect(page.getByRole('dialog').getByText(/^Parsnip and walnut/)).toBeVisible();
   await expectAccessible(page);
   await page.keyboard.press('Enter');
   await page.waitForURL(/\/swap/);

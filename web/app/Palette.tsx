@@ -3,7 +3,7 @@ import { Modal, useComputedColorScheme, useMantineColorScheme } from '@mantine/c
 import { Spotlight, spotlight } from '@mantine/spotlight';
 import { IconSearch } from '@tabler/icons-react';
 import { useDebouncedValue } from '@mantine/hooks';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import { useShelfQuery } from '../api/api';
 import { SECTION_IDS, SECTION_WORDS } from '../words/data/handbook';
@@ -24,7 +24,7 @@ export function Palette({ onClose, onHelp }: { onClose: () => void; onHelp: () =
   const { pathname } = useLocation();
   // The server looks for them: there may be thousands. What was found last stays until the next is there.
   const [asked] = useDebouncedValue(query, 120);
-  const { data: page, isLoading } = useShelfQuery({ ...lookedFor(asked), limit: '8' });
+  const { data: page, isLoading, isFetching } = useShelfQuery({ ...lookedFor(asked), limit: '8' });
   const cards = page?.formulas ?? [];
   const { setColorScheme } = useMantineColorScheme();
   const dark = useComputedColorScheme('light') === 'dark';
@@ -59,6 +59,13 @@ export function Palette({ onClose, onHelp }: { onClose: () => void; onHelp: () =
     { group: 'Do', name: 'Show the keys', act: onHelp },
   ];
   const groups = choicesFor(all, query);
+  const list = useRef<HTMLDivElement>(null);
+  const first = groups[0]?.choices[0];
+  // What Enter presses is marked when something is typed; what the server finds is there only later, and unmarked.
+  useEffect(() => {
+    if (list.current?.querySelector('[data-selected]') === null)
+      list.current.querySelector('[data-action]')?.setAttribute('data-selected', 'true');
+  }, [first?.to, first?.name, isFetching, asked, query]);
   // The first of what is offered is chosen: it must not change under the finger.
   if (isLoading) return null;
   const go = (c: Choice) => {
@@ -83,7 +90,7 @@ export function Palette({ onClose, onHelp }: { onClose: () => void; onHelp: () =
         maxLength={80}
         leftSection={<IconSearch size={20} stroke={1.6} aria-hidden="true" />}
       />
-      <Spotlight.ActionsList mah={440} className={classes.choices} {...FOCUSABLE}>
+      <Spotlight.ActionsList ref={list} mah={440} className={classes.choices} {...FOCUSABLE}>
         {groups.map(({ group, choices }) => (
           <Spotlight.ActionsGroup key={group} label={group}>
             {choices.map((c) => (
@@ -96,7 +103,8 @@ export function Palette({ onClose, onHelp }: { onClose: () => void; onHelp: () =
             ))}
           </Spotlight.ActionsGroup>
         ))}
-        {query.trim() !== '' && (
+        {/* Enter presses what is first: the handbook is offered when it is known that no formula comes before it. */}
+        {query.trim() !== '' && asked === query && !isFetching && (
           <Spotlight.Action
             label={`Look up “${query.trim()}” in the handbook`}
             onClick={() =>
