@@ -47,7 +47,14 @@ export default ts.config(
     files: ['web/**/*.{ts,tsx}'],
     languageOptions: { globals: globals.browser },
     plugins: { 'react-hooks': hooks },
-    rules: hooks.configs.recommended.rules,
+    // The two that find faults. Those of its compiler, which is not used here, take as long as all the rest together.
+    rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' },
+  },
+  {
+    // What needs the types finds promises nobody waits for and values nobody knows: neither is in functions that compute.
+    // The compiler's own check of them is strict, and takes a tenth of the time.
+    files: ['core/**/*.ts'],
+    extends: [ts.configs.disableTypeChecked],
   },
   {
     files: ['**/*.{js,mjs,cjs}'],

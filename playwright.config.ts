@@ -19,7 +19,7 @@ export default defineConfig({
     colorScheme: 'light',
     actionTimeout: 25_000,
     launchOptions: {
-      executablePath: '/usr/bin/chromium',
+      executablePath: '/usr/bin/chromium-headless-shell',
       args: ['--no-sandbox', '--disable-quic', '--disable-background-networking'],
     },
   },

@@ -7,17 +7,17 @@ const NEVER =
   /\b(eggs?|butter(milk)?|milk|cream|almonds?|hazelnuts?|walnuts?|oil|plant block|shortening|wheat|barley)\b/i;
 const FINE = /^(sunflower seed butter|pumpkin seed butter|soy milk powder)/i;
 
-for (const [i, { title }] of DEMO_FORMULAS.entries()) {
+/** Every third: of several parts and of one, with yeast and with powder. All of them, and all that can go, are tested in core. */
+for (const { title } of DEMO_FORMULAS.filter((_f, i) => i % 3 === 0)) {
   test(`${title}: without all four, kept, and a card that holds none of them`, async ({ page }) => {
     await page.goto('/');
     await page.getByRole('link', { name: new RegExp(title) }).click();
     await leaveOut(page, 'egg', 'dairy', 'nuts', 'oil');
     await expect(page.getByText(/\d out, \d covered/)).toBeVisible();
-    // The same view with other words: one of several parts and one of a single part are checked.
-    if (i < 2) await expectAccessible(page);
+    await expectAccessible(page);
     await page.getByRole('link', { name: /Balance/ }).click();
     await expect(page.getByRole('region', { name: /Source beside adapted/ }).first()).toBeVisible();
-    if (i < 2) await expectAccessible(page);
+    await expectAccessible(page);
     await page.getByRole('button', { name: 'Keep this version' }).click();
     await page.getByRole('button', { name: 'Keep it' }).click();
     await page.waitForURL(/card/);

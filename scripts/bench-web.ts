@@ -210,7 +210,10 @@ async function longShelf(browser: Browser): Promise<void> {
   await tab.close();
 }
 
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox'] });
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium-headless-shell',
+  args: ['--no-sandbox'],
+});
 await firstPaint(browser);
 await drag(browser);
 await biggest(browser);

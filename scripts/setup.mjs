@@ -6,7 +6,8 @@ import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
 export const ROOT = join(dirname(fileURLToPath(import.meta.url)), '..');
-export const CHROMIUM = '/usr/bin/chromium';
+/** Chromium's shell without a window: it draws and runs pages as the browser does, with half the work around them. */
+const CHROMIUM = '/usr/bin/chromium-headless-shell';
 const NODE_AT_LEAST = [20, 19];
 const CACHE = join(ROOT, '.cache');
 
@@ -69,7 +70,7 @@ function ensureDebian(name, path) {
 }
 
 /** Debian's Chromium, for the tests in a browser. */
-export const ensureChromium = () => ensureDebian('chromium', CHROMIUM);
+export const ensureChromium = () => ensureDebian('chromium-headless-shell', CHROMIUM);
 /** Debian's PostgreSQL, for the tests of the store on a server. */
 export const ensurePostgres = () => ensureDebian('postgresql', '/usr/lib/postgresql');
 
