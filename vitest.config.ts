@@ -22,6 +22,7 @@ export default defineConfig({
           include: ['server/**/*.test.ts'],
           exclude: [...configDefaults.exclude, 'server/built/**'],
           globalSetup: ['server/testing/template.ts'],
+          isolate: false,
           ...slow,
         },
       },
@@ -30,7 +31,10 @@ export default defineConfig({
         test: {
           name: 'postgres',
           include: ['server/http/*.test.ts', 'server/services/*.test.ts'],
+          // What is turned away at the border never comes to the store.
+          exclude: [...configDefaults.exclude, 'server/http/border.test.ts'],
           globalSetup: ['server/testing/template.ts', 'server/testing/postgres.ts'],
+          isolate: false,
           ...slow,
         },
       },
@@ -38,6 +42,18 @@ export default defineConfig({
         test: {
           name: 'web',
           include: ['web/**/*.test.{ts,tsx}'],
+          exclude: [...configDefaults.exclude, 'web/**/*.alone.test.{ts,tsx}'],
+          environment: 'happy-dom',
+          setupFiles: ['web/testing/setup.ts'],
+          isolate: false,
+          ...slow,
+        },
+      },
+      // A module that one of these puts another in place of would be that for all.
+      {
+        test: {
+          name: 'alone',
+          include: ['web/**/*.alone.test.{ts,tsx}'],
           environment: 'happy-dom',
           setupFiles: ['web/testing/setup.ts'],
           ...slow,

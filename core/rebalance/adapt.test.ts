@@ -6,7 +6,7 @@ import { USUAL_EXCLUSIONS, type ExclusionId } from '../exclusions';
 import { massOf, type Formula } from '../formula';
 import { lookupReference, type AvoidId } from '../ingredients';
 import { readFormula } from '../reading';
-import { anyPart, formula } from '../testing/build';
+import { anyPart, formula, WHOLE } from '../testing/build';
 import { holds } from '../testing/oracle';
 import { adapt, type AdaptInput, type Outcome, type Solution } from './index';
 
@@ -35,7 +35,12 @@ const DEMOS = DEMO_FORMULAS.map((d) => ({
   formula: readFormula(d).formula,
   read: readFormula(d),
 }));
-const CASES = DEMOS.flatMap((d) => SUBSETS.map((s) => [d.title, s.join(' + '), d.formula, s] as const));
+/** Each formula with one thing, with all four, and with a third of the rest, another third for the next: `npm run prove` takes all. */
+const CASES = DEMOS.flatMap((d, at) =>
+  SUBSETS.filter((s, k) => WHOLE || s.length === 1 || s.length === 4 || (k + at) % 3 === 0).map(
+    (s) => [d.title, s.join(' + '), d.formula, s] as const,
+  ),
+);
 
 describe('demo formulas', () => {
   it.each(DEMOS.map((d) => [d.title, d] as const))('%s is read without a question', (_t, d) => {

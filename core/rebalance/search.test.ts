@@ -6,7 +6,7 @@ import { avoidsOf } from '../exclusions';
 import { massOf, profileOf, type Formula, type Part } from '../formula';
 import { lookupReference } from '../ingredients';
 import { readFormula } from '../reading';
-import { formula, line } from '../testing/build';
+import { formula, line, WHOLE } from '../testing/build';
 import { adaptSteps } from './adapt';
 import { keyOf, PartBench, pick, type Slot } from './bench';
 import { groupsOf, only, smallestClash } from './clash';
@@ -18,8 +18,11 @@ const DEMOS = DEMO_FORMULAS.map((d) => readFormula(d).formula);
 const run = (f: Formula, more: Partial<AdaptInput> = {}) =>
   adapt({ formula: f, exclude: ['egg', 'dairy', 'nuts', 'oil'], ...more }, { lookup: lookupReference });
 
-/** Combinations tried one by one at most: where there are more, the things with most ways are given fewer. */
-const MOST_TRIED = 1500;
+/**
+ * Combinations tried one by one at most: where there are more, the things with most ways are given fewer. `npm run prove`
+ * tries ten times as many.
+ */
+const MOST_TRIED = WHOLE ? 1500 : 150;
 function benchOf(source: Formula, part: Part, most = Infinity): { bench: PartBench; slots: Slot[] } {
   const slots = conflictsOf(part, lookupReference, AVOIDS).map((conflict): Slot => ({
     conflict,
@@ -76,7 +79,7 @@ describe('choosing', () => {
 
   it('the picked really differ: in two choices where two can differ', () => {
     for (const [, f, part] of PARTS) {
-      const { bench, slots } = benchOf(f, part);
+      const { bench, slots } = benchOf(f, part, MOST_TRIED);
       const free = slots.filter((s) => s.kits.length > 1).length;
       const found = finish(bench.search(4));
       found.forEach((a, i) =>

@@ -1,3 +1,4 @@
+import { env } from 'node:process';
 import fc from 'fast-check';
 import type { ClassId } from '../classes';
 import { derivedAmount, type Formula, type Line, type Part } from '../formula';
@@ -46,3 +47,6 @@ export const anyPart: fc.Arbitrary<Part> = fc
       line('water', waterG),
     ]),
   );
+
+/** Whether all is tried that takes long (`npm run prove`), or a part of it that is another for each formula. */
+export const WHOLE = env.WHOLE === '1';

@@ -3,6 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { PGlite } from '@electric-sql/pglite';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { WHOLE } from '../../core/testing/build';
 import { chance, cut, record } from '../testing/power';
 import { template } from '../testing/template';
 import { makeDurable } from './durable';
@@ -68,7 +69,7 @@ async function recorded(settled: boolean) {
   return { base, entries: recorder.entries };
 }
 
-const CUTS = 5;
+const CUTS = WHOLE ? 20 : 3;
 const marksAfter = (entries: { op: string }[], n: number) =>
   entries.findIndex((_e, i) => entries.slice(0, i + 1).filter((e) => e.op === 'mark').length === n) + 1;
 
