@@ -1,4 +1,3 @@
-import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { MessageChannel, Worker, type MessagePort } from 'node:worker_threads';
@@ -47,7 +46,7 @@ async function ready(
     await client.query(`select ${MIGRATION_UNLOCK}`).catch(() => undefined);
     client.release();
   }
-  const db: Db = drizzle(pool, { schema });
+  const db: Db = Object.assign(drizzle(pool, { schema }), { transaction: transactionsOf(pool) });
   await foldTitles(db);
   const tidy = embedded
     ? setInterval(() => void housekeeping(db).catch(() => undefined), HOUSEKEEPING_MS)
@@ -63,6 +62,22 @@ async function ready(
     },
   };
 }
+
+/**
+ * Transactions of a pool. Drizzle's own keep their connection for ever where it is lost before they have begun, and the
+ * only connection of an embedded database would be gone with it.
+ */
+const transactionsOf =
+  (pool: pg.Pool): Db['transaction'] =>
+  async (work, config) => {
+    const client = await pool.connect();
+    try {
+      return await drizzle(client, { schema }).transaction(work, config);
+    } finally {
+      // One that was lost is not taken back by the pool.
+      client.release();
+    }
+  };
 
 /** Takes statistics, without which a page of many rows is looked for by reading all of them, and cuts the log. */
 export async function housekeeping(db: Db): Promise<void> {
@@ -174,7 +189,6 @@ export async function openFolder(
     },
   });
   try {
-    mkdirSync(dataDir, { recursive: true });
     await thread.start();
     const open = await ready(embeddedPool(thread.connect), async () => {
       await thread.close();

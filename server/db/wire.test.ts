@@ -1,3 +1,4 @@
+import type { Duplex } from 'node:stream';
 import { PGlite } from '@electric-sql/pglite';
 import { drizzle } from 'drizzle-orm/node-postgres';
 import pg from 'pg';
@@ -119,6 +120,17 @@ describe('what the store says', () => {
       })
       .catch((e: unknown) => e);
     expect([problemOf(failure)?.code, String(failure)]).toEqual(['store.busy', expect.any(String)]);
+    await close();
+  });
+
+  it('a connection that is lost before its transaction has begun is given back, and the next is a new one', async () => {
+    const { db, pool, close } = await openMemory(await template());
+    pool.once('acquire', (client) => {
+      (client as unknown as { connection: { stream: Duplex } }).connection.stream.destroy();
+    });
+    await expect(db.transaction(() => Promise.resolve(1))).rejects.toThrow();
+    expect(await db.transaction(() => Promise.resolve(2))).toBe(2);
+    expect(pool.waitingCount).toBe(0);
     await close();
   });
 });
