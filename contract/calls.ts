@@ -65,7 +65,11 @@ const DONE = 204;
 
 /** Every call there is. */
 export const CALLS = {
-  health: call<Nothing, { ok: true }>('get', '/health', 'Whether the server answers'),
+  health: call<Nothing, { ok: true; demo: boolean }>(
+    'get',
+    '/health',
+    'Whether the server answers, and whether it has a demo kitchen',
+  ),
   describe: call<Nothing, Record<string, unknown>>('get', '/openapi.json', 'This description'),
 
   read: call<ReadRequest, ReadResult>('post', '/read', 'Reads a formula from text, line by line, into grams'),

@@ -118,7 +118,7 @@ test('a programme of stretches: a lid, its end moved by keys, another tin, and k
 test('what a bake took is kept and counted from then on; ovens and tins are put in the kitchen', async ({
   page,
 }) => {
-  await page.goto('/kitchen');
+  await page.goto('./kitchen');
   const ovens = page.getByRole('region', { name: 'Ovens' });
   await ovens.getByRole('button', { name: 'Add an oven' }).click();
   await ovens.getByLabel('What you call it').fill('Galley oven');

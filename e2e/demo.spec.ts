@@ -10,7 +10,7 @@ const FINE = /^(sunflower seed butter|pumpkin seed butter|soy milk powder)/i;
 /** Every third: of several parts and of one, with yeast and with powder. All of them, and all that can go, are tested in core. */
 for (const { title } of DEMO_FORMULAS.filter((_f, i) => i % 3 === 0)) {
   test(`${title}: without all four, kept, and a card that holds none of them`, async ({ page }) => {
-    await page.goto('/');
+    await page.goto('./');
     await page.getByRole('link', { name: new RegExp(title) }).click();
     await leaveOut(page, 'egg', 'dairy', 'nuts', 'oil');
     await expect(page.getByText(/\d out, \d covered/)).toBeVisible();

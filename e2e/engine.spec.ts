@@ -53,7 +53,7 @@ test('a way of one’s own is written, tried and listed in the kitchen', async (
   await expect(page.getByText('A way of your own: nobody else vouches for it.')).toBeVisible();
   await page.getByRole('link', { name: /See it balanced/ }).click();
   await expect(page.getByRole('region', { name: 'Method' })).toContainText('Mash it well.');
-  await page.goto('/kitchen');
+  await page.goto('./kitchen');
   await expect(page.getByRole('heading', { name: 'Beetroot and flax' })).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Take Beetroot and flax off the list' }).click();

@@ -21,20 +21,21 @@ async function answers(url: string, process_: ChildProcess): Promise<void> {
 }
 
 /** A built server on a folder and port of its own, which a journey may stop and start again. */
-export function serve(data: string, port: number, ...more: string[]) {
+export function serve(data: string, port: number, { demo = true } = {}) {
   let child: ChildProcess | null = null;
   const end = async (how: 'SIGKILL' | 'SIGINT'): Promise<void> => {
     const ended = new Promise((done) => child!.once('exit', done));
     child!.kill(how);
     await ended;
   };
-  const url = `http://localhost:${port}`;
+  // The demo kitchen answers when it is laid out.
+  const url = `http://localhost:${port}${demo ? '/demo' : ''}`;
   return {
     url,
     start: async (): Promise<void> => {
       child = spawn(
         process.execPath,
-        ['dist/server/main.js', '--data', data, '--port', String(port), ...more],
+        ['dist/server/main.js', '--data', data, '--port', String(port), ...(demo ? [] : ['--empty'])],
         {
           stdio: ['ignore', 'ignore', 'inherit'],
         },
@@ -61,6 +62,6 @@ export const test = base.extend<object, { server: string }>({
     },
     { scope: 'worker', timeout: MOST_START_MS + 10_000 },
   ],
-  baseURL: async ({ server }, use) => use(server),
+  baseURL: async ({ server }, use) => use(`${server}/`),
 });
 export { expect } from '@playwright/test';

@@ -56,7 +56,7 @@ Bake 30-35 min. Cool in the tin.`,
 /** Pastes a formula and puts it on the shelf; ends on its Swap. */
 export async function pasteFormula(page: Page, given: Partial<typeof PASTED> = {}): Promise<void> {
   const f = { ...PASTED, ...given };
-  await page.goto('/new');
+  await page.goto('./new');
   await page.getByLabel('Title').fill(f.title);
   await page.getByLabel('Ingredients, one a line').fill(f.text);
   await page.getByLabel('Method').fill(f.method);
@@ -71,13 +71,13 @@ export async function pasteFormula(page: Page, given: Partial<typeof PASTED> = {
 export async function putFormula(page: Page, given: Partial<typeof PASTED> = {}): Promise<void> {
   const f = { ...PASTED, ...given };
   const call = async <T>(to: string, data: unknown): Promise<T> => {
-    const res = await page.request.post(`/api/v1/${to}`, { data });
+    const res = await page.request.post(`./api/v1/${to}`, { data });
     expect(res.ok()).toBe(true);
     return (await res.json()) as T;
   };
   const { formula } = await call<{ formula: object }>('read', f);
   const made = await call<{ formula: { id: string } }>('formulas', { formula });
-  await page.goto(`/formula/${made.formula.id}/swap`);
+  await page.goto(`./formula/${made.formula.id}/swap`);
   await expect(page.getByRole('heading', { level: 1, name: f.title })).toBeVisible();
 }
 

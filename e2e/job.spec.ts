@@ -4,7 +4,7 @@ import { deskSaved, expectAccessible, leaveOut, PASTED, pasteFormula } from './h
 test('the whole job: paste, correct, leave out four things, choose, balance, keep, print, reopen', async ({
   page,
 }) => {
-  await page.goto('/');
+  await page.goto('./');
   await expect(page.getByRole('heading', { name: 'Shelf' })).toBeVisible();
   await expect(page.getByRole('link', { name: /Parsnip and walnut muffins/ })).toBeVisible();
   await expectAccessible(page);
@@ -93,7 +93,7 @@ test('the whole job: paste, correct, leave out four things, choose, balance, kee
   expect(pdf.match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1);
 
   // It is there again after everything is closed, and the source is as it was.
-  await page.goto('/');
+  await page.goto('./');
   await page.getByRole('link', { name: new RegExp(PASTED.title) }).click();
   await expect(page.getByText('5 out, 5 covered')).toBeVisible();
   await page.getByRole('link', { name: 'as written', exact: true }).click();

@@ -64,7 +64,7 @@ test('back and forward walk over the pages, not over the work', async ({ page })
   await page.goForward();
   await expect(page.getByText('You are looking at “as written”')).toBeVisible();
   await page.goBack();
-  await page.goto('/');
+  await page.goto('./');
   await page.goBack();
   await isOut(page, 'egg');
 });
@@ -73,7 +73,7 @@ test('the server is killed in the middle of an edit: it is said, what was typed 
   page,
 }, { parallelIndex }) => {
   const data = mkdtempSync(join(tmpdir(), 'crumb-killed-'));
-  const server = serve(data, 4520 + parallelIndex, '--empty');
+  const server = serve(data, 4520 + parallelIndex, { demo: false });
   await server.start();
   await page.goto(`${server.url}/new`);
   await page.getByLabel('Title').fill('Killed in the middle');
@@ -138,7 +138,7 @@ test('a browser without room, and one whose page was closed before anything was 
   await expect(second.getByText(/not saved yet/)).toBeVisible();
   await second.close();
   const third = await context.newPage();
-  await third.goto('/');
+  await third.goto('./');
   await expect(third.getByRole('heading', { name: 'Shelf' })).toBeVisible();
   await third.goto(url);
   await isOut(third, 'nuts');
@@ -151,7 +151,7 @@ test('two tabs of one kitchen: both changes stand; where they cannot, both are s
 }) => {
   const other = await context.newPage();
   for (const tab of [page, other]) {
-    await tab.goto('/kitchen');
+    await tab.goto('./kitchen');
     await expect(tab.getByRole('heading', { name: 'Ovens' })).toBeVisible();
   }
   const height = (tab: Page) => tab.getByLabel('Height above the sea');

@@ -8,7 +8,7 @@ const choose = async (page: Page, label: string, type: string, option: string) =
 };
 
 test('a packet is read, stands for its kind everywhere, and is kept to with a version', async ({ page }) => {
-  await page.goto('/pantry/new/packet?like=rice_drink');
+  await page.goto('./pantry/new/packet?like=rice_drink');
   await expect(page.getByText('Type or paste the label')).toBeVisible();
   await page.getByLabel('What you call it').fill('Breakwater rice drink');
   await page
@@ -50,7 +50,7 @@ test('a packet is read, stands for its kind everywhere, and is kept to with a ve
   const card = page.url();
 
   // A new revision does not change what was kept; where traces matter the packet is ruled out.
-  await page.goto('/pantry?q=breakwater');
+  await page.goto('./pantry?q=breakwater');
   await page.getByRole('link', { name: 'Breakwater rice drink' }).click();
   await page.getByRole('link', { name: 'Change it' }).click();
   await page.getByLabel('What you call it').fill('Breakwater rice drink, new');
@@ -79,7 +79,7 @@ test('a packet is read, stands for its kind everywhere, and is kept to with a ve
 test('the pantry is searched and sifted, many are taken out and put back, CSV goes in and out', async ({
   page,
 }) => {
-  await page.goto('/pantry');
+  await page.goto('./pantry');
   await expect(page.getByText(/3\d\d things/)).toBeVisible();
   await expectAccessible(page);
   await page.getByLabel('Search').fill('cornstarch');
@@ -88,13 +88,13 @@ test('the pantry is searched and sifted, many are taken out and put back, CSV go
   await choose(page, 'Kind', 'plant drinks', 'plant drinks');
   await expect(page.getByRole('row')).not.toHaveCount(0);
   await expect(page).toHaveURL(/group=plant_drink/);
-  await page.goto('/pantry?group=flour&without=grain+legumes');
+  await page.goto('./pantry?group=flour&without=grain+legumes');
   await expect(page.getByRole('link', { name: 'Tiger nut flour', exact: true })).toBeVisible();
   await expect(page.getByRole('link', { name: 'Sorghum flour' })).toHaveCount(0);
 
   const csv =
     'kind,name,like,fat_per_100g\nown,Anchor crunch,,12\nown,Bollard crunch,pumpkin_seeds,\nown,,,\nown,Capstan crunch,no_such,';
-  await page.goto('/pantry?kind=own');
+  await page.goto('./pantry?kind=own');
   await page
     .getByLabel('CSV file to bring in')
     .setInputFiles({ name: 'own.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) });
@@ -120,14 +120,14 @@ test('the pantry is searched and sifted, many are taken out and put back, CSV go
 });
 
 test('a page for one ingredient, a blend, and an ingredient of one’s own', async ({ page }) => {
-  await page.goto('/pantry/psyllium_powder');
+  await page.goto('./pantry/psyllium_powder');
   await expect(page.getByText('3.2 g do what one egg does')).toBeVisible();
   await expect(page.getByText(/Used in: .*psyllium powder gel/)).toBeVisible();
   await expectAccessible(page);
-  await page.goto('/pantry/no-such-thing');
+  await page.goto('./pantry/no-such-thing');
   await expect(page.getByText('There is nothing of that name in the pantry')).toBeVisible();
 
-  await page.goto('/pantry/new/blend');
+  await page.goto('./pantry/new/blend');
   await page.getByLabel('What you call it').fill('Groyne blend');
   for (const [k, [type, name]] of [
     ['white rice fl', 'White rice flour'],
@@ -142,7 +142,7 @@ test('a page for one ingredient, a blend, and an ingredient of one’s own', asy
   await page.getByRole('button', { name: 'Put it in the pantry' }).click();
   await expect(page.getByText('70 % white rice flour')).toBeVisible();
 
-  await page.goto('/pantry/new/own');
+  await page.goto('./pantry/new/own');
   await page.getByLabel('What you call it').fill('Winch crunch');
   await expect(page.getByRole('complementary').getByText(/^gluten, wheat, egg/)).toBeVisible();
   await expectAccessible(page);
@@ -156,7 +156,7 @@ test('a page for one ingredient, a blend, and an ingredient of one’s own', asy
 test('eaters are kept in the Kitchen, a formula says what was found for each, and is asked for several at once', async ({
   page,
 }) => {
-  await page.goto('/kitchen');
+  await page.goto('./kitchen');
   await expect(page.getByRole('heading', { name: 'Hiking club' })).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Add an eater' }).click();
@@ -181,7 +181,7 @@ test('eaters are kept in the Kitchen, a formula says what was found for each, an
   await page.getByRole('alert').getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('heading', { name: 'Night watch' })).toBeVisible();
 
-  await page.goto('/');
+  await page.goto('./');
   await page.getByRole('link', { name: /Parsnip/ }).click();
   await page.getByRole('link', { name: /Read/ }).click();
   const who = page.getByRole('region', { name: 'For whom it suits' });
@@ -199,7 +199,7 @@ test('eaters are kept in the Kitchen, a formula says what was found for each, an
   await page.getByRole('button', { name: 'Undo' }).click();
   await page.getByRole('button', { name: 'Undo' }).click();
 
-  await page.goto('/kitchen');
+  await page.goto('./kitchen');
   await page.getByRole('button', { name: 'Take Night watch off the list' }).click();
   await expect(page.getByRole('heading', { name: 'Night watch' })).toHaveCount(0);
   await page.getByRole('button', { name: 'Put back' }).click();
@@ -209,10 +209,10 @@ test('eaters are kept in the Kitchen, a formula says what was found for each, an
 test('measures of the Kitchen are used when a formula is read; slips are mended by a press; headings make parts', async ({
   page,
 }) => {
-  await page.goto('/kitchen');
+  await page.goto('./kitchen');
   await page.getByRole('combobox', { name: 'Your cup' }).click();
   await page.getByRole('option', { name: 'Metric, 250 mL' }).click();
-  await page.goto('/new');
+  await page.goto('./new');
   await page
     .getByLabel('Ingredients, one a line')
     .fill(
@@ -228,7 +228,7 @@ test('measures of the Kitchen are used when a formula is read; slips are mended 
   await page.getByRole('button', { name: 'Take 218 °C' }).click();
   await expect(page.getByLabel('Oven')).toHaveValue('218 °C');
   await expect(page.getByText('strewn on')).toBeVisible();
-  await page.goto('/kitchen');
+  await page.goto('./kitchen');
   await page.getByRole('combobox', { name: 'Your cup' }).click();
   await page.getByRole('option', { name: 'US, 237 mL' }).click();
 });

@@ -3,7 +3,7 @@ import { expectAccessible, putFormula } from './helpers';
 
 test('the shelf is searched, sifted and ordered; the address holds it', async ({ page }) => {
   await putFormula(page, { title: 'Zephyr tray cake' });
-  await page.goto('/');
+  await page.goto('./');
   const rows = page.getByRole('main').getByRole('listitem');
   await expect(rows.first()).toContainText('Zephyr');
   const whole = await rows.count();
@@ -19,24 +19,24 @@ test('the shelf is searched, sifted and ordered; the address holds it', async ({
   await expect(page.getByText(/Some kept version leaves out what/)).toBeVisible();
   await expect(rows.filter({ hasText: 'Night-boat' })).toHaveCount(1);
   await expect(rows.filter({ hasText: 'Zephyr' })).toHaveCount(0);
-  await page.goto('/?order=title');
+  await page.goto('./?order=title');
   await expect(rows.first()).not.toContainText('Zephyr');
 });
 
 test('a formula is copied, put aside and taken out again', async ({ page }) => {
   await putFormula(page, { title: 'Yawl biscuits' });
-  await page.goto('/?q=yawl');
+  await page.goto('./?q=yawl');
   const rows = page.getByRole('main').getByRole('listitem');
   await page.getByRole('button', { name: 'Copy Yawl biscuits' }).click();
   await expect(rows).toHaveCount(2);
   await page.getByRole('button', { name: 'Put Yawl biscuits (copy) aside' }).click();
   await expect(rows).toHaveCount(1);
-  await page.goto('/?q=yawl&state=aside');
+  await page.goto('./?q=yawl&state=aside');
   await expect(rows).toHaveCount(1);
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Take out Yawl biscuits (copy) again' }).click();
   await expect(rows).toHaveCount(0);
-  await page.goto('/?q=yawl');
+  await page.goto('./?q=yawl');
   await expect(rows).toHaveCount(2);
 });
 
@@ -54,7 +54,7 @@ test('a recipe is taken from a page’s source; one that is cut off is refused w
     ],
     cookTime: 'PT15M',
   });
-  await page.goto('/new');
+  await page.goto('./new');
   const box = page.getByLabel('Ingredients, one a line');
   await box.fill(`<script type="application/ld+json">${recipe.slice(0, 200)}</script>`);
   await expect(page.getByText(/cut off or damaged/)).toBeVisible();
@@ -67,7 +67,7 @@ test('a recipe is taken from a page’s source; one that is cut off is refused w
   await page.getByRole('button', { name: 'Put it on the shelf' }).click();
   await page.waitForURL(/\/swap/);
   // As a file from the disk it is the same.
-  await page.goto('/new');
+  await page.goto('./new');
   await page.locator('input[type=file]').setInputFiles({
     name: 'scones.json',
     mimeType: 'application/json',
@@ -78,7 +78,7 @@ test('a recipe is taken from a page’s source; one that is cut off is refused w
 });
 
 test('a card is saved as a recipe file and as text', async ({ page }) => {
-  await page.goto('/?q=parsnip');
+  await page.goto('./?q=parsnip');
   await page
     .getByRole('link', { name: /Parsnip/ })
     .first()

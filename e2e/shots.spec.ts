@@ -10,7 +10,7 @@ const shot = async (page: Page, name: string) => {
 };
 
 test('the main views', async ({ page, browser }) => {
-  await page.goto('/');
+  await page.goto('./');
   await page.getByRole('link', { name: /Parsnip/ }).waitFor();
   await shot(page, 'shelf');
   await page.getByRole('link', { name: 'Add a formula' }).first().click();
@@ -23,7 +23,7 @@ test('the main views', async ({ page, browser }) => {
   await page.getByLabel('Oven').fill('425 F (about 200 C)');
   await page.getByText(/do not match/).waitFor();
   await shot(page, 'add');
-  await page.goto('/');
+  await page.goto('./');
   await page.getByRole('link', { name: /Parsnip/ }).click();
   await leaveOut(page, 'egg', 'dairy', 'nuts', 'oil');
   await shot(page, 'swap');
@@ -38,7 +38,7 @@ test('the main views', async ({ page, browser }) => {
   await page.getByRole('link', { name: /Card/ }).last().click();
   await page.getByRole('article').getByRole('heading', { name: 'Method' }).waitFor();
   await shot(page, 'card');
-  await page.goto('/');
+  await page.goto('./');
   await page.getByRole('link', { name: /Night-boat/ }).click();
   await page.getByRole('link', { name: /Lift/ }).click();
   await page.getByRole('heading', { name: 'Yeast clock' }).waitFor();
@@ -48,13 +48,13 @@ test('the main views', async ({ page, browser }) => {
   await page.getByText('how warm it goes in').waitFor();
   await page.waitForTimeout(1500);
   await shot(page, 'bake');
-  await page.goto('/pantry?q=drink');
+  await page.goto('./pantry?q=drink');
   await page.getByText(/things/).waitFor();
   await shot(page, 'pantry');
-  await page.goto('/pantry/psyllium_powder');
+  await page.goto('./pantry/psyllium_powder');
   await page.getByText('In 100 g').waitFor();
   await shot(page, 'ingredient');
-  await page.goto('/pantry/new/packet?like=gf_blend');
+  await page.goto('./pantry/new/packet?like=gf_blend');
   await page.getByLabel('What you call it').fill('Slipway mix');
   await page
     .getByRole('textbox', { name: 'Label text' })
@@ -62,10 +62,10 @@ test('the main views', async ({ page, browser }) => {
       'Rice flour, tapioca starch, thickener: guar gum, WHEY powder (MILK), glimmerroot. May contain traces of soya and lupin. Gluten-free.',
     );
   await shot(page, 'packet');
-  await page.goto('/kitchen');
+  await page.goto('./kitchen');
   await page.getByRole('heading', { name: 'Hiking club' }).waitFor();
   await shot(page, 'kitchen');
-  await page.goto('/?q=parsnip');
+  await page.goto('./?q=parsnip');
   await page
     .getByRole('link', { name: /Parsnip/ })
     .first()
@@ -73,13 +73,13 @@ test('the main views', async ({ page, browser }) => {
   await page.getByRole('link', { name: 'lay them side by side' }).click();
   await page.getByRole('heading', { name: /against as written/ }).waitFor();
   await shot(page, 'versions');
-  await page.goto('/handbook/replacements');
+  await page.goto('./handbook/replacements');
   await page.getByText('Ground flax gel').first().waitFor();
   await shot(page, 'handbook');
   const phone = await (
     await browser.newContext({ viewport: { width: 390, height: 844 }, colorScheme: 'dark' })
   ).newPage();
-  await phone.goto('/');
+  await phone.goto('./');
   await phone.getByRole('link', { name: /Night-boat/ }).click();
   await leaveOut(phone, 'egg', 'dairy');
   await shot(phone, 'swap-phone-dark');

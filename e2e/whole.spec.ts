@@ -63,7 +63,7 @@ test('versions grow, branch, are named and starred, and lie side by side', async
 });
 
 test('anything is found or gone to by keys, and the sheet of keys is a press away', async ({ page }) => {
-  await page.goto('/kitchen');
+  await page.goto('./kitchen');
   await page.getByRole('heading', { name: 'Kitchen' }).waitFor();
   await page.keyboard.press('Control+K');
   const box = page.getByPlaceholder('a formula, a place, something to do');
@@ -86,7 +86,7 @@ test('anything is found or gone to by keys, and the sheet of keys is a press awa
   await expect(page.getByRole('heading', { name: 'Gummy line or wet centre' })).toBeVisible();
   await page.goBack();
   await page.waitForURL(/\/balance/);
-  await page.goto('/');
+  await page.goto('./');
   await page.getByLabel('Find', { exact: true }).waitFor();
   await page.keyboard.press('/');
   await expect(page.getByLabel('Find', { exact: true })).toBeFocused();
@@ -102,13 +102,13 @@ test('the handbook: every part, searched, sifted, linked to from an explanation'
     'Cautions',
     'Sources',
   ]) {
-    await page.goto('/handbook');
+    await page.goto('./handbook');
     await page.getByRole('link', { name, exact: true }).click();
     await expect(page.getByRole('heading', { level: 1, name })).toBeVisible();
     // The other parts are entries like these.
     if (['Replacements', 'Kinds of bake', 'Conversions'].includes(name)) await expectAccessible(page);
   }
-  await page.goto('/handbook/replacements');
+  await page.goto('./handbook/replacements');
   const found = page.getByRole('main').locator('li[id]');
   await expect(found.first()).toBeVisible();
   const all = await found.count();
@@ -120,7 +120,7 @@ test('the handbook: every part, searched, sifted, linked to from an explanation'
   await page.getByLabel('Find in the whole handbook').fill('sunken');
   await expect(page.getByRole('heading', { name: 'Sunken top' })).toBeVisible();
   await expect(page).toHaveURL(/q=sunken/);
-  await page.goto('/handbook/conversions');
+  await page.goto('./handbook/conversions');
   await page.getByLabel('An oven').fill('gas mark 6');
   await expect(page.getByRole('status')).toContainText('204 °C');
   await putFormula(page, { title: 'Sextant cake' });
@@ -132,28 +132,28 @@ test('the handbook: every part, searched, sifted, linked to from an explanation'
 
 test('everything goes into a file and comes back; a file that is none is refused', async ({ page }) => {
   await putFormula(page, { title: 'Bosun buns' });
-  await page.goto('/kitchen');
+  await page.goto('./kitchen');
   const saving = page.waitForEvent('download');
   await page.getByRole('link', { name: 'Keep everything in a file' }).click();
   const file = await saving;
   expect(file.suggestedFilename()).toBe('new-crumb.jsonl');
   const kept = await file.path();
-  await page.goto('/?q=bosun');
+  await page.goto('./?q=bosun');
   await page.getByRole('button', { name: 'Delete Bosun buns' }).click();
   await expect(page.getByText('Bosun buns is off the shelf')).toBeVisible();
-  await page.goto('/kitchen');
+  await page.goto('./kitchen');
   const input = page.getByRole('region', { name: 'Everything in a file' }).locator('input[type=file]');
   await input.setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from('{"a":') });
   await expect(page.getByText(/was not made here/)).toBeVisible();
   await expectAccessible(page);
   await input.setInputFiles(kept);
   await expect(page.getByText(/came in; \d+ were here already/)).toBeVisible();
-  await page.goto('/?q=bosun');
+  await page.goto('./?q=bosun');
   await expect(page.getByRole('main').getByRole('listitem')).toHaveCount(1);
 });
 
 test('several formulas pasted at once, and a table from a file', async ({ page }) => {
-  await page.goto('/new');
+  await page.goto('./new');
   const box = page.getByLabel('Ingredients, one a line');
   await box.fill(
     '# Halyard bars\n- 200 g oats\n- 100 g honey\n\n# Luff bread\n- 300 g rice flour\n- 250 g water\n- 5 g salt\n\nMethod:\nMix.\nBake.',
@@ -164,7 +164,7 @@ test('several formulas pasted at once, and a table from a file', async ({ page }
   await page.waitForURL(/\/$/);
   for (const title of ['Halyard bars', 'Luff bread'])
     await expect(page.getByRole('heading', { name: title })).toBeVisible();
-  await page.goto('/new');
+  await page.goto('./new');
   await box.fill('');
   await page.locator('input[type=file]').setInputFiles({
     name: 'Gaff scones.csv',
@@ -177,7 +177,7 @@ test('several formulas pasted at once, and a table from a file', async ({ page }
 });
 
 test('what is changed in the kitchen can be undone and done again', async ({ page }) => {
-  await page.goto('/kitchen');
+  await page.goto('./kitchen');
   const height = page.getByLabel(/height|above the sea/i).first();
   const before = await height.inputValue();
   await height.fill('1200');
@@ -192,7 +192,7 @@ test('what is changed in the kitchen can be undone and done again', async ({ pag
 });
 
 test('a kitchen of °F and ounces: at the oven, on the desk and on the card', async ({ page }) => {
-  await page.goto('/kitchen');
+  await page.goto('./kitchen');
   await page.getByRole('combobox', { name: 'Ovens and thermometers in' }).click();
   await page.getByRole('option', { name: '°F' }).click();
   await page.getByLabel('Ounces beside the grams on the card').check();
@@ -208,7 +208,7 @@ test('a kitchen of °F and ounces: at the oven, on the desk and on the card', as
   await expect(card.getByText(/350 °F \(177 °C\)/)).toBeVisible();
   await expect(card.getByText(/\d oz$/).first()).toBeVisible();
   await expectAccessible(page);
-  await page.goto('/kitchen');
+  await page.goto('./kitchen');
   await page.getByRole('combobox', { name: 'Ovens and thermometers in' }).click();
   await page.getByRole('option', { name: '°C' }).click();
   await page.getByLabel('Ounces beside the grams on the card').uncheck();

@@ -157,7 +157,7 @@ async function whileHealthy<T>(
 async function large(): Promise<void> {
   const dir = mkdtempSync(join(tmpdir(), 'crumb-load-'));
   const first = await start(dir);
-  const lines = (await (await fetch(`${first.url}/backup`)).text())
+  const lines = (await (await fetch(`${first.url.replace('/api/', '/demo/api/')}/backup`)).text())
     .trim()
     .split('\n')
     .map((l) => JSON.parse(l) as BackupLine);

@@ -22,7 +22,7 @@ const url = await new Promise((done) => {
 });
 // Of the pages alone, or of the core and the server first.
 const only = process.argv.includes('--web') ? ['bench-web'] : ['bench', 'bench-web'];
-const ok = only.every((name) => run('npx', ['--no-install', 'tsx', `scripts/${name}.ts`, url]));
+const ok = only.every((name) => run('npx', ['--no-install', 'tsx', `scripts/${name}.ts`, `${url}/demo`]));
 server.kill('SIGINT');
 await new Promise((done) => server.once('exit', done));
 rmSync(data, { recursive: true, force: true });

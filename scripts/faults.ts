@@ -107,17 +107,21 @@ async function underWrites(rounds: number): Promise<void> {
   say('killed under writes', sum, rounds);
 }
 
-/** Killed in its first start, at any moment: the next start finds all of the demo or makes it. */
+/** The demo kitchen of the same server. */
+const demoOf = (url: string) => url.replace('/api/', '/demo/api/');
+
+/** Killed while the demo is laid out, at any moment: the next start finds all of it or makes it. */
 async function inFirstStart(rounds: number): Promise<void> {
   const sum = tally();
   for (let round = 0; round < rounds; round++) {
     const dir = mkdtempSync(join(tmpdir(), 'crumb-faults-'));
-    const child = spawn(process.execPath, [MAIN, '--data', dir, '--port', '0'], { stdio: 'ignore' });
+    const { child, url } = await start(dir);
+    void fetch(demoOf(`${url}/formulas`)).catch(() => undefined);
     await wait(random() * 9000);
     child.kill('SIGKILL');
     await ended(child);
     const again = await start(dir);
-    const n = (await all(again.url)).size;
+    const n = (await all(demoOf(again.url))).size;
     sum.confirmed += 1;
     if (n === 12) sum.found += 1;
     else sum.half += 1;
@@ -125,7 +129,7 @@ async function inFirstStart(rounds: number): Promise<void> {
     await ended(again.child);
     rmSync(dir, { recursive: true, force: true });
   }
-  say('killed in a first start', sum, rounds);
+  say('killed while the demo is laid out', sum, rounds);
 }
 
 /** Killed while a file comes in: all of it is there or none. */
@@ -133,7 +137,7 @@ async function inImport(rounds: number): Promise<void> {
   const sum = tally();
   const of = mkdtempSync(join(tmpdir(), 'crumb-faults-'));
   const source = await start(of);
-  const lines = (await (await fetch(`${source.url}/backup`)).text())
+  const lines = (await (await fetch(`${demoOf(source.url)}/backup`)).text())
     .trim()
     .split('\n')
     .map((l) => JSON.parse(l) as BackupLine);

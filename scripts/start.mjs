@@ -1,4 +1,4 @@
-// Starts the app; the first time it installs, builds and fills in the demo.
+// Starts the app; the first time it installs and builds.
 import { ensureBuilt, ensurePackages, ROOT } from './setup.mjs';
 
 process.chdir(ROOT);

@@ -1,16 +1,18 @@
 import { createServer, type Server } from 'node:http';
 import { homedir } from 'node:os';
-import { resolve } from 'node:path';
+import { join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { parseArgs } from 'node:util';
 import { pino } from 'pino';
 import { FolderLockedError } from './db/lock';
-import { openFolder } from './db/open';
+import { openFolder, type OpenDb } from './db/open';
 import { makeApp } from './http/app';
+import type { House } from './http/routes';
 import { seedDemo } from './seed';
 import { listPantry } from './services/pantry';
 import { inThreads } from './work/compute';
 
+const STORE_THREAD = new URL('./store-thread.js', import.meta.url);
 const DEFAULT_PORT = 4173;
 const TRIED_PORTS = 20;
 
@@ -18,7 +20,7 @@ const HELP = `New Crumb
 
   --data DIR   where the shelf is kept (default: .data in this folder)
   --port N     port on this machine (default: ${DEFAULT_PORT}, or the next free one)
-  --empty      start without the demo formulas
+  --empty      without the demo kitchen
   --help       this text`;
 
 type Options = { data: string; port: number | null; empty: boolean };
@@ -79,15 +81,28 @@ function listen(server: Server, asked: number | null): Promise<number> {
 async function main(): Promise<void> {
   const { data, port, empty } = options();
   const log = pino({ level: process.env.LOG_LEVEL ?? 'warn' }, pino.destination(2));
-  const database = await openFolder(data, new URL('./store-thread.js', import.meta.url)).catch(
-    (error: unknown) => {
-      if (error instanceof FolderLockedError) fail(error.message);
-      return fail(`The data folder ${data} cannot be opened: ${(error as Error).message}`);
-    },
-  );
+  const database = await openFolder(data, STORE_THREAD).catch((error: unknown) => {
+    if (error instanceof FolderLockedError) fail(error.message);
+    return fail(`The data folder ${data} cannot be opened: ${(error as Error).message}`);
+  });
   const compute = inThreads(new URL('./thread.js', import.meta.url));
+  let demo: Promise<OpenDb> | null = null;
+  /** The demo kitchen has a folder of its own: nothing of it is ever in the other. */
+  async function openDemo(): Promise<House> {
+    demo ??= openFolder(join(data, 'demo'), STORE_THREAD);
+    const { db } = await demo.catch((error: unknown) => {
+      demo = null;
+      throw error;
+    });
+    await seedDemo(db);
+    const beside = compute.beside();
+    beside.know(await listPantry(db));
+    return { db, compute: beside };
+  }
   const webDir = fileURLToPath(new URL('../web', import.meta.url));
-  const server = createServer(makeApp({ db: database.db, compute, webDir, log }));
+  const server = createServer(
+    makeApp({ db: database.db, compute, webDir, log, ...(empty ? {} : { demo: openDemo }) }),
+  );
 
   let closing = false;
   const close = async (code: number) => {
@@ -99,17 +114,17 @@ async function main(): Promise<void> {
     await closed;
     await compute.close();
     await database.close();
+    await (await demo?.catch(() => null))?.close();
     process.exit(code);
   };
   process.on('SIGINT', () => void close(0));
   process.on('SIGTERM', () => void close(0));
 
   try {
-    const seeded = empty ? 0 : await seedDemo(database.db);
     compute.know(await listPantry(database.db));
     const at = await listen(server, port);
-    if (seeded > 0) process.stdout.write(`${seeded} demo formulas put on the shelf\n`);
     process.stdout.write(`New Crumb is at http://localhost:${at}\n`);
+    if (!empty) process.stdout.write(`A demo kitchen to look round is at http://localhost:${at}/demo\n`);
     process.stdout.write(`Kept in ${data}. Ctrl-C stops it.\n`);
   } catch (error) {
     process.stderr.write(`${(error as Error).message}\n`);

@@ -3,16 +3,31 @@ import { createServer } from 'node:net';
 import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
 import { DEMO_FORMULAS } from '../../demo/data/formulas';
-import type { Version } from '../../contract/dto';
+import type { KitchenRow, Version } from '../../contract/dto';
 import type { Outcome } from '../../core/rebalance';
 import { ended, formula, ownFolder, send, start, startAndEnd, titles } from './running';
 
 const folder = ownFolder();
 
 describe('starting and stopping', () => {
-  it('fills in the demo once, keeps the data over a restart, closes cleanly on Ctrl-C', async () => {
+  it('has a demo kitchen apart, keeps the data over a restart, closes cleanly on Ctrl-C', async () => {
     const first = await start('--port', '0');
-    expect(first.said()).toContain(`${DEMO_FORMULAS.length} demo formulas put on the shelf`);
+    const demo = `${first.url}/demo`;
+    expect(await titles(demo)).toHaveLength(DEMO_FORMULAS.length);
+    // One's own kitchen has nothing of it: no formula, eater, oven or packet.
+    expect(await titles(first.url)).toEqual([]);
+    const ownHas = async (path: string) =>
+      (await (await fetch(`${first.url}/api/v1${path}`)).json()) as unknown;
+    expect(await Promise.all(['/eaters', '/ways', '/pantry'].map(ownHas))).toEqual([
+      { rows: [] },
+      { rows: [] },
+      { items: [] },
+    ]);
+    expect(((await ownHas('/kitchen')) as KitchenRow).ovens).toBeUndefined();
+    // What stands in the demo's pantry stands for nothing here, and the other way round.
+    const match = async (url: string) =>
+      (await (await send(url, '/match', { names: ['Lantern bun flour'] })).json()) as unknown;
+    expect(await match(demo)).not.toEqual(await match(first.url));
     const made = (await (
       await send(first.url, '/formulas', { formula: { ...formula, title: 'Kept over night' } })
     ).json()) as { version: Version };
@@ -27,7 +42,8 @@ describe('starting and stopping', () => {
     expect(existsSync(join(folder.dir(), 'lock.json'))).toBe(false);
 
     const second = await start('--port', '0');
-    expect(await titles(second.url)).toHaveLength(DEMO_FORMULAS.length + 1);
+    expect(await titles(second.url)).toEqual(['Kept over night']);
+    expect(await titles(`${second.url}/demo`)).toHaveLength(DEMO_FORMULAS.length);
     expect(await (await fetch(`${second.url}/api/v1/versions/${made.version.id}`)).json()).toEqual(
       made.version,
     );
@@ -35,9 +51,10 @@ describe('starting and stopping', () => {
     expect(await ended(second.child)).toBe(0);
   });
 
-  it('--empty starts with an empty shelf', async () => {
+  it('--empty has no demo kitchen', async () => {
     const { url } = await start('--port', '0', '--empty');
     expect(await titles(url)).toEqual([]);
+    expect((await fetch(`${url}/demo/api/v1/formulas`)).status).toBe(404);
   });
 
   it('a second process on the same folder is told so', async () => {

@@ -1,7 +1,7 @@
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import compression from 'compression';
-import express, { type Express } from 'express';
+import express, { type Express, type RequestHandler } from 'express';
 import helmet from 'helmet';
 import { pino, type Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
@@ -9,12 +9,32 @@ import type { Db } from '../db/open';
 import { refuse } from '../services/fail';
 import type { Compute } from '../work/compute';
 import { answerProblem, ownOnly } from './guards';
-import { apiRoutes } from './routes';
+import { apiRoutes, type House } from './routes';
 
-export type AppOptions = { db: Db; compute: Compute; webDir?: string; log?: Logger };
+export type AppOptions = {
+  db: Db;
+  compute: Compute;
+  /** Opens the demo kitchen, which stands apart from one's own and is laid out when it is first gone to. */
+  demo?: () => Promise<House>;
+  webDir?: string;
+  log?: Logger;
+};
+
+/** The API of a kitchen that is opened by the first who asks; where that fails, the next tries again. */
+function whenAsked(open: () => Promise<House>): RequestHandler {
+  let routes: Promise<RequestHandler> | null = null;
+  return async (req, res, next) => {
+    routes ??= open().then((house) => apiRoutes({ ...house, demo: true }));
+    const answer = await routes.catch((error: unknown) => {
+      routes = null;
+      throw error;
+    });
+    answer(req, res, next);
+  };
+}
 
 /** The whole server as an Express application: guards first, then the API, then the pages. */
-export function makeApp({ db, compute, webDir, log = pino({ level: 'silent' }) }: AppOptions): Express {
+export function makeApp({ db, compute, demo, webDir, log = pino({ level: 'silent' }) }: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(pinoHttp({ logger: log, quietReqLogger: true, useLevel: 'debug' }));
@@ -42,7 +62,9 @@ export function makeApp({ db, compute, webDir, log = pino({ level: 'silent' }) }
   );
   app.use(ownOnly);
   app.use(compression());
-  app.use('/api/v1', apiRoutes(db, compute));
+  app.use('/api/v1', apiRoutes({ db, compute, demo: demo !== undefined }));
+  if (demo) app.use('/demo/api/v1', whenAsked(demo));
+  app.use('/demo/api', () => refuse('route.notFound'));
   app.use('/api', () => refuse('route.notFound'));
   if (webDir && existsSync(webDir)) {
     app.use('/assets', express.static(join(webDir, 'assets'), { immutable: true, maxAge: '1y' }));

@@ -33,8 +33,11 @@ type Ask<N extends CallName> = {
 type Handler<N extends CallName> = (ask: Ask<N>) => AnswerOf<N> | Promise<AnswerOf<N>>;
 type Handlers = { [N in CallName]: Handler<N> };
 
+/** A kitchen and what computes for it; `demo` where a demo kitchen stands beside it, or it is the one. */
+export type House = { db: Db; compute: Compute; demo?: boolean };
+
 /** What answers each call. The checked bodies have the types of the declaration: the schemas say the same at run time. */
-function handlers(db: Db, compute: Compute): Handlers {
+function handlers({ db, compute, demo = false }: House): Handlers {
   const work =
     <N extends Extract<CallName, WorkName>>(name: N) =>
     ({ body, req, res }: Ask<N>): Promise<AnswerOf<N>> =>
@@ -47,7 +50,7 @@ function handlers(db: Db, compute: Compute): Handlers {
   const nothing = () => undefined;
   let bringing = false;
   return {
-    health: () => ({ ok: true }),
+    health: () => ({ ok: true, demo }),
     describe: () => openApi(),
 
     read: work('read'),
@@ -132,9 +135,9 @@ function handlers(db: Db, compute: Compute): Handlers {
 }
 
 /** Everything under /api/v1, made from the declared calls: one that is not declared has no way in. */
-export function apiRoutes(db: Db, compute: Compute): Router {
+export function apiRoutes(house: House): Router {
   const api = Router();
-  const answer = handlers(db, compute);
+  const answer = handlers(house);
   for (const name of Object.keys(CALLS) as CallName[]) {
     const call = CALLS[name];
     const [body, query] = [bodySchema(name), querySchema(name)];

@@ -21,6 +21,8 @@ export type Compute = {
   run<N extends WorkName>(name: N, input: WorkInput<N>, asker: Asker): Promise<WorkOutput<N>>;
   /** Tells the baker's own things; jobs asked for after it know them. */
   know(pantry: PantryRow[]): void;
+  /** The same threads for another kitchen, whose own things are others. */
+  beside(): Compute;
   close(): Promise<void>;
 };
 
@@ -37,6 +39,7 @@ export function inPlace(): Compute {
       return unwrap(doJob({ id: 0, name, input })) as never;
     },
     know: (input) => void unwrap(doJob({ id: 0, name: 'pantry', input })),
+    beside: inPlace,
     close: () => Promise.resolve(),
   };
 }
@@ -95,7 +98,7 @@ export function inThreads(
   const running = new Map<string, number>();
   let waiting = 0;
   let busy = 0;
-  let pantry: SharedPantry | null = null;
+  let told = 0;
 
   async function doJob({ asker, answer, fail, ...job }: Waiting): Promise<void> {
     const flag = new SharedArrayBuffer(8);
@@ -165,38 +168,45 @@ export function inThreads(
     }
   }
 
-  return {
-    run: (name, input, asker) =>
-      new Promise<WorkAnswer>((answer, fail) => {
-        // One asker may want many things at once, each of which hears that it has gone.
-        if (asker.signal) setMaxListeners(0, asker.signal);
-        if (asker.signal?.aborted) refuse('work.dropped');
-        const lane = lanes.get(asker.client) ?? [];
-        if (lane.length >= perClient || waiting >= inAll) refuse('work.busy');
-        const job: Waiting = { name, input, pantry, asker, answer, fail };
-        asker.signal?.addEventListener(
-          'abort',
-          () => {
-            const at = lane.indexOf(job);
-            if (at < 0) return;
-            lane.splice(at, 1);
-            waiting -= 1;
-            if (lane.length === 0 && lanes.get(asker.client) === lane) lanes.delete(asker.client);
-            answer({ id: 0, stopped: true });
-          },
-          { once: true },
-        );
-        lane.push(job);
-        lanes.set(asker.client, lane);
-        waiting += 1;
-        next();
-      }).then((a) => unwrap(a) as never),
-    know: (rows) => {
-      const bytes = new TextEncoder().encode(JSON.stringify(rows));
-      const text = new SharedArrayBuffer(bytes.byteLength);
-      new Uint8Array(text).set(bytes);
-      pantry = { number: (pantry?.number ?? 0) + 1, text };
-    },
-    close: () => pool.destroy(),
+  const kitchen = (): Compute => {
+    let pantry: SharedPantry | null = null;
+    return {
+      run: (name, input, asker) =>
+        new Promise<WorkAnswer>((answer, fail) => {
+          // One asker may want many things at once, each of which hears that it has gone.
+          if (asker.signal) setMaxListeners(0, asker.signal);
+          if (asker.signal?.aborted) refuse('work.dropped');
+          const lane = lanes.get(asker.client) ?? [];
+          if (lane.length >= perClient || waiting >= inAll) refuse('work.busy');
+          const job: Waiting = { name, input, pantry, asker, answer, fail };
+          asker.signal?.addEventListener(
+            'abort',
+            () => {
+              const at = lane.indexOf(job);
+              if (at < 0) return;
+              lane.splice(at, 1);
+              waiting -= 1;
+              if (lane.length === 0 && lanes.get(asker.client) === lane) lanes.delete(asker.client);
+              answer({ id: 0, stopped: true });
+            },
+            { once: true },
+          );
+          lane.push(job);
+          lanes.set(asker.client, lane);
+          waiting += 1;
+          next();
+        }).then((a) => unwrap(a) as never),
+      know: (rows) => {
+        const bytes = new TextEncoder().encode(JSON.stringify(rows));
+        const text = new SharedArrayBuffer(bytes.byteLength);
+        new Uint8Array(text).set(bytes);
+        // Numbers are never used twice, of whichever kitchen.
+        told += 1;
+        pantry = { number: told, text };
+      },
+      beside: kitchen,
+      close: () => pool.destroy(),
+    };
   };
+  return kitchen();
 }

@@ -16,8 +16,9 @@ import type { OwnKitDoc } from '../../core/classes';
 import type { Eater } from '../../core/exclusions';
 import type { Formula } from '../../core/formula';
 import type { PantryDoc } from '../../core/pantry';
+import { HOME } from './home';
 
-const BASE = new URL('/api/v1', location.origin).href;
+const BASE = new URL(`${HOME}/api/v1`, location.origin).href;
 
 /** The address of a call, absolute, so that it also works where the page has no location of its own. */
 export const addressOf = (name: CallName, id = ''): string =>
@@ -46,6 +47,7 @@ export const api = createApi({
   baseQuery: fetchBaseQuery({ baseUrl: BASE }),
   tagTypes: ['Shelf', 'Formula', 'Version', 'Draft', 'Aside', 'Pantry', 'Eaters', 'Ways', 'Kitchen'],
   endpoints: (build) => ({
+    health: build.query<AnswerOf<'health'>, void>({ query: () => ask('health') }),
     shelf: build.query<AnswerOf<'shelf'>, ShelfQuery>({
       query: (query) => ask('shelf', { query }),
       providesTags: ['Shelf'],
@@ -210,6 +212,7 @@ export const api = createApi({
 });
 
 export const {
+  useHealthQuery,
   useShelfQuery,
   useFormulaQuery,
   useVersionQuery,

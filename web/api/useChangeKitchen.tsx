@@ -71,7 +71,8 @@ export function useChangeKitchen() {
   const change = (more: Partial<Kitchen>) =>
     keep(
       (from) => ({ ...from, ...more }),
-      (before) => dispatch(kitchenLine.changed(before)),
+      // That it was looked at is kept too, and is nothing to undo.
+      (before) => Object.keys(more).length > 0 && dispatch(kitchenLine.changed(before)),
     );
   const step = async (
     to: Kitchen | undefined,

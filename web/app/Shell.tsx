@@ -4,6 +4,7 @@ import { IconMoon, IconSearch, IconSun } from '@tabler/icons-react';
 import { lazy, Suspense, useState } from 'react';
 import { Link, NavLink, Outlet, ScrollRestoration } from 'react-router';
 import { useEatersQuery, useKitchenQuery } from '../api/api';
+import { IS_DEMO, OWN_START } from '../api/home';
 import { PLACES } from './places';
 import { keyName } from './shortcuts';
 import { useAppSelector } from './store';
@@ -137,6 +138,14 @@ export function Shell() {
         <Commands />
         <ThemeSwitch />
       </header>
+      {IS_DEMO && (
+        <aside className={`${classes.demo} no-print`} aria-label="Demo kitchen">
+          <span>
+            <b>Demo kitchen.</b> Its people, ovens and packets are made up.
+          </span>
+          <a href={OWN_START}>Start my own kitchen</a>
+        </aside>
+      )}
       {!isLoading && <Outlet key={heat} />}
       <ScrollRestoration />
     </>

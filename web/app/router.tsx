@@ -1,84 +1,96 @@
 import { createBrowserRouter, Navigate } from 'react-router';
+import { HOME } from '../api/home';
 import { PageError } from './PageError';
 import { Shell } from './Shell';
 
 /** Every place is loaded when it is first gone to. */
 export const makeRouter = () =>
-  createBrowserRouter([
-    {
-      element: <Shell />,
-      // The frame is drawn at once; a place fills it when its code is there.
-      hydrateFallbackElement: <></>,
-      errorElement: <PageError />,
-      children: [
-        {
-          path: '/',
-          lazy: async () => ({ Component: (await import('../places/shelf/ShelfPage')).ShelfPage }),
-        },
-        {
-          path: '/new',
-          lazy: async () => ({ Component: (await import('../places/shelf/NewFormulaPage')).NewFormulaPage }),
-        },
-        {
-          path: '/formula/:id',
-          lazy: async () => ({ Component: (await import('../places/desk/DeskLayout')).DeskLayout }),
-          children: [
-            { index: true, element: <Navigate to="swap" replace /> },
-            {
-              path: 'read',
-              lazy: async () => ({ Component: (await import('../places/desk/ReadStop')).ReadStop }),
-            },
-            {
-              path: 'swap',
-              lazy: async () => ({ Component: (await import('../places/desk/SwapStop')).SwapStop }),
-            },
-            {
-              path: 'balance',
-              lazy: async () => ({ Component: (await import('../places/desk/BalanceStop')).BalanceStop }),
-            },
-            {
-              path: 'bake',
-              lazy: async () => ({ Component: (await import('../places/bake/BakeStop')).BakeStop }),
-            },
-            {
-              path: 'lift',
-              lazy: async () => ({ Component: (await import('../places/lift/LiftStop')).LiftStop }),
-            },
-          ],
-        },
-        {
-          path: '/formula/:id/card/:versionId',
-          lazy: async () => ({ Component: (await import('../places/card/CardPage')).CardPage }),
-        },
-        {
-          path: '/formula/:id/versions',
-          lazy: async () => ({ Component: (await import('../places/versions/VersionsPage')).VersionsPage }),
-        },
-        {
-          path: '/pantry',
-          lazy: async () => ({ Component: (await import('../places/pantry/PantryPage')).PantryPage }),
-        },
-        {
-          path: '/pantry/new/:kind',
-          lazy: async () => ({ Component: (await import('../places/pantry/EditPage')).EditPage }),
-        },
-        {
-          path: '/pantry/:id/edit',
-          lazy: async () => ({ Component: (await import('../places/pantry/EditPage')).EditPage }),
-        },
-        {
-          path: '/pantry/:id',
-          lazy: async () => ({ Component: (await import('../places/pantry/IngredientPage')).IngredientPage }),
-        },
-        {
-          path: '/kitchen',
-          lazy: async () => ({ Component: (await import('../places/kitchen/KitchenPage')).KitchenPage }),
-        },
-        {
-          path: '/handbook/:section?',
-          lazy: async () => ({ Component: (await import('../places/handbook/HandbookPage')).HandbookPage }),
-        },
-        { path: '*', element: <PageError missing /> },
-      ],
-    },
-  ]);
+  createBrowserRouter(
+    [
+      {
+        element: <Shell />,
+        // The frame is drawn at once; a place fills it when its code is there.
+        hydrateFallbackElement: <></>,
+        errorElement: <PageError />,
+        children: [
+          {
+            path: '/',
+            lazy: async () => ({ Component: (await import('../places/shelf/ShelfPage')).ShelfPage }),
+          },
+          {
+            path: '/new',
+            lazy: async () => ({
+              Component: (await import('../places/shelf/NewFormulaPage')).NewFormulaPage,
+            }),
+          },
+          {
+            path: '/formula/:id',
+            lazy: async () => ({ Component: (await import('../places/desk/DeskLayout')).DeskLayout }),
+            children: [
+              { index: true, element: <Navigate to="swap" replace /> },
+              {
+                path: 'read',
+                lazy: async () => ({ Component: (await import('../places/desk/ReadStop')).ReadStop }),
+              },
+              {
+                path: 'swap',
+                lazy: async () => ({ Component: (await import('../places/desk/SwapStop')).SwapStop }),
+              },
+              {
+                path: 'balance',
+                lazy: async () => ({ Component: (await import('../places/desk/BalanceStop')).BalanceStop }),
+              },
+              {
+                path: 'bake',
+                lazy: async () => ({ Component: (await import('../places/bake/BakeStop')).BakeStop }),
+              },
+              {
+                path: 'lift',
+                lazy: async () => ({ Component: (await import('../places/lift/LiftStop')).LiftStop }),
+              },
+            ],
+          },
+          {
+            path: '/formula/:id/card/:versionId',
+            lazy: async () => ({ Component: (await import('../places/card/CardPage')).CardPage }),
+          },
+          {
+            path: '/formula/:id/versions',
+            lazy: async () => ({ Component: (await import('../places/versions/VersionsPage')).VersionsPage }),
+          },
+          {
+            path: '/pantry',
+            lazy: async () => ({ Component: (await import('../places/pantry/PantryPage')).PantryPage }),
+          },
+          {
+            path: '/pantry/new/:kind',
+            lazy: async () => ({ Component: (await import('../places/pantry/EditPage')).EditPage }),
+          },
+          {
+            path: '/pantry/:id/edit',
+            lazy: async () => ({ Component: (await import('../places/pantry/EditPage')).EditPage }),
+          },
+          {
+            path: '/pantry/:id',
+            lazy: async () => ({
+              Component: (await import('../places/pantry/IngredientPage')).IngredientPage,
+            }),
+          },
+          {
+            path: '/kitchen',
+            lazy: async () => ({ Component: (await import('../places/kitchen/KitchenPage')).KitchenPage }),
+          },
+          {
+            path: '/handbook/:section?',
+            lazy: async () => ({ Component: (await import('../places/handbook/HandbookPage')).HandbookPage }),
+          },
+          {
+            path: '/start',
+            lazy: async () => ({ Component: (await import('../places/start/StartPage')).StartPage }),
+          },
+          { path: '*', element: <PageError missing /> },
+        ],
+      },
+    ],
+    { basename: HOME || '/' },
+  );

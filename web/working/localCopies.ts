@@ -1,4 +1,5 @@
 import type { DraftDoc } from '../../contract/dto';
+import { keyHere } from '../api/home';
 
 /** A working copy on its way to the server: the revision it grew from, and those that gave way to it. */
 export type Copy = { rev: number; doc: DraftDoc; asides: DraftDoc[] };
@@ -19,9 +20,9 @@ export type LocalCopies = {
 };
 export type Left = { key: string; formulaId: string; copy: Copy };
 
-const PREFIX = 'new-crumb:copy:';
+const PREFIX = keyHere('copy:');
 /** Before copies had a tab: one a formula, without those that gave way. */
-const OLDER = 'new-crumb:draft:';
+const OLDER = keyHere('draft:');
 const TAB = 'new-crumb:tab';
 const lockOf = (tab: string): string => `new-crumb:tab:${tab}`;
 const newTab = (): string => Math.random().toString(36).slice(2, 12);

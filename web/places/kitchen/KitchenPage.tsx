@@ -1,8 +1,10 @@
+import { IS_DEMO } from '../../api/home';
 import { useKitchen } from '../../api/useKitchen';
 import { useChangeKitchen } from '../../api/useChangeKitchen';
 import { UndoButtons } from '../../parts/UndoButtons';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { Backup } from './Backup';
+import { DemoKitchen } from '../start/Welcome';
 import { Eaters } from './Eaters';
 import { HouseStyle } from './HouseStyle';
 import { Measures } from './Measures';
@@ -41,6 +43,7 @@ export function KitchenPage() {
           <Ovens kitchen={kitchen} />
           <Measures kitchen={kitchen} />
           <Backup />
+          {!IS_DEMO && <DemoKitchen />}
         </div>
       </div>
     </main>

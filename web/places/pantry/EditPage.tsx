@@ -13,6 +13,7 @@ import {
 import { Notice } from '../../parts/Notice';
 import { sayDone } from '../../parts/sayDone';
 import { sayNot } from '../../parts/sayNot';
+import { keyHere } from '../../api/home';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { DRAFT_ID, withDraft } from '../../pantry/rows';
 import { usePantry } from '../../pantry/usePantry';
@@ -92,7 +93,7 @@ function Form({
   const navigate = useNavigate();
   // What is typed survives a reload until it is kept or let go.
   const [doc, setDoc, forget] = useLocalStorage<PantryDoc>({
-    key: `new-crumb:pantry:${storeKey}`,
+    key: keyHere(`pantry:${storeKey}`),
     defaultValue: start,
     getInitialValueInEffect: false,
   });

@@ -10,6 +10,7 @@ import { problemIn, useCreateFormulaMutation } from '../../api/api';
 import { useKitchen } from '../../api/useKitchen';
 import { usePantry } from '../../pantry/usePantry';
 import { Notice } from '../../parts/Notice';
+import { keyHere } from '../../api/home';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { counted } from '../../words/format';
 import { ovenText, say, sayProblem } from '../../words/say';
@@ -75,7 +76,7 @@ export function NewFormulaPage() {
   const { pantry } = usePantry();
   const kitchen = useKitchen();
   const [stored, store] = useLocalStorage<Pasted>({
-    key: 'new-crumb:paste',
+    key: keyHere('paste'),
     defaultValue: BLANK,
     getInitialValueInEffect: false,
   });

@@ -17,6 +17,7 @@ import {
   useDeleteFormulaMutation,
   useDuplicateFormulaMutation,
   useEatersQuery,
+  useKitchenQuery,
   useRestoreFormulaMutation,
   useShelfQuery,
 } from '../../api/api';
@@ -24,6 +25,8 @@ import { Notice } from '../../parts/Notice';
 import { sayNot } from '../../parts/sayNot';
 import { sayDone } from '../../parts/sayDone';
 import { usePageTitle } from '../../parts/usePageTitle';
+import { IS_DEMO } from '../../api/home';
+import { Welcome } from '../start/Welcome';
 import { counted, day } from '../../words/format';
 import { sayProblem } from '../../words/problems';
 import { CLASS_WORDS } from '../../words/data/terms';
@@ -111,6 +114,7 @@ function FormulaRow({ card }: { card: FormulaCard }) {
 export function ShelfPage() {
   usePageTitle('Shelf');
   const { data: eaters = NOBODY } = useEatersQuery();
+  const { data: kitchen } = useKitchenQuery();
   const [params, setParams] = useSearchParams();
   const looking = useMemo(() => lookingIn(params), [params]);
   const [wanted] = useDebouncedValue(looking, 150);
@@ -158,15 +162,7 @@ export function ShelfPage() {
           ))}
         </div>
       )}
-      {page?.all === 0 && (
-        <div className={`sheet ${classes.empty}`}>
-          <h2>Nothing on the shelf yet</h2>
-          <p>Paste a formula that works for you now. Then say what has to go: egg, dairy, nuts or oil.</p>
-          <Button component={Link} to="/new">
-            Paste the first formula
-          </Button>
-        </div>
-      )}
+      {page?.all === 0 && <Welcome asked={IS_DEMO || (kitchen?.rev ?? 0) > 0} />}
       {page && page.all > 0 && (
         <>
           <ShelfFind looking={looking} kinds={page.kinds} eaters={eaters} onLook={onLook} />

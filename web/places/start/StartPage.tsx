@@ -1,0 +1,80 @@
+import { Button, Radio } from '@mantine/core';
+import { useRef, useEffect } from 'react';
+import { Link, useNavigate, useSearchParams } from 'react-router';
+import { useChangeKitchen } from '../../api/useChangeKitchen';
+import { useKitchen } from '../../api/useKitchen';
+import { usePageTitle } from '../../parts/usePageTitle';
+import { Eaters } from '../kitchen/Eaters';
+import { Ovens } from '../kitchen/Ovens';
+import { COUNTRIES, COUNTRY_IDS, countryOf, type CountryId } from './countries';
+import classes from './start.module.css';
+
+const QUESTIONS = ['What do you measure with?', 'Who eats here?', 'Which oven do you bake in?'] as const;
+
+/** The first run: three questions, each of which can be skipped. Everything can be changed in Kitchen later. */
+export function StartPage() {
+  usePageTitle('Your own kitchen');
+  const navigate = useNavigate();
+  const [params] = useSearchParams();
+  const kitchen = useKitchen();
+  const { change, trouble } = useChangeKitchen();
+  const at = Math.min(QUESTIONS.length, Math.max(1, Math.round(Number(params.get('question')) || 1)));
+  const heading = useRef<HTMLHeadingElement>(null);
+  // Whoever listens hears the next question, not the button that was pressed.
+  useEffect(() => heading.current?.focus(), [at]);
+  // That they were asked is kept, whatever was answered: the shelf asks no more.
+  const end = async () => {
+    if (await change({})) void navigate('/');
+  };
+  return (
+    <main id="main" className={classes.page}>
+      <p className="quiet">
+        Your own kitchen, question {at} of {QUESTIONS.length}. All of it can be changed in Kitchen.
+      </p>
+      <h1 ref={heading} tabIndex={-1} className={classes.question}>
+        {QUESTIONS[at - 1]}
+      </h1>
+      {at === 1 && (
+        <section className={`sheet ${classes.panel}`} aria-label={QUESTIONS[0]}>
+          {trouble}
+          <Radio.Group
+            label="Taken where a formula does not say it itself"
+            value={countryOf(kitchen) ?? ''}
+            onChange={(id) => void change(COUNTRIES[id as CountryId].kitchen)}
+          >
+            {COUNTRY_IDS.map((id) => (
+              <Radio
+                key={id}
+                value={id}
+                label={COUNTRIES[id].name}
+                description={COUNTRIES[id].about}
+                mt={14}
+              />
+            ))}
+          </Radio.Group>
+        </section>
+      )}
+      {at === 2 && <Eaters />}
+      {at === 3 && <Ovens kitchen={kitchen} />}
+      <div className={classes.actions}>
+        {at < QUESTIONS.length ? (
+          <Button component={Link} to={`?question=${at + 1}`}>
+            Next question
+          </Button>
+        ) : (
+          <Button onClick={() => void end()}>To the shelf</Button>
+        )}
+        {at > 1 && (
+          <Button component={Link} to={`?question=${at - 1}`} variant="default">
+            Back
+          </Button>
+        )}
+        {at < QUESTIONS.length && (
+          <Button variant="subtle" onClick={() => void end()}>
+            Skip the questions
+          </Button>
+        )}
+      </div>
+    </main>
+  );
+}
