@@ -1,6 +1,7 @@
 import { configDefaults, defineConfig } from 'vitest/config';
 
-const slow = { testTimeout: 20_000, hookTimeout: 60_000 };
+// On a machine that does other things too a test may take several times as long.
+const slow = { testTimeout: 60_000, hookTimeout: 120_000 };
 
 export default defineConfig({
   test: {

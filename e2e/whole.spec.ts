@@ -161,7 +161,7 @@ test('several formulas pasted at once, and a table from a file', async ({ page }
   await expect(page.getByText('This text holds 2 formulas.')).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Put all 2 on the shelf' }).click();
-  await page.waitForURL(/\/$/);
+  await page.waitForURL(/\/demo\/?$/);
   for (const title of ['Halyard bars', 'Luff bread'])
     await expect(page.getByRole('heading', { name: title })).toBeVisible();
   await page.goto('./new');

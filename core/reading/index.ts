@@ -1,4 +1,4 @@
-export { minutesIn, temperaturesIn } from './bake';
+export { minutesIn, temperaturesIn } from './heats';
 export { checkShares, type Fix } from './checks';
 export { expandRow, nameIn, readLineWith, reweigh } from './line';
 export * from './match';

@@ -19,6 +19,9 @@ const NOTE_MARK =
   /^(?:notes?|tips?|storage|storing|to store|to serve|serving|variations?|nutrition|equipment|substitutions?|source|ps|p\.s\.)\b/i;
 const NOTE_START =
   /^(?:makes|serves|yields?|servings?|prep(?:aration)? time|cook(?:ing)? time|bake time|total time|difficulty|rating|keeps|freezes|recipe by|from |adapted|posted|updated|print|jump to|share|pin )\b/i;
+/** Times of the whole, in a row: "prep 30 min | bake 15 min". */
+const TIMES_ROW =
+  /^(?:prep|active|hands[- ]on|rise|rest|bake|cook|total)\b[: ]*\d+[^.]{0,20}?(?:min|h|hr|hours?)\b\s*(?:$|[|,;·+-])/i;
 const FIRST_PERSON = /\b(?:i|i'm|i've|my|we|our|us|me)\b/i;
 /** Words that a step begins with. */
 const ACT =
@@ -64,6 +67,7 @@ function scoresOf(raw: string, first: boolean, section: 'none' | 'list' | 'steps
     (section === 'steps' ? 4 : section === 'list' ? -1.5 : 0);
   const note =
     (NOTE_START.test(row) ? 6 : 0) +
+    (TIMES_ROW.test(row) ? 9 : 0) +
     (NOTE_MARK.test(row) ? (/^[^:]{1,20}:/.test(row) ? 10 : 5) : 0) +
     (FIRST_PERSON.test(row) ? 2.5 : 0) +
     (sentence ? 1.5 : 0) +

@@ -22,13 +22,25 @@ const SHAPES: readonly [TinShape, RegExp][] = [
   ['muffin', /\b(?:muffin|cupcake|bun tin|popover)\b/i],
   ['ring', /\b(?:bundt|ring|tube|angel)\b/i],
   ['pie', /\b(?:pie|tart|flan|quiche)\b/i],
-  ['tray', /\b(?:tray|traybake|baking sheet|sheet pan|rectangular|brownie)\b/i],
+  ['tray', /\b(?:tray|traybake|baking sheet|sheet pan|rectangular|brownie|swiss roll|jelly roll)\b/i],
   ['square', /\bsquare\b/i],
-  ['round', /\b(?:round|cake tin|cake pan|springform|sandwich tin)\b/i],
+  ['round', /\b(?:round|cake tin|cake pan|springform|sandwich tins?|loose[- ]bottomed)\b/i],
 ];
+/** Two sides tell a shape that no word tells: one as long as the other is a square. */
+const shapeOfSides = ([a, b]: readonly number[]): TinShape | null =>
+  a === undefined || b === undefined ? null : Math.abs(a - b) < 0.5 ? 'square' : 'tray';
+/** Cups and liners that a batter goes into, one each: a tin of as many holes. */
+const HOLES = new RegExp(
+  `(\\d{1,2}|\\btwelve|\\bsix|\\beight|\\bten)[- ]*(?:hole|cup|well|paper|muffin|cupcake|tartlet)`,
+  'i',
+);
 const shapeOf = (text: string): TinShape | null => SHAPES.find(([, is]) => is.test(text))?.[0] ?? null;
 
-const VESSELS = 'tins?|pans?|mould|mold|dish|tray|sheet|trough|casserole|cocotte|dutch oven';
+const VESSELS =
+  'tins?|pans?|mould|mold|dish|plate|tray|sheet|trough|casserole|cocotte|dutch oven|springform|muffin cups|muffin cases|paper cases|liners';
+/** Pans that stand on the hob, and dishes that only hold a bath. */
+const ELSEWHERE =
+  /\b(?:frying|saucepan|skillet|non[- ]?stick pan|griddle|roasting)\b|\bpan\b[^.]*\b(?:swirl|ladle|fry|medium heat)\b/i;
 const VESSEL = new RegExp(`\\b(?:${VESSELS}|(?:lidded |iron |bread )+pot)\\b`, 'i');
 const NAMED = new RegExp(
   `(?:\\d|\\b(?:loaf|muffin|cupcake|bundt|ring|tube|pie|tart|tartlet|flan|quiche|tray|square|round|springform|cake|baguette|lidded|iron|bread)\\b)[^,.;:]{0,60}?\\b(?:${VESSELS}|pot)\\b`,
@@ -73,14 +85,22 @@ export function readTin(text: string): StatedTin | null {
   for (const sentence of text.split(/\r?\n|(?<=[.;!?])\s+/)) {
     const at = VESSEL.exec(sentence);
     if (!at) continue;
+    if (ELSEWHERE.test(sentence)) continue;
     const around = sentence.slice(Math.max(0, at.index - 60), at.index + 40);
-    const shape = shapeOf(around);
+    // A heat or a time beside it is none of its sides, nor is the thickness of what is rolled.
+    const measured = around.replace(
+      /\d+\s*(?:°\s*[CF]?|[CF]\b|(?:min|minutes|h|hours|mm)\b)|[\d/.]+\s*(?:cm|in(?:ch)?|["”″])\s*thick/gi,
+      ' ',
+    );
+    const sides = sidesIn(measured);
+    const shape = shapeOf(around) ?? (/\b(?:tin|pan|dish)\b/i.test(around) ? shapeOfSides(sides) : null);
     if (!shape) continue;
     const written = nameOf(around);
     const count =
       /\btwo\b|\b2\b(?=[^.]{0,25}(?:tins|pans))/i.test(around) && /tins|pans/i.test(around) ? 2 : 1;
     if (isHoled(shape)) {
-      const holes = Number(/(\d{1,2})\s*-?\s*(?:hole|cup|well|tartlet)/i.exec(around)?.[1] ?? 12);
+      const named = HOLES.exec(around)?.[1];
+      const holes = named ? numberOf(named) : 12;
       const ml = volume(USUAL_TIN[shape].holeMl! * holes, 0.15);
       return { shape, written, volumeMl: ml, count, holes };
     }
@@ -90,8 +110,7 @@ export function readTin(text: string): StatedTin | null {
       const g = byMass ? Number(byMass) : 450 * Number(byPound);
       return { shape, written, volumeMl: volume(ML_PER_LOAF_G * g, 0.12), count };
     }
-    // A heat or a time beside it is none of its sides.
-    const [a, b, c] = sidesIn(around.replace(/\d+\s*(?:°\s*[CF]?|[CF]\b|(?:min|minutes|h|hours)\b)/g, ' '));
+    const [a, b, c] = sides;
     if (a === undefined) {
       // A pot or trough only gives the dough its walls: its size matters little.
       if (shape !== 'pot' && shape !== 'trough') continue;
@@ -107,13 +126,13 @@ export function readTin(text: string): StatedTin | null {
             ? PI_4 * a * a * (1 - TUBE_SHARE)
             : PI_4 * a * a;
     if (b === undefined && (shape === 'loaf' || shape === 'tray')) continue;
-    const sides = b === undefined ? { wide: a } : { wide: Math.min(a, b), long: Math.max(a, b) };
+    const across = b === undefined ? { wide: a } : { wide: Math.min(a, b), long: Math.max(a, b) };
     return {
       shape,
       written,
       volumeMl: volume(base * depth, c === undefined ? 0.15 : 0.06),
       count,
-      cm: { ...sides, ...(c === undefined ? {} : { high: c }) },
+      cm: { ...across, ...(c === undefined ? {} : { high: c }) },
     };
   }
   return null;
@@ -130,15 +149,26 @@ const SAYS_MAKES = new RegExp(
 );
 /** Steps that part the dough: "divide into 8", "roll into 12 balls", "cut in 15 squares". */
 const PARTING =
-  '\\b(?:divide|shape|form|cut|roll|portion|split|separate|slice|scoop|pipe|press|make|break)\\b';
+  '\\b(?:divide|shape|form|cut(?:ting)?|roll|portion|split|separate|slic(?:e|ing)|scoop|pipe|press|make|break)\\b';
+/** Pieces by their number alone: "you get 14", "makes 14.", "2 dozen", "8 of 75 g each". */
+const SAYS_COUNT = new RegExp(
+  `\\b(?:makes?|yields?|gives|you get|get|enough for)\\s*:?\\s*(?:about|approx\\.?|around|some)?\\s*${COUNT}\\b(?=\\s*(?:[.,;)]|$|${ADJECTIVE}(?:ones?|of them)\\b))`,
+  'i',
+);
+const DOZENS = /(?<![\d.])\b(\d{1,2}|one|two|three|four|a|half a)\s+dozen\b(?!\s+eggs?)/i;
+const SCALED = new RegExp(
+  `\\b(?:into|among|between|in)\\s+${COUNT}\\s+(?:jars?|ramekins?|glasses|moulds?|cups|pots?|dishes)\\b|\\(${COUNT}\\s+pieces\\)|\\b(?:stamp|cut|punch|pipe|spoon|scoop|drop|mark|roll)\\b[^.;]{0,30}?(?:\\b(?:out|to)\\s+)?(?<![\\d/.])${COUNT}\\b(?!\\s*(?:[-–x×]|%))\\s+(?!(?:min|h\\b|hrs?|hour|sec|cm|mm|in\\b|inch|g\\b|kg|ml|°|times|tbsp|tsp|cups?\\s+of|layers?|more|each|into|of\\s+the|days?|percent))(?=[a-z]|\\d{2,3}\\s*g\\b)`,
+  'i',
+);
 /** What follows a number that counts no pieces. */
 const MEASURED =
-  '(?!\\s*(?:[-–]\\s*\\d+\\s*)?(?:min|h\\b|hrs?|hour|cm|mm|in\\b|inch|g\\b|kg|ml|°|times|x|×|%|tbsp|tsp|cups?|layers?|parts? of|halves))';
+  '(?!\\s*["”″]|\\s*(?:[-–]\\s*\\d+\\s*)?(?:min|h\\b|hrs?|hour|cm|mm|in\\b|inch|g\\b|kg|ml|°|times|x|×|%|tbsp|tsp|cups?|layers?|parts? of|halves))';
 const PARTS_INTO = new RegExp(
-  `${PARTING}[^.;]{0,40}?(?:\\b(?:into|in)\\s+${COUNT}\\b${MEASURED}(?:\\s*(?:-|–|to)\\s*\\d+)?(?:\\s+(${ADJECTIVE}${PIECE}))?|\\b${COUNT}\\s+(${ADJECTIVE}${PIECE})\\b)`,
+  `${PARTING}[^.;]{0,40}?(?:(?<!fold(?:ed)?\\s)\\b(?:into|in)\\s+${COUNT}\\b${MEASURED}(?:\\s*(?:-|–|to)\\s*\\d+)?(?:\\s+(${ADJECTIVE}${PIECE}))?|\\b${COUNT}\\s+(${ADJECTIVE}${PIECE})\\b)`,
   'i',
 );
 
+const COUNTED = /^(?:[\d½¼¾⅓⅔]|a\b|half a|one|two|three|four|five|six|seven|eight|nine|ten|twelve)/i;
 /** More of a sentence says nothing of pieces. */
 const MOST_SENTENCE = 300;
 
@@ -146,14 +176,27 @@ const MOST_SENTENCE = 300;
 export function readYield(text: string): Yield | null {
   // Sentence by sentence, and none of them endless: what it says of itself goes before what its steps do.
   const sentences = text.split(/\r?\n|(?<=[.;!?])\s+/).map((t) => t.slice(0, MOST_SENTENCE));
-  for (const says of [SAYS_MAKES, PARTS_INTO])
+  for (const says of [SAYS_MAKES, SAYS_COUNT, DOZENS, PARTS_INTO, SCALED, HOLES])
     for (const sentence of sentences) {
       const m = says.exec(sentence);
-      const count = m?.[1] ?? m?.[3];
+      const count = m?.slice(1).find((x) => x !== undefined && COUNTED.test(x));
       if (!m || !count) continue;
-      const pieces = /^a dozen$/i.test(count) ? 12 : numberOf(count);
+      const one = /^a dozen$/i.test(count)
+        ? 12
+        : /^half a$/i.test(count)
+          ? 0.5
+          : /^a$/i.test(count)
+            ? 1
+            : numberOf(count);
+      const pieces = says === DOZENS ? 12 * one : one;
       if (Number.isInteger(pieces) && pieces > 0 && pieces <= 500)
-        return { pieces, name: (m[2] ?? m[4] ?? 'pieces').trim().toLowerCase().slice(0, 100) };
+        return {
+          pieces,
+          name: ((says === SAYS_MAKES || says === PARTS_INTO ? (m[2] ?? m[4]) : undefined) ?? 'pieces')
+            .trim()
+            .toLowerCase()
+            .slice(0, 100),
+        };
     }
   return null;
 }

@@ -1,0 +1,166 @@
+import { fahrenheitToCelsius, gasMarkToFahrenheit } from '../units';
+
+/** A temperature as it stands in a text: °C, whether it was given in °F, whether it is of an oven with a fan, and where. */
+export type Heat = { c: number; fromF: boolean; fan: boolean; at: number; end: number };
+
+/** A bare number from here on is °F: no oven at home is as hot in °C. Common practice, no source. */
+const BARE_F_FROM = 275;
+/** Bare numbers that can be an oven, and ovens that can be meant, °C. */
+const BARE: [number, number] = [100, 550];
+export const OVEN_C: [number, number] = [50, 330];
+export const plausible = (c: number): boolean => c >= OVEN_C[0] && c <= OVEN_C[1];
+
+const WORDS: Record<string, string> = {
+  'half an hour': '30 min',
+  'half hour': '30 min',
+  'quarter of an hour': '15 min',
+  'three quarters of an hour': '45 min',
+};
+const WORD_NUMBERS: Record<string, number> = {
+  a: 1,
+  an: 1,
+  one: 1,
+  two: 2,
+  three: 3,
+  four: 4,
+  five: 5,
+  six: 6,
+  seven: 7,
+  eight: 8,
+  nine: 9,
+  ten: 10,
+  twelve: 12,
+  fifteen: 15,
+  twenty: 20,
+  thirty: 30,
+  forty: 40,
+};
+const COUNTED = Object.keys(WORD_NUMBERS).join('|');
+
+const DEGREES =
+  /(?<![\d.,])(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*(°|º|deg(?:rees)?\.?)?\s*(?:(celsius|fahrenheit|[CF])\b)?/gi;
+const GAS = /\bgas\s*(?:mark\s*)?(\d{1,2})\b/gi;
+/** What follows a number that is no heat. */
+const MEASURED =
+  /^\s*(?:g|kg|ml|l|cm|mm|oz|lb|in|inch(?:es)?|["”″%x×]|min(?:ute)?s?|mins?|h|hrs?|hours?|sec(?:ond)?s?|s|times|more|cups?|tbsp|tsp|pieces?|strips?|rounds?|balls?|each|(?:-|–|to)\s*\d)\b/i;
+/** Words before a bare number that make it a heat. */
+const BEFORE_BARE =
+  /(?:\b(?:at|to|oven|then|about|down|up|fan|and)\s*(?:to\s+|at\s+|is\s+|of\s+|about\s+|around\s+)?:?\s*|^\s*|[:;,/]\s*)$/i;
+const OVENISH =
+  /\b(?:oven|bak(?:e|ed|es|ing)|pre-?heat|turn|drop|lower|reduce|raise|roast|heat|crank|load)\b/i;
+const FAN_BEFORE = /\b(?:fan|convection)(?:[- ]?(?:oven|assisted|forced))?\s*(?:at|to|:)?\s*$/i;
+const FAN_AFTER = /^\s*\(?\s*(?:fan|convection)(?!\s*(?:\d|:))/i;
+
+/**
+ * The temperatures a text names, in its order. A number without its letter is a heat where it stands like one ("oven to
+ * 350", "bake at 190 for", "425 for 10 min"), °F from 275 on. `bare` false: only those with a sign or a letter.
+ */
+export function heatsIn(text: string, bare = true): Heat[] {
+  const found: Heat[] = [];
+  for (const m of text.matchAll(DEGREES)) {
+    const at = m.index;
+    const [all, first, last, sign, letter] = m as unknown as [string, string, string?, string?, string?];
+    const end = at + all.trimEnd().length;
+    const after = text.slice(end, end + 20);
+    const before = text.slice(Math.max(0, at - 24), at);
+    const value = last && Number(last) > Number(first) ? (Number(first) + Number(last)) / 2 : Number(first);
+    if (!letter) {
+      if (sign === undefined) {
+        const near = found.at(-1);
+        // "220C/200 fan": the second leans on the first.
+        const leans = near !== undefined && /^[\s/(,]*(?:fan\s*)?$/i.test(text.slice(near.end, at));
+        if (!bare || value < BARE[0] || value > BARE[1] || MEASURED.test(after)) continue;
+        if (!leans && !BEFORE_BARE.test(before)) continue;
+        if (!leans && !OVENISH.test(text) && !/^\s*(?:°|for\b|,|\.|$)/.test(after)) continue;
+      } else if (value < BARE[0] / 2) continue;
+    }
+    const fromF = letter ? /^f/i.test(letter) : value >= BARE_F_FROM;
+    const fan = FAN_BEFORE.test(before) || FAN_AFTER.test(after);
+    found.push({ c: fromF ? fahrenheitToCelsius(value) : value, fromF, fan, at, end });
+  }
+  for (const m of text.matchAll(GAS))
+    found.push({
+      c: fahrenheitToCelsius(gasMarkToFahrenheit(Number(m[1]))),
+      fromF: true,
+      fan: false,
+      at: m.index,
+      end: m.index + m[0].length,
+    });
+  return found.sort((a, b) => a.at - b.at);
+}
+
+/** Temperatures with their letter or sign, °C: those given in °C, and those given in °F or gas marks. */
+export function temperaturesIn(text: string): { celsius: number[]; fromF: number[] } {
+  const all = heatsIn(text, false);
+  return {
+    celsius: all.filter((h) => !h.fromF).map((h) => h.c),
+    fromF: all.filter((h) => h.fromF).map((h) => h.c),
+  };
+}
+
+/** A time as it stands in a text, min, from least to most. */
+export type Time = { minutes: [number, number]; at: number; end: number };
+
+const NUM = `\\d{1,4}(?:[.,]\\d{1,2})?(?:\\s?[¼½¾])?|[¼½¾]|\\b(?:${COUNTED})\\b`;
+const UNIT = '(h|hours?|hrs?|min|mins?|minutes?|sec|secs?|seconds?)';
+const SPAN = new RegExp(
+  `(?<![\\d.,])(${NUM})\\+?\\s*(?:(?:-|–|to|or)\\s*(${NUM})\\s*)?-?\\s*${UNIT}\\b\\.?(?:\\s*(?:and|&)?\\s*(?:(a quarter|a half|three quarters|½|¼|¾)\\b|(\\d{1,3})(?!\\d)\\s*(?:min(?:ute)?s?\\b)?(?!\\s*(?:°|[CF]\\b|g\\b|cm\\b))))?`,
+  'giu',
+);
+/** "for another 12-15", "18 to 20 more": minutes that nobody called so. */
+const NAMELESS =
+  /(?:\b(?:for|another)\s+(?:another\s+|about\s+)?(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?(?=\s*(?:more\b|longer\b|[.,;)]|$|until\b|till\b|or\b|with\b))|(?<![\d/])\b(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s+(?:more|longer)\b(?!\s*(?:°|tbsp|tsp|g\b|cups?)))/gi;
+const FRACTION: Record<string, number> = { '¼': 0.25, '½': 0.5, '¾': 0.75 };
+const OF_HOUR: Record<string, number> = {
+  'a quarter': 15,
+  '¼': 15,
+  'a half': 30,
+  '½': 30,
+  'three quarters': 45,
+  '¾': 45,
+};
+
+function numeric(text: string): number {
+  const word = WORD_NUMBERS[text.trim().toLowerCase()];
+  if (word !== undefined) return word;
+  const part = FRACTION[text.trim().at(-1)!];
+  const whole = text.replace(/[¼½¾\s]/g, '').replace(',', '.');
+  return (whole ? Number(whole) : 0) + (part ?? 0);
+}
+
+/** The times a text names, in its order; `nameless` takes in those whose minutes are not called so. */
+export function timesIn(given: string, nameless = false): Time[] {
+  let text = given;
+  for (const [words, said] of Object.entries(WORDS))
+    text = text.replace(new RegExp(`\\b${words}\\b`, 'gi'), said.padEnd(words.length));
+  const found: Time[] = [];
+  for (const m of text.matchAll(SPAN)) {
+    const [all, first, last, unit, share, more] = m as unknown as [
+      string,
+      string,
+      string?,
+      string?,
+      string?,
+      string?,
+    ];
+    const hours = /^h/i.test(unit!);
+    const per = hours ? 60 : /^s/i.test(unit!) ? 1 / 60 : 1;
+    // Only an hour is followed by minutes of its own.
+    const own = hours ? (share ? OF_HOUR[share.toLowerCase()]! : more ? Number(more) : 0) : 0;
+    const lo = numeric(first) * per + own;
+    const hi = last ? numeric(last) * per + own : lo;
+    found.push({ minutes: lo <= hi ? [lo, hi] : [hi, lo], at: m.index, end: m.index + all.length });
+  }
+  if (nameless)
+    for (const m of text.matchAll(NAMELESS)) {
+      const end = m.index + m[0].length;
+      if (found.some((f) => m.index < f.end && end > f.at)) continue;
+      const lo = Number(m[1] ?? m[3]);
+      const hi = Number(m[2] ?? m[4] ?? lo);
+      if (lo > 0 && lo <= hi) found.push({ minutes: [lo, hi], at: m.index, end });
+    }
+  return found.sort((a, b) => a.at - b.at);
+}
+
+/** The first time a text names, min, as a range; null where it names none. */
+export const minutesIn = (text: string): [number, number] | null => timesIn(text)[0]?.minutes ?? null;

@@ -1,0 +1,153 @@
+import type { Cover } from '../formula';
+import { heatsIn, plausible, timesIn } from './heats';
+
+/** A stretch of the oven that a method tells of: its heat where one was said, °C; how long, min; what lies over it. */
+export type Stage = {
+  ovenC: number | null;
+  fan: boolean;
+  minutes: [number, number];
+  cover: Cover;
+  steam: boolean;
+  grill: boolean;
+};
+export type OvenRead = {
+  stages: Stage[];
+  /** The oven as it is heated before anything goes in, where that is said. */
+  heated: { c: number; fan: boolean } | null;
+};
+
+/** The verb of the oven, not the powder, the sheet or the beans. */
+const BAKES =
+  /\b(?:par-?|blind[- ])?bake(?:d|s)?\b(?! (?:powder|sheet|tray|tin|blind beans))|\bbaking (?:for|at|it|them|time|until)\b|\broast\b/i;
+const IN_OVEN =
+  /\b(?:in|into|to|return(?:ed)? to) (?:the|an?|your) (?:hot |preheated |\d[\d°\s]*[CF]? )*oven\b|\bload at\b|\bslide (?:it |them )?(?:on ?to|in)\b.*\bstone\b/i;
+/** Into what was heated with the oven. */
+const INTO_HOT =
+  /\b(?:lower|slide|tip|put|place|drop|turn)\b[^.]*\b(?:pot|casserole|stone|steel|dutch oven)\b[^.]*\d/i;
+/** The heat is changed on the way. */
+const TURNS = /\b(?:turn|drop|lower|reduce|bring)\b[^,;]*\b(?:down|up|to|heat|oven)\b[^,;]*\d{3}/i;
+/** A sentence that is a heat and nothing else: "350F." */
+const ONLY_HEAT = /^\s*(?:fan )?\d{3}\s*°?\s*[CF](?: fan)?\.?$/i;
+/** What is heated with the oven is no bake yet. */
+const WARMS = /^\s*(?:meanwhile,?\s+)?(?:pre-?)?heat\b/i;
+const STARTS_HOT = /^\s*(?:at\s+)?\d{3}\s*(?:°\s*)?[CF]?\s+(?:for\b|\d)/i;
+const HEATS_OVEN =
+  /\bpre-?heat\b|\boven(?: is)?(?: to| at| on|:)?\s*(?:fan\s*)?\d|\bheat (?:up )?(?:the |your |an? )?(?:oven|stone)\b|\bheat to \d|\bset (?:the |your )?oven\b|\bturn (?:the |your )?oven (?:on|up|to)\b|\boven to\b/i;
+const OFF =
+  /\b(?:switch(?:ed)?|turn(?:ed)?)[- ](?:the oven |it |your oven )?off\b|\bturned-off\b|\boven off\b|\bdoor (?:ajar|open|a ?crack)\b|\bresidual\b/i;
+/** What a sentence does elsewhere than in the oven. */
+const ELSEWHERE =
+  /\b(?:cool(?:s|ed|ing)?|rest(?:s|ing)?|stand|wait|prov(?:e|ing)|proof(?:ing)?|rise|chill|fridge|refrigerate|freez(?:e|er)|soak|boil|simmer|fry|hob|knead|beat|whisk|cream|stir|mix|sweat|melt|infuse|thaw|leave|keep|let)\b/i;
+const CORE = /\b(?:inside|internal|core|centre|center|middle|probe|reads?|registers?|thermometer)\b/i;
+/** A time that says when something is done within a stretch, not how long one takes. */
+const MARKER =
+  /(?:\bafter(?: the first)?|\bfor the (?:last|first|final)|\bin the last|\blast|\bhalfway|\bevery|\bfirst)\s*(?:about\s+)?$/i;
+/** One sheet after another, or one piece: not added up. */
+const AGAIN = /\b(?:if|unless|reheat|refresh|microwave|next day|from frozen)\b/i;
+
+const COVERED =
+  /\bcovered\b(?! with (?:foil|paper))|\blid on\b|\bwith (?:the|a|its) lid\b|\bunder (?:the|a|its) lid\b|\bput (?:on )?the lid\b/i;
+const BARE =
+  /\buncover(?:ed)?\b|\blid off\b|\bwithout (?:the|a|its) (?:lid|foil|tent)\b|\b(?:remove|take off|lift off) the (?:lid|foil|cover)\b|\bopen the vent\b/i;
+const TENT = /\btent(?:ed|ing)?\b|\bfoil\b/i;
+const GRILL = /\bunder (?:the|a) (?:hot )?(?:grill|broiler)\b|^\s*(?:and )?(?:grill|broil)\b/i;
+/** A foil that comes in the middle of a stretch covers a part of it: the stretch stays as it is. */
+const LATER = /\b(?:last|after|when dark|when brown|if (?:it|they)|half ?way)\b/i;
+
+const coverIn = (text: string, before: Cover): Cover =>
+  BARE.test(text)
+    ? 'none'
+    : LATER.test(text)
+      ? before
+      : TENT.test(text)
+        ? 'tent'
+        : COVERED.test(text)
+          ? 'lid'
+          : before;
+
+/** Sentences of a method, without their numbers; an abbreviation ends none. */
+export const sentencesOf = (text: string): string[] =>
+  text
+    .split(/\r?\n|(?<!\b(?:approx|c|min|mins|tbsp|tsp|temp|e\.g|i\.e))(?<=[.!?])\s+(?=\S)/i)
+    .map((s) => s.replace(/^\s*(?:[-*•–]\s+|(?:step\s*)?\d{1,2}\s*[.):]\s+)/i, '').trim())
+    .filter(Boolean);
+
+const clausesOf = (sentence: string): string[] =>
+  sentence
+    .replace(/\(([^()]*)\)/g, (_m, inner: string) => ` ${inner} `)
+    .split(
+      /[,;]\s+|(?<!\boven)(?<!\bbake):\s+|\s+\bthen\b\s*|\s+and\s+(?=[^,;]{0,40}\d)|\s\+\s|(?<=\d\s?(?:min|mins|minutes))\s+(?=(?:lid|un)\b)/i,
+    )
+    .filter(Boolean);
+
+/**
+ * The stretches of the oven that a method tells of, in order, and the heat it is brought to. Minutes of the hob, the fridge,
+ * the rack, of an oven that is off and of what is done "after 20 min" are none of them; the heat of a core is no oven's.
+ */
+export function stagesIn(method: string): OvenRead {
+  const stages: Stage[] = [];
+  let heated: OvenRead['heated'] = null;
+  let now: { c: number; fan: boolean } | null = null;
+  let cover: Cover = 'none';
+  for (const sentence of sentencesOf(method)) {
+    const warms = WARMS.test(sentence);
+    const bakes =
+      BAKES.test(sentence) ||
+      STARTS_HOT.test(sentence) ||
+      (!warms && IN_OVEN.test(sentence)) ||
+      (heated !== null && !warms && INTO_HOT.test(sentence));
+    const heats = warms || HEATS_OVEN.test(sentence) || ONLY_HEAT.test(sentence);
+    const turns = TURNS.test(sentence) && (heated !== null || stages.length > 0);
+    if (!bakes && !heats && !turns) continue;
+    // What stands before the verb of the oven is done elsewhere: "press into the tin, chill, bake 14 min".
+    let begun = heats || STARTS_HOT.test(sentence);
+    let away = false;
+    for (const clause of clausesOf(sentence)) {
+      if (AGAIN.test(clause) && stages.length > 0) continue;
+      if (OFF.test(clause)) {
+        away = true;
+        continue;
+      }
+      const ovenVerb =
+        BAKES.test(clause) ||
+        IN_OVEN.test(clause) ||
+        STARTS_HOT.test(clause) ||
+        (turns && TURNS.test(clause)) ||
+        (heated !== null && /\b(?:pot|casserole|stone|steel|dutch oven)\b/i.test(clause));
+      if (ovenVerb) {
+        begun = true;
+        away = false;
+      } else if (ELSEWHERE.test(clause) && !/\boven\b/i.test(clause)) {
+        away = true;
+        continue;
+      }
+      if (!begun || away) continue;
+      const named = heatsIn(clause).filter(
+        (h) => plausible(h.c) && h.c >= 60 && !(h.c < 111 && CORE.test(clause)),
+      );
+      // Of an oven told twice the one with no fan counts: the other is the same oven in another house.
+      const heat = named.find((h) => !h.fan && !h.fromF) ?? named.find((h) => !h.fan) ?? named[0];
+      const fan =
+        heat !== undefined && (heat.fan || (/\b(?:fan|convection)\b/i.test(clause) && named.length === 1));
+      if (heat) now = { c: heat.c, fan };
+      if (heats && !ovenVerb && heat && stages.length === 0) heated = now;
+      cover = coverIn(clause, cover);
+      // An oven takes its time to get hot: that is no bake.
+      if (heats && !bakes) continue;
+      if (HEATS_OVEN.test(clause) && !ovenVerb) continue;
+      for (const t of timesIn(clause, true)) {
+        const before = clause.slice(0, t.at);
+        if (MARKER.test(before) || t.minutes[1] > 600) continue;
+        stages.push({
+          ovenC: now?.c ?? null,
+          fan: now?.fan ?? false,
+          minutes: t.minutes,
+          cover,
+          steam: /\bsteam\b/i.test(clause),
+          grill: GRILL.test(clause),
+        });
+      }
+    }
+  }
+  return { stages, heated: heated ?? (stages.length === 0 ? now : null) };
+}
