@@ -79,6 +79,7 @@ const line = () =>
     role: string().oneOf([...LINE_ROLES]),
     state: string().oneOf(['gel', 'slurry', 'whisked']),
     preparation: text(200),
+    gum: boolean(),
   });
 
 const step = () =>

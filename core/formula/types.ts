@@ -17,9 +17,10 @@ export type Amount = {
 
 /**
  * `inclusion` pieces stay out of the adjusting. The others are not in the dough: `release` greases the tin, `wash`
- * is brushed on, `dusting` strewn on the board or the top, `taste` added by taste, unmeasured.
+ * is brushed on, `dusting` strewn on the board or the top, `taste` added by taste, unmeasured, `bath`
+ * what it is boiled or poached in, which is poured away.
  */
-export const LINE_ROLES = ['inclusion', 'release', 'wash', 'dusting', 'taste'] as const;
+export const LINE_ROLES = ['inclusion', 'release', 'wash', 'dusting', 'taste', 'bath'] as const;
 export type LineRole = (typeof LINE_ROLES)[number];
 /** True for what never goes into the dough itself: its amount may stay unknown. */
 export const isBeside = (role: LineRole | null | undefined): boolean =>
@@ -32,6 +33,8 @@ export type Line = {
   role?: LineRole;
   state?: ItemState;
   preparation?: string;
+  /** Of a blend: whether gum is in it, where the row says so. */
+  gum?: boolean;
 };
 
 /** What is made together and solved in one class: a dough, a crust, a filling. */

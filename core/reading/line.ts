@@ -2,9 +2,9 @@ import { msg, type Msg } from '../explain';
 import type { Amount, Line, LineRole } from '../formula';
 import { refTo, type GroupId, type Ingredient } from '../ingredients';
 import type { Measures } from '../units';
-import { NUMBER, readAmount, readTrailingAmount, type Reading } from './amount';
+import { NUMBER, numberOf, readAmount, readTrailingAmount, type Reading } from './amount';
 import type { Fix } from './checks';
-import { isSilent, type Matcher, type NameMatch } from './match';
+import { isSilent, type Match, type Matcher, type NameMatch } from './match';
 import { gramsOf, PACKED, SIFTED } from './weigh';
 
 const MAX_LINE_CHARS = 300;
@@ -31,13 +31,24 @@ export type ReadContext = {
 
 const INCLUSIONS: readonly GroupId[] = ['nut_pieces', 'seed_pieces'];
 
+/** More of a thing for something else, which the amount before it is not for: "340 g flour, plus more for dusting". */
+const MORE_FOR =
+  /[,(+&]?\s*(?:\b(?:plus|and|with)\s+)?\b(?:some|more|extra|a (?:few|little|handful|bit)|(?<=\b(?:plus|and)\s)(?!\d)[a-z]+(?: [a-z]+)?)\s+(?:(?:more|extra)\s+)?(?:for|to)\s+(?:the\s+)?(?:dust|greas|fry|brush|sprinkl|roll|flour|serv|decorat|garnish|finish|scatter|top|pan|peel|tin|board)[^,;()]*\)?/i;
+/** What the row as a whole is for: what is said of more of it is not of the amount it gives. */
+const useOf = (text: string): string => (readAmount(clean(text)) ? text.replace(MORE_FOR, ' ') : text);
+
 function roleOf(text: string, ingredient: Ingredient | null): LineRole | undefined {
-  if (/\b(for|to)\s+(the\s+)?(greas|lin|oil(?:ing)? the)|\bfor the tin\b|\bgreasing\b/i.test(text))
-    return 'release';
-  if (/\b(for|to)\s+(brush|glaz)|\bbrushing\b|\begg wash\b|\bfor the wash\b/i.test(text)) return 'wash';
+  const use = useOf(text);
   if (
-    /\b(for|to)\s+(dust|sprinkl|roll|flour|serv|decorat|garnish|finish|scatter|top\b|topping\b)|\bdusting\b/i.test(
-      text,
+    /\b(for|to)\s+(the\s+)?(greas|lin|oil(?:ing)? the|fry)|\bfor the (?:tin|pan|skillet|mould|dish)\b|\bgreasing\b|\bfor frying\b/i.test(
+      use,
+    )
+  )
+    return 'release';
+  if (/\b(for|to)\s+(brush|glaz)|\bbrushing\b|\begg wash\b|\bfor the wash\b/i.test(use)) return 'wash';
+  if (
+    /\b(for|to)\s+(?:the\s+)?(dust|sprinkl|roll|flour|serv|decorat|garnish|finish|scatter|tops?\b|topping\b|peel\b|board\b|basket\b|worktop\b)|\bdusting\b/i.test(
+      use,
     )
   )
     return 'dusting';
@@ -99,8 +110,12 @@ function splitPlus(rest: string): { added: Reading; rest: string } | null {
 export function nameIn(rest: string): { name: string; preparation: string } {
   const bare = rest
     .replace(/[([][^()[\]]*[)\]]/g, ' ')
+    .replace(MORE_FOR, ' ')
+    .replace(/\bat\s+(?:about\s+)?\d{1,3}\s*°?\s*[CF]?\b.*$/i, ' ')
+    .replace(/\bin (?:slivers|cubes|pieces|chunks|slices|dice|strips|flakes|small pieces)\b.*$/i, ' ')
+    .replace(/^\s*(?:the )?same weight of\s+/i, ' ')
     .replace(
-      /\b(?:for|to)\s+(?:the\s+)?(?:greas|brush|glaz|lin|tin|wash|dust|sprinkl|roll|flour|serv|decorat|garnish|finish|scatter|top)\w*.*$/i,
+      /\b(?:for|to)\s+(?:the\s+)?(?:greas|brush|glaz|lin|tin|pan|peel|fry|wash|dust|sprinkl|roll|flour|serv|decorat|garnish|finish|scatter|top)\w*.*$/i,
       ' ',
     )
     .replace(/\b(?:to taste|as needed|if needed|if desired|optional)\b.*$/i, ' ');
@@ -115,7 +130,7 @@ export function nameIn(rest: string): { name: string; preparation: string } {
 }
 
 const JUICED = new RegExp(
-  `^(?:the\\s+)?(?:finely\\s+|freshly\\s+)?(?:grated\\s+|squeezed\\s+)?(juice|zest|rind|peel)(?:\\s+(?:and|&)\\s+(?:finely\\s+)?(?:grated\\s+)?(juice|zest|rind|peel))?\\s+(?:of|from)\\s+(${NUMBER}|a|an|one|two|three|half an?|half)?\\s*(?:large|medium|small|unwaxed|organic)?\\s*(lemon|lime|orange)s?\\b(.*)$`,
+  `^(?:the\\s+)?(?:finely\\s+|freshly\\s+)?(?:grated\\s+|squeezed\\s+)?(juice|zest|rind|peel)(?:\\s+(?:and|&)\\s+(?:finely\\s+)?(?:grated\\s+)?(juice|zest|rind|peel))?\\s+(?:(?:of|from)\\s+)?(${NUMBER}|a|an|one|two|three|half an?|half)?\\s*(?:large|medium|small|unwaxed|organic)?\\s*(lemon|lime|orange)s?\\b(.*)$`,
   'i',
 );
 const CITRUS = new RegExp(
@@ -127,10 +142,72 @@ const partOf = (word: string): string => (/^juice/i.test(word) ? 'juice' : 'zest
 /** What a bracket or a tail says of a blend: that gum is in it. */
 const SAYS_GUM =
   /\b(?:with|w\/|incl\.?|including|includes?|contain(?:s|ing)|has|already has)\s+[^,;]{0,30}?\b(?:xanthan|guar|gums?)\b/i;
-const SAYS_NO_GUM = /\b(?:no|without|free of|not)\s+[^,;]{0,20}?\b(?:xanthan|guar|gums?)\b/i;
+const SAYS_NO_GUM =
+  /\b(?:no|w\/o(?:ut)?|without|free of|not|minus)\s+[^,;]{0,20}?\b(?:xanthan|guar|gums?)\b|\b(?:xanthan|guar|gum)[- ]free\b/i;
+/** Gum among the parts of a blend, listed in brackets: "(brown rice, potato starch, xanthan)". */
+const LISTS_GUM = /\([^()]*,[^()]*\b(?:xanthan|guar|gum)\b[^()]*\)/i;
+/** What a row says of the gum of its blend: that it is in it, that it is not, or nothing. */
+const gumSaid = (written: string): boolean | null =>
+  SAYS_NO_GUM.test(written) ? false : SAYS_GUM.test(written) || LISTS_GUM.test(written) ? true : null;
 /** A blend of which the row itself says that it holds gum is the one that does. */
 const withGum = (id: string, written: string): string =>
-  id === 'gf_blend' && SAYS_GUM.test(written) && !SAYS_NO_GUM.test(written) ? 'gf_blend_gum' : id;
+  id === 'gf_blend' && gumSaid(written) === true ? 'gf_blend_gum' : id;
+/** The name of a blend without what is said of its gum. */
+const gumless = (name: string): string =>
+  name
+    .replace(
+      /\b(?:w\/(?:o(?:ut)?)?|with(?:out)?|no)\s+(?:xanthan|guar)?(?:\s*gums?)?\b\s*(?:in it|added)?/i,
+      ' ',
+    )
+    .replace(/\b\p{L}+-based\s+(?=.*\b(?:blend|mix)\b)/iu, '')
+    .trim();
+
+/** Parts of a choice, each a whole name: "walnuts or pecans", "sunflower or pumpkin seeds" share their last word. */
+function choicesIn(name: string): string[] {
+  const parts = name.split(/\s+or\s+/i).map((x) => x.trim());
+  if (parts.length < 2 || parts.length > 4 || parts.some((x) => x === '')) return [];
+  const last = parts.at(-1)!.split(' ').at(-1)!;
+  const shared =
+    /^(?:seeds?|nuts?|flour|starch|sugar|milk|oil|butter|yogh?urt|powder|juice|zest|vinegar|syrup|drink)$/i.test(
+      last,
+    );
+  return parts.map((x) => (shared && !x.includes(' ') && !x.endsWith(last) ? `${x} ${last}` : x));
+}
+
+/** Butter of plants of which nobody says whether it is a block or a tub. */
+const PLANT_BUTTER =
+  /^(?:(?:soft|cold|melted|softened|very|chilled)\s+)*(?:vegan|plant(?:[- ]based)?|dairy[- ]free|non[- ]?dairy)\s+butter$/i;
+
+/**
+ * What a name means: by itself, with what is said of gum left off, with a fact in brackets added ("corn flour (starch)"),
+ * or, of a choice, the first member that is known, with the others beside it.
+ */
+function meaning(
+  name: string,
+  preparation: string,
+  written: string,
+  matcher: ReadContext['matcher'],
+): { match: Match; chosen: string | null } {
+  const whole = matcher.matchWritten(gumless(name), preparation);
+  if (isSilent(whole)) return { match: whole, chosen: null };
+  if (PLANT_BUTTER.test(name)) {
+    // The block is what is baked with; that it was taken is said, with the other beside it.
+    const other = whole.others.filter((m) => m.id === 'plant_spread');
+    return { match: { best: { id: 'plant_block', confidence: 1 }, others: other }, chosen: 'a firm block' };
+  }
+  const members = choicesIn(name).map((n) => ({ n, match: matcher.matchWritten(n, '') }));
+  const known = members.find(({ match }) => isSilent(match));
+  if (known) {
+    const others = members.flatMap(({ n, match }) => (n !== known.n && match.best ? [match.best] : []));
+    return { match: { best: known.match.best, others }, chosen: known.n };
+  }
+  const fact = /\(([\p{L} -]{3,24})\)/u.exec(written)?.[1];
+  if (fact) {
+    const more = matcher.matchWritten(`${name} ${fact}`, '');
+    if (isSilent(more)) return { match: more, chosen: null };
+  }
+  return { match: whole, chosen: null };
+}
 
 /** Words that join two things in one row, where the second has an amount of its own. */
 const JOIN = /\s*(?:\+|\bplus\b|\band\b|&|,|;)\s+(?=[\d½¼¾⅓⅔⅛]|(?:a|an|one|two|three|half)\s)/i;
@@ -182,9 +259,33 @@ function joined(row: string): string[] | null {
   return own.every(isThing) ? own : null;
 }
 
+/** An egg of ground flax or chia, tbsp of each: one to three. Common practice, no source. */
+const EGG_TBSP = { seed: 1, water: 3 } as const;
+const COMPOUND_EGG = new RegExp(
+  `^(${NUMBER}|a|an|one|two|three|four)\\s+(flax|chia)(?:seed)?\\s+eggs?\\b`,
+  'i',
+);
+
 /** "Juice and zest of 2 lemons", "2 eggs + 1 yolk", "1/4 tsp each salt and soda" are several things to weigh; a line of one comes back as it is. */
-export function expandRow(row: string): string[] {
+export function expandRow(given: string): string[] {
+  const row = given.replace(/^\s*(?:[-*•·▢□☐✓–—]|\[[ x]?\])\s+/i, '');
+  const compound = COMPOUND_EGG.exec(row);
+  const inside = /\(([^()]{6,120})\)/.exec(row)?.[1];
+  // "2 flax eggs (2 T ground flax + 6 T water)": the bracket says what is weighed.
+  const told = inside && /\begg|\bslurry|\bgel\b|\bblend\b/i.test(row) ? joined(inside) : null;
+  if (told) return told;
+  if (compound) {
+    const n = numberOf(compound[1]!);
+    if (n > 0)
+      return [`${n * EGG_TBSP.seed} tbsp ground ${compound[2]!}`, `${n * EGG_TBSP.water} tbsp water`];
+  }
   const a = JUICED.exec(row);
+  const second = a && /^\s*(?:\+|and|&)\s*(\d+|an?|one|half an?)\s+(lemon|lime|orange)s?\b/i.exec(a[5] ?? '');
+  if (a && second)
+    return [
+      `${a[3] ?? '1'} ${a[4]!.toLowerCase()} ${partOf(a[1]!)}`,
+      `${second[1]!} ${second[2]!.toLowerCase()} ${partOf(a[1]!)}`,
+    ];
   if (a)
     return [a[1]!, a[2]].flatMap((p) => (p ? [`${a[3] ?? '1'} ${a[4]!.toLowerCase()} ${partOf(p)}`] : []));
   const b = CITRUS.exec(row);
@@ -197,6 +298,11 @@ const clean = (written: string): string =>
     .slice(0, MAX_LINE_CHARS)
     .replace(/^\s*(?:[-*•·▢□☐✓–—]|\[[ x]?\])\s+/i, '')
     .replace(/\u00a0/g, ' ')
+    // "3 eggs (L)" has its size behind it.
+    .replace(
+      /\beggs?\s*\((XL|L|M|S|extra large|large|medium|small)\)/i,
+      (all, size: string) => `${size} ${all.split(/\s*\(/)[0]!}`,
+    )
     .trim();
 
 /** Reads one line of an ingredient list; `written` is kept as it stood, `row` is the part of it that is read. */
@@ -212,11 +318,13 @@ export function readLineWith(written: string, id: string, context: ReadContext, 
   const amount = readAmount(main) ?? readTrailingAmount(main);
   const plus = amount && splitPlus(amount.rest);
   const { name, preparation } = nameIn(plus ? plus.rest : amount ? amount.rest : main);
-  const match = matcher.matchWritten(name, preparation);
-  const sure = isSilent(match);
+  const { match, chosen: taken } = meaning(name, preparation, main, matcher);
+  const sure = taken !== null || isSilent(match);
+  if (taken !== null) say('name.choice', { name: name.slice(0, 80), taken });
   const ingredient = sure ? context.ingredient(withGum(match.best!.id, written)) : null;
   if (!sure) say(match.best ? 'name.unsure' : 'name.unknown', { name: name.slice(0, 80) });
   const role = roleOf(written, ingredient);
+  const gum = ingredient?.group === 'blend' ? gumSaid(written) : null;
   const filled = ingredient?.flour
     ? /\bpacked\b/i.test(text)
       ? PACKED
@@ -282,6 +390,7 @@ export function readLineWith(written: string, id: string, context: ReadContext, 
       item: ingredient ? refTo(ingredient) : { kind: 'unknown', text: name.slice(0, 80) },
       amount: read,
       ...(role ? { role } : {}),
+      ...(gum === null ? {} : { gum }),
       ...(preparation ? { preparation: preparation.slice(0, 120) } : {}),
     },
     name,

@@ -8,13 +8,13 @@ const QUALIFIERS = new Set(
   an for and or plus extra fine well beaten cubed diced sliced halved lukewarm tepid hot boiling unsweetened certified
   firmly lightly level heaped about approx my our your best some blanched refined squeezed pitted drained rinsed tinned
   canned frozen thawed ripe hulled strong strongly brewed crushed crumbled dusting minced trimmed cored deseeded washed
-  dry-roasted stoned torn ground superfine range strained sieved cooled chilled melt divided optional needed if desired
-  taste serve serving topping decorate filling dough cool iced ice mature sharp mild soaked ripe grind grade style slivers
+  dry-roasted stoned torn superfine range strained sieved cooled chilled melt divided optional needed if desired
+  taste serve serving topping decorate filling dough cool iced ice mature sharp mild ripe thick runny whipped grind grade style slivers
   hand piece pieces chunks scant lg med skin on off tightly loosely active stale day old homemade shop bought leftover`.split(
     /\s+/,
   ),
 );
-/** Words that matter a little: whether a thing is sold as gluten-free is not what it is, but may decide between two. */
+/** Words that matter a little: whether a thing is sold as gluten-free or ground may decide between two. */
 const HALF_WORDS = new Set([
   'gluten',
   'free',
@@ -26,6 +26,8 @@ const HALF_WORDS = new Set([
   'golden',
   'full',
   'fat',
+  'ground',
+  'soaked',
 ]);
 /** A thing named as being without something is another thing than the one that has it. */
 const WITHOUT =
@@ -145,7 +147,11 @@ export class Matcher {
    */
   matchWritten(name: string, note: string): Match {
     const together = note ? this.match(`${name} ${note}`) : null;
-    return together && isSilent(together) ? together : this.match(name);
+    if (!together || !isSilent(together)) return this.match(name);
+    // A note that is a thing of its own ("half and half") says nothing of the name before it.
+    const alone = this.match(note);
+    const isNote = isSilent(alone) && alone.best!.id === together.best!.id;
+    return isNote && !isSilent(this.match(name)) ? this.match(name) : together;
   }
 }
 

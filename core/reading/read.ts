@@ -1,14 +1,17 @@
 import type { ClassId } from '../classes';
 import { msg } from '../explain';
 import { massOf, type Formula, type Part, totalMassG } from '../formula';
-import { idOf, ingredientById, type Ingredient, type Lookup } from '../ingredients';
+import { idOf, ingredientById, type GroupId, type Ingredient, type Lookup } from '../ingredients';
 import { readSteps } from '../method';
 import { US_MEASURES, type Measures } from '../units';
 import { readBake, type BakeIssue } from './bake';
 import { checkBatch, checkShares, likelier } from './checks';
+import { eggsOf } from './country';
 import { expandRow, readLineWith, type ReadContext, type ReadLine } from './line';
-import { referenceMatcher } from './match';
-import { isWholePaste, rowsOf } from './rows';
+import { readAmount } from './amount';
+import { isSilent, referenceMatcher } from './match';
+import { isWholePaste, rowsOf, undecorated } from './rows';
+import { markBeside } from './beside';
 import { readTin, readYield } from './tin';
 
 /** Text that is taken at most; beyond it the rest is left and said. */
@@ -40,32 +43,43 @@ export const readLine = (written: string, id: string, measures: Measures = US_ME
 /** Words of titles and headings that tell the kind of bake, the more telling first. */
 const CLASS_NAMES: [RegExp, ClassId][] = [
   [/\b(wash|for brushing)\b/i, 'wash'],
-  [/\b(glaze|icing|frosting|drizzle)\b/i, 'glaze'],
+  [/\b(glaze|icing|frosting|drizzle|caramel|syrup)\b/i, 'glaze'],
   [/\b(crumble|crumb|streusel|topping|top)\b/i, 'crumb'],
   [/\bfrangipane\b/i, 'frangipane'],
-  [/\b(pastry cream|starch[- ]set|pudding)\b/i, 'starch_set'],
-  [/\b(custard|quiche filling|royale)\b/i, 'egg_custard'],
+  [
+    /\b(pastry cream|starch[- ]set|pudding|vanilla cream|blancmange|(?:chocolate|vanilla|lemon|coffee) pots?)\b/i,
+    'starch_set',
+  ],
+  [/\b(custards?|quiche filling|royale|curd|flan|crème caramel|baked cheesecake)\b/i, 'egg_custard'],
   [/\b(cheesecake|mousse|ganache)\b/i, 'uncooked_set'],
-  [/\b(filling|set fruit|compote|fruit)\b/i, 'fruit_filling'],
+  [
+    /\b(filling|set fruit|compote|fruits?|(?:apples?|pears?|plums?|cherries|berries|rhubarb|peaches|apricots|quinces?)$)/i,
+    'fruit_filling',
+  ],
   [/\b(puff|flaky|laminated|croissant|rough puff|galette)\b/i, 'flaky'],
   [/\b(press[- ]in|cheesecake base)\b/i, 'press_in'],
-  [/\b(shortcrust|pie crust|tart shell|crust|pastry|tart|pie)\b/i, 'shortcrust'],
-  [/\b(choux|profiteroles?|popovers?|eclairs?)\b/i, 'choux'],
+  [/\b(shortcrust|pie crust|tart shell|shell|case|crust|pastry|tart|tartlets?|pie)\b/i, 'shortcrust'],
+  [/\b(choux|profiteroles?|popovers?|[eé]clairs?|(?:cream|cheese) puffs?|goug[eè]res?)\b/i, 'choux'],
   [/\b(meringue|sponge|chiffon|angel|genoise|swiss roll)\b/i, 'foam_cake'],
   [/\b(brownies?|blondies?)\b/i, 'brownie'],
   [/\b(pancakes?|crêpes?|crepes?|waffles?|griddle cakes?|blini)\b/i, 'pancake'],
   [/\b(muffins?|cupcakes?)\b/i, 'muffin'],
-  [/\bcrackers?\b/i, 'cracker'],
-  [/\b(cookies?|biscuits?|shortbread|bars?)\b/i, 'cookie'],
+  [
+    /\b(crackers?|crispbreads?|oatcakes?|(?:cheese|cheddar|parmesan|seed|rye) (?:snaps|thins|biscuits))\b/i,
+    'cracker',
+  ],
+  [/\b(cookies?|biscuits?|shortbread|bars?|gingerbread|snaps|thins|macaroons?|amaretti)\b/i, 'cookie'],
   [/\b(soda bread|quick loaf|banana bread|scones?)\b/i, 'soda_bread'],
   [/\b(bagels?|boiled rings?|pretzels?)\b/i, 'boiled_ring'],
   [/\b(baguettes?|ficelles?)\b/i, 'baguette'],
   [/\b(flatbreads?|wraps?|tortillas?|pitas?|naan|pizza)\b/i, 'flatbread'],
   [/\b(crown|brioche|braid|plait|cinnamon rolls?|stollen|babka|enriched)\b/i, 'enriched'],
   [/\b(buns?|rolls?)\b/i, 'bun'],
-  [/\b(seed loaf|seeded slab|life loaf)\b/i, 'seed_loaf'],
+  [/\b(seed(?:ed)? (?:loaf|slab|bread|brick)|life loaf)\b/i, 'seed_loaf'],
   [/\b(levain|boule|free-?form|round loaf|gel loaf|round)\b/i, 'gel_loaf'],
 ];
+/** What sets in the oven by its egg. */
+const EGGS: readonly GroupId[] = ['egg'];
 const NEEDS_YEAST: readonly ClassId[] = ['enriched', 'bun', 'gel_loaf', 'baguette', 'boiled_ring'];
 
 /** What a title is of: what follows "with" or a comma speaks of something else. */
@@ -88,6 +102,7 @@ function classNamed(name: string, fits: (id: ClassId) => boolean): ClassId | und
 
 /** The class a formula most likely belongs to: by what it is called and what lifts it. The baker can say otherwise. */
 export function guessClass(title: string, ingredients: readonly Ingredient[]): ClassId {
+  if (/\bwash\b/i.test(title)) return 'wash';
   const yeasted = ingredients.some((i) => i.group === 'yeast' || i.group === 'starter');
   const lifted = ingredients.some((i) => i.group === 'leavener');
   const fits = (id: ClassId): boolean => yeasted || !lifted || !NEEDS_YEAST.includes(id);
@@ -95,7 +110,26 @@ export function guessClass(title: string, ingredients: readonly Ingredient[]): C
   // A loaf or a cake is one, whatever lies on it.
   const told = /\b(?:loaf|bread|cake)\b/i.test(head);
   const named = classNamed(head, fits) ?? (told ? undefined : classNamed(title, fits));
-  if (named) return named;
+  const eggs = ingredients.some((i) => EGGS.includes(i.group));
+  // What is set with eggs is a custard, whatever it is called.
+  if (
+    eggs &&
+    ((named === 'uncooked_set' && /cheesecake/i.test(title)) || named === 'fruit_filling') &&
+    !yeasted
+  )
+    return 'egg_custard';
+  // A topping of fruit is no crumb: that has flour in it.
+  if (named === 'crumb' && ingredients.some((i) => i.group === 'fruit') && !ingredients.some((i) => i.flour))
+    return 'fruit_filling';
+  // "Fruit bread": the fruit is in the bread.
+  if (named && !(told && named === 'fruit_filling')) return named;
+  if (
+    yeasted &&
+    eggs &&
+    !/\bloaf\b/i.test(head) &&
+    ingredients.some((i) => i.group === 'fat_firm' || i.id === 'butter')
+  )
+    return 'enriched';
   if (yeasted) return 'yeast_loaf';
   if (/\b(loaf|bread)\b/i.test(title)) return lifted ? 'soda_bread' : 'yeast_loaf';
   return 'batter';
@@ -103,12 +137,14 @@ export function guessClass(title: string, ingredients: readonly Ingredient[]): C
 
 /** What parts of a bake are called: such a word alone on a line, with two before it at most, is a heading. */
 const PART_NAME =
-  /^(?:[\p{L}-]+\s){0,2}(?:crust|base|dough|batter|pastry|filling|topping|crumble|streusel|frangipane|glaze|icing|frosting|custard)$/iu;
+  /^(?:[\p{L}-]+\s){0,2}(?:crust|base|dough|batter|pastry|filling|topping|crumble|streusel|frangipane|glaze|icing|frosting|custard|wash|shell|case|curd|ganache|meringue)$/iu;
 const isHeading = (text: string): boolean =>
   PART_NAME.test(text) ||
   /^(for the|for)\b[^\d]*:?$/i.test(text) ||
   /^[^\d]{2,60}:$/.test(text) ||
   /^ingredients?$/i.test(text);
+/** Water that is boiled in and poured away: no dough, whatever is in it. */
+const BATH = /\b(?:bath|boiling|for boiling|poaching)\b/i;
 /** A heading that names nothing: what follows belongs to the main list. */
 const isBareHeading = (text: string): boolean => /^(?:the\s+)?ingredients?:?$/i.test(text);
 const headingName = (text: string): string =>
@@ -122,12 +158,50 @@ const isNote = (text: string): boolean => /^(?:makes|serves|yields?|servings?)\b
 
 type Section = { name: string; rows: string[] };
 
-function sectionsOf(rows: readonly string[]): Section[] {
+/** A crust of what was baked before: crushed biscuits, crumbs. */
+const isOfCrumbs = ({ name, rows }: Section): boolean =>
+  /\b(?:crust|shell|case|base)\b/i.test(name) &&
+  rows.some(
+    (r) =>
+      /\b(?:biscuits?|cookies?|crackers?|crumbs)\b/i.test(r) &&
+      /\b(?:crush(?:ed)?|crumbs|ground|blitzed)\b/i.test(r),
+  );
+
+const BULLETED = /^(?:[-*•·–—▢☐✓]|\[[ x]?\])\s+/;
+/** Words that parts of a bake are called by, last in their name. */
+const NAMES_PART =
+  /\b(?:dough|batter|base|cream|sauce|syrup|swirl|sponge|levain|poolish|starter|soaker|top|topping|gel|finish|garnish|dry|wet|mix|layer)$/i;
+/** So many words a heading without its colon has at most. */
+const MOST_HEADING = 4;
+
+/**
+ * A heading without a colon: a few words without an amount before a row that has one. What names an ingredient is one only
+ * where it stands first, has no bullet among rows that do, or names what follows ("Apples", then "3 lb tart apples").
+ */
+function isBareName(rows: readonly string[], at: number, matcher: ReadContext['matcher']): boolean {
+  const row = rows[at]!;
+  const next = rows[at + 1]?.replace(BULLETED, '');
+  const bare = row.replace(BULLETED, '');
+  if (next === undefined || readAmount(bare) || !readAmount(next)) return false;
+  const words = bare.split(' ').filter((w) => w !== '+' && w !== '&');
+  if (words.length > MOST_HEADING || /[,;.!?\d]|\b(?:to|for|of|or|optional)\b/i.test(bare)) return false;
+  const bullets = rows.filter((r) => BULLETED.test(r)).length;
+  if (bare === row && bullets > rows.length / 2) return true;
+  if (at === 0) return true;
+  const match = matcher.matchWritten(bare, '');
+  if (!isSilent(match)) return NAMES_PART.test(bare) || CLASS_NAMES.some(([is]) => is.test(words.at(-1)!));
+  const stem = bare.toLowerCase().replace(/s$/, '');
+  return next.toLowerCase().includes(stem);
+}
+
+function sectionsOf(rows: readonly string[], matcher: ReadContext['matcher']): Section[] {
   const sections: Section[] = [];
-  for (const row of rows) {
-    const heading = isHeading(row);
+  for (const [at, row] of rows.entries()) {
+    // A name with nothing after it names no part: it is a row like others.
+    const heading =
+      (isHeading(row) && (at + 1 < rows.length || /:$/.test(row))) || isBareName(rows, at, matcher);
     if (heading && !isBareHeading(row) && sections.length < MAX_PARTS)
-      sections.push({ name: headingName(row), rows: [] });
+      sections.push({ name: headingName(row.replace(BULLETED, '')), rows: [] });
     else if (!heading) {
       if (sections.length === 0) sections.push({ name: '', rows: [] });
       sections.at(-1)!.rows.push(row);
@@ -170,14 +244,17 @@ function checkLines(parts: readonly Part[], lines: readonly ReadLine[], context:
 }
 
 /** A row without long stretches of white, which say nothing and which every pattern would look through again. */
-const narrowed = (row: string): string => row.replace(/\s+/g, ' ').trim();
+const narrowed = (row: string): string => undecorated(row.replace(/\s+/g, ' ').trim());
 
 /**
  * Reads a formula as found anywhere. Every line is kept: what could not be read is marked, never dropped.
  * Headings make parts. Problems of the whole come as `issues`, those of a line with the line.
  */
 export function readFormula(asked: ReadInput, given: ReadContext = referenceContext): ReadResult {
-  const context = asked.measures ? { ...given, measures: asked.measures } : given;
+  const stated = eggsOf([asked.text, asked.method ?? '', asked.oven ?? ''].join('\n'));
+  const measures = asked.measures ?? given.measures;
+  // The text's own country goes before the kitchen's: whoever wrote it broke their own eggs.
+  const context = { ...given, measures: stated ? { ...measures, eggs: stated } : measures };
   // One box may hold it all: title, list, method and notes are told apart where no method is given beside.
   const apart = (asked.method ?? '').trim() === '' ? rowsOf(asked.text) : null;
   const whole = apart && isWholePaste(apart) ? apart : null;
@@ -200,7 +277,7 @@ export function readFormula(asked: ReadInput, given: ReadContext = referenceCont
   const title = (input.title ?? '').trim().slice(0, 200);
   const lines: ReadLine[] = [];
   const parts: Part[] = [];
-  for (const section of sectionsOf(wanted)) {
+  for (const section of sectionsOf(wanted, context.matcher)) {
     const own: ReadLine[] = [];
     for (const row of section.rows) {
       for (const single of expandRow(row)) {
@@ -222,16 +299,20 @@ export function readFormula(asked: ReadInput, given: ReadContext = referenceCont
     part.classId =
       parts.length === 0 && input.classId
         ? input.classId
-        : section.name !== '' && CLASS_NAMES.some(([is]) => is.test(section.name))
-          ? byName
-          : guessClass(title, within);
+        : (/\bbase$/i.test(section.name) || isOfCrumbs(section)) && !within.some((i) => i.group === 'yeast')
+          ? 'press_in'
+          : section.name !== '' && CLASS_NAMES.some(([is]) => is.test(section.name))
+            ? byName
+            : guessClass(title, within);
     parts.push(part);
   }
+  for (const part of parts)
+    if (BATH.test(part.name)) part.lines = part.lines.map((l) => ({ ...l, role: 'bath' }));
   if (parts.length === 0)
     parts.push({ id: 'p1', name: '', classId: input.classId ?? guessClass(title, []), lines: [] });
-  checkLines(parts, lines, context);
-
   const method = (input.method ?? '').split(/\r?\n/).map(narrowed).join('\n');
+  markBeside(lines, method);
+  checkLines(parts, lines, context);
   const { bake, issues: bakeIssues } = readBake(
     narrowed(input.oven ?? ''),
     narrowed(input.time ?? ''),

@@ -82,7 +82,7 @@ const LINES: Row[] = [
   ['<script>alert(1)</script>', null, null, 'name.unknown', 'amount.missing'],
   ['🥕🥕🥕', null, null, 'name.unknown', 'amount.missing'],
   ['120 g coconut sugar', 'coconut_sugar', 120],
-  ['100 g vegan butter', null, 100, 'name.unsure'],
+  ['100 g vegan butter', 'plant_block', 100, 'name.choice'],
   ['250 ml dairy-free milk', null, null, 'name.unsure'],
   // Sums, double amounts, packets with sizes
   ['1 cup plus 2 tbsp sugar', 'sugar', 225],

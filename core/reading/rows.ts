@@ -27,6 +27,16 @@ const FIRST_PERSON = /\b(?:i|i'm|i've|my|we|our|us|me)\b/i;
 const ACT =
   /^(?:then |next,? |meanwhile,? |now |first,? |finally,? |gently |slowly |quickly |lightly |carefully |next day,? |the night before,? |next morning,? |in the morning,? |in a (?:large |small |big |separate )?(?:bowl|pan|pot|jug),? |using |with )?(?:add|allow|arrange|bake|beat|bind|blend|blind|blitz|boil|break|bring|brush|butter|chill|chop|clean|coat|combine|cook|cool|core|cover|cream|crumble|cut|dissolve|divide|dot|drain|drizzle|drop|dust|egg|feed|fill|flatten|flip|flour|fold|form|freeze|fry|garnish|gather|grate|grease|grill|grind|heat|ice|keep|knead|lay|leave|let|lift|line|lower|make|mash|measure|melt|mix|oil|pat|peel|pile|pinch|pipe|place|poach|pour|preheat|pre-heat|press|prick|prove|proof|pulse|put|reduce|refrigerate|remove|rest|return|rinse|roll|rub|scald|scatter|score|scrape|season|separate|serve|set|shape|sift|simmer|slice|slide|soak|soften|spoon|spread|sprinkle|squeeze|stand|steam|steep|stir|strain|stretch|swirl|take|tear|tent|tip|top|toss|transfer|trim|turn|twist|unmould|use|wait|warm|wash|weigh|wet|whip|whisk|whizz|work|wrap)\b/i;
 const BAKES = /\b(?:oven|bake|minutes?|mins?|hours?|hrs?|until|till|°|degrees)\b/i;
+/** A row without the stars, rules and hashes it is set in; nothing where it is a rule. */
+export function undecorated(row: string): string {
+  // A longer row is set in nothing.
+  if (row.length > MOST_DECORATED) return row;
+  return row
+    .replace(/^[~=_#*-]{2,}\s*|^[_~]+|(?<=\S)\s*[~=_#*-]{2,}$|[_~]+$/g, '')
+    .replace(/^\*(?=\S)(.*\S)\*$/, '$1')
+    .trim();
+}
+const MOST_DECORATED = 200;
 const words = (row: string): number => row.split(/\s+/).length;
 
 type Scores = Record<RowKind, number>;
@@ -130,6 +140,7 @@ export function rowsOf(text: string): PasteRows {
   const rows = text
     .split(/\r?\n/)
     .map((r) => r.replace(/\s+/g, ' ').trim())
+    .map((r, i) => (i === 0 ? r : undecorated(r)))
     .filter(Boolean)
     .slice(0, MOST_ROWS)
     .map((r) => r.slice(0, MOST_ROW));

@@ -65,12 +65,17 @@ const coverIn = (text: string, before: Cover): Cover =>
           ? 'lid'
           : before;
 
+/** More of a method, or of a sentence, tells nothing of an oven. */
+const MOST_METHOD = 20_000;
+const MOST_SENTENCE = 400;
 /** Sentences of a method, without their numbers; an abbreviation ends none. */
 export const sentencesOf = (text: string): string[] =>
   text
+    .slice(0, MOST_METHOD)
     .split(/\r?\n|(?<!\b(?:approx|c|min|mins|tbsp|tsp|temp|e\.g|i\.e))(?<=[.!?])\s+(?=\S)/i)
     .map((s) => s.replace(/^\s*(?:[-*•–]\s+|(?:step\s*)?\d{1,2}\s*[.):]\s+)/i, '').trim())
-    .filter(Boolean);
+    .filter(Boolean)
+    .map((s) => s.slice(0, MOST_SENTENCE));
 
 const clausesOf = (sentence: string): string[] =>
   sentence
@@ -121,6 +126,7 @@ export function stagesIn(method: string): OvenRead {
         away = true;
         continue;
       }
+      cover = coverIn(clause, cover);
       if (!begun || away) continue;
       const named = heatsIn(clause).filter(
         (h) => plausible(h.c) && h.c >= 60 && !(h.c < 111 && CORE.test(clause)),
@@ -131,7 +137,6 @@ export function stagesIn(method: string): OvenRead {
         heat !== undefined && (heat.fan || (/\b(?:fan|convection)\b/i.test(clause) && named.length === 1));
       if (heat) now = { c: heat.c, fan };
       if (heats && !ovenVerb && heat && stages.length === 0) heated = now;
-      cover = coverIn(clause, cover);
       // An oven takes its time to get hot: that is no bake.
       if (heats && !bakes) continue;
       if (HEATS_OVEN.test(clause) && !ovenVerb) continue;

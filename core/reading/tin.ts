@@ -24,7 +24,7 @@ const SHAPES: readonly [TinShape, RegExp][] = [
   ['pie', /\b(?:pie|tart|flan|quiche)\b/i],
   ['tray', /\b(?:tray|traybake|baking sheet|sheet pan|rectangular|brownie|swiss roll|jelly roll)\b/i],
   ['square', /\bsquare\b/i],
-  ['round', /\b(?:round|cake tin|cake pan|springform|sandwich tins?|loose[- ]bottomed)\b/i],
+  ['round', /\b(?:round|cake tin|cake pan|springform|sandwich tins?|loose[- ]bottomed|skillet)\b/i],
 ];
 /** Two sides tell a shape that no word tells: one as long as the other is a square. */
 const shapeOfSides = ([a, b]: readonly number[]): TinShape | null =>
@@ -37,10 +37,10 @@ const HOLES = new RegExp(
 const shapeOf = (text: string): TinShape | null => SHAPES.find(([, is]) => is.test(text))?.[0] ?? null;
 
 const VESSELS =
-  'tins?|pans?|mould|mold|dish|plate|tray|sheet|trough|casserole|cocotte|dutch oven|springform|muffin cups|muffin cases|paper cases|liners';
+  'tins?|pans?|mould|mold|dish|plate|tray|sheet|trough|casserole|cocotte|dutch oven|skillet|springform|muffin cups|muffin cases|paper cases|liners';
 /** Pans that stand on the hob, and dishes that only hold a bath. */
 const ELSEWHERE =
-  /\b(?:frying|saucepan|skillet|non[- ]?stick pan|griddle|roasting)\b|\bpan\b[^.]*\b(?:swirl|ladle|fry|medium heat)\b/i;
+  /\b(?:frying|saucepan|non[- ]?stick pan|griddle|roasting)\b|\bpan\b[^.]*\b(?:swirl|ladle|fry|medium heat)\b/i;
 const VESSEL = new RegExp(`\\b(?:${VESSELS}|(?:lidded |iron |bread )+pot)\\b`, 'i');
 const NAMED = new RegExp(
   `(?:\\d|\\b(?:loaf|muffin|cupcake|bundt|ring|tube|pie|tart|tartlet|flan|quiche|tray|square|round|springform|cake|baguette|lidded|iron|bread)\\b)[^,.;:]{0,60}?\\b(?:${VESSELS}|pot)\\b`,
@@ -62,23 +62,26 @@ const volume = (ml: number, share: number): Sourced => ({
 
 /** The sides named in a text, in cm: "23 x 13 cm", "9 x 5 inch", "9x13", "20 cm". Bare small numbers are inches. */
 function sidesIn(text: string): number[] {
-  const m = new RegExp(
-    `(${NUMBER})\\s*(?:cm|in(?:ch(?:es)?)?|["″])?(?:\\s*(?:x|×|by)\\s*(${NUMBER})\\s*(?:cm|in(?:ch(?:es)?)?|["″])?)?(?:\\s*(?:x|×|by)\\s*(${NUMBER}))?\\s*-?\\s*(cm|in\\b|inch(?:es)?|["″])?`,
-    'i',
-  ).exec(text);
-  if (!m?.[1]) return [];
-  const sides = [m[1], m[2], m[3]].filter((x): x is string => Boolean(x)).map(numberOf);
-  if (!sides.every((x) => Number.isFinite(x) && x > 0 && x < 100)) return [];
-  const unit = /cm/i.test(m[0])
-    ? 'cm'
-    : /in|["″]/i.test(m[0])
-      ? 'in'
-      : sides.length > 1 && Math.max(...sides) <= 18
+  for (const m of text.matchAll(SIDES)) {
+    const sides = [m[1], m[2], m[3]].filter((x): x is string => Boolean(x)).map(numberOf);
+    if (!sides.every((x) => Number.isFinite(x) && x > 0 && x < 100)) continue;
+    const unit = /cm/i.test(m[0])
+      ? 'cm'
+      : /in|["″”]/i.test(m[0])
         ? 'in'
-        : null;
-  if (unit === null) return [];
-  return unit === 'in' ? sides.map(inchesToCm) : sides;
+        : sides.length > 1 && Math.max(...sides) <= 18
+          ? 'in'
+          : null;
+    // A number that measures nothing ("gas 4") is passed over.
+    if (unit === null) continue;
+    return unit === 'in' ? sides.map(inchesToCm) : sides;
+  }
+  return [];
 }
+const SIDES = new RegExp(
+  `(${NUMBER})\\s*-?\\s*(?:cm|in(?:ch(?:es)?)?\\b|["″”])?(?:\\s*(?:x|×|by)\\s*(${NUMBER})\\s*(?:cm|in(?:ch(?:es)?)?\\b|["″”])?)?(?:\\s*(?:x|×|by)\\s*(${NUMBER}))?\\s*-?\\s*(cm|in\\b|inch(?:es)?|["″”])?`,
+  'gi',
+);
 
 /** The tin a text names, with what it holds to the rim; null where it names none that can be worked out. */
 export function readTin(text: string): StatedTin | null {
@@ -86,6 +89,8 @@ export function readTin(text: string): StatedTin | null {
     const at = VESSEL.exec(sentence);
     if (!at) continue;
     if (ELSEWHERE.test(sentence)) continue;
+    // A skillet is a tin where it goes into the oven.
+    if (/skillet/i.test(sentence) && !/\b(?:oven|bake)\b/i.test(text)) continue;
     const around = sentence.slice(Math.max(0, at.index - 60), at.index + 40);
     // A heat or a time beside it is none of its sides, nor is the thickness of what is rolled.
     const measured = around.replace(
@@ -157,7 +162,7 @@ const SAYS_COUNT = new RegExp(
 );
 const DOZENS = /(?<![\d.])\b(\d{1,2}|one|two|three|four|a|half a)\s+dozen\b(?!\s+eggs?)/i;
 const SCALED = new RegExp(
-  `\\b(?:into|among|between|in)\\s+${COUNT}\\s+(?:jars?|ramekins?|glasses|moulds?|cups|pots?|dishes)\\b|\\(${COUNT}\\s+pieces\\)|\\b(?:stamp|cut|punch|pipe|spoon|scoop|drop|mark|roll)\\b[^.;]{0,30}?(?:\\b(?:out|to)\\s+)?(?<![\\d/.])${COUNT}\\b(?!\\s*(?:[-–x×]|%))\\s+(?!(?:min|h\\b|hrs?|hour|sec|cm|mm|in\\b|inch|g\\b|kg|ml|°|times|tbsp|tsp|cups?\\s+of|layers?|more|each|into|of\\s+the|days?|percent))(?=[a-z]|\\d{2,3}\\s*g\\b)`,
+  `\\b(?:into|among|between|in)\\s+${COUNT}\\s+(?:jars?|ramekins?|glasses|moulds?|cups|pots?|dishes)\\b|\\(${COUNT}\\s+pieces\\)|\\b(?:stamp|cut|punch|pipe|spoon|scoop|drop|mark|roll)\\b[^.;]{0,30}?(?:\\b(?:out|to)\\s+)?(?<![\\d/.])${COUNT}\\b(?!\\s*(?:[-–x×]|%))\\s+(?!(?:min|h\\b|hrs?|hour|sec|cm|mm|in\\b|inch|g\\b|kg|ml|°|times|tbsp|tsp|cups?\\s+of|quarters?|thirds?|half|parts?|goes|turns|rows|racks|trays|sheets|layers?|more|each|into|of\\s+the|days?|percent))(?=[a-z]|\\d{2,3}\\s*g\\b)`,
   'i',
 );
 /** What follows a number that counts no pieces. */

@@ -73,6 +73,7 @@ const SAY: Record<string, (a: Args) => string> = {
   'line.long': (a) => `This line is very long: only its first ${n(a, 'max')} characters are read.`,
   'name.unknown': (a) =>
     s(a, 'name') ? `"${s(a, 'name')}" is not known. Choose what it is.` : 'No name found. Choose what it is.',
+  'name.choice': (a) => `Written as a choice; taken as ${s(a, 'taken')}. Press to take the other.`,
   'name.unsure': (a) => `Not sure what "${s(a, 'name')}" is. Choose, or it stays not known.`,
   'amount.missing': () => 'No amount found. Give it in grams.',
   'amount.notFinite': (a) => `"${s(a, 'written')}" is no amount one can weigh. Give it in grams.`,

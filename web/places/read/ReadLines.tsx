@@ -26,6 +26,7 @@ const ROLE_WORDS: Record<LineRole, string> = {
   wash: 'brushed on',
   dusting: 'strewn on',
   taste: 'by taste',
+  bath: 'boiled in, poured away',
 };
 
 function Editor({
