@@ -75,7 +75,9 @@ export function readBake(
   // Where the heat itself is in doubt there is no telling what its stretches are.
   const phases = fits && issues.length === 0 ? phasesOf(told, first?.c ?? null, first?.fan ?? false) : null;
   const minutes = field ? (phases && fits ? total : whole) : total;
-  const start = said === null && phases ? { c: phases[0]!.ovenC, fan: phases[0]!.fan } : first;
+  // A field that tells of stretches begins with the first of them.
+  const start =
+    phases && (said === null || told === inField) ? { c: phases[0]!.ovenC, fan: phases[0]!.fan } : first;
   if (!start && !minutes) return { bake: null, issues };
   return {
     bake: {

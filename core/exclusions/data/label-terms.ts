@@ -58,11 +58,19 @@ export const TERMS: [avoids: AvoidId[], words: string][] = [
   [[], 'buckwheat|buchweizen|ble noir|sarrasin|farine de sarrasin|trigo sarraceno|grano saraceno|brown rice malt|maltodextrin|maltitol|maltose|malt free|eggplant free|egg plant'],
   [[], 'peppermint|nutmeg|muskatnuss|noix de muscade|nuez moscada|noce moscata|butternut|butternut squash|buttercup squash|water chestnut|tiger nut|tigernut|horse chestnut|erdmandel|doughnut'],
   [[], 'apple butter|cream of tartar|creamed|milk thistle|lactic acid|sodium lactate|calcium lactate|lactate|lactobacillus|milchsaure|milchsaurebakterien|acide lactique|acido lactico|acido lattico|coconut free|butterscotch flavouring|cream soda|creme de tartre|kakaomasse|ferments lactiques|fermenti lattici|fermentos lacticos|vegan butter|vegan cheese|vegan cream|vegan cream cheese|plant based butter|plant butter|seed butter|sunflower seed butter|sunflower butter|pumpkin seed butter|fruit butter|date butter|prune butter|dairy alternative|milk alternative|butter alternative|cheese alternative|oat free|sweet potato flakes|nut free|pan|pane integrale senza glutine|rice pasta|corn pasta|rice noodle|gluten free bread|gluten free pasta|gluten free noodle|gluten free biscuit|gluten free beer|fish shaped|fishmonger|cocoa mass'],
+  // Milks, creams and butters of plants: the word after them is none of the dairy.
+  [['coconut'], 'cream of coconut'],
+  [['tree_nut'], 'macadamia milk|cashew milk|hazelnut milk|pistachio milk|walnut milk|pecan milk|macadamia butter|lait de noisette|lait de noisettes|lait de cajou|haselnussmilch'],
+  [['rice'], 'lait de riz|leche de arroz|latte di riso'],
+  [['peanut', 'legume'], 'beurre de cacahuete|beurre de cacahuetes|burro di arachidi'],
+  [[], 'hemp milk|hemp drink|quinoa milk|tiger nut milk|flax milk|lait de chanvre|hanfmilch|oyster mushroom|austernpilz|austernseitling'],
 ];
 
 /** Parts of German compounds, longest first: what a long word holds. An empty list is a near miss. */
 export const STEMS: [stem: string, avoids: AvoidId[]][] = [
   ['buchweizen', []],
+  ['erdmandel', []],
+  ['erdnussbutter', ['peanut', 'legume']],
   ['muskatnuss', []],
   ['milchsaure', []],
   ['kokosnuss', ['coconut']],
