@@ -49,7 +49,7 @@ test('bad input is met in words and keeps every line', async ({ page }) => {
   await page.goto('./new');
   const box = page.getByLabel('Ingredients, one a line');
   await box.fill(
-    '1e400 g sugar\n-2 cups water\n0 g salt\n<script>alert(1)</script>\n🥕🥕\n500 g sugar (1/4 cup)',
+    '1e400 g sugar\n-2 cups water\n0 g salt\n<script>alert(1)</script>\n🥕🥕\n900 g honey (1/4 cup)',
   );
   for (const words of [
     'no amount one can weigh',
@@ -61,7 +61,7 @@ test('bad input is met in words and keeps every line', async ({ page }) => {
     await expect(page.getByText(words).first()).toBeVisible();
   }
   await expect(page.getByText('<script>alert(1)</script>').last()).toBeVisible();
-  await page.getByLabel('Oven').fill('425 F (about 200 C)');
+  await page.getByLabel('Oven').fill('390 F (about 170 C)');
   await expect(page.getByText(/do not match/)).toBeVisible();
   await expectAccessible(page);
   await box.fill(Array.from({ length: 510 }, (_, k) => `${k + 1} g rice flour`).join('\n'));

@@ -141,7 +141,8 @@ export function Shell() {
       {IS_DEMO && (
         <aside className={`${classes.demo} no-print`} aria-label="Demo kitchen">
           <span>
-            <b>Demo kitchen.</b> Its people, ovens and packets are made up.
+            <b>Demo kitchen.</b>{' '}
+            <span className={classes.demoAbout}>Its people, ovens and packets are made up.</span>
           </span>
           <a href={OWN_START}>Start my own kitchen</a>
         </aside>
