@@ -23,7 +23,11 @@ describe('kill -9 in the middle of saving', () => {
         }
       };
       const writers = [writer(1), writer(2), writer(3)];
-      await new Promise((r) => setTimeout(r, 120 + 17 * round));
+      // In the middle of saving, however slow the machine: a while after the first was confirmed.
+      const before = confirmed.length;
+      for (let waited = 0; confirmed.length === before && waited < 10_000; waited += 20)
+        await new Promise((r) => setTimeout(r, 20));
+      await new Promise((r) => setTimeout(r, 17 * round));
       child.kill('SIGKILL');
       stop = true;
       await Promise.all([ended(child), ...writers]);
@@ -31,7 +35,7 @@ describe('kill -9 in the middle of saving', () => {
     const { url } = await start('--port', '0', '--empty');
     const there = new Set(await titles(url));
     expect(confirmed.filter((t) => !there.has(t))).toEqual([]);
-    // A slow machine confirms fewer before it is killed; that some were is what makes this a test.
-    expect(confirmed.length).toBeGreaterThan(KILLS / 4);
+    // That some were confirmed in every round is what makes this a test.
+    expect(confirmed.length).toBeGreaterThanOrEqual(KILLS);
   }, 240_000);
 });

@@ -70,7 +70,14 @@ export const send = (url: string, path: string, body: unknown) =>
     body: JSON.stringify(body),
   });
 
+/** Every title there is, a piece of the list at a time. */
 export async function titles(url: string): Promise<string[]> {
-  const list = (await (await fetch(`${url}/api/v1/formulas`)).json()) as { formulas: { title: string }[] };
-  return list.formulas.map((f) => f.title);
+  const all: string[] = [];
+  for (;;) {
+    const page = (await (await fetch(`${url}/api/v1/formulas?limit=200&from=${all.length}`)).json()) as {
+      formulas: { title: string }[];
+    };
+    if (page.formulas.length === 0) return all;
+    all.push(...page.formulas.map((f) => f.title));
+  }
 }
