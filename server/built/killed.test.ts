@@ -27,7 +27,7 @@ describe('kill -9 in the middle of saving', () => {
       const before = confirmed.length;
       for (let waited = 0; confirmed.length === before && waited < 10_000; waited += 20)
         await new Promise((r) => setTimeout(r, 20));
-      await new Promise((r) => setTimeout(r, 17 * round));
+      await new Promise((r) => setTimeout(r, 6 * round));
       child.kill('SIGKILL');
       stop = true;
       await Promise.all([ended(child), ...writers]);
