@@ -122,7 +122,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await leaveOut(page, 'egg', 'dairy', 'oil');
     for (const stop of ['read', 'swap', 'balance', 'lift', 'bake']) {
       await page.goto(page.url().replace(/(read|swap|balance|lift|bake)(\?.*)?$/, stop));
-      await expect(page.getByRole('complementary', { name: 'Why' })).toBeVisible();
+      await expect(page.locator('aside:not([aria-label="Demo kitchen"])')).toBeVisible();
       await expect(page.locator('[aria-busy="true"]')).toHaveCount(0);
       await page.waitForTimeout(300);
       expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
