@@ -1,4 +1,5 @@
 import { fahrenheitToCelsius, gasMarkToFahrenheit } from '../units';
+import { numberOf } from './amount';
 
 /** A temperature as it stands in a text: °C, whether it was given in °F, whether it is of an oven with a fan, and where. */
 export type Heat = { c: number; fromF: boolean; fan: boolean; at: number; end: number };
@@ -10,32 +11,16 @@ const BARE: [number, number] = [100, 550];
 export const OVEN_C: [number, number] = [50, 330];
 export const plausible = (c: number): boolean => c >= OVEN_C[0] && c <= OVEN_C[1];
 
-const WORDS: Record<string, string> = {
-  'half an hour': '30 min',
-  'half hour': '30 min',
-  'quarter of an hour': '15 min',
-  'three quarters of an hour': '45 min',
-};
-const WORD_NUMBERS: Record<string, number> = {
-  a: 1,
-  an: 1,
-  one: 1,
-  two: 2,
-  three: 3,
-  four: 4,
-  five: 5,
-  six: 6,
-  seven: 7,
-  eight: 8,
-  nine: 9,
-  ten: 10,
-  twelve: 12,
-  fifteen: 15,
-  twenty: 20,
-  thirty: 30,
-  forty: 40,
-};
-const COUNTED = Object.keys(WORD_NUMBERS).join('|');
+/** Times that are said without a figure, as they would be with one. */
+const SAID: [RegExp, string][] = [
+  [/\bhalf an hour\b/gi, '30 min'],
+  [/\bhalf hour\b/gi, '30 min'],
+  [/\bquarter of an hour\b/gi, '15 min'],
+  [/\bthree quarters of an hour\b/gi, '45 min'],
+];
+/** Words for numbers that times have and amounts have not. */
+const TENS: Record<string, number> = { fifteen: 15, twenty: 20, thirty: 30, forty: 40 };
+const COUNTED = `a|an|one|two|three|four|five|six|seven|eight|nine|ten|twelve|${Object.keys(TENS).join('|')}`;
 
 const DEGREES =
   /(?<![\d.,])(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*(°|º|deg(?:rees)?\.?)?\s*(?:(celsius|fahrenheit|[CF])\b)?/gi;
@@ -110,29 +95,13 @@ const SPAN = new RegExp(
 /** "for another 12-15", "18 to 20 more": minutes that nobody called so. */
 const NAMELESS =
   /(?:\b(?:for|another)\s+(?:another\s+|about\s+)?(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?(?=\s*(?:more\b|longer\b|[.,;)]|$|until\b|till\b|or\b|with\b))|(?<![\d/])\b(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s+(?:more|longer)\b(?!\s*(?:°|tbsp|tsp|g\b|cups?)))/gi;
-const FRACTION: Record<string, number> = { '¼': 0.25, '½': 0.5, '¾': 0.75 };
-const OF_HOUR: Record<string, number> = {
-  'a quarter': 15,
-  '¼': 15,
-  'a half': 30,
-  '½': 30,
-  'three quarters': 45,
-  '¾': 45,
-};
-
-function numeric(text: string): number {
-  const word = WORD_NUMBERS[text.trim().toLowerCase()];
-  if (word !== undefined) return word;
-  const part = FRACTION[text.trim().at(-1)!];
-  const whole = text.replace(/[¼½¾\s]/g, '').replace(',', '.');
-  return (whole ? Number(whole) : 0) + (part ?? 0);
-}
+const numeric = (text: string): number => TENS[text.trim().toLowerCase()] ?? numberOf(text);
 
 /** The times a text names, in its order; `nameless` takes in those whose minutes are not called so. */
 export function timesIn(given: string, nameless = false): Time[] {
   let text = given;
-  for (const [words, said] of Object.entries(WORDS))
-    text = text.replace(new RegExp(`\\b${words}\\b`, 'gi'), said.padEnd(words.length));
+  // As long as before: where a time stands is told by its place.
+  for (const [words, said] of SAID) text = text.replace(words, (m) => said.padEnd(m.length));
   const found: Time[] = [];
   for (const m of text.matchAll(SPAN)) {
     const [all, first, last, unit, share, more] = m as unknown as [
@@ -146,7 +115,7 @@ export function timesIn(given: string, nameless = false): Time[] {
     const hours = /^h/i.test(unit!);
     const per = hours ? 60 : /^s/i.test(unit!) ? 1 / 60 : 1;
     // Only an hour is followed by minutes of its own.
-    const own = hours ? (share ? OF_HOUR[share.toLowerCase()]! : more ? Number(more) : 0) : 0;
+    const own = !hours ? 0 : share ? 60 * numberOf(share) : more ? Number(more) : 0;
     const lo = numeric(first) * per + own;
     const hi = last ? numeric(last) * per + own : lo;
     found.push({ minutes: lo <= hi ? [lo, hi] : [hi, lo], at: m.index, end: m.index + all.length });

@@ -186,13 +186,7 @@ export function readYield(text: string): Yield | null {
       const m = says.exec(sentence);
       const count = m?.slice(1).find((x) => x !== undefined && COUNTED.test(x));
       if (!m || !count) continue;
-      const one = /^a dozen$/i.test(count)
-        ? 12
-        : /^half a$/i.test(count)
-          ? 0.5
-          : /^a$/i.test(count)
-            ? 1
-            : numberOf(count);
+      const one = numberOf(count);
       const pieces = says === DOZENS ? 12 * one : one;
       if (Number.isInteger(pieces) && pieces > 0 && pieces <= 500)
         return {
