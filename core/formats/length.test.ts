@@ -21,6 +21,7 @@ const HOSTILE: Record<string, (n: number) => string> = {
   rules: (n) => `${'- '.repeat(n / 2)}x`,
   'empty lines': (n) => '\n'.repeat(n),
   entities: (n) => '&'.repeat(n),
+  'names before amounts': (n) => 'Brine\n1 g x\n'.repeat(n / 12),
 };
 const READERS: Record<string, (text: string) => unknown> = {
   page: (t) => (looksLikePage(t) || t.startsWith('<') ? recipesIn(t) : null),

@@ -74,7 +74,7 @@ export function readBake(
     total !== null && (!whole || told === inField || (total[0] <= whole[1] && total[1] >= whole[0]));
   // Where the heat itself is in doubt there is no telling what its stretches are.
   const phases = fits && issues.length === 0 ? phasesOf(told, first?.c ?? null, first?.fan ?? false) : null;
-  const minutes = field ? (phases && fits ? total : whole) : total;
+  const minutes = field && !phases ? whole : total;
   // A field that tells of stretches begins with the first of them.
   const start =
     phases && (said === null || told === inField) ? { c: phases[0]!.ovenC, fan: phases[0]!.fan } : first;

@@ -3,6 +3,11 @@ import { sentencesOf } from './stages';
 
 const BRUSHED = /\b(?:brush|glaze|paint|egg[- ]?wash)\b/i;
 const STREWN = /\b(?:sprinkle|strew|scatter|dip|press|roll|top)\b/i;
+/** Pieces that cling to what was brushed or are dipped into. */
+const isStrewn = (sentence: string): boolean =>
+  STREWN.test(sentence) &&
+  /\b(?:over|on|into|in|top|with)\b/i.test(sentence) &&
+  (BRUSHED.test(sentence) || /\bdip\b/i.test(sentence));
 /** More than this is in the dough as well, g: what is brushed on is a spoon or two. Common practice, no source. */
 const MOST_BRUSHED_G = 40;
 
@@ -15,27 +20,26 @@ const calledBy = ({ name }: ReadLine): string => stem(name.split(' ').at(-1) ?? 
  * sentence that does something else with it: where the method is silent or speaks of it twice, it stays in the dough.
  */
 export function markBeside(lines: readonly ReadLine[], method: string): void {
-  const sentences = sentencesOf(method);
-  const names = lines.map(calledBy);
-  for (const [i, { line }] of lines.entries()) {
-    const word = names[i]!;
-    const isPieces = line.role === 'inclusion' || line.item.kind === 'unknown';
-    if ((line.role !== undefined && !isPieces) || word.length < 4) continue;
-    if (names.some((n, k) => k !== i && n === word)) continue;
-    if (!isPieces && (line.amount.massG?.value ?? Infinity) > MOST_BRUSHED_G) continue;
-    const said = sentences.filter((s) =>
-      s
+  const sentences = sentencesOf(method).map((text) => ({
+    text,
+    words: new Set(
+      text
         .toLowerCase()
         .split(/[^\p{L}]+/u)
-        .some((w) => stem(w) === word),
-    );
+        .map(stem),
+    ),
+  }));
+  const called = new Map<string, number>();
+  for (const line of lines) called.set(calledBy(line), (called.get(calledBy(line)) ?? 0) + 1);
+  for (const read of lines) {
+    const { line } = read;
+    const word = calledBy(read);
+    const isPieces = line.role === 'inclusion' || line.item.kind === 'unknown';
+    if ((line.role !== undefined && !isPieces) || word.length < 4 || called.get(word)! > 1) continue;
+    if (!isPieces && (line.amount.massG?.value ?? Infinity) > MOST_BRUSHED_G) continue;
+    const said = sentences.filter((s) => s.words.has(word)).map((s) => s.text);
     if (said.length === 0) continue;
-    if (said.every((s) => BRUSHED.test(s)) && !isPieces) line.role = 'wash';
-    else if (
-      isPieces &&
-      said.every((s) => STREWN.test(s) && /\b(?:over|on|into|in|top|with)\b/i.test(s)) &&
-      said.every((s) => BRUSHED.test(s) || /\bdip\b/i.test(s))
-    )
-      line.role = 'dusting';
+    if (isPieces && said.every(isStrewn)) line.role = 'dusting';
+    else if (!isPieces && said.every((s) => BRUSHED.test(s))) line.role = 'wash';
   }
 }

@@ -29,6 +29,8 @@ export type ReadContext = {
   ingredient: (id: string) => Ingredient | null;
 };
 
+/** A bullet or a box to tick before a thing. */
+const BULLET = /^\s*(?:[-*•·▢□☐✓–—]|\[[ x]?\])\s+/i;
 const INCLUSIONS: readonly GroupId[] = ['nut_pieces', 'seed_pieces'];
 
 /** More of a thing for something else, which the amount before it is not for: "340 g flour, plus more for dusting". */
@@ -150,8 +152,8 @@ const LISTS_GUM = /\([^()]*,[^()]*\b(?:xanthan|guar|gum)\b[^()]*\)/i;
 const gumSaid = (written: string): boolean | null =>
   SAYS_NO_GUM.test(written) ? false : SAYS_GUM.test(written) || LISTS_GUM.test(written) ? true : null;
 /** A blend of which the row itself says that it holds gum is the one that does. */
-const withGum = (id: string, written: string): string =>
-  id === 'gf_blend' && gumSaid(written) === true ? 'gf_blend_gum' : id;
+const withGum = (id: string, gum: boolean | null): string =>
+  id === 'gf_blend' && gum === true ? 'gf_blend_gum' : id;
 /** The name of a blend without what is said of its gum. */
 const gumless = (name: string): string =>
   name
@@ -268,7 +270,7 @@ const COMPOUND_EGG = new RegExp(
 
 /** "Juice and zest of 2 lemons", "2 eggs + 1 yolk", "1/4 tsp each salt and soda" are several things to weigh; a line of one comes back as it is. */
 export function expandRow(given: string): string[] {
-  const row = given.replace(/^\s*(?:[-*•·▢□☐✓–—]|\[[ x]?\])\s+/i, '');
+  const row = given.replace(BULLET, '');
   const compound = COMPOUND_EGG.exec(row);
   const inside = /\(([^()]{6,120})\)/.exec(row)?.[1];
   // "2 flax eggs (2 T ground flax + 6 T water)": the bracket says what is weighed.
@@ -296,7 +298,7 @@ export function expandRow(given: string): string[] {
 const clean = (written: string): string =>
   written
     .slice(0, MAX_LINE_CHARS)
-    .replace(/^\s*(?:[-*•·▢□☐✓–—]|\[[ x]?\])\s+/i, '')
+    .replace(BULLET, '')
     .replace(/\u00a0/g, ' ')
     // "3 eggs (L)" has its size behind it.
     .replace(
@@ -321,10 +323,11 @@ export function readLineWith(written: string, id: string, context: ReadContext, 
   const { match, chosen: taken } = meaning(name, preparation, main, matcher);
   const sure = taken !== null || isSilent(match);
   if (taken !== null) say('name.choice', { name: name.slice(0, 80), taken });
-  const ingredient = sure ? context.ingredient(withGum(match.best!.id, written)) : null;
+  const said = gumSaid(written);
+  const ingredient = sure ? context.ingredient(withGum(match.best!.id, said)) : null;
   if (!sure) say(match.best ? 'name.unsure' : 'name.unknown', { name: name.slice(0, 80) });
   const role = roleOf(written, ingredient);
-  const gum = ingredient?.group === 'blend' ? gumSaid(written) : null;
+  const gum = ingredient?.group === 'blend' ? said : null;
   const filled = ingredient?.flour
     ? /\bpacked\b/i.test(text)
       ? PACKED

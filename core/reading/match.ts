@@ -151,7 +151,9 @@ export class Matcher {
     // A note that is a thing of its own ("half and half") says nothing of the name before it.
     const alone = this.match(note);
     const isNote = isSilent(alone) && alone.best!.id === together.best!.id;
-    return isNote && !isSilent(this.match(name)) ? this.match(name) : together;
+    if (!isNote) return together;
+    const own = this.match(name);
+    return isSilent(own) ? together : own;
   }
 }
 

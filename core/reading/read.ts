@@ -1,7 +1,7 @@
 import type { ClassId } from '../classes';
 import { msg } from '../explain';
 import { massOf, type Formula, type Part, totalMassG } from '../formula';
-import { idOf, ingredientById, type GroupId, type Ingredient, type Lookup } from '../ingredients';
+import { idOf, ingredientById, type Ingredient, type Lookup } from '../ingredients';
 import { readSteps } from '../method';
 import { US_MEASURES, type Measures } from '../units';
 import { readBake, type BakeIssue } from './bake';
@@ -78,8 +78,6 @@ const CLASS_NAMES: [RegExp, ClassId][] = [
   [/\b(seed(?:ed)? (?:loaf|slab|bread|brick)|life loaf)\b/i, 'seed_loaf'],
   [/\b(levain|boule|free-?form|round loaf|gel loaf|round)\b/i, 'gel_loaf'],
 ];
-/** What sets in the oven by its egg. */
-const EGGS: readonly GroupId[] = ['egg'];
 const NEEDS_YEAST: readonly ClassId[] = ['enriched', 'bun', 'gel_loaf', 'baguette', 'boiled_ring'];
 
 /** What a title is of: what follows "with" or a comma speaks of something else. */
@@ -110,7 +108,7 @@ export function guessClass(title: string, ingredients: readonly Ingredient[]): C
   // A loaf or a cake is one, whatever lies on it.
   const told = /\b(?:loaf|bread|cake)\b/i.test(head);
   const named = classNamed(head, fits) ?? (told ? undefined : classNamed(title, fits));
-  const eggs = ingredients.some((i) => EGGS.includes(i.group));
+  const eggs = ingredients.some((i) => i.group === 'egg');
   // What is set with eggs is a custard, whatever it is called.
   if (
     eggs &&
@@ -178,15 +176,19 @@ const MOST_HEADING = 4;
  * A heading without a colon: a few words without an amount before a row that has one. What names an ingredient is one only
  * where it stands first, has no bullet among rows that do, or names what follows ("Apples", then "3 lb tart apples").
  */
-function isBareName(rows: readonly string[], at: number, matcher: ReadContext['matcher']): boolean {
+function isBareName(
+  rows: readonly string[],
+  at: number,
+  mostBulleted: boolean,
+  matcher: ReadContext['matcher'],
+): boolean {
   const row = rows[at]!;
   const next = rows[at + 1]?.replace(BULLETED, '');
   const bare = row.replace(BULLETED, '');
   if (next === undefined || readAmount(bare) || !readAmount(next)) return false;
   const words = bare.split(' ').filter((w) => w !== '+' && w !== '&');
   if (words.length > MOST_HEADING || /[,;.!?\d]|\b(?:to|for|of|or|optional)\b/i.test(bare)) return false;
-  const bullets = rows.filter((r) => BULLETED.test(r)).length;
-  if (bare === row && bullets > rows.length / 2) return true;
+  if (bare === row && mostBulleted) return true;
   if (at === 0) return true;
   const match = matcher.matchWritten(bare, '');
   if (!isSilent(match)) return NAMES_PART.test(bare) || CLASS_NAMES.some(([is]) => is.test(words.at(-1)!));
@@ -196,15 +198,21 @@ function isBareName(rows: readonly string[], at: number, matcher: ReadContext['m
 
 function sectionsOf(rows: readonly string[], matcher: ReadContext['matcher']): Section[] {
   const sections: Section[] = [];
+  const mostBulleted = rows.filter((r) => BULLETED.test(r)).length > rows.length / 2;
+  let taken = 0;
   for (const [at, row] of rows.entries()) {
+    // No more lines are read, so that what follows makes no part.
+    if (taken >= MAX_LINES) break;
     // A name with nothing after it names no part: it is a row like others.
     const heading =
-      (isHeading(row) && (at + 1 < rows.length || /:$/.test(row))) || isBareName(rows, at, matcher);
+      (isHeading(row) && (at + 1 < rows.length || /:$/.test(row))) ||
+      isBareName(rows, at, mostBulleted, matcher);
     if (heading && !isBareHeading(row) && sections.length < MAX_PARTS)
       sections.push({ name: headingName(row.replace(BULLETED, '')), rows: [] });
     else if (!heading) {
       if (sections.length === 0) sections.push({ name: '', rows: [] });
       sections.at(-1)!.rows.push(row);
+      taken += 1;
     }
   }
   return sections.filter((s) => s.rows.length > 0);
