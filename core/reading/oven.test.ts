@@ -221,6 +221,11 @@ describe('what a row says', () => {
     ]);
   });
 
+  it('each line is told once: those of the parts are those that were read', () => {
+    const read = readFormula({ text: '200 g rice flour\nFor the bath:\n2 litres water' });
+    expect(read.formula.parts.flatMap((p) => p.lines)).toEqual(read.lines.map((l) => l.line));
+  });
+
   it('a blend says that gum is in it, that none is, or nothing', () => {
     const gum = (row: string) => {
       const [line] = readFormula({ text: row }).formula.parts[0]!.lines;

@@ -294,6 +294,7 @@ export function readFormula(asked: ReadInput, given: ReadContext = referenceCont
       }
     }
     if (own.length === 0) continue;
+    if (BATH.test(section.name)) for (const { line } of own) line.role = 'bath';
     lines.push(...own);
     const part: Part = {
       id: `p${parts.length + 1}`,
@@ -314,8 +315,6 @@ export function readFormula(asked: ReadInput, given: ReadContext = referenceCont
             : guessClass(title, within);
     parts.push(part);
   }
-  for (const part of parts)
-    if (BATH.test(part.name)) part.lines = part.lines.map((l) => ({ ...l, role: 'bath' }));
   if (parts.length === 0)
     parts.push({ id: 'p1', name: '', classId: input.classId ?? guessClass(title, []), lines: [] });
   const method = (input.method ?? '').split(/\r?\n/).map(narrowed).join('\n');
