@@ -1,6 +1,6 @@
-import { cleanup, screen } from '@testing-library/react';
+import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { afterEach, describe, expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { DEFAULT_KITCHEN } from '../../contract/dto';
 import { DEMO_WAYS } from '../../demo/data/pantry';
 import { answers } from '../testing/answers';
@@ -9,7 +9,6 @@ import { missWords, wishesIn } from '../words/styleWords';
 import { KitchenPage } from '../places/kitchen/KitchenPage';
 import { turned } from './StyleFields';
 
-afterEach(cleanup);
 const user = userEvent.setup();
 
 describe('wishes of the house', () => {

@@ -12,10 +12,7 @@ import { readIn } from '../../words/heat';
 import { BakeStop } from './BakeStop';
 import { Band } from './Band';
 
-afterEach(() => {
-  cleanup();
-  readIn('c');
-});
+afterEach(() => readIn('c'));
 const user = userEvent.setup();
 const LOAF = DEMO_FORMULAS.findIndex((d) => d.title.includes('Night-boat'));
 const GRIDDLE = DEMO_FORMULAS.findIndex((d) => d.title.includes('griddle'));

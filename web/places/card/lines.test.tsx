@@ -1,5 +1,5 @@
-import { cleanup, screen, within } from '@testing-library/react';
-import { afterEach, describe, expect, it } from 'vitest';
+import { screen, within } from '@testing-library/react';
+import { describe, expect, it } from 'vitest';
 import { DEMO_FORMULAS } from '../../../demo/data/formulas';
 import { adapt } from '../../../core/rebalance';
 import { lookupReference } from '../../../core/ingredients';
@@ -7,7 +7,6 @@ import { readFormula } from '../../../core/reading';
 import { show } from '../../testing/render';
 import { Lines } from './Lines';
 
-afterEach(cleanup);
 const MUFFINS = DEMO_FORMULAS.findIndex((d) => d.title.includes('muffins'));
 const { formula: source } = readFormula(DEMO_FORMULAS[MUFFINS]!);
 const adapted = adapt({ formula: source, exclude: ['egg'] }, { lookup: lookupReference }).solutions[0]!

@@ -1,12 +1,11 @@
 import { cleanup, screen, within } from '@testing-library/react';
-import { afterEach, describe, expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { DEMO_FORMULAS } from '../../../demo/data/formulas';
 import { lookupReference, type Lookup } from '../../../core/ingredients';
 import { readFormula } from '../../../core/reading';
 import { show } from '../../testing/render';
 import { Nutrition } from './Nutrition';
 
-afterEach(cleanup);
 const { formula } = readFormula(DEMO_FORMULAS[0]!);
 const priced: Lookup = (item) => {
   const i = lookupReference(item);

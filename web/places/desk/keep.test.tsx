@@ -1,12 +1,11 @@
-import { cleanup, screen } from '@testing-library/react';
+import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { afterEach, describe, expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { doughLines, massOf } from '../../../core/formula';
 import { ingredientName } from '../../words/things';
 import { deskFor, show } from '../../testing/render';
 import { KeepVersion } from './KeepVersion';
 
-afterEach(cleanup);
 const user = userEvent.setup();
 const keepIt = () => screen.getByRole('button', { name: 'Keep it' });
 const said = () => screen.getByRole('status').textContent;

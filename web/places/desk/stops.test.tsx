@@ -1,13 +1,12 @@
 import { cleanup, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { afterEach, describe, expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { answers } from '../../testing/answers';
 import { deskFor, show } from '../../testing/render';
 import { BalanceStop } from './BalanceStop';
 import { ReadStop } from './ReadStop';
 import { SwapStop } from './SwapStop';
 
-afterEach(cleanup);
 const user = userEvent.setup();
 const PINNED = {
   'p1:egg:dough': 'chia_gel',

@@ -1,6 +1,6 @@
-import { cleanup, screen } from '@testing-library/react';
+import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { afterEach, describe, expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { REFERENCE_PANTRY } from '../../../core/pantry';
 import { readFormula } from '../../../core/reading';
 import { DEMO_EATERS } from '../../../demo/data/pantry';
@@ -11,7 +11,6 @@ import { correctionOf } from '../read/correct';
 import { LeaveOut } from './LeaveOut';
 import { WhoEats } from './WhoEats';
 
-afterEach(cleanup);
 const user = userEvent.setup();
 const eaters = DEMO_EATERS.map((e, i) => ({ ...e, rev: 1, id: `e${i}` }));
 const { formula } = readFormula(DEMO_FORMULAS[0]!);

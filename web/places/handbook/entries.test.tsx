@@ -1,14 +1,12 @@
-import { cleanup, screen } from '@testing-library/react';
+import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { afterEach, describe, expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { CLASS_IDS, KITS } from '../../../core/classes';
 import { FAULT_IDS } from '../../../core/judge';
 import { KIT_WORDS } from '../../words/things';
 import { show } from '../../testing/render';
 import { Conversions } from './Conversions';
 import { allEntries, kitEntries, replaceable } from './entries';
-
-afterEach(cleanup);
 
 describe('the handbook', () => {
   const entries = allEntries(kitEntries());

@@ -1,6 +1,6 @@
 import { cleanup, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { afterEach, describe, expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { DEFAULT_KITCHEN } from '../../../contract/dto';
 import { DEMO_FORMULAS } from '../../../demo/data/formulas';
 import { lookupReference } from '../../../core/ingredients';
@@ -13,7 +13,6 @@ import { ticksTo } from './Chart';
 import { liftLines, span } from './liftLines';
 import { LiftStop } from './LiftStop';
 
-afterEach(cleanup);
 const user = userEvent.setup();
 const at = (title: string): number => DEMO_FORMULAS.findIndex((d) => d.title.includes(title));
 const MUFFINS = at('muffins');

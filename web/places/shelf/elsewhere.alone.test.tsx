@@ -1,6 +1,6 @@
-import { cleanup, screen } from '@testing-library/react';
+import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { afterEach, describe, expect, it, vi } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import { makeWorker, type WorkName } from '../../../contract/work';
 import { show } from '../../testing/render';
 import { FromElsewhere } from './FromElsewhere';
@@ -13,7 +13,6 @@ vi.mock('../../workers/compute', () => ({
     return 'output' in done ? Promise.resolve(done.output) : Promise.reject(new Error('failed'));
   },
 }));
-afterEach(cleanup);
 
 function draw(text: string) {
   const taken: Found[] = [];
