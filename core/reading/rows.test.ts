@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { expandRow } from './line';
 import { readFormula } from './read';
 import { isWholePaste, kindsOf, rowsOf } from './rows';
+import { expandRow } from './things';
 import { readYield } from './tin';
 
 const PASTE = `Harbour oat squares

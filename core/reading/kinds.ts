@@ -1,0 +1,116 @@
+import type { ClassId } from '../classes';
+import type { Ingredient } from '../ingredients';
+
+/** A part as it is written: what its heading calls it, and its rows. */
+export type Section = { name: string; rows: string[] };
+
+/** Words of titles and headings that tell the kind of bake, the more telling first. */
+const CLASS_NAMES: [RegExp, ClassId][] = [
+  [/\b(wash|for brushing)\b/i, 'wash'],
+  [/\b(glaze|icing|frosting|drizzle|caramel|syrup)\b/i, 'glaze'],
+  [/\b(crumble|crumb|streusel|topping|top)\b/i, 'crumb'],
+  [/\bfrangipane\b/i, 'frangipane'],
+  [
+    /\b(pastry cream|starch[- ]set|pudding|vanilla cream|blancmange|(?:chocolate|vanilla|lemon|coffee) pots?)\b/i,
+    'starch_set',
+  ],
+  [/\b(custards?|quiche filling|royale|curd|flan|crème caramel|baked cheesecake)\b/i, 'egg_custard'],
+  [/\b(cheesecake|mousse|ganache)\b/i, 'uncooked_set'],
+  [
+    /\b(filling|set fruit|compote|fruits?|(?:apples?|pears?|plums?|cherries|berries|rhubarb|peaches|apricots|quinces?)$)/i,
+    'fruit_filling',
+  ],
+  [/\b(puff|flaky|laminated|croissant|rough puff|galette)\b/i, 'flaky'],
+  [/\b(press[- ]in|cheesecake base)\b/i, 'press_in'],
+  [/\b(shortcrust|pie crust|tart shell|shell|case|crust|pastry|tart|tartlets?|pie)\b/i, 'shortcrust'],
+  [/\b(choux|profiteroles?|popovers?|[eé]clairs?|(?:cream|cheese) puffs?|goug[eè]res?)\b/i, 'choux'],
+  [/\b(meringue|sponge|chiffon|angel|genoise|swiss roll)\b/i, 'foam_cake'],
+  [/\b(brownies?|blondies?)\b/i, 'brownie'],
+  [/\b(pancakes?|crêpes?|crepes?|waffles?|griddle cakes?|blini)\b/i, 'pancake'],
+  [/\b(muffins?|cupcakes?)\b/i, 'muffin'],
+  [
+    /\b(crackers?|crispbreads?|oatcakes?|(?:cheese|cheddar|parmesan|seed|rye) (?:snaps|thins|biscuits))\b/i,
+    'cracker',
+  ],
+  [/\b(cookies?|biscuits?|shortbread|bars?|gingerbread|snaps|thins|macaroons?|amaretti)\b/i, 'cookie'],
+  [/\b(soda bread|quick loaf|banana bread|scones?)\b/i, 'soda_bread'],
+  [/\b(bagels?|boiled rings?|pretzels?)\b/i, 'boiled_ring'],
+  [/\b(baguettes?|ficelles?)\b/i, 'baguette'],
+  [/\b(flatbreads?|wraps?|tortillas?|pitas?|naan|pizza)\b/i, 'flatbread'],
+  [/\b(crown|brioche|braid|plait|cinnamon rolls?|stollen|babka|enriched)\b/i, 'enriched'],
+  [/\b(buns?|rolls?)\b/i, 'bun'],
+  [/\b(seed(?:ed)? (?:loaf|slab|bread|brick)|life loaf)\b/i, 'seed_loaf'],
+  [/\b(levain|boule|free-?form|round loaf|gel loaf|round)\b/i, 'gel_loaf'],
+];
+/** Whether a name tells of a class. */
+export const namesClass = (name: string): boolean => CLASS_NAMES.some(([is]) => is.test(name));
+const NEEDS_YEAST: readonly ClassId[] = ['enriched', 'bun', 'gel_loaf', 'baguette', 'boiled_ring'];
+
+/** What a title is of: what follows "with" or a comma speaks of something else. */
+const headOf = (title: string): string =>
+  title.split(/\s+(?:with|w\/|without|for|in|on)\s|,|\(/i)[0] ?? title;
+
+/** The class that a name tells of: English puts what a thing is last, so the word nearest to the end counts. */
+function classNamed(name: string, fits: (id: ClassId) => boolean): ClassId | undefined {
+  let best: { at: number; id: ClassId } | undefined;
+  for (const [is, id] of CLASS_NAMES) {
+    if (!fits(id)) continue;
+    for (const m of name.matchAll(new RegExp(is.source, `g${is.flags}`))) {
+      const at = m.index + m[0].length;
+      // Of two that end at one place the more telling, which stands first, is kept.
+      if (!best || at > best.at) best = { at, id };
+    }
+  }
+  return best?.id;
+}
+
+/** The class a formula most likely belongs to: by what it is called and what lifts it. The baker can say otherwise. */
+export function guessClass(title: string, ingredients: readonly Ingredient[]): ClassId {
+  if (/\bwash\b/i.test(title)) return 'wash';
+  const yeasted = ingredients.some((i) => i.group === 'yeast' || i.group === 'starter');
+  const lifted = ingredients.some((i) => i.group === 'leavener');
+  const fits = (id: ClassId): boolean => yeasted || !lifted || !NEEDS_YEAST.includes(id);
+  const head = headOf(title);
+  // A loaf or a cake is one, whatever lies on it.
+  const told = /\b(?:loaf|bread|cake)\b/i.test(head);
+  const named = classNamed(head, fits) ?? (told ? undefined : classNamed(title, fits));
+  const eggs = ingredients.some((i) => i.group === 'egg');
+  // What is set with eggs is a custard, whatever it is called.
+  if (
+    eggs &&
+    ((named === 'uncooked_set' && /cheesecake/i.test(title)) || named === 'fruit_filling') &&
+    !yeasted
+  )
+    return 'egg_custard';
+  // A topping of fruit is no crumb: that has flour in it.
+  if (named === 'crumb' && ingredients.some((i) => i.group === 'fruit') && !ingredients.some((i) => i.flour))
+    return 'fruit_filling';
+  // "Fruit bread": the fruit is in the bread.
+  if (named && !(told && named === 'fruit_filling')) return named;
+  if (
+    yeasted &&
+    eggs &&
+    !/\bloaf\b/i.test(head) &&
+    ingredients.some((i) => i.group === 'fat_firm' || i.id === 'butter')
+  )
+    return 'enriched';
+  if (yeasted) return 'yeast_loaf';
+  if (/\b(loaf|bread)\b/i.test(title)) return lifted ? 'soda_bread' : 'yeast_loaf';
+  return 'batter';
+}
+
+/** A crust of what was baked before: crushed biscuits, crumbs. */
+const isOfCrumbs = ({ name, rows }: Section): boolean =>
+  /\b(?:crust|shell|case|base)\b/i.test(name) &&
+  rows.some(
+    (r) =>
+      /\b(?:biscuits?|cookies?|crackers?|crumbs)\b/i.test(r) &&
+      /\b(?:crush(?:ed)?|crumbs|ground|blitzed)\b/i.test(r),
+  );
+
+/** The class of a part: by its name where that tells something, else by the title. */
+export function classOfPart(part: Section, title: string, within: readonly Ingredient[]): ClassId {
+  const yeasted = within.some((i) => i.group === 'yeast');
+  if ((/\bbase$/i.test(part.name) || isOfCrumbs(part)) && !yeasted) return 'press_in';
+  return guessClass(part.name !== '' && namesClass(part.name) ? part.name : title, within);
+}

@@ -1,0 +1,98 @@
+import { isSilent, type Match, type Matcher } from './match';
+
+/** More of a thing for something else, which the amount before it is not for: "340 g flour, plus more for dusting". */
+export const MORE_FOR =
+  /[,(+&]?\s*(?:\b(?:plus|and|with)\s+)?\b(?:some|more|extra|a (?:few|little|handful|bit)|(?<=\b(?:plus|and)\s)(?!\d)[a-z]+(?: [a-z]+)?)\s+(?:(?:more|extra)\s+)?(?:for|to)\s+(?:the\s+)?(?:dust|greas|fry|brush|sprinkl|roll|flour|serv|decorat|garnish|finish|scatter|top|pan|peel|tin|board)[^,;()]*\)?/i;
+
+/** The name of the thing: what is left without notes, brackets and "of". */
+export function nameIn(rest: string): { name: string; preparation: string } {
+  const bare = rest
+    .replace(/[([][^()[\]]*[)\]]/g, ' ')
+    .replace(MORE_FOR, ' ')
+    .replace(/\bat\s+(?:about\s+)?\d{1,3}\s*°?\s*[CF]?\b.*$/i, ' ')
+    .replace(/\bin (?:slivers|cubes|pieces|chunks|slices|dice|strips|flakes|small pieces)\b.*$/i, ' ')
+    .replace(/^\s*(?:the )?same weight of\s+/i, ' ')
+    .replace(
+      /\b(?:for|to)\s+(?:the\s+)?(?:greas|brush|glaz|lin|tin|pan|peel|fry|wash|dust|sprinkl|roll|flour|serv|decorat|garnish|finish|scatter|top)\w*.*$/i,
+      ' ',
+    )
+    .replace(/\b(?:to taste|as needed|if needed|if desired|optional)\b.*$/i, ' ');
+  const [head = '', ...tail] = bare.split(/,|;|\s[-–—]\s/);
+  return {
+    name: head
+      .replace(/^\s*(?:of|x)\s+/i, '')
+      .replace(/\s+/g, ' ')
+      .trim(),
+    preparation: tail.join(',').trim(),
+  };
+}
+
+/** What a bracket or a tail says of a blend: that gum is in it. */
+const SAYS_GUM =
+  /\b(?:with|w\/|incl\.?|including|includes?|contain(?:s|ing)|has|already has)\s+[^,;]{0,30}?\b(?:xanthan|guar|gums?)\b/i;
+const SAYS_NO_GUM =
+  /\b(?:no|w\/o(?:ut)?|without|free of|not|minus)\s+[^,;]{0,20}?\b(?:xanthan|guar|gums?)\b|\b(?:xanthan|guar|gum)[- ]free\b/i;
+/** Gum among the parts of a blend, listed in brackets: "(brown rice, potato starch, xanthan)". */
+const LISTS_GUM = /\([^()]*,[^()]*\b(?:xanthan|guar|gum)\b[^()]*\)/i;
+/** What a row says of the gum of its blend: that it is in it, that it is not, or nothing. */
+export const gumSaid = (written: string): boolean | null =>
+  SAYS_NO_GUM.test(written) ? false : SAYS_GUM.test(written) || LISTS_GUM.test(written) ? true : null;
+/** A blend of which the row itself says that it holds gum is the one that does. */
+export const withGum = (id: string, gum: boolean | null): string =>
+  id === 'gf_blend' && gum === true ? 'gf_blend_gum' : id;
+/** The name of a blend without what is said of its gum. */
+const gumless = (name: string): string =>
+  name
+    .replace(
+      /\b(?:w\/(?:o(?:ut)?)?|with(?:out)?|no)\s+(?:xanthan|guar)?(?:\s*gums?)?\b\s*(?:in it|added)?/i,
+      ' ',
+    )
+    .replace(/\b\p{L}+-based\s+(?=.*\b(?:blend|mix)\b)/iu, '')
+    .trim();
+
+/** Parts of a choice, each a whole name: "walnuts or pecans", "sunflower or pumpkin seeds" share their last word. */
+function choicesIn(name: string): string[] {
+  const parts = name.split(/\s+or\s+/i).map((x) => x.trim());
+  if (parts.length < 2 || parts.length > 4 || parts.some((x) => x === '')) return [];
+  const last = parts.at(-1)!.split(' ').at(-1)!;
+  const shared =
+    /^(?:seeds?|nuts?|flour|starch|sugar|milk|oil|butter|yogh?urt|powder|juice|zest|vinegar|syrup|drink)$/i.test(
+      last,
+    );
+  return parts.map((x) => (shared && !x.includes(' ') && !x.endsWith(last) ? `${x} ${last}` : x));
+}
+
+/** Butter of plants of which nobody says whether it is a block or a tub. */
+const PLANT_BUTTER =
+  /^(?:(?:soft|cold|melted|softened|very|chilled)\s+)*(?:vegan|plant(?:[- ]based)?|dairy[- ]free|non[- ]?dairy)\s+butter$/i;
+
+/**
+ * What a name means: by itself, with what is said of gum left off, with a fact in brackets added ("corn flour (starch)"),
+ * or, of a choice, the first member that is known, with the others beside it.
+ */
+export function meaning(
+  name: string,
+  preparation: string,
+  written: string,
+  matcher: Pick<Matcher, 'matchWritten'>,
+): { match: Match; chosen: string | null } {
+  const whole = matcher.matchWritten(gumless(name), preparation);
+  if (isSilent(whole)) return { match: whole, chosen: null };
+  if (PLANT_BUTTER.test(name)) {
+    // The block is what is baked with; that it was taken is said, with the other beside it.
+    const other = whole.others.filter((m) => m.id === 'plant_spread');
+    return { match: { best: { id: 'plant_block', confidence: 1 }, others: other }, chosen: 'a firm block' };
+  }
+  const members = choicesIn(name).map((n) => ({ n, match: matcher.matchWritten(n, '') }));
+  const known = members.find(({ match }) => isSilent(match));
+  if (known) {
+    const others = members.flatMap(({ n, match }) => (n !== known.n && match.best ? [match.best] : []));
+    return { match: { best: known.match.best, others }, chosen: known.n };
+  }
+  const fact = /\(([\p{L} -]{3,24})\)/u.exec(written)?.[1];
+  if (fact) {
+    const more = matcher.matchWritten(`${name} ${fact}`, '');
+    if (isSilent(more)) return { match: more, chosen: null };
+  }
+  return { match: whole, chosen: null };
+}

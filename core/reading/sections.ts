@@ -1,0 +1,76 @@
+import { readAmount } from './amount';
+import { namesClass, type Section } from './kinds';
+import { isSilent, type Matcher } from './match';
+
+/** Text that is taken at most; beyond it the rest is left and said. */
+export const MAX_LINES = 500;
+const MAX_PARTS = 12;
+
+/** What parts of a bake are called: such a word alone on a line, with two before it at most, is a heading. */
+const PART_NAME =
+  /^(?:[\p{L}-]+\s){0,2}(?:crust|base|dough|batter|pastry|filling|topping|crumble|streusel|frangipane|glaze|icing|frosting|custard|wash|shell|case|curd|ganache|meringue)$/iu;
+export const isHeading = (text: string): boolean =>
+  PART_NAME.test(text) ||
+  /^(for the|for)\b[^\d]*:?$/i.test(text) ||
+  /^[^\d]{2,60}:$/.test(text) ||
+  /^ingredients?$/i.test(text);
+/** A heading that names nothing: what follows belongs to the main list. */
+const isBareHeading = (text: string): boolean => /^(?:the\s+)?ingredients?:?$/i.test(text);
+const headingName = (text: string): string =>
+  text
+    .replace(/^for\s+(?:the\s+)?/i, '')
+    .replace(/:$/, '')
+    .trim()
+    .slice(0, 60);
+const BULLETED = /^(?:[-*•·–—▢☐✓]|\[[ x]?\])\s+/;
+/** Words that parts of a bake are called by, last in their name. */
+const NAMES_PART =
+  /\b(?:dough|batter|base|cream|sauce|syrup|swirl|sponge|levain|poolish|starter|soaker|top|topping|gel|finish|garnish|dry|wet|mix|layer)$/i;
+/** So many words a heading without its colon has at most. */
+const MOST_HEADING = 4;
+
+/**
+ * A heading without a colon: a few words without an amount before a row that has one. What names an ingredient is one only
+ * where it stands first, has no bullet among rows that do, or names what follows ("Apples", then "3 lb tart apples").
+ */
+function isBareName(
+  rows: readonly string[],
+  at: number,
+  mostBulleted: boolean,
+  matcher: Pick<Matcher, 'matchWritten'>,
+): boolean {
+  const row = rows[at]!;
+  const next = rows[at + 1]?.replace(BULLETED, '');
+  const bare = row.replace(BULLETED, '');
+  if (next === undefined || readAmount(bare) || !readAmount(next)) return false;
+  const words = bare.split(' ').filter((w) => w !== '+' && w !== '&');
+  if (words.length > MOST_HEADING || /[,;.!?\d]|\b(?:to|for|of|or|optional)\b/i.test(bare)) return false;
+  if (bare === row && mostBulleted) return true;
+  if (at === 0) return true;
+  const match = matcher.matchWritten(bare, '');
+  if (!isSilent(match)) return NAMES_PART.test(bare) || namesClass(words.at(-1)!);
+  const stem = bare.toLowerCase().replace(/s$/, '');
+  return next.toLowerCase().includes(stem);
+}
+
+export function sectionsOf(rows: readonly string[], matcher: Pick<Matcher, 'matchWritten'>): Section[] {
+  const sections: Section[] = [];
+  const mostBulleted = rows.filter((r) => BULLETED.test(r)).length > rows.length / 2;
+  let taken = 0;
+  for (const [at, row] of rows.entries()) {
+    // No more lines are read, so that what follows makes no part.
+    if (taken >= MAX_LINES) break;
+    // A name with nothing after it names no part: it is a row like others.
+    const heading =
+      (isHeading(row) && (at + 1 < rows.length || /:$/.test(row))) ||
+      isBareName(rows, at, mostBulleted, matcher);
+    if (heading && !isBareHeading(row) && sections.length < MAX_PARTS)
+      sections.push({ name: headingName(row.replace(BULLETED, '')), rows: [] });
+    else if (!heading) {
+      if (sections.length === 0) sections.push({ name: '', rows: [] });
+      sections.at(-1)!.rows.push(row);
+      taken += 1;
+    }
+  }
+  return sections.filter((s) => s.rows.length > 0);
+}

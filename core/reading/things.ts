@@ -1,0 +1,99 @@
+import { NUMBER, numberOf, readAmount } from './amount';
+import { nameIn } from './names';
+
+/** A bullet or a box to tick before a thing. */
+export const BULLET = /^\s*(?:[-*•·▢□☐✓–—]|\[[ x]?\])\s+/i;
+
+const JUICED = new RegExp(
+  `^(?:the\\s+)?(?:finely\\s+|freshly\\s+)?(?:grated\\s+|squeezed\\s+)?(juice|zest|rind|peel)(?:\\s+(?:and|&)\\s+(?:finely\\s+)?(?:grated\\s+)?(juice|zest|rind|peel))?\\s+(?:(?:of|from)\\s+)?(${NUMBER}|a|an|one|two|three|half an?|half)?\\s*(?:large|medium|small|unwaxed|organic)?\\s*(lemon|lime|orange)s?\\b(.*)$`,
+  'i',
+);
+const CITRUS = new RegExp(
+  `^(${NUMBER}|a|an|one|two|three|half an?|half)\\s+(?:large|medium|small|unwaxed|organic)?\\s*(lemon|lime|orange)s?\\s*[,(:]\\s*(?:finely\\s+)?(?:grated\\s+)?(juice|juiced|zest|zested|rind|peel)(?:d)?(?:\\s*(?:and|&)\\s*(?:finely\\s+)?(?:grated\\s+)?(juice|juiced|zest|zested))?\\b(.*)$`,
+  'i',
+);
+const partOf = (word: string): string => (/^juice/i.test(word) ? 'juice' : 'zest');
+
+/** Words that join two things in one row, where the second has an amount of its own. */
+const JOIN = /\s*(?:\+|\bplus\b|\band\b|&|,|;)\s+(?=[\d½¼¾⅓⅔⅛]|(?:a|an|one|two|three|half)\s)/i;
+/** What a thing was put into, with its own amount: "raisins, soaked in 3 tbsp rum". */
+const BATH =
+  /^(.*?\S),?\s+(?:soaked|steeped|mixed|beaten|whisked|softened|dissolved|stirred|cooked|bloomed|hydrated)\s+(?:in|with|w\/|into)\s+(?=[\d½¼¾⅓⅔⅛]|(?:a|an|one|two|three|half)\s)(.+)$/i;
+const EACH = new RegExp(
+  `^((?:${NUMBER}|a|an|one|two|half a)\\s*(?:\\p{L}+\\.?)?)\\s+each\\s*(?:of\\s+)?:?\\s*(.+)$`,
+  'iu',
+);
+/** An egg goes on in the words of what was before it: "2 eggs + 1 yolk". */
+const eggPart = (piece: string): string =>
+  piece.replace(/^(\S+\s+(?:\S+\s+)?)(yolks?|whites?)\b/i, '$1egg $2');
+
+/** A piece that stands for a thing of its own: an amount, and a name that is not merely what it is for. */
+function isThing(piece: string): boolean {
+  const read = readAmount(piece);
+  if (!read) return false;
+  const { name } = nameIn(read.rest);
+  return /\p{L}{2}/u.test(name) && !/^(?:more|extra|for|to|if|of)\b/i.test(name);
+}
+
+/** A longer row is no list of things. */
+const MOST_JOINED = 240;
+
+/** Things that one row joins, each with its amount; null where it is of one thing. */
+function joined(row: string): string[] | null {
+  if (row.length > MOST_JOINED) return null;
+  const each = EACH.exec(row);
+  if (each) {
+    const things = each[2]!
+      .replace(/\([^()]*\)/g, ' ')
+      .split(/\s*(?:,|&|\+|\band\b)\s*/i)
+      .filter(Boolean);
+    const last = things.at(-1)!.split(' ').at(-1)!;
+    // "sunflower, pumpkin, sesame seeds": the last word is of them all.
+    const shared = /^(?:seeds?|nuts?|flour|powder|zest)$/i.test(last) ? last : '';
+    if (things.length > 1)
+      return things.map((t) => `${each[1]!} ${t}${shared && !t.endsWith(shared) ? ` ${shared}` : ''}`);
+  }
+  const bath = BATH.exec(row);
+  if (bath && isThing(bath[1]!) && isThing(bath[2]!)) return [bath[1]!, bath[2]!];
+  const pieces = row
+    .replace(/\([^()]*\)/g, (m) => m.replace(/[+,;&]|\band\b|\bplus\b/g, ' '))
+    .split(JOIN)
+    .filter(Boolean);
+  if (pieces.length < 2 || pieces.length > 4) return null;
+  const own = pieces.map((x, i) => (i === 0 ? x : eggPart(x)));
+  return own.every(isThing) ? own : null;
+}
+
+/** An egg of ground flax or chia, tbsp of each: one to three. Common practice, no source. */
+const EGG_TBSP = { seed: 1, water: 3 } as const;
+const COMPOUND_EGG = new RegExp(
+  `^(${NUMBER}|a|an|one|two|three|four)\\s+(flax|chia)(?:seed)?\\s+eggs?\\b`,
+  'i',
+);
+
+/** "Juice and zest of 2 lemons", "2 eggs + 1 yolk", "1/4 tsp each salt and soda" are several things to weigh; a line of one comes back as it is. */
+export function expandRow(given: string): string[] {
+  const row = given.replace(BULLET, '');
+  const compound = COMPOUND_EGG.exec(row);
+  const inside = /\(([^()]{6,120})\)/.exec(row)?.[1];
+  // "2 flax eggs (2 T ground flax + 6 T water)": the bracket says what is weighed.
+  const told = inside && /\begg|\bslurry|\bgel\b|\bblend\b/i.test(row) ? joined(inside) : null;
+  if (told) return told;
+  if (compound) {
+    const n = numberOf(compound[1]!);
+    if (n > 0)
+      return [`${n * EGG_TBSP.seed} tbsp ground ${compound[2]!}`, `${n * EGG_TBSP.water} tbsp water`];
+  }
+  const a = JUICED.exec(row);
+  const second = a && /^\s*(?:\+|and|&)\s*(\d+|an?|one|half an?)\s+(lemon|lime|orange)s?\b/i.exec(a[5] ?? '');
+  if (a && second)
+    return [
+      `${a[3] ?? '1'} ${a[4]!.toLowerCase()} ${partOf(a[1]!)}`,
+      `${second[1]!} ${second[2]!.toLowerCase()} ${partOf(a[1]!)}`,
+    ];
+  if (a)
+    return [a[1]!, a[2]].flatMap((p) => (p ? [`${a[3] ?? '1'} ${a[4]!.toLowerCase()} ${partOf(p)}`] : []));
+  const b = CITRUS.exec(row);
+  if (b) return [b[3]!, b[4]].flatMap((p) => (p ? [`${b[1]!} ${b[2]!.toLowerCase()} ${partOf(p)}`] : []));
+  return joined(row) ?? [row];
+}
