@@ -5,6 +5,7 @@ const ORDER = [
   'explain',
   'ingredients',
   'exclusions',
+  'photo',
   'pantry',
   'method',
   'classes',

@@ -22,6 +22,11 @@ const PACKET = obj({
   like: id().required(),
   labelText: text(MAX_LABEL_CHARS).defined(),
   seenWords: array(text(60).min(1).required()).max(500).required(),
+  photo: maybe({
+    unsure: array(text(60).min(1).required()).max(500).required(),
+    cutOff: boolean().required(),
+    compared: boolean().required(),
+  }),
   panel: panel(),
   packG: upTo(100_000),
   price: upTo(100_000),

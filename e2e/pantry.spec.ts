@@ -232,3 +232,42 @@ test('measures of the Kitchen are used when a formula is read; slips are mended 
   await page.getByRole('combobox', { name: 'Your cup' }).click();
   await page.getByRole('option', { name: 'US, 237 mL' }).click();
 });
+
+test('a label is read from a photo, and nothing is concluded before it was compared with the packet', async ({
+  page,
+  context,
+}) => {
+  const drawn = await context.newPage();
+  await drawn.setContent(
+    `<div style="background:#f7f3e8;margin:50px;padding:40px;width:560px;font:27px/1.4 sans-serif;transform:rotate(4deg)">
+     Breakwater oat spread. Ingredients: coconut oil, water, whey powder (milk), sea salt.</div>`,
+  );
+  const photo = await drawn.screenshot();
+  await drawn.close();
+  await page.goto('./pantry/new/packet?like=plant_block');
+  await page.getByLabel('What you call it').fill('Breakwater spread');
+  const choose = page.locator('input[type=file]').last();
+  await choose.setInputFiles({
+    name: 'notes.txt',
+    mimeType: 'text/plain',
+    buffer: Buffer.from('no picture'),
+  });
+  await expect(page.getByText('notes.txt is no picture')).toBeVisible();
+  await choose.setInputFiles({ name: 'label.png', mimeType: 'image/png', buffer: photo });
+  await page.getByRole('slider', { name: 'Bottom edge' }).press('ArrowUp');
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Read it' }).click();
+  await page.getByRole('button', { name: 'Take this text' }).click({ timeout: 60_000 });
+  await expect(page.getByRole('textbox', { name: 'Label text' })).toHaveValue(
+    /coconut oil, water,\s+whey powder/,
+  );
+  const says = page.getByRole('complementary', { name: 'What the label says' });
+  await expect(says.getByText('milk (', { exact: false })).toBeVisible();
+  const unknown = says.locator('dt', { hasText: 'not known' });
+  await expect(unknown).toBeVisible();
+  const seen = says.getByRole('button', { name: 'I have looked at all of them' });
+  if (await seen.isVisible()) await seen.click();
+  await expect(unknown).toBeVisible();
+  await says.getByLabel('I have compared every word with the packet').check();
+  await expect(unknown).toHaveCount(0);
+});

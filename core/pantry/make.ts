@@ -131,15 +131,15 @@ export function fromOwn(id: string, doc: OwnDoc, base: Ingredient | null): Ingre
   };
 }
 
-/** What a label says of each avoidance, and the words still to be looked at. */
+/** What a label says of each avoidance, and the words still to be looked at; `read`: all of it may be believed. */
 export type LabelFacts = { facts: Record<AvoidId, Fact>; open: string[]; read: boolean };
 
 /**
  * Facts by a packet's label. What the label names is `yes`, what it warns of `may`. What it does not name is `no`
- * only when every word was known or looked at; else it stays not known. What the thing is by its kind stays.
+ * only when every word was known or looked at, and a text from a photo compared; else it stays not known. What the thing is by its kind stays.
  */
 export function factsByLabel(
-  doc: Pick<PacketDoc, 'labelText' | 'seenWords'>,
+  doc: Pick<PacketDoc, 'labelText' | 'seenWords' | 'photo'>,
   base: Ingredient | null,
 ): LabelFacts {
   const text = doc.labelText.trim();
@@ -147,7 +147,11 @@ export function factsByLabel(
   if (text === '') return { facts: start, open: [], read: false };
   const reading = readLabel(text);
   const seen = new Set(doc.seenWords.map((w) => w.toLowerCase()));
-  const open = reading.unknownWords.filter((w) => !seen.has(w));
+  const open = [...new Set([...reading.unknownWords, ...(doc.photo?.unsure ?? [])])].filter(
+    (w) => !seen.has(w),
+  );
+  // A word that a photo lost is not in the text: only who has the packet in hand can say that all of it is there.
+  const whole = !doc.photo || (doc.photo.compared && !doc.photo.cutOff);
   const contains = withImplied(reading.contains.map((f) => f.avoid));
   const oatsAlone =
     reading.notes.some((n) => n.code === 'label.oatsClaimed') &&
@@ -162,9 +166,9 @@ export function factsByLabel(
     if (a === 'gluten' && oatsAlone) facts[a] = 'unknown';
     else if (contains.has(a)) facts[a] = 'yes';
     else if (reading.mayContain.some((f) => f.avoid === a)) facts[a] = 'may';
-    else facts[a] = open.length === 0 ? 'no' : start[a] === 'no' ? 'no' : 'unknown';
+    else facts[a] = whole && open.length === 0 ? 'no' : start[a] === 'no' ? 'no' : 'unknown';
   }
-  return { facts, open, read: true };
+  return { facts, open, read: whole };
 }
 
 /** A packet: what its label and panel say, on top of what its kind is. */

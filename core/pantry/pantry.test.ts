@@ -28,6 +28,7 @@ import {
   type PacketDoc,
   type PantryDoc,
   type PantryItem,
+  type PhotoOfLabel,
 } from './index';
 
 const ref = (id: string): Ingredient => ingredientById(id)!;
@@ -97,6 +98,28 @@ describe('packets', () => {
     expect([before.open, before.facts.milk]).toEqual([['glimmerroot'], 'unknown']);
     const after = factsByLabel({ ...odd, seenWords: ['Glimmerroot'] }, ref('soy_drink'));
     expect([after.open, after.facts.milk]).toEqual([[], 'no']);
+  });
+
+  it('the text of a photo alone says of nothing that it is not there', () => {
+    const photo: PhotoOfLabel = { unsure: [], cutOff: false, compared: false };
+    const by = (more: Partial<PhotoOfLabel>) =>
+      factsByLabel(
+        packet({ labelText: 'Water, soya beans.', photo: { ...photo, ...more } }),
+        ref('soy_drink'),
+      );
+    // The photo lost "milk powder": whoever has not compared it cannot know.
+    expect([by({}).facts.soy, by({}).facts.milk, by({}).read]).toEqual(['yes', 'unknown', false]);
+    expect(by({ compared: true, cutOff: true }).facts.milk).toBe('unknown');
+    expect(by({ compared: true, unsure: ['beans'] })).toMatchObject({
+      open: ['beans'],
+      facts: { milk: 'unknown' },
+    });
+    expect([by({ compared: true }).facts.milk, by({ compared: true }).read]).toEqual(['no', true]);
+    const unread = fromPacket('p', packet({ photo }), ref('soy_drink'));
+    expect([verdictFor(unread, avoidsOf(['dairy'])).finding, unread.labelNeeded]).toEqual([
+      'check_packets',
+      true,
+    ]);
   });
 
   it('traps of labels: caseinate in a coconut creamer, cashew in a plant block, oil in a drink', () => {

@@ -8,6 +8,7 @@ import {
   type PacketDoc,
   type PantryDoc,
   type PantryItem,
+  type PhotoOfLabel,
 } from './types';
 
 /** Everything there is to bake with: the reference ingredients and the baker's own. */
@@ -33,6 +34,12 @@ const isText = (x: unknown): x is string => typeof x === 'string';
 const isFigure = (x: unknown): boolean => x === null || (typeof x === 'number' && Number.isFinite(x));
 const isNames = (x: unknown): boolean => Array.isArray(x) && x.every(isText);
 
+function isPhoto(photo: unknown): boolean {
+  if (photo === undefined) return true;
+  if (photo === null || typeof photo !== 'object') return false;
+  const p = photo as Record<keyof PhotoOfLabel, unknown>;
+  return isNames(p.unsure) && typeof p.cutOff === 'boolean' && typeof p.compared === 'boolean';
+}
 /**
  * Whether a revision has the shape its kind says. A store outlives the code that wrote it: what an older edition let in is
  * looked at before anything is made of it.
@@ -62,6 +69,7 @@ function isSound(doc: unknown): doc is PantryDoc {
         isText(d.like) &&
         isText(d.labelText) &&
         isNames(d.seenWords) &&
+        isPhoto(d.photo) &&
         panelFits() &&
         isFigure(d.packG) &&
         isFigure(d.price)

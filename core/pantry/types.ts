@@ -30,6 +30,16 @@ export type OwnDoc = {
   note: string;
 };
 
+/** How far the text of a photo may be believed: nothing is concluded from it before it was compared with the packet. */
+export type PhotoOfLabel = {
+  /** Words that the reader of the photo was not sure of; each is looked at like a word nobody knows. */
+  unsure: string[];
+  /** Print went to the edge of the photo, and nobody has said that it is all there. */
+  cutOff: boolean;
+  /** Somebody has compared the text with the packet. */
+  compared: boolean;
+};
+
 /** A packet with its label. It may stand for reference ingredients everywhere they are asked for. */
 export type PacketDoc = {
   kind: 'packet';
@@ -38,6 +48,8 @@ export type PacketDoc = {
   labelText: string;
   /** Words of the label that nobody knew and the baker has looked at. */
   seenWords: string[];
+  /** There where the text came from a photo, not where it was typed. */
+  photo?: PhotoOfLabel | undefined;
   panel: Panel;
   /** What a packet holds, g, and what it costs, in the kitchen's currency. */
   packG: number | null;

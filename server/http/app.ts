@@ -70,6 +70,16 @@ export function makeApp({ db, compute, demo, webDir, log = pino({ level: 'silent
     app.use('/assets', express.static(join(webDir, 'assets'), { immutable: true, maxAge: '1y' }));
     // An asset of an older build is not there: a page in its place would be taken for a script.
     app.use('/assets', () => refuse('route.notFound'));
+    // The reader of printed labels is compiled code that its worker starts; no page of ours may.
+    app.use('/ocr', (_req, res, next) => {
+      res.setHeader(
+        'Content-Security-Policy',
+        "default-src 'none'; script-src 'self' 'wasm-unsafe-eval'; connect-src 'self'",
+      );
+      next();
+    });
+    app.use('/ocr', express.static(join(webDir, 'ocr')));
+    app.use('/ocr', () => refuse('route.notFound'));
     app.use(express.static(webDir, { index: false }));
     app.get('/{*splat}', (_req, res) => {
       res.setHeader('Cache-Control', 'no-cache');

@@ -53,6 +53,7 @@ const packet: PantryDoc = {
   like: 'oat_drink',
   labelText: 'Water, oats.',
   seenWords: ['quay'],
+  photo: { unsure: ['oats'], cutOff: false, compared: true },
   panel: EMPTY_PANEL,
   packG: 1000,
   price: 2,

@@ -35,7 +35,6 @@ export function Band({
   end: number;
   onPhases: (next: BakePhase[], field: string) => void;
 }) {
-  const track = useRef<HTMLDivElement>(null);
   const turns = turnsOf(phases);
   const [starts, ends] = [
     [0, ...turns],
@@ -56,10 +55,23 @@ export function Band({
       `turn-${i}`,
     );
   };
-  const drag = (i: number) => (e: PointerEvent<HTMLDivElement>) => {
-    if (!e.currentTarget.hasPointerCapture(e.pointerId) || !track.current) return;
-    const box = track.current.getBoundingClientRect();
-    move(i, ((e.clientX - box.left) / box.width) * end);
+  const held = useRef(0);
+  const minuteAt = (e: PointerEvent<HTMLDivElement>): number => {
+    const box = e.currentTarget.getBoundingClientRect();
+    return ((e.clientX - box.left) / box.width) * end;
+  };
+  // An answer that arrives may move an end away from under the pointer: the nearest one is taken, wherever on the band.
+  const take = (e: PointerEvent<HTMLDivElement>) => {
+    if (turns.length === 0) return;
+    const at = minuteAt(e);
+    held.current = turns.reduce(
+      (best, t, i) => (Math.abs(t - at) < Math.abs(turns[best]! - at) ? i : best),
+      0,
+    );
+    e.currentTarget.setPointerCapture(e.pointerId);
+  };
+  const drag = (e: PointerEvent<HTMLDivElement>) => {
+    if (e.currentTarget.hasPointerCapture(e.pointerId)) move(held.current, minuteAt(e));
   };
   const key = (i: number) => (e: KeyboardEvent) => {
     const by = KEYS[e.key];
@@ -69,7 +81,7 @@ export function Band({
   };
   return (
     <div className={classes.band} style={{ paddingLeft: PLOT.left, paddingRight: PLOT.right }}>
-      <div className={classes.track} ref={track}>
+      <div className={classes.track} onPointerDown={take} onPointerMove={drag}>
         {phases.map((p, i) => {
           const [from, to] = [Math.min(starts[i]!, end), Math.min(ends[i]!, end)];
           return (
@@ -96,8 +108,6 @@ export function Band({
             aria-valuetext={`${Math.round(at)} min`}
             className={classes.turn}
             style={{ left: `${(100 * Math.min(at, end)) / end}%` }}
-            onPointerDown={(e) => e.currentTarget.setPointerCapture(e.pointerId)}
-            onPointerMove={drag(i)}
             onKeyDown={key(i)}
           >
             <span>{Math.round(at)}</span>

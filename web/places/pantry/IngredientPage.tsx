@@ -44,6 +44,9 @@ function OwnPart({
           {doc.openedOn && <p>Opened on {day(doc.openedOn)}</p>}
           <h2>Label</h2>
           <p className={classes.label}>{doc.labelText || 'No label text yet.'}</p>
+          {doc.photo && !(doc.photo.compared && !doc.photo.cutOff) && (
+            <p>Read from a photo and not yet compared with the packet: what it holds stays not known.</p>
+          )}
         </>
       )}
       {doc.kind === 'blend' && (

@@ -1,4 +1,4 @@
-import { Button, Select, Switch, Textarea, TextInput } from '@mantine/core';
+import { Button, Checkbox, Select, Switch, Textarea, TextInput } from '@mantine/core';
 import { useDeferredValue, useMemo } from 'react';
 import { MAX_LABEL_CHARS, readLabel, type LabelFinding } from '../../../core/exclusions';
 import { INGREDIENTS } from '../../../core/ingredients';
@@ -9,6 +9,7 @@ import { say } from '../../words/say';
 import { AVOID_WORDS, ingredientName } from '../../words/things';
 import type { FieldsProps } from './fields';
 import { Facts } from './Facts';
+import { LabelPhoto } from './LabelPhoto';
 import { MaybeNumber, PanelFields } from './PanelFields';
 import { NameField } from './NameFields';
 import classes from './pantry.module.css';
@@ -37,12 +38,42 @@ function Found({ title, of }: { title: string; of: readonly LabelFinding[] }) {
   );
 }
 
+/** What has to be seen to before the text of a photo is believed; until then the packet stays to be checked. */
+function FromPhoto({ doc, set }: Pick<FieldsProps<PacketDoc>, 'doc' | 'set'>) {
+  const { photo } = doc;
+  if (!photo) return null;
+  const change = (more: Partial<typeof photo>) => set({ photo: { ...photo, ...more } });
+  return (
+    <section className={classes.panelPart}>
+      <h3>From a photo</h3>
+      <p className="small">
+        A photo can lose a word. Hold the packet beside this text; until you have, it stays not known what the
+        packet holds.
+      </p>
+      {photo.cutOff && (
+        <Checkbox
+          label="Print goes to the edge of the photo. I have looked: nothing of the list is cut off"
+          checked={false}
+          onChange={() => change({ cutOff: false })}
+        />
+      )}
+      <Checkbox
+        label="I have compared every word with the packet"
+        checked={photo.compared}
+        onChange={(e) => change({ compared: e.currentTarget.checked })}
+      />
+    </section>
+  );
+}
+
 /** A packet: its label at left, what the words say at right, as they are typed. */
 export function PacketFields({ doc, set, preview }: FieldsProps<PacketDoc>) {
   const kitchen = useKitchen();
   const text = useDeferredValue(doc.labelText);
   const reading = useMemo(() => readLabel(text, kitchen.ruleset), [text, kitchen.ruleset]);
-  const open = reading.unknownWords.filter((w) => !doc.seenWords.includes(w));
+  const open = [...new Set([...reading.unknownWords, ...(doc.photo?.unsure ?? [])])].filter(
+    (w) => !doc.seenWords.includes(w),
+  );
   return (
     <div className={classes.form}>
       <div className={`sheet ${classes.fields}`}>
@@ -66,6 +97,23 @@ export function PacketFields({ doc, set, preview }: FieldsProps<PacketDoc>) {
           minRows={5}
           maxRows={14}
           onChange={(e) => set({ labelText: e.currentTarget.value })}
+        />
+        <LabelPhoto
+          onTake={({ text, unsure, cutOff }) =>
+            set({
+              labelText: [doc.labelText.trim(), text]
+                .filter((t) => t !== '')
+                .join('\n')
+                .slice(0, MAX_LABEL_CHARS),
+              photo: {
+                unsure: [
+                  ...new Set([...(doc.photo?.unsure ?? []), ...unsure.map((w) => w.slice(0, 60))]),
+                ].slice(0, 500),
+                cutOff: cutOff || (doc.photo?.cutOff ?? false),
+                compared: false,
+              },
+            })
+          }
         />
         <PanelFields panel={doc.panel} onChange={(panel) => set({ panel })} />
         <div className={classes.grid3}>
@@ -112,9 +160,10 @@ export function PacketFields({ doc, set, preview }: FieldsProps<PacketDoc>) {
             )}
             {open.length > 0 && (
               <section className={classes.panelPart}>
-                <h3>Words nobody here knows</h3>
+                <h3>Words to look at</h3>
                 <p className="small">
-                  Look at each on the packet. Until then it stays not known what this packet holds.
+                  Nobody here knows them, or the photo did not show them clearly. Look at each on the packet.
+                  Until then it stays not known what this packet holds.
                 </p>
                 <div className={classes.chips}>
                   {open.slice(0, 40).map((w) => (
@@ -138,6 +187,7 @@ export function PacketFields({ doc, set, preview }: FieldsProps<PacketDoc>) {
                 </Button>
               </section>
             )}
+            <FromPhoto doc={doc} set={set} />
             {reading.notes.map((n) => (
               <p key={n.code}>{say(n)}</p>
             ))}

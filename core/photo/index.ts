@@ -1,0 +1,2 @@
+export { greyOf, pgmOf } from './grey';
+export { labelFrom, straightened, type LabelPhoto } from './label';
