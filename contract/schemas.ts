@@ -1,7 +1,7 @@
 import { array, boolean, lazy, number, string } from 'yup';
 import { CLASS_IDS } from '../core/classes';
 import { MAX_LABEL_CHARS, RULESET_IDS } from '../core/exclusions';
-import { LINE_ROLES } from '../core/formula';
+import { KIND_REASONS, LINE_ROLES } from '../core/formula';
 import { AVOID_IDS, EGG_GRADINGS } from '../core/ingredients';
 import { STEP_KINDS } from '../core/method';
 import { MAX_LINES } from '../core/reading';
@@ -122,6 +122,17 @@ export const formulaSchema = obj({
         .oneOf([...CLASS_IDS])
         .required(),
       lines: array(line()).max(MAX_LINES).required(),
+      guess: maybe({
+        p: finite().min(0).max(1).required(),
+        other: string().oneOf([...CLASS_IDS]),
+        because: array(
+          string()
+            .oneOf([...KIND_REASONS])
+            .required(),
+        )
+          .max(KIND_REASONS.length)
+          .required(),
+      }),
     }),
   )
     .min(1)

@@ -2,3 +2,4 @@ export * from './profile';
 export * from './types';
 export * from './tins';
 export * from './suitable';
+export * from './open';

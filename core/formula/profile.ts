@@ -191,7 +191,7 @@ export const totalFlourG = (formula: Formula, lookup: Lookup): number =>
   formula.parts.reduce((s, p) => s + profileOf(p, lookup).flourG, 0);
 
 /** Below this share of a part's mass flour or starch thickens it; it is no base to count on. Common practice, no source. */
-const LEAST_FLOUR = 0.1;
+export const LEAST_FLOUR = 0.1;
 
 /** Baker's percentage of a mass: grams per 100 g of flour; null where flour is no base of the part, as in a custard. */
 export function bakersPercent(massG: number, profile: Profile): number | null {

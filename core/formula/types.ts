@@ -37,8 +37,21 @@ export type Line = {
   gum?: boolean;
 };
 
+/** What speaks for a kind of bake: what it is called, its make-up on flour, verbs and vessels of its method. */
+export const KIND_REASONS = ['name', 'make', 'method'] as const;
+export type KindReason = (typeof KIND_REASONS)[number];
+/** A kind that was guessed: its probability, 0 to 1, the next likeliest, and what speaks for it. */
+export type KindGuess = { p: number; other?: ClassId; because: KindReason[] };
+
 /** What is made together and solved in one class: a dough, a crust, a filling. */
-export type Part = { id: string; name: string; classId: ClassId; lines: Line[] };
+export type Part = {
+  id: string;
+  name: string;
+  classId: ClassId;
+  lines: Line[];
+  /** There while the class is a guess; the baker's word takes it away. */
+  guess?: KindGuess;
+};
 
 /** What lies over a bake, and where the heat comes from. */
 export const COVERS = ['none', 'lid', 'tent'] as const;

@@ -1,6 +1,6 @@
 import { liftStrength, type ClassId } from '../classes';
 import { type Sourced } from '../explain';
-import { doughLines, massOf, profileOf, type Part } from '../formula';
+import { doughLines, massOf, profileOf, reachOf, type Part } from '../formula';
 import type { Ingredient, Lookup } from '../ingredients';
 import { SEA_LEVEL_PA } from '../units';
 import { BY_HEAT, dissolvedMmol, gasMl, moistGasMl } from './chemistry';
@@ -41,6 +41,8 @@ export type LiftBudget = {
   /** Rough pH of the crumb, low to high; null where nothing sour or alkaline is in it. */
   ph: readonly [number, number] | null;
   effect: Effect;
+  /** Lines that are not known could change gas or acid by more than is nothing: none of it is to be believed. */
+  open: boolean;
 };
 export const EFFECTS = ['soapy', 'browner', 'neutral', 'tender', 'sour'] as const;
 /** What the residue does to taste and colour. */
@@ -82,6 +84,16 @@ function effectOf(per100: number): Effect {
   if (per100 > BROWNS) return 'browner';
   if (per100 < SOUR) return 'sour';
   return per100 < TENDERS ? 'tender' : 'neutral';
+}
+
+/** Gas, acid or alkali below this share of a part's gas, or below this for 100 g of flour, mmol, change nothing. Common practice, no source. */
+const NOTHING = { share: 0.1, per100: 0.5 };
+
+function isOpen(part: Part, lookup: Lookup, gasMmol: number, flourG: number): boolean {
+  const reach = reachOf(part, lookup);
+  if (!reach) return false;
+  const least = Math.max(NOTHING.share * gasMmol, (NOTHING.per100 * flourG) / 100);
+  return Math.max(reach.lift, reach.acid, reach.base) > least;
 }
 
 const sumOf = (sours: readonly Sour[]): Sourced => {
@@ -203,5 +215,6 @@ export function liftOf(part: Part, lookup: Lookup, pressurePa = SEA_LEVEL_PA): L
     ovenMl: moistGasMl(gasMmol, OVEN_C, ACTIVITY, pressurePa),
     ph: baseMmol.value + acidMmol.value > 0 && massG > 0 ? phOf(residueMmol.value, massG) : null,
     effect: effectOf(per(residueMmol.value) ?? 0),
+    open: isOpen(part, lookup, gasMmol, flourG),
   };
 }

@@ -1,3 +1,4 @@
+export { guessAgain, mainPart, SURE_OF_KIND } from './evidence';
 export { minutesIn, temperaturesIn } from './heats';
 export { checkShares, type Fix } from './checks';
 export { readLineWith, reweigh } from './line';

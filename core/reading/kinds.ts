@@ -64,9 +64,15 @@ function classNamed(name: string, fits: (id: ClassId) => boolean): ClassId | und
   return best?.id;
 }
 
+/** What a guess stands on: the name of the thing, its shape (a loaf may be many things), or no more than what lifts it. */
+export type Guess = { classId: ClassId; by: 'name' | 'shape' | 'lift' };
+const byName = (classId: ClassId): Guess => ({ classId, by: 'name' });
+const byShape = (classId: ClassId): Guess => ({ classId, by: 'shape' });
+const byLift = (classId: ClassId): Guess => ({ classId, by: 'lift' });
+
 /** The class a formula most likely belongs to: by what it is called and what lifts it. The baker can say otherwise. */
-export function guessClass(title: string, ingredients: readonly Ingredient[]): ClassId {
-  if (/\bwash\b/i.test(title)) return 'wash';
+export function guessClass(title: string, ingredients: readonly Ingredient[]): Guess {
+  if (/\bwash\b/i.test(title)) return byName('wash');
   const yeasted = ingredients.some((i) => i.group === 'yeast' || i.group === 'starter');
   const lifted = ingredients.some((i) => i.group === 'leavener');
   const fits = (id: ClassId): boolean => yeasted || !lifted || !NEEDS_YEAST.includes(id);
@@ -81,22 +87,23 @@ export function guessClass(title: string, ingredients: readonly Ingredient[]): C
     ((named === 'uncooked_set' && /cheesecake/i.test(title)) || named === 'fruit_filling') &&
     !yeasted
   )
-    return 'egg_custard';
+    return byName('egg_custard');
   // A topping of fruit is no crumb: that has flour in it.
   if (named === 'crumb' && ingredients.some((i) => i.group === 'fruit') && !ingredients.some((i) => i.flour))
-    return 'fruit_filling';
+    return byName('fruit_filling');
   // "Fruit bread": the fruit is in the bread.
-  if (named && !(told && named === 'fruit_filling')) return named;
+  if (named && !(told && named === 'fruit_filling')) return byName(named);
   if (
     yeasted &&
     eggs &&
     !/\bloaf\b/i.test(head) &&
     ingredients.some((i) => i.group === 'fat_firm' || i.id === 'butter')
   )
-    return 'enriched';
-  if (yeasted) return 'yeast_loaf';
-  if (/\b(loaf|bread)\b/i.test(title)) return lifted ? 'soda_bread' : 'yeast_loaf';
-  return 'batter';
+    return byLift('enriched');
+  const isBread = /\b(loaf|bread)\b/i.test(title);
+  if (yeasted) return isBread ? byName('yeast_loaf') : byLift('yeast_loaf');
+  if (isBread) return byShape(lifted ? 'soda_bread' : 'yeast_loaf');
+  return /\bcakes?\b/i.test(title) ? byName('batter') : byLift('batter');
 }
 
 /** A crust of what was baked before: crushed biscuits, crumbs. */
@@ -109,8 +116,8 @@ const isOfCrumbs = ({ name, rows }: Section): boolean =>
   );
 
 /** The class of a part: by its name where that tells something, else by the title. */
-export function classOfPart(part: Section, title: string, within: readonly Ingredient[]): ClassId {
+export function classOfPart(part: Section, title: string, within: readonly Ingredient[]): Guess {
   const yeasted = within.some((i) => i.group === 'yeast');
-  if ((/\bbase$/i.test(part.name) || isOfCrumbs(part)) && !yeasted) return 'press_in';
+  if ((/\bbase$/i.test(part.name) || isOfCrumbs(part)) && !yeasted) return byName('press_in');
   return guessClass(part.name !== '' && namesClass(part.name) ? part.name : title, within);
 }

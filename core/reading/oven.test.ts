@@ -170,7 +170,7 @@ describe('whose eggs', () => {
 
 describe('what a row says', () => {
   const linesOf = (text: string, method = '') =>
-    readFormula({ text, method }).formula.parts.map((p) => [
+    readFormula({ text, method, title: 'Harbour cake' }).formula.parts.map((p) => [
       p.name,
       p.classId,
       ...p.lines.map((l) => `${l.item.kind === 'ref' ? l.item.id : '?'}${l.role ? `:${l.role}` : ''}`),

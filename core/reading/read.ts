@@ -8,7 +8,7 @@ import { readBake, type BakeIssue } from './bake';
 import { checkBatch, checkShares, likelier } from './checks';
 import { eggsOf } from './country';
 import { readLineWith, type ReadContext, type ReadLine } from './line';
-import { classOfPart, guessClass } from './kinds';
+import { kindOf } from './evidence';
 import { referenceMatcher } from './match';
 import { isWholePaste, rowsOf, undecorated } from './rows';
 import { markBeside } from './beside';
@@ -40,6 +40,8 @@ export const readLine = (written: string, id: string, measures: Measures = US_ME
 
 /** Water that is boiled in and poured away: no dough, whatever is in it. */
 const BATH = /\b(?:bath|boiling|for boiling|poaching)\b/i;
+/** What stands under such a heading is strewn or laid on what is made. */
+const FINISH = /^(?:to |for )?(?:finish(?:ing)?|decorat(?:e|ion|ing)|garnish|serv(?:e|ing))$/i;
 /** "Makes 12" and the like stand in many lists and are no ingredient. */
 const isNote = (text: string): boolean => /^(?:makes|serves|yields?|servings?)\b/i.test(text);
 
@@ -119,6 +121,8 @@ export function readFormula(asked: ReadInput, given: ReadContext = referenceCont
       }
     }
     if (own.length === 0) continue;
+    if (FINISH.test(section.name))
+      for (const { line } of own) if (!line.role || line.role === 'inclusion') line.role = 'dusting';
     if (BATH.test(section.name)) for (const { line } of own) line.role = 'bath';
     lines.push(...own);
     const part: Part = {
@@ -127,15 +131,17 @@ export function readFormula(asked: ReadInput, given: ReadContext = referenceCont
       classId: 'batter',
       lines: own.map((l) => l.line),
     };
-    const within = ingredientsIn(part, context);
-    // The baker's word is for the first.
-    part.classId = (parts.length === 0 ? input.classId : undefined) ?? classOfPart(section, title, within);
     parts.push(part);
   }
-  if (parts.length === 0)
-    parts.push({ id: 'p1', name: '', classId: input.classId ?? guessClass(title, []), lines: [] });
+  if (parts.length === 0) parts.push({ id: 'p1', name: '', classId: 'batter', lines: [] });
   const method = (input.method ?? '').split(/\r?\n/).map(narrowed).join('\n');
   markBeside(lines, method);
+  for (const [at, part] of parts.entries()) {
+    // The baker's word is for the first; the method speaks of the first, unless others are as heavy.
+    const { classId, ...guess } = kindOf(part, title, at === 0 ? method : '', lookupIn(context));
+    part.classId = (at === 0 ? input.classId : undefined) ?? classId;
+    if (at > 0 || !input.classId) part.guess = guess;
+  }
   checkLines(parts, lines, context);
   const { bake, issues: bakeIssues } = readBake(
     narrowed(input.oven ?? ''),

@@ -71,6 +71,23 @@ const COMPOUND_EGG = new RegExp(
   'i',
 );
 
+/** Said last, it is how two things share one amount, and no cream. */
+const HALVES =
+  /[,(]\s*(?:half[- ](?:and|&)[- ]half|half[-/ ]half|50\s?[:/-]\s?50|(?:in )?equal (?:parts|amounts))\s*\)?$/i;
+
+/** "280 g pumpkin + sunflower seeds, half and half": two things of half as much; null where no grams are shared. */
+function halved(row: string): string[] | null {
+  const of = HALVES.exec(row);
+  if (!of) return null;
+  const rest = row.slice(0, of.index).replace(/\([^()]*\d\s*g\b[^()]*\)/i, ' ');
+  const massG = Number(/(\d+(?:\.\d+)?)\s*g\b/i.exec(row)?.[1] ?? NaN);
+  const names = (readAmount(rest)?.rest ?? rest).split(/\s*(?:\+|&|\band\b)\s*/i).filter(Boolean);
+  if (names.length !== 2 || Number.isNaN(massG)) return [row.slice(0, of.index)];
+  const last = names[1]!.trim().split(' ').at(-1)!;
+  const shared = /^(?:seeds?|nuts?|flour)$/i.test(last) && !names[0]!.includes(last) ? ` ${last}` : '';
+  return [`${massG / 2} g ${names[0]!.trim()}${shared}`, `${massG / 2} g ${names[1]!.trim()}`];
+}
+
 /** "Juice and zest of 2 lemons", "2 eggs + 1 yolk", "1/4 tsp each salt and soda" are several things to weigh; a line of one comes back as it is. */
 export function expandRow(given: string): string[] {
   const row = given.replace(BULLET, '');
@@ -95,5 +112,5 @@ export function expandRow(given: string): string[] {
     return [a[1]!, a[2]].flatMap((p) => (p ? [`${a[3] ?? '1'} ${a[4]!.toLowerCase()} ${partOf(p)}`] : []));
   const b = CITRUS.exec(row);
   if (b) return [b[3]!, b[4]].flatMap((p) => (p ? [`${b[1]!} ${b[2]!.toLowerCase()} ${partOf(p)}`] : []));
-  return joined(row) ?? [row];
+  return halved(row) ?? joined(row) ?? [row];
 }

@@ -1,12 +1,13 @@
 import { CLASSES, KITS, kitOfOwn, type HonestId, type Kit } from '../classes';
 import { msg, type Msg } from '../explain';
 import { avoidsOf, verdictFor } from '../exclusions';
-import { isBeside, profileOf, type Formula } from '../formula';
+import { isBeside, profileOf, reachOf, type Formula } from '../formula';
 import { AVOID_IDS, type AvoidId, type Lookup } from '../ingredients';
 import { applyEdits, spokenOf, type StepEdit } from '../method';
 import { withOwnWords } from '../pantry';
 import { cautionsOf, closedTo, holdBack, newAllergens, profilesOf, verdictsOf } from './assemble';
 import { PartBench, WORST, type Progress, type Slot, type Trial } from './bench';
+import { withOpen } from './bands';
 import { candidatesFor, conflictsOf, fitIn, itemsIn } from './conflicts';
 import type { AdaptContext, AdaptInput, Confidence, Conflict, Option, Outcome, Solution } from './types';
 import { smallestClash } from './clash';
@@ -88,7 +89,7 @@ function solutionOf(
 ): Solution {
   const choices = benches.flatMap((b, i) => b.choices(trials[i]!.kits));
   const parts = trials.map((t) => t.part.part);
-  const fit = trials.flatMap((t) => t.fits);
+  const fit = trials.flatMap((t) => withOpen(t.fits, t.profile, reachOf(t.part.part, lookup)));
   const moves = trials.flatMap((t) => t.part.moves);
   const steps = trials.flatMap(({ part }) =>
     part.edits().map((e) => (parts.length > 1 ? ofPart(e, part.part.name) : e)),
@@ -118,7 +119,8 @@ function solutionOf(
         value: trials.reduce((sum, t) => sum + t.score[k]!.value, 0),
       }))
     : [];
-  const outside = fit.filter((f) => f.state !== 'inside').map((f) => f.key);
+  const outside = fit.filter((f) => f.state === 'low' || f.state === 'high').map((f) => f.key);
+  const open = fit.some((f) => f.state === 'open');
   const honest = honestOf(choices);
   return {
     key: choices.map((c) => `${c.conflict.id}=${c.kit.id}`).join('|') || 'as-written',
@@ -146,7 +148,9 @@ function solutionOf(
     misses: missesIn(trials),
     honest,
     holdBackG: Math.hypot(...trials.map((t) => holdBack(t.part.part, t.profile, t.part.moves, lookup))),
-    confidence: confidenceOf(trials, benches, uncovered, bandsWidened, outside, honest),
+    confidence: open
+      ? { level: 'open', because: [msg('confidence.open')] }
+      : confidenceOf(trials, benches, uncovered, bandsWidened, outside, honest),
   };
 }
 

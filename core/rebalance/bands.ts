@@ -1,5 +1,5 @@
 import { CLASSES, type Tolerance } from '../classes';
-import { PROP_UNIT, type Part, type Profile } from '../formula';
+import { PROP_UNIT, type Part, type Profile, type Reach } from '../formula';
 import type { Fit } from './types';
 
 /** Wetness stays within this share of the source's, mass within the other (common practice, no source). */
@@ -85,3 +85,17 @@ export function overrunCost(now: number, lo: number, hi: number, weight: number)
 /** Σ weight × (overrun in tolerances)², over all judged properties. */
 export const closenessOf = (fits: readonly Fit[]): number =>
   fits.reduce((sum, f) => sum + overrunCost(f.adapted.value, f.lo, f.hi, f.weight), 0);
+
+/**
+ * What can be said of fits over lines that are not known: where those could move a property further than half its band, it
+ * is open.
+ */
+export function withOpen(fits: readonly Fit[], profile: Profile, reach: Reach | null): Fit[] {
+  if (!reach) return [...fits];
+  const { props } = profile;
+  const moved = (key: Fit['key'], value: number): number =>
+    key === 'wetness'
+      ? value * (reach.freeWater / props.freeWater.value + reach.demand / props.demand.value)
+      : reach[key];
+  return fits.map((f) => (moved(f.key, f.source.value) > (f.hi - f.lo) / 2 ? { ...f, state: 'open' } : f));
+}

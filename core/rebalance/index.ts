@@ -9,4 +9,4 @@ export * from './style';
 export * from './types';
 
 /** Stamp of the engine: a kept version says which one it was worked out with. */
-export const CORE_VERSION = '4';
+export const CORE_VERSION = '5';

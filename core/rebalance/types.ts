@@ -92,7 +92,8 @@ export type Fit = {
   adapted: Sourced;
   lo: number;
   hi: number;
-  state: 'inside' | 'low' | 'high';
+  /** `open`: lines that are not known could change the answer, so none is given. */
+  state: 'inside' | 'low' | 'high' | 'open';
   weight: number;
 };
 
@@ -117,7 +118,8 @@ export type LineVerdict = {
   may: AvoidId[];
   unknown: AvoidId[];
 };
-export type Confidence = { level: 'good' | 'fair' | 'low'; because: Msg[] };
+/** `open`: too little is known for any word of how sure it is. */
+export type Confidence = { level: 'good' | 'fair' | 'low' | 'open'; because: Msg[] };
 
 export type Solution = {
   key: string;

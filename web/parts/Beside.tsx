@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { sameGrams, type LineBeside, type PropBeside } from '../../core/rebalance';
 import { amountOf, grams } from '../words/format';
-import { ingredientName, PROP_WORDS } from '../words/things';
+import { FIT_WORDS, ingredientName, PROP_WORDS } from '../words/things';
 import classes from './beside.module.css';
 
 /** A table with a column a formula, the first being what the others are held against. */
@@ -77,7 +77,7 @@ export function PropRows({ props }: { props: readonly PropBeside[] }) {
         <td className="num quiet">{first ? amountOf(first.adapted, unit) : ''}</td>
         {rest.map((f, i) => (
           <td key={i} className="num" data-state={f?.state}>
-            {f ? amountOf(f.adapted, f.unit) : ''} {f && f.state !== 'inside' && <b>{f.state}</b>}
+            {f ? amountOf(f.adapted, f.unit) : ''} {f && f.state !== 'inside' && <b>{FIT_WORDS[f.state]}</b>}
           </td>
         ))}
       </tr>

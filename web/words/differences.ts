@@ -30,7 +30,7 @@ function linesSaid(lines: readonly LineBeside[], k: number): string[] {
 function propsSaid(props: readonly PropBeside[], k: number): string[] {
   const out = props.flatMap(({ key, unit, fits }) => {
     const [was, now] = [fits[0], fits[k]];
-    if (!was || !now || now.state === 'inside') return [];
+    if (!was || !now || now.state === 'inside' || now.state === 'open') return [];
     return [`${PROP_WORDS[key]} ${amountOf(was.adapted, unit)} → ${amountOf(now.adapted, unit)}`];
   });
   return out.length > 0

@@ -146,6 +146,7 @@ const SAY: Record<string, (a: Args) => string> = {
       : 'The way chosen is not known any more. Choose another.',
   'cannot.locks': (a) =>
     `What you hold contradicts itself: ${listed(s(a, 'clash').split(' ').filter(Boolean).map(heldWords)) || 'the locks'}. Let go of any one of them.`,
+  'confidence.open': () => 'A line is not known on which the balance rests.',
   'confidence.practice': () => 'Doses are those of common practice; nobody has baked this very one yet.',
   'confidence.weakKit': (a) => `${kitName(s(a, 'kit'))} is a weak choice in this kind of bake.`,
   'confidence.widened': () => 'A band or a dose had to be widened.',

@@ -2,7 +2,7 @@ import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import type { BakePlan, Draft, DraftDoc, StyleChoice, VersionRequest } from '../../contract/dto';
 import type { ClassId, PropKey } from '../../core/classes';
 import type { ExclusionId, OilReading } from '../../core/exclusions';
-import type { Amount, Formula } from '../../core/formula';
+import type { Amount, Formula, KindGuess } from '../../core/formula';
 import type { AvoidId, ItemRef } from '../../core/ingredients';
 import type { LiftPlan } from '../../core/leavening';
 import type { StepChoices } from '../../core/method';
@@ -109,7 +109,14 @@ function pinned(
 }
 
 /** A line read otherwise: what it is, with the amount that follows from that, or how much. */
-export type Correction = { lineId: string; item?: ItemRef; amount?: Amount; massG?: number };
+export type Correction = {
+  lineId: string;
+  item?: ItemRef;
+  amount?: Amount;
+  massG?: number;
+  /** Kinds of bake that were a guess, as they are guessed now. */
+  kinds?: { id: string; classId: ClassId; guess: KindGuess }[];
+};
 
 /** What has to go, for whom, and where traces matter. */
 export type Wanted = {
@@ -143,8 +150,9 @@ const slice = createSlice({
     },
     classChosen(state, { payload }: PayloadAction<{ partId: string; classId: ClassId }>) {
       if (!state.doc) return;
-      const parts = state.doc.source.parts.map((p) =>
-        p.id === payload.partId ? { ...p, classId: payload.classId } : p,
+      // What the baker says is no guess any more.
+      const parts = state.doc.source.parts.map(({ guess, ...p }) =>
+        p.id === payload.partId ? { ...p, classId: payload.classId } : { ...p, ...(guess ? { guess } : {}) },
       );
       change(state, { ...state.doc, source: { ...state.doc.source, parts } });
     },
@@ -333,11 +341,12 @@ export const workingCopy = slice.actions;
 export const workingReducer = slice.reducer;
 
 /** The source with a line corrected. The written text stays. */
-export function correctLine(source: Formula, { lineId, item, amount, massG }: Correction): Formula {
+export function correctLine(source: Formula, { lineId, item, amount, massG, kinds }: Correction): Formula {
   return {
     ...source,
     parts: source.parts.map((p) => ({
       ...p,
+      ...kinds?.find((k) => k.id === p.id),
       lines: p.lines.map((l) => {
         if (l.id !== lineId) return l;
         const is = item ?? l.item;

@@ -23,6 +23,8 @@ import { Notice } from '../../parts/Notice';
 import { BAKE_FAULT_WORDS, BAKE_NOTE_WORDS, KEEP_WORDS, SIGN_WORDS } from '../../words/data/bake';
 import { fixed, grams, listed } from '../../words/format';
 import { degrees, degreesApart, degreesSpan, inDegrees } from '../../words/heat';
+import { minutesText } from '../../words/say';
+import { CantSay } from '../read/CantSay';
 import { useDeskContext } from '../desk/context';
 import { workingCopy } from '../../working/workingSlice';
 import frame from '../desk/desk.module.css';
@@ -160,7 +162,13 @@ export function BakeStop() {
               {inDegrees(BAKE_FAULT_WORDS[f])}
             </p>
           ))}
-          {!compared && <Skeleton height={90} role="status" aria-label="Baking it in the model" />}
+          {bake.open.length > 0 && (
+            <CantSay what="what the change does to the time" lines={bake.open} source={doc.source} />
+          )}
+          {bake.open.length > 0 && stated && <p>As written: {minutesText(stated[0], stated[1])}.</p>}
+          {!compared && bake.open.length === 0 && (
+            <Skeleton height={90} role="status" aria-label="Baking it in the model" />
+          )}
           {compared && <Told source={source} adapted={adapted} compared={compared} stated={stated} />}
           <YourOven setup={adapted} oven={bake.oven} />
           <Programme

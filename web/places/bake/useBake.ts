@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { type BakePlan, type DraftDoc, type KitchenOven } from '../../../contract/dto';
 import { doorsAt, paceOf, setupOf, type BakeSetup, type Compared, type Pace } from '../../../core/bake';
-import type { Formula, StatedBake } from '../../../core/formula';
+import { openForBake, type Formula, type Line, type StatedBake } from '../../../core/formula';
 import { altitudeAdvice } from '../../../core/leavening';
 import { useKitchen } from '../../api/useKitchen';
 import { usePantry } from '../../pantry/usePantry';
@@ -28,6 +28,8 @@ export type Bake = {
   /** The oven one bakes in, as the kitchen has it. */
   oven: KitchenOven | null;
   pace: Pace | null;
+  /** Lines that are not known and on which the time rests: without them nothing is worked out. */
+  open: Line[];
 };
 
 /** The bake a plan asks for, on what the formula states. */
@@ -74,8 +76,14 @@ export function useBake(doc: DraftDoc, formula: Formula | null, { asLarge = fals
     () => (classId ? paceOf(kitchen.timed ?? [], classId) : null),
     [kitchen.timed, classId],
   );
+  const open = useMemo(
+    () => openForBake(formula ?? doc.source, pantry.lookup),
+    [formula, doc.source, pantry],
+  );
   const ask = (cells: number, quick: boolean) =>
-    from && adapted ? { source: from, adapted, stated, cells, quick, ...(pace ? { pace } : {}) } : null;
+    from && adapted && open.length === 0
+      ? { source: from, adapted, stated, cells, quick, ...(pace ? { pace } : {}) }
+      : null;
   const coarse = useCompute('bake', ask(COARSE, true));
   const fine = useCompute('bake', ask(FINE, false), RESTS_MS);
   const ovens = kitchen.ovens ?? [];
@@ -87,6 +95,7 @@ export function useBake(doc: DraftDoc, formula: Formula | null, { asLarge = fals
     compared: !fine.working && fine.output ? fine.output : coarse.output,
     working: coarse.working,
     pressurePa,
+    open,
     oven: ovens.find((o) => o.id === kitchen.ovenId) ?? ovens[0] ?? null,
     pace,
   };

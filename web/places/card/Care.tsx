@@ -1,9 +1,9 @@
-import type { Formula } from '../../../core/formula';
+import { openLines, type Formula } from '../../../core/formula';
 import { idOf, type Lookup } from '../../../core/ingredients';
 import { newAllergens } from '../../../core/rebalance';
 import type { CautionId } from '../../../core/classes';
 import { listed } from '../../words/format';
-import { AVOID_WORDS, CAUTION_WORDS, ingredientName } from '../../words/things';
+import { AVOID_WORDS, CAUTION_WORDS, ingredientName, lineName } from '../../words/things';
 import { WhoEats } from '../desk/WhoEats';
 import { cameIn } from './came';
 import classes from './card.module.css';
@@ -18,6 +18,18 @@ function NewInIt({ doc, source, lookup }: { doc: Formula; source: Formula | unde
     <p>
       <b>New in it:</b>{' '}
       {listed(brings.map((b) => `${AVOID_WORDS[b.avoid]} (${ingredientName(b.ingredientId, true)})`))}.
+    </p>
+  );
+}
+
+/** Lines that are not known, and what is not said for their sake. */
+function NotKnown({ doc, lookup }: { doc: Formula; lookup: Lookup }) {
+  const open = doc.parts.flatMap((p) => openLines(p, lookup));
+  if (open.length === 0) return null;
+  return (
+    <p>
+      <b>Not known:</b> {listed(open.map(lineName))}. Balance, feel, lift and the change of its time rest on
+      that, so nothing is said of them.
     </p>
   );
 }
@@ -47,6 +59,7 @@ export function Care({
     <section className={classes.care} aria-label="What it holds and what to watch">
       <h2>Take care</h2>
       <WhoEats formula={doc} lookup={exact} brief />
+      <NotKnown doc={doc} lookup={exact} />
       <NewInIt doc={doc} source={source} lookup={lookup} />
       {[...cautions.map((c) => CAUTION_WORDS[c]), ...GENERAL].map(inDegrees).map((c) => (
         <p key={c}>{c}</p>

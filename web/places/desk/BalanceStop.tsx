@@ -1,5 +1,6 @@
 import { NativeSelect, Skeleton, Switch } from '@mantine/core';
 import { useState } from 'react';
+import { openLines } from '../../../core/formula';
 import { MASS_BAND, type FitKey, type Solution } from '../../../core/rebalance';
 import { useAppDispatch } from '../../app/store';
 import { usePantry } from '../../pantry/usePantry';
@@ -11,6 +12,7 @@ import { say } from '../../words/say';
 import { CAUTION_WORDS } from '../../words/things';
 import { useDeskContext } from './context';
 import { workingCopy } from '../../working/workingSlice';
+import { CantSay } from '../read/CantSay';
 import { FeelStrip } from './FeelStrip';
 import { Ledger } from './Ledger';
 import { MethodPanel } from './MethodPanel';
@@ -97,10 +99,13 @@ export function BalanceStop() {
         {solution.formula.parts.length > 1 && (
           <nav className={classes.parts} aria-label="Parts">
             {solution.formula.parts.map((p) => {
-              const out = solution.fit.filter((f) => f.partId === p.id && f.state !== 'inside').length;
+              const own = solution.fit.filter((f) => f.partId === p.id);
+              const out = own.filter((f) => f.state === 'low' || f.state === 'high').length;
+              const open = own.some((f) => f.state === 'open');
               return (
                 <a key={p.id} href={`#part-${p.id}`}>
-                  {p.name || 'main part'} <small>{out === 0 ? 'inside' : `${out} outside`}</small>
+                  {p.name || 'main part'}{' '}
+                  <small>{open ? 'not known yet' : out === 0 ? 'inside' : `${out} outside`}</small>
                 </a>
               );
             })}
@@ -122,6 +127,13 @@ export function BalanceStop() {
           return (
             <div key={part.id} id={`part-${part.id}`}>
               {part.name && <h2 className={classes.partName}>{part.name}</h2>}
+              {fit.some((f) => f.state === 'open') && (
+                <CantSay
+                  what="how it balances and feels"
+                  lines={openLines(part, pantry.lookup)}
+                  source={doc.source}
+                />
+              )}
               <MirrorBars
                 of={of}
                 source={source}

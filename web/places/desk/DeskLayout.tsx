@@ -39,7 +39,7 @@ function Desk({ doc, detail }: { doc: DraftDoc; detail: FormulaDetail }) {
   const stops = stopsOf(state, context, detail, id, pantry.lookup);
   const fit = context.solution?.fit ?? [];
   const answered = context.solution
-    ? `Worked out: ${counted(context.outcome?.conflicts.length ?? 0, 'thing')} out. Inside their bands: ${fit.filter((f) => f.state === 'inside').length} of ${fit.length}.`
+    ? `Worked out: ${counted(context.outcome?.conflicts.length ?? 0, 'thing')} out. ${fit.some((f) => f.state === 'open') ? 'How it balances is not known yet.' : `Inside their bands: ${fit.filter((f) => f.state === 'inside').length} of ${fit.length}.`}`
     : '';
   // A bake that nothing has to leave can be kept, made larger, costed and printed like any other.
   const canKeep = context.solution !== null && !context.working;

@@ -30,7 +30,7 @@ type Props = {
 
 /** How it should feel, from "pours" to "cracks", with a pointer for each version. */
 export function FeelStrip({ of, source, adapted, wetness, holdBackG, onExplain }: Props) {
-  if (!source.feel || !adapted.feel || !wetness) return null;
+  if (!source.feel || !adapted.feel || !wetness || wetness.state === 'open') return null;
   const [a, b] = [place(source.feel.value), place(adapted.feel.value)];
   const swap = a <= b;
   return (

@@ -1,5 +1,5 @@
 import type { Fit } from '../../../core/rebalance';
-import { PROP_WORDS } from '../../words/things';
+import { FIT_WORDS, PROP_WORDS } from '../../words/things';
 import classes from './desk.module.css';
 
 const SHOWN = ['wetness', 'fat', 'sugars', 'starch', 'protein', 'bind', 'shorten', 'lift'] as const;
@@ -15,7 +15,11 @@ export function FitTicks({ fit }: { fit: Fit[] }) {
         if (!f || f.source.value === 0) return null;
         const share = Math.min(FULL, f.adapted.value / f.source.value);
         return (
-          <span key={key} className={classes.tick} data-out={f.state === 'inside' ? undefined : ''}>
+          <span
+            key={key}
+            className={classes.tick}
+            data-out={f.state === 'low' || f.state === 'high' ? '' : undefined}
+          >
             <span>{PROP_WORDS[key]}</span>
             <span className={classes.tickBar} aria-hidden="true">
               <span
@@ -26,7 +30,9 @@ export function FitTicks({ fit }: { fit: Fit[] }) {
               />
               <i style={{ left: `${100 / FULL}%` }} />
             </span>
-            <span className="visually-hidden">{f.state === 'inside' ? 'inside its band' : f.state}</span>
+            <span className="visually-hidden">
+              {f.state === 'inside' ? 'inside its band' : FIT_WORDS[f.state]}
+            </span>
           </span>
         );
       })}

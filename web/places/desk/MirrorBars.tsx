@@ -2,7 +2,7 @@ import type { Fit, FitKey } from '../../../core/rebalance';
 import { PROP_UNIT, type Profile } from '../../../core/formula';
 import type { PropKey } from '../../../core/classes';
 import { amountOf } from '../../words/format';
-import { PROP_WORDS } from '../../words/things';
+import { FIT_WORDS, PROP_WORDS } from '../../words/things';
 import classes from './balance.module.css';
 
 const ROWS: PropKey[] = [
@@ -19,7 +19,6 @@ const ROWS: PropKey[] = [
   'bite',
   'salt',
 ];
-const STATE_WORDS = { inside: '', low: 'low', high: 'high' } as const;
 
 type Props = {
   /** The part these are of, as a label ends: ", crust"; empty where there is but one. */
@@ -58,7 +57,7 @@ export function MirrorBars({ of, source, adapted, fit, seen, onSee }: Props) {
             className={classes.row}
             aria-pressed={seen === key}
             onClick={() => onSee(key)}
-            aria-label={`${PROP_WORDS[key]}: as written ${amountOf(a, unit)}, adapted ${amountOf(b, unit)}${state === 'inside' ? '' : `, ${state}`}. Explain.`}
+            aria-label={`${PROP_WORDS[key]}: as written ${amountOf(a, unit)}, adapted ${amountOf(b, unit)}${state === 'inside' ? '' : `, ${FIT_WORDS[state]}`}. Explain.`}
           >
             <span className="num">{amountOf(a, unit)}</span>
             <span className={`${classes.bar} ${classes.left}`}>
@@ -70,7 +69,7 @@ export function MirrorBars({ of, source, adapted, fit, seen, onSee }: Props) {
               {f && <i style={{ left: width(f.lo), width: `${(100 * (f.hi - f.lo)) / most}%` }} />}
             </span>
             <span className="num" data-state={state}>
-              {amountOf(b, unit)} <b>{STATE_WORDS[state]}</b>
+              {amountOf(b, unit)} <b>{FIT_WORDS[state]}</b>
             </span>
           </button>
         );

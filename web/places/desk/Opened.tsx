@@ -101,7 +101,8 @@ export function Opened({
     <section>
       <h2>{PROP_WORDS[seen].charAt(0).toUpperCase() + PROP_WORDS[seen].slice(1)}</h2>
       {PROP_NOTES[seen] && <p>{PROP_NOTES[seen]}</p>}
-      {fit && fit.state !== 'inside' && (
+      {fit?.state === 'open' && <p>A line is not known that could bring more or less of it.</p>}
+      {(fit?.state === 'low' || fit?.state === 'high') && (
         <p>
           <b>Outside its band</b> of {amountOf({ ...fit.source, value: fit.lo }, fit.unit)} to{' '}
           {amountOf({ ...fit.source, value: fit.hi }, fit.unit)}: nothing chosen brings{' '}

@@ -1,13 +1,9 @@
 import { Select } from '@mantine/core';
-import { useCallback, useMemo } from 'react';
+import { useMemo } from 'react';
 import { Link, useLocation } from 'react-router';
 import { CLASS_IDS } from '../../../core/classes';
 import { avoidsOf } from '../../../core/exclusions';
-import { isBeside, type Line } from '../../../core/formula';
-import { idOf } from '../../../core/ingredients';
-import type { Pantry } from '../../../core/pantry';
-import { checkShares, expandRow, readLineWith, referenceMatcher } from '../../../core/reading';
-import type { Measures } from '../../../core/units';
+import { checkShares } from '../../../core/reading';
 import { useKitchen } from '../../api/useKitchen';
 import { useAppDispatch } from '../../app/store';
 import { usePantry } from '../../pantry/usePantry';
@@ -15,34 +11,14 @@ import { useSuits } from '../../pantry/useSuits';
 import { Suits } from '../../parts/Suits';
 import { ovenText } from '../../words/say';
 import { CLASS_WORDS } from '../../words/things';
-import { correctionOf } from '../read/correct';
-import { ReadLines, type LineView, type OnCorrect } from '../read/ReadLines';
+import { useCorrect } from '../read/correct';
+import { ReadLines } from '../read/ReadLines';
+import { viewOf } from '../read/viewOf';
+import { AskKind } from '../read/AskKind';
 import { useDeskContext } from './context';
 import { workingCopy } from '../../working/workingSlice';
 import { WhoEats } from './WhoEats';
 import classes from './desk.module.css';
-
-/** A line of the source with what is still open about it: questions that a correction has answered are gone. */
-function viewOf(line: Line, pantry: Pantry, measures: Measures): LineView {
-  const { written } = line.amount;
-  if (written === '') return { line, issues: [], suggestions: [] };
-  const context = { measures, matcher: referenceMatcher, ingredient: pantry.byId };
-  const reads = expandRow(written).map((row) => readLineWith(written, line.id, context, row));
-  const { issues, suggestions } = reads.find((r) => idOf(r.line.item) === idOf(line.item)) ?? reads[0]!;
-  const named = line.item.kind !== 'unknown';
-  const weighed = line.amount.massG !== null || isBeside(line.role);
-  const byHand = line.amount.massG?.basis === 'user' && !line.amount.reading.some((r) => r.step === 'mass');
-  const open = issues.filter(
-    (i) =>
-      !(i.code.startsWith('name.') && named) &&
-      !(
-        i.code.startsWith('amount.') &&
-        (byHand ||
-          (weighed && i.fixes === undefined && i.code !== 'amount.packed' && i.code !== 'amount.sifted'))
-      ),
-  );
-  return { line, issues: open, suggestions: suggestions.map((s) => s.id) };
-}
 
 /** Read: what was understood, line by line, each open to correction; the pasted text and who can eat it beside. */
 export function ReadStop() {
@@ -67,17 +43,16 @@ export function ReadStop() {
     [source.parts, pantry, kitchen],
   );
   const avoids = useMemo(() => avoidsOf(request.exclude, request.oil), [request.exclude, request.oil]);
-  const onCorrect = useCallback<OnCorrect>(
-    (lineId, change) =>
-      void dispatch(workingCopy.lineCorrected(correctionOf(source, lineId, change, pantry.byId, kitchen))),
-    [dispatch, source, pantry, kitchen],
-  );
+  const onCorrect = useCorrect(source);
   const bake = source.bake;
   const { search } = useLocation();
   const suits = useSuits(source, avoids, request.words);
   return (
     <div className={classes.frame}>
       <div className={classes.content}>
+        {source.parts.map((p) => (
+          <AskKind key={p.id} part={p} many={source.parts.length > 1} />
+        ))}
         {parts.map(({ part, views }) => (
           <ReadLines
             key={part.id}

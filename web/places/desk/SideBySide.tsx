@@ -12,7 +12,12 @@ import { workingCopy } from '../../working/workingSlice';
 import { titleOf } from './WholeSolution';
 import { inDegrees } from '../../words/heat';
 
-const SURE = { good: 'fairly sure', fair: 'worth a small trial', low: 'unsure: bake one first' } as const;
+const SURE = {
+  good: 'fairly sure',
+  fair: 'worth a small trial',
+  low: 'unsure: bake one first',
+  open: 'can’t say yet',
+} as const;
 const upper = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
 /** The properties of one part as written and in each solution. */

@@ -50,12 +50,20 @@ export function WholeSolution({
   const news = `${best ? 'nearest' : s.confidence.level === 'low' ? 'unsure' : 'another way'} · ${
     toBuy === 0 ? 'nothing new' : counted(toBuy, 'new thing')
   }`;
-  const outside = s.fit.filter((f) => f.state !== 'inside').map((f) => `${PROP_WORDS[f.key]} ${f.state}`);
+  const outside = s.fit
+    .filter((f) => f.state === 'low' || f.state === 'high')
+    .map((f) => `${PROP_WORDS[f.key]} ${f.state}`);
+  const open = s.fit.some((f) => f.state === 'open');
   const remarks = [
     ...s.misses.map(missWords),
     s.bringsIn.length > 0 ? `Brings in ${listed(s.bringsIn.map((b) => AVOID_WORDS[b.avoid]))}.` : '',
     s.uncovered.length > 0 ? `Not made good: ${listed(s.uncovered.map((j) => JOB_NOUNS[j]))}.` : '',
-    outside.length > 0 ? `Outside the band: ${listed(outside.slice(0, 3))}.` : 'All inside its bands.',
+    outside.length > 0
+      ? `Outside the band: ${listed(outside.slice(0, 3))}.`
+      : open
+        ? ''
+        : 'All inside its bands.',
+    open ? 'Balance: can’t say yet, a line is not known.' : '',
   ].filter(Boolean);
   return (
     <button

@@ -69,7 +69,9 @@ export function WhyAside({ option, solution }: { option: Option | null; solution
               ? 'Fairly sure.'
               : solution.confidence.level === 'fair'
                 ? 'Worth a small trial first.'
-                : 'Unsure: bake one first.'}
+                : solution.confidence.level === 'low'
+                  ? 'Unsure: bake one first.'
+                  : 'Can’t say yet.'}
           </b>
         </p>
         {solution.confidence.because.map((b) => (

@@ -13,6 +13,7 @@ export type Stop = { to: string | null; name: string; state: string; look?: bool
 /** What lifts a formula, in a line; marked where soda is left over or gas is out of its window. */
 function liftState(formula: Formula | null, lookup: Lookup): Pick<Stop, 'state' | 'look'> {
   if (!formula) return { state: 'working' };
+  if (formula.parts.some((p) => liftOf(p, lookup).open)) return { state: 'not known yet', look: true };
   const budgets = formula.parts.map((p) => liftOf(p, lookup));
   if (budgets.some((b) => b.effect === 'soapy')) return { state: 'soda left over', look: true };
   const out = budgets.find((b) => b.state === 'low' || b.state === 'high');
@@ -68,7 +69,13 @@ export function stopsOf(
     {
       to: 'balance',
       name: 'Balance',
-      state: solution ? `${inside} of ${solution.fit.length} inside` : working ? 'working' : 'waits for Swap',
+      state: solution
+        ? solution.fit.some((f) => f.state === 'open')
+          ? 'not known yet'
+          : `${inside} of ${solution.fit.length} inside`
+        : working
+          ? 'working'
+          : 'waits for Swap',
       look: solution !== null && inside < solution.fit.length,
     },
     { to: 'lift', name: 'Lift', ...liftState(solution?.formula ?? copy.doc?.source ?? null, lookup) },

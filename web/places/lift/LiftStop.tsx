@@ -1,6 +1,6 @@
 import { SegmentedControl, Skeleton } from '@mantine/core';
 import { useMemo, useState } from 'react';
-import { profileOf, totalMassG, type Formula } from '../../../core/formula';
+import { openLines, profileOf, totalMassG, type Formula } from '../../../core/formula';
 import type { Lookup } from '../../../core/ingredients';
 import { altitudeAdvice, isYeasted, liftOf, USUAL_PLAN, type LiftPlan } from '../../../core/leavening';
 import { useKitchen } from '../../api/useKitchen';
@@ -11,6 +11,7 @@ import { ingredientName } from '../../words/things';
 import { useDeskContext } from '../desk/context';
 import { workingCopy } from '../../working/workingSlice';
 import frame from '../desk/desk.module.css';
+import { CantSay } from '../read/CantSay';
 import { Beam } from './Beam';
 import { GasBars } from './GasBars';
 import { Exchanges, Repairs, Risks } from './Leaveners';
@@ -117,7 +118,10 @@ export function LiftStop() {
             onChange={setChosen}
           />
         )}
-        <div className={chemical ? classes.grid : undefined}>
+        {after.budget.open && (
+          <CantSay what="what lifts it" lines={openLines(part, lookup)} source={doc.source} />
+        )}
+        <div className={chemical ? classes.grid : undefined} hidden={after.budget.open}>
           {chemical && (
             <div>
               <Beam source={before.budget} adapted={after.budget} />
@@ -134,7 +138,7 @@ export function LiftStop() {
             />
           </div>
         </div>
-        {yeasted && (
+        {yeasted && !after.budget.open && (
           <Yeast
             part={part}
             lookup={lookup}

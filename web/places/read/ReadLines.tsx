@@ -29,7 +29,8 @@ const ROLE_WORDS: Record<LineRole, string> = {
   bath: 'boiled in, poured away',
 };
 
-function Editor({
+/** The thing and the grams of a line, to be said or mended. */
+export function LineEditor({
   view,
   pantry,
   onCorrect,
@@ -206,7 +207,7 @@ const Row = memo(function Row({
           ))}
         </p>
       ))}
-      {open && <Editor view={view} pantry={pantry} onCorrect={onCorrect} onDone={() => setOpen(false)} />}
+      {open && <LineEditor view={view} pantry={pantry} onCorrect={onCorrect} onDone={() => setOpen(false)} />}
     </li>
   );
 });

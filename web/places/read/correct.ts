@@ -1,9 +1,13 @@
 import { refTo, type Ingredient } from '../../../core/ingredients';
-import { reweigh } from '../../../core/reading';
+import { guessAgain, reweigh } from '../../../core/reading';
 import type { Measures } from '../../../core/units';
 import type { Formula } from '../../../core/formula';
-import type { Correction } from '../../working/workingSlice';
-import type { Change } from './ReadLines';
+import { useCallback } from 'react';
+import { useKitchen } from '../../api/useKitchen';
+import { useAppDispatch } from '../../app/store';
+import { usePantry } from '../../pantry/usePantry';
+import { correctLine, workingCopy, type Correction } from '../../working/workingSlice';
+import type { Change, OnCorrect } from './ReadLines';
 
 /**
  * A correction as the working copy takes it. Where a line is said to be another thing, its cups and pieces are
@@ -27,4 +31,22 @@ export function correctionOf(
       : {}),
     ...(change.massG === undefined ? {} : { massG: change.massG }),
   };
+}
+
+/** Corrects a line of the working copy, wherever on the desk it is asked about. */
+export function useCorrect(source: Formula): OnCorrect {
+  const dispatch = useAppDispatch();
+  const { pantry } = usePantry();
+  const kitchen = useKitchen();
+  return useCallback<OnCorrect>(
+    (lineId, change) => {
+      const mended = correctionOf(source, lineId, change, pantry.byId, kitchen);
+      // What a line turns out to be may tell what kind of bake it is.
+      const kinds = guessAgain(correctLine(source, mended), pantry.lookup).parts.flatMap(
+        ({ id, classId, guess }) => (guess ? [{ id, classId, guess }] : []),
+      );
+      dispatch(workingCopy.lineCorrected(kinds.length > 0 ? { ...mended, kinds } : mended));
+    },
+    [dispatch, source, pantry, kitchen],
+  );
 }

@@ -17,6 +17,7 @@ import { ovenText, say, sayProblem } from '../../words/say';
 import { CLASS_WORDS, CUP_WORDS } from '../../words/things';
 import { useCompute } from '../../workers/useCompute';
 import { correctLine } from '../../working/workingSlice';
+import { guessAgain } from '../../../core/reading';
 import { correctionOf } from '../read/correct';
 import { ReadLines, type Change, type LineView, type OnCorrect } from '../read/ReadLines';
 import { FromElsewhere } from './FromElsewhere';
@@ -117,10 +118,11 @@ export function NewFormulaPage() {
   const keys = useMemo(() => keysOf(read?.lines.map((l) => l.line) ?? []), [read]);
   const corrected = useMemo(() => {
     if (!read) return null;
-    return read.lines.reduce((f, { line }) => {
+    const mended = read.lines.reduce((f, { line }) => {
       const fix = form.fixes[keys.get(line.id) ?? ''];
       return fix ? correctLine(f, correctionOf(f, line.id, fix, pantry.byId, measures)) : f;
     }, read.formula);
+    return mended === read.formula ? mended : guessAgain(mended, pantry.lookup);
   }, [read, keys, form.fixes, pantry, measures]);
   const parts = useMemo(() => {
     if (!read || !corrected) return [];
@@ -232,7 +234,7 @@ export function NewFormulaPage() {
             <Select
               label="Kind of bake"
               data={CLASS_IDS.map((c) => ({ value: c, label: CLASS_WORDS[c] }))}
-              value={form.classId ?? read?.formula.parts[0]?.classId ?? null}
+              value={form.classId ?? corrected?.parts[0]?.classId ?? null}
               placeholder="read from the text"
               onChange={(v) => set({ classId: v })}
               allowDeselect={false}

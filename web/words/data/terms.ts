@@ -2,7 +2,7 @@ import type { CautionId, ClassId, FeelWord, HonestId, JobId } from '../../../cor
 import type { AvoidId, Component, GroupId, ItemKind, KeepingId, PieceName } from '../../../core/ingredients';
 import type { PanelKey } from '../../../core/pantry';
 import type { LineRole } from '../../../core/formula';
-import type { FitKey } from '../../../core/rebalance';
+import type { Fit, FitKey } from '../../../core/rebalance';
 import type { ExclusionId, PresetId, RulesetId } from '../../../core/exclusions';
 import type { CupStandard, SpoonStandard, UnitId } from '../../../core/units';
 
@@ -115,6 +115,14 @@ export const JOB_NOUNS: Record<JobId, string> = {
   glaze: 'gloss',
   release: 'release from the tin',
   bite: 'bite',
+};
+
+/** How a property stands to its band. */
+export const FIT_WORDS: Record<Fit['state'], string> = {
+  inside: '',
+  low: 'low',
+  high: 'high',
+  open: 'can’t say yet',
 };
 
 export const PROP_WORDS: Record<FitKey, string> = {
