@@ -135,3 +135,36 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await context.close();
   });
 }
+
+test('lines that are not known are settled by keys; until then nothing is said of what rests on them', async ({
+  page,
+}) => {
+  await putFormula(page, {
+    title: 'Ferry squares',
+    text: '200 g white rice flour\n60 g tapioca starch\n180 g harbour glimmer\n2 eggs\n120 g sugar\n8 g baking powder\n90 ml quay juice',
+  });
+  await page.getByRole('link', { name: /Read/ }).click();
+  await expect(page.getByRole('note').filter({ hasText: 'What kind of bake is this?' })).toBeVisible();
+  await leaveOut(page, 'egg');
+  const stops = page.getByRole('navigation', { name: 'Stops of this formula' });
+  await expect(stops.getByRole('link', { name: /Balance/ })).toContainText('not known yet');
+  await expect(stops.getByRole('link', { name: /Lift/ })).toContainText('not known yet');
+  await stops.getByRole('link', { name: /Balance/ }).click();
+  const silent = page.getByRole('note').filter({ hasText: 'Can’t say how it balances and feels yet' });
+  await expect(silent).toContainText('harbour glimmer');
+  await expectAccessible(page);
+  await expect(page.getByText('Fairly sure.')).toHaveCount(0);
+  await stops.getByRole('link', { name: /Read/ }).click();
+  await page.getByRole('button', { name: 'Settle 2 lines' }).press('Enter');
+  const settle = page.getByRole('region', { name: 'Lines that are not known' });
+  for (const name of ['Sorghum flour', 'Water']) {
+    const it = settle.getByRole('combobox', { name: 'It is' });
+    await it.fill(name.toLowerCase());
+    await page.getByRole('option', { name, exact: true }).click();
+    await settle.getByRole('button', { name: 'Take it so' }).press('Enter');
+  }
+  await expect(settle).toHaveCount(0);
+  await stops.getByRole('link', { name: /Balance/ }).click();
+  await expect(silent).toHaveCount(0);
+  await expect(stops.getByRole('link', { name: /Balance/ })).toContainText('inside');
+});

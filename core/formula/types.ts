@@ -110,6 +110,8 @@ export type Formula = {
   yield?: Yield;
   bake?: StatedBake;
   tin?: StatedTin;
+  /** It has to be begun the day before it is wanted. */
+  overnight?: boolean;
   /** What this formula already leaves out; an adaptation keeps to it. */
   avoids: AvoidId[];
   originalText: string;

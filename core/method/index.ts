@@ -1,3 +1,4 @@
+export * from './actions';
 export * from './edits';
 export { spokenOf, type PartWords } from './named';
 export * from './steps';

@@ -1,4 +1,5 @@
 import type { Msg } from '../explain';
+import type { Action } from './actions';
 
 /** What a step of making does; read from its verbs. */
 export const STEP_KINDS = [
@@ -36,6 +37,8 @@ export type Step = {
   text: string;
   added?: Msg;
   swaps?: WordSwap[];
+  /** What its words tell of, in order, linked to the lines. */
+  actions?: Action[];
   notes: Msg[];
   struck?: Msg;
   /** The baker's own words, in place of all the rest. */

@@ -8,6 +8,7 @@ import { readBake, type BakeIssue } from './bake';
 import { checkBatch, checkShares, likelier } from './checks';
 import { eggsOf } from './country';
 import { readLineWith, type ReadContext, type ReadLine } from './line';
+import { linkMethod } from './actions';
 import { kindOf } from './evidence';
 import { referenceMatcher } from './match';
 import { isWholePaste, rowsOf, undecorated } from './rows';
@@ -165,5 +166,5 @@ export function readFormula(asked: ReadInput, given: ReadContext = referenceCont
     avoids: [],
     originalText: asked.text.slice(0, 50_000),
   };
-  return { formula, lines, issues };
+  return { formula: linkMethod(formula, lookupIn(context)), lines, issues };
 }

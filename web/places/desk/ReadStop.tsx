@@ -13,6 +13,7 @@ import { ovenText } from '../../words/say';
 import { CLASS_WORDS } from '../../words/things';
 import { useCorrect } from '../read/correct';
 import { ReadLines } from '../read/ReadLines';
+import { Settle } from '../read/Settle';
 import { viewOf } from '../read/viewOf';
 import { AskKind } from '../read/AskKind';
 import { useDeskContext } from './context';
@@ -53,6 +54,7 @@ export function ReadStop() {
         {source.parts.map((p) => (
           <AskKind key={p.id} part={p} many={source.parts.length > 1} />
         ))}
+        <Settle views={parts.flatMap((p) => p.views)} pantry={pantry} onCorrect={onCorrect} />
         {parts.map(({ part, views }) => (
           <ReadLines
             key={part.id}

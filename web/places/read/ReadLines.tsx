@@ -72,7 +72,7 @@ export function LineEditor({
         onChange={setId}
         searchable
         limit={60}
-        data-autofocus
+        autoFocus={id === null}
         nothingFoundMessage="Nothing of that name"
         maxDropdownHeight={260}
       />
@@ -87,7 +87,12 @@ export function LineEditor({
         error={error}
         hideControls
       />
-      <Button type="submit" leftSection={<IconCheck size={16} />}>
+      {/* Where an answer stands ready, Enter takes it. */}
+      <Button
+        type="submit"
+        autoFocus={was === null && suggestions.length > 0}
+        leftSection={<IconCheck size={16} />}
+      >
         Take it so
       </Button>
       <Button variant="subtle" onClick={onDone}>

@@ -20,6 +20,7 @@ import { correctLine } from '../../working/workingSlice';
 import { guessAgain } from '../../../core/reading';
 import { correctionOf } from '../read/correct';
 import { ReadLines, type Change, type LineView, type OnCorrect } from '../read/ReadLines';
+import { Settle } from '../read/Settle';
 import { FromElsewhere } from './FromElsewhere';
 import classes from './shelf.module.css';
 import { degrees } from '../../words/heat';
@@ -287,6 +288,7 @@ export function NewFormulaPage() {
                   ))}
                 </Notice>
               ))}
+              <Settle views={views} pantry={pantry} onCorrect={onCorrect} />
               <div className={classes.parts}>
                 {parts
                   .filter((p) => p.views.length > 0)

@@ -1,0 +1,258 @@
+import { isBeside, type Line, type Part } from '../formula';
+import type { GroupId, Ingredient, Lookup } from '../ingredients';
+import type { ActionShare } from '../method';
+import { NUMBER, numberOf } from './amount';
+
+/** A word without its plural. */
+export const stem = (word: string): string =>
+  word.length > 4 && word.endsWith('ies')
+    ? `${word.slice(0, -3)}y`
+    : word.length > 4 && /(?:ch|sh|ss|x|toes)es$|oes$/.test(word)
+      ? word.slice(0, -2)
+      : word.length > 3 && /[^su]s$/.test(word)
+        ? word.slice(0, -1)
+        : word;
+
+/** Words that say how a thing is, not what it is: alone they name no line. */
+const LOOSE = new Set(
+  'a an the of and or to in for with at on some more extra plus gf df gluten free fine finely coarse coarsely ground whole white brown black dark light fresh freshly dry dried cold warm hot soft softened melted cooled cooked plain all purpose large medium small lg big good pinch handful level heaped packed powder mix blend ball cube cubed room temperature temp ice iced raw ripe tin can packet sachet stick piece slice extract essence virgin extra active instant quick easy fast action strong thick thin full fat low unsalted salted sweet sour certified organic optional other any kind type weight own own-brand each half quarter third grated chopped sliced diced mashed crushed toasted roasted beaten lightly pitted peeled drained soaked rinsed zest juice clove mature sea kosher table granulated caster icing powdered golden superfine light dark yolk white'.split(' '),
+);
+/** Of these words alone a line is told though they are loose. */
+const TELLS = new Set(['zest', 'juice', 'yolk', 'white']);
+
+/** What a word of a method may mean: lines of these groups, all that are left, or the first. */
+const COLLECTIVE: Record<string, { is: (i: Ingredient) => boolean; all: boolean }> = {};
+const collective = (words: string, groups: GroupId[], all: boolean) => {
+  for (const w of words.split(' ')) COLLECTIVE[w] = { is: (i) => groups.includes(i.group), all };
+};
+collective('flour', ['flour', 'blend', 'nut_flour', 'seed_flour', 'starch'], true);
+collective('starch', ['starch'], true);
+collective('sugar', ['sugar'], true);
+collective('syrup', ['syrup'], false);
+collective('egg', ['egg'], true);
+collective('milk', ['milk', 'plant_drink', 'nut_drink'], true);
+collective('butter', ['butter', 'fat_firm'], false);
+collective('block margarine marg shortening', ['fat_firm', 'butter'], false);
+collective('fat', ['butter', 'fat_firm', 'oil'], true);
+collective('oil', ['oil'], false);
+collective('nut', ['nut_pieces', 'nut_flour'], true);
+collective('seed', ['seed_pieces'], true);
+collective('fruit berry', ['fruit'], true);
+collective('chocolate', ['chocolate'], true);
+collective('cheese', ['cheese', 'plant_cheese'], true);
+collective('cream', ['cream', 'plant_cream'], false);
+collective('yogurt yoghurt', ['cultured', 'plant_cultured'], false);
+collective('yeast', ['yeast'], false);
+collective('starter levain', ['starter'], false);
+collective('salt', ['salt'], false);
+collective('water', ['water'], false);
+collective('soda bicarb', ['leavener'], false);
+collective('spice', ['flavour'], true);
+COLLECTIVE.gum = { is: (i) => /gum/.test(i.id), all: true };
+COLLECTIVE.soda = { is: (i) => /soda|bicarb/.test(i.id), all: false };
+COLLECTIVE.bicarb = COLLECTIVE.soda;
+COLLECTIVE.leavener = { is: (i) => i.group === 'leavener', all: true };
+COLLECTIVE.yolk = { is: (i) => i.group === 'egg_yolk' || i.group === 'egg', all: false };
+COLLECTIVE.white = { is: (i) => i.group === 'egg_white' || i.group === 'egg', all: false };
+COLLECTIVE.vinegar = { is: (i) => /vinegar/.test(i.id), all: false };
+COLLECTIVE.lemon = { is: (i) => /lemon/.test(i.id), all: true };
+COLLECTIVE.vanilla = { is: (i) => /vanilla/.test(i.id), all: true };
+COLLECTIVE.coconut = { is: (i) => /coconut/.test(i.id), all: false };
+COLLECTIVE.psyllium = { is: (i) => /psyllium/.test(i.id), all: true };
+
+/** The words of a text, folded, each with its place. */
+export type Word = { text: string; at: number; end: number };
+export const wordsOf = (text: string): Word[] =>
+  [...text.matchAll(/[\p{L}’']+/gu)].map((m) => ({
+    text: stem(m[0].toLowerCase().replace(/[’']s?$/, '')),
+    at: m.index,
+    end: m.index + m[0].length,
+  }));
+
+/** What of a row names its thing: without amounts, brackets, what it is for and how it is cut. */
+const nameIn = (written: string): string =>
+  written
+    .replace(/\([^()]*\)/g, ' ')
+    .replace(/,.*$|\b(?:plus|for|to)\b.*$/i, ' ')
+    .replace(/[\d½¼¾⅓⅔⅛/.–-]+\s*(?:g|kg|ml|l|oz|lb|c|t|tbsps?|tsps?|cups?|tins?|cans?)?\b\.?/gi, ' ');
+
+/** A line as the method may call it: phrases of one to four words. */
+type Called = { line: Line; part: string; ingredient: Ingredient | null; phrases: Set<string> };
+
+function phrasesOf(line: Line, ingredient: Ingredient | null, alone: boolean): Set<string> {
+  const names = [
+    ...(ingredient?.names ?? []),
+    // A row of several things would give each the names of all.
+    ...(alone ? [nameIn(line.item.kind === 'unknown' ? line.item.text : line.amount.written)] : []),
+  ];
+  const out = new Set<string>();
+  for (const name of names) {
+    const w = wordsOf(name).map((x) => x.text);
+    for (let from = 0; from < w.length; from++)
+      for (let to = from + 1; to <= Math.min(w.length, from + 4); to++) {
+        const some = w.slice(from, to);
+        const telling = some.filter((x) => !LOOSE.has(x) && x.length > 2);
+        if (telling.length > 0 || (some.length === 1 && TELLS.has(some[0]!))) out.add(some.join(' '));
+      }
+  }
+  return out;
+}
+
+/** How lines of a formula are called in its method; what each act takes is taken off what is left of them. */
+export class Lines {
+  readonly called: Called[];
+  readonly #left = new Map<string, ActionShare[]>();
+
+  constructor(
+    readonly parts: readonly Part[],
+    lookup: Lookup,
+  ) {
+    const rows = new Map<string, number>();
+    for (const l of parts.flatMap((p) => p.lines)) rows.set(l.amount.written, (rows.get(l.amount.written) ?? 0) + 1);
+    this.called = parts.flatMap((p) =>
+      p.lines.map((line) => {
+        const ingredient = lookup(line.item);
+        return {
+          line,
+          part: p.id,
+          ingredient,
+          phrases: phrasesOf(line, ingredient, rows.get(line.amount.written) === 1 || ingredient === null),
+        };
+      }),
+    );
+  }
+
+  /** What earlier acts left of a line: 1 whole, 0 nothing; null where some of it went that nobody counted. */
+  left(lineId: string): number | null {
+    const taken = this.#left.get(lineId) ?? [];
+    if (taken.includes('rest')) return 0;
+    if (taken.some((t) => typeof t !== 'number')) return null;
+    return Math.max(0, 1 - taken.reduce<number>((s, t) => s + (t as number), 0));
+  }
+  isWhole = (c: Called): boolean => !this.#left.has(c.line.id);
+  isGone = (c: Called): boolean => (this.left(c.line.id) ?? 1) < 0.01;
+
+  take(lineId: string, share: ActionShare): { lineId: string; share: ActionShare } {
+    const left = this.left(lineId);
+    const given = share === 'rest' ? (left === null ? 'rest' : left) : share;
+    this.#left.set(lineId, [...(this.#left.get(lineId) ?? []), given === 0 ? 'rest' : given]);
+    return { lineId, share: given };
+  }
+}
+
+const FRACTION =
+  /\b(half|(?:a |one )?third|two thirds|(?:a |one )?quarter|three quarters)\s+(?:of\s+)?(?:the\s+|it\s+)?(?:\p{L}+\s+)?$/iu;
+const FRACTIONS: Record<string, number> = {
+  half: 1 / 2,
+  third: 1 / 3,
+  'two thirds': 2 / 3,
+  quarter: 1 / 4,
+  'three quarters': 3 / 4,
+};
+const SOME =
+  /\b(?:some(?: of)?|a (?:little|few|bit|spoonful|spoon|pinch|handful|smear|knob|splash|tablespoon|teaspoon|dusting)(?: of)?|a (?:few )?spoons? of|\d+ (?:tbsp|tsp|spoons?) of)\s+(?:the\s+)?(?:\p{L}+\s+)?$/iu;
+const MOST = /\b(?:most|nearly all) of (?:the )?(?:\p{L}+\s+)?$/iu;
+const REST = /\b(?:(?:the )?(?:rest|remainder) of(?: the)?|remaining|the other half(?: of)?(?: the)?|the last of(?: the)?)\s+(?:\p{L}+\s+)?$/iu;
+const GRAMS_OF = new RegExp(`\\b(${NUMBER})\\s?g (?:of )?(?:the )?(?:\\p{L}+\\s+)?$`, 'iu');
+const OTHER_GRAMS = new RegExp(`\\bother (${NUMBER})\\s?g (?:of )?(?:the )?(?:\\p{L}+\\s+)?$`, 'iu');
+
+/** How much of a line the words before its name say; null where they say nothing. */
+export function shareBefore(before: string, line: Line): ActionShare | null {
+  const near = before.slice(-40);
+  if (REST.test(near)) return 'rest';
+  if (MOST.test(near)) return 'most';
+  const fraction = FRACTION.exec(near)?.[1]?.toLowerCase().replace(/^(?:a|one) /, '');
+  if (fraction !== undefined) return FRACTIONS[fraction] ?? null;
+  if (SOME.test(near)) return 'some';
+  if (OTHER_GRAMS.test(near)) return 'rest';
+  const grams = GRAMS_OF.exec(near);
+  const whole = line.amount.massG?.value;
+  if (grams && whole && numberOf(grams[1]!) < 0.97 * whole) return numberOf(grams[1]!) / whole;
+  return null;
+}
+
+export type Mention = { called: Called; share: ActionShare | null };
+
+/** What the next words mean where they are of no line alone: all dry things, all of it. */
+const GROUPS: [RegExp, 'dry' | 'wet' | 'all' | 'rest'][] = [
+  [/\b(?:the |all (?:of )?(?:the )?|remaining )?dry(?: (?:things|ingredients|stuff|goods|mix))?(?=\s*(?:[,.;]|$|in\b|into\b|together\b|and\b|first\b|to\b|ingredients\b|things\b|with\b|well\b|&))/i, 'dry'],
+  [/\b(?:the |all (?:of )?(?:the )?|remaining )?(?:wet|liquid)s?(?: (?:things|ingredients))?(?=\s*(?:[,.;]|$|in\b|into\b|together\b|all at once\b|and\b|to\b|ingredients\b|things\b|with\b|&))/i, 'wet'],
+  [/\b(?:everything else|all the rest|the (?:rest|remaining ingredients)(?! of\b)|remaining ingredients|the others)\b(?! of\b)/i, 'rest'],
+  [/\b(?:everything|it all|all (?:of )?(?:the )?ingredients|all together|the lot|(?:the )?\p{L}+ ingredients)\b/iu, 'all'],
+];
+
+/** Whether an act works on what is in the bowl, or on what lies beside it. */
+export type Side = 'in' | 'beside' | 'any';
+
+/**
+ * The lines that a clause names, in its order. Of several lines a word may mean, those of the part at work come first, then
+ * those of which something is left; what is all used means what was made of it, and names no line.
+ */
+export function mentionsIn(clause: string, lines: Lines, partId: string | undefined, side: Side): Mention[] {
+  const words = wordsOf(clause);
+  const out: Mention[] = [];
+  const seen = new Set<string>();
+  const put = (called: Called, share: ActionShare | null) => {
+    if (seen.has(called.line.id)) return;
+    seen.add(called.line.id);
+    out.push({ called, share });
+  };
+  const fits = (c: Called): boolean =>
+    side === 'any' || (side === 'beside') === (isBeside(c.line.role) && c.line.role !== 'taste');
+  for (let i = 0; i < words.length;) {
+    let taken = 0;
+    for (let n = Math.min(4, words.length - i); n > 0 && taken === 0; n--) {
+      const phrase = words.slice(i, i + n).map((w) => w.text).join(' ');
+      const group = n === 1 ? COLLECTIVE[phrase] : undefined;
+      const named = lines.called.filter((c) => c.phrases.has(phrase));
+      const grouped = group ? lines.called.filter((c) => c.ingredient && group.is(c.ingredient)) : [];
+      if (named.length === 0 && grouped.length === 0) continue;
+      // "Rice flour": a longer name that no line has is another thing than the line whose last word it shares.
+      const before = clause.slice(0, words[i]!.at);
+      if (n === 1 && /\p{L}$/u.test(clause.slice(Math.max(0, words[i]!.at - 1), words[i]!.at))) break;
+      taken = n;
+      const chosen = choose([...new Set([...named, ...grouped])], lines, partId, fits);
+      if (chosen.length === 0) break;
+      const plural = group?.all === true && named.length !== 1;
+      const whose = plural || (chosen.length > 1 && chosen.every((c) => c.line.amount.written === chosen[0]!.line.amount.written)) ? chosen : chosen.slice(0, 1);
+      for (const c of whose) put(c, shareBefore(before, c.line));
+    }
+    i += Math.max(1, taken);
+  }
+  return out;
+}
+
+/** Of lines that a word may mean, those that it means: of the right side, with something left, of the part at work. */
+function choose(of: Called[], lines: Lines, partId: string | undefined, fits: (c: Called) => boolean): Called[] {
+  const left = of.filter((c) => !lines.isGone(c));
+  for (const some of [left.filter(fits), left]) {
+    if (some.length === 0) continue;
+    const here = some.filter((c) => c.part === partId);
+    const among = here.length > 0 ? here : some.filter((c) => c.part === some[0]!.part);
+    const whole = among.filter(lines.isWhole);
+    return whole.length > 0 ? whole : among;
+  }
+  return [];
+}
+
+/** The lines that words for many mean: "the dry things", "everything else", "the rest". */
+export function groupIn(clause: string, lines: Lines, partId: string | undefined): Called[] {
+  for (const [pattern, which] of GROUPS) {
+    const m = pattern.exec(clause);
+    if (!m) continue;
+    const here = lines.called.filter(
+      (c) => c.part === partId && !isBeside(c.line.role) && !lines.isGone(c),
+    );
+    if (which === 'dry') return here.filter((c) => lines.isWhole(c) && isDry(c));
+    if (which === 'wet') return here.filter((c) => lines.isWhole(c) && !isDry(c));
+    return here;
+  }
+  return [];
+}
+
+const WET_GROUPS: readonly GroupId[] = ['egg', 'egg_white', 'egg_yolk', 'butter', 'fat_firm', 'oil', 'syrup', 'honey', 'nut_butter', 'seed_butter'];
+const isDry = ({ ingredient, line }: Called): boolean =>
+  ingredient !== null &&
+  (ingredient.dry || ingredient.group === 'salt' || ingredient.group === 'sugar') &&
+  !WET_GROUPS.includes(ingredient.group) &&
+  line.role !== 'inclusion';

@@ -1,0 +1,192 @@
+import type { ActionKind } from '../method';
+
+/** Verbs whose kind their clause decides. */
+export type Head =
+  | ActionKind
+  | 'add'
+  | 'beat'
+  | 'bring'
+  | 'cover'
+  | 'cut'
+  | 'heat'
+  | 'let'
+  | 'line'
+  | 'pour'
+  | 'put'
+  | 'roll'
+  | 'set'
+  | 'spread'
+  | 'strew'
+  | 'take'
+  | 'turned'
+  | 'keep'
+  | 'dip';
+
+/** Verbs by what they do. Those of the second list are nouns or adjectives as well: they count only where a clause begins. */
+const PLAIN: [Head, string][] = [
+  ['whisk', 'whisk|whip'],
+  ['beat', 'beat'],
+  ['mix', 'stir|combine|sift|sieve together|blitz|pulse|process|toss|tumble|dissolve|incorporate|bind|mash|work'],
+  ['add', 'add|dump|thin'],
+  ['knead', 'knead'],
+  ['melt', 'melt'],
+  ['cook', 'simmer|fry|saut[eé]|sweat|caramelise|caramelize|cook|griddle|toast|reduce'],
+  ['boil', 'boil|poach'],
+  ['soak', 'soak|steep|infuse|sour'],
+  ['rest', 'bloom|thaw|defrost|hydrate'],
+  ['drain', 'drain|squeeze|strain|rinse|wring'],
+  ['chill', 'refrigerate|chill|freeze'],
+  ['proof', 'prove|ferment'],
+  ['shape', 'flatten|twist|plait|braid|pat|press|pipe|stretch|crimp|tuck|curl|join|coil'],
+  ['divide', 'divide|split|portion|halve|scoop'],
+  ['score', 'slash|prick|snip'],
+  ['fill', 'scrape|spoon|transfer|ladle|layer|arrange|swirl'],
+  ['pour', 'pour|tip'],
+  ['put', 'put|place|lay|lower|slide|load|sit'],
+  ['spread', 'spread|smear|smooth'],
+  ['strew', 'scatter|strew|sprinkle'],
+  ['wash', 'brush|paint'],
+  ['glaze', 'drizzle'],
+  ['blind_bake', 'blind[- ]bake|par-?bake|bake blind'],
+  ['bake', 'bake|roast|broil'],
+  ['preheat', 'pre-?heat'],
+  ['heat', 'heat|warm|get'],
+  ['prepare', 'grease'],
+  ['uncover', 'uncover|take off|take (?:the )?\\w+ (?:off|out)|remove|lift off'],
+  ['turn', 'rotate|swap|flip|turn (?:it |them |each )?over|swapping|turning'],
+  ['bake', 'tenting'],
+  ['cool', 'unmould|unmold|demould|hang'],
+  ['let', 'let|leave|wait|allow'],
+  ['bring', 'bring'],
+  ['take', 'take'],
+  ['keep', 'keep|wrap|store|serve|eat'],
+];
+const CLAUSE_ONLY: [Head, string][] = [
+  ['mix', 'mix|blend'],
+  ['cream', 'cream'],
+  ['rub', 'rub'],
+  ['fold', 'fold'],
+  ['melt', 'brown'],
+  ['rest', 'rest|stand'],
+  ['proof', 'proof|rise|bulk|(?:final|second|first) (?:proof|rise)'],
+  ['soak', 'bloom'],
+  ['shape', 'shape|form'],
+  ['roll', 'roll'],
+  ['divide', 'scale|quarter|slice'],
+  ['cut', 'cut'],
+  ['score', 'score|mark|(?:one|two|three|four|five) slashes'],
+  ['fill', 'fill|line (?=.*\\b(?:tart|pie|flan|quiche|case|dish|plate|tin)\\b.*\\bwith (?:the )?(?:pastry|dough))'],
+  ['line', 'line'],
+  ['prepare', 'butter (?=(?:a|an|the|your|two|\\d)\\b)|oil (?=(?:a|an|the|your|two|\\d)\\b)|flour (?=(?:a|an|the|your|two|\\d)\\b)'],
+  ['strew', 'top'],
+  ['glaze', 'glaze|ice|dust|frost'],
+  ['dip', 'dip'],
+  ['spread', 'cover (?=.*\\bwith (?:the )?(?:icing|frosting|glaze|filling|cream)\\b)'],
+  ['cover', 'cover'],
+  ['set', 'set'],
+  ['turned', 'turn'],
+  ['cool', 'cool'],
+  ['chill', 'fridge'],
+  ['heat', 'oven(?=:| to| at| on)'],
+  ['bake', 'tent|load(?= at)|grill'],
+  ['other', 'dry|check|tap|test'],
+];
+
+const ALL = [...PLAIN, ...CLAUSE_ONLY];
+const words = (of: [Head, string][]): string => of.map(([, w]) => w).join('|');
+const ADVERB =
+  '(?:(?:gently|quickly|immediately|meanwhile|carefully|loosely|lightly|thoroughly|now|again|slowly|briefly|finally|next|lastly|first|evenly|well|deeply|thinly|just|simply|then|also|finely) )*';
+/** What parts a clause from the one before. */
+const BREAK = '(?:^|[,;:.(–—]\\s*|\\b(?:and|then|&|or|before|to)\\s+|\\+\\s*)';
+const AT_BREAK = new RegExp(`(${BREAK})(${ADVERB})(${words(ALL)})\\b`, 'giu');
+/** Within the words that lead in to a sentence: "The night before mix the starter", "While it bakes bring butter". */
+const LED = new RegExp(`(?<=\\p{L}[ ,])(${words(PLAIN)}|mix|rest|shape|cut|line|fold|cool|dust|rub)\\b`, 'iu');
+/** A word before a verb that makes it a noun or another form. */
+const NOT_BEFORE =
+  /\b(?:the|a|an|of|with|for|in|into|on|onto|at|no|your|each|more|first|second|it|they|them|is|are|this|that|from|be|been|one|oven|dry|wet|egg|not|so|as|till|until|you|can|will|has|have|but|through|over)\s+$/i;
+/** A lead-in says when or where, and then what is done. */
+const LEAD_IN =
+  /^(?:the (?:night|day|evening) before|next (?:day|morning)|in the morning|on the day|meanwhile|when|while|once|as soon as|after|off|in (?:a|an|the)|with (?:a|an|the)|using|using (?:a|the)|on (?:a|the)|over (?:a|low|medium|high)|to (?:make|finish|serve|assemble)|for the|if)\b/i;
+
+/** A clause that begins with something else than a verb. */
+const OTHER_HEADS: [Head, RegExp][] = [
+  ['bake', /(?<=^|[,;]\s*|\bthen\s+)(?:at\s+)?\d{3}\s*(?:°\s*)?[CF]?(?:\s+fan)?\s*(?:,\s*)?(?=(?:for\b|\d{1,3}\s*(?:-|–|to)|\d{1,3}\s*min))/gi],
+  ['bake', /(?<=^|[,;]\s*|\bthen\s+)(?:at|back at|finish at)\s+\d{3}\b/gi],
+  ['bake', /(?<=[,;]\s*|\bthen\s+|\band\s+)(?:un)?covered\s+(?=(?:at\s+\d|for\b|\d))/gi],
+  ['bake', /(?<=[,;]\s*|\bthen\s+|\band\s+)(?:finish|give it)\s+(?=(?:for\b|another\b|\d))/gi],
+  ['bake', /(?<=[,;]\s*|\bthen\s+)lid on\b/gi],
+  ['mix', /(?<=[,;]\s*)(?:eggs?|yolks?|whites?) in\b/gi],
+  ['fill', /(?<=[,;]\s*)[^,;.]{3,40} (?=in the (?:case|shell|tin)\b)/gi],
+];
+
+export type Found = { at: number; head: Head; verb: string };
+
+/** A piece of a longer sentence tells no more acts. */
+const MOST_HEADS = 24;
+
+/** Where acts begin in a sentence, in order: each with its verb. */
+export function headsIn(sentence: string): Found[] {
+  const found: Found[] = [];
+  const whose = (verb: string): Head =>
+    ALL.find(([, w]) => new RegExp(`^(?:${w})$`, 'iu').test(verb))?.[0] ??
+    ALL.find(([, w]) => new RegExp(`^(?:${w})`, 'iu').test(`${verb} a tart dish with the pastry`))?.[0] ??
+    'other';
+  for (const m of sentence.matchAll(AT_BREAK)) {
+    const verb = m[3]!;
+    const at = m.index + m[1]!.length;
+    // "to" begins an act only where a purpose does: "to serve, dust with sugar".
+    if (/^to\s/i.test(m[1]!) && !/^(?:serve|finish)$/i.test(verb)) continue;
+    // "brush or paint": one act said twice.
+    if (/^or\s/i.test(m[1]!) && found.length > 0) continue;
+    const after = sentence.slice(at + m[2]!.length + verb.length);
+    if (isNoun(verb, after, m[1]!)) continue;
+    found.push({ at, head: whose(verb), verb: verb.toLowerCase() });
+  }
+  for (const [head, pattern] of OTHER_HEADS)
+    for (const m of sentence.matchAll(pattern)) {
+      if (found.some((f) => Math.abs(f.at - m.index) < 3)) continue;
+      found.push({ at: m.index, head, verb: m[0].trim().toLowerCase() });
+    }
+  if (LEAD_IN.test(sentence) || found.length === 0) {
+    const first = Math.min(...found.map((f) => f.at), sentence.length);
+    const lead = sentence.slice(0, first);
+    let from = 0;
+    for (;;) {
+      const m = LED.exec(lead.slice(from));
+      if (!m) break;
+      const at = from + m.index;
+      const after = sentence.slice(at + m[0].length);
+      if (!NOT_BEFORE.test(lead.slice(0, at)) && !isNoun(m[1]!, after, ' ')) {
+        found.push({ at: 0, head: whose(m[1]!), verb: m[1]!.toLowerCase() });
+        break;
+      }
+      from = at + m[0].length;
+    }
+  }
+  return found.sort((a, b) => a.at - b.at).slice(0, MOST_HEADS);
+}
+
+/** "Rest of the sugar", "cream, vanilla", "top rack": a thing, not a deed. */
+function isNoun(verb: string, after: string, before: string): boolean {
+  const v = verb.toLowerCase();
+  if (/^['’]/.test(after)) return true;
+  if (v === 'rest') return /^\s+(?:of|in one)\b/i.test(after) && /^\s+of/i.test(after);
+  if (v === 'cream') return !/^\s+(?:the|butter|together|with|fat|marg|vegan|soft|plant|shortening|block|until)/i.test(after);
+  if (v === 'top') return !/^\s+(?:with|each|up|them|the|generously)\b/i.test(after);
+  if (v === 'cool') return /^\s+(?:room|water|dough|oven|milk|place|mixture|tin)\b/i.test(after);
+  if (v === 'dry') return !/^\s+(?:for|inside|in|out|\d|overnight|them|it|on)\b/i.test(after);
+  if (v === 'set') return /^\s+of\b/i.test(after);
+  if (v === 'form' || v === 'scale' || v === 'mark' || v === 'score') return /^\s*[,.;)]/.test(after) && /,/.test(before);
+  if (v === 'roll') return /^s\b/.test(after);
+  if (v === 'slice') return /^\s*[,.;)]/.test(after) && /,/.test(before);
+  if (v === 'fold') return false;
+  if (v === 'ice') return /^\s+(?:water|cold)\b/i.test(after);
+  if (v === 'dust') return false;
+  if (v === 'proof') return /^\s+of\b/i.test(after);
+  if (v === 'get') return !/\bhot\b/i.test(after);
+  if (v === 'bake') return /^\s+(?:powder|sheet|tray|tin|beans)\b/i.test(after);
+  if (v === 'toast' || v === 'brown') return /^\s+(?:sugar|rice|spots?|bits?|edges|all over)\b/i.test(after);
+  if (v === 'work') return !/^\s+(?:in|into|the|it|to|\p{L}+,|until)/iu.test(after);
+  if (v === 'sit') return false;
+  return false;
+}
