@@ -38,18 +38,21 @@ const STAGE =
   /\b(?:to (?:the |a |an |very )?((?:(?:soft|stiff|firm|medium) peaks?|(?:(?:fine|coarse|rough|small|large) )*(?:crumbs?|lumps?|breadcrumbs)|[\w-]+ stage|ribbon|(?:deep |dark |light )?(?:amber|caramel)|(?:lump[- ]free|smooth|soft|shaggy|stiff|sticky|thick|slack|loose|glossy|silky)(?:,? \w+)? (?:dough|batter|paste|mass|cream)|(?:a )?jelly|gel|paste|pea[- ]size\w*|ribbons?|soft butter|half))\b|\b((?:smooth|fluffy|pale|creamy|silky|lump free|thick)(?: and \w+)?)\s*(?=[,.;]|$))/i;
 /** Signs after a colon or comma, without "until": "25 min: edges set, middle still wobbly". */
 const SIGN =
-  /[:;,–—-]\s*((?:(?:the|outer|its?)\s+)?(?:edges?|rim|middle|cent(?:re|er)|top|crust|skewer|base|juices?|sides?)\b[^.;]*|(?:just )?(?:set|golden|puffed|firm)\b[^.;]*|.*\bturns? to\b[^.;]*)$/i;
+  /[:;,–—-]\s*((?:(?:the|outer|its?)\s+)?(?:edges?|rim|middle|cent(?:re|er)|top|crust|skewer|base|juices?|sides?)\b[^.;]*|(?:just )?(?:set|golden|puffed|firm)\b[^.;]*|.*\bturns? to\b[^.;]*)[.)\s]*$/i;
 
 const clausesOf = (sentence: string): Clause[] => {
   const heads = headsIn(sentence);
+  const startOf = (h: (typeof heads)[number] | undefined): number | undefined =>
+    h && (/\bthen\s+$/i.exec(sentence.slice(0, h.at))?.index ?? h.at);
   const cut = heads.map((h, i): Clause => {
     // What leads in belongs to the first.
-    const at = i === 0 ? 0 : h.at;
-    return { head: h.head, verb: h.verb, at, text: sentence.slice(at, heads[i + 1]?.at ?? sentence.length) };
+    const then = /\bthen\s+$/i.exec(sentence.slice(0, h.at));
+    const at = i === 0 ? 0 : (then?.index ?? h.at);
+    return { head: h.head, verb: h.verb, at, text: sentence.slice(at, startOf(heads[i + 1]) ?? sentence.length) };
   });
   if (cut.length === 0) return [{ head: 'other', verb: '', at: 0, text: sentence }];
   const out: Clause[] = [];
-  const isOwn = (c: Clause): boolean => timesIn(c.text).length > 0 || UNTIL.test(c.text);
+  const isOwn = (c: Clause): boolean => timesIn(c.text).length > 0 || untilOf(c.text) !== null;
   for (let i = 0; i < cut.length; i++) {
     let c = cut[i]!;
     // "Add the milk and beat for three minutes": one deed, by what follows.
@@ -61,9 +64,25 @@ const clausesOf = (sentence: string): Clause[] => {
     // Mixing goes on within a sentence until a stage is told: minutes, or what it should look like.
     if (last && MIXING.includes(last.head) && MIXING.includes(c.head) && !isOwn(last) && !VESSEL.test(c.head === 'pour' ? c.text : '') && !isBeatIn(last, c))
       out[out.length - 1] = { ...last, text: sentence.slice(last.at, c.at + c.text.length) };
+    // A gel and a soak are made by leaving them; toppings follow on one another; a heat goes with its minutes.
+    else if (last && joins(last, c)) out[out.length - 1] = { ...last, text: sentence.slice(last.at, c.at + c.text.length) };
     else out.push(c);
   }
   return out;
+};
+const TOPPING: readonly Head[] = ['spread', 'strew', 'wash', 'glaze'];
+const STANDS: readonly Head[] = ['let', 'rest'];
+const joins = (a: Clause, c: Clause): boolean => {
+  if (STANDS.includes(c.head) && !/\bsieve|colander/i.test(c.text))
+    return (
+      (/\b(?:psyllium|chia|flax|linseed)\b/i.test(a.text) && /\b(?:water|milk)\b/i.test(a.text) && ['mix', 'whisk', 'add'].includes(a.head) && timesIn(a.text).length === 0) ||
+      (a.head === 'cover' && timesIn(a.text).length === 0)
+    );
+  if (TOPPING.includes(a.head) && TOPPING.includes(c.head)) return timesIn(a.text).length === 0;
+  if (a.head === 'bake' && c.head === 'bake')
+    return heatsIn(a.text).length > 0 && timesIn(a.text, true).length === 0 && heatsIn(c.text).length === 0 && !TENT.test(c.text);
+  if (a.head === 'cook' && c.head === 'bake') return /^lid on/i.test(c.text);
+  return false;
 };
 /** "Whisk the eggs ..., beat in the butter" are two stages; "mix the dry, beat in the wet" is one. */
 const isBeatIn = (a: Clause, c: Clause): boolean => a.head === 'whisk' && /^(?:beat|stir|fold) in\b/i.test(c.text);
@@ -112,7 +131,7 @@ function kindOf(c: Clause, s: State, of: { gel: boolean; starter: boolean; yeast
       return 'mix';
     case 'mix':
       if (of.gel) return 'gel';
-      return /\b(?:crumbs|pea[- ]size)/i.test(t) && /\b(?:butter|fat|block|margarine|shortening)\b/i.test(t) ? 'rub' : 'mix';
+      return /\b(?:to|till|until|like|resembles?) (?:[\w-]+ ){0,2}(?:crumbs|breadcrumbs|pea[- ]size)/i.test(t) && /\b(?:butter|fat|block|margarine|shortening)\b/i.test(t) ? 'rub' : 'mix';
     case 'bring':
       return /\b(?:boil|simmer)\b/i.test(t) ? 'boil' : /\btogether\b/i.test(t) ? 'mix' : 'cook';
     case 'cover':
@@ -130,7 +149,7 @@ function kindOf(c: Clause, s: State, of: { gel: boolean; starter: boolean; yeast
       if (of.starter || /\bbubbly\b/i.test(t)) return 'proof';
       return 'rest';
     case 'rest':
-      return s.baked ? 'cool' : chilled ? 'chill' : of.starter ? 'proof' : 'rest';
+      return s.baked ? 'cool' : chilled || /\brest cold\b/i.test(t) ? 'chill' : of.starter ? 'proof' : 'rest';
     case 'proof':
       return of.yeastOnly && (timesIn(t)[0]?.minutes[1] ?? 0) <= 20 ? 'rest' : 'proof';
     case 'set':
@@ -184,6 +203,7 @@ function kindOf(c: Clause, s: State, of: { gel: boolean; starter: boolean; yeast
     case 'soak':
       return c.head;
     case 'other':
+      if (chilled && timesIn(t).length > 0) return 'chill';
       if (/\binside\b|\boven\b/i.test(t) && timesIn(t).length > 0) return 'cool';
       return /\b(?:cool|serve|slice)\b/i.test(t) && s.baked ? 'cool' : timesIn(t).length > 0 && s.baked ? 'cool' : 'other';
     case 'bake':
@@ -272,6 +292,8 @@ const placeOf = (t: string, kind: ActionKind): [ActionPlace, boolean] | null => 
   return null;
 };
 
+const OF_DOUGH = /\b((?:a |the last |the other |the remaining |the )?(?:half|third|quarter)|two thirds|three quarters|the rest)\b(?! (?:the|of the) (?:sugar|milk|flour|butter|oil|cheese|water))(?! an hour)/i;
+const OF_DOUGH_SHARES: Record<string, number> = { half: 1 / 2, third: 1 / 3, quarter: 1 / 4, 'two thirds': 2 / 3, 'three quarters': 3 / 4 };
 /** More acts than this a method has not. */
 const MOST_ACTS = 200;
 
@@ -302,7 +324,7 @@ export function linkMethod(formula: Formula, lookup: Lookup): Formula {
 
   function actOf(clause: Clause, at: number): Action {
     const t = clause.text;
-    const named = partNamed(t, formula.parts);
+    const named = partNamed(lines.withoutNames(t), formula.parts);
     // The part at work: the one named, where it is begun here; else the one most of the named lines are in.
     const mixes = [...MIXING, 'cream', 'rub', 'melt', 'cook', 'boil', 'gel', 'bring', 'heat', 'put'].includes(clause.head);
     const first = mentionsIn(t, lines, named?.id ?? s.partId, 'any');
@@ -359,8 +381,12 @@ export function linkMethod(formula: Formula, lookup: Lookup): Formula {
       if (place[1]) ours.push('place');
     }
     const until = untilOf(t);
-    if (until) act.until = until;
+    // "Bake 50 minutes, tenting with foil after 25, till ...": the sign is of the bake.
+    if (until && act.afterMin !== undefined && s.last?.kind === 'bake' && !s.last.until) s.last.until = until;
+    else if (until) act.until = until;
     piecesTo(act, t, ours);
+    const of = ['divide', 'shape', 'fill', 'spread'].includes(kind) ? OF_DOUGH.exec(t)?.[1]?.toLowerCase() : undefined;
+    if (of !== undefined && !uses.some((u) => u.share !== 1)) act.share = OF_DOUGH_SHARES[of.replace(/^(?:a|the last|the other|the remaining|the) /, '')] ?? 'rest';
     if (OVERNIGHT.test(t) || (kind !== 'bake' && (act.minutes?.[0] ?? 0) >= 480)) act.overnight = true;
     if (ours.length > 0) act.ours = ours;
     return act;
@@ -395,8 +421,12 @@ export function linkMethod(formula: Formula, lookup: Lookup): Formula {
     if (kind === 'cool' && s.baked) return [];
     const uses: NonNullable<Action['uses']> = [];
     const side = sideOf(kind);
+    // What is soaked or drained comes back: it is still there for what follows.
+    const stays = kind === 'soak' || kind === 'drain';
     const take = (lineId: string, share: number | 'some' | 'most' | 'rest' | null) => {
-      if (!uses.some((u) => u.lineId === lineId)) uses.push(lines.take(lineId, share ?? (lines.isWhole(lines.called.find((c) => c.line.id === lineId)!) ? 1 : 'rest')));
+      if (uses.some((u) => u.lineId === lineId)) return;
+      if (stays) uses.push({ lineId, share: share ?? 1 });
+      else uses.push(lines.take(lineId, share ?? (lines.isWhole(lines.called.find((c) => c.line.id === lineId)!) ? 1 : 'rest')));
     };
     if (kind === 'prepare' || kind === 'preheat') {
       if (/\b(?:oil|butter|grease|greased|smear)\b/i.test(t)) {
@@ -410,9 +440,13 @@ export function linkMethod(formula: Formula, lookup: Lookup): Formula {
     const whole = named && lines.called.filter((c) => c.part === named.id);
     const mixes = !['fill', 'glaze', 'wash', 'shape', 'chill', 'rest', 'cool', 'divide', 'proof'].includes(kind);
     const begun = whole?.some((c) => lines.isGone(c)) ?? false;
-    const group = groupIn(t, lines, partId);
-    for (const c of group) take(c.line.id, null);
-    for (const m of mentionsIn(t, lines, partId, side)) {
+    const mentions = mentionsIn(t, lines, partId, side);
+    const divided = mentions.find((m) => m.share !== null && m.share !== 1);
+    // "With a little of the milk, add the rest": the rest of that.
+    if (divided && /\b(?:add|then|and) the rest\b(?! of)/i.test(t)) divided.share = null;
+    else for (const c of groupIn(t, lines, partId)) take(c.line.id, null);
+    for (const m of mentions) {
+      if (stays && m.called.part !== partId) continue;
       // A word that may mean another part's line is not taken from afar by what only shapes or fills.
       if (m.called.part !== partId && ['shape', 'divide', 'proof', 'rest', 'chill'].includes(kind)) continue;
       if (['proof', 'rest', 'chill', 'divide', 'shape', 'cool'].includes(kind) && !/^(?:cover|soak|leave|sour|roll|dip)/i.test(t.trim()) && lines.isWhole(m.called) && !isBeside(m.called.line.role)) {
@@ -422,8 +456,14 @@ export function linkMethod(formula: Formula, lookup: Lookup): Formula {
     }
     if (named && whole && !begun && uses.length <= direct && (mixes || kind === 'glaze' || kind === 'wash') && !/\b(?:into|onto|over) the\b/i.test(t) && whole.every((c) => lines.isWhole(c) || uses.some((u) => u.lineId === c.line.id)) && direct <= 1)
       for (const c of whole) if (!isBeside(c.line.role) || kind === 'glaze' || kind === 'wash') take(c.line.id, null);
+    // "Squeeze it in a cloth": what was tossed and left before.
+    if (kind === 'drain' && uses.length === 0)
+      for (const u of s.last?.uses ?? []) {
+        uses.push({ ...u });
+        lines.giveBack(u.lineId);
+      }
     if (/\b(?:floured|dusted)\b/i.test(t) && uses.length === 0) {
-      const dust = lines.called.find((c) => c.line.role === 'dusting' && lines.isWhole(c)) ?? lines.called.find((c) => c.ingredient?.flour && /\b(?:extra|more|plus)\b.*\b(?:dust|board|roll|basket|peel)/i.test(c.line.amount.written));
+      const dust = lines.called.find((c) => c.line.role === 'dusting' && c.ingredient?.flour && lines.isWhole(c)) ?? lines.called.find((c) => c.ingredient?.flour && /\b(?:extra|more|plus)\b.*\b(?:dust|board|roll|basket|peel)/i.test(c.line.amount.written));
       if (dust) uses.push(lines.take(dust.line.id, dust.line.role === 'dusting' ? 1 : 'some'));
     }
     return uses;
@@ -448,7 +488,6 @@ export function linkMethod(formula: Formula, lookup: Lookup): Formula {
         ours.push('pieces');
       }
     }
-    if (act.kind === 'divide' && pieces === null && pieceG === null && /\b(?:third|half|quarter)\b/i.test(t)) return;
   }
 }
 

@@ -18,7 +18,7 @@ const LOOSE = new Set(
   'a an the of and or to in for with at on some more extra plus gf df gluten free fine finely coarse coarsely ground whole white brown black dark light fresh freshly dry dried cold warm hot soft softened melted cooled cooked plain all purpose large medium small lg big good pinch handful level heaped packed powder mix blend ball cube cubed room temperature temp ice iced raw ripe tin can packet sachet stick piece slice extract essence virgin extra active instant quick easy fast action strong thick thin full fat low unsalted salted sweet sour certified organic optional other any kind type weight own own-brand each half quarter third grated chopped sliced diced mashed crushed toasted roasted beaten lightly pitted peeled drained soaked rinsed zest juice clove mature sea kosher table granulated caster icing powdered golden superfine light dark yolk white'.split(' '),
 );
 /** Of these words alone a line is told though they are loose. */
-const TELLS = new Set(['zest', 'juice', 'yolk', 'white']);
+const TELLS = new Set(['zest', 'juice', 'yolk', 'white', 'extract', 'essence']);
 
 /** What a word of a method may mean: lines of these groups, all that are left, or the first. */
 const COLLECTIVE: Record<string, { is: (i: Ingredient) => boolean; all: boolean }> = {};
@@ -51,6 +51,7 @@ collective('spice', ['flavour'], true);
 COLLECTIVE.gum = { is: (i) => /gum/.test(i.id), all: true };
 COLLECTIVE.soda = { is: (i) => /soda|bicarb/.test(i.id), all: false };
 COLLECTIVE.bicarb = COLLECTIVE.soda;
+COLLECTIVE.crumb = { is: (i) => /biscuit|crumb|cracker|cookie/.test(i.id), all: true };
 COLLECTIVE.leavener = { is: (i) => i.group === 'leavener', all: true };
 COLLECTIVE.yolk = { is: (i) => i.group === 'egg_yolk' || i.group === 'egg', all: false };
 COLLECTIVE.white = { is: (i) => i.group === 'egg_white' || i.group === 'egg', all: false };
@@ -132,6 +133,26 @@ export class Lines {
   isWhole = (c: Called): boolean => !this.#left.has(c.line.id);
   isGone = (c: Called): boolean => (this.left(c.line.id) ?? 1) < 0.01;
 
+  /** It was only made ready, and is there again. */
+  giveBack(lineId: string): void {
+    this.#left.delete(lineId);
+  }
+
+  /** A text with names of two words and more blanked: "icing sugar" is no icing. */
+  withoutNames(text: string): string {
+    const words = wordsOf(text);
+    let out = text;
+    for (let i = 0; i < words.length; i++)
+      for (let n = Math.min(4, words.length - i); n > 1; n--) {
+        const phrase = words.slice(i, i + n).map((w) => w.text).join(' ');
+        if (!this.called.some((c) => c.phrases.has(phrase))) continue;
+        const [from, to] = [words[i]!.at, words[i + n - 1]!.end];
+        out = out.slice(0, from) + ' '.repeat(to - from) + out.slice(to);
+        break;
+      }
+    return out;
+  }
+
   take(lineId: string, share: ActionShare): { lineId: string; share: ActionShare } {
     const left = this.left(lineId);
     const given = share === 'rest' ? (left === null ? 'rest' : left) : share;
@@ -207,10 +228,14 @@ export function mentionsIn(clause: string, lines: Lines, partId: string | undefi
       const named = lines.called.filter((c) => c.phrases.has(phrase));
       const grouped = group ? lines.called.filter((c) => c.ingredient && group.is(c.ingredient)) : [];
       if (named.length === 0 && grouped.length === 0) continue;
+      // Water to heat over, or to stand in, is no line of the list.
+      if (phrase === 'water' && /\b(?:simmering|pan of|hot|boiling)\s+$/i.test(clause.slice(0, words[i]!.at)) && /\b(?:over|pan|bath|tin|half ?way)\b/i.test(clause)) break;
       // "Rice flour": a longer name that no line has is another thing than the line whose last word it shares.
       const before = clause.slice(0, words[i]!.at);
       if (n === 1 && /\p{L}$/u.test(clause.slice(Math.max(0, words[i]!.at - 1), words[i]!.at))) break;
       taken = n;
+      // What is named and used up means what was made of it, and nothing else of its kind.
+      if (named.length > 0 && named.every(lines.isGone) && !(group?.all ?? false)) break;
       const chosen = choose([...new Set([...named, ...grouped])], lines, partId, fits);
       if (chosen.length === 0) break;
       const plural = group?.all === true && named.length !== 1;
@@ -237,17 +262,18 @@ function choose(of: Called[], lines: Lines, partId: string | undefined, fits: (c
 
 /** The lines that words for many mean: "the dry things", "everything else", "the rest". */
 export function groupIn(clause: string, lines: Lines, partId: string | undefined): Called[] {
+  const out = new Set<Called>();
   for (const [pattern, which] of GROUPS) {
-    const m = pattern.exec(clause);
-    if (!m) continue;
-    const here = lines.called.filter(
-      (c) => c.part === partId && !isBeside(c.line.role) && !lines.isGone(c),
-    );
-    if (which === 'dry') return here.filter((c) => lines.isWhole(c) && isDry(c));
-    if (which === 'wet') return here.filter((c) => lines.isWhole(c) && !isDry(c));
-    return here;
+    if (!pattern.test(clause)) continue;
+    const left = lines.called.filter((c) => !isBeside(c.line.role) && !lines.isGone(c));
+    const own = left.filter((c) => c.part === partId);
+    // Where nothing of the part at work is left, the next is meant.
+    const here = own.length > 0 ? own : left.filter((c) => c.part === left[0]!.part);
+    for (const c of here)
+      if (which === 'dry' ? lines.isWhole(c) && isDry(c) : which === 'wet' ? lines.isWhole(c) && !isDry(c) : true)
+        out.add(c);
   }
-  return [];
+  return [...out];
 }
 
 const WET_GROUPS: readonly GroupId[] = ['egg', 'egg_white', 'egg_yolk', 'butter', 'fat_firm', 'oil', 'syrup', 'honey', 'nut_butter', 'seed_butter'];

@@ -26,7 +26,8 @@ export type Head =
 const PLAIN: [Head, string][] = [
   ['whisk', 'whisk|whip'],
   ['beat', 'beat'],
-  ['mix', 'stir|combine|sift|sieve together|blitz|pulse|process|toss|tumble|dissolve|incorporate|bind|mash|work'],
+  ['add', '(?:stir|mix|work|sift) in(?!to)'],
+  ['mix', 'stir|combine|sift|sieve together|whizz?|zap|blitz|pulse|process|toss|tumble|dissolve|incorporate|bind|mash|work'],
   ['add', 'add|dump|thin'],
   ['knead', 'knead'],
   ['melt', 'melt'],
@@ -53,6 +54,7 @@ const PLAIN: [Head, string][] = [
   ['heat', 'heat|warm|get'],
   ['prepare', 'grease'],
   ['uncover', 'uncover|take off|take (?:the )?\\w+ (?:off|out)|remove|lift off'],
+  ['bake', '(?:drop|lower|reduce|raise|crank)(?= (?:the |your )?(?:oven |heat |it )?(?:down |up )?(?:to )?\\d{3})|turn (?:it |the oven |oven |heat |the heat )?(?:down|up)'],
   ['turn', 'rotate|swap|flip|turn (?:it |them |each )?over|swapping|turning'],
   ['bake', 'tenting'],
   ['cool', 'unmould|unmold|demould|hang'],
@@ -111,13 +113,25 @@ const LEAD_IN =
 /** A clause that begins with something else than a verb. */
 const OTHER_HEADS: [Head, RegExp][] = [
   ['bake', /(?<=^|[,;]\s*|\bthen\s+)(?:at\s+)?\d{3}\s*(?:°\s*)?[CF]?(?:\s+fan)?\s*(?:,\s*)?(?=(?:for\b|\d{1,3}\s*(?:-|–|to)|\d{1,3}\s*min))/gi],
-  ['bake', /(?<=^|[,;]\s*|\bthen\s+)(?:at|back at|finish at)\s+\d{3}\b/gi],
+  ['bake', /(?<=^|[,;]\s*|\bthen\s+|\band\s+)(?:at|back at|finish at)\s+\d{3}\b/gi],
   ['bake', /(?<=[,;]\s*|\bthen\s+|\band\s+)(?:un)?covered\s+(?=(?:at\s+\d|for\b|\d))/gi],
   ['bake', /(?<=[,;]\s*|\bthen\s+|\band\s+)(?:finish|give it)\s+(?=(?:for\b|another\b|\d))/gi],
   ['bake', /(?<=[,;]\s*|\bthen\s+)lid on\b/gi],
   ['mix', /(?<=[,;]\s*)(?:eggs?|yolks?|whites?) in\b/gi],
   ['fill', /(?<=[,;]\s*)[^,;.]{3,40} (?=in the (?:case|shell|tin)\b)/gi],
 ];
+
+const ANCHORED = ALL.map(([head, w]): [Head, RegExp] => [head, new RegExp(`(?:${w})\\b`, 'iuy')]);
+/** The head of the verb at a place: of several that begin there the longest. */
+function headAt(sentence: string, at: number): Head {
+  let best: { head: Head; length: number } = { head: 'other', length: 0 };
+  for (const [head, pattern] of ANCHORED) {
+    pattern.lastIndex = at;
+    const length = pattern.exec(sentence)?.[0].length ?? 0;
+    if (length > best.length) best = { head, length };
+  }
+  return best.head;
+}
 
 export type Found = { at: number; head: Head; verb: string };
 
@@ -127,10 +141,6 @@ const MOST_HEADS = 24;
 /** Where acts begin in a sentence, in order: each with its verb. */
 export function headsIn(sentence: string): Found[] {
   const found: Found[] = [];
-  const whose = (verb: string): Head =>
-    ALL.find(([, w]) => new RegExp(`^(?:${w})$`, 'iu').test(verb))?.[0] ??
-    ALL.find(([, w]) => new RegExp(`^(?:${w})`, 'iu').test(`${verb} a tart dish with the pastry`))?.[0] ??
-    'other';
   for (const m of sentence.matchAll(AT_BREAK)) {
     const verb = m[3]!;
     const at = m.index + m[1]!.length;
@@ -140,7 +150,7 @@ export function headsIn(sentence: string): Found[] {
     if (/^or\s/i.test(m[1]!) && found.length > 0) continue;
     const after = sentence.slice(at + m[2]!.length + verb.length);
     if (isNoun(verb, after, m[1]!)) continue;
-    found.push({ at, head: whose(verb), verb: verb.toLowerCase() });
+    found.push({ at, head: headAt(sentence, at + m[2]!.length), verb: verb.trim().toLowerCase() });
   }
   for (const [head, pattern] of OTHER_HEADS)
     for (const m of sentence.matchAll(pattern)) {
@@ -157,7 +167,7 @@ export function headsIn(sentence: string): Found[] {
       const at = from + m.index;
       const after = sentence.slice(at + m[0].length);
       if (!NOT_BEFORE.test(lead.slice(0, at)) && !isNoun(m[1]!, after, ' ')) {
-        found.push({ at: 0, head: whose(m[1]!), verb: m[1]!.toLowerCase() });
+        found.push({ at: 0, head: headAt(sentence, at), verb: m[1]!.toLowerCase() });
         break;
       }
       from = at + m[0].length;
