@@ -4,7 +4,7 @@ import type { Lookup } from '../ingredients';
 import type { Action, ActionCover, ActionField, ActionKind, ActionPlace, Step } from '../method';
 import { mainPart } from './evidence';
 import { heatsIn, plausible, timesIn } from './heats';
-import { groupIn, Lines, mentionsIn, stem, wordsOf, type Side } from './mentions';
+import { groupIn, Lines, mentionsIn, wordsOf, type Side } from './mentions';
 import { headsIn, type Head } from './verbs';
 
 const NUMBERS: Record<string, number> = {
@@ -75,7 +75,7 @@ const STANDS: readonly Head[] = ['let', 'rest'];
 const joins = (a: Clause, c: Clause): boolean => {
   if (STANDS.includes(c.head) && !/\bsieve|colander/i.test(c.text))
     return (
-      (/\b(?:psyllium|chia|flax|linseed)\b/i.test(a.text) && /\b(?:water|milk)\b/i.test(a.text) && ['mix', 'whisk', 'add'].includes(a.head) && timesIn(a.text).length === 0) ||
+      (/\b(?:psyllium|chia|flax|linseed)\b/i.test(a.text) && !/\b(?:flours?|starch|salt|sugar)\b/i.test(a.text) && ['mix', 'whisk', 'add'].includes(a.head) && timesIn(a.text).length === 0) ||
       (a.head === 'cover' && timesIn(a.text).length === 0)
     );
   if (TOPPING.includes(a.head) && TOPPING.includes(c.head)) return timesIn(a.text).length === 0;
@@ -101,6 +101,8 @@ type State = {
   blind: boolean;
   last: Action | undefined;
   oven: { c: number; fan: boolean } | null;
+  /** What lies over the bake since it was last said. */
+  lid: 'lid' | 'none' | null;
 };
 
 const WARM = /\bwarm (?:place|spot|oven|room|corner|cupboard)|\bsomewhere warm|\bairing cupboard|\boven (?:with (?:only )?)?(?:its |the )?light|\bwarmth\b|\btop of (?:the|a) (?:warm )?stove|\b(?:near|by) (?:a|the) (?:heater|radiator|stove|fire)/i;
@@ -115,7 +117,7 @@ const TENT = /\btent(?:ing|ed)?\b|\bfoil\b/i;
 const AFTER = /\bafter(?: the first)?\s+(?:about\s+)?$/i;
 const MARKER = /(?:\bfor the (?:last|first|final)|\bin the last|\blast|\bhalfway|\bevery|\bfirst)\s*(?:about\s+)?$/i;
 const SIDE = /^\s*(?:a|per|each|on each|on the other|for each)\s+side\b/i;
-const OVERNIGHT = /(?<!\bor )\bovernight\b(?! before)|\bthe (?:night|day|evening) before\b|\bnext (?:day|morning)\b/i;
+const OVERNIGHT = /(?<!\bor )\bovernight\b(?! before)|\bthe (?:night|day|evening) before\b|\bnext morning\b/i;
 
 /** The kind of a clause by its verb, what it works on, and what was before. */
 function kindOf(c: Clause, s: State, of: { gel: boolean; starter: boolean; yeastOnly: boolean }): ActionKind {
@@ -124,11 +126,12 @@ function kindOf(c: Clause, s: State, of: { gel: boolean; starter: boolean; yeast
   switch (c.head) {
     case 'beat':
       if (/\bbutter\b.*\bsugar\b|\bbutter until\b/i.test(t) && !/^beat in\b/i.test(t)) return 'cream';
+      if (/\b(?:glossy|peaks?|ribbon|foamy|frothy|tripled)\b/i.test(t)) return 'whisk';
       return /\b(?:eggs?|whites?|yolks?|aquafaba|cream)\b/i.test(t) && !/^beat in\b/i.test(t) && !/\bflours?\b/i.test(t) ? 'whisk' : 'mix';
     case 'whisk':
       return of.gel ? 'gel' : 'whisk';
     case 'add':
-      return 'mix';
+      return of.gel ? 'gel' : 'mix';
     case 'mix':
       if (of.gel) return 'gel';
       return /\b(?:to|till|until|like|resembles?) (?:[\w-]+ ){0,2}(?:crumbs|breadcrumbs|pea[- ]size)/i.test(t) && /\b(?:butter|fat|block|margarine|shortening)\b/i.test(t) ? 'rub' : 'mix';
@@ -194,6 +197,7 @@ function kindOf(c: Clause, s: State, of: { gel: boolean; starter: boolean; yeast
       return /\b(?:off|out)\b/i.test(t) ? 'uncover' : 'other';
     case 'keep':
       if (chilled) return 'chill';
+      if (/^wrap the (?:outside of the )?(?:tin|pan)\b/i.test(t.trim())) return 'prepare';
       return /\bto cool|\btowel|\bcloth/i.test(t) && s.baked ? 'cool' : 'rest';
     case 'fold':
       return /\b(?:in|into|through|with)\b/i.test(t) || !/\bthirds?|letter|book|over|edges?\b/i.test(t) ? 'fold' : 'shape';
@@ -213,6 +217,11 @@ function kindOf(c: Clause, s: State, of: { gel: boolean; starter: boolean; yeast
   }
 }
 
+/** "Add the eggs, then all of the dry. Mix with the paddle 4 min": a stage of which a second sentence tells how long. */
+const STIRRED: readonly ActionKind[] = ['mix', 'whisk'];
+const goesOn = (a: Action, b: Action): boolean =>
+  STIRRED.includes(a.kind) && STIRRED.includes(b.kind) && !a.minutes && !a.until && !b.uses && b.minutes !== undefined;
+
 /** Where an act works: on the bowl, or on what lies beside it. */
 const sideOf = (kind: ActionKind): Side =>
   ['wash', 'glaze', 'prepare', 'fill', 'boil', 'shape', 'preheat', 'cook', 'score'].includes(kind) ? 'any' : 'in';
@@ -222,8 +231,7 @@ function partNamed(clause: string, parts: readonly Part[]): Part | undefined {
   const words = new Set(wordsOf(clause).map((w) => w.text));
   return parts.find((p) => {
     const own = wordsOf(p.name).map((w) => w.text).filter((w) => !['for', 'the', 'and', 'case', 'set'].includes(w));
-    const last = own.at(-1);
-    return last !== undefined && (words.has(last) || (last.length > 4 && words.has(stem(`${last}s`))));
+    return own.some((w) => w.length > 3 && words.has(w));
   });
 }
 
@@ -257,6 +265,8 @@ const pieceGIn = (t: string): number | null => {
 
 /** Whether times of a clause are how long it is done. */
 function minutesOf(t: string, kind: ActionKind): Pick<Action, 'minutes' | 'perSide' | 'afterMin'> {
+  const after = TENT.test(t) && /\bafter (?:the first )?(\d{1,3})\b/i.exec(t);
+  if (after) return { afterMin: Number(after[1]) };
   for (const time of timesIn(t, ['bake', 'blind_bake', 'uncover', 'cook', 'turn', 'cool'].includes(kind))) {
     const before = t.slice(0, time.at);
     if (MARKER.test(before)) continue;
@@ -294,6 +304,7 @@ const placeOf = (t: string, kind: ActionKind): [ActionPlace, boolean] | null => 
 
 const OF_DOUGH = /\b((?:a |the last |the other |the remaining |the )?(?:half|third|quarter)|two thirds|three quarters|the rest)\b(?! (?:the|of the) (?:sugar|milk|flour|butter|oil|cheese|water))(?! an hour)/i;
 const OF_DOUGH_SHARES: Record<string, number> = { half: 1 / 2, third: 1 / 3, quarter: 1 / 4, 'two thirds': 2 / 3, 'three quarters': 3 / 4 };
+const LIQUID: readonly string[] = ['water', 'milk', 'plant_drink', 'nut_drink', 'egg', 'egg_yolk', 'egg_white', 'acid'];
 /** More acts than this a method has not. */
 const MOST_ACTS = 200;
 
@@ -304,7 +315,7 @@ const MOST_ACTS = 200;
 export function linkMethod(formula: Formula, lookup: Lookup): Formula {
   const lines = new Lines(formula.parts, lookup);
   const main = mainPart(formula.parts);
-  const s: State = { partId: formula.parts[0]?.id, baked: false, blind: false, last: undefined, oven: null };
+  const s: State = { partId: formula.parts[0]?.id, baked: false, blind: false, last: undefined, oven: null, lid: null };
   const bakes = formula.method.filter((m) => /\bbake\b|\boven\b/i.test(m.text)).length;
   let count = 0;
   const method = formula.method.map((step): Step => {
@@ -314,8 +325,12 @@ export function linkMethod(formula: Formula, lookup: Lookup): Formula {
         if (count >= MOST_ACTS) break;
         count += 1;
         const act = actOf(clause, sentence.at);
-        acts.push(act);
-        s.last = act;
+        const before = acts.at(-1);
+        if (before && goesOn(before, act)) {
+          Object.assign(before, { ...act, kind: before.kind, uses: before.uses, from: before.from, text: step.text.slice(before.from, act.to).trim() });
+          if (!before.uses) delete before.uses;
+        } else acts.push(act);
+        s.last = acts.at(-1);
       }
     return acts.length > 0 ? { ...step, actions: acts } : step;
   });
@@ -326,10 +341,10 @@ export function linkMethod(formula: Formula, lookup: Lookup): Formula {
     const t = clause.text;
     const named = partNamed(lines.withoutNames(t), formula.parts);
     // The part at work: the one named, where it is begun here; else the one most of the named lines are in.
-    const mixes = [...MIXING, 'cream', 'rub', 'melt', 'cook', 'boil', 'gel', 'bring', 'heat', 'put'].includes(clause.head);
+    const mixes = [...MIXING, 'cream', 'rub', 'melt', 'cook', 'boil', 'gel', 'bring', 'heat', 'put', 'cover', 'soak'].includes(clause.head);
     const first = mentionsIn(t, lines, named?.id ?? s.partId, 'any');
     const votes = new Map<string, number>();
-    for (const { called } of first) votes.set(called.part, (votes.get(called.part) ?? 0) + 1);
+    for (const { called, sure } of first) votes.set(called.part, (votes.get(called.part) ?? 0) + (sure ? 1 : 0.1));
     const most = [...votes].sort((a, b) => b[1] - a[1])[0]?.[0];
     const partId = (mixes && named ? named.id : undefined) ?? (mixes ? most : undefined) ?? s.partId;
     if (mixes && partId !== s.partId) {
@@ -337,7 +352,7 @@ export function linkMethod(formula: Formula, lookup: Lookup): Formula {
     }
     const ids = first.map((m) => m.called.ingredient?.id ?? '');
     const groups = first.map((m) => m.called.ingredient?.group ?? '');
-    const gel = ids.some((id) => GEL.test(id)) && groups.every((g, i) => GEL.test(ids[i]!) || ['water', 'milk', 'plant_drink', 'honey', 'syrup', 'acid'].includes(g)) && first.length > 1;
+    const gel = ids.some((id) => GEL.test(id)) && groups.every((g, i) => GEL.test(ids[i]!) || ['water', 'milk', 'plant_drink', 'honey', 'syrup', 'acid'].includes(g)) && (first.length > 1 || timesIn(t).length > 0);
     const starter = s.last?.uses?.some((u) => lines.called.find((c) => c.line.id === u.lineId)?.ingredient?.group === 'starter') ?? false;
     const yeastOnly = groups.includes('yeast') && !groups.some((g) => ['flour', 'blend', 'starch'].includes(g));
     let kind = kindOf(clause, s, { gel, starter, yeastOnly });
@@ -346,7 +361,9 @@ export function linkMethod(formula: Formula, lookup: Lookup): Formula {
     // A crust is baked before it is filled: what follows goes into it.
     if (kind === 'bake' && !s.baked && isBlind(t)) kind = 'blind_bake';
     const uses = usesOf(t, kind, partId, named, first.length);
-    const act: Action = { kind, text: t.trim().replace(/[\s,;]+(?:and|then)?$/i, ''), from: at + clause.at, to: at + clause.at + t.length, ...(partId ? { partId } : {}) };
+    const part = mixes && uses.length > 0 ? lines.partOf(uses[0]!.lineId) : undefined;
+    if (part && uses.every((u) => lines.partOf(u.lineId) === part)) s.partId = part;
+    const act: Action = { kind, text: t.trim().replace(/[\s,;]+(?:and|then)?$/i, ''), from: at + clause.at, to: at + clause.at + t.length, ...(s.partId ? { partId: s.partId } : {}) };
     const ours: ActionField[] = [];
     if (uses.length > 0) act.uses = uses;
     Object.assign(act, minutesOf(t, kind));
@@ -375,6 +392,12 @@ export function linkMethod(formula: Formula, lookup: Lookup): Formula {
     if (['mix', 'knead', 'rub', 'cream', 'fold'].includes(kind) && uses.some((u) => u.share === 1)) s.baked = s.baked && !startsAnew(uses, partId);
     const cover = coverOf(t, kind);
     if (cover) act.cover = cover;
+    if (kind === 'uncover') s.lid = 'none';
+    else if (kind === 'bake' && cover === 'lid') s.lid = 'lid';
+    else if (kind === 'bake' && cover === null && s.lid !== null) {
+      act.cover = s.lid;
+      ours.push('cover');
+    }
     const place = placeOf(t, kind);
     if (place) {
       [act.place] = place;
@@ -439,11 +462,12 @@ export function linkMethod(formula: Formula, lookup: Lookup): Formula {
     // Everything that is left of a part that is named and not begun.
     const whole = named && lines.called.filter((c) => c.part === named.id);
     const mixes = !['fill', 'glaze', 'wash', 'shape', 'chill', 'rest', 'cool', 'divide', 'proof'].includes(kind);
-    const begun = whole?.some((c) => lines.isGone(c)) ?? false;
+    const fresh = whole?.filter((c) => lines.isWhole(c)) ?? [];
+    const begun = !whole || fresh.length < whole.length / 2;
     const mentions = mentionsIn(t, lines, partId, side);
     const divided = mentions.find((m) => m.share !== null && m.share !== 1);
     // "With a little of the milk, add the rest": the rest of that.
-    if (divided && /\b(?:add|then|and) the rest\b(?! of)/i.test(t)) divided.share = null;
+    if (divided && /\bthe rest\b(?! of)/i.test(t)) divided.share = null;
     else for (const c of groupIn(t, lines, partId)) take(c.line.id, null);
     for (const m of mentions) {
       if (stays && m.called.part !== partId) continue;
@@ -454,8 +478,12 @@ export function linkMethod(formula: Formula, lookup: Lookup): Formula {
       }
       take(m.called.line.id, m.share);
     }
-    if (named && whole && !begun && uses.length <= direct && (mixes || kind === 'glaze' || kind === 'wash') && !/\b(?:into|onto|over) the\b/i.test(t) && whole.every((c) => lines.isWhole(c) || uses.some((u) => u.lineId === c.line.id)) && direct <= 1)
-      for (const c of whole) if (!isBeside(c.line.role) || kind === 'glaze' || kind === 'wash') take(c.line.id, null);
+    if (named && !begun && uses.length <= direct && (mixes || kind === 'glaze' || kind === 'wash') && !/\b(?:into|onto|over) the\b/i.test(t) && direct <= 1)
+      for (const c of fresh) if (!isBeside(c.line.role) || kind === 'glaze' || kind === 'wash') take(c.line.id, null);
+    // "Make the pastry: rub, add water": what is rubbed is all of it that is no liquid.
+    if (kind === 'rub' && uses.length === 0)
+      for (const c of lines.called.filter((x) => x.part === partId && !isBeside(x.line.role) && lines.isWhole(x)))
+        if (!LIQUID.includes(c.ingredient?.group ?? '')) take(c.line.id, null);
     // "Squeeze it in a cloth": what was tossed and left before.
     if (kind === 'drain' && uses.length === 0)
       for (const u of s.last?.uses ?? []) {

@@ -96,6 +96,9 @@ function phrasesOf(line: Line, ingredient: Ingredient | null, alone: boolean): S
         if (telling.length > 0 || (some.length === 1 && TELLS.has(some[0]!))) out.add(some.join(' '));
       }
   }
+  // What was crushed is called by what it is now.
+  if (/\b(?:crushed|crumbs|blitzed)\b/i.test(line.amount.written) && /\b(?:biscuit|cookie|cracker)/i.test(line.amount.written))
+    out.add('crumb');
   return out;
 }
 
@@ -130,6 +133,7 @@ export class Lines {
     if (taken.some((t) => typeof t !== 'number')) return null;
     return Math.max(0, 1 - taken.reduce<number>((s, t) => s + (t as number), 0));
   }
+  partOf = (lineId: string): string | undefined => this.called.find((c) => c.line.id === lineId)?.part;
   isWhole = (c: Called): boolean => !this.#left.has(c.line.id);
   isGone = (c: Called): boolean => (this.left(c.line.id) ?? 1) < 0.01;
 
@@ -177,6 +181,16 @@ const REST = /\b(?:(?:the )?(?:rest|remainder) of(?: the)?|remaining|the other h
 const GRAMS_OF = new RegExp(`\\b(${NUMBER})\\s?g (?:of )?(?:the )?(?:\\p{L}+\\s+)?$`, 'iu');
 const OTHER_GRAMS = new RegExp(`\\bother (${NUMBER})\\s?g (?:of )?(?:the )?(?:\\p{L}+\\s+)?$`, 'iu');
 
+const SPOONS_OF = new RegExp(`\\b(${NUMBER})\\s?(T|t|tbsp|tsp|tablespoons?|teaspoons?)\\.? of (?:the )?(?:\\p{L}+\\s+)?$`, 'u');
+/** Of a divided line only the ratio counts, so that whose spoon it is does not matter. */
+const SPOON_ML: Record<string, number> = { tbsp: 15, tablespoon: 15, tablespoons: 15, tsp: 5, teaspoon: 5, teaspoons: 5 };
+const VOLUME_ML: Partial<Record<string, number>> = { cup: 240, tbsp: 15, tsp: 5, ml: 1 };
+const volumeMl = (line: Line): number | null => {
+  const first = line.amount.reading[0];
+  const ml = first && VOLUME_ML[first.unit];
+  return ml ? first.qty[0] * ml : null;
+};
+
 /** How much of a line the words before its name say; null where they say nothing. */
 export function shareBefore(before: string, line: Line): ActionShare | null {
   const near = before.slice(-40);
@@ -186,20 +200,27 @@ export function shareBefore(before: string, line: Line): ActionShare | null {
   if (fraction !== undefined) return FRACTIONS[fraction] ?? null;
   if (SOME.test(near)) return 'some';
   if (OTHER_GRAMS.test(near)) return 'rest';
+  const spoons = SPOONS_OF.exec(near);
+  const ofMl = volumeMl(line);
+  if (spoons && ofMl !== null) {
+    const ml = numberOf(spoons[1]!) * (SPOON_ML[spoons[2]!.toLowerCase()] ?? (spoons[2] === 'T' ? 15 : 5));
+    if (ml < 0.97 * ofMl) return ml / ofMl;
+  }
   const grams = GRAMS_OF.exec(near);
   const whole = line.amount.massG?.value;
   if (grams && whole && numberOf(grams[1]!) < 0.97 * whole) return numberOf(grams[1]!) / whole;
   return null;
 }
 
-export type Mention = { called: Called; share: ActionShare | null };
+/** `sure`: in one part alone is something that the word may mean. */
+export type Mention = { called: Called; share: ActionShare | null; sure: boolean };
 
 /** What the next words mean where they are of no line alone: all dry things, all of it. */
 const GROUPS: [RegExp, 'dry' | 'wet' | 'all' | 'rest'][] = [
   [/\b(?:the |all (?:of )?(?:the )?|remaining )?dry(?: (?:things|ingredients|stuff|goods|mix))?(?=\s*(?:[,.;]|$|in\b|into\b|together\b|and\b|first\b|to\b|ingredients\b|things\b|with\b|well\b|&))/i, 'dry'],
   [/\b(?:the |all (?:of )?(?:the )?|remaining )?(?:wet|liquid)s?(?: (?:things|ingredients))?(?=\s*(?:[,.;]|$|in\b|into\b|together\b|all at once\b|and\b|to\b|ingredients\b|things\b|with\b|&))/i, 'wet'],
   [/\b(?:everything else|all the rest|the (?:rest|remaining ingredients)(?! of\b)|remaining ingredients|the others)\b(?! of\b)/i, 'rest'],
-  [/\b(?:everything|it all|all (?:of )?(?:the )?ingredients|all together|the lot|(?:the )?\p{L}+ ingredients)\b/iu, 'all'],
+  [/\b(?:everything|it all|all (?:of )?(?:the )?ingredients|all together|the lot|(?:the )?(?!dry|wet|liquid|remaining)\p{L}+ (?:ingredients|things|bits))\b/iu, 'all'],
 ];
 
 /** Whether an act works on what is in the bowl, or on what lies beside it. */
@@ -213,10 +234,10 @@ export function mentionsIn(clause: string, lines: Lines, partId: string | undefi
   const words = wordsOf(clause);
   const out: Mention[] = [];
   const seen = new Set<string>();
-  const put = (called: Called, share: ActionShare | null) => {
+  const put = (called: Called, share: ActionShare | null, sure: boolean) => {
     if (seen.has(called.line.id)) return;
     seen.add(called.line.id);
-    out.push({ called, share });
+    out.push({ called, share, sure });
   };
   const fits = (c: Called): boolean =>
     side === 'any' || (side === 'beside') === (isBeside(c.line.role) && c.line.role !== 'taste');
@@ -235,12 +256,13 @@ export function mentionsIn(clause: string, lines: Lines, partId: string | undefi
       if (n === 1 && /\p{L}$/u.test(clause.slice(Math.max(0, words[i]!.at - 1), words[i]!.at))) break;
       taken = n;
       // What is named and used up means what was made of it, and nothing else of its kind.
-      if (named.length > 0 && named.every(lines.isGone) && !(group?.all ?? false)) break;
+      if (named.length > 0 && named.every(lines.isGone)) break;
       const chosen = choose([...new Set([...named, ...grouped])], lines, partId, fits);
       if (chosen.length === 0) break;
       const plural = group?.all === true && named.length !== 1;
       const whose = plural || (chosen.length > 1 && chosen.every((c) => c.line.amount.written === chosen[0]!.line.amount.written)) ? chosen : chosen.slice(0, 1);
-      for (const c of whose) put(c, shareBefore(before, c.line));
+      const own = new Set([...named, ...grouped].filter((c) => !lines.isGone(c)).map((c) => c.part));
+      for (const c of whose) put(c, shareBefore(before, c.line), own.size === 1);
     }
     i += Math.max(1, taken);
   }
@@ -270,12 +292,20 @@ export function groupIn(clause: string, lines: Lines, partId: string | undefined
     // Where nothing of the part at work is left, the next is meant.
     const here = own.length > 0 ? own : left.filter((c) => c.part === left[0]!.part);
     for (const c of here)
-      if (which === 'dry' ? lines.isWhole(c) && isDry(c) : which === 'wet' ? lines.isWhole(c) && !isDry(c) : true)
+      if (
+        which === 'dry'
+          ? lines.isWhole(c) && isDry(c)
+          : which === 'wet'
+            ? lines.isWhole(c) && !isDry(c) && c.line.role !== 'inclusion' && !PIECES.includes(c.ingredient?.group)
+            : true
+      )
         out.add(c);
   }
   return [...out];
 }
 
+/** Folded in at the end, in pieces: neither dry nor wet. */
+const PIECES: readonly (GroupId | undefined)[] = ['fruit', 'nut_pieces', 'seed_pieces', 'chocolate'];
 const WET_GROUPS: readonly GroupId[] = ['egg', 'egg_white', 'egg_yolk', 'butter', 'fat_firm', 'oil', 'syrup', 'honey', 'nut_butter', 'seed_butter'];
 const isDry = ({ ingredient, line }: Called): boolean =>
   ingredient !== null &&

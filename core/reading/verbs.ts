@@ -25,6 +25,7 @@ export type Head =
 /** Verbs by what they do. Those of the second list are nouns or adjectives as well: they count only where a clause begins. */
 const PLAIN: [Head, string][] = [
   ['whisk', 'whisk|whip'],
+  ['bake', '(?:drop|lower|reduce|raise|crank)(?= (?:the |your )?(?:oven |heat |it )?(?:down |up )?(?:to )?\\d{3})|turn (?:it |the oven |oven |heat |the heat )?(?:down|up)'],
   ['beat', 'beat'],
   ['add', '(?:stir|mix|work|sift) in(?!to)'],
   ['mix', 'stir|combine|sift|sieve together|whizz?|zap|blitz|pulse|process|toss|tumble|dissolve|incorporate|bind|mash|work'],
@@ -43,7 +44,7 @@ const PLAIN: [Head, string][] = [
   ['score', 'slash|prick|snip'],
   ['fill', 'scrape|spoon|transfer|ladle|layer|arrange|swirl'],
   ['pour', 'pour|tip'],
-  ['put', 'put|place|lay|lower|slide|load|sit'],
+  ['put', 'put|place|lay|lower|slide|load(?! at)|sit'],
   ['spread', 'spread|smear|smooth'],
   ['strew', 'scatter|strew|sprinkle'],
   ['wash', 'brush|paint'],
@@ -54,7 +55,6 @@ const PLAIN: [Head, string][] = [
   ['heat', 'heat|warm|get'],
   ['prepare', 'grease'],
   ['uncover', 'uncover|take off|take (?:the )?\\w+ (?:off|out)|remove|lift off'],
-  ['bake', '(?:drop|lower|reduce|raise|crank)(?= (?:the |your )?(?:oven |heat |it )?(?:down |up )?(?:to )?\\d{3})|turn (?:it |the oven |oven |heat |the heat )?(?:down|up)'],
   ['turn', 'rotate|swap|flip|turn (?:it |them |each )?over|swapping|turning'],
   ['bake', 'tenting'],
   ['cool', 'unmould|unmold|demould|hang'],
@@ -80,7 +80,7 @@ const CLAUSE_ONLY: [Head, string][] = [
   ['fill', 'fill|line (?=.*\\b(?:tart|pie|flan|quiche|case|dish|plate|tin)\\b.*\\bwith (?:the )?(?:pastry|dough))'],
   ['line', 'line'],
   ['prepare', 'butter (?=(?:a|an|the|your|two|\\d)\\b)|oil (?=(?:a|an|the|your|two|\\d)\\b)|flour (?=(?:a|an|the|your|two|\\d)\\b)'],
-  ['strew', 'top'],
+  ['strew', 'top|finish(?= with\\b)'],
   ['glaze', 'glaze|ice|dust|frost'],
   ['dip', 'dip'],
   ['spread', 'cover (?=.*\\bwith (?:the )?(?:icing|frosting|glaze|filling|cream)\\b)'],
@@ -112,11 +112,14 @@ const LEAD_IN =
 
 /** A clause that begins with something else than a verb. */
 const OTHER_HEADS: [Head, RegExp][] = [
+  ['bake', /\b(?:turn|drop|lower|reduce) (?:it |the oven |oven |the heat |heat )?(?:down )?to \d{3}/gi],
   ['bake', /(?<=^|[,;]\s*|\bthen\s+)(?:at\s+)?\d{3}\s*(?:°\s*)?[CF]?(?:\s+fan)?\s*(?:,\s*)?(?=(?:for\b|\d{1,3}\s*(?:-|–|to)|\d{1,3}\s*min))/gi],
-  ['bake', /(?<=^|[,;]\s*|\bthen\s+|\band\s+)(?:at|back at|finish at)\s+\d{3}\b/gi],
+  ['bake', /(?<=^|[,;]\s*|\bthen\s+|\band\s+)(?:at|back at|finish at)\s+\d{3}(?!\d)/gi],
   ['bake', /(?<=[,;]\s*|\bthen\s+|\band\s+)(?:un)?covered\s+(?=(?:at\s+\d|for\b|\d))/gi],
   ['bake', /(?<=[,;]\s*|\bthen\s+|\band\s+)(?:finish|give it)\s+(?=(?:for\b|another\b|\d))/gi],
   ['bake', /(?<=[,;]\s*|\bthen\s+)lid on\b/gi],
+  ['chill', /(?<=^|[,;]\s*|\bthen\s+)(?:\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?|half an|an) ?(?:min\w*|h\w*) in the (?:freezer|fridge)\b/gi],
+  ['bake', /(?<=[,;]\s*|\band\s+)after (?:the first )?\d{1,3} min\w* (?=[^,;.]*\bfoil\b)/gi],
   ['mix', /(?<=[,;]\s*)(?:eggs?|yolks?|whites?) in\b/gi],
   ['fill', /(?<=[,;]\s*)[^,;.]{3,40} (?=in the (?:case|shell|tin)\b)/gi],
 ];
