@@ -4,7 +4,7 @@ import type { Lookup } from '../ingredients';
 import type { Action, ActionCover, ActionField, ActionKind, ActionPlace, Step } from '../method';
 import { mainPart } from './evidence';
 import { heatsIn, plausible, timesIn } from './heats';
-import { groupIn, Lines, mentionsIn, wordsOf, type Side } from './mentions';
+import { groupIn, KEPT_BACK, Lines, mentionsIn, wordsOf, type Side } from './mentions';
 import { headsIn, type Head } from './verbs';
 
 const NUMBERS: Record<string, number> = {
@@ -35,10 +35,10 @@ const VESSEL =
   /\b(?:tin|tins|pan|pans|pot|case|cases|dish|tray|trays|sheet|sheets|mould|moulds|mold|ramekins?|cups?|shell|crust|base|basket|ring|papers?|plate|peel|stone|skillet|caramel|trough|jars?|glasses|banneton|wells?|holes?|bundt|springform)\b/i;
 const UNTIL = /\b(?:until|till|'til|or until)\s+(.+)$/is;
 const STAGE =
-  /\b(?:to (?:the |a |an |very )?((?:(?:soft|stiff|firm|medium) peaks?|(?:(?:fine|coarse|rough|small|large) )*(?:crumbs?|lumps?|breadcrumbs)|[\w-]+ stage|ribbon|(?:deep |dark |light )?(?:amber|caramel)|(?:lump[- ]free|smooth|soft|shaggy|stiff|sticky|thick|slack|loose|glossy|silky)(?:,? \w+)? (?:dough|batter|paste|mass|cream)|(?:a )?jelly|gel|paste|pea[- ]size\w*|ribbons?|soft butter|half))\b|\b((?:smooth|fluffy|pale|creamy|silky|lump free|thick)(?: and \w+)?)\s*(?=[,.;]|$))/i;
+  /\b(?:to (?:the |a |an |very )?((?:(?:soft|stiff|firm|medium) peaks?|(?:(?:fine|coarse|rough|small|large) )*(?:crumbs?|lumps?|breadcrumbs)|[\w-]+ (?:stage|consistency)|ribbon|(?:deep |dark |light )?(?:amber|caramel)|(?:lump[- ]free|smooth|soft|shaggy|stiff|sticky|thick|slack|loose|glossy|silky)(?:,? \w+)? (?:dough|batter|paste|mass|cream)|(?:a )?jelly|gel|paste|pea[- ]size\w*|ribbons?|soft butter|half))\b|\b((?:smooth|fluffy|pale|creamy|silky|lump free|thick)(?: and \w+)?)\s*(?=[,.;]|$))/i;
 /** Signs after a colon or comma, without "until": "25 min: edges set, middle still wobbly". */
 const SIGN =
-  /[:;,–—-]\s*((?:(?:the|outer|its?)\s+)?(?:edges?|rim|middle|cent(?:re|er)|top|crust|skewer|base|juices?|sides?)\b[^.;]*|(?:just )?(?:set|golden|puffed|firm)\b[^.;]*|.*\bturns? to\b[^.;]*)[.)\s]*$/i;
+  /[:;,–—-]\s*((?:(?:the|outer|its?)\s+)?(?:edges?|rim|middle|cent(?:re|er)|top|crust|skewer|base|juices?|sides?)\b[^.;]*|(?:just )?(?:set|golden|puffed|firm)\b[^.;]*|no \w+|.*\bturns? to\b[^.;]*)[.)\s]*$/i;
 
 const clausesOf = (sentence: string): Clause[] => {
   const heads = headsIn(sentence);
@@ -62,7 +62,7 @@ const clausesOf = (sentence: string): Clause[] => {
     }
     const last = out.at(-1);
     // Mixing goes on within a sentence until a stage is told: minutes, or what it should look like.
-    if (last && MIXING.includes(last.head) && MIXING.includes(c.head) && !isOwn(last) && !VESSEL.test(c.head === 'pour' ? c.text : '') && !isBeatIn(last, c))
+    if (last && MIXING.includes(last.head) && MIXING.includes(c.head) && !isOwn(last) && (!/;\s*$/.test(last.text) || c.text.trim().split(/\s+/).length <= 5) && !VESSEL.test(c.head === 'pour' ? c.text : '') && !isBeatIn(last, c))
       out[out.length - 1] = { ...last, text: sentence.slice(last.at, c.at + c.text.length) };
     // A gel and a soak are made by leaving them; toppings follow on one another; a heat goes with its minutes.
     else if (last && joins(last, c)) out[out.length - 1] = { ...last, text: sentence.slice(last.at, c.at + c.text.length) };
@@ -73,7 +73,7 @@ const clausesOf = (sentence: string): Clause[] => {
 const TOPPING: readonly Head[] = ['spread', 'strew', 'wash', 'glaze'];
 const STANDS: readonly Head[] = ['let', 'rest'];
 const joins = (a: Clause, c: Clause): boolean => {
-  if (STANDS.includes(c.head) && !/\bsieve|colander/i.test(c.text))
+  if ((STANDS.includes(c.head) || /^set aside\b/i.test(c.text)) && !/\bsieve|colander/i.test(c.text))
     return (
       (/\b(?:psyllium|chia|flax|linseed)\b/i.test(a.text) && !/\b(?:flours?|starch|salt|sugar)\b/i.test(a.text) && ['mix', 'whisk', 'add'].includes(a.head) && timesIn(a.text).length === 0) ||
       (a.head === 'cover' && timesIn(a.text).length === 0)
@@ -81,6 +81,7 @@ const joins = (a: Clause, c: Clause): boolean => {
   if (TOPPING.includes(a.head) && TOPPING.includes(c.head)) return timesIn(a.text).length === 0;
   if (a.head === 'bake' && c.head === 'bake')
     return heatsIn(a.text).length > 0 && timesIn(a.text, true).length === 0 && heatsIn(c.text).length === 0 && !TENT.test(c.text);
+  if (a.head === 'turn' || a.head === 'turned') return c.head === 'cook' && timesIn(a.text).length === 0 && /\band\s+$/i.test(a.text);
   if (a.head === 'cook' && c.head === 'bake') return /^lid on/i.test(c.text);
   return false;
 };
@@ -91,7 +92,7 @@ const mayJoin = (a: Clause, next: Clause): boolean =>
     ? !/\bfoil\b|\bwith (?:the )?(?:water|rum|milk|juice|tea)\b/i.test(a.text)
     : a.head === 'take'
       ? false
-      : INTO_NEXT.includes(next.head);
+      : INTO_NEXT.includes(next.head) && !/;\s*$/.test(a.text);
 
 /** What stands before an act: whether something was baked, whether the bowl is one of yeast. */
 type State = {
@@ -103,10 +104,14 @@ type State = {
   oven: { c: number; fan: boolean } | null;
   /** What lies over the bake since it was last said. */
   lid: 'lid' | 'none' | null;
+  /** Yeast or a starter is in the part at work; it is what is put on when all is done. */
+  yeasted: boolean;
+  finish: boolean;
 };
 
+const WHITES = /\bwhites? (stiff|foamy|frothy)\b/i;
 const WARM = /\bwarm (?:place|spot|oven|room|corner|cupboard)|\bsomewhere warm|\bairing cupboard|\boven (?:with (?:only )?)?(?:its |the )?light|\bwarmth\b|\btop of (?:the|a) (?:warm )?stove|\b(?:near|by) (?:a|the) (?:heater|radiator|stove|fire)/i;
-const ROOM = /\broom temp\w*|\bon the (?:counter|worktop|side|bench)|\bcounter\b|\bkitchen temp\w*|\bambient/i;
+const ROOM = /\broom temp\w*|\bon the (?:counter|worktop|side|bench)|\bcounter\b|\bin the kitchen\b|\bkitchen temp\w*|\bambient/i;
 const FRIDGE = /\bfridge\b|\brefrigerat/i;
 const FREEZER = /\bfreez/i;
 const HOB = /\bhob\b|\bstove(?:top)?\b|\bsaucepan\b|\bskillet\b|\bfrying pan\b|\bnon[- ]?stick pan\b|\bgriddle\b|\bover (?:a )?(?:low|medium|high|gentle|simmering|pan of)|\bon (?:a )?(?:low|medium|high)\b(?! speed)|\bboil\b|\bsimmer/i;
@@ -117,7 +122,7 @@ const TENT = /\btent(?:ing|ed)?\b|\bfoil\b/i;
 const AFTER = /\bafter(?: the first)?\s+(?:about\s+)?$/i;
 const MARKER = /(?:\bfor the (?:last|first|final)|\bin the last|\blast|\bhalfway|\bevery|\bfirst)\s*(?:about\s+)?$/i;
 const SIDE = /^\s*(?:a|per|each|on each|on the other|for each)\s+side\b/i;
-const OVERNIGHT = /(?<!\bor )\bovernight\b(?! before)|\bthe (?:night|day|evening) before\b|\bnext morning\b/i;
+const OVERNIGHT = /(?<!\bor )\bovernight\b(?! before)|\bthe (?:night|day|evening) before\b|\bnext morning\b|\b(?:till|until) (?:tomorrow|the next day)\b/i;
 
 /** The kind of a clause by its verb, what it works on, and what was before. */
 function kindOf(c: Clause, s: State, of: { gel: boolean; starter: boolean; yeastOnly: boolean }): ActionKind {
@@ -145,11 +150,12 @@ function kindOf(c: Clause, s: State, of: { gel: boolean; starter: boolean; yeast
       return /\buntil (?:the \w+ (?:has |is )?)?melted|\bmelted\b/i.test(t) ? 'melt' : 'cook';
     case 'let':
       if (/\b(?:rise|prove|proof|double|ferment)\b/i.test(t)) return 'proof';
+      if (/\b(?:bubble|simmer|boil)\b/i.test(t) && s.last?.place === 'hob') return 'cook';
       if (chilled) return 'chill';
       if (/\bsieve|colander\b/i.test(t)) return 'drain';
       if (/\bcool\b/i.test(t)) return 'cool';
       if (s.baked && !/\bdough|batter\b/i.test(t)) return 'cool';
-      if (of.starter || /\bbubbly\b/i.test(t)) return 'proof';
+      if (of.starter || /\bbubbly\b/i.test(t) || (s.yeasted && /\broom temp|\bwarm\b/i.test(t))) return 'proof';
       return 'rest';
     case 'rest':
       return s.baked ? 'cool' : chilled || /\brest cold\b/i.test(t) ? 'chill' : of.starter ? 'proof' : 'rest';
@@ -175,6 +181,7 @@ function kindOf(c: Clause, s: State, of: { gel: boolean; starter: boolean; yeast
     case 'put':
       if (chilled) return 'chill';
       if (/\b(?:mixer|bowl|processor|blender)\b/i.test(t)) return 'mix';
+      if (/\b(?:tray|stone|pot)\b.*\bin the oven\b/i.test(t) && timesIn(t).length === 0) return 'preheat';
       if (/\boven\b/i.test(t) && /\d/.test(t)) return 'bake';
       return /\bpot\b|\bstone\b/i.test(t) && timesIn(t).length > 0 ? 'bake' : 'fill';
     case 'spread':
@@ -193,6 +200,8 @@ function kindOf(c: Clause, s: State, of: { gel: boolean; starter: boolean; yeast
       if (/\b(?:off)\b/i.test(t)) return 'other';
       if (heatsIn(t).length > 0 || /\bdown\b|\bup to\b/i.test(t)) return 'bake';
       return /\bpan|tin\b/i.test(t) && !s.baked ? 'fill' : 'turn';
+    case 'uncover':
+      return s.baked || s.blind || /\b(?:lid|foil|weights|beans|paper|cover|cloth|film)\b/i.test(t) ? 'uncover' : 'other';
     case 'take':
       return /\b(?:off|out)\b/i.test(t) ? 'uncover' : 'other';
     case 'keep':
@@ -202,6 +211,7 @@ function kindOf(c: Clause, s: State, of: { gel: boolean; starter: boolean; yeast
     case 'fold':
       return /\b(?:in|into|through|with)\b/i.test(t) || !/\bthirds?|letter|book|over|edges?\b/i.test(t) ? 'fold' : 'shape';
     case 'fill':
+      if (s.finish && s.baked && /\bover\b|\bwhile\b/i.test(t)) return 'glaze';
       return /\b(?:on|over)\b/i.test(t) && s.baked && /\bicing|glaze|topping\b/i.test(t) ? 'glaze' : 'fill';
     case 'chill':
     case 'soak':
@@ -237,7 +247,7 @@ function partNamed(clause: string, parts: readonly Part[]): Part | undefined {
 
 const PIECES: RegExp[] = [
   new RegExp(`\\b(?:into|in|makes?|make)\\s+(?:about\\s+)?${COUNT}\\b(?!\\s*(?:°|cm|mm|inch|in\\b|["”]|x|×|min|hours?|g\\b|goes|batches|layers?|stages|minutes|by))`, 'i'),
-  new RegExp(`\\b(?:cut|pipe|spoon|scoop|form|shape|roll|drop|line)\\s+(?:out\\s+)?(?:about\\s+)?${COUNT}\\b(?!\\s*(?:°|cm|mm|inch|["”]|x|×|min|hours?|g\\b|ml|tbsp|vents?|slits?|slashes|thick))`, 'i'),
+  new RegExp(`\\b(?:cut|pipe|spoon|scoop|form|shape|roll|drop|line|stamp)\\s+(?:out\\s+)?(?:about\\s+)?${COUNT}\\b(?!\\s*(?:°|cm|mm|inch|["”]|x|×|min|hours?|g\\b|ml|tbsp|vents?|slits?|slashes|thick))`, 'i'),
   new RegExp(`\\(${COUNT} (?:pieces|balls|rolls|buns|portions|in all)\\)`, 'i'),
   new RegExp(`\\b${COUNT}\\s+(?:equal\\s+)?(?:\\d+\\s?g\\s+)?(?:pieces|balls|discs|disks|rounds|portions|wedges|fingers|squares|ramekins|slices|bars|strips|triangles|lengths|mounds|blobs|muffin|cups|cases|buns|rolls)\\b`, 'i'),
   new RegExp(`^mark ${COUNT}\\b`, 'i'),
@@ -277,7 +287,7 @@ function minutesOf(t: string, kind: ActionKind): Pick<Action, 'minutes' | 'perSi
 }
 
 function untilOf(t: string): string | null {
-  const told = UNTIL.exec(t)?.[1] ?? STAGE.exec(t)?.slice(1).find(Boolean) ?? SIGN.exec(t)?.[1];
+  const told = UNTIL.exec(t)?.[1] ?? STAGE.exec(t)?.slice(1).find(Boolean) ?? WHITES.exec(t)?.[1] ?? SIGN.exec(t)?.[1];
   const clean = told?.replace(/[\s,.;:&)]+$/, '').replace(/\s+(?:and|then)$/i, '').trim();
   return clean && clean.length > 1 ? clean.slice(0, 120) : null;
 }
@@ -315,7 +325,7 @@ const MOST_ACTS = 200;
 export function linkMethod(formula: Formula, lookup: Lookup): Formula {
   const lines = new Lines(formula.parts, lookup);
   const main = mainPart(formula.parts);
-  const s: State = { partId: formula.parts[0]?.id, baked: false, blind: false, last: undefined, oven: null, lid: null };
+  const s: State = { partId: formula.parts[0]?.id, baked: false, blind: false, last: undefined, oven: null, lid: null, yeasted: false, finish: false };
   const bakes = formula.method.filter((m) => /\bbake\b|\boven\b/i.test(m.text)).length;
   let count = 0;
   const method = formula.method.map((step): Step => {
@@ -339,10 +349,12 @@ export function linkMethod(formula: Formula, lookup: Lookup): Formula {
 
   function actOf(clause: Clause, at: number): Action {
     const t = clause.text;
+    // The verb itself names nothing: "cream the butter".
+    const said = clause.verb === '' ? t : t.replace(new RegExp(`\\b${clause.verb.replace(/[^\p{L} ]/gu, '.')}\\b`, 'iu'), (v) => ' '.repeat(v.length));
     const named = partNamed(lines.withoutNames(t), formula.parts);
     // The part at work: the one named, where it is begun here; else the one most of the named lines are in.
     const mixes = [...MIXING, 'cream', 'rub', 'melt', 'cook', 'boil', 'gel', 'bring', 'heat', 'put', 'cover', 'soak'].includes(clause.head);
-    const first = mentionsIn(t, lines, named?.id ?? s.partId, 'any');
+    const first = mentionsIn(said, lines, named?.id ?? s.partId, 'any');
     const votes = new Map<string, number>();
     for (const { called, sure } of first) votes.set(called.part, (votes.get(called.part) ?? 0) + (sure ? 1 : 0.1));
     const most = [...votes].sort((a, b) => b[1] - a[1])[0]?.[0];
@@ -355,12 +367,15 @@ export function linkMethod(formula: Formula, lookup: Lookup): Formula {
     const gel = ids.some((id) => GEL.test(id)) && groups.every((g, i) => GEL.test(ids[i]!) || ['water', 'milk', 'plant_drink', 'honey', 'syrup', 'acid'].includes(g)) && (first.length > 1 || timesIn(t).length > 0);
     const starter = s.last?.uses?.some((u) => lines.called.find((c) => c.line.id === u.lineId)?.ingredient?.group === 'starter') ?? false;
     const yeastOnly = groups.includes('yeast') && !groups.some((g) => ['flour', 'blend', 'starch'].includes(g));
+    const at_ = formula.parts.find((p) => p.id === partId);
+    s.yeasted = (at_?.lines ?? []).some((l) => ['yeast', 'starter'].includes(lookup(l.item)?.group ?? ''));
+    s.finish = at_ !== undefined && CLASSES[at_.classId].family === 'finish';
     let kind = kindOf(clause, s, { gel, starter, yeastOnly });
     const heat = bakeHeat(t, kind);
     if (kind === 'other' && heat && timesIn(t, true).length > 0) kind = 'bake';
     // A crust is baked before it is filled: what follows goes into it.
     if (kind === 'bake' && !s.baked && isBlind(t)) kind = 'blind_bake';
-    const uses = usesOf(t, kind, partId, named, first.length);
+    const uses = usesOf(said, kind, partId, named, first.length);
     const part = mixes && uses.length > 0 ? lines.partOf(uses[0]!.lineId) : undefined;
     if (part && uses.every((u) => lines.partOf(u.lineId) === part)) s.partId = part;
     const act: Action = { kind, text: t.trim().replace(/[\s,;]+(?:and|then)?$/i, ''), from: at + clause.at, to: at + clause.at + t.length, ...(s.partId ? { partId: s.partId } : {}) };
@@ -398,7 +413,7 @@ export function linkMethod(formula: Formula, lookup: Lookup): Formula {
       act.cover = s.lid;
       ours.push('cover');
     }
-    const place = placeOf(t, kind);
+    const place = placeOf(t, kind) ?? (kind === 'mix' && act.minutes && s.last?.place === 'hob' && !/\boff\b/i.test(t) ? (['hob', true] as const) : null);
     if (place) {
       [act.place] = place;
       if (place[1]) ours.push('place');
@@ -464,11 +479,13 @@ export function linkMethod(formula: Formula, lookup: Lookup): Formula {
     const mixes = !['fill', 'glaze', 'wash', 'shape', 'chill', 'rest', 'cool', 'divide', 'proof'].includes(kind);
     const fresh = whole?.filter((c) => lines.isWhole(c)) ?? [];
     const begun = !whole || fresh.length < whole.length / 2;
-    const mentions = mentionsIn(t, lines, partId, side);
+    const kept = KEPT_BACK.exec(t);
+    const back = new Set(kept ? mentionsIn(kept[1]!, lines, partId, 'any').map((m) => m.called.line.id) : []);
+    const mentions = mentionsIn(kept ? t.replace(kept[0], '') : t, lines, partId, side);
     const divided = mentions.find((m) => m.share !== null && m.share !== 1);
     // "With a little of the milk, add the rest": the rest of that.
     if (divided && /\bthe rest\b(?! of)/i.test(t)) divided.share = null;
-    else for (const c of groupIn(t, lines, partId)) take(c.line.id, null);
+    else for (const c of groupIn(t, lines, partId)) if (!back.has(c.line.id)) take(c.line.id, null);
     for (const m of mentions) {
       if (stays && m.called.part !== partId) continue;
       // A word that may mean another part's line is not taken from afar by what only shapes or fills.
@@ -478,11 +495,12 @@ export function linkMethod(formula: Formula, lookup: Lookup): Formula {
       }
       take(m.called.line.id, m.share);
     }
-    if (named && !begun && uses.length <= direct && (mixes || kind === 'glaze' || kind === 'wash') && !/\b(?:into|onto|over) the\b/i.test(t) && direct <= 1)
+    if (named && !begun && uses.length <= direct && (mixes || kind === 'glaze' || kind === 'wash') && !/\b(?:into|onto|over) the\b/i.test(t) && direct <= (mixes ? 1 : 2))
       for (const c of fresh) if (!isBeside(c.line.role) || kind === 'glaze' || kind === 'wash') take(c.line.id, null);
     // "Make the pastry: rub, add water": what is rubbed is all of it that is no liquid.
-    if (kind === 'rub' && uses.length === 0)
-      for (const c of lines.called.filter((x) => x.part === partId && !isBeside(x.line.role) && lines.isWhole(x)))
+    const untouched = lines.called.filter((x) => x.part === partId && !isBeside(x.line.role));
+    if (kind === 'rub' && uses.length === 0 && untouched.every(lines.isWhole))
+      for (const c of untouched)
         if (!LIQUID.includes(c.ingredient?.group ?? '')) take(c.line.id, null);
     // "Squeeze it in a cloth": what was tossed and left before.
     if (kind === 'drain' && uses.length === 0)
@@ -510,7 +528,8 @@ export function linkMethod(formula: Formula, lookup: Lookup): Formula {
     if (pieces === null && pieceG !== null) {
       const part = formula.parts.find((p) => p.id === act.partId) ?? main;
       const massG = part ? doughLines(part).reduce((x, l) => x + massOf(l), 0) : 0;
-      const made = piecesOf(formula) ?? (massG > 0 ? Math.floor(massG / pieceG) : null);
+      const tins = formula.tin && formula.tin.count > 1 && /\b(?:pans|tins|moulds)\b/i.test(t) ? formula.tin.count : null;
+      const made = tins ?? piecesOf(formula) ?? (massG > 0 ? Math.floor(massG / pieceG) : null);
       if (made !== null && made > 0) {
         act.pieces = made;
         ours.push('pieces');

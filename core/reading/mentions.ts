@@ -15,7 +15,7 @@ export const stem = (word: string): string =>
 
 /** Words that say how a thing is, not what it is: alone they name no line. */
 const LOOSE = new Set(
-  'a an the of and or to in for with at on some more extra plus gf df gluten free fine finely coarse coarsely ground whole white brown black dark light fresh freshly dry dried cold warm hot soft softened melted cooled cooked plain all purpose large medium small lg big good pinch handful level heaped packed powder mix blend ball cube cubed room temperature temp ice iced raw ripe tin can packet sachet stick piece slice extract essence virgin extra active instant quick easy fast action strong thick thin full fat low unsalted salted sweet sour certified organic optional other any kind type weight own own-brand each half quarter third grated chopped sliced diced mashed crushed toasted roasted beaten lightly pitted peeled drained soaked rinsed zest juice clove mature sea kosher table granulated caster icing powdered golden superfine light dark yolk white'.split(' '),
+  'baking a an the of and or to in for with at on some more extra plus gf df gluten free fine finely coarse coarsely ground whole white brown black dark light fresh freshly dry dried cold warm hot soft softened melted cooled cooked plain all purpose large medium small lg big good pinch handful level heaped packed powder mix blend ball cube cubed room temperature temp ice iced raw ripe tin can packet sachet stick piece slice extract essence virgin extra active instant quick easy fast action strong thick thin full fat low unsalted salted sweet sour certified organic optional other any kind type weight own own-brand each half quarter third grated chopped sliced diced mashed crushed toasted roasted beaten lightly pitted peeled drained soaked rinsed zest juice clove mature sea kosher table granulated caster icing powdered golden superfine light dark yolk white'.split(' '),
 );
 /** Of these words alone a line is told though they are loose. */
 const TELLS = new Set(['zest', 'juice', 'yolk', 'white', 'extract', 'essence']);
@@ -78,27 +78,36 @@ const nameIn = (written: string): string =>
     .replace(/[\d½¼¾⅓⅔⅛/.–-]+\s*(?:g|kg|ml|l|oz|lb|c|t|tbsps?|tsps?|cups?|tins?|cans?)?\b\.?/gi, ' ');
 
 /** A line as the method may call it: phrases of one to four words. */
-type Called = { line: Line; part: string; ingredient: Ingredient | null; phrases: Set<string> };
+type Called = {
+  line: Line;
+  part: string;
+  ingredient: Ingredient | null;
+  /** 2 where a name ends so, 1 where it is within. */
+  phrases: Map<string, 1 | 2>;
+};
 
-function phrasesOf(line: Line, ingredient: Ingredient | null, alone: boolean): Set<string> {
+function phrasesOf(line: Line, ingredient: Ingredient | null, alone: boolean): Map<string, 1 | 2> {
   const names = [
     ...(ingredient?.names ?? []),
     // A row of several things would give each the names of all.
     ...(alone ? [nameIn(line.item.kind === 'unknown' ? line.item.text : line.amount.written)] : []),
   ];
-  const out = new Set<string>();
+  const out = new Map<string, 1 | 2>();
   for (const name of names) {
     const w = wordsOf(name).map((x) => x.text);
     for (let from = 0; from < w.length; from++)
       for (let to = from + 1; to <= Math.min(w.length, from + 4); to++) {
         const some = w.slice(from, to);
         const telling = some.filter((x) => !LOOSE.has(x) && x.length > 2);
-        if (telling.length > 0 || (some.length === 1 && TELLS.has(some[0]!))) out.add(some.join(' '));
+        if (telling.length > 0 || (some.length === 1 && TELLS.has(some[0]!))) {
+          const phrase = some.join(' ');
+          if (to === w.length || !out.has(phrase)) out.set(phrase, to === w.length ? 2 : 1);
+        }
       }
   }
   // What was crushed is called by what it is now.
   if (/\b(?:crushed|crumbs|blitzed)\b/i.test(line.amount.written) && /\b(?:biscuit|cookie|cracker)/i.test(line.amount.written))
-    out.add('crumb');
+    out.set('crumb', 2);
   return out;
 }
 
@@ -217,10 +226,10 @@ export type Mention = { called: Called; share: ActionShare | null; sure: boolean
 
 /** What the next words mean where they are of no line alone: all dry things, all of it. */
 const GROUPS: [RegExp, 'dry' | 'wet' | 'all' | 'rest'][] = [
-  [/\b(?:the |all (?:of )?(?:the )?|remaining )?dry(?: (?:things|ingredients|stuff|goods|mix))?(?=\s*(?:[,.;]|$|in\b|into\b|together\b|and\b|first\b|to\b|ingredients\b|things\b|with\b|well\b|&))/i, 'dry'],
+  [/(?<!\b(?:pat|till|until|is|run|them|it) )\b(?:the |all (?:of )?(?:the )?|remaining )?dry(?: (?:things|ingredients|stuff|goods|mix))?(?=\s*(?:[,.;]|$|in\b|into\b|together\b|and\b|first\b|to\b|ingredients\b|things\b|with\b|well\b|&))/i, 'dry'],
   [/\b(?:the |all (?:of )?(?:the )?|remaining )?(?:wet|liquid)s?(?: (?:things|ingredients))?(?=\s*(?:[,.;]|$|in\b|into\b|together\b|all at once\b|and\b|to\b|ingredients\b|things\b|with\b|&))/i, 'wet'],
   [/\b(?:everything else|all the rest|the (?:rest|remaining ingredients)(?! of\b)|remaining ingredients|the others)\b(?! of\b)/i, 'rest'],
-  [/\b(?:everything|it all|all (?:of )?(?:the )?ingredients|all together|the lot|(?:the )?(?!dry|wet|liquid|remaining)\p{L}+ (?:ingredients|things|bits))\b/iu, 'all'],
+  [/\b(?:everything|all(?= (?:but|except|apart))|it all|all (?:of )?(?:the )?ingredients|all together|the lot|(?:the )?(?!dry|wet|liquid|remaining)\p{L}+ (?:ingredients|things|bits))\b/iu, 'all'],
 ];
 
 /** Whether an act works on what is in the bowl, or on what lies beside it. */
@@ -246,7 +255,9 @@ export function mentionsIn(clause: string, lines: Lines, partId: string | undefi
     for (let n = Math.min(4, words.length - i); n > 0 && taken === 0; n--) {
       const phrase = words.slice(i, i + n).map((w) => w.text).join(' ');
       const group = n === 1 ? COLLECTIVE[phrase] : undefined;
-      const named = lines.called.filter((c) => c.phrases.has(phrase));
+      const within = lines.called.filter((c) => c.phrases.has(phrase));
+      const ending = within.filter((c) => c.phrases.get(phrase) === 2 && !lines.isGone(c));
+      const named = ending.length > 0 ? ending : within;
       const grouped = group ? lines.called.filter((c) => c.ingredient && group.is(c.ingredient)) : [];
       if (named.length === 0 && grouped.length === 0) continue;
       // Water to heat over, or to stand in, is no line of the list.
@@ -262,7 +273,11 @@ export function mentionsIn(clause: string, lines: Lines, partId: string | undefi
       const plural = group?.all === true && named.length !== 1;
       const whose = plural || (chosen.length > 1 && chosen.every((c) => c.line.amount.written === chosen[0]!.line.amount.written)) ? chosen : chosen.slice(0, 1);
       const own = new Set([...named, ...grouped].filter((c) => !lines.isGone(c)).map((c) => c.part));
-      for (const c of whose) put(c, shareBefore(before, c.line), own.size === 1);
+      for (const c of whose) {
+        // Of an egg that is parted the yolks go first or the whites, and then the other.
+        const parted = /^(?:yolk|white)$/.test(phrase) && c.ingredient?.group === 'egg';
+        put(c, shareBefore(before, c.line) ?? (parted ? (lines.isWhole(c) ? 'some' : 'rest') : null), own.size === 1);
+      }
     }
     i += Math.max(1, taken);
   }
@@ -282,6 +297,9 @@ function choose(of: Called[], lines: Lines, partId: string | undefined, fits: (c
   return [];
 }
 
+/** What is kept back: "all but the chips", "everything except the water". */
+export const KEPT_BACK = /\b(?:except|all but|everything but|apart from)\s+(?:for\s+)?(?:the\s+)?([^,.;]+?)(?=\s+(?:in|until|till|to|for|and)\b|[,.;]|$)/i;
+
 /** The lines that words for many mean: "the dry things", "everything else", "the rest". */
 export function groupIn(clause: string, lines: Lines, partId: string | undefined): Called[] {
   const out = new Set<Called>();
@@ -296,7 +314,7 @@ export function groupIn(clause: string, lines: Lines, partId: string | undefined
         which === 'dry'
           ? lines.isWhole(c) && isDry(c)
           : which === 'wet'
-            ? lines.isWhole(c) && !isDry(c) && c.line.role !== 'inclusion' && !PIECES.includes(c.ingredient?.group)
+            ? lines.isWhole(c) && !isDry(c) && c.line.role !== 'inclusion' && !isPieces(c)
             : true
       )
         out.add(c);
@@ -306,6 +324,8 @@ export function groupIn(clause: string, lines: Lines, partId: string | undefined
 
 /** Folded in at the end, in pieces: neither dry nor wet. */
 const PIECES: readonly (GroupId | undefined)[] = ['fruit', 'nut_pieces', 'seed_pieces', 'chocolate'];
+const isPieces = (c: Called): boolean =>
+  PIECES.includes(c.ingredient?.group) && !/\b(?:pur[eé]e|mashed|sauce|melted|juice)\b/i.test(c.line.amount.written);
 const WET_GROUPS: readonly GroupId[] = ['egg', 'egg_white', 'egg_yolk', 'butter', 'fat_firm', 'oil', 'syrup', 'honey', 'nut_butter', 'seed_butter'];
 const isDry = ({ ingredient, line }: Called): boolean =>
   ingredient !== null &&
