@@ -7,6 +7,7 @@ import { STEP_KINDS } from '../core/method';
 import { MAX_LINES } from '../core/reading';
 import { CUP_STANDARDS, SPOON_STANDARDS, UNIT_IDS } from '../core/units';
 import { SHELF_ORDERS, SHELF_STATES } from './dto';
+import { action } from './method-schemas';
 import { bakePlan, maybeTin, phases } from './bake-schemas';
 import { waySchema } from './pantry-schemas';
 import {
@@ -99,6 +100,7 @@ const step = () =>
     )
       .max(60)
       .default(undefined),
+    actions: array(action()).max(200).default(undefined),
     notes: array(message()).max(40).required(),
     struck: message().optional().default(undefined),
     own: text(2000),
@@ -139,6 +141,7 @@ export const formulaSchema = obj({
     .max(20)
     .required(),
   method: array(step()).max(200).required(),
+  overnight: boolean(),
   yield: maybe({ pieces: finite().min(0).max(10_000).required(), name: text(100).defined() }),
   bake: maybe({
     ovenC: finite().min(0).max(500).nullable().defined(),

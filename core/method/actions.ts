@@ -38,12 +38,14 @@ export const ACTION_SHARES = ['some', 'most', 'rest'] as const;
 /** What lies over it: a pot's lid, a foil over the top, a cloth or the like against drying; `none` once that is off. */
 export const ACTION_COVERS = ['none', 'lid', 'tent', 'cloth'] as const;
 export type ActionCover = (typeof ACTION_COVERS)[number];
+export const TEMP_OF = ['oven', 'liquid', 'room'] as const;
+export type TempOf = (typeof TEMP_OF)[number];
 export const ACTION_PLACES = ['room', 'warm', 'fridge', 'freezer', 'hob', 'oven'] as const;
 export type ActionPlace = (typeof ACTION_PLACES)[number];
 
 /**
  * One thing done: its words are `text`, from `from` to `to` in the words of its step. `uses` are the lines it takes, and how
- * much of each; `takes` the parts that earlier acts made. Minutes are from least to most; `tempC` is of the oven, or of what
+ * much of each; Minutes are from least to most; `tempC` is of the oven, or of what
  * `tempOf` says. `share` is of the dough, `pieceG` what one piece weighs. `ours` are the fields that were not written here:
  * an oven heat from before, pieces from the yield.
  */
@@ -54,13 +56,12 @@ export type Action = {
   to: number;
   partId?: string;
   uses?: { lineId: string; share: ActionShare }[];
-  takes?: string[];
   minutes?: [number, number];
   perSide?: boolean;
   /** Begins so many minutes into the bake: a foil "after 25". */
   afterMin?: number;
   tempC?: number;
-  tempOf?: 'oven' | 'dough' | 'liquid' | 'room';
+  tempOf?: TempOf;
   fan?: boolean;
   cover?: ActionCover;
   place?: ActionPlace;

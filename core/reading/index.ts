@@ -1,3 +1,4 @@
+export { linkMethod } from './actions';
 export { guessAgain, mainPart, SURE_OF_KIND } from './evidence';
 export { minutesIn, temperaturesIn } from './heats';
 export { checkShares, type Fix } from './checks';
@@ -8,3 +9,4 @@ export { expandRow } from './things';
 export * from './match';
 export * from './read';
 export { readTin } from './tin';
+export { checkMethod, type MethodCheck } from './whole';

@@ -15,7 +15,9 @@ export const stem = (word: string): string =>
 
 /** Words that say how a thing is, not what it is: alone they name no line. */
 const LOOSE = new Set(
-  'baking a an the of and or to in for with at on some more extra plus gf df gluten free fine finely coarse coarsely ground whole white brown black dark light fresh freshly dry dried cold warm hot soft softened melted cooled cooked plain all purpose large medium small lg big good pinch handful level heaped packed powder mix blend ball cube cubed room temperature temp ice iced raw ripe tin can packet sachet stick piece slice extract essence virgin extra active instant quick easy fast action strong thick thin full fat low unsalted salted sweet sour certified organic optional other any kind type weight own own-brand each half quarter third grated chopped sliced diced mashed crushed toasted roasted beaten lightly pitted peeled drained soaked rinsed zest juice clove mature sea kosher table granulated caster icing powdered golden superfine light dark yolk white'.split(' '),
+  'a an the of and or to in for with at on some more extra plus gf df gluten free fine finely coarse coarsely ground whole white brown black dark light fresh freshly dry dried cold warm hot soft softened melted cooled cooked plain all purpose large medium small lg big good pinch handful level heaped packed powder mix blend ball cube cubed room temperature temp ice iced raw ripe tin can packet sachet stick piece slice extract essence virgin extra active instant quick easy fast action strong thick thin full fat low unsalted salted sweet sour certified organic optional other any kind type weight own own-brand each half quarter third grated chopped sliced diced mashed crushed toasted roasted beaten lightly pitted peeled drained soaked rinsed zest juice clove mature sea kosher table granulated caster icing powdered golden superfine light dark yolk white'.split(
+    ' ',
+  ),
 );
 /** Of these words alone a line is told though they are loose. */
 const TELLS = new Set(['zest', 'juice', 'yolk', 'white', 'extract', 'essence']);
@@ -63,12 +65,31 @@ COLLECTIVE.psyllium = { is: (i) => /psyllium/.test(i.id), all: true };
 
 /** The words of a text, folded, each with its place. */
 export type Word = { text: string; at: number; end: number };
-export const wordsOf = (text: string): Word[] =>
-  [...text.matchAll(/[\p{L}’']+/gu)].map((m) => ({
+/** The phrase of some words that follow one another with nothing but space between; null where a comma parts them. */
+export function phraseAt(text: string, words: readonly Word[], from: number, n: number): string | null {
+  for (let i = from; i < from + n - 1; i++)
+    if (!/^[\s-]+$/.test(text.slice(words[i]!.end, words[i + 1]!.at))) return null;
+  return words
+    .slice(from, from + n)
+    .map((w) => w.text)
+    .join(' ');
+}
+
+const known = new Map<string, Word[]>();
+/** So many texts are kept: one clause is looked at several times over. */
+const MOST_KNOWN = 8;
+export function wordsOf(text: string): Word[] {
+  const before = known.get(text);
+  if (before) return before;
+  const words = [...text.matchAll(/[\p{L}’']+/gu)].map((m) => ({
     text: stem(m[0].toLowerCase().replace(/[’']s?$/, '')),
     at: m.index,
     end: m.index + m[0].length,
   }));
+  if (known.size >= MOST_KNOWN) known.clear();
+  known.set(text, words);
+  return words;
+}
 
 /** What of a row names its thing: without amounts, brackets, what it is for and how it is cut. */
 const nameIn = (written: string): string =>
@@ -99,14 +120,20 @@ function phrasesOf(line: Line, ingredient: Ingredient | null, alone: boolean): M
       for (let to = from + 1; to <= Math.min(w.length, from + 4); to++) {
         const some = w.slice(from, to);
         const telling = some.filter((x) => !LOOSE.has(x) && x.length > 2);
-        if (telling.length > 0 || (some.length === 1 && TELLS.has(some[0]!))) {
+        if (
+          (telling.length > 0 && some.join() !== 'baking') ||
+          (some.length === 1 && to === w.length && TELLS.has(some[0]!))
+        ) {
           const phrase = some.join(' ');
           if (to === w.length || !out.has(phrase)) out.set(phrase, to === w.length ? 2 : 1);
         }
       }
   }
   // What was crushed is called by what it is now.
-  if (/\b(?:crushed|crumbs|blitzed)\b/i.test(line.amount.written) && /\b(?:biscuit|cookie|cracker)/i.test(line.amount.written))
+  if (
+    /\b(?:crushed|crumbs|blitzed)\b/i.test(line.amount.written) &&
+    /\b(?:biscuit|cookie|cracker)/i.test(line.amount.written)
+  )
     out.set('crumb', 2);
   return out;
 }
@@ -114,6 +141,8 @@ function phrasesOf(line: Line, ingredient: Ingredient | null, alone: boolean): M
 /** How lines of a formula are called in its method; what each act takes is taken off what is left of them. */
 export class Lines {
   readonly called: Called[];
+  /** Lines by the phrases they are called by. */
+  readonly #by = new Map<string, Called[]>();
   readonly #left = new Map<string, ActionShare[]>();
 
   constructor(
@@ -121,7 +150,8 @@ export class Lines {
     lookup: Lookup,
   ) {
     const rows = new Map<string, number>();
-    for (const l of parts.flatMap((p) => p.lines)) rows.set(l.amount.written, (rows.get(l.amount.written) ?? 0) + 1);
+    for (const l of parts.flatMap((p) => p.lines))
+      rows.set(l.amount.written, (rows.get(l.amount.written) ?? 0) + 1);
     this.called = parts.flatMap((p) =>
       p.lines.map((line) => {
         const ingredient = lookup(line.item);
@@ -132,6 +162,21 @@ export class Lines {
           phrases: phrasesOf(line, ingredient, rows.get(line.amount.written) === 1 || ingredient === null),
         };
       }),
+    );
+    for (const c of this.called)
+      for (const phrase of c.phrases.keys()) this.#by.set(phrase, [...(this.#by.get(phrase) ?? []), c]);
+  }
+
+  calledBy(phrase: string): readonly Called[] {
+    return this.#by.get(phrase) ?? [];
+  }
+
+  /** Whether a phrase means any line, alone or with others of its kind. */
+  means(phrase: string): boolean {
+    const group = COLLECTIVE[phrase];
+    return (
+      this.#by.has(phrase) ||
+      (group !== undefined && this.called.some((c) => c.ingredient && group.is(c.ingredient)))
     );
   }
 
@@ -157,8 +202,8 @@ export class Lines {
     let out = text;
     for (let i = 0; i < words.length; i++)
       for (let n = Math.min(4, words.length - i); n > 1; n--) {
-        const phrase = words.slice(i, i + n).map((w) => w.text).join(' ');
-        if (!this.called.some((c) => c.phrases.has(phrase))) continue;
+        const phrase = phraseAt(text, words, i, n);
+        if (phrase === null || !this.#by.has(phrase)) continue;
         const [from, to] = [words[i]!.at, words[i + n - 1]!.end];
         out = out.slice(0, from) + ' '.repeat(to - from) + out.slice(to);
         break;
@@ -186,13 +231,24 @@ const FRACTIONS: Record<string, number> = {
 const SOME =
   /\b(?:some(?: of)?|a (?:little|few|bit|spoonful|spoon|pinch|handful|smear|knob|splash|tablespoon|teaspoon|dusting)(?: of)?|a (?:few )?spoons? of|\d+ (?:tbsp|tsp|spoons?) of)\s+(?:the\s+)?(?:\p{L}+\s+)?$/iu;
 const MOST = /\b(?:most|nearly all) of (?:the )?(?:\p{L}+\s+)?$/iu;
-const REST = /\b(?:(?:the )?(?:rest|remainder) of(?: the)?|remaining|the other half(?: of)?(?: the)?|the last of(?: the)?)\s+(?:\p{L}+\s+)?$/iu;
+const REST =
+  /\b(?:(?:the )?(?:rest|remainder) of(?: the)?|remaining|the other half(?: of)?(?: the)?|the last of(?: the)?)\s+(?:\p{L}+\s+)?$/iu;
 const GRAMS_OF = new RegExp(`\\b(${NUMBER})\\s?g (?:of )?(?:the )?(?:\\p{L}+\\s+)?$`, 'iu');
 const OTHER_GRAMS = new RegExp(`\\bother (${NUMBER})\\s?g (?:of )?(?:the )?(?:\\p{L}+\\s+)?$`, 'iu');
 
-const SPOONS_OF = new RegExp(`\\b(${NUMBER})\\s?(T|t|tbsp|tsp|tablespoons?|teaspoons?)\\.? of (?:the )?(?:\\p{L}+\\s+)?$`, 'u');
+const SPOONS_OF = new RegExp(
+  `\\b(${NUMBER})\\s?(T|t|tbsp|tsp|tablespoons?|teaspoons?)\\.? of (?:the )?(?:\\p{L}+\\s+)?$`,
+  'u',
+);
 /** Of a divided line only the ratio counts, so that whose spoon it is does not matter. */
-const SPOON_ML: Record<string, number> = { tbsp: 15, tablespoon: 15, tablespoons: 15, tsp: 5, teaspoon: 5, teaspoons: 5 };
+const SPOON_ML: Record<string, number> = {
+  tbsp: 15,
+  tablespoon: 15,
+  tablespoons: 15,
+  tsp: 5,
+  teaspoon: 5,
+  teaspoons: 5,
+};
 const VOLUME_ML: Partial<Record<string, number>> = { cup: 240, tbsp: 15, tsp: 5, ml: 1 };
 const volumeMl = (line: Line): number | null => {
   const first = line.amount.reading[0];
@@ -205,7 +261,9 @@ export function shareBefore(before: string, line: Line): ActionShare | null {
   const near = before.slice(-40);
   if (REST.test(near)) return 'rest';
   if (MOST.test(near)) return 'most';
-  const fraction = FRACTION.exec(near)?.[1]?.toLowerCase().replace(/^(?:a|one) /, '');
+  const fraction = FRACTION.exec(near)?.[1]
+    ?.toLowerCase()
+    .replace(/^(?:a|one) /, '');
   if (fraction !== undefined) return FRACTIONS[fraction] ?? null;
   if (SOME.test(near)) return 'some';
   if (OTHER_GRAMS.test(near)) return 'rest';
@@ -226,10 +284,22 @@ export type Mention = { called: Called; share: ActionShare | null; sure: boolean
 
 /** What the next words mean where they are of no line alone: all dry things, all of it. */
 const GROUPS: [RegExp, 'dry' | 'wet' | 'all' | 'rest'][] = [
-  [/(?<!\b(?:pat|till|until|is|run|them|it) )\b(?:the |all (?:of )?(?:the )?|remaining )?dry(?: (?:things|ingredients|stuff|goods|mix))?(?=\s*(?:[,.;]|$|in\b|into\b|together\b|and\b|first\b|to\b|ingredients\b|things\b|with\b|well\b|&))/i, 'dry'],
-  [/\b(?:the |all (?:of )?(?:the )?|remaining )?(?:wet|liquid)s?(?: (?:things|ingredients))?(?=\s*(?:[,.;]|$|in\b|into\b|together\b|all at once\b|and\b|to\b|ingredients\b|things\b|with\b|&))/i, 'wet'],
-  [/\b(?:everything else|all the rest|the (?:rest|remaining ingredients)(?! of\b)|remaining ingredients|the others)\b(?! of\b)/i, 'rest'],
-  [/\b(?:everything|all(?= (?:but|except|apart))|it all|all (?:of )?(?:the )?ingredients|all together|the lot|(?:the )?(?!dry|wet|liquid|remaining)\p{L}+ (?:ingredients|things|bits))\b/iu, 'all'],
+  [
+    /(?<!\b(?:pat|till|until|is|run|them|it) )\b(?:the |all (?:of )?(?:the )?|remaining )?dry(?: (?:things|ingredients|stuff|goods|mix))?(?=\s*(?:[,.;]|$|in\b|into\b|together\b|and\b|first\b|to\b|ingredients\b|things\b|with\b|well\b|&))/i,
+    'dry',
+  ],
+  [
+    /\b(?:the |all (?:of )?(?:the )?|remaining )?(?:wet|liquid)s?(?: (?:things|ingredients))?(?=\s*(?:[,.;]|$|in\b|into\b|together\b|all at once\b|and\b|to\b|ingredients\b|things\b|with\b|&))/i,
+    'wet',
+  ],
+  [
+    /\b(?:everything else|all the rest|the (?:rest|remaining ingredients)(?! of\b)|remaining ingredients|the others)\b(?! of\b)/i,
+    'rest',
+  ],
+  [
+    /\b(?:everything|all(?= (?:but|except|apart))|it all|all (?:of )?(?:the )?ingredients|all together|the lot|(?:the )?(?!dry|wet|liquid|remaining)\p{L}+ (?:ingredients|things|bits))\b/iu,
+    'all',
+  ],
 ];
 
 /** Whether an act works on what is in the bowl, or on what lies beside it. */
@@ -253,15 +323,21 @@ export function mentionsIn(clause: string, lines: Lines, partId: string | undefi
   for (let i = 0; i < words.length;) {
     let taken = 0;
     for (let n = Math.min(4, words.length - i); n > 0 && taken === 0; n--) {
-      const phrase = words.slice(i, i + n).map((w) => w.text).join(' ');
+      const phrase = phraseAt(clause, words, i, n);
+      if (phrase === null) continue;
       const group = n === 1 ? COLLECTIVE[phrase] : undefined;
-      const within = lines.called.filter((c) => c.phrases.has(phrase));
+      const within = lines.calledBy(phrase);
       const ending = within.filter((c) => c.phrases.get(phrase) === 2 && !lines.isGone(c));
       const named = ending.length > 0 ? ending : within;
       const grouped = group ? lines.called.filter((c) => c.ingredient && group.is(c.ingredient)) : [];
       if (named.length === 0 && grouped.length === 0) continue;
       // Water to heat over, or to stand in, is no line of the list.
-      if (phrase === 'water' && /\b(?:simmering|pan of|hot|boiling)\s+$/i.test(clause.slice(0, words[i]!.at)) && /\b(?:over|pan|bath|tin|half ?way)\b/i.test(clause)) break;
+      if (
+        phrase === 'water' &&
+        /\b(?:simmering|pan of|hot|boiling)\s+$/i.test(clause.slice(0, words[i]!.at)) &&
+        /\b(?:over|pan|bath|tin|half ?way)\b/i.test(clause)
+      )
+        break;
       // "Rice flour": a longer name that no line has is another thing than the line whose last word it shares.
       const before = clause.slice(0, words[i]!.at);
       if (n === 1 && /\p{L}$/u.test(clause.slice(Math.max(0, words[i]!.at - 1), words[i]!.at))) break;
@@ -271,12 +347,20 @@ export function mentionsIn(clause: string, lines: Lines, partId: string | undefi
       const chosen = choose([...new Set([...named, ...grouped])], lines, partId, fits);
       if (chosen.length === 0) break;
       const plural = group?.all === true && named.length !== 1;
-      const whose = plural || (chosen.length > 1 && chosen.every((c) => c.line.amount.written === chosen[0]!.line.amount.written)) ? chosen : chosen.slice(0, 1);
+      const whose =
+        plural ||
+        (chosen.length > 1 && chosen.every((c) => c.line.amount.written === chosen[0]!.line.amount.written))
+          ? chosen
+          : chosen.slice(0, 1);
       const own = new Set([...named, ...grouped].filter((c) => !lines.isGone(c)).map((c) => c.part));
       for (const c of whose) {
         // Of an egg that is parted the yolks go first or the whites, and then the other.
         const parted = /^(?:yolk|white)$/.test(phrase) && c.ingredient?.group === 'egg';
-        put(c, shareBefore(before, c.line) ?? (parted ? (lines.isWhole(c) ? 'some' : 'rest') : null), own.size === 1);
+        put(
+          c,
+          shareBefore(before, c.line) ?? (parted ? (lines.isWhole(c) ? 'some' : 'rest') : null),
+          own.size === 1,
+        );
       }
     }
     i += Math.max(1, taken);
@@ -285,7 +369,12 @@ export function mentionsIn(clause: string, lines: Lines, partId: string | undefi
 }
 
 /** Of lines that a word may mean, those that it means: of the right side, with something left, of the part at work. */
-function choose(of: Called[], lines: Lines, partId: string | undefined, fits: (c: Called) => boolean): Called[] {
+function choose(
+  of: Called[],
+  lines: Lines,
+  partId: string | undefined,
+  fits: (c: Called) => boolean,
+): Called[] {
   const left = of.filter((c) => !lines.isGone(c));
   for (const some of [left.filter(fits), left]) {
     if (some.length === 0) continue;
@@ -298,7 +387,8 @@ function choose(of: Called[], lines: Lines, partId: string | undefined, fits: (c
 }
 
 /** What is kept back: "all but the chips", "everything except the water". */
-export const KEPT_BACK = /\b(?:except|all but|everything but|apart from)\s+(?:for\s+)?(?:the\s+)?([^,.;]+?)(?=\s+(?:in|until|till|to|for|and)\b|[,.;]|$)/i;
+export const KEPT_BACK =
+  /\b(?:except|all but|everything but|apart from)\s+(?:for\s+)?(?:the\s+)?([^,.;]+?)(?=\s+(?:in|until|till|to|for|and)\b|[,.;]|$)/i;
 
 /** The lines that words for many mean: "the dry things", "everything else", "the rest". */
 export function groupIn(clause: string, lines: Lines, partId: string | undefined): Called[] {
@@ -325,8 +415,20 @@ export function groupIn(clause: string, lines: Lines, partId: string | undefined
 /** Folded in at the end, in pieces: neither dry nor wet. */
 const PIECES: readonly (GroupId | undefined)[] = ['fruit', 'nut_pieces', 'seed_pieces', 'chocolate'];
 const isPieces = (c: Called): boolean =>
-  PIECES.includes(c.ingredient?.group) && !/\b(?:pur[eé]e|mashed|sauce|melted|juice)\b/i.test(c.line.amount.written);
-const WET_GROUPS: readonly GroupId[] = ['egg', 'egg_white', 'egg_yolk', 'butter', 'fat_firm', 'oil', 'syrup', 'honey', 'nut_butter', 'seed_butter'];
+  PIECES.includes(c.ingredient?.group) &&
+  !/\b(?:pur[eé]e|mashed|sauce|melted|juice)\b/i.test(c.line.amount.written);
+const WET_GROUPS: readonly GroupId[] = [
+  'egg',
+  'egg_white',
+  'egg_yolk',
+  'butter',
+  'fat_firm',
+  'oil',
+  'syrup',
+  'honey',
+  'nut_butter',
+  'seed_butter',
+];
 const isDry = ({ ingredient, line }: Called): boolean =>
   ingredient !== null &&
   (ingredient.dry || ingredient.group === 'salt' || ingredient.group === 'sugar') &&

@@ -25,14 +25,20 @@ export type Head =
 /** Verbs by what they do. Those of the second list are nouns or adjectives as well: they count only where a clause begins. */
 const PLAIN: [Head, string][] = [
   ['whisk', 'whisk|whip'],
-  ['bake', '(?:drop|lower|reduce|raise|crank)(?= (?:the |your )?(?:oven |heat |it )?(?:down |up )?(?:to )?\\d{3})|turn (?:it |the oven |oven |heat |the heat )?(?:down|up)'],
+  [
+    'bake',
+    '(?:drop|lower|reduce|raise|crank)(?= (?:the |your )?(?:oven |heat |it )?(?:down |up )?(?:to )?\\d{3})|turn (?:it |the oven |oven |heat |the heat )?(?:down|up)',
+  ],
   ['beat', 'beat'],
   ['add', '(?:stir|mix|work|sift) in(?!to)'],
-  ['mix', 'stir|combine|sift|sieve together|whizz?|zap|jumble|crush|crumble|blitz|pulse|process|toss|tumble|dissolve|incorporate|bind|mash|work'],
+  [
+    'mix',
+    'stir|combine|sift|sieve together|whizz?|zap|jumble|crush|crumble|blitz|pulse|process|toss|tumble|dissolve|incorporate|bind|mash|work',
+  ],
   ['add', 'add|dump|thin(?= with| to| it)|loosen'],
   ['knead', 'knead'],
   ['melt', 'melt'],
-  ['cook', 'simmer|fry|saut[eé]|sweat|caramelise|caramelize|cook|griddle|toast|reduce'],
+  ['cook', 'soften|crisp|simmer|fry|saut[eé]|sweat|caramelise|caramelize|cook|griddle|toast|reduce'],
   ['boil', 'boil|poach'],
   ['soak', 'soak|steep|infuse|sour'],
   ['rest', 'bloom|thaw|defrost|hydrate'],
@@ -77,9 +83,15 @@ const CLAUSE_ONLY: [Head, string][] = [
   ['divide', 'scale|quarter|slice'],
   ['cut', 'cut'],
   ['score', 'score|mark|(?:one|two|three|four|five) slashes'],
-  ['fill', 'fill|line (?=.*\\b(?:tart|pie|flan|quiche|case|dish|plate|tin)\\b.*\\bwith (?:the )?(?:pastry|dough))'],
+  [
+    'fill',
+    'fill|line (?=.*\\b(?:tart|pie|flan|quiche|case|dish|plate|tin)\\b.*\\bwith (?:the )?(?:pastry|dough))',
+  ],
   ['line', 'line'],
-  ['prepare', 'butter (?=(?:a|an|the|your|two|\\d)\\b)|oil (?=(?:a|an|the|your|two|\\d)\\b)|flour (?=(?:a|an|the|your|two|\\d)\\b)'],
+  [
+    'prepare',
+    'butter (?=(?:a|an|the|your|two|\\d)\\b)|oil (?=(?:a|an|the|your|two|\\d)\\b)|flour (?=(?:a|an|the|your|two|\\d)\\b)',
+  ],
   ['strew', 'top|finish(?= with\\b)'],
   ['glaze', 'glaze|ice|dust|frost'],
   ['dip', 'dip'],
@@ -100,9 +112,12 @@ const ADVERB =
   '(?:(?:gently|quickly|immediately|meanwhile|carefully|loosely|lightly|thoroughly|now|again|slowly|briefly|finally|next|lastly|first|evenly|well|deeply|thinly|just|simply|then|also|finely) )*';
 /** What parts a clause from the one before. */
 const BREAK = '(?:^|[,;:.(–—]\\s*|\\b(?:and|then|&|or|before|to)\\s+|\\+\\s*)';
-const AT_BREAK = new RegExp(`(${BREAK})(${ADVERB})(${words(ALL)})\\b`, 'giu');
+const AT_BREAK = new RegExp(`(${BREAK})(${ADVERB})(${words(ALL)})\\b`, 'gi');
 /** Within the words that lead in to a sentence: "The night before mix the starter", "While it bakes bring butter". */
-const LED = new RegExp(`(?<=\\p{L}[ ,])(${words(PLAIN)}|mix|rest|shape|cut|line|fold|cool|dust|rub)\\b`, 'iu');
+const LED = new RegExp(
+  `(?<=\\p{L}[ ,])(${words(PLAIN)}|mix|rest|shape|cut|line|fold|cool|dust|rub)\\b`,
+  'iu',
+);
 /** A word before a verb that makes it a noun or another form. */
 const NOT_BEFORE =
   /\b(?:the|a|an|of|with|for|in|into|on|onto|at|no|your|each|more|first|second|it|they|them|is|are|this|that|from|be|been|one|oven|dry|wet|egg|not|so|as|till|until|you|can|will|has|have|but|through|over)\s+$/i;
@@ -112,23 +127,36 @@ const LEAD_IN =
 
 /** A clause that begins with something else than a verb. */
 const OTHER_HEADS: [Head, RegExp][] = [
+  [
+    'bake',
+    /(?<=\bthen\s+)\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})? min\w* (?=(?:open|uncovered|covered|more|at)\b)/gi,
+  ],
   ['preheat', /^(?:fan )?oven:?\s+(?:to |at |on )?(?:fan )?\d{2,3}/gi],
   ['preheat', /^\s*(?:fan )?\d{3}\s*°?\s*[CF]?(?: fan)?\.?$/gi],
-  ['let', /(?<=^|[,;]\s*|\bthen\s+)(?:\d{1,2}(?:\s*(?:-|–|to)\s*\d{1,2})?|half an|an) ?(?:min\w*|h\w*)(?=[^,;]{0,12}\b(?:at room|in a warm|on the counter|on the worktop))/gi],
+  [
+    'let',
+    /(?<=^|[,;]\s*|\bthen\s+)(?:\d{1,2}(?:\s*(?:-|–|to)\s*\d{1,2})?|half an|an) ?(?:min\w*|h\w*)(?=[^,;]{0,12}\b(?:at room|in a warm|on the counter|on the worktop))/gi,
+  ],
   ['chill', /(?<=[,;]\s*|\bthen\s+|\band\s+)(?:straight )?into the (?:freezer|fridge)\b/gi],
   ['bake', /\b(?:turn|drop|lower|reduce) (?:it |the oven |oven |the heat |heat )?(?:down )?to \d{3}/gi],
-  ['bake', /(?<=^|[,;]\s*|\bthen\s+)(?:at\s+)?\d{3}\s*(?:°\s*)?[CF]?(?:\s+fan)?\s*(?:,\s*)?(?=(?:for\b|\d{1,3}\s*(?:-|–|to)|\d{1,3}\s*min))/gi],
+  [
+    'bake',
+    /(?<=^|[,;]\s*|\bthen\s+)(?:at\s+)?\d{3}\s*(?:°\s*)?[CF]?(?:\s+fan)?\s*(?:,\s*)?(?=(?:for\b|\d{1,3}\s*(?:-|–|to)|\d{1,3}\s*min))/gi,
+  ],
   ['bake', /(?<=^|[,;]\s*|\bthen\s+|\band\s+)(?:at|back at|finish at)\s+\d{3}(?!\d)/gi],
   ['bake', /(?<=[,;]\s*|\bthen\s+|\band\s+)(?:un)?covered\s+(?=(?:at\s+\d|for\b|\d))/gi],
   ['bake', /(?<=[,;]\s*|\bthen\s+|\band\s+)(?:finish|give it)\s+(?=(?:for\b|another\b|\d))/gi],
   ['bake', /(?<=[,;]\s*|\bthen\s+)lid on\b/gi],
-  ['chill', /(?<=^|[,;]\s*|\bthen\s+)(?:\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?|half an|an) ?(?:min\w*|h\w*) in the (?:freezer|fridge)\b/gi],
+  [
+    'chill',
+    /(?<=^|[,;]\s*|\bthen\s+)(?:\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?|half an|an) ?(?:min\w*|h\w*) in the (?:freezer|fridge)\b/gi,
+  ],
   ['bake', /(?<=[,;]\s*|\band\s+)after (?:the first )?\d{1,3} min\w* (?=[^,;.]*\bfoil\b)/gi],
   ['mix', /(?<=[,;]\s*)(?:eggs?|yolks?|whites?) in\b/gi],
   ['fill', /(?<=[,;]\s*)[^,;.]{3,40} (?=in the (?:case|shell|tin)\b)/gi],
 ];
 
-const ANCHORED = ALL.map(([head, w]): [Head, RegExp] => [head, new RegExp(`(?:${w})\\b`, 'iuy')]);
+const ANCHORED = ALL.map(([head, w]): [Head, RegExp] => [head, new RegExp(`(?:${w})\\b`, 'iy')]);
 /** The head of the verb at a place: of several that begin there the longest. */
 function headAt(sentence: string, at: number): Head {
   let best: { head: Head; length: number } = { head: 'other', length: 0 };
@@ -142,6 +170,8 @@ function headAt(sentence: string, at: number): Head {
 
 export type Found = { at: number; head: Head; verb: string };
 
+/** Two acts do not begin within so many letters. */
+const NEAR = 6;
 /** A piece of a longer sentence tells no more acts. */
 const MOST_HEADS = 24;
 
@@ -161,7 +191,8 @@ export function headsIn(sentence: string): Found[] {
   }
   for (const [head, pattern] of OTHER_HEADS)
     for (const m of sentence.matchAll(pattern)) {
-      if (found.some((f) => Math.abs(f.at - m.index) < 3)) continue;
+      // The same beginning, told by its verb already, with or without an adverb before it.
+      if (found.some((f) => f.at - 3 < m.index && m.index < f.at + NEAR)) continue;
       found.push({ at: m.index, head, verb: m[0].trim().toLowerCase() });
     }
   if (LEAD_IN.test(sentence) || found.length === 0) {
@@ -188,12 +219,14 @@ function isNoun(verb: string, after: string, before: string): boolean {
   const v = verb.toLowerCase();
   if (/^['’]/.test(after)) return true;
   if (v === 'rest') return /^\s+(?:of|in one)\b/i.test(after) && /^\s+of/i.test(after);
-  if (v === 'cream') return !/^\s+(?:the|butter|together|with|fat|marg|vegan|soft|plant|shortening|block|until)/i.test(after);
+  if (v === 'cream')
+    return !/^\s+(?:the|butter|together|with|fat|marg|vegan|soft|plant|shortening|block|until)/i.test(after);
   if (v === 'top') return !/^\s+(?:with|each|up|them|the|generously)\b/i.test(after);
   if (v === 'cool') return /^\s+(?:room|water|dough|oven|milk|place|mixture|tin)\b/i.test(after);
   if (v === 'dry') return !/^\s+(?:for|inside|in|out|\d|overnight|them|it|on)\b/i.test(after);
   if (v === 'set') return /^\s+of\b/i.test(after);
-  if (v === 'form' || v === 'scale' || v === 'mark' || v === 'score') return /^\s*[,.;)]/.test(after) && /,/.test(before);
+  if (v === 'form' || v === 'scale' || v === 'mark' || v === 'score')
+    return /^\s*[,.;)]/.test(after) && /,/.test(before);
   if (v === 'roll') return /^s\b/.test(after);
   if (v === 'slice') return /^\s*[,.;)]/.test(after) && /,/.test(before);
   if (v === 'fold') return false;

@@ -1,0 +1,45 @@
+import { array, boolean, mixed, number, string } from 'yup';
+import {
+  ACTION_COVERS,
+  ACTION_FIELDS,
+  ACTION_KINDS,
+  ACTION_PLACES,
+  ACTION_SHARES,
+  TEMP_OF,
+} from '../core/method';
+import { MAX_LINES } from '../core/reading';
+import { finite, id, obj, text } from './shapes';
+
+const share = () =>
+  mixed<number | string>().test(
+    'share',
+    '${path} must be a share of 0 to 1, or a word for one',
+    (v) => v === undefined || (typeof v === 'number' ? v >= 0 && v <= 1 : ACTION_SHARES.some((w) => w === v)),
+  );
+const oneOf = <T extends string>(of: readonly T[]) => string().oneOf([...of]);
+/** One act of a step, as reading links it. */
+export const action = () =>
+  obj({
+    kind: oneOf(ACTION_KINDS).required(),
+    text: text(20_000).defined(),
+    from: number().integer().min(0).max(20_000).required(),
+    to: number().integer().min(0).max(20_000).required(),
+    partId: id(),
+    uses: array(obj({ lineId: id().required(), share: share().required() }).required())
+      .max(MAX_LINES)
+      .default(undefined),
+    minutes: array(finite().min(0).max(100_000).required()).length(2).default(undefined),
+    perSide: boolean(),
+    afterMin: finite().min(0).max(100_000),
+    tempC: finite().min(-50).max(400),
+    tempOf: oneOf(TEMP_OF),
+    fan: boolean(),
+    cover: oneOf(ACTION_COVERS),
+    place: oneOf(ACTION_PLACES),
+    until: text(200),
+    pieces: finite().min(0).max(10_000),
+    pieceG: finite().min(0).max(1_000_000),
+    share: share(),
+    overnight: boolean(),
+    ours: array(oneOf(ACTION_FIELDS).required()).max(ACTION_FIELDS.length).default(undefined),
+  });
