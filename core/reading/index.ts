@@ -10,3 +10,4 @@ export * from './match';
 export * from './read';
 export { readTin } from './tin';
 export { checkMethod, type MethodCheck } from './whole';
+export { takesOf, type Take } from './takes';

@@ -106,3 +106,16 @@ export function celsiusToFahrenheit(tempC: number): number {
 /** Gas marks 1 to 9 in °F: 25 °F a mark from mark 1 at 275 °F. Common practice, no source. */
 export const gasMarkToFahrenheit = (mark: number): number => 250 + 25 * mark;
 export const GAS_MARKS = [1, 2, 3, 4, 5, 6, 7, 8, 9] as const;
+
+/** From here up a scale of one gram is near enough, g: half a gram is a tenth of it. */
+const SCALE_ENOUGH_G = 5;
+
+/**
+ * Eighths of a teaspoon that come nearest to a mass which a scale of one gram cannot weigh; null where it can, where it would
+ * be none, or where how much a spoon holds is not known. `gPerMl` is bulk density.
+ */
+export function eighthsOfTsp(massG: number, gPerMl: number | null, spoon: SpoonStandard): number | null {
+  if (gPerMl === null || gPerMl <= 0 || massG >= SCALE_ENOUGH_G) return null;
+  const eighths = Math.round((8 * massG) / gPerMl / SPOON_ML[spoon].tsp);
+  return eighths > 0 ? eighths : null;
+}

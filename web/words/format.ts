@@ -26,6 +26,11 @@ export const gramsOrUnknown = (g: number | null | undefined): string =>
   g === null || g === undefined ? 'not known' : grams(g);
 export const percent = (p: number): string => `${fixed(p, p < 10 ? 1 : 0)} %`;
 
+const EIGHTHS = ['', '⅛', '¼', '⅜', '½', '⅝', '¾', '⅞'];
+/** Teaspoons from eighths of one: "1¼ tsp". */
+export const spoons = (eighths: number): string =>
+  `${Math.floor(eighths / 8) || ''}${EIGHTHS[eighths % 8]!} tsp`;
+
 /** What stands behind a number of a unit, with its space. */
 export const UNIT_TEXT: Record<PropUnit | 'ratio', string> = {
   g: ' g',

@@ -25,7 +25,7 @@ export function piecesOfStep({ text, swaps = [] }: Step): (string | { out: strin
 }
 
 /** A step's own words as they now go. */
-const textNow = (step: Step): string =>
+export const textNow = (step: Step): string =>
   step.added
     ? say(step.added)
     : piecesOfStep(step)

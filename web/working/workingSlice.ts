@@ -2,7 +2,7 @@ import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import type { BakePlan, Draft, DraftDoc, StyleChoice, VersionRequest } from '../../contract/dto';
 import type { ClassId, PropKey } from '../../core/classes';
 import type { ExclusionId, OilReading } from '../../core/exclusions';
-import type { Amount, Formula, KindGuess } from '../../core/formula';
+import type { Amount, Formula, KindGuess, Line } from '../../core/formula';
 import type { AvoidId, ItemRef } from '../../core/ingredients';
 import type { LiftPlan } from '../../core/leavening';
 import type { StepChoices } from '../../core/method';
@@ -147,6 +147,31 @@ const slice = createSlice({
     closed: () => initialState,
     lineCorrected(state, { payload }: PayloadAction<Correction>) {
       if (state.doc) change(state, { ...state.doc, source: correctLine(state.doc.source, payload) });
+    },
+    /** A step of the source in other words. */
+    stepWritten(state, { payload }: PayloadAction<{ stepId: string; text: string }>) {
+      if (!state.doc) return;
+      const method = state.doc.source.method.map(({ actions: _old, ...s }) =>
+        s.id === payload.stepId ? { ...s, text: payload.text } : s,
+      );
+      change(state, { ...state.doc, source: { ...state.doc.source, method } });
+    },
+    /** A thing that the method takes comes on the list; its grams are still to be said. */
+    lineAdded(state, { payload }: PayloadAction<{ partId: string; ingredientId: string }>) {
+      if (!state.doc) return;
+      const { source } = state.doc;
+      const taken = new Set(source.parts.flatMap((p) => p.lines.map((l) => l.id)));
+      let n = taken.size + 1;
+      while (taken.has(`l${n}`)) n += 1;
+      const line: Line = {
+        id: `l${n}`,
+        item: { kind: 'ref', id: payload.ingredientId },
+        amount: { massG: null, written: '', confidence: 1, reading: [] },
+      };
+      const parts = source.parts.map((p) =>
+        p.id === payload.partId ? { ...p, lines: [...p.lines, line] } : p,
+      );
+      change(state, { ...state.doc, source: { ...source, parts } });
     },
     classChosen(state, { payload }: PayloadAction<{ partId: string; classId: ClassId }>) {
       if (!state.doc) return;

@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { useMemo, type ReactNode } from 'react';
 import { type Version } from '../../../contract/dto';
 import type { Kit } from '../../../core/classes';
 import { donenessOf, keepsAs } from '../../../core/bake';
@@ -6,25 +6,35 @@ import { suitabilityOf, type Formula, type StatedBake } from '../../../core/form
 import type { Lookup } from '../../../core/ingredients';
 import type { Step } from '../../../core/method';
 import { withOwnWords } from '../../../core/pantry';
+import { takesOf } from '../../../core/reading';
 import { cautionsOf } from '../../../core/rebalance';
 import { useKitchen } from '../../api/useKitchen';
-import { StepText } from '../../parts/StepText';
 import { KEEP_WORDS, SIGN_WORDS } from '../../words/data/bake';
 import { day, listed } from '../../words/format';
 import { degreesSpan, inDegrees } from '../../words/heat';
-import { minutesText, ovenText } from '../../words/say';
+import { minutesText, ovenText, say } from '../../words/say';
+import { textNow } from '../../words/stepWords';
 import { Suits } from '../../parts/Suits';
 import { sayAdapted } from '../../words/suitability';
 import { liftLines, span } from '../lift/liftLines';
 import { Care } from './Care';
 import { Lines } from './Lines';
+import { Takes } from './Takes';
 import { Nutrition } from './Nutrition';
 import classes from './card.module.css';
 
-function MethodStep({ step }: { step: Step }) {
+/** A step as it is to be done: new words only. What was struck is not there. */
+function MethodStep({ step, children }: { step: Step; children: ReactNode }) {
   return (
     <li data-new={step.added || step.own !== undefined ? '' : undefined}>
-      <StepText step={step} />
+      {step.own ?? textNow(step)}
+      {step.own === undefined &&
+        step.notes.map((n) => (
+          <span key={n.code + JSON.stringify(n.args)} className={classes.stepNote}>
+            {say(n)}
+          </span>
+        ))}
+      {children}
     </li>
   );
 }
@@ -86,6 +96,8 @@ export function Card({
     [version, kitById],
   );
   const kitchen = useKitchen();
+  const lines = useMemo(() => new Map(doc.parts.flatMap((p) => p.lines.map((l) => [l.id, l]))), [doc]);
+  const takes = useMemo(() => takesOf(source?.doc ?? doc, doc, exact), [source, doc, exact]);
   const lifts = liftLines(doc, version.request, lookup, kitchen);
   const cautions = cautionsOf(kits, doc.parts, lookup);
   const suits = suitabilityOf(doc, doc.avoids, lookup);
@@ -124,9 +136,18 @@ export function Card({
             <>
               <h2>Method</h2>
               <ol className={classes.steps}>
-                {doc.method.map((s) => (
-                  <MethodStep key={s.id} step={s} />
-                ))}
+                {doc.method
+                  .filter((s) => !s.struck || s.own !== undefined)
+                  .map((s) => (
+                    <MethodStep key={s.id} step={s}>
+                      <Takes
+                        takes={takes.get(s.id) ?? []}
+                        lines={lines}
+                        lookup={exact}
+                        spoon={kitchen.spoon}
+                      />
+                    </MethodStep>
+                  ))}
               </ol>
             </>
           )}

@@ -13,6 +13,7 @@ import { ovenText } from '../../words/say';
 import { CLASS_WORDS } from '../../words/things';
 import { useCorrect } from '../read/correct';
 import { ReadLines } from '../read/ReadLines';
+import { MethodRead } from '../read/MethodRead';
 import { Settle } from '../read/Settle';
 import { viewOf } from '../read/viewOf';
 import { AskKind } from '../read/AskKind';
@@ -65,6 +66,7 @@ export function ReadStop() {
             {...(parts.length > 1 ? { name: part.name || 'The rest' } : {})}
           />
         ))}
+        <MethodRead formula={source} pantry={pantry} />
       </div>
       <aside className={classes.aside} tabIndex={0} aria-label="As pasted">
         <section aria-label="What it holds">
@@ -101,16 +103,6 @@ export function ReadStop() {
         <pre className={classes.pasted} tabIndex={0} aria-label="The pasted ingredient list">
           {source.originalText || 'No text was kept.'}
         </pre>
-        {source.method.length > 0 && (
-          <>
-            <h2>Method</h2>
-            <ol className={classes.method}>
-              {source.method.map((s) => (
-                <li key={s.id}>{s.text}</li>
-              ))}
-            </ol>
-          </>
-        )}
       </aside>
     </div>
   );

@@ -1,0 +1,32 @@
+import type { Line } from '../../../core/formula';
+import { idOf, type Lookup } from '../../../core/ingredients';
+import type { Take } from '../../../core/reading';
+import { eighthsOfTsp, type SpoonStandard } from '../../../core/units';
+import { grams, spoons } from '../../words/format';
+import { ingredientName } from '../../words/things';
+import classes from './card.module.css';
+
+/** What a step takes, weighed where it is used; small things by the spoon as well. */
+export function Takes({
+  takes,
+  lines,
+  lookup,
+  spoon,
+}: {
+  takes: readonly Take[];
+  lines: ReadonlyMap<string, Line>;
+  lookup: Lookup;
+  spoon: SpoonStandard;
+}) {
+  const said = takes.flatMap(({ lineId, massG, word }) => {
+    const line = lines.get(lineId);
+    if (!line) return [];
+    const name = line.item.kind === 'unknown' ? line.item.text : ingredientName(idOf(line.item) ?? '', true);
+    if (word !== null)
+      return [`${word === 'rest' ? 'the rest of the' : word === 'most' ? 'most of the' : 'some'} ${name}`];
+    if (massG === null) return [name];
+    const eighths = eighthsOfTsp(massG, lookup(line.item)?.densityGMl?.value ?? null, spoon);
+    return [`${grams(massG)} ${name}${eighths === null ? '' : ` (${spoons(eighths)})`}`];
+  });
+  return said.length > 0 ? <span className={classes.takes}>{said.join(' · ')}</span> : null;
+}

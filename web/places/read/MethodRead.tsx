@@ -1,0 +1,170 @@
+import { Button } from '@mantine/core';
+import { useMemo } from 'react';
+import type { Formula, Line } from '../../../core/formula';
+import { idOf } from '../../../core/ingredients';
+import type { Action } from '../../../core/method';
+import type { Pantry } from '../../../core/pantry';
+import { checkMethod, linkMethod, type MethodCheck } from '../../../core/reading';
+import { useAppDispatch } from '../../app/store';
+import { actionFacts } from '../../words/actions';
+import { ACTION_WORDS } from '../../words/data/actions';
+import { fixed, grams } from '../../words/format';
+import { ingredientName } from '../../words/things';
+import { workingCopy } from '../../working/workingSlice';
+import classes from './read.module.css';
+
+const inSentence = ({ item }: Line): string =>
+  item.kind === 'unknown' ? item.text : ingredientName(idOf(item) ?? '', true);
+const SHARE_WORDS = { some: 'some', most: 'most', rest: 'the rest' } as const;
+
+function toldOf(act: Action, lines: ReadonlyMap<string, Line>): string[] {
+  return (act.uses ?? []).flatMap(({ lineId, share }) => {
+    const line = lines.get(lineId);
+    if (!line) return [];
+    const g = line.amount.massG?.value;
+    const much =
+      typeof share === 'string'
+        ? `${SHARE_WORDS[share]} of the `
+        : g === undefined
+          ? ''
+          : `${grams(share * g)} `;
+    return [`${much}${inSentence(line)}`];
+  });
+}
+
+/** One act: what is done, with what, and its figures; what was not written here is said to be ours. */
+function Act({ act, lines }: { act: Action; lines: ReadonlyMap<string, Line> }) {
+  const takes = toldOf(act, lines);
+  const facts = actionFacts(act);
+  return (
+    <li>
+      <b>{ACTION_WORDS[act.kind]}</b>
+      {takes.length > 0 && <span> {takes.join(', ')}</span>}
+      {facts.length > 0 && <span className="quiet"> {facts.join(', ')}</span>}
+      {act.ours?.includes('tempC') && <span className="small quiet"> (heat from before)</span>}
+      {act.ours?.includes('pieces') && <span className="small quiet"> (pieces from the yield)</span>}
+    </li>
+  );
+}
+
+/** What does not fit, in a sentence, and the press that mends it. */
+function Check({
+  check,
+  formula,
+  lines,
+}: {
+  check: MethodCheck;
+  formula: Formula;
+  lines: ReadonlyMap<string, Line>;
+}) {
+  const dispatch = useAppDispatch();
+  const number = (id: string | null): number => formula.method.findIndex((s) => s.id === id) + 1;
+  const text = (id: string): string => formula.method.find((s) => s.id === id)?.text ?? '';
+  const add = (stepId: string, words: string) =>
+    dispatch(workingCopy.stepWritten({ stepId, text: `${text(stepId).replace(/\.?\s*$/, '.')} ${words}` }));
+  if (check.code === 'unused' || check.code === 'left') {
+    const line = lines.get(check.lineId);
+    if (!line) return null;
+    const name = inSentence(line);
+    const g = line.amount.massG?.value;
+    const { stepId } = check;
+    return (
+      <li>
+        {check.code === 'unused'
+          ? `${g === undefined ? '' : `${grams(g)} `}${name} is in no step.`
+          : `${fixed(100 * check.share, 0)} % of the ${name} is in no step.`}
+        {stepId && (
+          <Button
+            size="compact-md"
+            variant="light"
+            onClick={() =>
+              add(stepId, check.code === 'unused' ? `Add the ${name}.` : `Add the rest of the ${name}.`)
+            }
+          >
+            Put it in step {number(stepId)}
+          </Button>
+        )}
+      </li>
+    );
+  }
+  if (check.code === 'unlisted') {
+    const partId = formula.parts[0]!.id;
+    return (
+      <li>
+        Step {number(check.stepId)} takes {ingredientName(check.ingredientId, true)}, which is not in the
+        list.
+        <Button
+          size="compact-md"
+          variant="light"
+          onClick={() => dispatch(workingCopy.lineAdded({ partId, ingredientId: check.ingredientId }))}
+        >
+          Put it in the list
+        </Button>
+      </li>
+    );
+  }
+  return (
+    <li>
+      Step {number(check.stepId)} makes {check.pieces} pieces of {grams(check.pieceG)},{' '}
+      {grams(check.pieces * check.pieceG)} in all; the dough weighs {grams(check.doughG)}.
+    </li>
+  );
+}
+
+/** The method as it was understood, act by act, and what in it does not fit the list. */
+export function MethodRead({ formula, pantry }: { formula: Formula; pantry: Pantry }) {
+  const linked = useMemo(() => linkMethod(formula, pantry.lookup), [formula, pantry]);
+  const checks = useMemo(() => checkMethod(formula, pantry.lookup), [formula, pantry]);
+  const lines = useMemo(
+    () => new Map(formula.parts.flatMap((p) => p.lines.map((l) => [l.id, l]))),
+    [formula],
+  );
+  if (formula.method.length === 0) return null;
+  const acts = linked.method.flatMap((s) => s.actions ?? []);
+  return (
+    <section className={`sheet ${classes.settle}`} aria-label="The method, as read">
+      <h2>Method</h2>
+      {checks.length > 0 && (
+        <ul className={classes.checks} aria-label="What does not fit">
+          {checks.map((c) => (
+            <Check key={JSON.stringify(c)} check={c} formula={formula} lines={lines} />
+          ))}
+        </ul>
+      )}
+      <ol className={classes.steps}>
+        {linked.method.map((s) => (
+          <li key={s.id}>
+            {s.text}
+            {s.actions && (
+              <ul className={classes.acts}>
+                {s.actions
+                  .filter((a) => a.kind !== 'other')
+                  .map((a, i) => (
+                    <Act key={i} act={a} lines={lines} />
+                  ))}
+              </ul>
+            )}
+          </li>
+        ))}
+      </ol>
+      <details className={classes.bowls}>
+        <summary>What goes into what</summary>
+        {formula.parts.map((p) => (
+          <p key={p.id}>
+            <b>{p.name || 'All of it'}</b>{' '}
+            {acts
+              .filter((a) => a.partId === p.id && a.kind !== 'other')
+              .map((a) => {
+                const takes = (a.uses ?? []).flatMap((u) => {
+                  const l = lines.get(u.lineId);
+                  return l ? [inSentence(l)] : [];
+                });
+                return `${ACTION_WORDS[a.kind]}${takes.length > 0 ? ` (${takes.join(', ')})` : ''}`;
+              })
+              .join(' → ')}
+          </p>
+        ))}
+      </details>
+    </section>
+  );
+}
