@@ -143,9 +143,9 @@ test('lines that are not known are settled by keys; until then nothing is said o
     title: 'Ferry squares',
     text: '200 g white rice flour\n60 g tapioca starch\n180 g harbour glimmer\n2 eggs\n120 g sugar\n8 g baking powder\n90 ml quay juice',
   });
+  await leaveOut(page, 'egg');
   await page.getByRole('link', { name: /Read/ }).click();
   await expect(page.getByRole('note').filter({ hasText: 'What kind of bake is this?' })).toBeVisible();
-  await leaveOut(page, 'egg');
   const stops = page.getByRole('navigation', { name: 'Stops of this formula' });
   await expect(stops.getByRole('link', { name: /Balance/ })).toContainText('not known yet');
   await expect(stops.getByRole('link', { name: /Lift/ })).toContainText('not known yet');
@@ -167,4 +167,35 @@ test('lines that are not known are settled by keys; until then nothing is said o
   await stops.getByRole('link', { name: /Balance/ }).click();
   await expect(silent).toHaveCount(0);
   await expect(stops.getByRole('link', { name: /Balance/ })).toContainText('inside');
+});
+
+test('the method is read act by act; what does not fit the list is said, and mended by a press', async ({
+  page,
+}) => {
+  await putFormula(page, {
+    title: 'Quay loaf',
+    text: '200 g white rice flour\n60 g tapioca starch\n120 g sugar\n2 eggs\n90 g butter\n120 ml milk\n8 g baking powder',
+    method:
+      '1. Heat the oven to 180 °C.\n2. Cream the butter with half the sugar 3 min. Beat in the eggs.\n3. Stir in the flour, starch and baking powder, then the buttermilk.\n4. Bake 45-50 min until a skewer comes out clean.',
+  });
+  await page.getByRole('link', { name: /Read/ }).click();
+  const method = page.getByRole('region', { name: 'The method, as read' });
+  await expect(method.getByRole('listitem').filter({ hasText: /^cream/ })).toContainText(
+    '90 g butter, 60 g sugar 3 min',
+  );
+  await expect(method.getByText('(heat from before)')).toBeVisible();
+  const odd = method.getByRole('list', { name: 'What does not fit' });
+  await expect(odd.getByRole('listitem')).toHaveCount(3);
+  await expect(odd).toContainText('Step 3 takes buttermilk, which is not in the list.');
+  await expectAccessible(page);
+  await odd.getByRole('listitem').filter({ hasText: 'milk is in no step' }).getByRole('button').click();
+  await odd.getByRole('listitem').filter({ hasText: '50 % of the sugar' }).getByRole('button').click();
+  await expect(odd.getByRole('listitem')).toHaveCount(1);
+  await odd.getByRole('button', { name: 'Put it in the list' }).click();
+  await expect(odd).toHaveCount(0);
+  await expect(page.getByText('8 lines, 1 not known')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(odd).toBeVisible();
+  await method.getByText('What goes into what').click();
+  await expect(method.getByText(/cream \(butter, sugar\) → mix/)).toBeVisible();
 });
