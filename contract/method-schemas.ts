@@ -28,6 +28,15 @@ export const action = () =>
     uses: array(obj({ lineId: id().required(), share: share().required() }).required())
       .max(MAX_LINES)
       .default(undefined),
+    names: array(
+      obj({
+        from: number().integer().min(0).max(20_000).required(),
+        to: number().integer().min(0).max(20_000).required(),
+        lineIds: array(id().required()).max(MAX_LINES).required(),
+      }).required(),
+    )
+      .max(400)
+      .default(undefined),
     minutes: array(finite().min(0).max(100_000).required()).length(2).default(undefined),
     perSide: boolean(),
     afterMin: finite().min(0).max(100_000),

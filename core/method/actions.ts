@@ -56,6 +56,8 @@ export type Action = {
   to: number;
   partId?: string;
   uses?: { lineId: string; share: ActionShare }[];
+  /** Words of the step that mean lines, used here or made into something before: where they stand in its text. */
+  names?: { from: number; to: number; lineIds: string[] }[];
   minutes?: [number, number];
   perSide?: boolean;
   /** Begins so many minutes into the bake: a foil "after 25". */

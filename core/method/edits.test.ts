@@ -22,6 +22,8 @@ const instead = (exact: string[], more: Partial<Instead> = {}): Instead => ({
   of: { exact, loose: [] },
   msg: msg('step.instead', { was: 'egg', kit: 'flax_gel' }),
   inline: true,
+  lineIds: [],
+  comes: 'thing',
   foams: false,
   ...more,
 });

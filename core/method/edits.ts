@@ -1,4 +1,5 @@
 import { msg, type Msg } from '../explain';
+import { linkedNames, NO_CHANGES, otherWords, type LineChanges } from './linked';
 import { namer, partsTold, wordPattern, type PartWords, type Spoken } from './named';
 import type { Step, StepKind } from './steps';
 
@@ -22,6 +23,9 @@ export type Instead = {
   of: Spoken;
   msg: Msg;
   inline: boolean;
+  /** Lines that leave and that this is in place of; what comes: a thing, water alone, nothing. */
+  lineIds: string[];
+  comes: 'thing' | 'water' | 'nothing';
   foams: boolean;
   notAt?: StepKind[];
 };
@@ -81,7 +85,8 @@ export const isChanged = (s: Step): boolean =>
 /** What is whisked until it holds air. */
 const TO_A_FOAM = /\b(?:froth|stiff|peaks?\b|pale|ribbon|foam|fluffy|airy|meringue)/i;
 
-type Candidate = { from: number; to: number; exact: boolean; edit: Instead };
+/** `linked`: its words are known by the method's links, and do not have to be looked for. */
+type Candidate = { from: number; to: number; exact: boolean; linked: boolean; edit: Instead };
 const overlap = (a: Candidate, b: Candidate): boolean => a.from < b.to && b.from < a.to;
 const length = (c: Candidate): number => c.to - c.from;
 
@@ -93,12 +98,19 @@ function putInstead(
   step: Step,
   edits: readonly (Instead & { find: Finder })[],
   certain: (e: Instead) => boolean,
+  changes: LineChanges,
 ): Step {
-  const found = edits.flatMap((edit): Candidate[] => [
-    ...edit.find.exact(step.text).map((at) => ({ ...at, exact: true, edit })),
-    ...edit.find.loose(step.text).map((at) => ({ ...at, exact: false, edit })),
-  ]);
-  found.sort((a, b) => Number(b.exact) - Number(a.exact) || length(b) - length(a));
+  const found = [
+    ...linkedNames(step, edits, changes).map((l): Candidate => ({ ...l, exact: true, linked: true })),
+    ...edits.flatMap((edit): Candidate[] => [
+      ...edit.find.exact(step.text).map((at) => ({ ...at, exact: true, linked: false, edit })),
+      ...edit.find.loose(step.text).map((at) => ({ ...at, exact: false, linked: false, edit })),
+    ]),
+  ];
+  found.sort(
+    (a, b) =>
+      Number(b.linked) - Number(a.linked) || Number(b.exact) - Number(a.exact) || length(b) - length(a),
+  );
   const taken: Candidate[] = [];
   const notes: Msg[] = [];
   const note = (m: Msg) => {
@@ -110,29 +122,38 @@ function putInstead(
     else if (other.edit !== c.edit && other.from === c.from && other.to === c.to && other.exact === c.exact)
       note(c.edit.msg);
   }
-  const inline = taken.filter(({ edit }) => edit.inline && certain(edit));
-  for (const { edit } of taken) if (!edit.inline || !certain(edit)) note(edit.msg);
+  const inline = taken.filter(({ edit, linked }) => linked || (edit.inline && certain(edit)));
+  for (const c of taken) if (!inline.includes(c) || c.edit.comes !== 'thing') note(c.edit.msg);
   const flat = taken.find(({ edit }) => !edit.foams)?.edit;
   if (flat && step.kind === 'whisk' && TO_A_FOAM.test(step.text)) {
     const part = partOf(flat);
     note(msg('step.noFoam', part === null ? {} : { part }));
   }
-  if (taken.length === 0) return step;
-  const swaps = inline
-    .map(({ from, to, edit }) => ({ from, to, msg: edit.msg }))
-    .sort((a, b) => a.from - b.from);
+  const said = inline.map(({ from, to, edit }) => ({ from, to, msg: swapOf(edit) }));
+  const swaps = [
+    ...said,
+    ...otherWords(step, changes).filter((s) => !said.some((x) => x.from < s.to && s.from < x.to)),
+  ].sort((a, b) => a.from - b.from);
+  if (taken.length === 0 && swaps.length === 0) return step;
   return { ...step, ...(swaps.length > 0 ? { swaps } : {}), notes: [...step.notes, ...notes] };
 }
+const swapOf = ({ comes, msg: m }: Instead): Msg =>
+  comes === 'thing' ? m : comes === 'water' ? msg('step.called', { id: 'water' }) : msg('step.nothing');
+/** Whether a step is linked to a line that an edit is for. */
+const speaksOf = (step: Step, e: Instead): boolean =>
+  step.actions?.some((a) => a.names?.some((n) => n.lineIds.some((id) => e.lineIds.includes(id)))) ?? false;
 type Finder = Record<'exact' | 'loose', ReturnType<typeof namer>>;
 
 /**
  * The method with the edits made, each marked where it acts. A step that speaks of some of the `parts` takes only what
- * is for those. The given steps are not changed.
+ * is for those; `changes` says which lines leave, so that what is linked to them need not be looked for. The given steps are
+ * not changed.
  */
 export function applyEdits(
   steps: readonly Step[],
   edits: readonly StepEdit[],
   parts: readonly PartWords[] = [],
+  changes: LineChanges = NO_CHANGES,
 ): Step[] {
   const told = partsTold(parts);
   const isFor = (step: Step, edit: InPart): boolean => {
@@ -169,8 +190,9 @@ export function applyEdits(
       ? step
       : putInstead(
           step,
-          instead.filter((e) => isFor(step, e) && !e.notAt?.includes(step.kind)),
+          instead.filter((e) => (isFor(step, e) && !e.notAt?.includes(step.kind)) || speaksOf(step, e)),
           (e) => parts.length < 2 || partOf(e) === null || told(step).includes(partOf(e)!),
+          changes,
         ),
   );
 }

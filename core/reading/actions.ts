@@ -4,7 +4,7 @@ import type { Lookup } from '../ingredients';
 import type { Action, ActionCover, ActionField, ActionKind, ActionPlace, Step } from '../method';
 import { mainPart } from './evidence';
 import { heatsIn, plausible, timesIn } from './heats';
-import { groupIn, KEPT_BACK, Lines, mentionsIn, wordsOf, type Side } from './mentions';
+import { groupIn, KEPT_BACK, Lines, mentionsIn, wordsOf, type Side, type Named } from './mentions';
 import { headsIn, type Head } from './verbs';
 
 const NUMBERS: Record<string, number> = {
@@ -494,6 +494,7 @@ export function linkMethod(formula: Formula, lookup: Lookup): Formula {
             ...act,
             kind: before.kind,
             uses: before.uses,
+            names: [...(before.names ?? []), ...(act.names ?? [])],
             from: before.from,
             text: step.text.slice(before.from, act.to).trim(),
           });
@@ -526,7 +527,8 @@ export function linkMethod(formula: Formula, lookup: Lookup): Formula {
       'cover',
       'soak',
     ].includes(clause.head);
-    const first = mentionsIn(said, lines, named?.id ?? s.partId, 'any');
+    const names: Named[] = [];
+    const first = mentionsIn(said, lines, named?.id ?? s.partId, 'any', names);
     const votes = new Map<string, number>();
     for (const { called, sure } of first)
       votes.set(called.part, (votes.get(called.part) ?? 0) + (sure ? 1 : 0.1));
@@ -572,6 +574,8 @@ export function linkMethod(formula: Formula, lookup: Lookup): Formula {
     };
     const ours: ActionField[] = [];
     if (uses.length > 0) act.uses = uses;
+    if (names.length > 0)
+      act.names = names.map((n) => ({ ...n, from: n.from + at + clause.at, to: n.to + at + clause.at }));
     Object.assign(act, minutesOf(t, kind));
     if (kind === 'preheat' && heat) s.oven = heat;
     if (kind === 'bake' || kind === 'blind_bake') {

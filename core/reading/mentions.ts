@@ -280,6 +280,8 @@ export function shareBefore(before: string, line: Line): ActionShare | null {
 }
 
 /** `sure`: in one part alone is something that the word may mean. */
+/** Words of a clause that mean lines: where they stand in it. What is used up is still meant by its name. */
+export type Named = { from: number; to: number; lineIds: string[] };
 export type Mention = { called: Called; share: ActionShare | null; sure: boolean };
 
 /** What the next words mean where they are of no line alone: all dry things, all of it. */
@@ -309,7 +311,13 @@ export type Side = 'in' | 'beside' | 'any';
  * The lines that a clause names, in its order. Of several lines a word may mean, those of the part at work come first, then
  * those of which something is left; what is all used means what was made of it, and names no line.
  */
-export function mentionsIn(clause: string, lines: Lines, partId: string | undefined, side: Side): Mention[] {
+export function mentionsIn(
+  clause: string,
+  lines: Lines,
+  partId: string | undefined,
+  side: Side,
+  names: Named[] = [],
+): Mention[] {
   const words = wordsOf(clause);
   const out: Mention[] = [];
   const seen = new Set<string>();
@@ -343,15 +351,26 @@ export function mentionsIn(clause: string, lines: Lines, partId: string | undefi
       if (n === 1 && /\p{L}$/u.test(clause.slice(Math.max(0, words[i]!.at - 1), words[i]!.at))) break;
       taken = n;
       // What is named and used up means what was made of it, and nothing else of its kind.
-      if (named.length > 0 && named.every(lines.isGone)) break;
+      const place = { from: words[i]!.at, to: words[i + n - 1]!.end };
+      if (named.length > 0 && named.every(lines.isGone)) {
+        const here = named.filter((c) => c.part === partId);
+        names.push({ ...place, lineIds: (here.length > 0 ? here : named).map((c) => c.line.id) });
+        break;
+      }
       const chosen = choose([...new Set([...named, ...grouped])], lines, partId, fits);
-      if (chosen.length === 0) break;
+      if (chosen.length === 0) {
+        const here = grouped.filter((c) => c.part === partId);
+        if (grouped.length > 0)
+          names.push({ ...place, lineIds: (here.length > 0 ? here : grouped).map((c) => c.line.id) });
+        break;
+      }
       const plural = group?.all === true && named.length !== 1;
       const whose =
         plural ||
         (chosen.length > 1 && chosen.every((c) => c.line.amount.written === chosen[0]!.line.amount.written))
           ? chosen
           : chosen.slice(0, 1);
+      names.push({ ...place, lineIds: whose.map((c) => c.line.id) });
       const own = new Set([...named, ...grouped].filter((c) => !lines.isGone(c)).map((c) => c.part));
       for (const c of whose) {
         // Of an egg that is parted the yolks go first or the whites, and then the other.

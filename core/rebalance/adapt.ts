@@ -1,9 +1,9 @@
 import { CLASSES, KITS, kitOfOwn, type HonestId, type Kit } from '../classes';
 import { msg, type Msg } from '../explain';
 import { avoidsOf, verdictFor } from '../exclusions';
-import { isBeside, profileOf, reachOf, type Formula } from '../formula';
+import { isBeside, profileOf, reachOf, type Formula, type Line } from '../formula';
 import { AVOID_IDS, type AvoidId, type Lookup } from '../ingredients';
-import { applyEdits, spokenOf, type StepEdit } from '../method';
+import { applyEdits, spokenOf, type LineChanges, type StepEdit } from '../method';
 import { withOwnWords } from '../pantry';
 import { cautionsOf, closedTo, holdBack, newAllergens, profilesOf, verdictsOf } from './assemble';
 import { PartBench, WORST, type Progress, type Slot, type Trial } from './bench';
@@ -76,6 +76,28 @@ function missesIn(trials: readonly Trial[]): StyleMiss[] {
   });
 }
 
+/** What the choices do to the lines: which leave, and what those that stay and look like what leaves are called in full. */
+function changesOf(
+  source: Formula,
+  choices: readonly Choice[],
+  avoids: readonly AvoidId[],
+  lookup: Lookup,
+): LineChanges {
+  const leaving = new Set(choices.flatMap((c) => c.conflict.lineIds));
+  const stay = source.parts.flatMap((p) => p.lines).filter((l) => !leaving.has(l.id));
+  const called = new Map(
+    stay.map((l) => {
+      const i = lookup(l.item);
+      return [
+        l.id,
+        i ? msg('step.called', { id: i.id }) : msg('step.called', { text: unknownName(l) }),
+      ] as const;
+    }),
+  );
+  return { leaving, called, avoids };
+}
+const unknownName = ({ item }: Line): string => (item.kind === 'unknown' ? item.text : '');
+
 /** In a formula of several parts a change to the method says which part it is for. */
 const ofPart = (edit: StepEdit, part: string): StepEdit =>
   part ? { ...edit, msg: { ...edit.msg, args: { ...edit.msg.args, part } } } : edit;
@@ -107,6 +129,7 @@ function solutionOf(
           return [...exact, ...loose];
         }),
       })),
+      changesOf(source, choices, avoids, lookup),
     ),
     avoids: [...avoids],
   };

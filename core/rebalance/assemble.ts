@@ -127,6 +127,9 @@ export function assemblePart(
   return { part: { ...part, lines }, moves, edits: () => editsOf(choices, all, part, lookup) };
 }
 
+/** Less than a scale of tenths shows, g. */
+const LEAST_TOLD_G = 0.05;
+
 /** Method edits of the chosen kits, with the amounts they speak of filled in. */
 function editsOf(
   choices: readonly Choice[],
@@ -139,7 +142,12 @@ function editsOf(
 ): StepEdit[] {
   return choices.flatMap(({ conflict, kit }): StepEdit[] => {
     const own = all.filter(
-      ({ v }) => v.kitId === kit.id && v.conflictId === conflict.id && v.ingredient.id !== 'baking_powder',
+      ({ v, massG }) =>
+        v.kitId === kit.id &&
+        v.conflictId === conflict.id &&
+        v.ingredient.id !== 'baking_powder' &&
+        // An amount of nothing is no amount: what has no grams is told in words.
+        (massG ?? 0) > LEAST_TOLD_G,
     );
     const amounts = Object.fromEntries<string | number>(
       own.slice(0, 3).flatMap(({ v, massG }, i) => [
@@ -155,18 +163,22 @@ function editsOf(
         c.conflict.role === 'wash' &&
         c.conflict.ingredientIds.some((id) => conflict.ingredientIds.includes(id)),
     );
+    const nothing = kit.items.length === 0;
+    const water = !nothing && kit.items.every((i) => 'id' in i.item && i.item.id === 'water');
     const instead: StepEdit[] =
-      conflict.role !== 'wash' && conflict.role !== 'release' && names.length > 0
+      names.length > 0
         ? [
             {
               op: 'instead',
               of: {
-                exact: [...new Set(names.flatMap((n) => n.exact))],
-                loose: [...new Set(names.flatMap((n) => n.loose))],
+                exact: conflict.role === null ? [...new Set(names.flatMap((n) => n.exact))] : [],
+                loose: conflict.role === null ? [...new Set(names.flatMap((n) => n.loose))] : [],
               },
+              lineIds: conflict.lineIds,
+              comes: nothing ? 'nothing' : water ? 'water' : 'thing',
               msg: msg('step.instead', { was: conflict.ingredientIds[0]!, kit: kit.id }),
               // A way that is water alone, or nothing, is no thing to name.
-              inline: kit.items.some((i) => !('id' in i.item) || i.item.id !== 'water'),
+              inline: !nothing && !water,
               foams: kit.covers.includes('foam'),
               ...(washed ? { notAt: ['wash'] } : {}),
             },

@@ -168,7 +168,7 @@ const SAY: Record<string, (a: Args) => string> = {
   'step.noKnead': () =>
     'Mix until smooth and rest 10 to 20 min: there is no gluten to knead. Shape or spread it with wet hands.',
   'step.noProof': () => 'No proof: into the oven at once.',
-  'step.starchGloss': (a) => `Boil ${amounts(a)} and brush it on hot.`,
+  'step.starchGloss': (a) => `Boil ${amounts(a) || 'a little cornflour in water'} and brush it on hot.`,
   honest: (a) => HONEST_WORDS[s(a, 'id') as HonestId] ?? s(a, 'id'),
   'step.sour': (a) => `Stir ${amounts(a)} together and leave ${n(a, 'wait')} min: it may curdle.`,
   'step.toast': (a) => `Toast ${amount(a, 1)} in a dry pan until they crackle; cool.`,

@@ -8,6 +8,8 @@ const instead = (exact: string[], kit: string): Instead => ({
   of: { exact, loose: [] },
   msg: msg('step.instead', { was: 'egg', kit }),
   inline: true,
+  lineIds: [],
+  comes: 'thing',
   foams: false,
 });
 const stepOf = (text: string, ...edits: Instead[]): Step => applyEdits(readSteps(text), edits)[0]!;

@@ -1,12 +1,17 @@
 import type { Step, WordSwap } from '../../core/method';
 import { say } from './say';
-import { kitName } from './things';
+import { ingredientName, kitName } from './things';
 
 /** What comes in place of words that leave: a way's name, as it stands in a sentence. */
-const comesIn = ({ msg }: WordSwap): string =>
-  kitName(String(msg.args.kit ?? ''))
+function comesIn({ msg: { code, args } }: WordSwap): string {
+  if (code === 'step.nothing') return '';
+  if (code === 'step.word') return String(args.word);
+  if (code === 'step.called')
+    return args.id === undefined ? String(args.text) : ingredientName(String(args.id), true);
+  return kitName(String(args.kit ?? ''))
     .split(',')[0]!
     .toLowerCase();
+}
 
 /** A step's text in pieces: what stays, and what leaves with what comes in its place. */
 export function piecesOfStep({ text, swaps = [] }: Step): (string | { out: string; comes: string })[] {

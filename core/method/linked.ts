@@ -1,0 +1,84 @@
+import { msg, type Msg } from '../explain';
+import type { AvoidId } from '../ingredients';
+import type { Instead } from './edits';
+import type { Step, WordSwap } from './steps';
+
+/** What an adaptation does to the lines of a formula, as its method needs to know it. */
+export type LineChanges = {
+  /** Lines that leave altogether. */
+  leaving: ReadonlySet<string>;
+  /** What a line that stays is called in full: a drink of oats is not just "milk" where milk is out. */
+  called: ReadonlyMap<string, Msg>;
+  avoids: readonly AvoidId[];
+};
+export const NO_CHANGES: LineChanges = { leaving: new Set(), called: new Map(), avoids: [] };
+
+/** Words of a step that are found by its links, and the edit they are of. */
+export type Linked = { from: number; to: number; edit: Instead };
+
+/** A number or an article goes with the word that leaves. */
+const COUNT_BEFORE =
+  /(?:(?<![\p{L}\d])(?:an?|one|two|three|four|five|six|\d+(?:[.,/]\d+)?)\s+(?:large\s+)?|(?:beaten|melted|softened)\s+)$/iu;
+/** So do words that only join it, where nothing comes. */
+const JOIN_BEFORE =
+  /(?:,?\s*\b(?:and|with|in|of|the|an?|smear|little|some|knob|melted|beaten|softened|rest|over)\b)*\s*$/i;
+
+const startOf = (text: string, from: number, before: RegExp): number =>
+  from - (before.exec(text.slice(0, from))?.[0].length ?? 0);
+
+/** The words of a step that mean lines that leave, by the links of its acts. */
+export function linkedNames(step: Step, edits: readonly Instead[], { leaving }: LineChanges): Linked[] {
+  return (step.actions ?? []).flatMap((a) =>
+    (a.names ?? []).flatMap(({ from, to, lineIds }): Linked[] => {
+      if (!lineIds.every((id) => leaving.has(id))) return [];
+      return edits
+        .filter((e) => e.lineIds.some((id) => lineIds.includes(id)))
+        .map((edit) => ({
+          from: startOf(step.text, from, edit.comes === 'nothing' ? JOIN_BEFORE : COUNT_BEFORE),
+          to,
+          edit,
+        }));
+    }),
+  );
+}
+
+/** What a word may be taken for where these are out. */
+const TAKEN_FOR: Partial<Record<AvoidId, RegExp>> = {
+  milk: /^(?:milk|butter|cream|yogh?urt|cheese|buttermilk|custard)s?$/i,
+  egg: /^eggs?$/i,
+  tree_nut: /^nuts?$/i,
+};
+/** How a tin, hands or a board are spoken of by what is put on them. */
+const PUT_ON: [AvoidId, RegExp, string][] = [
+  ['milk', /\bbuttered\b/gi, 'lined'],
+  ['milk', /\bbutter(?= (?:an?|the|your|two|\d)\b[^.;]*\b(?:tins?|pans?|dish|trays?|moulds?)\b)/gi, 'line'],
+  ['tree_nut', /\b(?:wal|hazel)nut[- ]size[d]?\b/gi, 'small, round'],
+  ['oil', /\boiled(?= (?:hands|fingers|palms))/gi, 'wet'],
+  ['oil', /\b(?:oiled|greased)\b/gi, 'lined'],
+  ['oil', /\b(?:oil|grease)(?= (?:an?|the|your|two|\d))/gi, 'line'],
+];
+
+/** Words of a step that no line explains and that would still name what is out: each with what is said instead. */
+export function otherWords(step: Step, { leaving, called, avoids }: LineChanges): WordSwap[] {
+  const out: WordSwap[] = [];
+  const put = (from: number, to: number, m: Msg) => {
+    if (!out.some((s) => s.from < to && from < s.to)) out.push({ from, to, msg: m });
+  };
+  for (const a of step.actions ?? [])
+    for (const { from, to, lineIds } of a.names ?? []) {
+      const full = lineIds.length === 1 && !leaving.has(lineIds[0]!) ? called.get(lineIds[0]!) : undefined;
+      const word = step.text.slice(from, to);
+      if (full && avoids.some((x) => TAKEN_FOR[x]?.test(word))) put(from, to, full);
+    }
+  // On a hob "line the pan" is no help.
+  const hob = step.actions?.some((a) => a.kind === 'cook' || a.kind === 'turn') ?? false;
+  for (const [avoid, pattern, word] of PUT_ON)
+    if (avoids.includes(avoid))
+      for (const m of step.text.matchAll(pattern))
+        put(
+          m.index,
+          m.index + m[0].length,
+          msg('step.word', { word: hob && word === 'line' ? 'heat' : word }),
+        );
+  return out;
+}

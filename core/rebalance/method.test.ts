@@ -1,0 +1,67 @@
+import { describe, expect, it } from 'vitest';
+import { DEMO_FORMULAS } from '../../demo/data/formulas';
+import { EXCLUSION_IDS, type ExclusionId } from '../exclusions';
+import { lookupReference } from '../ingredients';
+import type { Step } from '../method';
+import { readFormula } from '../reading';
+import { WHOLE } from '../testing/build';
+import { adapt } from './adapt';
+
+/** Words that name what is out, in any form; what a plant is called by is another thing, and "cream" is a verb too. */
+const NAMES: Partial<Record<ExclusionId, RegExp>> = {
+  egg: /(?<!(?:flax|chia|of|vegan) )\b(?:eggs?|yolks?|egg[- ]whites?)\b(?![- ]?(?:free|plant|replacer))/i,
+  dairy:
+    /(?<!(?:vegan|plant|coconut|oat|soya?|almond|nut|seed|cocoa|peanut|body|rice|hemp) )\b(?:butter(?:ed|milk)?|milk|cream(?! (?:the|with|of|together|butter|plant|firm))|yogh?urt|cheese)\b/i,
+  nuts: /\b(?:almonds?|hazelnuts?|walnuts?|pecans?|cashews?|pistachios?|nuts?)\b/i,
+  oil: /\b(?:oil(?:ed)?|greased?)\b/i,
+};
+const SETS: ExclusionId[][] = (() => {
+  const four: ExclusionId[] = ['egg', 'dairy', 'nuts', 'oil'];
+  const all = Array.from({ length: 15 }, (_x, i) => four.filter((_f, k) => ((i + 1) >> k) & 1));
+  return WHOLE ? all : all.filter((s) => s.length === 1 || s.length === 4);
+})();
+
+/** What is left of a step's own words when what leaves is cut out of them. */
+function kept(step: Step): string {
+  let text = step.text;
+  for (const { from, to } of [...(step.swaps ?? [])].sort((a, b) => b.from - a.from))
+    text = `${text.slice(0, from)}…${text.slice(to)}`;
+  return text;
+}
+
+describe('the adapted method, checked like a product', () => {
+  it('the four can be left out', () => {
+    for (const id of Object.keys(NAMES)) expect(EXCLUSION_IDS).toContain(id);
+  });
+  it.each(DEMO_FORMULAS.map((d) => [d.title, d] as const))('%s names nothing that is out', (_title, demo) => {
+    const source = readFormula(demo).formula;
+    for (const exclude of SETS) {
+      const [best] = adapt({ formula: source, exclude }, { lookup: lookupReference }).solutions;
+      if (!best) continue;
+      const stays = new Set(best.formula.parts.flatMap((p) => p.lines.map((l) => l.id)));
+      for (const step of best.formula.method) {
+        if (step.struck || step.added) continue;
+        const text = kept(step);
+        for (const e of exclude)
+          expect(NAMES[e]!.exec(text)?.[0] ?? '', `${exclude.join()}: ${text}`).toBe('');
+        // What stays is still linked to a line that is there.
+        for (const a of step.actions ?? [])
+          for (const u of a.uses ?? [])
+            expect(
+              stays.has(u.lineId) || best.moves.some((m) => m.lineId === u.lineId && m.op === 'drop'),
+            ).toBe(true);
+      }
+    }
+  });
+  it('no step tells an amount of nothing', () => {
+    for (const demo of DEMO_FORMULAS) {
+      const [best] = adapt(
+        { formula: readFormula(demo).formula, exclude: ['egg', 'dairy'] },
+        { lookup: lookupReference },
+      ).solutions;
+      for (const m of best?.formula.method.flatMap((s) => [...(s.added ? [s.added] : []), ...s.notes]) ?? [])
+        for (const [key, value] of Object.entries(m.args))
+          if (/^g\d$/.test(key)) expect(value, `${demo.title} ${m.code}`).toBeGreaterThan(0.04);
+    }
+  });
+});
