@@ -1,7 +1,7 @@
 import { linearSum, ratio, type Sourced } from '../explain';
-import { massOf, totalMassG, doughLines, type Formula } from '../formula';
+import { massOf, totalMassG, type Formula } from '../formula';
 import type { Component, Ingredient, Lookup } from '../ingredients';
-import { donenessOf } from './signs';
+import { donenessOfBake } from './signs';
 
 /** What a label tells beside energy, in the order of Regulation (EU) 1169/2011, Annex XV, with fibre. */
 export const NUTRIENTS = ['fat', 'carbohydrate', 'sugars', 'fibre', 'protein', 'salt'] as const;
@@ -77,8 +77,7 @@ function kjOf(i: Ingredient): Sourced {
 
 /** What the oven takes, as a share of the dough with its spread; nothing where it is not known for such a bake. */
 function lossOf(formula: Formula): Sourced {
-  const [main] = [...formula.parts].sort((a, b) => totalMassG(doughLines(b)) - totalMassG(doughLines(a)));
-  const loss = main && formula.bake ? donenessOf(main.classId).loss : null;
+  const loss = formula.bake ? donenessOfBake(formula.parts).loss : null;
   return loss
     ? { value: (loss[0] + loss[1]) / 2, sd: (loss[1] - loss[0]) / Math.sqrt(12), basis: 'practice' }
     : { value: 0, basis: 'derived' };

@@ -1,5 +1,5 @@
 import { CLASSES, type ClassId, type FamilyId } from '../classes';
-import { doughLines, profileOf, totalMassG, type BakePhase, type Formula } from '../formula';
+import { doughLines, mainPart, profileOf, totalMassG, type BakePhase, type Formula } from '../formula';
 import type { Lookup } from '../ingredients';
 import { liftOf } from '../leavening';
 import { SEA_LEVEL_PA } from '../units';
@@ -95,7 +95,8 @@ export function makeOf(formula: Formula, lookup: Lookup): Make | null {
 /** Sugars and pH of what is in the oven, for its colour. */
 function browningOf(formula: Formula, lookup: Lookup, massG: number): Browning {
   const sugars = inTheOven(formula).reduce((s, p) => s + profileOf(p, lookup).props.sugars.value, 0);
-  const ph = formula.parts[0] ? liftOf(formula.parts[0], lookup).ph : null;
+  const whole = mainPart(inTheOven(formula));
+  const ph = whole ? liftOf(whole, lookup).ph : null;
   return { sugars: massG > 0 ? sugars / massG : 0, ph: ph && (ph[0] + ph[1]) / 2 };
 }
 
@@ -108,7 +109,7 @@ export function setupOf(formula: Formula, lookup: Lookup, more: SetupMore = {}):
   const whole = totalMassG(inTheOven(formula).flatMap(doughLines));
   const massG = more.massG ?? whole;
   const { bake: stated, tin } = formula;
-  const classId = formula.parts[0]?.classId;
+  const classId = mainPart(inTheOven(formula))?.classId;
   const phases =
     stated?.phases && stated.phases.length > 0
       ? stated.phases

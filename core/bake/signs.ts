@@ -1,4 +1,5 @@
 import { CLASSES, type ClassId, type DoneSign } from '../classes';
+import { mainPart, type Part } from '../formula';
 import { boilingC, SEA_LEVEL_PA } from '../units';
 
 /** How one knows that it is done. Common practice, no source, unless said. */
@@ -86,6 +87,27 @@ const BREADS: readonly ClassId[] = [
   'seed_loaf',
   'soda_bread',
 ];
+
+const CRUSTS: readonly ClassId[] = ['shortcrust', 'flaky', 'press_in'];
+
+/**
+ * How one knows that a bake of several parts is done: what is set in its crust says so, an egg custard by its tremble, fruit by
+ * its bubbles once the crust is golden; else the main part does. Never the last part for the whole. Common practice, no source.
+ */
+export function donenessOfBake(parts: readonly Part[], pressurePa = SEA_LEVEL_PA): Doneness {
+  const main = mainPart(parts);
+  const holds = (id: ClassId): boolean => parts.some((p) => p.classId === id);
+  if (holds('egg_custard')) return donenessOf('egg_custard', pressurePa);
+  const crust = parts.some((p) => CRUSTS.includes(p.classId));
+  // A fruit pie is cut when its juice has set: hours, not minutes.
+  if (crust && holds('fruit_filling'))
+    return { ...donenessOf('fruit_filling', pressurePa), signs: ['bubbles', 'golden'], coolMin: [180, 240] };
+  if (crust && holds('frangipane')) return donenessOf('frangipane', pressurePa);
+  // Cooked before and poured in: the crust alone is baked.
+  if (crust && holds('starch_set'))
+    return { ...donenessOf('starch_set', pressurePa), signs: ['golden'], coolMin: [120, 240] };
+  return donenessOf(main?.classId ?? 'batter', pressurePa);
+}
 
 /** Signs, core, loss and cooling for a class, with the core lowered as water boils lower. */
 export function donenessOf(classId: ClassId, pressurePa = SEA_LEVEL_PA): Doneness {

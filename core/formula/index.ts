@@ -3,3 +3,4 @@ export * from './types';
 export * from './tins';
 export * from './suitable';
 export * from './open';
+export * from './main';

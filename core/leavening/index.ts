@@ -5,5 +5,6 @@ export * from './exchange';
 export * from './gauge';
 export * from './risk';
 export * from './starter';
+export * from './stated';
 export * from './yeast';
 export * from './plan';

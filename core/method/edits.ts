@@ -1,6 +1,6 @@
 import { msg, type Msg } from '../explain';
-import { linkedNames, NO_CHANGES, otherWords, type LineChanges } from './linked';
-import { namer, partsTold, wordPattern, type PartWords, type Spoken } from './named';
+import { linkedNames, NO_CHANGES, otherWords, type Instead, type LineChanges } from './linked';
+import { namer, partsTold, wordPattern, type PartWords } from './named';
 import type { Step, StepKind } from './steps';
 
 /** What the baker makes of a change: leaves it off, or says the step in other words. By step id. */
@@ -14,22 +14,6 @@ export type StepEdit =
   /** A note at steps that speak of one of the words, and of none of the `unless` words. */
   | { op: 'at'; words: string[]; msg: Msg; unless?: string[] }
   | Instead;
-/**
- * In place of the names of what leaves, where `inline`, else in a note. `foams`: whether what comes can be whisked to a
- * foam. `notAt`: steps at which the same thing has another stand-in.
- */
-export type Instead = {
-  op: 'instead';
-  of: Spoken;
-  msg: Msg;
-  inline: boolean;
-  /** Lines that leave and that this is in place of; what comes: a thing, water alone, nothing. */
-  lineIds: string[];
-  comes: 'thing' | 'water' | 'nothing';
-  foams: boolean;
-  notAt?: StepKind[];
-};
-
 type InPart = { msg: Msg };
 const partOf = ({ msg: { args } }: InPart): string | null =>
   typeof args.part === 'string' ? args.part : null;

@@ -2,4 +2,4 @@ export * from './actions';
 export * from './edits';
 export { spokenOf, type PartWords } from './named';
 export * from './steps';
-export type { LineChanges } from './linked';
+export type { Instead, LineChanges } from './linked';

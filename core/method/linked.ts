@@ -1,7 +1,23 @@
 import { msg, type Msg } from '../explain';
 import type { AvoidId } from '../ingredients';
-import type { Instead } from './edits';
-import type { Step, WordSwap } from './steps';
+import type { Spoken } from './named';
+import type { Step, StepKind, WordSwap } from './steps';
+
+/**
+ * In place of the names of what leaves, where `inline`, else in a note. `foams`: whether what comes can be whisked to a
+ * foam. `notAt`: steps at which the same thing has another stand-in.
+ */
+export type Instead = {
+  op: 'instead';
+  of: Spoken;
+  msg: Msg;
+  inline: boolean;
+  /** Lines that leave and that this is in place of; what comes: a thing, water alone, nothing. */
+  lineIds: string[];
+  comes: 'thing' | 'water' | 'nothing';
+  foams: boolean;
+  notAt?: StepKind[];
+};
 
 /** What an adaptation does to the lines of a formula, as its method needs to know it. */
 export type LineChanges = {

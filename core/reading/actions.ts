@@ -1,8 +1,7 @@
 import { CLASSES } from '../classes';
-import { isBeside, massOf, doughLines, piecesOf, type Formula, type Part } from '../formula';
+import { isBeside, massOf, doughLines, mainPart, piecesOf, type Formula, type Part } from '../formula';
 import type { Lookup } from '../ingredients';
 import type { Action, ActionCover, ActionField, ActionKind, ActionPlace, Step } from '../method';
-import { mainPart } from './evidence';
 import { heatsIn, plausible, timesIn } from './heats';
 import { groupIn, KEPT_BACK, Lines, mentionsIn, wordsOf, type Side, type Named } from './mentions';
 import { headsIn, type Head } from './verbs';

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { ClassId } from '../classes';
-import { mapLines } from '../formula';
+import { mainPart, mapLines } from '../formula';
 import { lookupReference } from '../ingredients';
-import { guessAgain, mainPart, SURE_OF_KIND } from './evidence';
+import { guessAgain, SURE_OF_KIND } from './evidence';
 import { readFormula } from './read';
 
 const read = (text: string, title = '', method = '') => readFormula({ text, title, method }).formula;

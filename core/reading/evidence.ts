@@ -1,7 +1,8 @@
-import { CLASS_IDS, CLASSES, type ClassId } from '../classes';
+import { CLASS_IDS, type ClassId } from '../classes';
 import {
   doughLines,
   LEAST_FLOUR,
+  mainPart,
   massOf,
   profileOf,
   type Formula,
@@ -181,16 +182,4 @@ export function guessAgain(formula: Formula, lookup: Lookup): Formula {
     return { ...p, classId, guess };
   });
   return { ...formula, parts };
-}
-
-/** The part that the bake is about: the heaviest that is no filling, topping or wash; else the heaviest. */
-export function mainPart(parts: readonly Part[]): Part | undefined {
-  const beside: readonly string[] = ['finish', 'set', 'custard'];
-  const weight = (p: Part): number =>
-    doughLines(p).reduce((s, l) => s + massOf(l), 0) *
-    (beside.includes(CLASSES[p.classId].family) ? 1e-3 : 1);
-  return parts.reduce<Part | undefined>(
-    (best, p) => (!best || weight(p) > weight(best) ? p : best),
-    undefined,
-  );
 }

@@ -1,5 +1,5 @@
 export { linkMethod } from './actions';
-export { guessAgain, mainPart, SURE_OF_KIND } from './evidence';
+export { guessAgain, SURE_OF_KIND } from './evidence';
 export { minutesIn, temperaturesIn } from './heats';
 export { checkShares, type Fix } from './checks';
 export { readLineWith, reweigh } from './line';

@@ -181,6 +181,10 @@ const SAY: Record<string, (a: Args) => string> = {
   'step.keepCold': () => `Keep fat and bowl cold: this fat melts at ${degrees(24)}.`,
   'step.noCreaming': () => 'No creaming: this does not hold air. Whisk it with the sugar until smooth.',
   'step.workIn': () => 'Work it in with a fork until it clumps; do not look for crumbs of fat.',
+  // Words in a sentence that are said otherwise; what stands there is put in by `stepWords`.
+  'step.called': (a) => (a.id === undefined ? String(a.text) : ingredientName(String(a.id), true)),
+  'step.nothing': () => 'left off',
+  'step.word': (a) => String(a.word),
   'step.paper': () => 'Line the tin with baking paper; no grease.',
   'step.dryPan': () => 'No grease: a dry pan that does not stick, well heated.',
   'step.drinkWash': (a) => `Brush with ${amounts(a) || 'soy drink and maple syrup'}.`,

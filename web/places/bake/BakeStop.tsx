@@ -5,7 +5,7 @@ import { type BakePlan } from '../../../contract/dto';
 import {
   clockOf,
   CUT_C,
-  donenessOf,
+  donenessOfBake,
   hasSchools,
   keepsAs,
   notesOf,
@@ -131,7 +131,7 @@ export function BakeStop() {
         them at Read first.
       </Notice>
     );
-  const done = donenessOf(adapted.classId, pressurePa);
+  const done = donenessOfBake(doc.source.parts, pressurePa);
   const faults = compared?.faults ?? [];
   const kinds = doc.source.parts.map((p) => p.classId);
   const notes = notesOf(kinds, {

@@ -1,7 +1,7 @@
 import { useMemo, type ReactNode } from 'react';
 import { type Version } from '../../../contract/dto';
 import type { Kit } from '../../../core/classes';
-import { donenessOf, keepsAs } from '../../../core/bake';
+import { donenessOfBake, keepsAs } from '../../../core/bake';
 import { suitabilityOf, type Formula, type StatedBake } from '../../../core/formula';
 import type { Lookup } from '../../../core/ingredients';
 import type { Step } from '../../../core/method';
@@ -44,9 +44,8 @@ const sameTime = (a: StatedBake, b: StatedBake | undefined): boolean =>
 
 /** How one knows that it is done, how long it cools, how it keeps. */
 function DoneLines({ doc }: { doc: Formula }) {
-  const main = doc.parts[0];
-  if (!main || !doc.bake) return null;
-  const done = donenessOf(main.classId);
+  if (!doc.bake) return null;
+  const done = donenessOfBake(doc.parts);
   const core =
     done.coreC &&
     `the middle reads ${degreesSpan(...done.coreC)}${done.holdMin > 0 ? ` for about ${done.holdMin} min` : ''}`;
@@ -98,7 +97,7 @@ export function Card({
   const kitchen = useKitchen();
   const lines = useMemo(() => new Map(doc.parts.flatMap((p) => p.lines.map((l) => [l.id, l]))), [doc]);
   const takes = useMemo(() => takesOf(source?.doc ?? doc, doc, exact), [source, doc, exact]);
-  const lifts = liftLines(doc, version.request, lookup, kitchen);
+  const lifts = liftLines(doc, version.request, lookup, kitchen, source?.doc);
   const cautions = cautionsOf(kits, doc.parts, lookup);
   const suits = suitabilityOf(doc, doc.avoids, lookup);
   const { adapted, open } = sayAdapted(suits);

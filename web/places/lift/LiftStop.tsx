@@ -140,6 +140,7 @@ export function LiftStop() {
         </div>
         {yeasted && !after.budget.open && (
           <Yeast
+            written={doc.source}
             part={part}
             lookup={lookup}
             table={kitchen.yeast ?? 'usual'}

@@ -1,7 +1,7 @@
 import { ActionIcon, Button } from '@mantine/core';
 import { IconX } from '@tabler/icons-react';
 import { useMemo } from 'react';
-import { profileOf, type Part } from '../../../core/formula';
+import { profileOf, type Formula, type Part } from '../../../core/formula';
 import type { Lookup } from '../../../core/ingredients';
 import {
   heldBack,
@@ -28,7 +28,7 @@ import { HeatField } from '../../parts/HeatField';
 import { NumberField } from '../../parts/NumberField';
 import { degrees, inDegrees } from '../../words/heat';
 import type { Planned } from './fields';
-import { plannedRise, RISE_FAULTS, span, yeastIn } from './liftLines';
+import { plannedRise, RISE_FAULTS, riseByChange, riseWords, span, yeastIn } from './liftLines';
 import classes from './lift.module.css';
 
 function Places({ plan, onPlan }: Planned) {
@@ -88,13 +88,18 @@ const shownPart = ({ curve, late }: Rise): Rise['curve'] =>
 
 /** The yeast clock: how much yeast, how warm, how long to the rise wanted. */
 export function Yeast({
+  written,
   part,
   lookup,
   table,
   pressurePa,
   plan,
   onPlan,
-}: Planned & { part: Part; lookup: Lookup; table: YeastTable; pressurePa: number }) {
+}: Planned & { written: Formula; part: Part; lookup: Lookup; table: YeastTable; pressurePa: number }) {
+  const fact = useMemo(
+    () => riseByChange(written, part, lookup, table, pressurePa),
+    [written, part, lookup, table, pressurePa],
+  );
   const { lines, instantG } = useMemo(() => yeastIn(part, lookup, table), [part, lookup, table]);
   const profile = useMemo(() => profileOf(part, lookup), [part, lookup]);
   const { flourG, props } = profile;
@@ -153,6 +158,17 @@ export function Yeast({
           </span>
         </p>
       ))}
+      {fact && (
+        <p role="status" aria-label="The stated rise">
+          <b>{riseWords(fact).replace(/^r/, 'R')}.</b>{' '}
+          <span className="quiet">
+            A stated rise is taken as a fact
+            {fact.modelMin !== null &&
+              `; our clock alone would say ${span(fact.modelMin)} there, to ${fixed(100 * USUAL_PLAN.rise, 0)} %`}
+            . The clock below is for other places and other amounts.
+          </span>
+        </p>
+      )}
       <div className={classes.fields}>
         <HeatField
           label="Dough out of the bowl"

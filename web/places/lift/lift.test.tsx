@@ -3,6 +3,7 @@ import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
 import { DEFAULT_KITCHEN } from '../../../contract/dto';
 import { DEMO_FORMULAS } from '../../../demo/data/formulas';
+import { derivedAmount, mapLines } from '../../../core/formula';
 import { lookupReference } from '../../../core/ingredients';
 import { PLAN_FAULTS, planFaults, USUAL_PLAN, type LiftPlan } from '../../../core/leavening';
 import { readFormula } from '../../../core/reading';
@@ -154,9 +155,20 @@ describe('words and ticks', () => {
 
   it('the card says how long the rise takes, and where soda meets no acid', () => {
     const { formula } = readFormula(DEMO_FORMULAS[LOAF]!);
+    // A stated rise is a fact; what the baker plans goes before it.
     expect(liftLines(formula, { exclude: [] }, lookupReference, DEFAULT_KITCHEN)).toEqual([
+      'rise 50 min at 28 °C, as written',
+    ]);
+    expect(liftLines(formula, { exclude: [], lift: USUAL_PLAN }, lookupReference, DEFAULT_KITCHEN)).toEqual([
       expect.stringMatching(/^rise by 90 % at 22 °C: about \d h/),
     ]);
+    // Twice the sugar slows the yeast: by so much later than was written.
+    const sweet = mapLines(formula, (l) =>
+      l.item.kind === 'ref' && l.item.id === 'honey' ? { ...l, amount: derivedAmount(200) } : l,
+    );
+    expect(liftLines(sweet, { exclude: [] }, lookupReference, DEFAULT_KITCHEN, formula)[0]).toMatch(
+      /^rise (?:5[5-9]|[6-9]\d|1\d\d) min.* at 28 °C: as written 50 min, by the change|^rise \d h.* by the change/,
+    );
     const muffins = readFormula(DEMO_FORMULAS[MUFFINS]!).formula;
     expect(liftLines(muffins, { exclude: [] }, lookupReference, DEFAULT_KITCHEN)).toEqual([]);
   });

@@ -7,11 +7,13 @@ import {
   liftOf,
   planFaults,
   riseOf,
+  statedRise,
   USUAL_PLAN,
   yeastAs,
   YEAST_KINDS,
   type LiftPlan,
   type Rise,
+  type StatedRise,
   type YeastKind,
   type YeastTable,
 } from '../../../core/leavening';
@@ -72,16 +74,71 @@ export function plannedRise(
   });
 }
 
+/** Longer than any rise, h: a stated one is compared by how soon each dough gets there. */
+const LONG_H = 48;
+/** Below this share a change of time is none that a baker would see. */
+const SEEN = 0.03;
+
+/** A stated rise, and what the change makes of it, min; with what our clock alone would say of the dough as it was written. */
+export type RiseByChange = {
+  stated: StatedRise;
+  minutes: [number, number];
+  changed: boolean;
+  modelMin: number | null;
+};
+/**
+ * A stated rise is a fact, as a stated bake is: the clock gives only how much sooner or later the changed dough gets there.
+ * Null where none is stated.
+ */
+export function riseByChange(
+  written: Formula,
+  part: Part,
+  lookup: Lookup,
+  table: YeastTable,
+  pressurePa: number,
+): RiseByChange | null {
+  const source = written.parts.find((p) => p.id === part.id) ?? part;
+  const stated = statedRise(written, source, lookup);
+  if (!stated) return null;
+  const plan = { ...USUAL_PLAN, places: [{ hours: LONG_H, tempC: stated.tempC }] };
+  const model = (p: Part) => plannedRise(p, lookup, table, plan, pressurePa)?.minutes ?? null;
+  const [was, now] = [model(source), model(part)];
+  const ratio = was !== null && now !== null && was > 0 ? now / was : 1;
+  const changed = Math.abs(ratio - 1) > SEEN;
+  const [lo, hi] = stated.minutes;
+  return { stated, minutes: changed ? [lo * ratio, hi * ratio] : [lo, hi], changed, modelMin: was };
+}
+
+const spans = ([lo, hi]: readonly [number, number]): string =>
+  span(lo) === span(hi) ? span(lo) : `${span(lo)} to ${span(hi)}`;
+/** A stated rise in words: as written, or by the change. */
+export const riseWords = ({ stated, minutes, changed }: RiseByChange): string =>
+  `rise ${spans(minutes)} at ${stated.placed ? 'about ' : ''}${degrees(stated.tempC)}${
+    changed ? `: as written ${spans(stated.minutes)}, by the change` : ', as written'
+  }`;
+
 /** What the card says of the lift: how long the proof, and whether soda is met. One line each. */
-export function liftLines(doc: Formula, request: VersionRequest, lookup: Lookup, kitchen: Kitchen): string[] {
+export function liftLines(
+  doc: Formula,
+  request: VersionRequest,
+  lookup: Lookup,
+  kitchen: Kitchen,
+  written = doc,
+): string[] {
   const plan = request.lift ?? USUAL_PLAN;
   const pressurePa = altitudeAdvice(kitchen.altitudeM ?? 0)!.pressurePa;
   return doc.parts.flatMap((part) => {
     const of = doc.parts.length > 1 && part.name ? `${part.name}: ` : '';
     const out: string[] = [];
-    const rise = isYeasted(part, lookup)
-      ? plannedRise(part, lookup, kitchen.yeast ?? 'usual', plan, pressurePa)
-      : null;
+    const yeasted = isYeasted(part, lookup);
+    // What the baker planned goes before what was written, and that before our clock.
+    const fact =
+      yeasted && !request.lift
+        ? riseByChange(written, part, lookup, kitchen.yeast ?? 'usual', pressurePa)
+        : null;
+    if (fact) out.push(`${of}${riseWords(fact)}`);
+    const rise =
+      yeasted && !fact ? plannedRise(part, lookup, kitchen.yeast ?? 'usual', plan, pressurePa) : null;
     if (rise?.minutes) {
       const at = plan.places.map((p) => degrees(p.tempC)).join(', then ');
       out.push(
