@@ -79,6 +79,14 @@ function checkLines(parts: readonly Part[], lines: readonly ReadLine[], context:
   }
 }
 
+const SAME_WEIGHT = /^(?:-\s*)?(?:the )?same weight (?:again )?(?:of |in )?(.+)$/i;
+/** "Same weight of soft butter": as heavy as the row before, where that has grams. */
+function asHeavyAs(row: string, before: ReadLine | undefined): string {
+  const same = SAME_WEIGHT.exec(row);
+  const massG = before?.line.amount.massG?.value;
+  return same && massG ? `${Math.round(10 * massG) / 10} g ${same[1]!}` : row;
+}
+
 /** A row without long stretches of white, which say nothing and which every pattern would look through again. */
 const narrowed = (row: string): string => undecorated(row.replace(/\s+/g, ' ').trim());
 
@@ -116,7 +124,7 @@ export function readFormula(asked: ReadInput, given: ReadContext = referenceCont
   for (const section of sectionsOf(wanted, context.matcher)) {
     const own: ReadLine[] = [];
     for (const row of section.rows) {
-      for (const single of expandRow(row)) {
+      for (const single of expandRow(asHeavyAs(row, own.at(-1)))) {
         if (lines.length + own.length >= MAX_LINES) break;
         own.push(readLineWith(row, `l${lines.length + own.length + 1}`, context, single));
       }

@@ -71,6 +71,9 @@ const COMPOUND_EGG = new RegExp(
   'i',
 );
 
+/** "Flaked almonds, a handful": the amount comes last. */
+const LAST_BY_HAND = /^([^,\d]+),\s*(?:an?\s+|one\s+)?(?:small\s+|large\s+|good\s+|big\s+)?(handful|pinch|dash|splash|drizzle|knob)$/i;
+
 /** Said last, it is how two things share one amount, and no cream. */
 const HALVES =
   /[,(]\s*(?:half[- ](?:and|&)[- ]half|half[-/ ]half|50\s?[:/-]\s?50|(?:in )?equal (?:parts|amounts))\s*\)?$/i;
@@ -112,5 +115,7 @@ export function expandRow(given: string): string[] {
     return [a[1]!, a[2]].flatMap((p) => (p ? [`${a[3] ?? '1'} ${a[4]!.toLowerCase()} ${partOf(p)}`] : []));
   const b = CITRUS.exec(row);
   if (b) return [b[3]!, b[4]].flatMap((p) => (p ? [`${b[1]!} ${b[2]!.toLowerCase()} ${partOf(p)}`] : []));
+  const last = LAST_BY_HAND.exec(row);
+  if (last) return [`1 ${last[2]!} ${last[1]!}`];
   return halved(row) ?? joined(row) ?? [row];
 }

@@ -111,7 +111,10 @@ function solutionOf(
 ): Solution {
   const choices = benches.flatMap((b, i) => b.choices(trials[i]!.kits));
   const parts = trials.map((t) => t.part.part);
-  const fit = trials.flatMap((t) => withOpen(t.fits, t.profile, reachOf(t.part.part, lookup)));
+  // A wash has no balance to keep: it is judged by how it shines.
+  const fit = trials
+    .filter((t) => t.part.part.classId !== 'wash')
+    .flatMap((t) => withOpen(t.fits, t.profile, reachOf(t.part.part, lookup)));
   const moves = trials.flatMap((t) => t.part.moves);
   const steps = trials.flatMap(({ part }) =>
     part.edits().map((e) => (parts.length > 1 ? ofPart(e, part.part.name) : e)),

@@ -46,7 +46,7 @@ export function conflictsOf(
     const ingredient = lookup(line.item);
     const verdict = verdictFor(ingredient, avoids);
     if (!ingredient || !isRefused(verdict, strict)) continue;
-    const key = `${part.id}:${ingredient.group}:${isBeside(line.role) ? line.role : 'dough'}`;
+    const key = `${part.id}:${ingredient.group}:${isBeside(line.role) ? line.role : part.classId === 'wash' ? 'wash' : 'dough'}`;
     const entry = found.get(key) ?? { lines: [], ingredients: [], avoids: new Set<AvoidId>() };
     entry.lines.push(line);
     entry.ingredients.push(ingredient);
@@ -54,8 +54,10 @@ export function conflictsOf(
       entry.avoids.add(a);
     found.set(key, entry);
   }
+  const bowlG = totalMassG(doughLines(part));
   return [...found].map(([id, { lines, ingredients, avoids: hit }]) => {
-    const role = lines[0]!.role ?? null;
+    // What is in a part that is a wash is brushed on, under whatever heading.
+    const role = lines[0]!.role ?? (part.classId === 'wash' ? 'wash' : null);
     const inDough = !isBeside(role);
     return {
       id,
@@ -67,6 +69,7 @@ export function conflictsOf(
       ingredientIds: [...new Set(ingredients.map((i) => i.id))],
       avoids: [...hit],
       massG: lines.every((l) => l.amount.massG) ? totalMassG(lines) : null,
+      eggs: bowlG > 0 ? ((totalMassG(lines) / EGG_G) * USUAL_BATCH_G) / bowlG : 0,
       jobs: inDough
         ? jobsOf(lines, part, lookup)
         : [{ job: BESIDE_JOB[role ?? ''] ?? 'release', strength: 1 }],
@@ -78,14 +81,24 @@ export function conflictsOf(
 export const itemsIn = (kit: Kit, part: Pick<Part, 'classId'>): Kit['items'] =>
   kit.items.filter((i) => !i.families || i.families.includes(CLASSES[part.classId].family));
 
-/** How well a kit suits the class, 0 to 1; 0 where it must not be used. */
+/** A usual batch, of which "best to two or three eggs" is said: so much of a part weighs, g. Common practice, no source. */
+const USUAL_BATCH_G = 700;
+/** So many eggs more than a way is good for take its fit away to this share; it goes down in between. */
+const EGGS_OVER = 4;
+const LEAST_SHARE = 0.15;
+
+/**
+ * How well a kit suits the class, 0 to 1; 0 where it must not be used. Beyond the eggs that a way is good for it suits less
+ * and less, but is not refused where nothing better is. Eggs are counted in a usual batch, so that a tenfold one is the same.
+ */
 export function fitIn(kit: Kit, conflict: Conflict): number {
   const fit = kit.caps.fit[CLASSES[conflict.classId].family] ?? 0;
   const { maxEggs } = kit.caps;
-  const eggs = (conflict.massG ?? 0) / EGG_G;
-  const isEgg = conflict.group === 'egg' || conflict.group === 'egg_white' || conflict.group === 'egg_yolk';
-  return isEgg && maxEggs !== undefined && eggs > maxEggs + 0.2 ? 0 : fit;
+  if (maxEggs === undefined || !EGG_GROUPS.includes(conflict.group)) return fit;
+  const over = conflict.eggs - maxEggs - 0.2;
+  return over <= 0 ? fit : fit * Math.max(LEAST_SHARE, 1 - over / EGGS_OVER);
 }
+const EGG_GROUPS: readonly Conflict['group'][] = ['egg', 'egg_white', 'egg_yolk'];
 
 /**
  * The kits that can stand in for a conflict and hold nothing that is excluded, by id. `closed`: groups that the formula has

@@ -55,6 +55,8 @@ export type Conflict = {
   ingredientIds: string[];
   avoids: AvoidId[];
   massG: number | null;
+  /** As eggs of 50 g in a usual batch of 700 g, for ways that are good for so many. */
+  eggs: number;
   jobs: JobNeed[];
 };
 

@@ -187,6 +187,18 @@ export const KIT_WORDS: Record<string, { name: string; about: string }> = {
     about: 'Water and acid without any drink; no protein.',
   },
   coconut_cream: { name: 'Coconut cream', about: 'Fat and body; it tastes of itself.' },
+  soy_cream_lemon: {
+    name: 'Soya cream with lemon',
+    about: 'Fat, body and tang of a soured cream. It thickens when the lemon meets it.',
+  },
+  coconut_cream_lemon: {
+    name: 'Coconut cream with lemon',
+    about: 'Rich and thick, with a little tang; tastes of coconut in plain bakes.',
+  },
+  tofu_lemon: {
+    name: 'Silken tofu with lemon',
+    about: 'Blended smooth: body and protein that sets, hardly any fat.',
+  },
   soy_cream: { name: 'Soy cream', about: 'For cooking and set fillings; holds added oil.' },
   oat_cream: { name: 'Oat cream', about: 'Mild; holds added oil.' },
   tofu_cream: { name: 'Silken tofu, blended', about: 'Body without fat.' },
