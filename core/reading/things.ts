@@ -72,7 +72,8 @@ const COMPOUND_EGG = new RegExp(
 );
 
 /** "Flaked almonds, a handful": the amount comes last. */
-const LAST_BY_HAND = /^([^,\d]+),\s*(?:an?\s+|one\s+)?(?:small\s+|large\s+|good\s+|big\s+)?(handful|pinch|dash|splash|drizzle|knob)$/i;
+const LAST_BY_HAND =
+  /^([^,\d]+),\s*(?:an?\s+|one\s+)?(?:small\s+|large\s+|good\s+|big\s+)?(handful|pinch|dash|splash|drizzle|knob)$/i;
 
 /** Said last, it is how two things share one amount, and no cream. */
 const HALVES =
