@@ -2,9 +2,9 @@ import { describe, expect, it } from 'vitest';
 import { kitById, type Kit } from '../classes';
 import { avoidsOf } from '../exclusions';
 import { profileOf } from '../formula';
-import { lookupReference } from '../ingredients';
+import { ingredientById, lookupReference } from '../ingredients';
 import { formula, line, part } from '../testing/build';
-import { cautionsOf, holdBack, newAllergens, verdictsOf } from './assemble';
+import { cautionsOf, holdBack, holdBackOf, newAllergens, verdictsOf } from './assemble';
 import { closenessOf, fitOf, toleranceWidth } from './bands';
 import { candidatesFor, conflictsOf, fitIn } from './conflicts';
 import { adapt } from './index';
@@ -177,5 +177,18 @@ describe('the adapted method and lines', () => {
     const s = solve({}, ['egg', 'dairy']);
     const inBowl = s.moves.filter((m) => m.lineId !== 'tin').reduce((sum, m) => sum + (m.toG ?? 0), 0);
     expect(inBowl).toBeCloseTo(s.profiles.p1!.props.mass.value, 9);
+  });
+});
+
+describe('water kept back of a kept bake', () => {
+  it('is the spread of what came in, and stands with the heaviest liquid; nothing came in, nothing is kept back', () => {
+    const f = formula('batter', { white_rice_flour: 200, milk: 180, water: 60 });
+    const flax = line('flax_ground', 14, { id: 'p1:egg:dough/flax_gel/flax_ground' });
+    const kept = { ...f, parts: f.parts.map((p) => ({ ...p, lines: [...p.lines, flax] })) };
+    const held = holdBackOf(kept, new Set([flax.id]), lookupReference);
+    const wet = profileOf(kept.parts[0]!, lookupReference).wetness!.value;
+    expect(held.lineId).toBe('milk');
+    expect(held.massG).toBeCloseTo(14 * ingredientById('flax_ground')!.absorption.sd! * wet, 6);
+    expect(holdBackOf(kept, new Set(), lookupReference).massG).toBe(0);
   });
 });

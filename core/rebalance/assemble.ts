@@ -280,8 +280,31 @@ export function cautionsOf(kits: readonly Kit[], parts: readonly Part[], lookup:
  * Water worth keeping back: the spread of the added solids' thirst at this wetness, one standard deviation, g.
  * Spreads of lines that stay cancel against the source, which worked.
  */
-export function holdBack(part: Part, profile: Profile, moves: readonly Move[], lookup: Lookup): number {
-  const added = new Set(moves.filter((m) => m.op === 'add').map((m) => m.lineId));
+export const holdBack = (part: Part, profile: Profile, moves: readonly Move[], lookup: Lookup): number =>
+  holdBackFor(part, profile, new Set(moves.filter((m) => m.op === 'add').map((m) => m.lineId)), lookup);
+
+/** Liquids that may be kept back in part. */
+const POURED: readonly string[] = ['water', 'milk', 'plant_drink', 'nut_drink', 'cultured', 'plant_cultured'];
+
+/**
+ * Water worth keeping back of a kept formula, g, by which of its lines came in; and the liquid it is kept back of, the heaviest
+ * of the bowls, null where there is none.
+ */
+export function holdBackOf(
+  formula: Formula,
+  added: ReadonlySet<string>,
+  lookup: Lookup,
+): { massG: number; lineId: string | null } {
+  const liquids = formula.parts
+    .flatMap(doughLines)
+    .filter((l) => POURED.includes(lookup(l.item)?.group ?? ''))
+    .sort((a, b) => massOf(b) - massOf(a));
+  const parts = formula.parts.map((p) => holdBackFor(p, profileOf(p, lookup), added, lookup));
+  return { massG: Math.hypot(...parts), lineId: liquids[0]?.id ?? null };
+}
+
+/** The same of one part. */
+function holdBackFor(part: Part, profile: Profile, added: ReadonlySet<string>, lookup: Lookup): number {
   const variance = part.lines
     .filter((l) => added.has(l.id))
     .reduce((s, l) => s + (massOf(l) * (lookup(l.item)?.absorption.sd ?? 0)) ** 2, 0);

@@ -1,6 +1,6 @@
 export { adapt, adaptSteps, finish } from './adapt';
 export { MASS_BAND } from './bands';
-export { cautionsOf, newAllergens } from './assemble';
+export { cautionsOf, holdBackOf, newAllergens } from './assemble';
 export type { Progress } from './bench';
 export * from './differences';
 export { costOf } from './price';

@@ -7,7 +7,7 @@ import type { Lookup } from '../../../core/ingredients';
 import type { Step } from '../../../core/method';
 import { withOwnWords } from '../../../core/pantry';
 import { takesOf } from '../../../core/reading';
-import { cautionsOf } from '../../../core/rebalance';
+import { cautionsOf, holdBackOf } from '../../../core/rebalance';
 import { useKitchen } from '../../api/useKitchen';
 import { KEEP_WORDS, SIGN_WORDS } from '../../words/data/bake';
 import { day, listed } from '../../words/format';
@@ -17,7 +17,9 @@ import { textNow } from '../../words/stepWords';
 import { Suits } from '../../parts/Suits';
 import { sayAdapted } from '../../words/suitability';
 import { liftLines, span } from '../lift/liftLines';
+import { cameIn } from './came';
 import { Care } from './Care';
+import { KeepBack, stepOfMost } from './KeepBack';
 import { Lines } from './Lines';
 import { Takes } from './Takes';
 import { Nutrition } from './Nutrition';
@@ -97,6 +99,11 @@ export function Card({
   const kitchen = useKitchen();
   const lines = useMemo(() => new Map(doc.parts.flatMap((p) => p.lines.map((l) => [l.id, l]))), [doc]);
   const takes = useMemo(() => takesOf(source?.doc ?? doc, doc, exact), [source, doc, exact]);
+  const held = useMemo(
+    () => holdBackOf(doc, new Set([...lines.keys()].filter(cameIn)), exact),
+    [doc, lines, exact],
+  );
+  const keptAt = stepOfMost(takes, held.lineId);
   const lifts = liftLines(doc, version.request, lookup, kitchen, source?.doc);
   const cautions = cautionsOf(kits, doc.parts, lookup);
   const suits = suitabilityOf(doc, doc.avoids, lookup);
@@ -139,6 +146,7 @@ export function Card({
                   .filter((s) => !s.struck || s.own !== undefined)
                   .map((s) => (
                     <MethodStep key={s.id} step={s}>
+                      {s.id === keptAt && <KeepBack held={held} line={lines.get(held.lineId ?? '')} />}
                       <Takes
                         takes={takes.get(s.id) ?? []}
                         lines={lines}

@@ -1,0 +1,29 @@
+import type { Line } from '../../../core/formula';
+import { idOf } from '../../../core/ingredients';
+import type { Take } from '../../../core/reading';
+import type { holdBackOf } from '../../../core/rebalance';
+import { fixed } from '../../words/format';
+import { ingredientName } from '../../words/things';
+import classes from './card.module.css';
+
+/** Less is lost in the bowl, g. */
+const LEAST_KEPT_G = 3;
+
+/** The step that takes the most of a line. */
+export function stepOfMost(takes: ReadonlyMap<string, Take[]>, lineId: string | null): string | null {
+  const own = [...takes].flatMap(([id, of]) =>
+    of.filter((t) => t.lineId === lineId).map((t) => ({ id, massG: t.massG ?? 0 })),
+  );
+  return own.sort((a, b) => b.massG - a.massG)[0]?.id ?? null;
+}
+
+/** Water to be kept back, at the step that pours it. */
+export function KeepBack({ held, line }: { held: ReturnType<typeof holdBackOf>; line: Line | undefined }) {
+  if (!line || held.massG < LEAST_KEPT_G) return null;
+  return (
+    <span className={classes.stepNote}>
+      Keep {fixed(held.massG, 0)} g of the {ingredientName(idOf(line.item) ?? '', true)} back at first: what
+      is new in it drinks more or less. Stop when it feels right.
+    </span>
+  );
+}
