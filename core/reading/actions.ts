@@ -574,7 +574,11 @@ export function linkMethod(formula: Formula, lookup: Lookup): Formula {
     const ours: ActionField[] = [];
     if (uses.length > 0) act.uses = uses;
     if (names.length > 0)
-      act.names = names.map((n) => ({ ...n, from: n.from + at + clause.at, to: n.to + at + clause.at }));
+      act.names = names.map((n) => ({
+        from: n.from + at + clause.at,
+        to: n.to + at + clause.at,
+        lineIds: onSide(n.lineIds, kind),
+      }));
     Object.assign(act, minutesOf(t, kind));
     if (kind === 'preheat' && heat) s.oven = heat;
     if (kind === 'bake' || kind === 'blind_bake') {
@@ -630,6 +634,16 @@ export function linkMethod(formula: Formula, lookup: Lookup): Formula {
     if (OVERNIGHT.test(t) || (kind !== 'bake' && (act.minutes?.[0] ?? 0) >= 480)) act.overnight = true;
     if (ours.length > 0) act.ours = ours;
     return act;
+  }
+
+  /** Of lines that a word may mean, those that such an act works on: the dough's egg, or the egg that is brushed on. */
+  function onSide(ids: string[], kind: ActionKind): string[] {
+    const beside = kind === 'wash' || kind === 'glaze' || kind === 'prepare';
+    if (!beside && sideOf(kind) !== 'in') return ids;
+    const own = ids.filter(
+      (id) => isBeside(lines.called.find((c) => c.line.id === id)?.line.role) === beside,
+    );
+    return own.length > 0 ? own : ids;
   }
 
   /** Another part begins after a bake: it is not baked yet. */

@@ -1,9 +1,24 @@
-import { massOf, type Formula } from '../formula';
-import type { Lookup } from '../ingredients';
+import { isBeside, massOf, type Formula, type Line, type Part } from '../formula';
+import { idOf, type Lookup } from '../ingredients';
 import { linkMethod } from './actions';
 
 /** What a step takes of a line of what is baked: so many grams; null where the line has none, or the share is only a word. */
 export type Take = { lineId: string; massG: number | null; word: 'some' | 'most' | 'rest' | null };
+
+/**
+ * The lines that came in place of one that left, and are not made ready in a step of their own: a gel is told where it is
+ * whisked. Lines that came in are called by what they are in place of: part, group and where it was used.
+ */
+function whatCame(part: Part, line: Line, baked: Formula, lookup: Lookup): Line[] {
+  const group = lookup(line.item)?.group;
+  const where = isBeside(line.role) ? line.role : part.classId === 'wash' ? 'wash' : 'dough';
+  const made = new Set(
+    baked.method.flatMap((s) => (s.added ? [s.added.args.n1, s.added.args.n2, s.added.args.n3] : [])),
+  );
+  return baked.parts
+    .flatMap((p) => p.lines)
+    .filter((l) => l.id.startsWith(`${part.id}:${group}:${where}/`) && !made.has(idOf(l.item) ?? ''));
+}
 
 /**
  * What each step takes, by the step's id: linked on the formula whose words they are, weighed on the one that is baked. Lines
@@ -11,20 +26,28 @@ export type Take = { lineId: string; massG: number | null; word: 'some' | 'most'
  */
 export function takesOf(written: Formula, baked: Formula, lookup: Lookup): Map<string, Take[]> {
   const now = new Map(baked.parts.flatMap((p) => p.lines.map((l) => [l.id, l])));
+  const instead = new Map(
+    written.parts.flatMap((p) => p.lines.map((l) => [l.id, whatCame(p, l, baked, lookup)])),
+  );
   const out = new Map<string, Take[]>();
   for (const step of linkMethod(written, lookup).method) {
     const takes = (step.actions ?? [])
       .filter((a) => a.kind !== 'drain')
       .flatMap((a) => a.uses ?? [])
-      .flatMap(({ lineId, share }): Take[] => {
-        const line = now.get(lineId);
-        if (!line) return [];
+      .flatMap(({ lineId, share }) => {
+        const stays = now.get(lineId);
+        return (stays ? [stays] : (instead.get(lineId) ?? [])).map((line) => ({ line, share }));
+      })
+      .map(({ line, share }): Take => {
+        const lineId = line.id;
         const whole = line.amount.massG ? massOf(line) : null;
         return typeof share === 'number'
-          ? [{ lineId, massG: whole === null ? null : share * whole, word: null }]
-          : [{ lineId, massG: null, word: share }];
+          ? { lineId, massG: whole === null ? null : share * whole, word: null }
+          : { lineId, massG: null, word: share };
       });
-    if (takes.length > 0) out.set(step.id, takes);
+    // Two lines of a kind that left have one stand-in: it is told once.
+    const once = takes.filter((t, i) => takes.findIndex((x) => x.lineId === t.lineId) === i);
+    if (once.length > 0) out.set(step.id, once);
   }
   return out;
 }
