@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { DEMO_FORMULAS } from '../../demo/data/formulas';
-import { CLASS_IDS } from '../classes';
+import { CLASS_IDS, type ClassId } from '../classes';
+import type { Line, Part } from '../formula';
 import { LOAF } from '../testing/bakes';
+import { line, part } from '../testing/build';
 import { lookupReference } from '../ingredients';
 import { readFormula } from '../reading';
 import { finish } from '../rebalance';
@@ -9,6 +11,7 @@ import {
   compareSteps,
   coolingOf,
   donenessOf,
+  donenessOfBake,
   faultsOf,
   freeVessel,
   hasSchools,
@@ -188,5 +191,24 @@ describe('doneness', () => {
     expect(donenessOf('egg_custard', 84_000).coreC).toEqual([77, 82]);
     expect(donenessOf('yeast_loaf').coolMin[0]).toBeGreaterThanOrEqual(120);
     expect(donenessOf('cookie').coreC).toBeNull();
+  });
+
+  // Common practice, no source.
+  it('a bake of parts is done as what is set in its crust is, and never as its last part', () => {
+    const crust = { ...part('shortcrust', [line('white_rice_flour', 150), line('butter', 90)]), id: 'a' };
+    const of = (classId: ClassId, lines: Line[]) => ({ ...part(classId, lines), id: 'b' });
+    const done = (...parts: Part[]) => donenessOfBake(parts, lookupReference);
+    const custard = of('egg_custard', [line('egg', 150), line('milk', 300)]);
+    expect(done(crust, custard).coreC).toEqual([77, 82]);
+    // Set by tofu it has no egg's heat to come to.
+    expect(done(crust, of('egg_custard', [line('silken_tofu', 300)]))).toMatchObject({
+      coreC: null,
+      signs: ['trembles'],
+    });
+    const pie = done(crust, of('fruit_filling', [line('apple', 700)]));
+    expect(pie.signs).toEqual(['bubbles', 'golden']);
+    expect(pie.coolMin[0]).toBeGreaterThanOrEqual(120);
+    const cake = of('batter', [line('white_rice_flour', 200), line('egg', 100)]);
+    expect(done(cake, { ...of('crumb', [line('butter', 40)]), id: 'c' })).toEqual(donenessOf('batter'));
   });
 });

@@ -76,8 +76,8 @@ function kjOf(i: Ingredient): Sourced {
 }
 
 /** What the oven takes, as a share of the dough with its spread; nothing where it is not known for such a bake. */
-function lossOf(formula: Formula): Sourced {
-  const loss = formula.bake ? donenessOfBake(formula.parts).loss : null;
+function lossOf(formula: Formula, lookup: Lookup): Sourced {
+  const loss = formula.bake ? donenessOfBake(formula.parts, lookup).loss : null;
   return loss
     ? { value: (loss[0] + loss[1]) / 2, sd: (loss[1] - loss[0]) / Math.sqrt(12), basis: 'practice' }
     : { value: 0, basis: 'derived' };
@@ -110,7 +110,7 @@ export function nutritionOf(formula: Formula, lookup: Lookup): Nutrition {
     ]),
   ) as Record<Nutrient, Sourced>;
   const rawG = totalMassG(lines);
-  const loss = lossOf(formula);
+  const loss = lossOf(formula, lookup);
   return {
     bakedG: { value: rawG * (1 - loss.value), ...(loss.sd ? { sd: rawG * loss.sd } : {}), basis: 'derived' },
     kcal: linearSum(known.map(({ k, i }) => ({ k, x: i.energyKcal }))),

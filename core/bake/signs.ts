@@ -1,5 +1,6 @@
 import { CLASSES, type ClassId, type DoneSign } from '../classes';
-import { mainPart, type Part } from '../formula';
+import { doughLines, mainPart, type Part } from '../formula';
+import type { Lookup } from '../ingredients';
 import { boilingC, SEA_LEVEL_PA } from '../units';
 
 /** How one knows that it is done. Common practice, no source, unless said. */
@@ -88,16 +89,25 @@ const BREADS: readonly ClassId[] = [
   'soda_bread',
 ];
 
+const EGGS: readonly string[] = ['egg', 'egg_white', 'egg_yolk'];
 const CRUSTS: readonly ClassId[] = ['shortcrust', 'flaky', 'press_in'];
 
 /**
  * How one knows that a bake of several parts is done: what is set in its crust says so, an egg custard by its tremble, fruit by
  * its bubbles once the crust is golden; else the main part does. Never the last part for the whole. Common practice, no source.
  */
-export function donenessOfBake(parts: readonly Part[], pressurePa = SEA_LEVEL_PA): Doneness {
+export function donenessOfBake(parts: readonly Part[], lookup: Lookup, pressurePa = SEA_LEVEL_PA): Doneness {
   const main = mainPart(parts);
   const holds = (id: ClassId): boolean => parts.some((p) => p.classId === id);
-  if (holds('egg_custard')) return donenessOf('egg_custard', pressurePa);
+  if (holds('egg_custard')) {
+    const done = donenessOf('egg_custard', pressurePa);
+    const eggs = parts.some(
+      (p) =>
+        p.classId === 'egg_custard' && doughLines(p).some((l) => EGGS.includes(lookup(l.item)?.group ?? '')),
+    );
+    // What sets without egg sets at no such heat: its tremble says when.
+    return eggs ? done : { ...done, coreC: null };
+  }
   const crust = parts.some((p) => CRUSTS.includes(p.classId));
   // A fruit pie is cut when its juice has set: hours, not minutes.
   if (crust && holds('fruit_filling'))

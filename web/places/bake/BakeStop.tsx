@@ -18,6 +18,7 @@ import {
 import type { ClassId } from '../../../core/classes';
 import { useKitchen } from '../../api/useKitchen';
 import { useAppDispatch } from '../../app/store';
+import { usePantry } from '../../pantry/usePantry';
 import { HandbookLink } from '../../parts/HandbookLink';
 import { Notice } from '../../parts/Notice';
 import { BAKE_FAULT_WORDS, BAKE_NOTE_WORDS, KEEP_WORDS, SIGN_WORDS } from '../../words/data/bake';
@@ -108,6 +109,7 @@ export function BakeStop() {
   const { doc, solution, outcome } = useDeskContext();
   const dispatch = useAppDispatch();
   const kitchen = useKitchen();
+  const { pantry } = usePantry();
   const bake = useBake(doc, solution?.formula ?? doc.source);
   const { plan, source, adapted, stated, compared, pressurePa } = bake;
   // The words first: the curves take as long to draw as all else together.
@@ -131,7 +133,7 @@ export function BakeStop() {
         them at Read first.
       </Notice>
     );
-  const done = donenessOfBake(doc.source.parts, pressurePa);
+  const done = donenessOfBake((solution?.formula ?? doc.source).parts, pantry.lookup, pressurePa);
   const faults = compared?.faults ?? [];
   const kinds = doc.source.parts.map((p) => p.classId);
   const notes = notesOf(kinds, {

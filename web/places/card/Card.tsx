@@ -45,9 +45,9 @@ const sameTime = (a: StatedBake, b: StatedBake | undefined): boolean =>
   a.minutes === null || JSON.stringify(a.minutes) === JSON.stringify(b?.minutes);
 
 /** How one knows that it is done, how long it cools, how it keeps. */
-function DoneLines({ doc }: { doc: Formula }) {
+function DoneLines({ doc, lookup }: { doc: Formula; lookup: Lookup }) {
   if (!doc.bake) return null;
-  const done = donenessOfBake(doc.parts);
+  const done = donenessOfBake(doc.parts, lookup);
   const core =
     done.coreC &&
     `the middle reads ${degreesSpan(...done.coreC)}${done.holdMin > 0 ? ` for about ${done.holdMin} min` : ''}`;
@@ -175,7 +175,7 @@ export function Card({
               )}
             </p>
           )}
-          <DoneLines doc={doc} />
+          <DoneLines doc={doc} lookup={exact} />
         </div>
       </div>
       <Nutrition doc={doc} lookup={exact} pieces={pieces} currency={kitchen.currency} />
