@@ -2,7 +2,8 @@ import { doughLines, isBeside, massOf, type Formula, type Part } from '../formul
 import { INGREDIENTS, type Ingredient, type Lookup } from '../ingredients';
 import type { Action } from '../method';
 import { linkMethod } from './actions';
-import { Lines, phraseAt, wordsOf } from './mentions';
+import { Lines } from './mentions';
+import { phraseAt, wordsOf } from './spoken';
 
 /**
  * What does not fit between the list and the method: a line that no step takes, one of which a known share is left over, a

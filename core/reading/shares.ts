@@ -1,0 +1,65 @@
+import type { Line } from '../formula';
+import type { ActionShare } from '../method';
+import { NUMBER, numberOf } from './amount';
+
+const FRACTION =
+  /\b(half|(?:a |one )?third|two thirds|(?:a |one )?quarter|three quarters)\s+(?:of\s+)?(?:the\s+|it\s+)?(?:\p{L}+\s+)?$/iu;
+const FRACTIONS: Record<string, number> = {
+  half: 1 / 2,
+  third: 1 / 3,
+  'two thirds': 2 / 3,
+  quarter: 1 / 4,
+  'three quarters': 3 / 4,
+};
+const SOME =
+  /\b(?:some(?: of)?|a (?:little|few|bit|spoonful|spoon|pinch|handful|smear|knob|splash|tablespoon|teaspoon|dusting)(?: of)?|a (?:few )?spoons? of|\d+ (?:tbsp|tsp|spoons?) of)\s+(?:the\s+)?(?:\p{L}+\s+)?$/iu;
+const MOST = /\b(?:most|nearly all) of (?:the )?(?:\p{L}+\s+)?$/iu;
+const REST =
+  /\b(?:(?:the )?(?:rest|remainder) of(?: the)?|remaining|the other half(?: of)?(?: the)?|the last of(?: the)?)\s+(?:\p{L}+\s+)?$/iu;
+const GRAMS_OF = new RegExp(`\\b(${NUMBER})\\s?g (?:of )?(?:the )?(?:\\p{L}+\\s+)?$`, 'iu');
+const OTHER_GRAMS = new RegExp(`\\bother (${NUMBER})\\s?g (?:of )?(?:the )?(?:\\p{L}+\\s+)?$`, 'iu');
+
+const SPOONS_OF = new RegExp(
+  `\\b(${NUMBER})\\s?(T|t|tbsp|tsp|tablespoons?|teaspoons?)\\.? of (?:the )?(?:\\p{L}+\\s+)?$`,
+  'u',
+);
+/** Of a divided line only the ratio counts, so that whose spoon it is does not matter. */
+const SPOON_ML: Record<string, number> = {
+  tbsp: 15,
+  tablespoon: 15,
+  tablespoons: 15,
+  tsp: 5,
+  teaspoon: 5,
+  teaspoons: 5,
+};
+const VOLUME_ML: Partial<Record<string, number>> = { cup: 240, tbsp: 15, tsp: 5, ml: 1 };
+const volumeMl = (line: Line): number | null => {
+  const first = line.amount.reading[0];
+  const ml = first && VOLUME_ML[first.unit];
+  return ml ? first.qty[0] * ml : null;
+};
+
+/** How much of a line the words before its name say; null where they say nothing. */
+export function shareBefore(before: string, line: Line): ActionShare | null {
+  const near = before.slice(-40);
+  if (REST.test(near)) return 'rest';
+  if (MOST.test(near)) return 'most';
+  const fraction = FRACTION.exec(near)?.[1]
+    ?.toLowerCase()
+    .replace(/^(?:a|one) /, '');
+  if (fraction !== undefined) return FRACTIONS[fraction] ?? null;
+  if (SOME.test(near)) return 'some';
+  if (OTHER_GRAMS.test(near)) return 'rest';
+  const spoons = SPOONS_OF.exec(near);
+  const ofMl = volumeMl(line);
+  if (spoons && ofMl !== null) {
+    const ml = numberOf(spoons[1]!) * (SPOON_ML[spoons[2]!.toLowerCase()] ?? (spoons[2] === 'T' ? 15 : 5));
+    if (ml < 0.97 * ofMl) return ml / ofMl;
+  }
+  const grams = GRAMS_OF.exec(near);
+  const whole = line.amount.massG?.value;
+  if (grams && whole && numberOf(grams[1]!) < 0.97 * whole) return numberOf(grams[1]!) / whole;
+  return null;
+}
+
+/** `sure`: in one part alone is something that the word may mean. */
