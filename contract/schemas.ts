@@ -4,7 +4,7 @@ import { MAX_LABEL_CHARS, RULESET_IDS } from '../core/exclusions';
 import { KIND_REASONS, LINE_ROLES } from '../core/formula';
 import { AVOID_IDS, EGG_GRADINGS } from '../core/ingredients';
 import { STEP_KINDS } from '../core/method';
-import { MAX_LINES } from '../core/reading';
+import { MAX_LINES, ROW_KINDS } from '../core/reading';
 import { CUP_STANDARDS, SPOON_STANDARDS, UNIT_IDS } from '../core/units';
 import { SHELF_ORDERS, SHELF_STATES } from './dto';
 import { action } from './method-schemas';
@@ -214,6 +214,12 @@ const own = () => array(obj({ id: id().required(), doc: waySchema })).max(200);
 
 export const readSchema = obj({
   text: text(200_000).defined(),
+  rows: maybeRecord(
+    string()
+      .oneOf([...ROW_KINDS])
+      .required(),
+    800,
+  ),
   title: text(200),
   method: text(50_000),
   oven: text(200),

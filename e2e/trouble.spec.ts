@@ -199,3 +199,22 @@ test('the method is read act by act; what does not fit the list is said, and men
   await method.getByText('What goes into what').click();
   await expect(method.getByText(/cream \(butter, sugar\) → mix/)).toBeVisible();
 });
+
+test('one paste: what each row is stands at its edge, and is changed by keys', async ({ page }) => {
+  await page.goto('./new');
+  await page
+    .getByLabel('Ingredients, one a line')
+    .fill(
+      'Ferry cake\nSomething borrowed\n200 g rice flour\n2 eggs\n100 g sugar\nWhisk the eggs with the sugar.\nFold in the flour.\nBake 30 min at 180 °C.',
+    );
+  await page.getByText('What each row is').click();
+  const rows = page.getByRole('list', { name: 'Rows of the paste' });
+  await expect(rows.getByRole('listitem')).toHaveCount(8);
+  await expect(page.getByText('3 lines, all known')).toBeVisible();
+  await rows.getByLabel('Kind of “Something borrowed”').selectOption('ingredient');
+  await expect(page.getByText('4 lines, 1 not known')).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'As it was read' }).click();
+  await expect(page.getByText('3 lines, all known')).toBeVisible();
+  await page.getByLabel('Ingredients, one a line').fill('');
+});

@@ -11,3 +11,4 @@ export * from './read';
 export { readTin } from './tin';
 export { checkMethod, type MethodCheck } from './whole';
 export { takesOf, type Take } from './takes';
+export { isWholePaste, judgedRows, ROW_KINDS, rowsOf, type RowKind, type SaidRows } from './rows';

@@ -11,7 +11,7 @@ import { readLineWith, type ReadContext, type ReadLine } from './line';
 import { linkMethod } from './actions';
 import { kindOf } from './evidence';
 import { referenceMatcher } from './match';
-import { isWholePaste, rowsOf, undecorated } from './rows';
+import { isWholePaste, rowsOf, SAID_LINE, undecorated, type SaidRows } from './rows';
 import { markBeside } from './beside';
 import { isHeading, MAX_LINES, sectionsOf } from './sections';
 import { expandRow } from './things';
@@ -24,6 +24,8 @@ export type ReadInput = {
   oven?: string;
   time?: string;
   classId?: ClassId;
+  /** What the baker said of rows of one paste, by their words. */
+  rows?: SaidRows;
   measures?: Measures;
 };
 export type ReadResult = { formula: Formula; lines: ReadLine[]; issues: BakeIssue[] };
@@ -100,8 +102,8 @@ export function readFormula(asked: ReadInput, given: ReadContext = referenceCont
   // The text's own country goes before the kitchen's: whoever wrote it broke their own eggs.
   const context = { ...given, measures: stated ? { ...measures, eggs: stated } : measures };
   // One box may hold it all: title, list, method and notes are told apart where no method is given beside.
-  const apart = (asked.method ?? '').trim() === '' ? rowsOf(asked.text) : null;
-  const whole = apart && isWholePaste(apart) ? apart : null;
+  const apart = (asked.method ?? '').trim() === '' ? rowsOf(asked.text, asked.rows) : null;
+  const whole = apart && (asked.rows || isWholePaste(apart)) ? apart : null;
   const input: ReadInput = whole
     ? {
         ...asked,
@@ -123,7 +125,8 @@ export function readFormula(asked: ReadInput, given: ReadContext = referenceCont
   const parts: Part[] = [];
   for (const section of sectionsOf(wanted, context.matcher)) {
     const own: ReadLine[] = [];
-    for (const row of section.rows) {
+    for (const said of section.rows) {
+      const row = said.replace(SAID_LINE, '');
       for (const single of expandRow(asHeavyAs(row, own.at(-1)))) {
         if (lines.length + own.length >= MAX_LINES) break;
         own.push(readLineWith(row, `l${lines.length + own.length + 1}`, context, single));

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { readFormula } from './read';
-import { isWholePaste, kindsOf, rowsOf } from './rows';
+import { isWholePaste, judgedRows, kindsOf, rowsOf } from './rows';
 import { expandRow } from './things';
 import { readYield } from './tin';
 
@@ -124,5 +124,26 @@ describe('the kind of bake by its title', () => {
       text: '200 g rice flour\n2 eggs\n8 g baking powder\n100 g milk',
     });
     expect(formula.parts[0]!.classId).toBe(kind);
+  });
+});
+
+describe('what the baker says of a row', () => {
+  const PASTE =
+    'Ferry cake\nSomething borrowed\n200 g rice flour\n2 eggs\n100 g sugar\nWhisk the eggs with the sugar.\nFold in the flour.\nBake 30 min at 180 °C.';
+  it('is so, stays with its words, and tells its neighbours; everything else is kept', () => {
+    const before = judgedRows(PASTE).find((r) => r.text === 'Something borrowed')!.kind;
+    expect(before).not.toBe('line');
+    const said = { 'Something borrowed': 'line' as const };
+    expect(judgedRows(PASTE, said).find((r) => r.text === 'Something borrowed')!.kind).toBe('line');
+    expect(judgedRows(`A note of mine.\n${PASTE}`, said).map((r) => r.text)).toHaveLength(9);
+    const read = readFormula({ text: PASTE, rows: said });
+    expect(read.lines.map((l) => l.line.amount.written)).toContain('Something borrowed');
+    expect(read.formula.method).toHaveLength(3);
+    // A row taken out is in neither list nor method.
+    const out = readFormula({ text: PASTE, rows: { '2 eggs': 'mark' } });
+    expect(out.lines).toHaveLength(2);
+  });
+  it('a name of an object is no word of a baker', () => {
+    expect(judgedRows('constructor\n__proto__\n2 eggs').map((r) => r.text)).toHaveLength(3);
   });
 });

@@ -106,12 +106,21 @@ const AFTER: Record<RowKind, Partial<Record<RowKind, number>>> = {
   mark: { note: -0.5 },
 };
 
-/** The kind of each row of a text, in order; empty rows are passed over. */
-export function kindsOf(rows: readonly string[]): RowKind[] {
+/** What a baker said of rows: the kind by the row's words. */
+export type SaidRows = Readonly<Record<string, RowKind>>;
+/** Before a row of the list of which the baker said so: it is no heading, whatever it looks like. Nobody sees it (word joiner). */
+export const SAID_LINE = '\u2060';
+/** What is said counts for more than all that speaks against it. */
+const SAID = 60;
+
+/** The kind of each row of a text, in order; empty rows are passed over. What was said of a row is so, and tells its neighbours. */
+export function kindsOf(rows: readonly string[], said: SaidRows = {}): RowKind[] {
   let section: 'none' | 'list' | 'steps' | 'notes' = 'none';
   const scored = rows.map((row, i) => {
     const bare = row.replace(BULLET, '');
     const scores = scoresOf(row, i === 0, section);
+    const told = Object.hasOwn(said, row) ? said[row] : undefined;
+    if (told) for (const kind of ROW_KINDS) scores[kind] = kind === told ? SAID : NEVER;
     if (LIST_MARK.test(bare)) section = 'list';
     else if (STEP_MARK.test(bare)) section = 'steps';
     else if (NOTE_MARK.test(bare)) section = 'notes';
@@ -135,23 +144,31 @@ export function kindsOf(rows: readonly string[]): RowKind[] {
   return winner?.path ?? [];
 }
 
-/** A text in its pieces: numbering and marks of sections are gone, headings end with a colon. */
-export function rowsOf(text: string): PasteRows {
-  const rows = text
+/** The rows of a text as they are judged. */
+const rowsIn = (text: string): string[] =>
+  text
     .split(/\r?\n/)
     .map((r) => r.replace(/\s+/g, ' ').trim())
     .map((r, i) => (i === 0 ? r : undecorated(r)))
     .filter(Boolean)
     .slice(0, MOST_ROWS)
     .map((r) => r.slice(0, MOST_ROW));
+
+/** Each row of a text with its kind, in order. */
+export function judgedRows(text: string, said: SaidRows = {}): { text: string; kind: RowKind }[] {
+  const rows = rowsIn(text);
+  return kindsOf(rows, said).map((kind, i) => ({ text: rows[i]!, kind }));
+}
+
+/** A text in its pieces: numbering and marks of sections are gone, headings end with a colon. */
+export function rowsOf(text: string, said: SaidRows = {}): PasteRows {
   const out: PasteRows = { title: '', list: [], method: [], notes: [] };
-  kindsOf(rows).forEach((kind, i) => {
-    const row = rows[i]!;
+  judgedRows(text, said).forEach(({ kind, text: row }) => {
     const bare = row.replace(BULLET, '');
     if (kind === 'title') out.title = bare.replace(/^#+\s*/, '');
     else if (kind === 'note') out.notes.push(bare);
     else if (kind === 'heading') out.list.push(`${bare.replace(/:$/, '')}:`);
-    else if (kind === 'line') out.list.push(bare);
+    else if (kind === 'line') out.list.push(said[row] === 'line' ? SAID_LINE + bare : bare);
     else if (kind === 'step') out.method.push(bare.replace(NUMBERED, ''));
   });
   // A heading of which nothing follows but another, or the end, is none of the list.

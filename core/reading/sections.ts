@@ -1,6 +1,7 @@
 import { readAmount } from './amount';
 import { namesClass, type Section } from './kinds';
 import { isSilent, type Matcher } from './match';
+import { SAID_LINE } from './rows';
 
 /** Text that is taken at most; beyond it the rest is left and said. */
 export const MAX_LINES = 500;
@@ -40,6 +41,7 @@ function isBareName(
   matcher: Pick<Matcher, 'matchWritten'>,
 ): boolean {
   const row = rows[at]!;
+  if (row.startsWith(SAID_LINE)) return false;
   const next = rows[at + 1]?.replace(BULLETED, '');
   const bare = row.replace(BULLETED, '');
   if (next === undefined || readAmount(bare) || !readAmount(next)) return false;
@@ -62,7 +64,7 @@ export function sectionsOf(rows: readonly string[], matcher: Pick<Matcher, 'matc
     if (taken >= MAX_LINES) break;
     // A name with nothing after it names no part: it is a row like others.
     const heading =
-      (isHeading(row) && (at + 1 < rows.length || /:$/.test(row))) ||
+      (isHeading(row) && !row.startsWith(SAID_LINE) && (at + 1 < rows.length || /:$/.test(row))) ||
       isBareName(rows, at, mostBulleted, matcher);
     if (heading && !isBareHeading(row) && sections.length < MAX_PARTS)
       sections.push({ name: headingName(row.replace(BULLETED, '')), rows: [] });

@@ -17,11 +17,12 @@ import { ovenText, say, sayProblem } from '../../words/say';
 import { CLASS_WORDS, CUP_WORDS } from '../../words/things';
 import { useCompute } from '../../workers/useCompute';
 import { correctLine } from '../../working/workingSlice';
-import { guessAgain } from '../../../core/reading';
+import { guessAgain, type SaidRows } from '../../../core/reading';
 import { correctionOf } from '../read/correct';
 import { ReadLines, type Change, type LineView, type OnCorrect } from '../read/ReadLines';
 import { Settle } from '../read/Settle';
 import { FromElsewhere } from './FromElsewhere';
+import { PasteRows } from './PasteRows';
 import classes from './shelf.module.css';
 import { degrees } from '../../words/heat';
 
@@ -37,6 +38,8 @@ type Pasted = {
   cup: CupStandard | null;
   /** Corrections by what the line says and which of its like it is, so that they stay while the text around changes. */
   fixes: Fixes;
+  /** What rows of one paste are, where the baker says otherwise. */
+  rows: SaidRows;
 };
 const BLANK: Pasted = {
   title: '',
@@ -47,6 +50,7 @@ const BLANK: Pasted = {
   classId: null,
   cup: null,
   fixes: {},
+  rows: {},
 };
 const PAUSE_MS = 200;
 const MOST_CHARS = 200_000;
@@ -105,6 +109,7 @@ export function NewFormulaPage() {
       ? null
       : {
           text: form.text,
+          ...(Object.keys(form.rows).length > 0 ? { rows: form.rows } : {}),
           title: form.title,
           method: form.method,
           oven: form.oven,
@@ -200,10 +205,13 @@ export function NewFormulaPage() {
             error={tooLong ? 'That is more than any formula. Split it.' : undefined}
             onChange={(e) => set({ text: e.currentTarget.value })}
           />
+          {form.method.trim() === '' && !isPage && !tooLong && form.text.trim() !== '' && (
+            <PasteRows text={form.text} said={form.rows} onSay={(rows) => set({ rows })} />
+          )}
           <FromElsewhere
             text={form.text}
             onTake={({ title, text, method, oven, time }) =>
-              set({ title, text, method, oven, time, fixes: {} })
+              set({ title, text, method, oven, time, fixes: {}, rows: {} })
             }
           />
           <Textarea
