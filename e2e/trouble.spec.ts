@@ -84,14 +84,23 @@ test('gluten is said at Read, and gluten-free flours come in its place', async (
   await expect(page.getByText(/Gluten held this together/).first()).toBeVisible();
 });
 
-test('where there is no answer the need is named', async ({ page }) => {
+test('where there is no answer the need is named; a sponge of eggs alone is answered, and said to be unsure', async ({
+  page,
+}) => {
   await putFormula(page, {
     title: 'A sponge of eggs alone',
     text: '50 g white rice flour\n100 g potato starch\n180 g sugar\n6 eggs',
     method: 'Whisk the eggs with the sugar to a foam. Fold in the flour.',
   });
   await leaveOut(page, 'egg');
-  await expect(page.getByText(/Nothing we know can stand in for eggs/)).toBeVisible();
+  await expect(page.getByText('Unsure: bake one first.')).toBeVisible();
+  await putFormula(page, {
+    title: 'Eggs without a number',
+    text: '200 g white rice flour\n100 g potato starch\n180 g sugar\neggs',
+    method: 'Whisk the eggs with the sugar. Fold in the flour.',
+  });
+  await leaveOut(page, 'egg');
+  await expect(page.getByText(/How many grams of eggs there are is not known/)).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('link', { name: /Balance/ }).click();
   await expect(page.getByText('No balance yet')).toBeVisible();

@@ -139,7 +139,7 @@ const SAY: Record<string, (a: Args) => string> = {
     )} here brings in ${words(a, 'avoids', AVOID_WORDS)}, of which this formula has none. Allow it above, or write a way of your own.`,
   'cannot.noKit': (a) =>
     `Nothing we know can stand in for ${ids(a)} here and keep out what must go. What cannot be had: ${words<JobId>(a, 'jobs', JOB_NOUNS) || 'its part'} in a ${CLASS_WORDS[s(a, 'classId') as ClassId]?.toLowerCase() ?? 'bake'}.`,
-  'cannot.amount': (a) => `How much ${ids(a)} there is, is not known. Give it in grams at Read first.`,
+  'cannot.amount': (a) => `How many grams of ${ids(a)} there are is not known. Give them at Read first.`,
   'cannot.chosenKit': (a) =>
     n(a, 'known')
       ? `${kitName(s(a, 'kit'))} cannot be used with what must go here. Choose another way.`
