@@ -26,8 +26,10 @@ export type LineChanges = {
   /** What a line that stays is called in full: a drink of oats is not just "milk" where milk is out. */
   called: ReadonlyMap<string, Msg>;
   avoids: readonly AvoidId[];
+  /** What greased the tin leaves, and nothing greases it now. */
+  lined: boolean;
 };
-export const NO_CHANGES: LineChanges = { leaving: new Set(), called: new Map(), avoids: [] };
+export const NO_CHANGES: LineChanges = { leaving: new Set(), called: new Map(), avoids: [], lined: false };
 
 /** Words of a step that are found by its links, and the edit they are of. */
 export type Linked = { from: number; to: number; edit: Instead };
@@ -74,8 +76,14 @@ const PUT_ON: [AvoidId, RegExp, string][] = [
   ['oil', /\b(?:oil|grease)(?= (?:an?|the|your|two|\d))/gi, 'line'],
 ];
 
+/** Where the tin is lined, no word may still say that it is greased. */
+const GREASED: [RegExp, string][] = [
+  [/\bgreased\b/gi, 'lined'],
+  [/\bgrease(?= (?:an?|the|your|two|\d))/gi, 'line'],
+];
+
 /** Words of a step that no line explains and that would still name what is out: each with what is said instead. */
-export function otherWords(step: Step, { leaving, called, avoids }: LineChanges): WordSwap[] {
+export function otherWords(step: Step, { leaving, called, avoids, lined }: LineChanges): WordSwap[] {
   const out: WordSwap[] = [];
   const put = (from: number, to: number, m: Msg) => {
     if (!out.some((s) => s.from < to && from < s.to)) out.push({ from, to, msg: m });
@@ -96,5 +104,9 @@ export function otherWords(step: Step, { leaving, called, avoids }: LineChanges)
           m.index + m[0].length,
           msg('step.word', { word: hob && word === 'line' ? 'heat' : word }),
         );
+  if (lined && !hob)
+    for (const [pattern, word] of GREASED)
+      for (const m of step.text.matchAll(pattern))
+        put(m.index, m.index + m[0].length, msg('step.word', { word }));
   return out;
 }

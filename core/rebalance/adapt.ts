@@ -94,7 +94,8 @@ function changesOf(
       ] as const;
     }),
   );
-  return { leaving, called, avoids };
+  const lined = choices.some((c) => c.conflict.role === 'release' && c.kit.items.length === 0);
+  return { leaving, called, avoids, lined };
 }
 const unknownName = ({ item }: Line): string => (item.kind === 'unknown' ? item.text : '');
 

@@ -64,4 +64,14 @@ describe('the adapted method, checked like a product', () => {
           if (/^g\d$/.test(key)) expect(value, `${demo.title} ${m.code}`).toBeGreaterThan(0.04);
     }
   });
+
+  it('no step greases a tin that another says is lined', () => {
+    const source = readFormula({
+      text: '200 g white rice flour\n2 eggs\n100 g sugar\n90 g butter\nbutter for the tin',
+      method: 'Heat the oven to 180 °C and grease a 20 cm tin. Whisk everything. Pour into the greased tin.',
+      title: 'Quay cake',
+    }).formula;
+    const [best] = adapt({ formula: source, exclude: ['dairy'] }, { lookup: lookupReference }).solutions;
+    for (const s of best!.formula.method) expect(kept(s)).not.toMatch(/\bgreased?\b/);
+  });
 });
