@@ -45,8 +45,7 @@ export type ActionPlace = (typeof ACTION_PLACES)[number];
 
 /**
  * One thing done: its words are `text`, from `from` to `to` in the words of its step. `uses` are the lines it takes, and how
- * much of each; Minutes are from least to most; `tempC` is of the oven, or of what
- * `tempOf` says. `share` is of the dough, `pieceG` what one piece weighs. `ours` are the fields that were not written here:
+ * much of each. Minutes are from least to most; `tempC` is of the oven, or of what `tempOf` says. `share` is of the dough, `pieceG` what one piece weighs. `ours` are the fields that were not written here:
  * an oven heat from before, pieces from the yield.
  */
 export type Action = {

@@ -66,20 +66,16 @@ const TAKEN_FOR: Partial<Record<AvoidId, RegExp>> = {
   egg: /^eggs?$/i,
   tree_nut: /^nuts?$/i,
 };
-/** How a tin, hands or a board are spoken of by what is put on them. */
-const PUT_ON: [AvoidId, RegExp, string][] = [
+/** How a tin, hands or a board are spoken of by what is put on them: where this is out, or where the tin is lined. */
+const PUT_ON: [AvoidId | 'lined', RegExp, string][] = [
   ['milk', /\bbuttered\b/gi, 'lined'],
   ['milk', /\bbutter(?= (?:an?|the|your|two|\d)\b[^.;]*\b(?:tins?|pans?|dish|trays?|moulds?)\b)/gi, 'line'],
   ['tree_nut', /\b(?:wal|hazel)nut[- ]size[d]?\b/gi, 'small, round'],
   ['oil', /\boiled(?= (?:hands|fingers|palms))/gi, 'wet'],
   ['oil', /\b(?:oiled|greased)\b/gi, 'lined'],
   ['oil', /\b(?:oil|grease)(?= (?:an?|the|your|two|\d))/gi, 'line'],
-];
-
-/** Where the tin is lined, no word may still say that it is greased. */
-const GREASED: [RegExp, string][] = [
-  [/\bgreased\b/gi, 'lined'],
-  [/\bgrease(?= (?:an?|the|your|two|\d))/gi, 'line'],
+  ['lined', /\bgreased\b/gi, 'lined'],
+  ['lined', /\bgrease(?= (?:an?|the|your|two|\d))/gi, 'line'],
 ];
 
 /** Words of a step that no line explains and that would still name what is out: each with what is said instead. */
@@ -96,17 +92,14 @@ export function otherWords(step: Step, { leaving, called, avoids, lined }: LineC
     }
   // On a hob "line the pan" is no help.
   const hob = step.actions?.some((a) => a.kind === 'cook' || a.kind === 'turn') ?? false;
-  for (const [avoid, pattern, word] of PUT_ON)
-    if (avoids.includes(avoid))
+  const holds = (on: AvoidId | 'lined'): boolean => (on === 'lined' ? lined && !hob : avoids.includes(on));
+  for (const [on, pattern, word] of PUT_ON)
+    if (holds(on))
       for (const m of step.text.matchAll(pattern))
         put(
           m.index,
           m.index + m[0].length,
           msg('step.word', { word: hob && word === 'line' ? 'heat' : word }),
         );
-  if (lined && !hob)
-    for (const [pattern, word] of GREASED)
-      for (const m of step.text.matchAll(pattern))
-        put(m.index, m.index + m[0].length, msg('step.word', { word }));
   return out;
 }

@@ -1,7 +1,7 @@
 import type { Action, ActionKind } from '../method';
 import { VESSEL, type Clause } from './clauses';
-import { FREEZER, FRIDGE, TENT } from './fields';
-import { heatsIn, timesIn } from './heats';
+import { FREEZER, FRIDGE } from './fields';
+import { heatsIn, TENT, timesIn } from './heats';
 import type { Side } from './mentions';
 
 /** What stands before an act: whether something was baked, whether the bowl is one of yeast. */
@@ -87,8 +87,6 @@ export function kindOf(
       if (/\b(?:butter|fat|block|shortening)\b.*\b(?:into|in)\b/i.test(t) && /\b(?:flour|dry|pea)/i.test(t))
         return 'rub';
       return /\b(?:shapes?|rounds?|discs?|circles)\b/i.test(t) && !/\binto \d/i.test(t) ? 'shape' : 'divide';
-    case 'score':
-      return 'score';
     case 'roll':
       return 'shape';
     case 'line':
@@ -124,8 +122,6 @@ export function kindOf(
         : s.baked
           ? 'glaze'
           : 'wash';
-    case 'wash':
-      return 'wash';
     case 'glaze':
       return s.baked || !/\b(?:yolk|egg|milk|wash)\b/i.test(t) ? 'glaze' : 'wash';
     case 'turned':
@@ -150,19 +146,10 @@ export function kindOf(
     case 'fill':
       if (s.finish && s.baked && /\bover\b|\bwhile\b/i.test(t)) return 'glaze';
       return /\b(?:on|over)\b/i.test(t) && s.baked && /\bicing|glaze|topping\b/i.test(t) ? 'glaze' : 'fill';
-    case 'chill':
-    case 'soak':
-      return c.head;
     case 'other':
       if (chilled && timesIn(t).length > 0) return 'chill';
       if (/\binside\b|\boven\b/i.test(t) && timesIn(t).length > 0) return 'cool';
-      return /\b(?:cool|serve|slice)\b/i.test(t) && s.baked
-        ? 'cool'
-        : timesIn(t).length > 0 && s.baked
-          ? 'cool'
-          : 'other';
-    case 'bake':
-      return 'bake';
+      return s.baked && (/\b(?:cool|serve|slice)\b/i.test(t) || timesIn(t).length > 0) ? 'cool' : 'other';
     default:
       return c.head;
   }

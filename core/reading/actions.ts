@@ -15,13 +15,16 @@ import {
   shareOfDough,
   untilOf,
 } from './fields';
-import { heatsIn, plausible, timesIn } from './heats';
+import { heatsIn, ovenIn, timesIn } from './heats';
 import { Lines, mentionsIn, type Named } from './mentions';
 import { wordsOf } from './spoken';
 import { usesOf } from './uses';
 
+/** Acts that may tell an oven's heat, and the least that one has in a method, °C. */
+const OVENS: readonly ActionKind[] = ['bake', 'blind_bake', 'preheat', 'other'];
+const LEAST_OVEN_C = 100;
 const GEL = /psyllium|chia|flax|gelatine|agar/;
-/** The part that a clause names by the last telling word of its name; with whether all of it is meant. */
+/** The part that a clause names by a telling word of its name. */
 function partNamed(clause: string, parts: readonly Part[]): Part | undefined {
   const words = new Set(wordsOf(clause).map((w) => w.text));
   return parts.find((p) => {
@@ -112,9 +115,7 @@ export function linkMethod(formula: Formula, lookup: Lookup): Formula {
       votes.set(called.part, (votes.get(called.part) ?? 0) + (sure ? 1 : 0.1));
     const most = [...votes].sort((a, b) => b[1] - a[1])[0]?.[0];
     const partId = (mixes && named ? named.id : undefined) ?? (mixes ? most : undefined) ?? s.partId;
-    if (mixes && partId !== s.partId) {
-      s.partId = partId;
-    }
+    if (mixes) s.partId = partId;
     const ids = first.map((m) => m.called.ingredient?.id ?? '');
     const groups = first.map((m) => m.called.ingredient?.group ?? '');
     const gel =
@@ -124,25 +125,22 @@ export function linkMethod(formula: Formula, lookup: Lookup): Formula {
           GEL.test(ids[i]!) || ['water', 'milk', 'plant_drink', 'honey', 'syrup', 'acid', 'oil'].includes(g),
       ) &&
       (first.length > 1 || timesIn(t).length > 0);
-    const starter =
-      s.last?.uses?.some(
-        (u) => lines.called.find((c) => c.line.id === u.lineId)?.ingredient?.group === 'starter',
-      ) ?? false;
+    const starter = s.last?.uses?.some((u) => lines.of(u.lineId)?.ingredient?.group === 'starter') ?? false;
     const yeastOnly =
       groups.includes('yeast') && !groups.some((g) => ['flour', 'blend', 'starch'].includes(g));
     const at_ = formula.parts.find((p) => p.id === partId);
     s.yeasted = (at_?.lines ?? []).some((l) => ['yeast', 'starter'].includes(lookup(l.item)?.group ?? ''));
     s.finish = at_ !== undefined && CLASSES[at_.classId].family === 'finish';
     let kind = kindOf(clause, s, { gel, starter, yeastOnly });
-    const heat = bakeHeat(t, kind);
+    const heat = OVENS.includes(kind) ? ovenIn(t, LEAST_OVEN_C) : null;
     if (kind === 'other' && heat && timesIn(t, true).length > 0) kind = 'bake';
-    // A crust is baked before it is filled: what follows goes into it.
     // On a griddle "bake" is said as well.
     if (kind === 'bake' && ON_PAN.test(t)) kind = 'cook';
+    // A crust is baked before it is filled: what follows goes into it.
     if (kind === 'bake' && !s.baked && isBlind(t)) kind = 'blind_bake';
     const uses = usesOf(lines, s, { t: said, kind, partId, named, direct: first.length });
-    const part = mixes && uses.length > 0 ? lines.partOf(uses[0]!.lineId) : undefined;
-    if (part && uses.every((u) => lines.partOf(u.lineId) === part)) s.partId = part;
+    const part = mixes && uses.length > 0 ? lines.of(uses[0]!.lineId)?.part : undefined;
+    if (part && uses.every((u) => lines.of(u.lineId)?.part === part)) s.partId = part;
     const act: Action = {
       kind,
       text: t.trim().replace(/[\s,;]+(?:and|then)?$/i, ''),
@@ -216,9 +214,7 @@ export function linkMethod(formula: Formula, lookup: Lookup): Formula {
   function onSide(ids: string[], kind: ActionKind): string[] {
     const beside = kind === 'wash' || kind === 'glaze' || kind === 'prepare';
     if (!beside && sideOf(kind) !== 'in') return ids;
-    const own = ids.filter(
-      (id) => isBeside(lines.called.find((c) => c.line.id === id)?.line.role) === beside,
-    );
+    const own = ids.filter((id) => isBeside(lines.of(id)?.line.role) === beside);
     return own.length > 0 ? own : ids;
   }
 
@@ -230,16 +226,6 @@ export function linkMethod(formula: Formula, lookup: Lookup): Formula {
       CLASSES[part.classId].family !== 'finish' &&
       uses.some((u) => part.lines.some((l) => l.id === u.lineId))
     );
-  }
-
-  function bakeHeat(t: string, kind: ActionKind): { c: number; fan: boolean } | null {
-    if (!['bake', 'blind_bake', 'preheat', 'other'].includes(kind)) return null;
-    const core = /\b(?:inside|internal|core|centre|center|middle|probe|reads?)\b/i.test(t);
-    const found = heatsIn(t).filter((h) => plausible(h.c) && h.c >= 100 && !(h.c < 111 && core));
-    const own = found.find((h) => !h.fan && !h.fromF) ?? found.find((h) => !h.fan) ?? found[0];
-    if (!own) return null;
-    const fan = own.fan || (/\b(?:fan|convection)\b/i.test(t) && found.length === 1);
-    return { c: own.c, fan };
   }
 
   function isBlind(t: string): boolean {

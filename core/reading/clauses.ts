@@ -1,5 +1,5 @@
-import { TENT, untilOf } from './fields';
-import { heatsIn, timesIn } from './heats';
+import { untilOf } from './fields';
+import { heatsIn, TENT, timesIn } from './heats';
 import { headsIn, type Head } from './verbs';
 
 /** More of a step, or of a sentence, tells no acts. */
@@ -24,31 +24,30 @@ export function sentencesIn(given: string): { text: string; at: number }[] {
 export type Clause = { head: Head; verb: string; at: number; text: string };
 
 /** Heads that only begin what the next does: "cover and leave", "put it all in a bowl and stir". */
-const FORWARD: readonly Head[] = ['cover', 'add', 'take'];
+const FORWARD: readonly Head[] = ['cover', 'add'];
 export const MIXING: readonly Head[] = ['mix', 'whisk', 'beat', 'add', 'pour'];
 const INTO_NEXT: readonly Head[] = ['mix', 'whisk', 'beat', 'knead', 'cook', 'fold'];
 /** What a thing is put into. */
 export const VESSEL =
   /\b(?:tin|tins|pan|pans|pot|case|cases|dish|tray|trays|sheet|sheets|mould|moulds|mold|ramekins?|cups?|shell|crust|base|basket|ring|papers?|plate|peel|stone|skillet|caramel|trough|jars?|glasses|banneton|wells?|holes?|bundt|springform)\b/i;
+/** Whether it tells a stage of its own: minutes, or what it should look like. */
+const isOwn = (c: Clause): boolean => timesIn(c.text).length > 0 || untilOf(c.text) !== null;
+
 /** The clauses of a sentence, each telling one act; what goes together is together. */
 export const clausesOf = (sentence: string): Clause[] => {
   const heads = headsIn(sentence);
-  const startOf = (h: (typeof heads)[number] | undefined): number | undefined =>
-    h && (/\bthen\s+$/i.exec(sentence.slice(0, h.at))?.index ?? h.at);
-  const cut = heads.map((h, i): Clause => {
-    // What leads in belongs to the first.
-    const then = /\bthen\s+$/i.exec(sentence.slice(0, h.at));
-    const at = i === 0 ? 0 : (then?.index ?? h.at);
-    return {
-      head: h.head,
-      verb: h.verb,
-      at,
-      text: sentence.slice(at, startOf(heads[i + 1]) ?? sentence.length),
-    };
-  });
+  // What leads in belongs to the first; "then" to what it begins.
+  const starts = heads.map((h, i) =>
+    i === 0 ? 0 : (/\bthen\s+$/i.exec(sentence.slice(0, h.at))?.index ?? h.at),
+  );
+  const cut = heads.map(({ head, verb }, i): Clause => ({
+    head,
+    verb,
+    at: starts[i]!,
+    text: sentence.slice(starts[i], starts[i + 1]),
+  }));
   if (cut.length === 0) return [{ head: 'other', verb: '', at: 0, text: sentence }];
   const out: Clause[] = [];
-  const isOwn = (c: Clause): boolean => timesIn(c.text).length > 0 || untilOf(c.text) !== null;
   for (let i = 0; i < cut.length; i++) {
     let c = cut[i]!;
     // "Add the milk and beat for three minutes": one deed, by what follows.
@@ -62,26 +61,23 @@ export const clausesOf = (sentence: string): Clause[] => {
       };
     }
     const last = out.at(-1);
-    // Mixing goes on within a sentence until a stage is told: minutes, or what it should look like.
-    if (
-      last &&
-      MIXING.includes(last.head) &&
-      MIXING.includes(c.head) &&
-      !isOwn(last) &&
-      (!/;\s*$/.test(last.text) || c.text.trim().split(/\s+/).length <= 5) &&
-      !VESSEL.test(c.head === 'pour' ? c.text : '') &&
-      !isBeatIn(last, c)
-    )
-      out[out.length - 1] = { ...last, text: sentence.slice(last.at, c.at + c.text.length) };
-    // A gel and a soak are made by leaving them; toppings follow on one another; a heat goes with its minutes.
-    else if (last && joins(last, c))
+    if (last && (mixesOn(last, c) || joins(last, c)))
       out[out.length - 1] = { ...last, text: sentence.slice(last.at, c.at + c.text.length) };
     else out.push(c);
   }
   return out;
 };
+/** Mixing goes on within a sentence until a stage is told. */
+const mixesOn = (a: Clause, c: Clause): boolean =>
+  MIXING.includes(a.head) &&
+  MIXING.includes(c.head) &&
+  !isOwn(a) &&
+  (!/;\s*$/.test(a.text) || c.text.trim().split(/\s+/).length <= 5) &&
+  !(c.head === 'pour' && VESSEL.test(c.text)) &&
+  !isBeatIn(a, c);
 const TOPPING: readonly Head[] = ['spread', 'strew', 'wash', 'glaze'];
 const STANDS: readonly Head[] = ['let', 'rest'];
+/** A gel and a soak are made by leaving them; toppings follow on one another; a heat goes with its minutes. */
 const joins = (a: Clause, c: Clause): boolean => {
   if ((STANDS.includes(c.head) || /^set aside\b/i.test(c.text)) && !/\bsieve|colander/i.test(c.text))
     return (
@@ -110,6 +106,4 @@ const isBeatIn = (a: Clause, c: Clause): boolean =>
 const mayJoin = (a: Clause, next: Clause): boolean =>
   a.head === 'cover'
     ? !/\bfoil\b|\bwith (?:the )?(?:water|rum|milk|juice|tea)\b/i.test(a.text)
-    : a.head === 'take'
-      ? false
-      : INTO_NEXT.includes(next.head) && !/;\s*$/.test(a.text);
+    : INTO_NEXT.includes(next.head) && !/;\s*$/.test(a.text);

@@ -1,5 +1,7 @@
 import type { Action, ActionCover, ActionKind, ActionPlace } from '../method';
-import { timesIn } from './heats';
+import { numberOf } from './amount';
+import { AFTER, MARKER, TENT, timesIn } from './heats';
+import { FRACTIONS } from './shares';
 
 const UNTIL = /\b(?:until|till|'til|or until)\s+(.+)$/is;
 const STAGE =
@@ -23,29 +25,11 @@ const LID_OFF =
   /\buncover(?:ed)?\b|(?<=min\w* )open\b|\blid off\b|\bwithout (?:the|a|its) (?:lid|foil)\b|\b(?:remove|take off|lift off|off) (?:the )?(?:lid|foil|cover)\b|\bopen the vent\b/i;
 export const ON_PAN =
   /\b(?:a|per|each) side\b|\b(?:in|on) (?:a|the) (?:dry |hot )*(?:pan|griddle|skillet)\b/i;
-export const TENT = /\btent(?:ing|ed)?\b|\bfoil\b/i;
-const AFTER = /\bafter(?: the first)?\s+(?:about\s+)?$/i;
-const MARKER =
-  /(?:\bfor the (?:last|first|final)|\bin the last|\blast|\bhalfway|\bevery|\bfirst)\s*(?:about\s+)?$/i;
 const SIDE = /^\s*(?:a|per|each|on each|on the other|for each)\s+side\b/i;
 export const OVERNIGHT =
   /(?<!\bor )\bovernight\b(?! before)|\bthe (?:night|day|evening) before\b|\bnext morning\b|\b(?:till|until) (?:tomorrow|the next day)\b/i;
 
-const NUMBERS: Record<string, number> = {
-  one: 1,
-  two: 2,
-  three: 3,
-  four: 4,
-  five: 5,
-  six: 6,
-  seven: 7,
-  eight: 8,
-  nine: 9,
-  ten: 10,
-  twelve: 12,
-};
 const COUNT = '(\\d{1,3}|one|two|three|four|five|six|seven|eight|nine|ten|twelve)';
-const countOf = (word: string): number => NUMBERS[word.toLowerCase()] ?? Number(word);
 
 const PIECES: RegExp[] = [
   new RegExp(
@@ -67,7 +51,7 @@ export function piecesIn(t: string): number | null {
   if (/^\s*halve\b/i.test(t) || /\bin half\b/i.test(t)) return 2;
   for (const p of PIECES) {
     const m = p.exec(t);
-    if (m && countOf(m[1]!) > 0) return countOf(m[1]!);
+    if (m && numberOf(m[1]!) > 0) return numberOf(m[1]!);
   }
   return null;
 }
@@ -135,16 +119,9 @@ export const placeOf = (t: string, kind: ActionKind): [ActionPlace, boolean] | n
 
 const OF_DOUGH =
   /\b((?:a |the last |the other |the remaining |the )?(?:half|third|quarter)|two thirds|three quarters|the rest)\b(?! (?:the|of the) (?:sugar|milk|flour|butter|oil|cheese|water))(?! an hour)/i;
-const OF_DOUGH_SHARES: Record<string, number> = {
-  half: 1 / 2,
-  third: 1 / 3,
-  quarter: 1 / 4,
-  'two thirds': 2 / 3,
-  'three quarters': 3 / 4,
-};
 /** How much of the dough a clause speaks of; null where it is of all, or of a line. */
 export function shareOfDough(t: string): Action['share'] | null {
   const of = OF_DOUGH.exec(t)?.[1]?.toLowerCase();
   if (of === undefined) return null;
-  return OF_DOUGH_SHARES[of.replace(/^(?:a|the last|the other|the remaining|the) /, '')] ?? 'rest';
+  return FRACTIONS[of.replace(/^(?:a|the last|the other|the remaining|the) /, '')] ?? 'rest';
 }

@@ -74,6 +74,29 @@ export function heatsIn(text: string, bare = true): Heat[] {
   return found.sort((a, b) => a.at - b.at);
 }
 
+/** Words of a probe in the middle: such a heat below boiling is no oven's. */
+const CORE = /\b(?:inside|internal|core|centre|center|middle|probe|reads?|registers?|thermometer)\b/i;
+
+/**
+ * The oven that a clause tells of, and whether by fan, from `leastC` on. Of an oven told twice the one with no fan counts: the
+ * other is the same oven in another house. Null where none is told; a core is none.
+ */
+export function ovenIn(clause: string, leastC: number): { c: number; fan: boolean } | null {
+  const named = heatsIn(clause).filter(
+    (h) => plausible(h.c) && h.c >= leastC && !(h.c < 111 && CORE.test(clause)),
+  );
+  const heat = named.find((h) => !h.fan && !h.fromF) ?? named.find((h) => !h.fan) ?? named[0];
+  if (!heat) return null;
+  return { c: heat.c, fan: heat.fan || (/\b(?:fan|convection)\b/i.test(clause) && named.length === 1) };
+}
+
+/** Before a time: it says when something is done within a stretch, or how long into it, not how long one takes. */
+export const MARKER =
+  /(?:\bfor the (?:last|first|final)|\bin the last|\blast|\bhalfway|\bevery|\bfirst)\s*(?:about\s+)?$/i;
+export const AFTER = /\bafter(?: the first)?\s*(?:about\s+)?$/i;
+/** A foil over the top. */
+export const TENT = /\btent(?:ing|ed)?\b|\bfoil\b/i;
+
 /** Temperatures with their letter or sign, °C: those given in °C, and those given in °F or gas marks. */
 export function temperaturesIn(text: string): { celsius: number[]; fromF: number[] } {
   const all = heatsIn(text, false);

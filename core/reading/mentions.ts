@@ -100,7 +100,7 @@ export class Lines {
     if (taken.some((t) => typeof t !== 'number')) return null;
     return Math.max(0, 1 - taken.reduce<number>((s, t) => s + (t as number), 0));
   }
-  partOf = (lineId: string): string | undefined => this.called.find((c) => c.line.id === lineId)?.part;
+  of = (lineId: string): Called | undefined => this.called.find((c) => c.line.id === lineId);
   isWhole = (c: Called): boolean => !this.#left.has(c.line.id);
   isGone = (c: Called): boolean => (this.left(c.line.id) ?? 1) < 0.01;
 
@@ -156,8 +156,8 @@ const GROUPS: [RegExp, 'dry' | 'wet' | 'all' | 'rest'][] = [
   ],
 ];
 
-/** Whether an act works on what is in the bowl, or on what lies beside it. */
-export type Side = 'in' | 'beside' | 'any';
+/** Whether an act works on what is in the bowl alone, or on what lies beside it as well. */
+export type Side = 'in' | 'any';
 
 /**
  * The lines that a clause names, in its order. Of several lines a word may mean, those of the part at work come first, then
@@ -178,8 +178,7 @@ export function mentionsIn(
     seen.add(called.line.id);
     out.push({ called, share, sure });
   };
-  const fits = (c: Called): boolean =>
-    side === 'any' || (side === 'beside') === (isBeside(c.line.role) && c.line.role !== 'taste');
+  const fits = (c: Called): boolean => side === 'any' || !isBeside(c.line.role) || c.line.role === 'taste';
   for (let i = 0; i < words.length;) {
     let taken = 0;
     for (let n = Math.min(4, words.length - i); n > 0 && taken === 0; n--) {
@@ -198,22 +197,17 @@ export function mentionsIn(
         /\b(?:over|pan|bath|tin|half ?way)\b/i.test(clause)
       )
         break;
-      // "Rice flour": a longer name that no line has is another thing than the line whose last word it shares.
-      const before = clause.slice(0, words[i]!.at);
-      if (n === 1 && /\p{L}$/u.test(clause.slice(Math.max(0, words[i]!.at - 1), words[i]!.at))) break;
       taken = n;
       // What is named and used up means what was made of it, and nothing else of its kind.
       const place = { from: words[i]!.at, to: words[i + n - 1]!.end };
       if (named.length > 0 && named.every(lines.isGone)) {
-        const here = named.filter((c) => c.part === partId);
-        names.push({ ...place, lineIds: (here.length > 0 ? here : named).map((c) => c.line.id) });
+        names.push({ ...place, lineIds: nearest(named, partId).map((c) => c.line.id) });
         break;
       }
       const chosen = choose([...new Set([...named, ...grouped])], lines, partId, fits);
       if (chosen.length === 0) {
-        const here = grouped.filter((c) => c.part === partId);
         if (grouped.length > 0)
-          names.push({ ...place, lineIds: (here.length > 0 ? here : grouped).map((c) => c.line.id) });
+          names.push({ ...place, lineIds: nearest(grouped, partId).map((c) => c.line.id) });
         break;
       }
       const plural = group?.all === true && named.length !== 1;
@@ -229,7 +223,8 @@ export function mentionsIn(
         const parted = /^(?:yolk|white)$/.test(phrase) && c.ingredient?.group === 'egg';
         put(
           c,
-          shareBefore(before, c.line) ?? (parted ? (lines.isWhole(c) ? 'some' : 'rest') : null),
+          shareBefore(clause.slice(0, words[i]!.at), c.line) ??
+            (parted ? (lines.isWhole(c) ? 'some' : 'rest') : null),
           own.size === 1,
         );
       }
@@ -239,18 +234,24 @@ export function mentionsIn(
   return out;
 }
 
+/** Those of the part at work; all where none is of it. */
+function nearest(of: readonly Called[], partId: string | undefined): readonly Called[] {
+  const here = of.filter((c) => c.part === partId);
+  return here.length > 0 ? here : of;
+}
+
 /** Of lines that a word may mean, those that it means: of the right side, with something left, of the part at work. */
 function choose(
-  of: Called[],
+  of: readonly Called[],
   lines: Lines,
   partId: string | undefined,
   fits: (c: Called) => boolean,
-): Called[] {
+): readonly Called[] {
   const left = of.filter((c) => !lines.isGone(c));
   for (const some of [left.filter(fits), left]) {
     if (some.length === 0) continue;
-    const here = some.filter((c) => c.part === partId);
-    const among = here.length > 0 ? here : some.filter((c) => c.part === some[0]!.part);
+    const here = nearest(some, partId);
+    const among = here.filter((c) => c.part === here[0]!.part);
     const whole = among.filter(lines.isWhole);
     return whole.length > 0 ? whole : among;
   }
@@ -267,10 +268,9 @@ export function groupIn(clause: string, lines: Lines, partId: string | undefined
   for (const [pattern, which] of GROUPS) {
     if (!pattern.test(clause)) continue;
     const left = lines.called.filter((c) => !isBeside(c.line.role) && !lines.isGone(c));
-    const own = left.filter((c) => c.part === partId);
     // Where nothing of the part at work is left, the next is meant.
-    const here = own.length > 0 ? own : left.filter((c) => c.part === left[0]!.part);
-    for (const c of here)
+    const here = nearest(left, partId);
+    for (const c of here.filter((x) => x.part === here[0]!.part))
       if (
         which === 'dry'
           ? lines.isWhole(c) && isDry(c)

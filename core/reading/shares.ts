@@ -4,7 +4,8 @@ import { NUMBER, numberOf } from './amount';
 
 const FRACTION =
   /\b(half|(?:a |one )?third|two thirds|(?:a |one )?quarter|three quarters)\s+(?:of\s+)?(?:the\s+|it\s+)?(?:\p{L}+\s+)?$/iu;
-const FRACTIONS: Record<string, number> = {
+/** Parts of a whole, by their words. */
+export const FRACTIONS: Record<string, number> = {
   half: 1 / 2,
   third: 1 / 3,
   'two thirds': 2 / 3,

@@ -1,5 +1,5 @@
 import type { Cover } from '../formula';
-import { heatsIn, plausible, timesIn } from './heats';
+import { AFTER, MARKER, ovenIn, TENT, timesIn } from './heats';
 
 /** A stretch of the oven that a method tells of: its heat where one was said, °C; how long, min; what lies over it. */
 export type Stage = {
@@ -38,10 +38,6 @@ const OFF =
 /** What a sentence does elsewhere than in the oven. */
 const ELSEWHERE =
   /\b(?:cool(?:s|ed|ing)?|rest(?:s|ing)?|stand|wait|prov(?:e|ing)|proof(?:ing)?|rise|chill|fridge|refrigerate|freez(?:e|er)|soak|boil|simmer|fry|hob|knead|beat|whisk|cream|stir|mix|sweat|melt|infuse|thaw|leave|keep|let)\b/i;
-const CORE = /\b(?:inside|internal|core|centre|center|middle|probe|reads?|registers?|thermometer)\b/i;
-/** A time that says when something is done within a stretch, not how long one takes. */
-const MARKER =
-  /(?:\bafter(?: the first)?|\bfor the (?:last|first|final)|\bin the last|\blast|\bhalfway|\bevery|\bfirst)\s*(?:about\s+)?$/i;
 /** One sheet after another, or one piece: not added up. */
 const AGAIN = /\b(?:if|unless|reheat|refresh|microwave|next day|from frozen)\b/i;
 
@@ -49,7 +45,6 @@ const COVERED =
   /\bcovered\b(?! with (?:foil|paper))|\blid on\b|\bwith (?:the|a|its) lid\b|\bunder (?:the|a|its) lid\b|\bput (?:on )?the lid\b/i;
 const BARE =
   /\buncover(?:ed)?\b|\blid off\b|\bwithout (?:the|a|its) (?:lid|foil|tent)\b|\b(?:remove|take off|lift off) the (?:lid|foil|cover)\b|\bopen the vent\b/i;
-const TENT = /\btent(?:ed|ing)?\b|\bfoil\b/i;
 const GRILL = /\bunder (?:the|a) (?:hot )?(?:grill|broiler)\b|^\s*(?:and )?(?:grill|broil)\b/i;
 /** A foil that comes in the middle of a stretch covers a part of it: the stretch stays as it is. */
 const LATER = /\b(?:last|after|when dark|when brown|if (?:it|they)|half ?way)\b/i;
@@ -68,11 +63,11 @@ const coverIn = (text: string, before: Cover): Cover =>
 /** More of a method, or of a sentence, tells nothing of an oven. */
 const MOST_METHOD = 20_000;
 const MOST_SENTENCE = 400;
-/** Sentences of a method, without their numbers; an abbreviation ends none. */
+/** Sentences of a method, without their numbers. */
 export const sentencesOf = (text: string): string[] =>
   text
     .slice(0, MOST_METHOD)
-    .split(/\r?\n|(?<!\b(?:approx|c|min|mins|tbsp|tsp|temp|e\.g|i\.e))(?<=[.!?])\s+(?=\S)/i)
+    .split(/\r?\n|(?<=[.!?])\s+(?=\S)/)
     .map((s) => s.replace(/^\s*(?:[-*•–]\s+|(?:step\s*)?\d{1,2}\s*[.):]\s+)/i, '').trim())
     .filter(Boolean)
     .map((s) => s.slice(0, MOST_SENTENCE));
@@ -128,21 +123,15 @@ export function stagesIn(method: string): OvenRead {
       }
       cover = coverIn(clause, cover);
       if (!begun || away) continue;
-      const named = heatsIn(clause).filter(
-        (h) => plausible(h.c) && h.c >= 60 && !(h.c < 111 && CORE.test(clause)),
-      );
-      // Of an oven told twice the one with no fan counts: the other is the same oven in another house.
-      const heat = named.find((h) => !h.fan && !h.fromF) ?? named.find((h) => !h.fan) ?? named[0];
-      const fan =
-        heat !== undefined && (heat.fan || (/\b(?:fan|convection)\b/i.test(clause) && named.length === 1));
-      if (heat) now = { c: heat.c, fan };
+      const heat = ovenIn(clause, 60);
+      if (heat) now = heat;
       if (heats && !ovenVerb && heat && stages.length === 0) heated = now;
       // An oven takes its time to get hot: that is no bake.
       if (heats && !bakes) continue;
       if (HEATS_OVEN.test(clause) && !ovenVerb) continue;
       for (const t of timesIn(clause, true)) {
         const before = clause.slice(0, t.at);
-        if (MARKER.test(before) || t.minutes[1] > 600) continue;
+        if (MARKER.test(before) || AFTER.test(before) || t.minutes[1] > 600) continue;
         stages.push({
           ovenC: now?.c ?? null,
           fan: now?.fan ?? false,

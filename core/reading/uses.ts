@@ -1,5 +1,5 @@
 import { isBeside, type Part } from '../formula';
-import type { Action, ActionKind } from '../method';
+import type { Action, ActionKind, ActionShare } from '../method';
 import { sideOf, type State } from './act-kinds';
 import { groupIn, KEPT_BACK, mentionsIn, type Lines } from './mentions';
 
@@ -37,16 +37,10 @@ export function usesOf(
   const side = sideOf(kind);
   // What is soaked or drained comes back: it is still there for what follows.
   const stays = kind === 'soak' || kind === 'drain';
-  const take = (lineId: string, share: number | 'some' | 'most' | 'rest' | null) => {
+  const take = (lineId: string, share: ActionShare | null) => {
     if (uses.some((u) => u.lineId === lineId)) return;
     if (stays) uses.push({ lineId, share: share ?? 1 });
-    else
-      uses.push(
-        lines.take(
-          lineId,
-          share ?? (lines.isWhole(lines.called.find((c) => c.line.id === lineId)!) ? 1 : 'rest'),
-        ),
-      );
+    else uses.push(lines.take(lineId, share ?? (lines.isWhole(lines.of(lineId)!) ? 1 : 'rest')));
   };
   if (kind === 'prepare' || kind === 'preheat') {
     if (/\b(?:oil|butter|grease|greased|smear)\b/i.test(t)) {
