@@ -3,10 +3,12 @@ import { randomUUID } from 'node:crypto';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { PGlite } from '@electric-sql/pglite';
 import type { BackupLine } from '../contract/backup';
 import type { Draft, ShelfPage, Version } from '../contract/dto';
 import { DEMO_FORMULAS } from '../demo/data/formulas';
 import { readFormula } from '../core/reading';
+import { makeDurable } from '../server/db/durable';
 import { at, print, sorted } from './print';
 
 /**
@@ -41,8 +43,8 @@ async function start(dir: string, ...more: string[]) {
   };
 }
 
-type Kind = 'reads' | 'saves' | 'computes' | 'health';
-const times: Record<Kind, number[]> = { reads: [], saves: [], computes: [], health: [] };
+type Kind = 'reads' | 'saves' | 'computes';
+const times: Record<Kind, number[]> = { reads: [], saves: [], computes: [] };
 let errors = 0;
 
 async function timed(
@@ -107,16 +109,9 @@ async function mixed(): Promise<void> {
   const dir = mkdtempSync(join(tmpdir(), 'crumb-load-'));
   const { url, stop } = await start(dir);
   const until = performance.now() + 1000 * SECONDS;
-  let over = false;
-  const health = (async () => {
-    while (!over) {
-      await timed('health', url, '/health');
-      await new Promise((r) => setTimeout(r, 50));
-    }
-  })();
+  const health = watchHealth(url, 50);
   await Promise.all(Array.from({ length: CLIENTS }, (_, i) => client(url, `c${i}`, until)));
-  over = true;
-  await health;
+  const healthy = await health();
   await stop();
   rmSync(dir, { recursive: true, force: true });
   console.log(`${CLIENTS} clients for ${SECONDS} s:`);
@@ -128,8 +123,24 @@ async function mixed(): Promise<void> {
   tell('reads', '150');
   tell('saves', '150');
   tell('computes', '');
-  tell('health', '20');
+  print(`health, ${healthy.length}: p50`, at(healthy, 0.5), 'ms');
+  print('health: p99', at(healthy, 0.99), 'ms', '20');
   print('errors', errors, '', '0');
+}
+
+/** Watches the server's health from another process; what is given back ends it and gives its times, sorted, in ms. */
+function watchHealth(url: string, every: number): () => Promise<number[]> {
+  const child = spawn(process.execPath, [join(import.meta.dirname, 'watch-health.mjs'), url, String(every)], {
+    stdio: ['pipe', 'pipe', 'inherit'],
+  });
+  let said = '';
+  child.stdout.on('data', (d: Buffer) => (said += d.toString()));
+  return async () => {
+    const ended = new Promise((done) => child.once('close', done));
+    child.stdin.end();
+    await ended;
+    return sorted(JSON.parse(said) as number[]);
+  };
 }
 
 /** Health while something long goes on. */
@@ -137,21 +148,11 @@ async function whileHealthy<T>(
   url: string,
   work: () => Promise<T>,
 ): Promise<{ done: T; seconds: number; p99: number }> {
-  let over = false;
-  const seen: number[] = [];
-  const watch = (async () => {
-    while (!over) {
-      const t = performance.now();
-      await (await fetch(`${url}/health`)).arrayBuffer();
-      seen.push(performance.now() - t);
-      await new Promise((r) => setTimeout(r, 25));
-    }
-  })();
+  const health = watchHealth(url, 25);
   const t = performance.now();
   const done = await work();
-  over = true;
-  await watch;
-  return { done, seconds: (performance.now() - t) / 1000, p99: at(sorted(seen), 0.99) };
+  const seconds = (performance.now() - t) / 1000;
+  return { done, seconds, p99: at(await health(), 0.99) };
 }
 
 async function large(): Promise<void> {
@@ -223,6 +224,39 @@ async function large(): Promise<void> {
   rmSync(into, { recursive: true, force: true });
 }
 
+/** What one save costs when nobody else is there: the database's own share, and that of putting it on the disk. */
+async function oneSave(): Promise<void> {
+  const dir = mkdtempSync(join(tmpdir(), 'crumb-load-'));
+  const { settle, stop } = makeDurable(join(dir, 'db'));
+  const db = await PGlite.create({ dataDir: join(dir, 'db') });
+  await db.exec('create table draft (rev int primary key, doc jsonb not null)');
+  settle();
+  const doc = JSON.stringify(readFormula(DEMO_FORMULAS[0]!).formula);
+  const query: number[] = [];
+  const disk: number[] = [];
+  for (let rev = 0; rev < 300; rev++) {
+    const t = performance.now();
+    await db.query('insert into draft values ($1, $2::text::jsonb)', [rev, doc]);
+    const said = performance.now();
+    settle();
+    query.push(said - t);
+    disk.push(performance.now() - said);
+  }
+  await db.close();
+  settle();
+  stop();
+  rmSync(dir, { recursive: true, force: true });
+  console.log('one save of a formula, alone:');
+  for (const [name, all] of [
+    ['in the database', query],
+    ['onto the disk', disk],
+  ] as const) {
+    print(`  ${name}, p50`, at(sorted(all), 0.5), 'ms');
+    print(`  ${name}, p99`, at(sorted(all), 0.99), 'ms');
+  }
+}
+
+await oneSave();
 await mixed();
 await large();
 process.exit(0);
