@@ -24,6 +24,8 @@ const namesTime = (text: string, [from, to]: readonly [number, number]): boolean
 const SIZED_TIN =
   /\d\s*(?:cm|mm|inch|in\.|g|lb|-?\s?(?:hole|cup))\b.{0,20}\b(?:tin|pan|mould|dish|ring)s?\b/i;
 
+const TIN = /\b(?:tin|pan|mould|dish|ring)s?\b/i;
+
 const BAKING = /\b(?:bak(?:e|ed|ing)|oven)\b/i;
 /** A base baked blind is baked as before: the oven of the whole is another. */
 const BLIND = /\bblind\b/i;
@@ -45,7 +47,10 @@ export function notedBake(method: readonly Step[], was: Baked, now: Baked): Step
   const [a, b] = [before?.minutes, after?.minutes];
   const otherTime =
     a && b && (Math.abs(a[0] - b[0]) >= SAME_MIN || Math.abs(a[1] - b[1]) >= SAME_MIN) ? b : null;
-  const otherTin = now.tin && was.tin && now.tin.written !== was.tin.written ? now.tin : null;
+  const otherTin =
+    now.tin && was.tin && (now.tin.written !== was.tin.written || now.tin.count !== was.tin.count)
+      ? now.tin
+      : null;
   const notesFor = (s: Step): Msg[] => [
     ...(otherOven && namesHeat(s.text, before.ovenC!)
       ? [msg('step.ovenNow', { c: oven, fan: after!.fan ? 1 : 0 })]
@@ -53,7 +58,7 @@ export function notedBake(method: readonly Step[], was: Baked, now: Baked): Step
     ...(otherTime && a && BAKING.test(s.text) && namesTime(s.text, a)
       ? [msg('step.timeNow', { from: otherTime[0], to: otherTime[1] })]
       : []),
-    ...(otherTin && SIZED_TIN.test(s.text)
+    ...(otherTin && (SIZED_TIN.test(s.text) || (s.kind === 'fill' && TIN.test(s.text)))
       ? [msg('step.tinNow', { tin: otherTin.written, n: otherTin.count })]
       : []),
   ];

@@ -48,6 +48,16 @@ const MOST_ACTS = 150;
  * under what and where. What a step does not say of its own is taken from what was before, and marked as ours.
  */
 export function linkMethod(formula: Formula, lookup: Lookup): Formula {
+  const before = LINKED.get(formula);
+  if (before?.lookup === lookup) return before.linked;
+  const linked = link(formula, lookup);
+  LINKED.set(formula, { lookup, linked });
+  return linked;
+}
+/** Formulas are not changed once they are made, so that what one was linked to holds as long as it is there. */
+const LINKED = new WeakMap<Formula, { lookup: Lookup; linked: Formula }>();
+
+function link(formula: Formula, lookup: Lookup): Formula {
   const lines = new Lines(formula.parts, lookup);
   const main = mainPart(formula.parts);
   const s: State = {
@@ -269,6 +279,10 @@ export function linkMethod(formula: Formula, lookup: Lookup): Formula {
     }
   }
 }
+
+/** A formula whose method is linked: as it is where that was done, linked now where it comes from before there were links. */
+export const linkedOnce = (formula: Formula, lookup: Lookup): Formula =>
+  formula.method.some((s) => s.actions) ? formula : linkMethod(formula, lookup);
 
 /** Whether a bake has to be begun the day before. */
 const isOvernight = (formula: Formula): boolean =>

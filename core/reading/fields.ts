@@ -47,14 +47,20 @@ const PIECES: RegExp[] = [
   ),
   new RegExp(`^mark ${COUNT}\\b`, 'i'),
 ];
-export function piecesIn(t: string): number | null {
-  if (/^\s*halve\b/i.test(t) || /\bin half\b/i.test(t)) return 2;
+/** How many pieces a clause makes, and where that figure stands in it; no place where it is in the verb ("halve"). */
+export function piecesAt(t: string): { n: number; at?: [number, number] } | null {
+  if (/^\s*halve\b/i.test(t) || /\bin half\b/i.test(t)) return { n: 2 };
   for (const p of PIECES) {
     const m = p.exec(t);
-    if (m && numberOf(m[1]!) > 0) return numberOf(m[1]!);
+    const n = m ? numberOf(m[1]!) : 0;
+    if (m && n > 0) {
+      const from = m.index + m[0].indexOf(m[1]!);
+      return { n, at: [from, from + m[1]!.length] };
+    }
   }
   return null;
 }
+export const piecesIn = (t: string): number | null => piecesAt(t)?.n ?? null;
 const PIECE_G = [
   /(\d{1,4})(?:\s*(?:-|–|to)\s*\d{1,4})?\s?g\b\s*(?:each|apiece|balls?|pieces?|portions?|a piece|per|into each|in each|mounds?|rounds?)/i,
   /\((?:about|around|approx\.?|~)?\s*(\d{1,4})(?:\s*(?:-|–|to)\s*\d{1,4})?\s?g(?: each)?\)/i,

@@ -1,4 +1,4 @@
-export { linkMethod } from './actions';
+export { linkedOnce, linkMethod } from './actions';
 export { guessAgain, SURE_OF_KIND } from './evidence';
 export { minutesIn, temperaturesIn } from './heats';
 export { checkShares, type Fix } from './checks';
@@ -7,8 +7,8 @@ export { nameIn } from './names';
 export { MAX_LINES } from './sections';
 export { expandRow } from './things';
 export * from './match';
+export { sizedMethod } from './sized';
 export * from './read';
 export { readTin } from './tin';
 export { checkMethod, type MethodCheck } from './whole';
-export { takesOf, type Take } from './takes';
 export { isWholePaste, judgedRows, ROW_KINDS, rowsOf, type RowKind, type SaidRows } from './rows';

@@ -363,3 +363,13 @@ describe('doses against common practice (no source)', () => {
     expect(o.options.find((x) => x.kitId === 'almond_drink')!.bringsIn).toEqual(['tree_nut']);
   });
 });
+
+it('a document whose steps have no links yet is adapted as one that was linked when it was read', () => {
+  const f = readFormula(DEMO_FORMULAS.find((d) => /crown/i.test(d.title))!).formula;
+  const old = { ...f, method: f.method.map(({ actions: _, ...s }) => s) };
+  const texts = (x: typeof f) =>
+    adapt({ formula: x, exclude: ['egg', 'dairy'] }, { lookup: lookupReference }).solutions.map((s) =>
+      s.formula.method.map(({ swaps, notes, added }) => ({ swaps, notes, added })),
+    );
+  expect(texts(old)).toEqual(texts(f));
+});

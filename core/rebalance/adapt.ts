@@ -5,6 +5,7 @@ import { isBeside, profileOf, reachOf, type Formula, type Line } from '../formul
 import { AVOID_IDS, type AvoidId, type Lookup } from '../ingredients';
 import { applyEdits, spokenOf, type LineChanges, type StepEdit } from '../method';
 import { withOwnWords } from '../pantry';
+import { linkedOnce } from '../reading';
 import { cautionsOf, closedTo, holdBack, newAllergens, profilesOf, verdictsOf } from './assemble';
 import { PartBench, WORST, type Progress, type Slot, type Trial } from './bench';
 import { withOpen } from './bands';
@@ -227,7 +228,8 @@ function optionsOf(bench: PartBench, best: Trial): Option[] {
  * leaves out stays out. Where a conflict has no kit, no solution is given and the need is named. Yields after each combination, so that long work shows progress and can be stopped.
  */
 export function* adaptSteps(input: AdaptInput, context: AdaptContext): Generator<Progress, Outcome> {
-  const { formula, pins = {}, limit = DEFAULT_LIMIT, words = [], strict = [] } = input;
+  const { pins = {}, limit = DEFAULT_LIMIT, words = [], strict = [] } = input;
+  const formula = linkedOnce(input.formula, context.lookup);
   const kits = [...KITS, ...(input.own ?? []).map(kitOfOwn)];
   const lookup = withOwnWords(context.lookup, words);
   const wanted = new Set([...avoidsOf(input.exclude, input.oil, words), ...formula.avoids]);

@@ -2,6 +2,7 @@ import { CLASSES, JOB_IDS, jobStrength, KITS, type JobId, type JobNeed, type Kit
 import { isRefused, verdictFor } from '../exclusions';
 import { doughLines, isBeside, massOf, type Line, type Part, totalMassG } from '../formula';
 import type { AvoidId, Ingredient, Lookup } from '../ingredients';
+import { conflictId } from './conflict-id';
 import type { Conflict } from './types';
 
 /** Grams of one egg: doses "per egg" count the mass that leaves in these. */
@@ -46,7 +47,7 @@ export function conflictsOf(
     const ingredient = lookup(line.item);
     const verdict = verdictFor(ingredient, avoids);
     if (!ingredient || !isRefused(verdict, strict)) continue;
-    const key = `${part.id}:${ingredient.group}:${isBeside(line.role) ? line.role : part.classId === 'wash' ? 'wash' : 'dough'}`;
+    const key = conflictId(part, ingredient.group, line);
     const entry = found.get(key) ?? { lines: [], ingredients: [], avoids: new Set<AvoidId>() };
     entry.lines.push(line);
     entry.ingredients.push(ingredient);

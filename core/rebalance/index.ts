@@ -3,9 +3,11 @@ export { MASS_BAND } from './bands';
 export { cautionsOf, holdBackOf, newAllergens } from './assemble';
 export type { Progress } from './bench';
 export * from './differences';
+export { cameIn, groupOfConflict } from './conflict-id';
 export { costOf } from './price';
 export * from './scale';
 export * from './style';
+export { takesOf, type Take } from './takes';
 export * from './types';
 
 /** Stamp of the engine: a kept version says which one it was worked out with. */

@@ -124,3 +124,56 @@ describe('rounding to what a scale shows', () => {
     }
   });
 });
+
+describe('the method at another size', () => {
+  const METHOD = [
+    'Whisk 100 g of the rice flour with the yeast and 2 tbsp water.',
+    'Mix in the rest of the flour, the salt, the oil and the water.',
+    'Divide into 8 pieces of about 75 g each and shape.',
+    'Prove 45 minutes at 28 °C, then bake at 220 °C for 18 minutes.',
+  ];
+  const buns = {
+    ...readFormula({
+      title: 'Rolls',
+      text: '300 g white rice flour\n100 g tapioca starch\n320 g water\n8 g salt\n6 g instant yeast\n26 g sunflower oil',
+      method: METHOD.join('\n'),
+    }).formula,
+    yield: { pieces: 8, name: 'rolls' },
+  };
+  const said = (to: ScaleTo): string[] =>
+    sized(buns, to, lookupReference)!.formula.method.map((s) => {
+      let text = s.text;
+      for (const w of [...(s.swaps ?? [])].reverse())
+        text = `${text.slice(0, w.from)}${String(w.msg.args.word)}${text.slice(w.to)}`;
+      return text;
+    });
+
+  it('says its amounts, pieces and what one weighs as they now are, and no time or heat', () => {
+    const [mix, , divide, bake] = said({ by: 'batch', times: 2.5 });
+    expect(mix).toBe('Whisk 250 g of the rice flour with the yeast and 5 tbsp water.');
+    expect(divide).toBe('Divide into 20 pieces of about 75 g each and shape.');
+    expect(bake).toBe(METHOD[3]);
+    expect(said({ by: 'batch', times: 1.25 })[0]).toContain('2½ tbsp');
+    expect(said({ by: 'pieces', pieces: 6, eachG: 90, lossPercent: 10 })[2]).toBe(
+      'Divide into 6 pieces of about 100 g each and shape.',
+    );
+  });
+
+  it('at its own size is as it was written, and a document from before there were links is linked first', () => {
+    expect(said({ by: 'batch', times: 1 })).toEqual(METHOD);
+    const old = { ...buns, method: buns.method.map(({ actions: _, ...s }) => s) };
+    expect(sized(old, { by: 'batch', times: 2 }, lookupReference)!.formula.method[2]!.swaps?.length).toBe(1);
+  });
+
+  it('the swaps of a step never lie over each other, whatever the size', () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...DEMOS), fc.double({ min: 0.1, max: 20, noNaN: true }), (f, times) => {
+        for (const s of sized(f, { by: 'batch', times }, lookupReference)!.formula.method)
+          (s.swaps ?? []).reduce((end, w) => {
+            expect(w.from).toBeGreaterThanOrEqual(end);
+            return w.to;
+          }, 0);
+      }),
+    );
+  });
+});

@@ -1,6 +1,7 @@
 import {
   doughMassG,
   mapLines,
+  piecesOf,
   profileOf,
   totalFlourG,
   totalMassG,
@@ -9,6 +10,7 @@ import {
   type StatedTin,
 } from '../formula';
 import type { Lookup } from '../ingredients';
+import { linkedOnce, sizedMethod } from '../reading';
 import { fitOf } from './bands';
 import type { Fit, FitKey } from './types';
 
@@ -84,7 +86,7 @@ export const scaled = (formula: Formula, factor: number): Formula =>
 
 /**
  * The formula as large as wanted, with the pieces it then makes: those asked for, else its own count times the
- * factor, at least one. Null as in {@link scaleFactor}.
+ * factor, at least one; its method says them, and amounts, as they now are. Null as in {@link scaleFactor}.
  */
 export function sized(
   formula: Formula,
@@ -93,17 +95,21 @@ export function sized(
 ): { formula: Formula; factor: number } | null {
   const factor = scaleFactor(formula, to, lookup);
   if (factor === null) return null;
-  const larger = scaled(formula, factor);
-  const own = larger.yield;
+  const own = formula.yield;
   const pieces = to.by === 'pieces' ? to.pieces : own && Math.max(1, Math.round(factor * own.pieces));
-  return {
-    formula: {
-      ...larger,
-      ...(pieces ? { yield: { name: own?.name ?? '', pieces } } : {}),
-      ...tinsFor(formula, to, factor),
-    },
-    factor,
+  const larger: Formula = {
+    ...scaled(formula, factor),
+    ...(pieces ? { yield: { name: own?.name ?? '', pieces } } : {}),
+    ...tinsFor(formula, to, factor),
   };
+  const [was, now] = [piecesOf(formula), piecesOf(larger)];
+  const method = sizedMethod(linkedOnce(formula, lookup).method, {
+    factor,
+    ...(was && now ? { pieces: { was, now } } : {}),
+    ...(formula.tin && larger.tin ? { tins: { was: formula.tin.count, now: larger.tin.count } } : {}),
+    ...(to.by === 'pieces' ? { eachG: to.eachG / (1 - to.lossPercent / 100) } : {}),
+  });
+  return { formula: { ...larger, method }, factor };
 }
 
 /** The tins of a larger batch: those asked for, else as many more of its own as come nearest, at least one. */

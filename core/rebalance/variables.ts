@@ -2,6 +2,7 @@ import type { Kit, KitItem } from '../classes';
 import { coefficients, doughLines, massOf, type Line, type Part } from '../formula';
 import type { GroupId, Ingredient, ItemState, Lookup } from '../ingredients';
 import type { Msg } from '../explain';
+import { cameInId } from './conflict-id';
 import { EGG_G, itemsIn } from './conflicts';
 import type { Conflict } from './types';
 
@@ -94,7 +95,7 @@ export function variablesOf(
         const base = baseOf(conflict, item, of);
         const [lo, usual, hi] = [item.dose.lo * base, item.dose.usual * base, item.dose.hi * base];
         return {
-          lineId: `${conflict.id}/${kit.id}/${ingredient.id}`,
+          lineId: cameInId(conflict.id, kit.id, ingredient.id),
           ingredient,
           ...(item.state ? { state: item.state } : {}),
           row: coefficients(ingredient, item.state, part.classId),

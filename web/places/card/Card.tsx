@@ -6,8 +6,7 @@ import { suitabilityOf, type Formula, type StatedBake } from '../../../core/form
 import type { Lookup } from '../../../core/ingredients';
 import type { Step } from '../../../core/method';
 import { withOwnWords } from '../../../core/pantry';
-import { takesOf } from '../../../core/reading';
-import { cautionsOf, holdBackOf } from '../../../core/rebalance';
+import { cameIn, cautionsOf, holdBackOf, takesOf } from '../../../core/rebalance';
 import { useKitchen } from '../../api/useKitchen';
 import { KEEP_WORDS, SIGN_WORDS } from '../../words/data/bake';
 import { day, listed } from '../../words/format';
@@ -17,7 +16,6 @@ import { textNow } from '../../words/stepWords';
 import { Suits } from '../../parts/Suits';
 import { sayAdapted } from '../../words/suitability';
 import { liftLines, span } from '../lift/liftLines';
-import { cameIn } from './came';
 import { Care } from './Care';
 import { KeepBack, stepOfMost } from './KeepBack';
 import { Lines } from './Lines';

@@ -1,11 +1,10 @@
 import { openLines, type Formula } from '../../../core/formula';
 import { idOf, type Lookup } from '../../../core/ingredients';
-import { newAllergens } from '../../../core/rebalance';
+import { cameIn, newAllergens } from '../../../core/rebalance';
 import type { CautionId } from '../../../core/classes';
 import { listed } from '../../words/format';
 import { AVOID_WORDS, CAUTION_WORDS, ingredientName, lineName } from '../../words/things';
 import { WhoEats } from '../desk/WhoEats';
-import { cameIn } from './came';
 import classes from './card.module.css';
 import { inDegrees } from '../../words/heat';
 

@@ -1,6 +1,6 @@
 import type { Line } from '../../../core/formula';
 import { idOf } from '../../../core/ingredients';
-import type { Take } from '../../../core/reading';
+import type { Take } from '../../../core/rebalance';
 import type { holdBackOf } from '../../../core/rebalance';
 import { fixed } from '../../words/format';
 import { ingredientName } from '../../words/things';

@@ -7,11 +7,11 @@ import {
   type Line,
   type Part,
 } from '../../../core/formula';
-import type { GroupId, Lookup } from '../../../core/ingredients';
+import type { Lookup } from '../../../core/ingredients';
+import { cameIn, groupOfConflict } from '../../../core/rebalance';
 import { grams, ounces, percent } from '../../words/format';
 import { STATE_WORDS } from '../../words/data/ways';
 import { GROUP_WORDS, lineName, ROLE_WORDS } from '../../words/things';
-import { cameIn } from './came';
 import classes from './card.module.css';
 
 const wasOf = (l: Line | undefined): string =>
@@ -48,7 +48,7 @@ export function Lines({
           {lineName(l)}
           {l.preparation && <span className="quiet">, {l.preparation}</span>}
           {l.role && ROLE_WORDS[l.role] && <span className="quiet">, {ROLE_WORDS[l.role]}</span>}
-          {cameIn(l.id) && <em> {GROUP_WORDS[l.id.split(':')[1] as GroupId] ?? ''}</em>}
+          {cameIn(l.id) && <em> {GROUP_WORDS[groupOfConflict(l.id)!] ?? ''}</em>}
           {l.state && <em>, {STATE_WORDS[l.state]}</em>}
         </th>
         <td className="num">{pct === null ? '' : percent(pct)}</td>

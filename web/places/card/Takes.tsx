@@ -1,6 +1,6 @@
 import type { Line } from '../../../core/formula';
 import { idOf, type Lookup } from '../../../core/ingredients';
-import type { Take } from '../../../core/reading';
+import type { Take } from '../../../core/rebalance';
 import { eighthsOfTsp, type SpoonStandard } from '../../../core/units';
 import { grams, spoons } from '../../words/format';
 import { ingredientName } from '../../words/things';

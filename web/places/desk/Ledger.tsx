@@ -2,8 +2,7 @@ import { ActionIcon, NumberInput, Slider } from '@mantine/core';
 import { IconPin, IconPinnedOff } from '@tabler/icons-react';
 import { useState } from 'react';
 import { bakersPercent, isBeside, type Part, type Profile } from '../../../core/formula';
-import type { GroupId } from '../../../core/ingredients';
-import type { Move } from '../../../core/rebalance';
+import { groupOfConflict, type Move } from '../../../core/rebalance';
 import { useAppDispatch } from '../../app/store';
 import { grams, percent } from '../../words/format';
 import { say } from '../../words/say';
@@ -81,7 +80,7 @@ const unknownName = (part: Part, lineId: string): string => {
 
 /** Why a line is so: what a line that came in stands for, else the engine's reason. */
 const why = (m: Move): string =>
-  (m.conflictId && m.op === 'add' && GROUP_WORDS[m.conflictId.split(':')[1] as GroupId]) || say(m.reason);
+  (m.conflictId && m.op === 'add' && GROUP_WORDS[groupOfConflict(m.conflictId)!]) || say(m.reason);
 
 type Props = {
   of: string;

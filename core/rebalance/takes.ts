@@ -1,6 +1,7 @@
-import { isBeside, massOf, type Formula, type Line, type Part } from '../formula';
+import { massOf, type Formula, type Line, type Part } from '../formula';
 import { idOf, type Lookup } from '../ingredients';
-import { linkMethod } from './actions';
+import { linkMethod } from '../reading';
+import { cameInFor, conflictId } from './conflict-id';
 
 /** What a step takes of a line of what is baked: so many grams; null where the line has none, or the share is only a word. */
 export type Take = { lineId: string; massG: number | null; word: 'some' | 'most' | 'rest' | null };
@@ -10,14 +11,13 @@ export type Take = { lineId: string; massG: number | null; word: 'some' | 'most'
  * whisked. Lines that came in are called by what they are in place of: part, group and where it was used.
  */
 function whatCame(part: Part, line: Line, baked: Formula, lookup: Lookup): Line[] {
-  const group = lookup(line.item)?.group;
-  const where = isBeside(line.role) ? line.role : part.classId === 'wash' ? 'wash' : 'dough';
+  const conflict = conflictId(part, lookup(line.item)?.group, line);
   const made = new Set(
     baked.method.flatMap((s) => (s.added ? [s.added.args.n1, s.added.args.n2, s.added.args.n3] : [])),
   );
   return baked.parts
     .flatMap((p) => p.lines)
-    .filter((l) => l.id.startsWith(`${part.id}:${group}:${where}/`) && !made.has(idOf(l.item) ?? ''));
+    .filter((l) => cameInFor(l.id, conflict) && !made.has(idOf(l.item) ?? ''));
 }
 
 /**

@@ -2,8 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { DEMO_FORMULAS } from '../../demo/data/formulas';
 import { massOf } from '../formula';
 import { lookupReference } from '../ingredients';
-import { adapt } from '../rebalance';
-import { readFormula } from './read';
+import { readFormula } from '../reading';
+import { adapt } from './adapt';
 import { takesOf } from './takes';
 
 const CROWN = readFormula(DEMO_FORMULAS.find((d) => /crown/i.test(d.title))!).formula;
