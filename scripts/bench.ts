@@ -31,16 +31,13 @@ function timed(times: number, work: () => unknown): number[] {
 function programmeOf(n: number): [LeastSquares, Judged[]] {
   const qp = new LeastSquares(n);
   for (let j = 0; j < n; j++) {
-    qp.square([[j, 1]], 4, 0.3);
-    qp.atLeast([[j, 1]], 3);
-    qp.atMost([[j, 1]], 5);
+    qp.squareOf(j, 4, 0.3);
+    qp.least(j, 3);
+    qp.most(j, 5);
   }
   const judged = CLASSES.batter.tolerances.map(({ weight }, k): Judged => {
-    const row = Array.from({ length: n }, (_, j): [number, number] => [
-      j,
-      (Math.sin(7 * k + 3 * j) + 1.2) / n,
-    ]);
-    const target = 4 * row.reduce((s, [, a]) => s + a, 0) + (k % 3 === 0 ? 3 : 0.5);
+    const row = Array.from({ length: n }, (_, j) => (Math.sin(7 * k + 3 * j) + 1.2) / n);
+    const target = 4 * row.reduce((s, a) => s + a, 0) + (k % 3 === 0 ? 3 : 0.5);
     qp.square(row, target, 0.03 * weight);
     return { row, target, weight };
   });

@@ -15,7 +15,7 @@ import {
 import { idOf, LABEL_ALLERGENS, refTo, type AvoidId, type Ingredient, type Lookup } from '../ingredients';
 import { spokenOf, type StepEdit } from '../method';
 import { jobTotal } from './conflicts';
-import type { Fit, LineVerdict, Move } from './types';
+import type { LineVerdict, Move } from './types';
 import type { Choice, PartSolution, Variable } from './variables';
 
 /** Below this an added amount is rounding: no line is made of it. */
@@ -191,30 +191,30 @@ function editsOf(
   });
 }
 
-/** Jobs that matter in the class, that the leaving lines did, and that nothing does now. */
+/**
+ * Jobs that matter in the class, that the leaving lines did, and that nothing does now; told whether lift or binding as a
+ * whole is too low, and how much of a job there was before.
+ */
 export function uncoveredJobs(
   part: Part,
   adapted: Part,
   choices: readonly Choice[],
-  fits: readonly Fit[],
+  { lift: noLift, bind: noBind }: Record<'lift' | 'bind', boolean>,
   lookup: Lookup,
+  before: (job: JobId) => number,
 ): JobId[] {
   const weights = CLASSES[part.classId].jobs;
   const left = new Set(
     choices.filter((c) => c.conflict.role === null).flatMap((c) => c.conflict.jobs.map((j) => j.job)),
   );
   // Lift made good by powder covers foam and creamed air; binding as a whole covers its five kinds.
-  const liftFits = fits.some((f) => f.key === 'lift' && f.state !== 'low');
-  const bindFits = fits.some((f) => f.key === 'bind' && f.state !== 'low');
   const coveredElsewhere = (job: JobId) =>
-    ((job === 'foam' || job === 'cream') && liftFits) ||
-    (BINDING.includes(job) && bindFits && job !== 'set_hot');
+    ((job === 'foam' || job === 'cream') && !noLift) ||
+    (BINDING.includes(job) && !noBind && job !== 'set_hot');
+  const lines = doughLines(adapted);
   return JOB_IDS.filter(
     (job) => left.has(job) && (weights[job] ?? 0) >= JOB_MATTERS && !coveredElsewhere(job),
-  ).filter((job) => {
-    const before = jobTotal(doughLines(part), lookup, part, job);
-    return jobTotal(doughLines(adapted), lookup, adapted, job) < UNCOVERED_BELOW * before;
-  });
+  ).filter((job) => jobTotal(lines, lookup, adapted, job) < UNCOVERED_BELOW * before(job));
 }
 
 /** What can be said of each line against what is left out. */

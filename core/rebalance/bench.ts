@@ -1,6 +1,6 @@
 import { CLASSES, type JobId, type Kit } from '../classes';
 import { verdictFor } from '../exclusions';
-import { profileOf, type Formula, type Part, type Profile } from '../formula';
+import { doughLines, profileOf, type Formula, type Part, type Profile } from '../formula';
 import type { AvoidId, Lookup } from '../ingredients';
 import {
   assemblePart,
@@ -10,9 +10,9 @@ import {
   uncoveredJobs,
   type AssembledPart,
 } from './assemble';
-import { closenessOf, fitOf } from './bands';
+import { fitOf } from './bands';
 import { lowerBound, watchCost } from './bound';
-import { fitIn } from './conflicts';
+import { fitIn, jobTotal } from './conflicts';
 import { LESS_LIQUID_COST, PartProgramme, WIDENED_COST } from './solve';
 import { missesOf, priceCost, styleCost, type Style, type StyleMiss } from './style';
 import type { Conflict, Fit, Pins, ScorePart } from './types';
@@ -38,14 +38,20 @@ export type Trial = {
   kits: Kit[];
   part: AssembledPart;
   solved: PartSolution;
-  profile: Profile;
-  fits: Fit[];
+  /** Worked out when they are asked for: most trials are only ranked. */
+  readonly profile: Profile;
+  readonly fits: Fit[];
   uncovered: JobId[];
   misses: StyleMiss[];
   score: ScorePart[];
   total: number;
 };
 export const WORST = Number.POSITIVE_INFINITY;
+
+function once<T>(work: () => T): () => T {
+  let made: { value: T } | null = null;
+  return () => (made ??= { value: work() }).value;
+}
 
 const widenedCost = (solved: PartSolution): number =>
   solved.widened.reduce((s, w) => s + (w.code === 'widened.line' ? SCORE.lessLiquid : SCORE.widened), 0);
@@ -57,6 +63,7 @@ export class PartBench {
   /** Ids of what the formula holds already. */
   readonly #held: Set<string>;
   readonly #programme: PartProgramme;
+  readonly #jobs = new Map<JobId, number>();
 
   constructor(
     readonly part: Part,
@@ -112,13 +119,19 @@ export class PartBench {
       this.lookup,
       this.pins?.lines,
     );
-    const profile = profileOf(part.part, this.lookup);
-    const fits = fitOf(this.part, profile, this.target);
+    const { target, lookup } = this;
+    const own = this.part;
+    const profile = once(() => profileOf(part.part, lookup));
+    const fits = once(() => fitOf(own, profile(), target));
     const added = part.moves.filter((m) => m.op === 'add').map((m) => m.ingredientId!);
     const unknown = added.filter(
       (id) => verdictFor(this.lookup({ kind: 'ref', id }), this.avoids).finding !== 'no_conflict_found',
     );
-    const uncovered = uncoveredJobs(this.part, part.part, choices, fits, this.lookup);
+    const low = {
+      lift: this.#programme.isLow('lift', solved),
+      bind: this.#programme.isLow('bind', solved),
+    };
+    const uncovered = uncoveredJobs(own, part.part, choices, low, lookup, (job) => this.#before(job));
     const weights = CLASSES[this.part.classId].jobs;
     const incoming = {
       kits,
@@ -126,7 +139,7 @@ export class PartBench {
     };
     const sum = (f: (c: Choice) => number) => choices.reduce((s, c) => s + f(c), 0);
     const score: ScorePart[] = [
-      { code: 'closeness', value: closenessOf(fits) },
+      { code: 'closeness', value: this.#programme.closeness(solved) },
       { code: 'suits', value: SCORE.suits * sum((c) => 1 - fitIn(c.kit, c.conflict)) },
       { code: 'uncovered', value: SCORE.uncovered * uncovered.reduce((s, j) => s + (weights[j] ?? 0), 0) },
       {
@@ -162,13 +175,26 @@ export class PartBench {
       kits,
       part,
       solved,
-      profile,
-      fits,
+      get profile() {
+        return profile();
+      },
+      get fits() {
+        return fits();
+      },
       uncovered,
       misses: missesOf(this.style, incoming, this.#held),
       score,
       total: score.reduce((s, p) => s + p.value, 0),
     };
+  }
+
+  /** What the part does of a job as it was, worked out once. */
+  #before(job: JobId): number {
+    const known = this.#jobs.get(job);
+    if (known !== undefined) return known;
+    const total = jobTotal(doughLines(this.part), this.lookup, this.part, job);
+    this.#jobs.set(job, total);
+    return total;
   }
 
   besides(conflict: Conflict, kit: Kit) {

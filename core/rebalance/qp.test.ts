@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { solveQP } from 'quadprog';
 import { describe, expect, it } from 'vitest';
 import { LeastSquares, minimise, minimiseJudged, type Judged, type Programme, type Row } from './qp';
 
@@ -134,31 +135,13 @@ describe('quadratic programme', () => {
   // min (x−1)² + (y−2.5)² in a polygon; Nocedal & Wright, Numerical Optimization (2nd ed.), example 16.4: x = (1.4, 1.7).
   it('gives the published optimum of a textbook example', () => {
     const qp = new LeastSquares(2);
-    qp.square([[0, 1]], 1, 1);
-    qp.square([[1, 1]], 2.5, 1);
-    qp.atLeast(
-      [
-        [0, 1],
-        [1, -2],
-      ],
-      -2,
-    );
-    qp.atMost(
-      [
-        [0, 1],
-        [1, 2],
-      ],
-      6,
-    );
-    qp.atMost(
-      [
-        [0, 1],
-        [1, -2],
-      ],
-      2,
-    );
-    qp.atLeast([[0, 1]], 0);
-    qp.atLeast([[1, 1]], 0);
+    qp.squareOf(0, 1, 1);
+    qp.squareOf(1, 2.5, 1);
+    qp.atLeast([1, -2], -2);
+    qp.atMost([1, 2], 6);
+    qp.atMost([1, -2], 2);
+    qp.least(0, 0);
+    qp.least(1, 0);
     const { x } = minimise(qp.programme())!;
     expect(x[0]).toBeCloseTo(1.4, 9);
     expect(x[1]).toBeCloseTo(1.7, 9);
@@ -166,9 +149,9 @@ describe('quadratic programme', () => {
 
   it('says when nothing meets the rows', () => {
     const qp = new LeastSquares(1);
-    qp.square([[0, 1]], 0, 1);
-    qp.atLeast([[0, 1]], 2);
-    qp.atMost([[0, 1]], 1);
+    qp.squareOf(0, 0, 1);
+    qp.least(0, 2);
+    qp.most(0, 1);
     expect(minimise(qp.programme())).toBeNull();
   });
 
@@ -181,18 +164,11 @@ describe('quadratic programme', () => {
         (targets, points) => {
           const qp = new LeastSquares(3);
           targets.forEach((t, i) => {
-            qp.square([[i, 1]], t, 1 + i);
-            qp.atLeast([[i, 1]], 0);
-            qp.atMost([[i, 1]], 2);
+            qp.squareOf(i, t, 1 + i);
+            qp.least(i, 0);
+            qp.most(i, 2);
           });
-          qp.equal(
-            [
-              [0, 1],
-              [1, 1],
-              [2, 1],
-            ],
-            3,
-          );
+          qp.equal([1, 1, 1], 3);
           const f = (x: number[]) => x.reduce((s, v, i) => s + (1 + i) * (v - targets[i]!) ** 2, 0);
           const best = minimise(qp.programme())!.x;
           expect(best.reduce((s, v) => s + v, 0)).toBeCloseTo(3, 9);
@@ -203,6 +179,81 @@ describe('quadratic programme', () => {
           }
         },
       ),
+    );
+  });
+
+  it('wherever the rounds begin, they end at the same minimum', () => {
+    const number = fc.double({ min: -3, max: 3, noNaN: true });
+    const anyJudged = fc.record({
+      row: fc.array(number, { minLength: 3, maxLength: 3 }),
+      target: number,
+      weight: fc.double({ min: 0.05, max: 3, noNaN: true }),
+    });
+    fc.assert(
+      fc.property(
+        fc.array(anyJudged, { minLength: 1, maxLength: 5 }),
+        fc.array(fc.constantFrom(-1, 0, 1), { minLength: 5, maxLength: 5 }),
+        (judged, sides) => {
+          const qp = new LeastSquares(3);
+          for (let i = 0; i < 3; i++) {
+            qp.squareOf(i, i / 2, 0.1);
+            qp.least(i, -1);
+            qp.most(i, 2);
+          }
+          const [a, b] = [
+            minimiseJudged(qp, judged)!,
+            minimiseJudged(qp, judged, sides.slice(0, judged.length))!,
+          ];
+          expect(Math.abs(a.value - b.value)).toBeLessThanOrEqual(1e-7 * Math.max(1, Math.abs(a.value)));
+        },
+      ),
+    );
+  });
+
+  it('the package quadprog finds the same, on random programmes with equations and bounds', () => {
+    const number = fc.integer({ min: -40, max: 40 }).map((k) => k / 10);
+    const vector = (n: number) => fc.array(number, { minLength: n, maxLength: n });
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 2, max: 9 }).chain((n) =>
+          fc.record({
+            n: fc.constant(n),
+            factors: fc.array(vector(n), { minLength: n, maxLength: n }),
+            c: vector(n),
+            cuts: fc.array(fc.record({ a: vector(n), b: number }), { maxLength: 5 }),
+            equal: fc.option(vector(n)),
+          }),
+        ),
+        ({ n, factors, c, cuts, equal }) => {
+          const Q = factors.map((_, i) =>
+            factors.map((_f, j) => factors.reduce((s, f) => s + f[i]! * f[j]!, 0) + (i === j ? 0.5 : 0)),
+          );
+          const rows = [
+            ...(equal?.some((x) => x !== 0) ? [{ ...row(equal, 1), equal: true as const }] : []),
+            ...cuts.filter((k) => k.a.some((x) => x !== 0)).map(({ a, b }) => row(a, b)),
+            ...c.flatMap((_, i) => bound(i, -3, 3)),
+          ];
+          const ours = minimise({ n, Q, c, rows });
+          const columns = rows.map((r) => {
+            const column = new Array<number>(n + 1).fill(0);
+            for (const [i, v] of r.a) column[i + 1] = v;
+            return column;
+          });
+          const theirs = solveQP(
+            [[], ...Q.map((r) => [0, ...r])],
+            [0, ...c],
+            Array.from({ length: n + 1 }, (_, i) => [0, ...columns.map((k) => k[i]!)]),
+            [0, ...rows.map((r) => r.b)],
+            rows.filter((r) => 'equal' in r).length,
+          );
+          if (theirs.message !== '') expect(ours).toBeNull();
+          else
+            expect(Math.abs(ours!.value - theirs.value[1])).toBeLessThan(
+              1e-6 * Math.max(1, Math.abs(ours!.value)),
+            );
+        },
+      ),
+      { numRuns: 600 },
     );
   });
 
@@ -217,23 +268,20 @@ describe('quadratic programme', () => {
     const start = (size: number) => {
       const qp = new LeastSquares(size);
       for (let i = 0; i < n; i++) {
-        qp.square([[i, 1]], i / 2, 0.1);
-        qp.atLeast([[i, 1]], -1);
-        qp.atMost([[i, 1]], 2);
+        qp.squareOf(i, i / 2, 0.1);
+        qp.least(i, -1);
+        qp.most(i, 2);
       }
       return qp;
     };
     fc.assert(
       fc.property(fc.array(anyJudged, { maxLength: 6 }), (given) => {
-        const judged: Judged[] = given.map((g) => ({
-          ...g,
-          row: g.row.map((a, i): [number, number] => [i, a]),
-        }));
+        const judged: Judged[] = given;
         const whole = start(n + judged.length);
         judged.forEach(({ row, target, weight }, k) => {
-          whole.square([[n + k, 1]], 0, weight);
-          whole.atMost([...row, [n + k, -1]], target + 1);
-          whole.atLeast([...row, [n + k, 1]], target - 1);
+          whole.squareOf(n + k, 0, weight);
+          whole.atMost(row, target + 1, n + k);
+          whole.atLeast(row, target - 1, n + k);
         });
         const [a, b] = [minimise(whole.programme())!, minimiseJudged(start(n), judged)!];
         expect(Math.abs(a.value - b.value)).toBeLessThanOrEqual(1e-6 * Math.max(1, Math.abs(a.value)));

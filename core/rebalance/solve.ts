@@ -12,7 +12,7 @@ import {
   wetnessBand,
 } from './bands';
 import { groupsOf } from './clash';
-import { LeastSquares, minimiseJudged, type Judged } from './qp';
+import { LeastSquares, minimiseJudged, type Judged, type Sides } from './qp';
 import type { Pins } from './types';
 import {
   leavenVariables,
@@ -29,6 +29,8 @@ import {
 export const LESS_LIQUID_COST = 1;
 export const WIDENED_COST = 2;
 
+/** Where the judged properties begin in a column of a programme. */
+const JUDGED_FROM = 3;
 /** Pull towards the source inside the tolerances: breaks ties, moves nothing that matters. */
 const SOFT_PULL = 0.03;
 const WETNESS_PULL = 0.2;
@@ -41,25 +43,24 @@ const LEAST_SAID = 2e-4;
 /** Slack below this share is rounding, not a widening. */
 const WIDENED = 1e-5;
 
-type Linear = { constant: number; row: [number, number][] };
-
-/** A property of the adapted part as a linear form in the variables. */
-function linearForm(key: PropKey, variables: readonly Variable[], staying: Profile): Linear {
-  const row = variables.flatMap((v, j): [number, number][] => {
-    const x = v.row[key]?.value ?? 0;
-    return x === 0 ? [] : [[j, v.sign * x]];
-  });
-  return { constant: staying.props[key].value, row };
-}
-
-const scaled = (row: readonly [number, number][], k: number): [number, number][] =>
-  row.map(([i, v]) => [i, v * k]);
+/** What a step of a variable brings of each property that a programme looks at, by the place of the property. */
+const columnOf = (v: Variable, keys: readonly PropKey[]): Float64Array =>
+  Float64Array.from(keys, (key) => v.sign * v.step * (v.row[key]?.value ?? 0));
 
 /** The programme of one part: what stays is summed once, each combination of kits is solved on top of it. */
 export class PartProgramme {
   readonly #staying: Profile;
   readonly #leaving: ReadonlySet<string>;
   readonly #leavening: readonly Variable[];
+  readonly #water: Variable | null;
+  readonly #less: Variable | null;
+  /** Amounts of each way at each conflict: they are the same in every combination. */
+  readonly #brought = new Map<string, Variable[]>();
+  readonly #columns = new WeakMap<Variable, Float64Array>();
+  /** Properties in the order of the columns: three that have bands of their own, then those judged. */
+  readonly #keys: readonly PropKey[];
+  /** Where the rounds of the next solve begin: combinations beside each other overrun the same sides. */
+  #sides: Sides | undefined;
 
   constructor(
     readonly part: Part,
@@ -89,6 +90,10 @@ export class PartProgramme {
         : leavenVariables(part, this.#leaving, target.props.mass.value, lookup, allowed).filter(
             (v) => !isHeld(v),
           );
+    const water = lookup({ kind: 'ref', id: 'water' });
+    this.#water = water && waterVariable(part, this.#leaving, target.props.mass.value, water, lookup);
+    this.#less = lessLiquid(part, this.#leaving, held, lookup);
+    this.#keys = ['freeWater', 'demand', 'mass', ...CLASSES[part.classId].tolerances.map((t) => t.key)];
   }
 
   /**
@@ -105,11 +110,10 @@ export class PartProgramme {
     const variables = this.#variables(choices).map(change);
     // With nothing going and nothing held the part is its own target: it comes back as it is, and does not drift.
     const target = choices.length === 0 && groupsOf(this.pins).length === 0 ? this.#staying : this.target;
-    const solve = (all: Variable[], elastic: boolean) =>
-      attempt(this.part, all, this.#staying, target, this.pins, elastic);
+    const solve = (all: Variable[], elastic: boolean) => this.#attempt(all, target, elastic);
     const strict = solve(variables, false);
     if (strict || room <= LESS_LIQUID_COST) return strict;
-    const less = lessLiquid(this.part, this.#leaving, this.pins.lines ?? {}, this.lookup);
+    const less = this.#less;
     const looser = less ? [...variables, less] : variables;
     const solved = (less && solve(looser, false)) ?? (room > WIDENED_COST ? solve(looser, true) : null);
     return solved && less
@@ -139,25 +143,154 @@ export class PartProgramme {
     return sum;
   }
 
+  /** Whether amounts leave a judged property below its band; one that the class does not judge is never low. */
+  isLow(key: PropKey, { variables, amounts }: PartSolution): boolean {
+    const tolerance = CLASSES[this.part.classId].tolerances.find((t) => t.key === key);
+    if (!tolerance) return true;
+    const now = variables.reduce(
+      (s, v, j) => s + (v.row[key]?.value ?? 0) * amounts[j]!,
+      this.#staying.props[key].value,
+    );
+    const least = Math.max(0, this.target.props[key].value - toleranceWidth(tolerance, this.target));
+    return now < least - 1e-6 * Math.max(1, Math.abs(this.target.props[key].value));
+  }
+
   #variables(choices: readonly Choice[]): Variable[] {
-    const chosen = variablesOf(this.part, choices, this.lookup, true, this.#doseBase());
+    const chosen = choices.flatMap((c) => this.#bring(c));
     // A kit that brings the same thing has its own window for it.
     const evening = this.#leavening.filter(
       (v) => v.joins !== null || chosen.every((c) => c.ingredient.id !== v.ingredient.id),
     );
-    const variables = [...chosen, ...evening];
-    const water = this.lookup({ kind: 'ref', id: 'water' });
-    return water
-      ? [
-          ...variables,
-          waterVariable(this.part, this.#leaving, this.target.props.mass.value, water, this.lookup),
-        ]
-      : variables;
+    return [...chosen, ...evening, ...(this.#water ? [this.#water] : [])];
+  }
+
+  #bring({ conflict, kit }: Choice): Variable[] {
+    const key = `${conflict.id}/${kit.id}`;
+    const known = this.#brought.get(key);
+    if (known) return known;
+    const made = variablesOf(
+      this.part,
+      [{ conflict, kit }],
+      this.lookup,
+      true,
+      this.#doseBase(),
+      this.#leaving,
+    );
+    this.#brought.set(key, made);
+    return made;
+  }
+
+  #column(v: Variable): Float64Array {
+    const known = this.#columns.get(v);
+    if (known) return known;
+    const made = columnOf(v, this.#keys);
+    this.#columns.set(v, made);
+    return made;
+  }
+
+  #attempt(variables: Variable[], target: Profile, elastic: boolean): PartSolution | null {
+    const { qp, judged, slack, wetBand } = this.#build(variables, target, elastic);
+    const minimum = minimiseJudged(qp, judged, this.#sides);
+    if (!minimum) return null;
+    this.#sides = minimum.sides;
+    const amounts = variables.map((v, j) => v.sign * Math.max(0, minimum.x[j]! * v.step));
+    return { variables, amounts, widened: elastic ? widenings(minimum.x, variables, slack, wetBand) : [] };
   }
 
   /** The programme itself, for another solver to be held against: strict, or with every band and window to give. */
   programme(choices: readonly Choice[], elastic: boolean): Pick<Built, 'qp' | 'judged'> {
-    return build(this.part, this.#variables(choices), this.#staying, this.target, this.pins, elastic);
+    return this.#build(this.#variables(choices), this.target, elastic);
+  }
+
+  /** The programme of one combination; `elastic` with a widening for every band and window behind the amounts. */
+  #build(variables: readonly Variable[], target: Profile, elastic: boolean): Built {
+    const { part, pins } = this;
+    const n = variables.length;
+    const columns = variables.map((v) => this.#column(v));
+    /** A property of the adapted part, in so many grams a unit, as values of the amounts: these, and what stays. */
+    const formOf = (place: number, unit: number): Float64Array => {
+      const row = new Float64Array(n);
+      for (let j = 0; j < n; j++) row[j] = columns[j]![place]! / unit;
+      return row;
+    };
+    const stays = (key: PropKey): number => this.#staying.props[key].value;
+    const wetBand = target.wetness?.value
+      ? wetnessBand(target.wetness.value) / target.wetness.value
+      : WETNESS_BAND;
+    // Behind the amounts stand, when elastic, the widenings.
+    const slack = { wet: n, mass: n + 1, dose: n + 2 };
+    const size = elastic ? 2 * n + 2 : n;
+    const qp = new LeastSquares(size);
+    const given = (i: number): number | undefined => (elastic ? i : undefined);
+
+    // Amounts are counted in steps, so that grams of gum and grams of flour weigh alike.
+    variables.forEach((v, j) => {
+      qp.squareOf(j, v.usual / v.step, v.weight);
+      if (v.cost > 0) qp.linear(j, v.cost);
+      const pinned = pins.lines?.[v.lineId];
+      if (pinned !== undefined) {
+        qp.equalOf(j, pinned / v.step);
+        return;
+      }
+      qp.least(j, v.lo / v.step, given(slack.dose + j));
+      qp.most(j, v.hi / v.step, given(slack.dose + j));
+      if (elastic) qp.least(j, 0);
+    });
+
+    const judged = CLASSES[part.classId].tolerances.flatMap((tolerance, k): Judged[] => {
+      const { key, weight } = tolerance;
+      const width = toleranceWidth(tolerance, target) || 1;
+      const row = formOf(JUDGED_FROM + k, width);
+      if (weight <= 0 || row.every((x) => x === 0)) return [];
+      const t = (target.props[key].value - stays(key)) / width;
+      qp.square(row, t, SOFT_PULL * weight);
+      return [{ row, target: t, weight }];
+    });
+
+    if (target.wetness && target.props.demand.value > 0) {
+      const w0 = target.wetness.value;
+      // One unit is one band: free − w·demand over band × the source's demand.
+      const band = wetnessBand(w0);
+      const unit = band * target.props.demand.value;
+      const [free, demand] = [formOf(0, unit), formOf(1, unit)];
+      const at = (w: number): { row: Float64Array; t: number } => ({
+        row: free.map((f, j) => f - w * demand[j]!),
+        t: -(stays('freeWater') - w * stays('demand')) / unit,
+      });
+      const middle = at(w0);
+      qp.square(middle.row, middle.t, WETNESS_PULL);
+      if (pins.lockWetness) qp.equal(middle.row, middle.t);
+      else {
+        const [low, high] = [at(Math.max(0, w0 - band)), at(w0 + band)];
+        qp.atLeast(low.row, low.t, given(slack.wet));
+        qp.atMost(high.row, high.t, given(slack.wet));
+      }
+    }
+
+    for (const [key, value] of Object.entries(pins.props?.[part.id] ?? {})) {
+      const held = key as PropKey;
+      const unit = Math.abs(value) || 1;
+      const row = Float64Array.from(variables, (v) => (v.sign * v.step * (v.row[held]?.value ?? 0)) / unit);
+      if (row.some((x) => x !== 0)) qp.equal(row, (value - stays(held)) / unit);
+    }
+
+    const unit = MASS_BAND * target.props.mass.value || 1;
+    const mass = formOf(2, unit);
+    const t = (target.props.mass.value - stays('mass')) / unit;
+    if (pins.lockMass) qp.equal(mass, t);
+    else if (!pins.freeMass) {
+      qp.atLeast(mass, t - 1, given(slack.mass));
+      qp.atMost(mass, t + 1, given(slack.mass));
+    }
+
+    if (elastic)
+      for (let i = n; i < size; i++) {
+        qp.squareOf(i, 0, 1);
+        qp.linear(i, i < slack.dose ? ELASTIC_COST : DOSE_ELASTIC * ELASTIC_COST);
+        qp.least(i, 0);
+      }
+
+    return { qp, judged, slack, wetBand };
   }
 
   #doseBase(): DoseBase {
@@ -166,7 +299,7 @@ export class PartProgramme {
 
   /** Amounts brushed on or on the tin, which no balance touches. */
   besides(choices: readonly Choice[]): Variable[] {
-    return variablesOf(this.part, choices, this.lookup, false, this.#doseBase());
+    return variablesOf(this.part, choices, this.lookup, false, this.#doseBase(), this.#leaving);
   }
 }
 
@@ -176,120 +309,6 @@ type Built = {
   slack: { wet: number; mass: number; dose: number };
   wetBand: number;
 };
-
-/** The programme of one combination; `elastic` with a widening for every band and window behind the amounts. */
-function build(
-  part: Part,
-  variables: Variable[],
-  staying: Profile,
-  target: Profile,
-  pins: Pins,
-  elastic: boolean,
-): Built {
-  const judged = CLASSES[part.classId].tolerances
-    .map((t) => ({ ...t, form: linearForm(t.key, variables, staying) }))
-    .filter((t) => t.form.row.length > 0 && t.weight > 0);
-  const wetBand = target.wetness?.value
-    ? wetnessBand(target.wetness.value) / target.wetness.value
-    : WETNESS_BAND;
-  const n = variables.length;
-  // Behind the amounts stand, when elastic, the widenings.
-  const slack = { wet: n, mass: n + 1, dose: n + 2 };
-  const size = elastic ? 2 * n + 2 : n;
-  const qp = new LeastSquares(size);
-  // Amounts are counted in steps, so that grams of gum and grams of flour weigh alike.
-  const steps = variables.map((v) => v.step);
-  const inSteps = (row: readonly [number, number][]): [number, number][] =>
-    row.map(([j, a]) => [j, a * steps[j]!]);
-
-  variables.forEach((v, j) => {
-    qp.square([[j, 1]], v.usual / v.step, v.weight);
-    if (v.cost > 0) qp.linear(j, v.cost);
-    const pinned = pins.lines?.[v.lineId];
-    if (pinned !== undefined) {
-      qp.equal([[j, 1]], pinned / v.step);
-      return;
-    }
-    const give: [number, number][] = elastic ? [[slack.dose + j, 1]] : [];
-    qp.atLeast([[j, 1], ...give], v.lo / v.step);
-    qp.atMost([[j, 1], ...scaled(give, -1)], v.hi / v.step);
-    if (elastic) qp.atLeast([[j, 1]], 0);
-  });
-
-  const kept = judged.map(({ form, ...tolerance }): Judged => {
-    const { key, weight } = tolerance;
-    const goal = target.props[key].value;
-    const width = toleranceWidth(tolerance, target) || 1;
-    const row = scaled(inSteps(form.row), 1 / width);
-    const t = (goal - form.constant) / width;
-    qp.square(row, t, SOFT_PULL * weight);
-    return { row, target: t, weight };
-  });
-
-  if (target.wetness && target.props.demand.value > 0) {
-    const w0 = target.wetness.value;
-    const free = linearForm('freeWater', variables, staying);
-    const demand = linearForm('demand', variables, staying);
-    // One unit is one band: free − w·demand over band × the source's demand.
-    const band = wetnessBand(w0);
-    const unit = band * target.props.demand.value;
-    const at = (w: number): Linear => ({
-      constant: (free.constant - w * demand.constant) / unit,
-      row: scaled(inSteps([...free.row, ...scaled(demand.row, -w)]), 1 / unit),
-    });
-    const middle = at(w0);
-    qp.square(middle.row, -middle.constant, WETNESS_PULL);
-    if (pins.lockWetness) qp.equal(middle.row, -middle.constant);
-    else {
-      const [low, high] = [at(Math.max(0, w0 - band)), at(w0 + band)];
-      const give: [number, number][] = elastic ? [[slack.wet, 1]] : [];
-      qp.atLeast([...low.row, ...give], -low.constant);
-      qp.atMost([...high.row, ...scaled(give, -1)], -high.constant);
-    }
-  }
-
-  for (const [key, value] of Object.entries(pins.props?.[part.id] ?? {})) {
-    const form = linearForm(key as PropKey, variables, staying);
-    const unit = Math.abs(value) || 1;
-    if (form.row.length > 0) qp.equal(scaled(inSteps(form.row), 1 / unit), (value - form.constant) / unit);
-  }
-
-  const mass = linearForm('mass', variables, staying);
-  const unit = MASS_BAND * target.props.mass.value || 1;
-  const massRow = scaled(inSteps(mass.row), 1 / unit);
-  const t = (target.props.mass.value - mass.constant) / unit;
-  if (pins.lockMass) qp.equal(massRow, t);
-  else if (!pins.freeMass) {
-    const give: [number, number][] = elastic ? [[slack.mass, 1]] : [];
-    qp.atLeast([...massRow, ...give], t - 1);
-    qp.atMost([...massRow, ...scaled(give, -1)], t + 1);
-  }
-
-  if (elastic) {
-    for (let i = n; i < size; i++) {
-      qp.square([[i, 1]], 0, 1);
-      qp.linear(i, i < slack.dose ? ELASTIC_COST : DOSE_ELASTIC * ELASTIC_COST);
-      qp.atLeast([[i, 1]], 0);
-    }
-  }
-
-  return { qp, judged: kept, slack, wetBand };
-}
-
-function attempt(
-  part: Part,
-  variables: Variable[],
-  staying: Profile,
-  target: Profile,
-  pins: Pins,
-  elastic: boolean,
-): PartSolution | null {
-  const { qp, judged, slack, wetBand } = build(part, variables, staying, target, pins, elastic);
-  const minimum = minimiseJudged(qp, judged);
-  if (!minimum) return null;
-  const amounts = variables.map((v, j) => v.sign * Math.max(0, minimum.x[j]! * v.step));
-  return { variables, amounts, widened: elastic ? widenings(minimum.x, variables, slack, wetBand) : [] };
-}
 
 /** Says that a liquid line gives way, which without a conflict it should not. */
 function heldBack(solved: PartSolution, less: Variable, part: Part): Msg[] {

@@ -84,8 +84,8 @@ export function variablesOf(
   lookup: Lookup,
   dough: boolean,
   of: DoseBase,
+  leaving: ReadonlySet<string>,
 ): Variable[] {
-  const leaving = new Set(choices.flatMap((c) => c.conflict.lineIds));
   return choices
     .filter(({ conflict }) => (conflict.role === null) === dough)
     .flatMap(({ conflict, kit }) =>

@@ -42,10 +42,14 @@ export function freeDoses(formula: Formula, exclude: readonly ExclusionId[]): Fr
     );
     const solved = programme.solve(choices, Number.POSITIVE_INFINITY, loosened);
     const usual = new Map(
-      variablesOf(part, choices, lookupReference, true, {
-        flourG: target.flourG,
-        liquidG: target.props.freeWater.value,
-      }).map((v) => [v.lineId, v.usual]),
+      variablesOf(
+        part,
+        choices,
+        lookupReference,
+        true,
+        { flourG: target.flourG, liquidG: target.props.freeWater.value },
+        new Set(conflicts.flatMap((c) => c.lineIds)),
+      ).map((v) => [v.lineId, v.usual]),
     );
     return (solved?.variables ?? []).flatMap((v, j): FreeDose[] => {
       const usualG = usual.get(v.lineId) ?? 0;
