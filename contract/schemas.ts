@@ -81,6 +81,7 @@ const line = () =>
     state: string().oneOf(['gel', 'slurry', 'whisked']),
     preparation: text(200),
     gum: boolean(),
+    uptake: sourced().optional().default(undefined),
   });
 
 const step = () =>

@@ -31,7 +31,9 @@ const NOT_MODELLED: readonly ClassId[] = [
   'choux',
   'pancake',
   'boiled_ring',
+  'doughnut',
   'foam_cake',
+  'meringue',
   'cracker',
   'crumb',
 ];

@@ -1,5 +1,5 @@
 import { linearSum, ratio, type Sourced } from '../explain';
-import { massOf, totalMassG, type Formula } from '../formula';
+import { bowlMassG, massOf, type Formula } from '../formula';
 import type { Component, Ingredient, Lookup } from '../ingredients';
 import { donenessOfBake } from './signs';
 
@@ -109,7 +109,7 @@ export function nutritionOf(formula: Formula, lookup: Lookup): Nutrition {
       ]),
     ]),
   ) as Record<Nutrient, Sourced>;
-  const rawG = totalMassG(lines);
+  const rawG = bowlMassG(lines);
   const loss = lossOf(formula, lookup);
   return {
     bakedG: { value: rawG * (1 - loss.value), ...(loss.sd ? { sd: rawG * loss.sd } : {}), basis: 'derived' },

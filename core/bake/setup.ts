@@ -1,5 +1,5 @@
 import { CLASSES, type ClassId, type FamilyId } from '../classes';
-import { doughLines, mainPart, profileOf, totalMassG, type BakePhase, type Formula } from '../formula';
+import { bowlMassG, doughLines, mainPart, profileOf, type BakePhase, type Formula } from '../formula';
 import type { Lookup } from '../ingredients';
 import { liftOf } from '../leavening';
 import { SEA_LEVEL_PA } from '../units';
@@ -106,7 +106,7 @@ export type SetupMore = { pressurePa?: number; pieces?: number; form?: FreeForm;
 /** The set-up a formula's own statements make; what it does not say is the usual. Null where there is no heat or no mass. */
 export function setupOf(formula: Formula, lookup: Lookup, more: SetupMore = {}): BakeSetup | null {
   const make = makeOf(formula, lookup);
-  const whole = totalMassG(inTheOven(formula).flatMap(doughLines));
+  const whole = bowlMassG(inTheOven(formula).flatMap(doughLines));
   const massG = more.massG ?? whole;
   const { bake: stated, tin } = formula;
   const classId = mainPart(inTheOven(formula))?.classId;

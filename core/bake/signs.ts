@@ -29,6 +29,7 @@ const LOSS: Partial<Record<ClassId, readonly [number, number]>> = {
   brownie: [0.06, 0.1],
   cookie: [0.09, 0.14],
   flatbread: [0.12, 0.2],
+  meringue: [0.1, 0.25],
 };
 const COOL: Partial<Record<ClassId, readonly [number, number]>> = {
   yeast_loaf: [120, 180],
@@ -41,6 +42,9 @@ const COOL: Partial<Record<ClassId, readonly [number, number]>> = {
   muffin: [20, 40],
   brownie: [60, 120],
   cookie: [10, 20],
+  // A meringue stays in the oven until both are cold.
+  meringue: [60, 480],
+  doughnut: [10, 20],
 };
 export const BAKE_NOTES = ['blind', 'frozen', 'boil', 'walls', 'pot', 'custard'] as const;
 /** Things to do or to mind beside time and heat. */
@@ -74,9 +78,9 @@ export function keepsAs(classes: readonly ClassId[]): KeepId {
   const has = (...ids: ClassId[]) => classes.some((c) => ids.includes(c));
   if (has('egg_custard', 'starch_set', 'uncooked_set')) return 'filled';
   if (has('seed_loaf', 'gel_loaf')) return 'dense';
-  if (has('baguette', 'boiled_ring', 'flatbread')) return 'crusty';
+  if (has('baguette', 'boiled_ring', 'flatbread', 'doughnut')) return 'crusty';
   if (has('yeast_loaf', 'bun', 'enriched', 'soda_bread')) return 'soft';
-  return has('cookie', 'cracker') ? 'dry' : 'cake';
+  return has('cookie', 'cracker', 'meringue') ? 'dry' : 'cake';
 }
 
 const BREADS: readonly ClassId[] = [

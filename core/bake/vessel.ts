@@ -170,6 +170,7 @@ export function freeFormOf(classId: ClassId): FreeForm {
     case 'seed_loaf':
     case 'soda_bread':
     case 'choux':
+    case 'meringue':
       return 'dome';
     default:
       return 'flat';

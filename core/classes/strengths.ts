@@ -71,11 +71,21 @@ export function bindStrength(i: Ingredient, state: ItemState | undefined, classI
   return practice(BINDING.reduce((s, j) => s + (weights[j] ?? 0) * tabled(i, state, j), 0) / sum);
 }
 
-/** Where air beaten in lifts: in a kneaded, layered or set dough it does not. */
-const AIRY: readonly FamilyId[] = ['batter', 'foam', 'cookie', 'choux'];
+/**
+ * Where air beaten in lifts, and how much of it the foam of one egg brings, mmol: in a kneaded, layered or set dough none. A
+ * meringue of two parts sugar to one of white has about 3 mL of air to the gram, 0.12 mmol at room temperature: a third of it
+ * is white. Common practice, no source.
+ */
+const AIR_MMOL: Partial<Record<FamilyId, number>> = {
+  batter: 3.3,
+  foam: 3.3,
+  cookie: 3.3,
+  choux: 3.3,
+  meringue: 10,
+};
 
-/** CO2 or its equal in foam, mmol per g: what leaveners can give, and 3.3 mmol for the foam of one egg. */
+/** CO2 or its equal in foam, mmol per g: what leaveners can give, and what the foam of an egg holds here. */
 export function liftStrength(i: Ingredient, state: ItemState | undefined, classId: ClassId): Sourced {
-  const foam = AIRY.includes(CLASSES[classId].family) ? 3.3 * tabled(i, state, 'foam') : 0;
+  const foam = (AIR_MMOL[CLASSES[classId].family] ?? 0) * tabled(i, state, 'foam');
   return foam === 0 ? i.gasMmolG : practice(foam);
 }

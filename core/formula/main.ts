@@ -1,11 +1,11 @@
 import { CLASSES } from '../classes';
-import { doughLines, massOf, type Part } from './types';
+import { bowlMassG, doughLines, type Part } from './types';
 
 /** The part that the bake is about: the heaviest that is no filling, topping or wash; else the heaviest. */
 export function mainPart(parts: readonly Part[]): Part | undefined {
   const beside: readonly string[] = ['finish', 'set', 'custard'];
   const weight = (p: Part): number =>
-    doughLines(p).reduce((s, l) => s + massOf(l), 0) *
+    bowlMassG(doughLines(p)) *
     (beside.includes(CLASSES[p.classId].family) ? 1e-3 : 1);
   return parts.reduce<Part | undefined>(
     (best, p) => (!best || weight(p) > weight(best) ? p : best),

@@ -11,7 +11,7 @@ import {
 } from '../classes';
 import { linearSum, msg, ratio, type Explanation, type Sourced } from '../explain';
 import type { Component, Ingredient, ItemState, Lookup } from '../ingredients';
-import { type Formula, doughLines, massOf, type Part } from './types';
+import { type Formula, doughLines, massOf, type Line, type Part } from './types';
 
 export type PropUnit = 'g' | 'mmol' | 'kcal' | 'eggs';
 
@@ -156,6 +156,15 @@ export function feelWord(fluid: number): FeelWord {
   return FEEL_FROM.find(([, from]) => fluid >= from)?.[0] ?? 'cracks';
 }
 
+/** What the water that a thing took up counts in: each gram of it one. */
+const WATERY: readonly PropKey[] = ['mass', 'water', 'freeWater'];
+/** Lines that took up water before they went in, with how much for each gram. */
+const takenUp = (lines: readonly Line[], lookup: Lookup) =>
+  lines.flatMap((l) => {
+    const ingredient = lookup(l.item);
+    return l.uptake && ingredient ? [{ massG: massOf(l), uptake: l.uptake, ingredient }] : [];
+  });
+
 /** The profile of a part; additive over lines: what is greased or brushed on is not in it. */
 export function profileOf(part: Part, lookup: Lookup): Profile {
   const lines = doughLines(part);
@@ -163,10 +172,14 @@ export function profileOf(part: Part, lookup: Lookup): Profile {
     const ingredient = lookup(l.item);
     return ingredient ? [{ massG: massOf(l), row: coefficients(ingredient, l.state, part.classId) }] : [];
   });
+  const taken = takenUp(lines, lookup);
   const props = Object.fromEntries(
     PROP_KEYS.map((key) => [
       key,
-      linearSum(rows.flatMap(({ massG, row }) => (row[key] ? [{ k: massG, x: row[key] }] : []))),
+      linearSum([
+        ...rows.flatMap(({ massG, row }) => (row[key] ? [{ k: massG, x: row[key] }] : [])),
+        ...(WATERY.includes(key) ? taken.map(({ massG, uptake }) => ({ k: massG, x: uptake })) : []),
+      ]),
     ]),
   ) as Record<PropKey, Sourced>;
   const flourG = lines.reduce((sum, l) => sum + (lookup(l.item)?.flour ? massOf(l) : 0), 0);
@@ -214,6 +227,14 @@ export function explainProperty(part: Part, key: PropKey, lookup: Lookup): Expla
       value: factor.value * massG,
     });
   }
+  if (WATERY.includes(key))
+    for (const { massG, uptake, ingredient } of takenUp(doughLines(part), lookup))
+      inputs.push({
+        label: msg('explain.takenUp', { id: ingredient.id }),
+        factor: uptake,
+        massG,
+        value: massG * uptake.value,
+      });
   inputs.sort((a, b) => b.value - a.value);
   return { equation: msg('explain.sum', { key }), inputs, result: profileOf(part, lookup).props[key] };
 }

@@ -35,6 +35,8 @@ export type Line = {
   preparation?: string;
   /** Of a blend: whether gum is in it, where the row says so. */
   gum?: boolean;
+  /** Water it takes up before it goes in, soaked or boiled and drained, g for each g of it; its grams are of the dry thing. */
+  uptake?: Sourced;
 };
 
 /** What speaks for a kind of bake: what it is called, its make-up on flour, verbs and vessels of its method. */
@@ -138,12 +140,17 @@ export const massOf = (line: Line): number => line.amount.massG?.value ?? 0;
 /** What lines weigh together, g; what is not known counts as nothing. */
 export const totalMassG = (lines: readonly Line[]): number => lines.reduce((s, l) => s + massOf(l), 0);
 
+/** What a line weighs when it goes into the bowl, g: with the water that it took up. */
+export const inBowlG = (line: Line): number => massOf(line) * (1 + (line.uptake?.value ?? 0));
+/** What lines weigh together in the bowl, g; what is not known counts as nothing. */
+export const bowlMassG = (lines: readonly Line[]): number => lines.reduce((s, l) => s + inBowlG(l), 0);
+
 /** How many pieces it makes: as it says, else as many as its tins have holes; null where neither is known. */
 export const piecesOf = ({ yield: makes, tin }: Formula): number | null =>
   makes?.pieces ?? (tin?.holes ? tin.holes * tin.count : null);
 
 /** What goes into the bowls of all parts together, g. */
-export const doughMassG = (formula: Formula): number => totalMassG(formula.parts.flatMap(doughLines));
+export const doughMassG = (formula: Formula): number => bowlMassG(formula.parts.flatMap(doughLines));
 
 /** The formula with every line changed. */
 export const mapLines = (formula: Formula, change: (line: Line) => Line): Formula => ({

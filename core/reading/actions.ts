@@ -1,5 +1,5 @@
 import { CLASSES } from '../classes';
-import { doughLines, isBeside, mainPart, massOf, piecesOf, type Formula, type Part } from '../formula';
+import { bowlMassG, doughLines, isBeside, mainPart, piecesOf, type Formula, type Part } from '../formula';
 import type { Lookup } from '../ingredients';
 import type { Action, ActionField, ActionKind, Step } from '../method';
 import { goesOn, kindOf, sideOf, type State } from './act-kinds';
@@ -266,7 +266,7 @@ function link(formula: Formula, lookup: Lookup): Formula {
     if (pieceG !== null) act.pieceG = pieceG;
     if (pieces === null && pieceG !== null) {
       const part = formula.parts.find((p) => p.id === act.partId) ?? main;
-      const massG = part ? doughLines(part).reduce((x, l) => x + massOf(l), 0) : 0;
+      const massG = part ? bowlMassG(doughLines(part)) : 0;
       const tins =
         formula.tin && formula.tin.count > 1 && /\b(?:pans|tins|moulds)\b/i.test(t)
           ? formula.tin.count

@@ -41,6 +41,7 @@ const MAKES: Partial<Record<ClassId, Make>> = {
   bun: make([70, 115], [3, 20], [3, 16], [0, 35], [0, 3], true),
   baguette: make([80, 120], [0, 5], [0, 4], [0, 5], [0, 1], true),
   boiled_ring: make([60, 95], [0, 8], [1, 8], [0, 12], [0, 1], true),
+  doughnut: make([45, 100], [6, 30], [6, 30], [8, 50], [0, 6], null),
   flatbread: make([50, 105], [1, 14], [0, 5], [0, 10], [0, 4], null),
   enriched: make([40, 95], [10, 38], [8, 35], [8, 50], [0, 3], true),
   soda_bread: make([60, 115], [0, 22], [0, 40], [0, 40], [1.5, 6]),
@@ -82,6 +83,10 @@ const VERBS: [RegExp, readonly ClassId[]][] = [
   ],
   [/\b(?:fold|turn)s?\b[^.]*\b(?:thirds?|letter|book)\b/i, ['flaky']],
   [/\b(?:banneton|proving basket|dutch oven|lidded (?:iron )?pot)\b/i, ['gel_loaf']],
+  [
+    /\b(?:deep[- ]?fr(?:y|ied|ying)|fr(?:y|ied|ying)\b[^.]*\b(?:oil|each side|a side|golden))\b/i,
+    ['doughnut'],
+  ],
   [/\bloaf (?:tin|pan)\b/i, ['yeast_loaf', 'soda_bread', 'seed_loaf', 'batter', 'gel_loaf']],
   [/\b(?:ribbon|stiff peaks|soft peaks|until (?:thick|pale) and (?:thick|tripled))\b/i, ['foam_cake']],
   [

@@ -115,6 +115,11 @@ const clean = (written: string): string =>
       /\beggs?\s*\((XL|L|M|S|extra large|large|medium|small)\)/i,
       (all, size: string) => `${size} ${all.split(/\s*\(/)[0]!}`,
     )
+    // "1 can (400 g) chickpeas, drained (240 g)": what goes in is what is left of the can.
+    .replace(
+      /^[^()]{0,40}\(\s*\d+\s*g\s*\)([^()]*\bdrained\b[^()]*)\(\s*(\d+)\s*g\s*\)\s*$/i,
+      (_all, thing: string, left: string) => `${left} g ${thing.trim()}`,
+    )
     .trim();
 
 /** Reads one line of an ingredient list; `written` is kept as it stood, `row` is the part of it that is read. */

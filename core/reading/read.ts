@@ -9,6 +9,7 @@ import { checkBatch, checkShares, likelier } from './checks';
 import { eggsOf } from './country';
 import { readLineWith, type ReadContext, type ReadLine } from './line';
 import { linkMethod } from './actions';
+import { withUptake } from './uptake';
 import { kindOf } from './evidence';
 import { referenceMatcher } from './match';
 import { isWholePaste, rowsOf, SAID_LINE, undecorated, type SaidRows } from './rows';
@@ -177,5 +178,7 @@ export function readFormula(asked: ReadInput, given: ReadContext = referenceCont
     avoids: [],
     originalText: asked.text.slice(0, 50_000),
   };
-  return { formula: linkMethod(formula, lookupIn(context)), lines, issues };
+  const linked = withUptake(linkMethod(formula, lookupIn(context)), lookupIn(context));
+  const now = new Map(linked.parts.flatMap((p) => p.lines.map((l) => [l.id, l])));
+  return { formula: linked, lines: lines.map((l) => ({ ...l, line: now.get(l.line.id) ?? l.line })), issues };
 }

@@ -1,4 +1,4 @@
-import { doughLines, isBeside, massOf, type Formula, type Part } from '../formula';
+import { bowlMassG, doughLines, isBeside, type Formula, type Part } from '../formula';
 import { INGREDIENTS, type Ingredient, type Lookup } from '../ingredients';
 import type { Action } from '../method';
 import { linkMethod } from './actions';
@@ -119,7 +119,7 @@ function piecesOff(
 ): { pieces: number; pieceG: number; doughG: number } | null {
   if (!a.pieces || !a.pieceG || a.ours?.includes('pieces')) return null;
   const part = parts.find((p) => p.id === a.partId);
-  const doughG = part ? doughLines(part).reduce((s, l) => s + massOf(l), 0) : 0;
+  const doughG = part ? bowlMassG(doughLines(part)) : 0;
   const known = part !== undefined && doughLines(part).every((l) => l.amount.massG);
   if (!known || Math.abs((a.pieces * a.pieceG) / doughG - 1) <= PIECES_OFF) return null;
   return { pieces: a.pieces, pieceG: a.pieceG, doughG };

@@ -221,6 +221,7 @@ const SAY: Record<string, (a: Args) => string> = {
   'label.looksSour': () => 'It holds acid or cultures: soda would meet it.',
   'label.raises': () => 'It holds raising agents: mind what you add.',
   'label.claims': (a) => `It claims: ${s(a, 'words')}. A claim is not proof.`,
+  'explain.takenUp': (a) => `water in ${ingredientName(s(a, 'id'), true)} from the soak`,
   'explain.sum': (a) => `${PROP_WORDS[s(a, 'key') as FitKey] ?? s(a, 'key')} = sum over the lines`,
   ingredient: (a) => ingredientName(s(a, 'id')),
 };

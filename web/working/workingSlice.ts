@@ -114,6 +114,8 @@ export type Correction = {
   item?: ItemRef;
   amount?: Amount;
   massG?: number;
+  /** What it weighs soaked or boiled and drained, g. */
+  wetG?: number;
   /** Kinds of bake that were a guess, as they are guessed now. */
   kinds?: { id: string; classId: ClassId; guess: KindGuess }[];
 };
@@ -366,7 +368,7 @@ export const workingCopy = slice.actions;
 export const workingReducer = slice.reducer;
 
 /** The source with a line corrected. The written text stays. */
-export function correctLine(source: Formula, { lineId, item, amount, massG, kinds }: Correction): Formula {
+export function correctLine(source: Formula, { lineId, item, amount, massG, wetG, kinds }: Correction): Formula {
   return {
     ...source,
     parts: source.parts.map((p) => ({
@@ -381,7 +383,16 @@ export function correctLine(source: Formula, { lineId, item, amount, massG, kind
           massG === undefined
             ? { ...read, confidence: known && read.massG ? 1 : read.confidence }
             : { ...read, massG: { value: massG, basis: 'user' as const }, confidence: known ? 1 : 0 };
-        return { ...l, item: is, amount: now };
+        // What a thing takes up is its own: another thing takes up something else.
+        const { uptake: was, ...rest } = l;
+        const dryG = now.massG?.value;
+        const uptake =
+          wetG !== undefined && dryG
+            ? { value: Math.max(0, wetG / dryG - 1), basis: 'user' as const }
+            : item
+              ? undefined
+              : was;
+        return { ...rest, item: is, amount: now, ...(uptake ? { uptake } : {}) };
       }),
     })),
   };

@@ -233,7 +233,7 @@ const ROWS: Kit[] = [
 
 /** Groups whose stand-ins matter little to what holds a bake: they suit other families nearly as well as batters. */
 const LIGHT_GROUPS: readonly string[] = ['milk', 'nut_drink', 'plant_drink', 'cultured', 'plant_cultured', 'milk_powder', 'nut_pieces', 'acid', 'syrup', 'honey', 'sugar', 'nut_flour', 'nut_butter', 'cream', 'plant_cream', 'cheese', 'plant_cheese', 'chocolate'];
-const OTHERS: readonly FamilyId[] = ['flaky', 'foam', 'choux', 'custard', 'set', 'finish'];
+const OTHERS: readonly FamilyId[] = ['flaky', 'foam', 'meringue', 'choux', 'custard', 'set', 'finish'];
 
 /**
  * Fits in the families that a row does not speak of. Where egg or fat is the structure, only rows that say so may
@@ -245,7 +245,7 @@ const FITS: Record<string, Caps['fit']> = {
   psyllium_gel: { flaky: 0.7, choux: 0.3 },
   psyllium_husk_gel: { flaky: 0.6, choux: 0.25 },
   chickpea_slurry: { flaky: 0.5, choux: 0.35, custard: 0.3 },
-  aquafaba: { foam: 0.6, choux: 0.3, finish: 0.6 },
+  aquafaba: { foam: 0.6, meringue: 0.95, choux: 0.3, finish: 0.6 },
   soy_yogurt_egg: { flaky: 0.4, foam: 0.25 },
   starch_slurry: { flaky: 0.5, set: 0.7 },
   silken_tofu_egg: { foam: 0.15 },
@@ -262,11 +262,11 @@ const FITS: Record<string, Caps['fit']> = {
   apple_for_butter: { set: 0.4, foam: 0.2, choux: 0.15, finish: 0.2 },
   soy_yogurt_for_oil: { foam: 0.4, choux: 0.2, set: 0.4 },
   butter_for_oil: { flaky: 0.9, foam: 0.8, choux: 0.9, set: 0.8, custard: 0.8, finish: 0.8 },
-  paper_lining: { flaky: 1, foam: 1, choux: 1, custard: 1, set: 1, finish: 1 },
+  paper_lining: { flaky: 1, foam: 1, meringue: 1, choux: 1, custard: 1, set: 1, finish: 1 },
   drink_wash: { flaky: 0.9, choux: 0.8, finish: 0.9, foam: 0.8 },
   water_wash: { flaky: 0.5, choux: 0.5, finish: 0.4, foam: 0.5 },
-  left_off: { flaky: 0.7, foam: 0.7, choux: 0.7, custard: 0.7, set: 0.7, finish: 0.7 },
-  left_out_taste: { flaky: 0.7, foam: 0.7, choux: 0.7, custard: 0.7, set: 0.7, finish: 0.7 },
+  left_off: { flaky: 0.7, meringue: 0.7, foam: 0.7, choux: 0.7, custard: 0.7, set: 0.7, finish: 0.7 },
+  left_out_taste: { flaky: 0.7, meringue: 0.7, foam: 0.7, choux: 0.7, custard: 0.7, set: 0.7, finish: 0.7 },
 };
 
 const withFits = (kit: Kit): Kit => {

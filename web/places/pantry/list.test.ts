@@ -57,7 +57,9 @@ describe('the pantry’s list', () => {
     expect(fine).toEqual([]);
     expect(search({ group: 'starch', without: ['corn', 'nightshade', 'dairy'] }).sort()).toEqual([
       'arrowroot',
+      'kuzu',
       'rice_starch',
+      'tapioca_pearls',
       'tapioca_starch',
     ]);
     expect(search({ unread: true, group: 'leavener' }).sort()).toEqual([

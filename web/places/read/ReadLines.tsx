@@ -4,7 +4,7 @@ import { memo, useId, useState } from 'react';
 import { Link } from 'react-router';
 import { verdictFor } from '../../../core/exclusions';
 import type { Msg } from '../../../core/explain';
-import { isBeside, type Line, type LineRole } from '../../../core/formula';
+import { inBowlG, isBeside, type Line, type LineRole } from '../../../core/formula';
 import { idOf, type AvoidId } from '../../../core/ingredients';
 import type { Pantry } from '../../../core/pantry';
 import type { Fix } from '../../../core/reading';
@@ -16,7 +16,8 @@ import { doubt, howRead } from './howRead';
 import classes from './read.module.css';
 
 export type LineView = { line: Line; issues: (Msg & { fixes?: Fix[] })[]; suggestions: string[] };
-export type Change = { ingredientId?: string; massG?: number };
+/** `wetG`: what it weighs when it has been soaked or boiled and drained. */
+export type Change = { ingredientId?: string; massG?: number; wetG?: number };
 export type OnCorrect = (lineId: string, change: Change) => void;
 
 const MOST_G = 100_000;
@@ -48,11 +49,14 @@ export function LineEditor({
   const [g, setG] = useState<number | string>(wasG === undefined ? '' : Number(wasG.toFixed(1)));
   const known = typeof g === 'number' && g > 0;
   const error = g === '' || known ? null : 'Give grams above 0.';
+  const wasWet = line.uptake ? Math.round(inBowlG(line)) : null;
+  const [wet, setWet] = useState<number | string>(wasWet ?? '');
 
   function keep() {
     onCorrect(line.id, {
       ...(id && id !== was ? { ingredientId: id } : {}),
       ...(known && (wasG === undefined || Math.abs(wasG - g) >= 0.05) ? { massG: g } : {}),
+      ...(typeof wet === 'number' && wet > 0 && wet !== wasWet ? { wetG: wet } : {}),
     });
     onDone();
   }
@@ -87,6 +91,18 @@ export function LineEditor({
         error={error}
         hideControls
       />
+      {wasWet !== null && (
+        <NumberInput
+          label="Drained, it weighs"
+          value={wet}
+          onChange={setWet}
+          min={0}
+          max={MOST_G}
+          decimalScale={0}
+          suffix=" g"
+          hideControls
+        />
+      )}
       {/* Where an answer stands ready, Enter takes it. */}
       <Button
         type="submit"
@@ -184,7 +200,10 @@ const Row = memo(function Row({
             <small>± {fixed(line.amount.massG.sd, line.amount.massG.sd < 2 ? 1 : 0)} g</small>
           ) : null}
         </span>
-        <span className={classes.how}>{howRead(line)}</span>
+        <span className={classes.how}>
+          {howRead(line)}
+          {line.uptake && <small> drained about {grams(inBowlG(line))}</small>}
+        </span>
         <ActionIcon
           variant="subtle"
           size={40}

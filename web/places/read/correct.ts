@@ -30,6 +30,7 @@ export function correctionOf(
       ? { amount: reweigh(line.amount.written, ingredient, measures) }
       : {}),
     ...(change.massG === undefined ? {} : { massG: change.massG }),
+    ...(change.wetG === undefined ? {} : { wetG: change.wetG }),
   };
 }
 
