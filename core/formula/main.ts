@@ -5,8 +5,7 @@ import { bowlMassG, doughLines, type Part } from './types';
 export function mainPart(parts: readonly Part[]): Part | undefined {
   const beside: readonly string[] = ['finish', 'set', 'custard'];
   const weight = (p: Part): number =>
-    bowlMassG(doughLines(p)) *
-    (beside.includes(CLASSES[p.classId].family) ? 1e-3 : 1);
+    bowlMassG(doughLines(p)) * (beside.includes(CLASSES[p.classId].family) ? 1e-3 : 1);
   return parts.reduce<Part | undefined>(
     (best, p) => (!best || weight(p) > weight(best) ? p : best),
     undefined,

@@ -368,7 +368,10 @@ export const workingCopy = slice.actions;
 export const workingReducer = slice.reducer;
 
 /** The source with a line corrected. The written text stays. */
-export function correctLine(source: Formula, { lineId, item, amount, massG, wetG, kinds }: Correction): Formula {
+export function correctLine(
+  source: Formula,
+  { lineId, item, amount, massG, wetG, kinds }: Correction,
+): Formula {
   return {
     ...source,
     parts: source.parts.map((p) => ({
