@@ -1,5 +1,5 @@
 import { array, boolean, lazy, number, string } from 'yup';
-import { CLASS_IDS } from '../core/classes';
+import { CLASS_IDS, HOWS } from '../core/classes';
 import { MAX_LABEL_CHARS, RULESET_IDS } from '../core/exclusions';
 import { KIND_REASONS, LINE_ROLES } from '../core/formula';
 import { AVOID_IDS, EGG_GRADINGS } from '../core/ingredients';
@@ -82,6 +82,7 @@ const line = () =>
     preparation: text(200),
     gum: boolean(),
     uptake: sourced().optional().default(undefined),
+    how: string().oneOf([...HOWS]),
   });
 
 const step = () =>

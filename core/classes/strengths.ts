@@ -2,14 +2,27 @@ import type { Sourced } from '../explain';
 import type { Ingredient, ItemState } from '../ingredients';
 import { CLASSES } from './data/classes';
 import { FAT_CREDIT, IN_PIECES, SAME_JOBS, STRENGTHS, STRENGTH_SPREAD } from './data/strengths';
-import { BINDING, type ClassId, type FamilyId, type JobId } from './types';
+import { BINDING, type ClassId, type FamilyId, type How, type JobId } from './types';
 
 const NONE: Sourced = { value: 0, basis: 'derived' };
 
-const tabled = (i: Ingredient, state: ItemState | undefined, job: JobId): number => {
+/**
+ * What is left of a job by how the thing went in: air only where it was beaten in, flake only where firm fat stayed in pieces
+ * or layers, creaming only where it was creamed. A job that is not named is done however it goes in. Common practice, no source.
+ */
+const BY_HOW: Partial<Record<JobId, Partial<Record<How, number>>>> = {
+  foam: { whipped: 1, creamed: 0.6, mixed: 0.25, rubbed: 0.1, layered: 0.1, melted: 0.1, cooked: 0 },
+  cream: { creamed: 1, whipped: 0.5, mixed: 0, rubbed: 0, layered: 0, melted: 0, cooked: 0 },
+  flake: { rubbed: 1, layered: 1, creamed: 0, whipped: 0, mixed: 0, melted: 0, cooked: 0 },
+};
+/** Share of a job that a thing does where it goes in so; all of it where that is not known. */
+export const doneSo = (job: JobId, how: How | undefined): number =>
+  how === undefined ? 1 : (BY_HOW[job]?.[how] ?? 1);
+
+const tabled = (i: Ingredient, state: ItemState | undefined, job: JobId, how?: How): number => {
   const id = i.like ?? '';
   const row = (state && STRENGTHS[`${id}@${state}`]) || STRENGTHS[id] || STRENGTHS[SAME_JOBS[id] ?? ''];
-  return row ? (row[1][job] ?? 0) / row[0] : 0;
+  return row ? (doneSo(job, how) * (row[1][job] ?? 0)) / row[0] : 0;
 };
 
 const practice = (value: number): Sourced =>
@@ -45,6 +58,7 @@ export function jobStrength(
   state: ItemState | undefined,
   classId: ClassId,
   job: JobId,
+  how?: How,
 ): Sourced {
   switch (job) {
     case 'wet':
@@ -60,7 +74,7 @@ export function jobStrength(
         ? { value: 1, basis: 'derived' }
         : NONE;
     default:
-      return practice(tabled(i, state, job));
+      return practice(tabled(i, state, job, how));
   }
 }
 
@@ -84,8 +98,17 @@ const AIR_MMOL: Partial<Record<FamilyId, number>> = {
   meringue: 10,
 };
 
+/** Kinds that are rubbed, pressed or rolled thin: no air that was beaten in is left in them. */
+const NO_AIR: readonly ClassId[] = ['shortcrust', 'press_in', 'cracker', 'crumb'];
+
 /** CO2 or its equal in foam, mmol per g: what leaveners can give, and what the foam of an egg holds here. */
-export function liftStrength(i: Ingredient, state: ItemState | undefined, classId: ClassId): Sourced {
-  const foam = (AIR_MMOL[CLASSES[classId].family] ?? 0) * tabled(i, state, 'foam');
+export function liftStrength(
+  i: Ingredient,
+  state: ItemState | undefined,
+  classId: ClassId,
+  how?: How,
+): Sourced {
+  const foam =
+    (NO_AIR.includes(classId) ? 0 : (AIR_MMOL[CLASSES[classId].family] ?? 0)) * tabled(i, state, 'foam', how);
   return foam === 0 ? i.gasMmolG : practice(foam);
 }

@@ -30,6 +30,10 @@ export type JobId = (typeof JOB_IDS)[number];
 /** The jobs that together are binding. */
 export const BINDING: readonly JobId[] = ['thicken', 'shape', 'hold_gas', 'set_hot', 'set_cool'];
 
+/** How a thing goes in: it decides whether it brings air, flake or nothing of the kind. */
+export const HOWS = ['whipped', 'creamed', 'rubbed', 'layered', 'melted', 'cooked', 'mixed'] as const;
+export type How = (typeof HOWS)[number];
+
 /** Kinds of bake, grouped by what holds them: each family shares what can stand in for what. */
 export const FAMILY_IDS = [
   'yeast_loaf',
@@ -206,10 +210,23 @@ export type KitItem = {
   families?: FamilyId[];
   /** Joins a line of the same ingredient that is there already (more of the same baking powder). */
   joins?: true;
+  /** In place of the air that was beaten in: as much less as it was beaten less. */
+  forAir?: true;
 };
 
 /** How well a kit suits a family, 0 to 1 (0 or absent: not at all), and how many eggs at most it stands in for. */
-export type Caps = { fit: Partial<Record<FamilyId, number>>; maxEggs?: number };
+export type Caps = {
+  fit: Partial<Record<FamilyId, number>>;
+  maxEggs?: number;
+  /** Kinds that it suits otherwise than the rest of their family. */
+  classes?: Partial<Record<ClassId, number>>;
+  /** It tastes of pulses or yeast: in a sweet filling or icing it suits half as well. */
+  savoury?: true;
+  /** Beyond `maxEggs` its fit is gone after so many more. */
+  fades?: number;
+  /** Times the fit, where what leaves went in so. */
+  how?: Partial<Record<How, number>>;
+};
 
 export type SchoolTag = 'gum_free' | 'no_oil' | 'whole_food' | 'light' | 'wholegrain';
 export type CautionId =

@@ -38,7 +38,7 @@ export function reachOf(part: Part, lookup: Lookup): Reach | null {
   const of = (line: Line, key: PropKey): number => {
     const ingredient = lookup(line.item);
     const per = ingredient
-      ? Math.abs(coefficients(ingredient, line.state, part.classId)[key]?.value ?? 0)
+      ? Math.abs(coefficients(ingredient, line.state, part.classId, line.how)[key]?.value ?? 0)
       : mostPerGram()[key];
     return per * (line.amount.massG?.value ?? ANY_G);
   };

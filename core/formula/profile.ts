@@ -7,6 +7,7 @@ import {
   PROP_KEYS,
   type ClassId,
   type FeelWord,
+  type How,
   type PropKey,
 } from '../classes';
 import { linearSum, msg, ratio, type Explanation, type Sourced } from '../explain';
@@ -46,44 +47,47 @@ const COMPONENT_OF: Partial<Record<PropKey, Component>> = {
   salt: 'salt',
 };
 
-const perGram = (x: Sourced): Sourced => ({
+const times = (x: Sourced, k: number): Sourced => ({
   ...x,
-  value: x.value / 100,
-  ...(x.sd === undefined ? {} : { sd: x.sd / 100 }),
+  value: k * x.value,
+  ...(x.sd === undefined ? {} : { sd: k * x.sd }),
 });
+
+const perGram = (x: Sourced): Sourced => times(x, 1 / 100);
 
 type Row = Record<PropKey, Sourced | null>;
 /** Rows by ingredient: they never change, and a solve asks for them thousands of times. */
 const ROWS = new WeakMap<Ingredient, Map<string, Row>>();
 
 /** All coefficients of an ingredient in a state and class, worked out once. */
-export function coefficients(i: Ingredient, state: ItemState | undefined, classId: ClassId): Row {
+export function coefficients(i: Ingredient, state: ItemState | undefined, classId: ClassId, how?: How): Row {
   const byState = ROWS.get(i) ?? new Map<string, Row>();
   ROWS.set(i, byState);
-  const key = `${state ?? ''}|${classId}`;
+  const key = `${state ?? ''}|${classId}|${how ?? ''}`;
   let row = byState.get(key);
   if (!row) {
-    row = Object.fromEntries(PROP_KEYS.map((k) => [k, coefficientOf(i, state, classId, k)])) as Row;
+    row = Object.fromEntries(PROP_KEYS.map((k) => [k, coefficientOf(i, state, classId, k, how)])) as Row;
     byState.set(key, row);
   }
   return row;
 }
 
-/** Wetness of a usual batter (common practice, no source). */
-const USUAL_BATTER = 1.6;
-
 /**
- * A gel made before holds its own water and no more. In a batter, where every gram of demand is given this many
- * grams of water, its demand is counted that much smaller; near wetness 1, as in a dough, nothing changes.
+ * Water that a gel made beforehand keeps to itself, g for each g of what made it: what it was given beyond that is as free as the
+ * water of an egg. Set so that the usual gel for an egg wets as the egg did. Common practice, no source.
  */
-function gelInBatter(absorption: Sourced): Sourced {
-  const { sd, value } = absorption;
-  return {
-    ...absorption,
-    value: value / USUAL_BATTER,
-    ...(sd === undefined ? {} : { sd: sd / USUAL_BATTER }),
-  };
-}
+const GEL_KEEPS: Record<string, number> = {
+  flax_ground: 3.5,
+  chia_ground: 3.3,
+  chia_whole: 3,
+  psyllium_powder: 8,
+  psyllium_husk: 6.5,
+};
+const keptBy = (i: Ingredient, state: ItemState | undefined): number | undefined =>
+  state === 'gel' ? GEL_KEEPS[i.like ?? i.id] : undefined;
+
+/** Flour boiled to a paste, as in choux or a cooked starter, holds so many times the water. Common practice, no source. */
+const COOKED_HOLDS = 2.5;
 
 /**
  * What one gram of an ingredient brings of a property in a class; null where its composition is not known.
@@ -94,6 +98,7 @@ function coefficientOf(
   state: ItemState | undefined,
   classId: ClassId,
   key: PropKey,
+  how?: How,
 ): Sourced | null {
   const component = COMPONENT_OF[key];
   if (component) {
@@ -105,13 +110,16 @@ function coefficientOf(
       return { value: 1, basis: 'derived' };
     case 'freeWater': {
       const water = i.per100g.water;
+      const kept = keptBy(i, state);
+      if (kept !== undefined)
+        return { value: -kept, sd: 0.25 * kept, basis: 'practice', sourceId: 'practice' };
       if (i.dry) return { value: 0, basis: 'derived' };
       return water && perGram(water);
     }
     case 'demand':
-      return state === 'gel' && CLASSES[classId].family === 'batter'
-        ? gelInBatter(i.absorption)
-        : i.absorption;
+      // A gel is judged by the water that it keeps, once.
+      if (keptBy(i, state) !== undefined) return { value: 0, basis: 'derived' };
+      return i.flour && how === 'cooked' ? times(i.absorption, COOKED_HOLDS) : i.absorption;
     case 'energy':
       return perGram(i.energyKcal);
     case 'acid':
@@ -125,7 +133,7 @@ function coefficientOf(
     case 'bite':
       return jobStrength(i, state, classId, 'bite');
     default:
-      return liftStrength(i, state, classId);
+      return liftStrength(i, state, classId, how);
   }
 }
 
@@ -170,7 +178,9 @@ export function profileOf(part: Part, lookup: Lookup): Profile {
   const lines = doughLines(part);
   const rows = lines.flatMap((l) => {
     const ingredient = lookup(l.item);
-    return ingredient ? [{ massG: massOf(l), row: coefficients(ingredient, l.state, part.classId) }] : [];
+    return ingredient
+      ? [{ massG: massOf(l), row: coefficients(ingredient, l.state, part.classId, l.how) }]
+      : [];
   });
   const taken = takenUp(lines, lookup);
   const props = Object.fromEntries(
@@ -217,7 +227,7 @@ export function explainProperty(part: Part, key: PropKey, lookup: Lookup): Expla
   const inputs: Explanation['inputs'] = [];
   for (const line of doughLines(part)) {
     const ingredient = lookup(line.item);
-    const factor = ingredient && coefficients(ingredient, line.state, part.classId)[key];
+    const factor = ingredient && coefficients(ingredient, line.state, part.classId, line.how)[key];
     const massG = massOf(line);
     if (!ingredient || !factor || factor.value * massG === 0) continue;
     inputs.push({

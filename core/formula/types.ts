@@ -1,4 +1,4 @@
-import type { ClassId } from '../classes';
+import type { ClassId, How } from '../classes';
 import type { Sourced } from '../explain';
 import { refTo, type AvoidId, type ItemRef, type ItemState, type Lookup } from '../ingredients';
 import type { Step } from '../method';
@@ -37,6 +37,8 @@ export type Line = {
   gum?: boolean;
   /** Water it takes up before it goes in, soaked or boiled and drained, g for each g of it; its grams are of the dry thing. */
   uptake?: Sourced;
+  /** How it goes in, by the method; open where that does not say. */
+  how?: How;
 };
 
 /** What speaks for a kind of bake: what it is called, its make-up on flour, verbs and vessels of its method. */

@@ -166,7 +166,7 @@ export function liftOf(part: Part, lookup: Lookup, pressurePa = SEA_LEVEL_PA): L
     .filter((l) => l.ingredient.gasMmolG.value === 0)
     .map((l) => ({
       id: l.ingredient.id,
-      mmol: l.massG * liftStrength(l.ingredient, l.line.state, part.classId).value,
+      mmol: l.massG * liftStrength(l.ingredient, l.line.state, part.classId, l.line.how).value,
     }))
     .filter((l) => l.mmol > 0);
   add(

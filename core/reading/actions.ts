@@ -16,6 +16,7 @@ import {
   untilOf,
 } from './fields';
 import { heatsIn, ovenIn, timesIn } from './heats';
+import { withHow } from './hows';
 import { Lines, mentionsIn, type Named } from './mentions';
 import { wordsOf } from './spoken';
 import { usesOf } from './uses';
@@ -50,7 +51,7 @@ const MOST_ACTS = 150;
 export function linkMethod(formula: Formula, lookup: Lookup): Formula {
   const before = LINKED.get(formula);
   if (before?.lookup === lookup) return before.linked;
-  const linked = link(formula, lookup);
+  const linked = withHow(link(formula, lookup), lookup);
   LINKED.set(formula, { lookup, linked });
   return linked;
 }

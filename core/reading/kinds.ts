@@ -23,7 +23,10 @@ const CLASS_NAMES: [RegExp, ClassId][] = [
   [/\b(puff|flaky|laminated|croissant|rough puff|galette)\b/i, 'flaky'],
   [/\b(press[- ]in|cheesecake base)\b/i, 'press_in'],
   [/\b(shortcrust|pie crust|tart shell|shell|case|crust|pastry|tart|tartlets?|pie)\b/i, 'shortcrust'],
-  [/\b(choux|profiteroles?|popovers?|[eé]clairs?|(?:cream|cheese) puffs?|goug[eè]res?)\b/i, 'choux'],
+  [
+    /\b(choux|profiteroles?|popovers?|yorkshires?(?: puddings?)?|[eé]clairs?|(?:cream|cheese) puffs?|goug[eè]res?)\b/i,
+    'choux',
+  ],
   [/\b(meringues?|pavlovas?|vacherin)\b/i, 'meringue'],
   [/\b(sponge|chiffon|angel|genoise|swiss roll|roulade)\b/i, 'foam_cake'],
   [/\b(brownies?|blondies?)\b/i, 'brownie'],
@@ -74,7 +77,7 @@ const byLift = (classId: ClassId): Guess => ({ classId, by: 'lift' });
 
 /** The class a formula most likely belongs to: by what it is called and what lifts it. The baker can say otherwise. */
 export function guessClass(title: string, ingredients: readonly Ingredient[]): Guess {
-  if (/\bwash\b/i.test(title)) return byName('wash');
+  if (/\bwash$/i.test(headOf(title).trim())) return byName('wash');
   const yeasted = ingredients.some((i) => i.group === 'yeast' || i.group === 'starter');
   const lifted = ingredients.some((i) => i.group === 'leavener');
   const fits = (id: ClassId): boolean => yeasted || !lifted || !NEEDS_YEAST.includes(id);
@@ -90,6 +93,14 @@ export function guessClass(title: string, ingredients: readonly Ingredient[]): G
     !yeasted
   )
     return byName('egg_custard');
+  // A cream that starch sets is no fruit filling: there is no fruit in it.
+  if (
+    named === 'fruit_filling' &&
+    !ingredients.some((i) => i.group === 'fruit') &&
+    ingredients.some((i) => i.group === 'starch') &&
+    ingredients.some((i) => ['milk', 'cream', 'plant_drink', 'nut_drink'].includes(i.group))
+  )
+    return byName('starch_set');
   // A topping of fruit is no crumb: that has flour in it.
   if (named === 'crumb' && ingredients.some((i) => i.group === 'fruit') && !ingredients.some((i) => i.flour))
     return byName('fruit_filling');
@@ -120,6 +131,8 @@ const isOfCrumbs = ({ name, rows }: Section): boolean =>
 /** The class of a part: by its name where that tells something, else by the title. */
 export function classOfPart(part: Section, title: string, within: readonly Ingredient[]): Guess {
   const yeasted = within.some((i) => i.group === 'yeast');
-  if ((/\bbase$/i.test(part.name) || isOfCrumbs(part)) && !yeasted) return byName('press_in');
+  const called = part.name === '' ? headOf(title).trim() : part.name;
+  if ((/\bbase$/i.test(called) || isOfCrumbs(part)) && !yeasted && !/\bpizza\b/i.test(called))
+    return byName('press_in');
   return guessClass(part.name !== '' && namesClass(part.name) ? part.name : title, within);
 }

@@ -102,7 +102,7 @@ describe('judging', () => {
     expect(width({ white_rice_flour: 600, sugar: 60, water: 240, milk: 600 })).toBeCloseTo(milk, 12);
   });
 
-  it('half of everything is low, twice is high, and the farther the dearer', () => {
+  it('half of everything is low, twice is high; the farther the dearer, as far as a property can be lost', () => {
     const times = (k: number) =>
       profileOf(
         part(
@@ -111,10 +111,11 @@ describe('judging', () => {
         ),
         lookupReference,
       );
-    const half = fitOf(CAKE, times(0.5), source).find((f) => f.key === 'sugars')!;
-    const twice = fitOf(CAKE, times(2), source).find((f) => f.key === 'sugars')!;
-    expect([half.state, twice.state]).toEqual(['low', 'high']);
-    expect(closenessOf([twice])).toBeGreaterThan(closenessOf([half]));
+    const sugars = (k: number) => fitOf(CAKE, times(k), source).find((f) => f.key === 'sugars')!;
+    expect([sugars(0.5).state, sugars(2).state]).toEqual(['low', 'high']);
+    const cost = (k: number) => closenessOf([sugars(k)]);
+    expect(cost(1.15)).toBeGreaterThan(cost(1.1));
+    expect(cost(3)).toBe(cost(2));
   });
 
   it('green is a caution only where sunflower meets soda or powder', () => {

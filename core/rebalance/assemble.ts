@@ -27,7 +27,9 @@ const NO_LINE = 5e-4;
 /** A job done less than this share of before is left uncovered. */
 const UNCOVERED_BELOW = 0.6;
 /** A job of the class that weighs less than this is not spoken of. */
-const JOB_MATTERS = 0.3;
+const JOB_MATTERS = 0.4;
+/** So does one that the leaving things did to less than this share, weighed by how much it matters: its loss would not show. */
+const LOSS_SHOWS = 0.25;
 
 /** `edits` are worked out when asked for: only the solutions that are shown need them. */
 export type AssembledPart = { part: Part; moves: Move[]; edits: () => StepEdit[] };
@@ -205,7 +207,9 @@ export function uncoveredJobs(
 ): JobId[] {
   const weights = CLASSES[part.classId].jobs;
   const left = new Set(
-    choices.filter((c) => c.conflict.role === null).flatMap((c) => c.conflict.jobs.map((j) => j.job)),
+    choices
+      .filter((c) => c.conflict.role === null)
+      .flatMap((c) => c.conflict.jobs.filter((j) => j.strength >= LOSS_SHOWS).map((j) => j.job)),
   );
   // Lift made good by powder covers foam and creamed air; binding as a whole covers its five kinds.
   const coveredElsewhere = (job: JobId) =>
@@ -252,6 +256,28 @@ export const watchedIn = (source: Formula, lookup: Lookup): Set<AvoidId> =>
 /** The watched avoidances that an ingredient holds. */
 export const watchedOf = (ingredient: Ingredient | null): AvoidId[] =>
   WATCHED.filter((a) => ingredient?.facts[a] === 'yes');
+
+/**
+ * What an allergen that comes in costs beside one tolerance overrun: by how often those who bake so avoid it too. Common
+ * practice, no source.
+ */
+const ALLERGEN_COST: Partial<Record<AvoidId, number>> = {
+  soy: 0.3,
+  sesame: 0.3,
+  coconut: 0.2,
+  oats: 0.2,
+  legume: 0.1,
+};
+const OTHER_ALLERGEN = 0.8;
+/** Soy, peanut and lupin are pulses, which does not cost a second time. */
+const PULSES: readonly AvoidId[] = ['soy', 'peanut', 'lupin'];
+export function allergenCost(avoids: readonly AvoidId[]): number {
+  const pulse = avoids.some((a) => PULSES.includes(a));
+  return avoids.reduce(
+    (cost, a) => cost + (a === 'legume' && pulse ? 0 : (ALLERGEN_COST[a] ?? OTHER_ALLERGEN)),
+    0,
+  );
+}
 
 /** Allergens that come in with new lines and were in no line of the source. */
 export function newAllergens(

@@ -33,6 +33,9 @@ export function toleranceWidth(
 /** Half the width of the wetness band about a target. */
 export const wetnessBand = (wetness: number): number => Math.max(WETNESS_BAND * wetness, WETNESS_FLOOR);
 
+/** Whether such a bake is judged by how wet it is: what is beaten to a foam, set or poured is not. */
+export const judgesWetness = ({ classId }: Pick<Part, 'classId'>): boolean => CLASSES[classId].wetness[0] > 0;
+
 /** How much an overrun of the bands weighs beside those of the class's properties. */
 export const MASS_WEIGHT = 1;
 export const WETNESS_WEIGHT = 1.5;
@@ -67,7 +70,7 @@ export function fitOf(part: Part, adapted: Profile, target: Profile): Fit[] {
   const fits = [
     one('mass', target.props.mass, adapted.props.mass, MASS_BAND * target.props.mass.value, MASS_WEIGHT),
   ];
-  if (target.wetness && adapted.wetness)
+  if (judgesWetness(part) && target.wetness && adapted.wetness)
     fits.push(
       one('wetness', target.wetness, adapted.wetness, wetnessBand(target.wetness.value), WETNESS_WEIGHT),
     );
@@ -76,10 +79,12 @@ export function fitOf(part: Part, adapted: Profile, target: Profile): Fit[] {
   return fits;
 }
 
-/** What a property costs beyond its band: weight × (overrun in half bands)². */
+/** Beyond so many half bands a property is lost: how far it is lost does not tell two answers apart. */
+const LOST = 2.5;
+/** What a property costs beyond its band: weight × (overrun in half bands)², as far as it counts. */
 export function overrunCost(now: number, lo: number, hi: number, weight: number): number {
   const half = (hi - lo) / 2 || 1;
-  return weight * (Math.max(0, lo - now, now - hi) / half) ** 2;
+  return weight * Math.min(LOST, Math.max(0, lo - now, now - hi) / half) ** 2;
 }
 
 /** Σ weight × (overrun in tolerances)², over all judged properties. */

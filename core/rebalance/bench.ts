@@ -3,6 +3,7 @@ import { verdictFor } from '../exclusions';
 import { doughLines, profileOf, type Formula, type Part, type Profile } from '../formula';
 import type { AvoidId, Lookup } from '../ingredients';
 import {
+  allergenCost,
   assemblePart,
   cautionsOf,
   newAllergens,
@@ -20,7 +21,6 @@ import type { Choice, PartSolution } from './variables';
 
 /** How much each side of a solution weighs against one tolerance overrun of a property of weight 1. */
 export const SCORE = {
-  allergen: 0.5,
   unknown: 0.12,
   uncovered: 0.8,
   usual: 0.8,
@@ -144,7 +144,7 @@ export class PartBench {
       { code: 'uncovered', value: SCORE.uncovered * uncovered.reduce((s, j) => s + (weights[j] ?? 0), 0) },
       {
         code: 'allergens',
-        value: SCORE.allergen * newAllergens(added, this.source, this.lookup, this.#watched).length,
+        value: allergenCost(newAllergens(added, this.source, this.lookup, this.#watched).map((b) => b.avoid)),
       },
       { code: 'unknown', value: SCORE.unknown * new Set(unknown).size },
       { code: 'usual', value: SCORE.usual * sum((c) => 1 - c.kit.usual) },

@@ -2,13 +2,12 @@ import type { CautionId, Kit } from '../classes';
 import { isBeside, type Part } from '../formula';
 import type { AvoidId, Ingredient, Lookup } from '../ingredients';
 import { verdictFor } from '../exclusions';
-import { watchedOf } from './assemble';
+import { allergenCost, watchedOf } from './assemble';
 import { fitIn, itemsIn } from './conflicts';
 import { styleCost, type Style } from './style';
 import type { Conflict } from './types';
 
 type Weights = {
-  allergen: number;
   unknown: number;
   usual: number;
   scarce: number;
@@ -87,7 +86,7 @@ export function lowerBound(
     });
     cost += styleCost(style, { kits, added: kits.flatMap((kit, i) => known[i]!.get(kit)!.sure) }, held);
     return (
-      cost + watchCost(cautions, weights) + weights.allergen * allergens.size + weights.unknown * unknown.size
+      cost + watchCost(cautions, weights) + allergenCost([...allergens]) + weights.unknown * unknown.size
     );
   };
 }

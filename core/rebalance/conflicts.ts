@@ -1,4 +1,4 @@
-import { CLASSES, JOB_IDS, jobStrength, KITS, type JobId, type JobNeed, type Kit } from '../classes';
+import { CLASSES, doneSo, JOB_IDS, jobStrength, KITS, type JobId, type JobNeed, type Kit } from '../classes';
 import { isRefused, verdictFor } from '../exclusions';
 import { doughLines, isBeside, massOf, type Line, type Part, totalMassG } from '../formula';
 import type { AvoidId, Ingredient, Lookup } from '../ingredients';
@@ -14,7 +14,7 @@ const FAINT = 0.08;
 export function jobTotal(lines: readonly Line[], lookup: Lookup, part: Part, job: JobId): number {
   return lines.reduce((sum, l) => {
     const i = lookup(l.item);
-    return i ? sum + massOf(l) * jobStrength(i, l.state, part.classId, job).value : sum;
+    return i ? sum + massOf(l) * jobStrength(i, l.state, part.classId, job, l.how).value : sum;
   }, 0);
 }
 
@@ -34,6 +34,14 @@ function jobsOf(lines: readonly Line[], part: Part, lookup: Lookup): JobNeed[] {
 
 /** What a thing does that is not in the dough. */
 const BESIDE_JOB: Record<string, JobId> = { wash: 'glaze', dusting: 'flavour', taste: 'flavour' };
+
+/** How most of what leaves went in, and how much of the air it can hold it was beaten to. */
+function treated(lines: readonly Line[]): Pick<Conflict, 'how' | 'air'> {
+  const most = lines.reduce((a, b) => (massOf(b) > massOf(a) ? b : a));
+  const massG = totalMassG(lines);
+  const air = massG > 0 ? lines.reduce((s, l) => s + massOf(l) * doneSo('foam', l.how), 0) / massG : 1;
+  return { ...(most.how ? { how: most.how } : {}), air };
+}
 
 /** What must leave a part, line by line of a kind; a warning of traces counts where traces matter. */
 export function conflictsOf(
@@ -56,6 +64,11 @@ export function conflictsOf(
     found.set(key, entry);
   }
   const bowlG = totalMassG(doughLines(part));
+  const sugarsG = part.lines.reduce(
+    (s, l) => s + (massOf(l) * (lookup(l.item)?.per100g.sugars?.value ?? 0)) / 100,
+    0,
+  );
+  const sweet = sugarsG > SWEET * bowlG;
   return [...found].map(([id, { lines, ingredients, avoids: hit }]) => {
     // What is in a part that is a wash is brushed on, under whatever heading.
     const role = lines[0]!.role ?? (part.classId === 'wash' ? 'wash' : null);
@@ -70,6 +83,8 @@ export function conflictsOf(
       ingredientIds: [...new Set(ingredients.map((i) => i.id))],
       avoids: [...hit],
       massG: lines.every((l) => l.amount.massG) ? totalMassG(lines) : null,
+      ...treated(lines),
+      sweet,
       eggs: bowlG > 0 ? ((totalMassG(lines) / EGG_G) * USUAL_BATCH_G) / bowlG : 0,
       jobs: inDough
         ? jobsOf(lines, part, lookup)
@@ -77,6 +92,11 @@ export function conflictsOf(
     };
   });
 }
+
+/** Share of sugar above which a part is sweet; where a taste of pulses has nothing to hide in; what it then suits. */
+const SWEET = 1 / 12;
+const TASTED: readonly string[] = ['custard', 'set', 'finish', 'meringue'];
+const SAVOURY_IN_SWEET = 0.5;
 
 /** The items of a kit that are used in a class. */
 export const itemsIn = (kit: Kit, part: Pick<Part, 'classId'>): Kit['items'] =>
@@ -93,11 +113,14 @@ const LEAST_SHARE = 0.15;
  * and less, but is not refused where nothing better is. Eggs are counted in a usual batch, so that a tenfold one is the same.
  */
 export function fitIn(kit: Kit, conflict: Conflict): number {
-  const fit = kit.caps.fit[CLASSES[conflict.classId].family] ?? 0;
-  const { maxEggs } = kit.caps;
+  const so = conflict.how === undefined ? 1 : (kit.caps.how?.[conflict.how] ?? 1);
+  const { maxEggs, fades = EGGS_OVER, classes, fit: fits } = kit.caps;
+  const { family } = CLASSES[conflict.classId];
+  const tastes = kit.caps.savoury && conflict.sweet && TASTED.includes(family) ? SAVOURY_IN_SWEET : 1;
+  const fit = tastes * so * (classes?.[conflict.classId] ?? fits[family] ?? 0);
   if (maxEggs === undefined || !EGG_GROUPS.includes(conflict.group)) return fit;
   const over = conflict.eggs - maxEggs - 0.2;
-  return over <= 0 ? fit : fit * Math.max(LEAST_SHARE, 1 - over / EGGS_OVER);
+  return over <= 0 ? fit : fit * Math.max(LEAST_SHARE, 1 - over / fades);
 }
 const EGG_GROUPS: readonly Conflict['group'][] = ['egg', 'egg_white', 'egg_yolk'];
 

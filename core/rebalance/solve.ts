@@ -3,6 +3,7 @@ import { msg, type Msg } from '../explain';
 import { massOf, profileOf, type Line, type Part, type Profile } from '../formula';
 import type { Ingredient, Lookup } from '../ingredients';
 import {
+  judgesWetness,
   MASS_BAND,
   MASS_WEIGHT,
   overrunCost,
@@ -136,7 +137,7 @@ export class PartProgramme {
     const { props, wetness } = this.target;
     let sum = over(at('mass'), props.mass.value, MASS_BAND * props.mass.value, MASS_WEIGHT);
     const demand = at('demand');
-    if (wetness && demand > 0)
+    if (wetness && demand > 0 && judgesWetness(this.part))
       sum += over(at('freeWater') / demand, wetness.value, wetnessBand(wetness.value), WETNESS_WEIGHT);
     for (const t of CLASSES[this.part.classId].tolerances)
       sum += over(at(t.key), props[t.key].value, toleranceWidth(t, this.target), t.weight);
@@ -247,7 +248,7 @@ export class PartProgramme {
       return [{ row, target: t, weight }];
     });
 
-    if (target.wetness && target.props.demand.value > 0) {
+    if (target.wetness && target.props.demand.value > 0 && (pins.lockWetness || judgesWetness(part))) {
       const w0 = target.wetness.value;
       // One unit is one band: free − w·demand over band × the source's demand.
       const band = wetnessBand(w0);

@@ -1,4 +1,4 @@
-import type { CautionId, ClassId, HonestId, JobId, JobNeed, OwnKit, PropKey } from '../classes';
+import type { CautionId, ClassId, HonestId, How, JobId, JobNeed, OwnKit, PropKey } from '../classes';
 import type { Msg, Sourced } from '../explain';
 import type { ExclusionId, OilReading } from '../exclusions';
 import type { Formula, LineRole, Profile, PropUnit } from '../formula';
@@ -57,6 +57,12 @@ export type Conflict = {
   massG: number | null;
   /** As eggs of 50 g in a usual batch of 700 g, for ways that are good for so many. */
   eggs: number;
+  /** Sugar is more than a twelfth of the part. */
+  sweet: boolean;
+  /** How most of it went in, by the method; open where that does not say. */
+  how?: How;
+  /** Share of the air that such a thing can hold which it was beaten to, 0 to 1. */
+  air: number;
   jobs: JobNeed[];
 };
 

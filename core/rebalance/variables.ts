@@ -77,6 +77,13 @@ function joinable(
   return lines.sort(byMass)[0]?.id ?? null;
 }
 
+/** Grams of an ingredient in the lines that stay. */
+const stayingG = (part: Part, leaving: ReadonlySet<string>, ingredient: Ingredient, lookup: Lookup): number =>
+  doughLines(part).reduce(
+    (s, l) => s + (!leaving.has(l.id) && lookup(l.item)?.id === ingredient.id ? massOf(l) : 0),
+    0,
+  );
+
 /** Amounts of the chosen kits: in the dough as variables, on top of it or on the tin (`dough` false) at the usual dose. */
 export function variablesOf(
   part: Part,
@@ -92,8 +99,12 @@ export function variablesOf(
       itemsIn(kit, part).flatMap((item) => {
         const ingredient = lookup(item.item);
         if (!ingredient) return [];
-        const base = baseOf(conflict, item, of);
-        const [lo, usual, hi] = [item.dose.lo * base, item.dose.usual * base, item.dose.hi * base];
+        const base = baseOf(conflict, item, of) * (item.forAir ? conflict.air : 1);
+        // So much starch on the liquid is meant in all: what stays of it counts.
+        const there =
+          item.dose.per === 'liquid%' && item.joins ? stayingG(part, leaving, ingredient, lookup) : 0;
+        const less = (x: number): number => Math.max(0, x * base - there);
+        const [lo, usual, hi] = [less(item.dose.lo), less(item.dose.usual), less(item.dose.hi)];
         return {
           lineId: cameInId(conflict.id, kit.id, ingredient.id),
           ingredient,

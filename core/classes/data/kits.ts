@@ -8,7 +8,7 @@ import type { Caps, DoseUnit, FamilyId, Kit, KitItem } from '../types';
  * with the window they move in. Amounts that a step speaks of are filled in by the engine: g1 of n1, g2 of n2,
  * in the order of the items.
  */
-type Opt = { state?: ItemState; families?: FamilyId[]; joins?: true };
+type Opt = { state?: ItemState; families?: FamilyId[]; joins?: true; forAir?: true };
 const item = (id: string, lo: number, usual: number, hi: number, per: DoseUnit, opt: Opt = {}): KitItem => ({
   item: { kind: 'ref', id },
   dose: { lo, usual, hi, per },
@@ -16,7 +16,7 @@ const item = (id: string, lo: number, usual: number, hi: number, per: DoseUnit, 
 });
 
 /** The lift lost with an egg's foam: 1-1.5 g powder an egg, from memory; only where gas comes from powder. */
-const lostLift = item('baking_powder', 0, 1.2, 1.7, 'egg', { families: ['batter', 'foam'], joins: true });
+const lostLift = item('baking_powder', 0, 1.2, 1.7, 'egg', { families: ['batter', 'foam'], joins: true, forAir: true });
 
 const BEFORE_WET: StepEdit = { op: 'insert', before: ['whisk', 'mix', 'cream', 'rub', 'knead', 'fold'], kind: 'gel', msg: msg('step.gel') };
 const gel = (waitMin: number, code = 'step.gel'): StepEdit[] => [{ ...BEFORE_WET, msg: msg(code, { wait: waitMin }) }];
@@ -33,6 +33,11 @@ const caps = (yeast_loaf: number, batter: number, cookie: number, maxEggs?: numb
 /** What a flour or starch may have to go for: itself. One that goes for gluten has ways of its own, with a binder. */
 const FLOUR_AVOIDS: AvoidId[] = ['rice', 'corn', 'oats', 'grain', 'legume', 'nightshade', 'coconut', 'soy', 'lupin', 'chestnut', 'wheat', 'wheat_starch', 'own_word'];
 
+/** Thick enough that another yogurt takes their place; buttermilk and kefir are drinks. */
+const YOGURTS = ['yogurt', 'greek_yogurt', 'soy_yogurt', 'coconut_yogurt', 'oat_yogurt', 'almond_yogurt', 'plant_yogurt', 'vegan_sour_cream'];
+const HARD_CHEESES = ['cheddar', 'parmesan', 'mozzarella', 'feta', 'blue_cheese', 'halloumi', 'vegan_cheese'];
+const FRESH_CHEESES = ['cream_cheese', 'mascarpone', 'ricotta', 'cottage_cheese', 'quark', 'vegan_cream_cheese'];
+
 /** What a flour of wheat, barley or rye goes for. */
 const GLUTEN_AVOIDS: AvoidId[] = ['gluten', 'wheat', 'grain', 'inulin', 'own_word'];
 
@@ -47,7 +52,7 @@ const ROWS: Kit[] = [
   { id: 'flax_gel', for: { groups: ['egg', 'egg_white', 'egg_yolk'] }, covers: ['hold_gas', 'set_hot', 'wet', 'thicken'], items: [item('flax_ground', 6, 7, 9, 'egg', { state: 'gel' }), item('water', 34, 43, 50, 'egg'), lostLift], caps: caps(0.8, 0.9, 0.9, 3), steps: gel(10), cautions: ['hydrate_fibre'], tags: ['gum_free', 'no_oil', 'wholegrain'], usual: 0.8, scarcity: 1, basis: 'practice' },
   { id: 'chia_gel', for: { groups: ['egg', 'egg_white', 'egg_yolk'] }, covers: ['hold_gas', 'set_hot', 'wet', 'thicken'], items: [item('chia_ground', 6.5, 8, 10, 'egg', { state: 'gel' }), item('water', 36, 45, 55, 'egg'), lostLift], caps: caps(0.8, 0.9, 0.8, 3), steps: gel(12), cautions: ['hydrate_fibre'], tags: ['gum_free', 'no_oil', 'wholegrain'], usual: 0.75, scarcity: 1, basis: 'practice' },
   { id: 'psyllium_gel', for: { groups: ['egg', 'egg_white', 'egg_yolk'] }, covers: ['hold_gas', 'shape', 'set_hot', 'wet'], items: [item('psyllium_powder', 2.6, 3.4, 4.2, 'egg', { state: 'gel' }), item('water', 38, 46, 54, 'egg'), lostLift], caps: caps(1, 0.75, 0.6, 4), steps: gel(5, 'step.psylliumGel'), cautions: ['hydrate_fibre'], tags: ['gum_free', 'no_oil'], usual: 0.75, scarcity: 1, basis: 'practice' },
-  { id: 'aquafaba', for: { groups: ['egg', 'egg_white'] }, covers: ['foam', 'hold_gas', 'wet'], items: [item('aquafaba', 40, 45, 50, 'egg', { state: 'whisked' }), lostLift], caps: caps(0.7, 0.85, 0.7, 5), steps: [{ ...BEFORE_WET, kind: 'whisk', msg: msg('step.aquafaba') }], cautions: ['legume_peanut'], tags: ['gum_free', 'no_oil', 'light'], usual: 0.65, scarcity: 1, basis: 'practice' },
+  { id: 'aquafaba', for: { groups: ['egg', 'egg_white'] }, covers: ['foam', 'hold_gas', 'wet'], items: [item('aquafaba', 40, 45, 50, 'egg', { state: 'whisked' }), lostLift], caps: caps(0.7, 0.85, 0.7, 12), steps: [{ ...BEFORE_WET, kind: 'whisk', msg: msg('step.aquafaba') }], cautions: ['legume_peanut'], tags: ['gum_free', 'no_oil', 'light'], usual: 0.65, scarcity: 1, basis: 'practice' },
   { id: 'chickpea_slurry', for: { groups: ['egg', 'egg_white'] }, covers: ['set_hot', 'hold_gas', 'brown', 'wet'], items: [item('chickpea_flour', 14, 17, 20, 'egg', { state: 'slurry' }), item('water', 32, 40, 48, 'egg'), lostLift], caps: caps(0.85, 0.8, 0.6, 4), steps: gel(5, 'step.slurry'), cautions: ['bean_taste', 'legume_peanut'], tags: ['gum_free', 'no_oil'], usual: 0.5, scarcity: 1, basis: 'practice' },
   { id: 'soy_yogurt_egg', for: { groups: ['egg', 'egg_white', 'egg_yolk'] }, covers: ['wet', 'hold_gas', 'emulsify', 'set_hot'], items: [item('soy_yogurt', 48, 55, 62, 'egg'), lostLift], caps: caps(0.5, 0.9, 0.7, 5), steps: [], cautions: ['dense'], tags: ['gum_free', 'no_oil'], usual: 0.6, scarcity: 1, basis: 'practice' },
   { id: 'silken_tofu_egg', for: { groups: ['egg', 'egg_yolk'], families: ['batter', 'cookie'] }, covers: ['set_hot', 'emulsify', 'wet'], items: [item('silken_tofu', 52, 57, 62, 'egg'), lostLift], caps: caps(0.3, 0.75, 0.6, 5), steps: [{ ...BEFORE_WET, kind: 'whisk', msg: msg('step.tofu') }], cautions: ['dense'], tags: ['gum_free', 'no_oil'], usual: 0.4, scarcity: 1, basis: 'practice' },
@@ -76,7 +81,7 @@ const ROWS: Kit[] = [
   // Cream
   { id: 'coconut_milk', for: { groups: ['cream'] }, covers: ['wet', 'shorten'], items: [item('coconut_milk', 0.9, 1, 1.1, 'g')], caps: caps(0.7, 0.8, 0.6), steps: [], cautions: [], tags: ['whole_food'], usual: 0.6, scarcity: 0, basis: 'practice' },
   { id: 'soy_drink_oil', for: { groups: ['cream'] }, covers: ['wet', 'shorten'], items: [item('soy_drink', 0.55, 0.63, 0.7, 'g'), item('sunflower_oil', 0.28, 0.34, 0.38, 'g')], caps: caps(0.8, 0.8, 0.7), steps: [], cautions: [], tags: [], usual: 0.5, scarcity: 0, basis: 'practice' },
-  { id: 'soy_seed_butter', for: { groups: ['cream'] }, covers: ['wet', 'shorten'], items: [item('soy_drink', 0.4, 0.5, 0.65, 'g'), item('sunflower_seed_butter', 0.35, 0.5, 0.62, 'g')], caps: caps(0.6, 0.7, 0.6), steps: [], cautions: ['green_sunflower'], tags: ['no_oil', 'whole_food'], usual: 0.3, scarcity: 1, basis: 'practice' },
+  { id: 'soy_seed_butter', for: { groups: ['cream'] }, covers: ['wet', 'shorten'], items: [item('soy_drink', 0.4, 0.5, 0.65, 'g'), item('sunflower_seed_butter', 0.35, 0.5, 0.62, 'g')], caps: caps(0.6, 0.7, 0.6), steps: [], cautions: ['green_sunflower'], tags: ['no_oil', 'whole_food'], usual: 0.15, scarcity: 1, basis: 'practice' },
 
   // Butter
   { id: 'plant_block', for: { groups: ['butter'] }, covers: ['shorten', 'cream', 'flake'], items: [item('plant_block', 0.96, 1.02, 1.08, 'g')], caps: caps(1, 1, 1), steps: [], cautions: ['salted_block'], tags: [], usual: 0.95, scarcity: 0, basis: 'practice' },
@@ -122,8 +127,15 @@ const ROWS: Kit[] = [
   { id: 'maple_syrup', for: { groups: ['syrup', 'honey'] }, covers: ['sweeten', 'wet'], items: [item('maple_syrup', 1, 1.1, 1.3, 'g')], caps: caps(0.9, 0.9, 0.9), steps: [], cautions: [], tags: ['no_oil'], usual: 0.8, scarcity: 0, basis: 'practice' },
 
   // Cheese
-  { id: 'vegan_cheese', for: { groups: ['cheese'] }, covers: ['flavour', 'set_cool'], items: [item('vegan_cheese', 0.9, 1, 1.05, 'g')], caps: caps(0.7, 0.7, 0.6), steps: [], cautions: [], tags: [], usual: 0.6, scarcity: 1, basis: 'practice' },
-  { id: 'tofu_for_cheese', for: { groups: ['cheese', 'plant_cheese'] }, covers: ['set_hot', 'thicken'], items: [item('firm_tofu', 0.85, 0.95, 1.05, 'g'), item('lemon_juice', 0.03, 0.05, 0.07, 'g', { joins: true })], caps: caps(0.5, 0.6, 0.5), steps: [], cautions: ['bean_taste'], tags: ['gum_free', 'no_oil'], usual: 0.4, scarcity: 1, basis: 'practice' },
+  { id: 'vegan_cheese', for: { groups: ['cheese'], ids: HARD_CHEESES }, covers: ['flavour', 'set_cool'], items: [item('vegan_cheese', 0.9, 1, 1.05, 'g')], caps: caps(0.7, 0.7, 0.6), steps: [], cautions: [], tags: [], usual: 0.6, scarcity: 1, basis: 'practice' },
+  { id: 'tofu_for_cheese', for: { groups: ['cheese', 'plant_cheese'], ids: FRESH_CHEESES }, covers: ['set_hot', 'thicken'], items: [item('firm_tofu', 0.85, 0.95, 1.05, 'g'), item('lemon_juice', 0.03, 0.05, 0.07, 'g', { joins: true })], caps: caps(0.5, 0.6, 0.5), steps: [], cautions: ['bean_taste'], tags: ['gum_free', 'no_oil'], usual: 0.4, scarcity: 1, basis: 'practice' },
+
+  { id: 'vegan_cream_cheese', for: { groups: ['cheese'], ids: FRESH_CHEESES }, covers: ['flavour', 'thicken', 'set_cool'], items: [item('vegan_cream_cheese', 0.95, 1, 1.05, 'g')], caps: caps(0.9, 0.95, 0.9, undefined, { flaky: 0.9, custard: 0.85, set: 0.95, finish: 0.95, foam: 0.8 }), steps: [], cautions: [], tags: [], usual: 0.85, scarcity: 1, basis: 'practice' },
+  { id: 'yeast_for_cheese', for: { groups: ['cheese'], ids: HARD_CHEESES }, covers: ['flavour', 'brown'], items: [item('nutritional_yeast', 0.12, 0.18, 0.25, 'g'), item('olive_oil', 0.15, 0.22, 0.3, 'g'), item('salt', 0.006, 0.012, 0.018, 'g', { joins: true })], caps: caps(0.65, 0.7, 0.7, undefined, { flaky: 0.6, custard: 0.45, set: 0.4 }), steps: [], cautions: [], tags: ['gum_free'], usual: 0.55, scarcity: 1, basis: 'practice' },
+
+  // Left out, the rest brought into balance: often what a baker does where it did little
+  { id: 'egg_left_out', for: { groups: ['egg', 'egg_white', 'egg_yolk'] }, covers: ['wet'], items: [item('water', 0, 30, 42, 'egg', { joins: true })], caps: { ...caps(0.7, 0.3, 0.8, 1.6, { flaky: 0.85 }), fades: 2, classes: { shortcrust: 0.95, press_in: 0.95, cracker: 0.95, crumb: 0.95, flatbread: 0.9, boiled_ring: 0.9, enriched: 0.45, bun: 0.65, soda_bread: 0.65, pancake: 0.45, brownie: 0.5, muffin: 0.3, batter: 0.2, frangipane: 0.2, doughnut: 0.5 } }, steps: [], cautions: [], tags: ['gum_free', 'no_oil', 'light'], usual: 0.7, scarcity: 0, basis: 'practice' },
+  { id: 'powder_left_out', for: { groups: ['milk_powder'] }, covers: [], items: [], caps: caps(0.65, 0.6, 0.7, undefined, { flaky: 0.7, foam: 0.5, set: 0.5, finish: 0.7, custard: 0.5 }), steps: [], cautions: [], tags: ['gum_free', 'no_oil', 'light'], usual: 0.5, scarcity: 0, basis: 'practice' },
 
   // What is strewn on top or added by taste may simply be left off
   { id: 'left_off', for: { groups: 'any', role: 'dusting' }, covers: [], items: [], caps: caps(0.7, 0.7, 0.7), steps: [], cautions: [], tags: ['gum_free', 'no_oil'], usual: 0.6, scarcity: 0, basis: 'practice' },
@@ -144,7 +156,7 @@ const ROWS: Kit[] = [
   { id: 'tapioca_custard', for: { groups: ['egg', 'egg_yolk'], families: ['custard', 'set'] }, covers: ['set_cool', 'thicken', 'wet'], items: [item('tapioca_starch', 6, 8, 10, 'egg', { state: 'slurry' }), item('soy_drink', 34, 42, 48, 'egg')], caps: caps(0, 0, 0, undefined, { custard: 0.6, set: 0.75 }), steps: [{ ...BEFORE_WET, kind: 'mix', msg: msg('step.simmerStarch') }], cautions: ['starch_simmer'], tags: ['gum_free', 'no_oil', 'light'], usual: 0.5, scarcity: 1, basis: 'practice' },
   { id: 'rice_custard', for: { groups: ['egg', 'egg_yolk'], families: ['custard', 'set'] }, covers: ['set_cool', 'thicken', 'wet'], items: [item('arrowroot', 6, 8, 10, 'egg', { state: 'slurry' }), item('rice_drink', 34, 42, 48, 'egg')], caps: caps(0, 0, 0, undefined, { custard: 0.55, set: 0.7 }), steps: [{ ...BEFORE_WET, kind: 'mix', msg: msg('step.simmerStarch') }], cautions: ['starch_simmer'], tags: ['gum_free', 'no_oil', 'light'], usual: 0.45, scarcity: 1, basis: 'practice' },
   { id: 'tofu_custard', for: { groups: ['egg', 'egg_yolk'], families: ['custard'] }, covers: ['set_hot', 'emulsify', 'wet'], items: [item('silken_tofu', 42, 50, 58, 'egg'), item('corn_starch', 1.5, 2.5, 4, 'egg', { state: 'slurry' })], caps: caps(0, 0, 0, undefined, { custard: 0.8 }), steps: [{ ...BEFORE_WET, kind: 'whisk', msg: msg('step.tofu') }], cautions: ['bean_taste'], tags: ['gum_free', 'no_oil'], usual: 0.7, scarcity: 1, basis: 'practice' },
-  { id: 'chickpea_custard', for: { groups: ['egg', 'egg_yolk'], families: ['custard'] }, covers: ['set_hot', 'brown', 'wet'], items: [item('chickpea_flour', 12, 15, 18, 'egg', { state: 'slurry' }), item('water', 30, 38, 46, 'egg')], caps: caps(0, 0, 0, undefined, { custard: 0.7 }), steps: gel(5, 'step.slurry'), cautions: ['bean_taste', 'legume_peanut'], tags: ['gum_free', 'no_oil'], usual: 0.6, scarcity: 1, basis: 'practice' },
+  { id: 'chickpea_custard', for: { groups: ['egg', 'egg_yolk'], families: ['custard'] }, covers: ['set_hot', 'brown', 'wet'], items: [item('chickpea_flour', 12, 15, 18, 'egg', { state: 'slurry' }), item('water', 30, 38, 46, 'egg')], caps: caps(0, 0, 0, undefined, { custard: 0.55 }), steps: gel(5, 'step.slurry'), cautions: ['bean_taste', 'legume_peanut'], tags: ['gum_free', 'no_oil'], usual: 0.45, scarcity: 1, basis: 'practice' },
 
   // More drinks
   { id: 'pea_drink', for: { groups: ['milk', 'nut_drink', 'plant_drink'] }, covers: ['wet', 'brown'], items: [item('pea_drink', 0.9, 1, 1.06, 'g')], caps: caps(0.9, 0.9, 0.9), steps: [], cautions: ['added_oil_in_drinks', 'legume_peanut'], tags: ['no_oil'], usual: 0.5, scarcity: 1, basis: 'practice' },
@@ -152,8 +164,8 @@ const ROWS: Kit[] = [
   { id: 'hemp_drink', for: { groups: ['milk', 'nut_drink', 'plant_drink'] }, covers: ['wet'], items: [item('hemp_drink', 0.9, 1, 1.06, 'g')], caps: caps(0.7, 0.75, 0.75), steps: [], cautions: ['added_oil_in_drinks'], tags: ['no_oil'], usual: 0.35, scarcity: 2, basis: 'practice' },
 
   // More for cultured milk
-  { id: 'coconut_yogurt', for: { groups: ['cultured', 'plant_cultured'] }, covers: ['wet', 'sour', 'thicken'], items: [item('coconut_yogurt', 0.7, 0.85, 1, 'g'), item('lemon_juice', 0.02, 0.06, 0.09, 'g', { joins: true })], caps: caps(0.7, 0.8, 0.8), steps: [], cautions: [], tags: ['whole_food'], usual: 0.5, scarcity: 1, basis: 'practice' },
-  { id: 'oat_yogurt', for: { groups: ['cultured', 'plant_cultured'] }, covers: ['wet', 'sour', 'thicken'], items: [item('oat_yogurt', 0.75, 0.88, 1, 'g'), item('lemon_juice', 0.02, 0.06, 0.09, 'g', { joins: true })], caps: caps(0.75, 0.8, 0.8), steps: [], cautions: ['added_oil_in_drinks'], tags: ['no_oil'], usual: 0.45, scarcity: 1, basis: 'practice' },
+  { id: 'coconut_yogurt', for: { groups: ['cultured', 'plant_cultured'], ids: YOGURTS }, covers: ['wet', 'sour', 'thicken'], items: [item('coconut_yogurt', 0.7, 0.85, 1, 'g'), item('lemon_juice', 0.02, 0.06, 0.09, 'g', { joins: true })], caps: caps(0.7, 0.8, 0.8), steps: [], cautions: [], tags: ['whole_food'], usual: 0.5, scarcity: 1, basis: 'practice' },
+  { id: 'oat_yogurt', for: { groups: ['cultured', 'plant_cultured'], ids: YOGURTS }, covers: ['wet', 'sour', 'thicken'], items: [item('oat_yogurt', 0.75, 0.88, 1, 'g'), item('lemon_juice', 0.02, 0.06, 0.09, 'g', { joins: true })], caps: caps(0.75, 0.8, 0.8), steps: [], cautions: ['added_oil_in_drinks'], tags: ['no_oil'], usual: 0.45, scarcity: 1, basis: 'practice' },
   { id: 'apple_vinegar_cultured', for: { groups: ['cultured', 'plant_cultured'] }, covers: ['wet', 'sour'], items: [item('apple_puree', 0.4, 0.5, 0.62, 'g'), item('water', 0.3, 0.4, 0.5, 'g'), item('cider_vinegar', 0.03, 0.07, 0.1, 'g', { joins: true })], caps: caps(0.6, 0.65, 0.6), steps: [], cautions: ['dense'], tags: ['no_oil', 'light'], usual: 0.3, scarcity: 0, basis: 'practice' },
 
   // More for cream and cheese
@@ -164,8 +176,8 @@ const ROWS: Kit[] = [
   { id: 'tofu_lemon', for: { groups: ['cream'], ids: ['sour_cream', 'creme_fraiche'] }, covers: ['wet', 'sour', 'set_hot'], items: [item('silken_tofu', 0.8, 0.92, 1, 'g'), item('lemon_juice', 0.02, 0.06, 0.09, 'g', { joins: true })], caps: caps(0.7, 0.8, 0.6, undefined, { custard: 0.85, set: 0.8 }), steps: [], cautions: [], tags: ['whole_food', 'no_oil'], usual: 0.6, scarcity: 0, basis: 'practice' },
   { id: 'soy_cream', for: { groups: ['cream', 'plant_cream'] }, covers: ['wet', 'shorten'], items: [item('soy_cream', 0.9, 1, 1.05, 'g')], caps: caps(0.8, 0.85, 0.7), steps: [], cautions: [], tags: [], usual: 0.7, scarcity: 0, basis: 'practice' },
   { id: 'oat_cream', for: { groups: ['cream', 'plant_cream'] }, covers: ['wet', 'shorten'], items: [item('oat_cream', 0.9, 1, 1.05, 'g')], caps: caps(0.75, 0.8, 0.7), steps: [], cautions: [], tags: [], usual: 0.6, scarcity: 1, basis: 'practice' },
-  { id: 'tofu_cream', for: { groups: ['cream', 'cheese'] }, covers: ['wet', 'thicken', 'set_hot'], items: [item('silken_tofu', 0.8, 0.95, 1.05, 'g')], caps: caps(0.5, 0.65, 0.5, undefined, { custard: 0.75, set: 0.7, finish: 0.6 }), steps: [{ ...BEFORE_WET, kind: 'whisk', msg: msg('step.tofu') }], cautions: ['bean_taste'], tags: ['no_oil', 'gum_free'], usual: 0.45, scarcity: 1, basis: 'practice' },
-  { id: 'bean_cheese', for: { groups: ['cheese', 'plant_cheese'] }, covers: ['flavour'], items: [item('white_beans', 0.6, 0.75, 0.9, 'g'), item('nutritional_yeast', 0.06, 0.1, 0.14, 'g')], caps: caps(0.5, 0.55, 0.45), steps: [], cautions: ['bean_taste', 'legume_peanut'], tags: ['no_oil', 'gum_free', 'whole_food'], usual: 0.35, scarcity: 1, basis: 'practice' },
+  { id: 'tofu_cream', for: { groups: ['cream'] }, covers: ['wet', 'thicken', 'set_hot'], items: [item('silken_tofu', 0.8, 0.95, 1.05, 'g')], caps: caps(0.5, 0.65, 0.5, undefined, { custard: 0.75, set: 0.7, finish: 0.6 }), steps: [{ ...BEFORE_WET, kind: 'whisk', msg: msg('step.tofu') }], cautions: ['bean_taste'], tags: ['no_oil', 'gum_free'], usual: 0.45, scarcity: 1, basis: 'practice' },
+  { id: 'bean_cheese', for: { groups: ['cheese', 'plant_cheese'], ids: HARD_CHEESES }, covers: ['flavour'], items: [item('white_beans', 0.6, 0.75, 0.9, 'g'), item('nutritional_yeast', 0.06, 0.1, 0.14, 'g')], caps: caps(0.5, 0.55, 0.45), steps: [], cautions: ['bean_taste', 'legume_peanut'], tags: ['no_oil', 'gum_free', 'whole_food'], usual: 0.35, scarcity: 1, basis: 'practice' },
 
   // More for butter
   { id: 'creamed_coconut', for: { groups: ['butter', 'fat_firm'] }, covers: ['shorten', 'flake'], items: [item('creamed_coconut', 1, 1.15, 1.25, 'g'), item('water', 0.02, 0.06, 0.12, 'g')], caps: caps(0.6, 0.55, 0.75, undefined, { flaky: 0.5, finish: 0.6, set: 0.5 }), steps: [{ op: 'note', at: ['cream', 'rub', 'rest'], msg: msg('step.keepCold') }], cautions: ['soft_fat'], tags: ['no_oil', 'whole_food'], usual: 0.4, scarcity: 1, basis: 'practice' },
@@ -246,10 +258,10 @@ const FITS: Record<string, Caps['fit']> = {
   psyllium_husk_gel: { flaky: 0.6, choux: 0.25 },
   chickpea_slurry: { flaky: 0.5, choux: 0.35, custard: 0.3 },
   aquafaba: { foam: 0.6, meringue: 0.95, choux: 0.3, finish: 0.6 },
-  soy_yogurt_egg: { flaky: 0.4, foam: 0.25 },
+  soy_yogurt_egg: { flaky: 0.4, foam: 0.1 },
   starch_slurry: { flaky: 0.5, set: 0.7 },
   silken_tofu_egg: { foam: 0.15 },
-  egg_replacer: { flaky: 0.5, foam: 0.2, choux: 0.2 },
+  egg_replacer: { flaky: 0.5, foam: 0.15, choux: 0.2 },
   plant_block: { flaky: 0.95, foam: 0.9, choux: 0.9, custard: 0.9, set: 0.9, finish: 0.9 },
   shortening_water: { flaky: 1, foam: 0.6, choux: 0.8, finish: 0.8, set: 0.6 },
   coconut_fat: { flaky: 0.6, choux: 0.6, finish: 0.7, set: 0.7, custard: 0.6 },
@@ -265,15 +277,60 @@ const FITS: Record<string, Caps['fit']> = {
   paper_lining: { flaky: 1, foam: 1, meringue: 1, choux: 1, custard: 1, set: 1, finish: 1 },
   drink_wash: { flaky: 0.9, choux: 0.8, finish: 0.9, foam: 0.8 },
   water_wash: { flaky: 0.5, choux: 0.5, finish: 0.4, foam: 0.5 },
+  soy_seed_butter: { custard: 0.08, set: 0.1, finish: 0.1 },
   left_off: { flaky: 0.7, meringue: 0.7, foam: 0.7, choux: 0.7, custard: 0.7, set: 0.7, finish: 0.7 },
   left_out_taste: { flaky: 0.7, meringue: 0.7, foam: 0.7, choux: 0.7, custard: 0.7, set: 0.7, finish: 0.7 },
 };
+
+/**
+ * Fits in kinds that differ from the rest of their family: a foam is lost in what is rubbed, rolled or kneaded; yogurt and
+ * purée make a crust soft; a gum-like gel makes a cake gummy. Common practice, no source.
+ */
+const NO_AIR = { shortcrust: 0.15, press_in: 0.15, cracker: 0.15, crumb: 0.15, yeast_loaf: 0.35, gel_loaf: 0.3, bun: 0.35, baguette: 0.15, boiled_ring: 0.15, flatbread: 0.15, enriched: 0.4, seed_loaf: 0.1 };
+const NOT_WET = { shortcrust: 0.2, press_in: 0.2, cracker: 0.2, crumb: 0.1 };
+const BY_CLASS: Record<string, NonNullable<Caps['classes']>> = {
+  aquafaba: NO_AIR,
+  aquafaba_white: NO_AIR,
+  silken_tofu_egg: { ...NOT_WET, cookie: 0.3, soda_bread: 0.4, pancake: 0.5 },
+  soy_yogurt_egg: { ...NOT_WET, cookie: 0.45 },
+  apple_egg: { ...NOT_WET, cookie: 0.3, soda_bread: 0.15, pancake: 0.3, batter: 0.4, frangipane: 0.3 },
+  psyllium_gel: { batter: 0.55, muffin: 0.55, pancake: 0.5, brownie: 0.55, frangipane: 0.3, cookie: 0.4, soda_bread: 0.8, cracker: 0.85, flatbread: 1 },
+  psyllium_husk_gel: { batter: 0.5, muffin: 0.5, pancake: 0.45, brownie: 0.5, frangipane: 0.25, cookie: 0.35, soda_bread: 0.75, cracker: 0.85 },
+  chia_whole_gel: { batter: 0.55, muffin: 0.6, frangipane: 0.3, brownie: 0.55 },
+  flax_gel: { frangipane: 0.6 },
+  chickpea_slurry: { frangipane: 0.7, cookie: 0.45 },
+  avocado_for_butter: { pancake: 0.2, soda_bread: 0.3, enriched: 0.35, frangipane: 0.2 },
+  banana_for_oil: { pancake: 0.4 },
+};
+/** Times the fit by how what leaves went in: oil for melted butter, firm fat for what was rubbed or rolled in. */
+const BY_HOW: Record<string, NonNullable<Caps['how']>> = {
+  oil_for_butter: { creamed: 0.65, rubbed: 0.3, layered: 0.1, whipped: 0.3 },
+  avocado_for_butter: { melted: 0.6, creamed: 0.7, rubbed: 0.3, layered: 0.1 },
+  apple_for_butter: { creamed: 0.6, rubbed: 0.3, layered: 0.1 },
+  seed_butter_apple: { rubbed: 0.35, layered: 0.1 },
+  tahini_apple: { rubbed: 0.35, layered: 0.1 },
+  spread_for_butter: { rubbed: 0.4, layered: 0.15 },
+  coconut_fat: { layered: 0.5 },
+  creamed_coconut: { layered: 0.4 },
+};
+
+const SAVOURY = ['chickpea_slurry', 'chickpea_custard', 'bean_cheese', 'yeast_for_cheese', 'tofu_for_cheese', 'bean_for_oil'];
 
 const withFits = (kit: Kit): Kit => {
   const { groups } = kit.for;
   const light = groups !== 'any' && kit.for.role === undefined && groups.every((g) => LIGHT_GROUPS.includes(g));
   const rest = light ? Object.fromEntries(OTHERS.map((f) => [f, 0.85 * (kit.caps.fit[f === 'flaky' ? 'cookie' : 'batter'] ?? 0)])) : {};
-  return { ...kit, caps: { ...kit.caps, fit: { ...rest, ...kit.caps.fit, ...FITS[kit.id] } } };
+  const [classes, how] = [BY_CLASS[kit.id], BY_HOW[kit.id]];
+  return {
+    ...kit,
+    caps: {
+      ...kit.caps,
+      fit: { ...rest, ...kit.caps.fit, ...FITS[kit.id] },
+      ...(classes ? { classes } : {}),
+      ...(SAVOURY.includes(kit.id) ? { savoury: true as const } : {}),
+      ...(how ? { how } : {}),
+    },
+  };
 };
 
 export const KITS: Kit[] = ROWS.map(withFits);

@@ -136,6 +136,22 @@ export const KIT_WORDS: Record<string, { name: string; about: string }> = {
     name: 'Vegan cheese',
     about: 'Melts and tastes in its own way: they differ widely, and hold added oil.',
   },
+  vegan_cream_cheese: {
+    name: 'Plant-based cream cheese',
+    about: 'Weight for weight; softer when beaten. Some hold nuts or coconut: read the packet.',
+  },
+  yeast_for_cheese: {
+    name: 'Nutritional yeast with oil and salt',
+    about: 'The taste of hard cheese and its browning, with none of its bulk or stretch.',
+  },
+  egg_left_out: {
+    name: 'Left out, with a little water',
+    about: 'Where egg did little: crusts, crackers, many biscuits, a lean dough. Bring it together by feel.',
+  },
+  powder_left_out: {
+    name: 'Milk powder left out',
+    about: 'A little paler and less soft. Few will notice.',
+  },
   tofu_for_cheese: { name: 'Firm tofu with lemon', about: 'Bulk and set, mild in taste: season it more.' },
   left_off: { name: 'Left off', about: 'It was only strewn on top or on the board.' },
   left_out_taste: { name: 'Left out', about: 'It was only added by taste.' },

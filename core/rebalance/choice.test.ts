@@ -1,0 +1,80 @@
+import { describe, expect, it } from 'vitest';
+import { kitById } from '../classes';
+import { massOf } from '../formula';
+import { lookupReference } from '../ingredients';
+import { readFormula } from '../reading';
+import { adapt, type Outcome } from './index';
+import { fitIn } from './conflicts';
+import type { Conflict } from './types';
+
+const run = (title: string, text: string, method: string, exclude: Parameters<typeof adapt>[0]['exclude']) =>
+  adapt({ formula: readFormula({ title, text, method }).formula, exclude }, { lookup: lookupReference });
+const grams = (o: Outcome, id: string): number =>
+  o.solutions[0]!.formula.parts.flatMap((p) => p.lines).reduce(
+    (s, l) => s + (lookupReference(l.item)?.id === id ? massOf(l) : 0),
+    0,
+  );
+const kitsOf = (o: Outcome): string[] => Object.values(o.solutions[0]!.kits);
+
+// What is right here is common practice, no source.
+describe('what is chosen follows from how a thing was used', () => {
+  const MUFFINS = '240 g rice flour\n120 g sugar\n10 g baking powder\n2 large eggs\n180 g milk\n80 g oil';
+
+  it('eggs that were only stirred in are owed little powder; beaten to a foam they are owed it', () => {
+    const stirred = run('Muffins', MUFFINS, 'Whisk eggs, milk and oil.\nStir in the rest.', ['egg']);
+    const beaten = run('Muffins', MUFFINS, 'Whisk eggs and sugar until pale and fluffy.\nFold in the rest.', [
+      'egg',
+    ]);
+    const powder = (o: Outcome) => grams(o, 'baking_powder') - 10;
+    expect(powder(stirred)).toBeLessThan(1);
+    const flax = beaten.options.find((x) => x.kitId === 'flax_gel')!;
+    expect(flax.amounts.find((a) => a.ingredientId === 'baking_powder')!.massG).toBeGreaterThan(1);
+  });
+
+  it('melted butter gives way to oil, rubbed butter to a block', () => {
+    const conflict = (how: Conflict['how']): Conflict => ({
+      id: 'p1:butter:dough', partId: 'p1', classId: 'batter', group: 'butter', role: null, lineIds: [], ingredientIds: ['butter'],
+      avoids: ['milk'], massG: 100, eggs: 0, air: 1, sweet: true, jobs: [], ...(how ? { how } : {}),
+    }); // prettier-ignore
+    const oil = kitById('oil_for_butter')!;
+    expect(fitIn(oil, conflict('melted'))).toBeGreaterThan(fitIn(oil, conflict('creamed')));
+    expect(fitIn(oil, conflict('creamed'))).toBeGreaterThan(fitIn(oil, conflict('rubbed')));
+  });
+
+  it('an egg in a crust is left out; in a sponge it is not', () => {
+    const crust = run('Shortcrust', '200 g gluten-free flour blend with xanthan\n100 g cold butter\n1 egg\n20 g water', 'Rub butter into flour.\nBind with egg and water.\nRoll out.', ['egg']); // prettier-ignore
+    expect(crust.solutions.slice(0, 3).flatMap((x) => Object.values(x.kits))).toContain('egg_left_out');
+    expect(crust.options.find((x) => x.kitId === 'aquafaba')!.behind).toBeGreaterThan(1);
+    const sponge = run('Sponge', '4 eggs\n120 g caster sugar\n120 g white rice flour', 'Whisk eggs and sugar to a ribbon.\nFold in the flour.', ['egg']); // prettier-ignore
+    expect(kitsOf(sponge)).toEqual(['aquafaba']);
+  });
+
+  it('starch on the liquid of a filling is counted with what stays', () => {
+    const cream = run(
+      'Vanilla pastry cream',
+      '500 g milk\n4 egg yolks\n100 g sugar\n35 g corn starch',
+      'Whisk yolks, sugar and starch, pour on the hot milk and cook until it bubbles.',
+      ['egg'],
+    );
+    expect(grams(cream, 'corn_starch')).toBeLessThan(60);
+  });
+
+  it('hard cheese and fresh cheese have ways of their own', () => {
+    const ways = (cheese: string) =>
+      run('Filling', `4 eggs\n200 g milk\n100 g ${cheese}`, 'Whisk and bake until set.', ['dairy'])
+        .options.filter((x) => x.conflictId.includes(':cheese:'))
+        .map((x) => x.kitId);
+    expect(ways('cheddar')).toContain('yeast_for_cheese');
+    expect(ways('cheddar')).not.toContain('vegan_cream_cheese');
+    expect(ways('cream cheese')).toContain('vegan_cream_cheese');
+    expect(ways('cream cheese')).not.toContain('yeast_for_cheese');
+  });
+
+  it('soured drinks stand in for buttermilk, not another yogurt', () => {
+    const ways = run('Scones', '250 g rice flour\n200 g buttermilk\n5 g soda', 'Mix and bake.', [
+      'dairy',
+    ]).options.map((x) => x.kitId);
+    expect(ways).toContain('soy_lemon');
+    expect(ways).not.toContain('oat_yogurt');
+  });
+});
