@@ -11,7 +11,7 @@ import {
   type PropKey,
 } from '../classes';
 import { linearSum, msg, ratio, type Explanation, type Sourced } from '../explain';
-import type { Component, Ingredient, ItemState, Lookup } from '../ingredients';
+import type { Component, GroupId, Ingredient, ItemState, Lookup } from '../ingredients';
 import { type Formula, doughLines, massOf, type Line, type Part } from './types';
 
 export type PropUnit = 'g' | 'mmol' | 'kcal' | 'eggs';
@@ -83,8 +83,10 @@ const GEL_KEEPS: Record<string, number> = {
   psyllium_powder: 8,
   psyllium_husk: 6.5,
 };
+/** So do the solids of egg, g for each g of it, however thin the batter is. Common practice, no source. */
+const EGG_KEEPS: Partial<Record<GroupId, number>> = { egg: 0.22, egg_white: 0.1, egg_yolk: 0.4 };
 const keptBy = (i: Ingredient, state: ItemState | undefined): number | undefined =>
-  state === 'gel' ? GEL_KEEPS[i.like ?? i.id] : undefined;
+  state === 'gel' ? GEL_KEEPS[i.like ?? i.id] : i.dry ? undefined : EGG_KEEPS[i.group];
 
 /** Flour boiled to a paste, as in choux or a cooked starter, holds so many times the water. Common practice, no source. */
 const COOKED_HOLDS = 2.5;
@@ -111,8 +113,10 @@ function coefficientOf(
     case 'freeWater': {
       const water = i.per100g.water;
       const kept = keptBy(i, state);
-      if (kept !== undefined)
-        return { value: -kept, sd: 0.25 * kept, basis: 'practice', sourceId: 'practice' };
+      if (kept !== undefined) {
+        const own = i.dry ? 0 : (water?.value ?? 0) / 100;
+        return { value: own - kept, sd: 0.25 * kept, basis: 'practice', sourceId: 'practice' };
+      }
       if (i.dry) return { value: 0, basis: 'derived' };
       return water && perGram(water);
     }

@@ -34,6 +34,19 @@ function yeastSlip(i: Ingredient, percent: number): Fix[] {
   return kinds.slice(0, 2).map(([ingredientId]) => ({ ingredientId }));
 }
 
+/**
+ * How much the flours of a part drink beside usual ones, at least 1: psyllium is dosed by it. A coconut flour takes up several
+ * times its weight, so that a third of psyllium on it is no slip.
+ */
+export function drinksOf(part: Part, lookup: Lookup): number {
+  const flours = doughLines(part).flatMap((l) => {
+    const i = lookup(l.item);
+    return i?.flour ? [{ massG: massOf(l), drinks: i.absorption.value }] : [];
+  });
+  const massG = flours.reduce((s, f) => s + f.massG, 0);
+  return massG > 0 ? Math.max(1, flours.reduce((s, f) => s + f.massG * f.drinks, 0) / massG) : 1;
+}
+
 /** Checks of the lines of one part against its flour: soda, powder, salt, gum and yeast far from the usual. */
 export function checkShares(part: Part, lookup: Lookup): Check[] {
   const lines = doughLines(part);
@@ -57,12 +70,13 @@ export function checkShares(part: Part, lookup: Lookup): Check[] {
       ];
     }
     const hit = MOST_PERCENT.find(([is]) => is(i));
-    if (!hit || percent <= hit[1]) return [];
+    const most = hit && hit[1] * (hit[2] === 'check.psyllium' ? drinksOf(part, lookup) : 1);
+    if (!hit || !most || percent <= most) return [];
     return [
       {
         lineId: line.id,
-        issue: msg(hit[2], { ...args, most: hit[1] }),
-        fixes: spoon && share(massG / SPOON_SLIP, flourG) <= hit[1] ? [{ massG: massG / SPOON_SLIP }] : [],
+        issue: msg(hit[2], { ...args, most: Math.round(most) }),
+        fixes: spoon && share(massG / SPOON_SLIP, flourG) <= most ? [{ massG: massG / SPOON_SLIP }] : [],
       },
     ];
   });

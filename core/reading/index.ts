@@ -1,7 +1,7 @@
 export { linkedOnce, linkMethod } from './actions';
 export { guessAgain, SURE_OF_KIND } from './evidence';
 export { minutesIn, temperaturesIn } from './heats';
-export { checkShares, type Fix } from './checks';
+export { checkShares, drinksOf, type Fix } from './checks';
 export { readLineWith, reweigh } from './line';
 export { nameIn } from './names';
 export { MAX_LINES } from './sections';

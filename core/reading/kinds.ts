@@ -15,7 +15,7 @@ const CLASS_NAMES: [RegExp, ClassId][] = [
     'starch_set',
   ],
   [/\b(custards?|quiche filling|royale|curd|flan|crème caramel|baked cheesecake)\b/i, 'egg_custard'],
-  [/\b(cheesecake|mousse|ganache)\b/i, 'uncooked_set'],
+  [/\b(cheesecake|mousse|ganache|panna ?cotta|jelly|fool|posset|semifreddo)\b/i, 'uncooked_set'],
   [
     /\b(filling|set fruit|compote|fruits?|(?:apples?|pears?|plums?|cherries|berries|rhubarb|peaches|apricots|quinces?)$)/i,
     'fruit_filling',

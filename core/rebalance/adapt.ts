@@ -13,6 +13,7 @@ import { candidatesFor, conflictsOf, fitIn, itemsIn } from './conflicts';
 import type { AdaptContext, AdaptInput, Confidence, Conflict, Option, Outcome, Solution } from './types';
 import { smallestClash } from './clash';
 import { STYLE_RULES, type StyleMiss } from './style';
+import { whyAfter, type Weighed } from './why';
 import type { Choice, Variable } from './variables';
 
 const DEFAULT_LIMIT = 4;
@@ -50,8 +51,9 @@ function confidenceOf(
   widened: readonly Msg[],
   outside: readonly string[],
   honest: readonly HonestId[],
+  warned: readonly Msg[],
 ): Confidence {
-  const because: Msg[] = honest.map((id) => msg('honest', { id }));
+  const because: Msg[] = [...honest.map((id) => msg('honest', { id })), ...warned];
   const weak = trials
     .flatMap((t, i) => benches[i]!.choices(t.kits))
     .filter((c) => fitIn(c.kit, c.conflict) < 0.5);
@@ -61,7 +63,7 @@ function confidenceOf(
   if (outside.length > 0) because.push(msg('confidence.outside', { keys: outside.join(' ') }));
   because.push(msg('confidence.practice'));
   const level =
-    weak.length > 0 || widened.length > 0 || honest.length > 0 || uncovered.length > 3
+    weak.length > 0 || widened.length > 0 || honest.length > 0 || warned.length > 0 || uncovered.length > 3
       ? 'low'
       : uncovered.length + outside.length > 2
         ? 'fair'
@@ -150,6 +152,7 @@ function solutionOf(
   const outside = fit.filter((f) => f.state === 'low' || f.state === 'high').map((f) => f.key);
   const open = fit.some((f) => f.state === 'open');
   const honest = honestOf(choices);
+  const warned = trials.flatMap((t) => t.warned);
   return {
     key: choices.map((c) => `${c.conflict.id}=${c.kit.id}`).join('|') || 'as-written',
     formula,
@@ -173,20 +176,36 @@ function solutionOf(
       lookup,
     ),
     widened,
+    warned,
     misses: missesIn(trials),
+    because: [],
     honest,
     holdBackG: Math.hypot(...trials.map((t) => holdBack(t.part.part, t.profile, t.part.moves, lookup))),
     confidence: open
       ? { level: 'open', because: [msg('confidence.open')] }
-      : confidenceOf(trials, benches, uncovered, bandsWidened, outside, honest),
+      : confidenceOf(trials, benches, uncovered, bandsWidened, outside, honest, warned),
   };
 }
+
+/** A trial as its place in the ranking is explained by. */
+const weighed = (bench: PartBench, { score, fits, uncovered, warned, part }: Trial): Weighed => ({
+  score,
+  fits,
+  uncovered,
+  warned,
+  bringsIn: newAllergens(
+    part.moves.flatMap((m) => (m.op === 'add' && m.ingredientId ? [m.ingredientId] : [])),
+    bench.source,
+    bench.lookup,
+  ).map((b) => b.avoid),
+});
 
 /** Every way at each conflict of a part, the other choices staying as in the best. */
 function optionsOf(bench: PartBench, best: Trial): Option[] {
   return bench.slots.flatMap((slot, i) => {
     const trials = slot.kits.map((kit) => ({ kit, trial: bench.try(best.kits.with(i, kit)) }));
     const least = Math.min(...trials.map(({ trial }) => trial?.total ?? WORST));
+    const first = trials.find(({ trial }) => trial?.total === least)?.trial;
     const options = trials.map(({ kit, trial }): Option => {
       type Given = { v: Variable; massG: number | null };
       const inDough = (trial?.solved.variables ?? []).map((v, j): Given => ({
@@ -205,6 +224,7 @@ function optionsOf(bench: PartBench, best: Trial): Option[] {
         kitId: kit.id,
         amounts,
         behind: trial ? trial.total - least : 0,
+        because: trial && first ? whyAfter(weighed(bench, trial), weighed(bench, first)) : [],
         bringsIn: newAllergens(ids, bench.source, bench.lookup).map((b) => b.avoid),
         unknown: [
           ...new Set(
@@ -326,9 +346,17 @@ export function* adaptSteps(input: AdaptInput, context: AdaptContext): Generator
   const wholes = [best, ...perPart.flatMap((trials, i) => trials.slice(1).map((t) => best.with(i, t)))];
   const solutions = wholes.map((trials) => solutionOf(formula, benches, trials, avoids, lookup));
   solutions.sort((a, b) => a.total - b.total || a.key.localeCompare(b.key));
+  const asWeighed = (s: Solution): Weighed => ({
+    ...s,
+    fits: s.fit,
+    bringsIn: s.bringsIn.map((b) => b.avoid),
+  });
+  const told = solutions
+    .slice(0, limit)
+    .map((s, i) => (i === 0 ? s : { ...s, because: whyAfter(asWeighed(s), asWeighed(solutions[0]!)) }));
   return {
     ...outcome,
-    solutions: solutions.slice(0, limit),
+    solutions: told,
     options:
       input.options === false
         ? []

@@ -4,6 +4,7 @@ import { verdictFor } from '../exclusions';
 import {
   derivedAmount,
   doughLines,
+  isBeside,
   massOf,
   profileOf,
   totalMassG,
@@ -329,12 +330,60 @@ export function holdBackOf(
   return { massG: Math.hypot(...parts), lineId: liquids[0]?.id ?? null };
 }
 
-/** The same of one part. */
+/** What comes in wet and of unsure water: blended tofu, yogurt, purée; so much of it may be more or less, as a share. */
+const UNSURE: readonly string[] = ['pulse', 'plant_cultured', 'fruit', 'binder'];
+const UNSURE_SHARE = 0.08;
+/** Least to keep back where a new binder or flour came into a shaped dough, as a share of its liquid; of a pastry's water. */
+const SHAPED_SHARE = 0.05;
+const PASTRY_SHARE = 0.5;
+const PASTRY: readonly string[] = ['shortcrust', 'flaky'];
+const SHAPED_FAMILIES: readonly string[] = ['yeast_loaf', 'cookie', 'flaky'];
+const IS_SHAPED = 0.5;
+/** Things that change how much a dough drinks. */
+const DRINKERS: readonly string[] = [
+  'binder',
+  'flour',
+  'starch',
+  'blend',
+  'seed_flour',
+  'nut_flour',
+  'pulse',
+];
+
+/**
+ * The same of one part: one spread of what the new solids drink and the new wet things bring; in shaped doughs and pastry at
+ * least what bakers keep back there. Never more than there is to pour. Common practice, no source.
+ */
 function holdBackFor(part: Part, profile: Profile, added: ReadonlySet<string>, lookup: Lookup): number {
-  const variance = part.lines
-    .filter((l) => added.has(l.id))
-    .reduce((s, l) => s + (massOf(l) * (lookup(l.item)?.absorption.sd ?? 0)) ** 2, 0);
-  return Math.sqrt(variance) * (profile.wetness?.value ?? 0);
+  const came = part.lines.flatMap((l) => {
+    const ingredient = added.has(l.id) && !isBeside(l.role) ? lookup(l.item) : null;
+    return ingredient ? [{ massG: massOf(l), ingredient, gel: l.state === 'gel' }] : [];
+  });
+  const wetness = profile.wetness?.value ?? 0;
+  const spread = Math.hypot(
+    ...came.map(
+      ({ massG, ingredient, gel }) => (gel ? 2 : wetness) * massG * (ingredient.absorption.sd ?? 0),
+    ),
+    ...came
+      .filter(({ ingredient }) => !ingredient.dry && UNSURE.includes(ingredient.group))
+      .map(({ massG }) => UNSURE_SHARE * massG),
+  );
+  const poured = (of: (group: string) => boolean): number =>
+    doughLines(part).reduce((s, l) => s + (of(lookup(l.item)?.group ?? '') ? massOf(l) : 0), 0);
+  const { family, jobs } = CLASSES[part.classId];
+  const drinks = came.some(({ ingredient }) => DRINKERS.includes(ingredient.group));
+  const shaped = SHAPED_FAMILIES.includes(family) && (jobs.shape ?? 0) >= IS_SHAPED;
+  const least = !drinks
+    ? 0
+    : PASTRY.includes(part.classId)
+      ? PASTRY_SHARE * poured((g) => g === 'water')
+      : shaped
+        ? SHAPED_SHARE * poured((g) => POURED.includes(g))
+        : 0;
+  return Math.min(
+    Math.max(spread, least),
+    poured((g) => POURED.includes(g)),
+  );
 }
 
 export const profilesOf = (formula: Formula, lookup: Lookup): Record<string, Profile> =>

@@ -1,5 +1,6 @@
 import { CLASSES, type JobId, type Kit } from '../classes';
 import { verdictFor } from '../exclusions';
+import type { Msg } from '../explain';
 import { doughLines, profileOf, type Formula, type Part, type Profile } from '../formula';
 import type { AvoidId, Lookup } from '../ingredients';
 import {
@@ -18,6 +19,7 @@ import { LESS_LIQUID_COST, PartProgramme, WIDENED_COST } from './solve';
 import { missesOf, priceCost, styleCost, type Style, type StyleMiss } from './style';
 import type { Conflict, Fit, Pins, ScorePart } from './types';
 import type { Choice, PartSolution } from './variables';
+import { newWarnings, warningsOf } from './warnings';
 
 /** How much each side of a solution weighs against one tolerance overrun of a property of weight 1. */
 export const SCORE = {
@@ -29,6 +31,7 @@ export const SCORE = {
   lessLiquid: LESS_LIQUID_COST,
   suits: 1.5,
   watch: 0.1,
+  warned: 1.5,
   green: 0.35,
 };
 const MAX_ROUNDS = 4;
@@ -43,6 +46,7 @@ export type Trial = {
   readonly fits: Fit[];
   uncovered: JobId[];
   misses: StyleMiss[];
+  warned: Msg[];
   score: ScorePart[];
   total: number;
 };
@@ -64,6 +68,7 @@ export class PartBench {
   readonly #held: Set<string>;
   readonly #programme: PartProgramme;
   readonly #jobs = new Map<JobId, number>();
+  readonly #warnedBefore = once(() => warningsOf(this.part, this.lookup));
 
   constructor(
     readonly part: Part,
@@ -105,12 +110,12 @@ export class PartBench {
     if (!solved && most < WORST) return null;
     if (solved && most < WORST && least + this.#programme.closeness(solved) + widenedCost(solved) >= most)
       return null;
-    const trial = solved && this.#assess(kits, choices, solved);
+    const trial = solved && this.#assess(kits, choices, solved, most);
     this.#seen.set(key, trial);
     return trial;
   }
 
-  #assess(kits: Kit[], choices: Choice[], solved: PartSolution): Trial {
+  #assess(kits: Kit[], choices: Choice[], solved: PartSolution, most: number): Trial {
     const part = assemblePart(
       this.part,
       choices,
@@ -171,6 +176,12 @@ export class PartBench {
           ),
       },
     ];
+    // What is dearer than those picked already needs no warnings to stay behind.
+    const warned =
+      score.reduce((s, p) => s + p.value, 0) < most
+        ? newWarnings(warningsOf(part.part, lookup), this.#warnedBefore())
+        : [];
+    score.push({ code: 'warned', value: SCORE.warned * warned.length });
     return {
       kits,
       part,
@@ -183,6 +194,7 @@ export class PartBench {
       },
       uncovered,
       misses: missesOf(this.style, incoming, this.#held),
+      warned,
       score,
       total: score.reduce((s, p) => s + p.value, 0),
     };

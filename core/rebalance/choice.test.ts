@@ -78,3 +78,30 @@ describe('what is chosen follows from how a thing was used', () => {
     expect(ways).not.toContain('oat_yogurt');
   });
 });
+
+// Common practice, no source: a little kept back in shaped doughs, half the water in pastry.
+describe('water kept back', () => {
+  it('is half the water of a pastry into which a new binder comes, and never more than there is', () => {
+    const crust = run(
+      'Shortcrust',
+      '200 g gluten-free flour blend with xanthan\n100 g cold butter\n1 egg\n20 g water',
+      'Rub butter into flour.\nBind with egg and water.\nRoll out.',
+      ['egg'],
+    );
+    const flax = crust.solutions.find((s) => Object.values(s.kits).includes('flax_gel'))!;
+    const water = flax.formula.parts[0]!.lines.filter((l) => lookupReference(l.item)?.id === 'water').reduce(
+      (s, l) => s + massOf(l),
+      0,
+    );
+    expect(flax.holdBackG).toBeCloseTo(water / 2, 0);
+  });
+
+  it('is at least a twentieth of the liquid in a shaped dough, and nothing where only pieces change', () => {
+    const rolls =
+      '300 g rice flour\n100 g tapioca starch\n14 g psyllium husk powder\n7 g instant yeast\n8 g salt\n380 g water\n1 egg\n60 g walnuts';
+    const method =
+      'Gel the psyllium in the water.\nKnead in the rest, shape 8 rolls and prove.\nBake 25 minutes at 200 °C.';
+    expect(run('Rolls', rolls, method, ['egg']).solutions.find((s) => Object.values(s.kits).includes('psyllium_gel'))!.holdBackG).toBeGreaterThan(19); // prettier-ignore
+    expect(run('Rolls', rolls, method, ['nuts']).solutions[0]!.holdBackG).toBe(0);
+  });
+});

@@ -73,6 +73,8 @@ export type Option = {
   amounts: { lineId: string; ingredientId: string; massG: number | null }[];
   /** How much worse than the best way here; 0 is the best. */
   behind: number;
+  /** Why it comes after the best way here: what decides, first. */
+  because: Msg[];
   bringsIn: AvoidId[];
   unknown: AvoidId[];
   cautions: CautionId[];
@@ -114,6 +116,7 @@ export type ScorePart = {
     | 'usual'
     | 'scarce'
     | 'widened'
+    | 'warned'
     | 'suits'
     | 'watch'
     | 'style';
@@ -144,8 +147,12 @@ export type Solution = {
   bringsIn: { avoid: AvoidId; ingredientId: string }[];
   cautions: CautionId[];
   widened: Msg[];
+  /** What the app would say against it that it does not say of the source. */
+  warned: Msg[];
   /** Wishes of the house that it does not meet. */
   misses: StyleMiss[];
+  /** Why it comes after the first answer: what decides, first; nothing for that itself. */
+  because: Msg[];
   /** What cannot be had here, since what held the bake has to go. */
   honest: HonestId[];
   /** Water worth keeping back at first, g: what the spread of the new solids' thirst amounts to. */

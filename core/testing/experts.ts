@@ -1,8 +1,8 @@
 import { lookupReference } from '../ingredients';
-import { mainPart, massOf, profileOf } from '../formula';
+import { doughLines, mainPart, massOf } from '../formula';
 import { readFormula } from '../reading';
 import { adapt, type Solution } from '../rebalance';
-import { EXPERTS, type Expert } from './data/experts';
+import { EXPERTS, FRESH, type Expert } from './data/experts';
 
 /** What speaks against an answer: ways that are not right, ways that would embarrass, grams and water out of range. */
 export type Against = { wrong: string[]; embarrassing: string[] };
@@ -23,7 +23,10 @@ export function judge(expert: Expert, solution: Solution): Against {
   }
   const main = mainPart(solution.formula.parts);
   if (expert.waterG && main) {
-    const water = profileOf(main, lookupReference).props.freeWater.value;
+    const water = doughLines(main).reduce((s, l) => {
+      const i = lookupReference(l.item);
+      return i && !i.dry ? s + (massOf(l) * (i.per100g.water?.value ?? 0)) / 100 : s;
+    }, 0);
     const [lo, hi] = expert.waterG;
     if (water < lo || water > hi) wrong.push(`water ${water.toFixed(0)} g`);
   }
@@ -39,11 +42,11 @@ export type ExpertMeasure = {
   notes: string[];
 };
 
-/** The engine held against the experts: every second formula is set aside. */
-export function measureExperts(which: 'all' | 'tuned' | 'aside' = 'all'): ExpertMeasure {
+/** The engine held against the experts: every second formula is set aside, and there are some it was not tuned on. */
+export function measureExperts(which: 'tuned' | 'aside' | 'fresh'): ExpertMeasure {
   const out: ExpertMeasure = { of: 0, first: 0, embarrassing: 0, amongThree: 0, notes: [] };
-  EXPERTS.forEach((expert, i) => {
-    if (which !== 'all' && (i % 2 === 1) !== (which === 'aside')) return;
+  const list = which === 'fresh' ? FRESH : EXPERTS.filter((_, i) => (i % 2 === 1) === (which === 'aside'));
+  list.forEach((expert) => {
     out.of += 1;
     const { formula } = readFormula({ title: expert.title, text: expert.text, method: expert.method });
     const { solutions, cannot } = adapt(

@@ -1,8 +1,10 @@
 import type { BakePhase, StatedBake } from '../../core/formula';
 import { COVER_WORDS, HEAT_WORDS } from './data/bake';
-import type { ClassId, HonestId, JobId } from '../../core/classes';
+import type { ClassId, Dosed, HonestId, JobId } from '../../core/classes';
 import type { Msg } from '../../core/explain';
+import type { AvoidId } from '../../core/ingredients';
 import type { FitKey } from '../../core/rebalance';
+import { DOSED_WORDS } from './data/ways';
 import type { UnitId } from '../../core/units';
 import { degrees, degreesSpan, ovenDegrees, type HeatScale } from './heat';
 import { fixed, grams, listed } from './format';
@@ -146,6 +148,23 @@ const SAY: Record<string, (a: Args) => string> = {
       : 'The way chosen is not known any more. Choose another.',
   'cannot.locks': (a) =>
     `What you hold contradicts itself: ${listed(s(a, 'clash').split(' ').filter(Boolean).map(heldWords)) || 'the locks'}. Let go of any one of them.`,
+  'warned.dose': (a) =>
+    `${DOSED_WORDS[s(a, 'dosed') as Dosed] ?? 'A dose'} is ${fixed(n(a, 'percent'), 1)} % of the flour; such bakes rarely bear more than ${fixed(n(a, 'most'), 1)} %.`,
+  'warned.thin': (a) =>
+    `Starch is ${fixed(n(a, 'percent'), 1)} % of the liquid: below ${fixed(n(a, 'least'), 1)} % it stays a sauce.`,
+  'warned.gasHigh': () => 'There is more gas in it than such a crumb holds: it may rise and sink.',
+  'warned.gasLow': () => 'There is little gas in it for such a bake: it may stay dense.',
+  'warned.soapy': () => 'Soda is left over: it may taste soapy.',
+  'why.closeness': (a) => `It keeps ${words<FitKey>(a, 'keys', PROP_WORDS)} less well.`,
+  'why.uncovered': (a) => `It does not make good ${words<JobId>(a, 'jobs', JOB_NOUNS)}.`,
+  'why.allergens': (a) => `It brings in ${words<AvoidId>(a, 'avoids', AVOID_WORDS)}.`,
+  'why.suits': () => 'It suits this kind of bake less.',
+  'why.unknown': () => 'More of it is unknown until a packet is read.',
+  'why.usual': () => 'It is a less usual choice.',
+  'why.scarce': () => 'It is harder to come by.',
+  'why.watch': () => 'There is more to watch with it.',
+  'why.widened': () => 'Amounts have to leave their usual range for it.',
+  'why.style': () => 'It goes against your house style, or costs more.',
   'confidence.open': () => 'A line is not known on which the balance rests.',
   'confidence.practice': () => 'Doses are those of common practice; nobody has baked this very one yet.',
   'confidence.weakKit': (a) => `${kitName(s(a, 'kit'))} is a weak choice in this kind of bake.`,

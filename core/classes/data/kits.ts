@@ -277,6 +277,7 @@ const FITS: Record<string, Caps['fit']> = {
   paper_lining: { flaky: 1, foam: 1, meringue: 1, choux: 1, custard: 1, set: 1, finish: 1 },
   drink_wash: { flaky: 0.9, choux: 0.8, finish: 0.9, foam: 0.8 },
   water_wash: { flaky: 0.5, choux: 0.5, finish: 0.4, foam: 0.5 },
+  soy_drink_oil: { custard: 0.5, set: 0.35, finish: 0.35 },
   soy_seed_butter: { custard: 0.08, set: 0.1, finish: 0.1 },
   left_off: { flaky: 0.7, meringue: 0.7, foam: 0.7, choux: 0.7, custard: 0.7, set: 0.7, finish: 0.7 },
   left_out_taste: { flaky: 0.7, meringue: 0.7, foam: 0.7, choux: 0.7, custard: 0.7, set: 0.7, finish: 0.7 },

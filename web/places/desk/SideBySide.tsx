@@ -11,13 +11,9 @@ import { useDeskContext } from './context';
 import { workingCopy } from '../../working/workingSlice';
 import { titleOf } from './WholeSolution';
 import { inDegrees } from '../../words/heat';
+import { SURE } from '../../words/data/ways';
+import { say } from '../../words/say';
 
-const SURE = {
-  good: 'fairly sure',
-  fair: 'worth a small trial',
-  low: 'unsure: bake one first',
-  open: 'can’t say yet',
-} as const;
 const upper = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
 /** The properties of one part as written and in each solution. */
@@ -109,6 +105,7 @@ export function SideBySide({
             (s) => s.cautions.map((c) => inDegrees(CAUTION_WORDS[c])).join(' ') || 'nothing more',
           )}
           {told('how sure', (s) => SURE[s.confidence.level])}
+          {told('why not first', (s) => s.because.map(say).join(' ') || '–')}
         </tbody>
         <tfoot>
           <tr>

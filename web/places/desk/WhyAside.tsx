@@ -4,6 +4,7 @@ import type { Option, Solution } from '../../../core/rebalance';
 import { HandbookLink } from '../../parts/HandbookLink';
 import { grams, listed } from '../../words/format';
 import { say } from '../../words/say';
+import { DOSE_WORDS, SURE } from '../../words/data/ways';
 import { Suits } from '../../parts/Suits';
 import {
   AVOID_WORDS,
@@ -13,7 +14,6 @@ import {
   KIT_WORDS,
   kitName,
 } from '../../words/things';
-import { DOSE_WORDS } from '../../words/data/ways';
 import { useDeskContext } from './context';
 import classes from './desk.module.css';
 import { inDegrees } from '../../words/heat';
@@ -22,6 +22,7 @@ import { inDegrees } from '../../words/heat';
 export function WhyAside({ option, solution }: { option: Option | null; solution: Solution }) {
   const { doc, kitOf } = useDeskContext();
   const kit = option && kitOf(option.kitId);
+  const [deciding, ...more] = solution.confidence.because;
   const suits = useSuits(solution.formula, solution.formula.avoids, doc.request.words);
   return (
     <>
@@ -47,6 +48,11 @@ export function WhyAside({ option, solution }: { option: Option | null; solution
           {option.unknown.length > 0 && (
             <p>Packet not read: not known for {listed(option.unknown.map((a) => AVOID_WORDS[a]))}.</p>
           )}
+          {option.because.length > 0 && (
+            <p>
+              <b>Why it is not first.</b> {option.because.map(say).join(' ')}
+            </p>
+          )}
           {option.cautions.map((c) => (
             <p key={c}>{inDegrees(CAUTION_WORDS[c])}</p>
           ))}
@@ -64,21 +70,16 @@ export function WhyAside({ option, solution }: { option: Option | null; solution
       <section>
         <h2>How sure</h2>
         <p>
-          <b>
-            {solution.confidence.level === 'good'
-              ? 'Fairly sure.'
-              : solution.confidence.level === 'fair'
-                ? 'Worth a small trial first.'
-                : solution.confidence.level === 'low'
-                  ? 'Unsure: bake one first.'
-                  : 'Can’t say yet.'}
-          </b>
+          <b>{SURE[solution.confidence.level]}.</b> {deciding && say(deciding)}
         </p>
-        {solution.confidence.because.map((b) => (
-          <p key={b.code + JSON.stringify(b.args)} className="small quiet">
-            {say(b)}
-          </p>
-        ))}
+        {more.length > 0 && (
+          <details className="small quiet">
+            <summary>More on how sure</summary>
+            {more.map((b) => (
+              <p key={b.code + JSON.stringify(b.args)}>{say(b)}</p>
+            ))}
+          </details>
+        )}
       </section>
       <section>
         <h2>What it holds</h2>

@@ -1,5 +1,23 @@
-import type { DoseUnit, FamilyId } from '../../../core/classes';
+import type { Dosed, DoseUnit, FamilyId } from '../../../core/classes';
 import type { GroupId, ItemState } from '../../../core/ingredients';
+
+/** What is dosed on flour, at the head of a sentence. */
+export const DOSED_WORDS: Record<Dosed, string> = {
+  psyllium: 'Psyllium',
+  gum: 'Gum',
+  soda: 'Bicarbonate of soda',
+  powder: 'Baking powder',
+  salt: 'Salt',
+  yeast: 'Yeast',
+};
+
+/** How sure an answer is. */
+export const SURE = {
+  good: 'Fairly sure',
+  fair: 'Worth a small trial first',
+  low: 'Unsure: bake one first',
+  open: 'Can’t say yet',
+} as const;
 
 /** What doses are counted on. */
 export const DOSE_WORDS: Record<DoseUnit, string> = {
