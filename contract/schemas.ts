@@ -82,6 +82,7 @@ const line = () =>
     preparation: text(200),
     gum: boolean(),
     uptake: sourced().optional().default(undefined),
+    alsoFor: array(text(100).required()).max(20).default(undefined),
     how: string().oneOf([...HOWS]),
   });
 

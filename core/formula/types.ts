@@ -37,6 +37,8 @@ export type Line = {
   gum?: boolean;
   /** Water it takes up before it goes in, soaked or boiled and drained, g for each g of it; its grams are of the dry thing. */
   uptake?: Sourced;
+  /** Other conflicts that it came in for as well: one gel for egg and yolk is one line to weigh. */
+  alsoFor?: string[];
   /** How it goes in, by the method; open where that does not say. */
   how?: How;
 };

@@ -114,6 +114,17 @@ export function guessClass(title: string, ingredients: readonly Ingredient[]): G
   )
     return byLift('enriched');
   const isBread = /\b(loaf|bread)\b/i.test(title);
+  // Soaked grains or seeds held by psyllium or chia, with neither flour, sugar nor lift, are a loaf of their own.
+  const has = (...groups: Ingredient['group'][]): boolean =>
+    ingredients.some((i) => groups.includes(i.group));
+  if (
+    !yeasted &&
+    !lifted &&
+    has('grain', 'seed_pieces') &&
+    has('binder') &&
+    !has('sugar', 'flour', 'blend', 'chocolate')
+  )
+    return byShape('seed_loaf');
   if (yeasted) return isBread ? byName('yeast_loaf') : byLift('yeast_loaf');
   if (isBread) return byShape(lifted ? 'soda_bread' : 'yeast_loaf');
   return /\bcakes?\b/i.test(title) ? byName('batter') : byLift('batter');

@@ -13,6 +13,7 @@ import { candidatesFor, conflictsOf, fitIn, itemsIn } from './conflicts';
 import type { AdaptContext, AdaptInput, Confidence, Conflict, Option, Outcome, Solution } from './types';
 import { smallestClash } from './clash';
 import { STYLE_RULES, type StyleMiss } from './style';
+import { gelBread, hydrationOf } from './structure';
 import { whyAfter, type Weighed } from './why';
 import type { Choice, Variable } from './variables';
 
@@ -326,6 +327,7 @@ export function* adaptSteps(input: AdaptInput, context: AdaptContext): Generator
     options: [],
     sourceProfiles: profilesOf(input.target ?? formula, lookup),
     cannot,
+    other: null,
     heldOut: AVOID_IDS.filter((a) => heldOut.has(a)),
   };
   if (cannot.length > 0 || formula.parts.length === 0) return outcome;
@@ -354,14 +356,33 @@ export function* adaptSteps(input: AdaptInput, context: AdaptContext): Generator
   const told = solutions
     .slice(0, limit)
     .map((s, i) => (i === 0 ? s : { ...s, because: whyAfter(asWeighed(s), asWeighed(solutions[0]!)) }));
+  const other =
+    input.options === false
+      ? null
+      : yield* otherBread({ ...input, formula }, gelBread(formula, conflicts, lookup), context);
   return {
     ...outcome,
+    other,
     solutions: told,
     options:
       input.options === false
         ? []
         : benches.flatMap((b, i) => optionsOf(openBench(b, pins, kits, strict, closed), best[i]!)),
   };
+}
+
+/** The other bread, without what else has to go; null where it is none, or has no answer of its own. */
+function* otherBread(
+  input: AdaptInput,
+  bread: Formula | null,
+  context: AdaptContext,
+): Generator<Progress, Outcome['other']> {
+  if (!bread) return null;
+  const { pins: _pins, target: _target, ...asked } = input;
+  const { solutions } = yield* adaptSteps({ ...asked, formula: bread, limit: 1, options: false }, context);
+  const made = solutions[0]?.formula;
+  const hydration = made && hydrationOf(made, context.lookup);
+  return made && hydration ? { formula: made, hydration } : null;
 }
 
 /** Does work that comes in steps to its end, without a pause. */

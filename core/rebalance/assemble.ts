@@ -15,6 +15,7 @@ import {
 } from '../formula';
 import { idOf, LABEL_ALLERGENS, refTo, type AvoidId, type Ingredient, type Lookup } from '../ingredients';
 import { spokenOf, type StepEdit } from '../method';
+import { cameIn, conflictOf } from './conflict-id';
 import { jobTotal } from './conflicts';
 import type { LineVerdict, Move } from './types';
 import type { Choice, PartSolution, Variable } from './variables';
@@ -126,8 +127,38 @@ export function assemblePart(
     });
   }
   for (const entry of all) if (entry.v.conflictId === null && !entry.v.joins) place(entry, undefined);
+  shareLines(lines, moves, held);
 
   return { part: { ...part, lines }, moves, edits: () => editsOf(choices, all, part, lookup) };
+}
+
+/**
+ * The same thing in the same state that came in for two things is one line to weigh; what is held stays apart, being held as it
+ * is. Water stays with the gel that it makes.
+ */
+function shareLines(lines: Line[], moves: Move[], held: Record<string, number>): void {
+  const isNew = (l: Line): boolean => cameIn(l.id) && held[l.id] === undefined && idOf(l.item) !== 'water';
+  for (let i = 0; i < lines.length; i++) {
+    const first = lines[i]!;
+    if (!isNew(first)) continue;
+    for (let k = lines.length - 1; k > i; k--) {
+      const other = lines[k]!;
+      if (!isNew(other) || idOf(other.item) !== idOf(first.item)) continue;
+      if (other.state !== first.state || other.role !== first.role) continue;
+      const [a, b] = [lines[i]!.amount.massG, other.amount.massG];
+      if (!a || !b) continue;
+      const massG = a.value + b.value;
+      lines[i] = {
+        ...lines[i]!,
+        amount: derivedAmount(massG),
+        alsoFor: [...(lines[i]!.alsoFor ?? []), conflictOf(other.id)],
+      };
+      lines.splice(k, 1);
+      const [to, from] = [first.id, other.id].map((id) => moves.findIndex((m) => m.lineId === id));
+      moves[to!] = { ...moves[to!]!, toG: massG };
+      moves.splice(from!, 1);
+    }
+  }
 }
 
 /** Less than a scale of tenths shows, g. */

@@ -105,3 +105,21 @@ describe('water kept back', () => {
     expect(run('Rolls', rolls, method, ['nuts']).solutions[0]!.holdBackG).toBe(0);
   });
 });
+
+it('one thing that comes in for two is one line to weigh', () => {
+  const o = run(
+    'Custard',
+    '4 eggs\n300 g milk\n200 g double cream\n80 g sugar',
+    'Whisk everything and bake until it trembles.',
+    ['egg', 'dairy'],
+  );
+  for (const s of o.solutions) {
+    const came = s.formula.parts.flatMap((p) => p.lines).filter((l) => l.id.includes('/'));
+    const keys = came
+      .map((l) => `${lookupReference(l.item)?.id} ${l.state ?? ''}`)
+      .filter((k) => !k.startsWith('water'));
+    expect(new Set(keys).size).toBe(keys.length);
+    expect(s.moves.filter((m) => m.op === 'add').length).toBe(came.length);
+  }
+  expect(o.solutions.some((s) => s.formula.parts[0]!.lines.some((l) => l.alsoFor))).toBe(true);
+});

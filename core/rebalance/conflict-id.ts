@@ -8,6 +8,8 @@ export const conflictId = (part: Part, group: GroupId | undefined, { role }: Pic
 /** The group that a conflict is about. */
 export const groupOfConflict = (conflict: string): GroupId | undefined =>
   conflict.split(':')[1] as GroupId | undefined;
+/** The conflict that a line came in for. */
+export const conflictOf = (lineId: string): string => lineId.split('/')[0] ?? '';
 /** Whether a line came in, rather than stood in the source. */
 export const cameIn = (lineId: string): boolean => lineId.split('/').length === 3;
 /** How a line is called that comes in for a conflict with a kit. */

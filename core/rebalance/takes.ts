@@ -17,7 +17,9 @@ function whatCame(part: Part, line: Line, baked: Formula, lookup: Lookup): Line[
   );
   return baked.parts
     .flatMap((p) => p.lines)
-    .filter((l) => cameInFor(l.id, conflict) && !made.has(idOf(l.item) ?? ''));
+    .filter(
+      (l) => (cameInFor(l.id, conflict) || l.alsoFor?.includes(conflict)) && !made.has(idOf(l.item) ?? ''),
+    );
 }
 
 /**

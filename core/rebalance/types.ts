@@ -168,6 +168,8 @@ export type Outcome = {
   options: Option[];
   sourceProfiles: Record<string, Profile>;
   cannot: { need: Msg; clash: string[] }[];
+  /** Another bread that works, where egg or gum that held this one has to go; with its water on flour, percent. */
+  other: { formula: Formula; hydration: number } | null;
   /** Groups that some way would bring in, and that stay out since the formula has none of them. */
   heldOut: AvoidId[];
 };

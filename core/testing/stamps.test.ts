@@ -13,7 +13,7 @@ import { adapt, CORE_VERSION } from '../rebalance';
  * docs/changes.md what changed and why.
  */
 const STAMPED = {
-  data: { stamp: '2026-11-29c', hash: 'e66003854d85d3dc' },
+  data: { stamp: '2026-11-29c', hash: '2112706562500b60' },
   core: { stamp: '6', hash: 'de49fd97b2f71a95' },
 };
 

@@ -148,10 +148,23 @@ const SAY: Record<string, (a: Args) => string> = {
       : 'The way chosen is not known any more. Choose another.',
   'cannot.locks': (a) =>
     `What you hold contradicts itself: ${listed(s(a, 'clash').split(' ').filter(Boolean).map(heldWords)) || 'the locks'}. Let go of any one of them.`,
+  'bread.gel': (a) =>
+    `Whisk ${grams(n(a, 'g1'))} psyllium powder into ${grams(n(a, 'g2'))} lukewarm water; leave 10 min, until it is a thick gel.`,
+  'bread.mix': () =>
+    'Mix the dry things; work in the gel and all the rest for 5 min, until no dry spot is left.',
+  'bread.shape': () => 'Shape a tight round with wet hands. Seam up into a basket dusted with rice flour.',
+  'bread.pieces': (a) => `Divide into ${n(a, 'pieces')} with wet hands, shape tight, seam down on paper.`,
+  'bread.proof': () => `Prove, covered, until half as large again: 45 to 75 min at ${degrees(26)}.`,
+  'bread.bakePot': () =>
+    `Heat a lidded pot in the oven at ${degrees(240)} for the last 30 min of the proof. Turn the loaf in, cut it, bake 35 min with the lid on; then at ${degrees(220)} 25 min without, to ${degrees(97)} inside.`,
+  'bread.bakeSmall': () =>
+    `Bake at ${degrees(220)} with steam, 22 to 28 min, until golden and light in the hand.`,
+  'bread.cool': () => 'Leave on a rack for two hours before cutting: the gel sets as it cools.',
+  'bread.coolSmall': () => 'Leave on a rack for half an hour.',
   'warned.dose': (a) =>
-    `${DOSED_WORDS[s(a, 'dosed') as Dosed] ?? 'A dose'} is ${fixed(n(a, 'percent'), 1)} % of the flour; such bakes rarely bear more than ${fixed(n(a, 'most'), 1)} %.`,
+    `${DOSED_WORDS[s(a, 'dosed') as Dosed] ?? 'A dose'} is ${fixed(n(a, 'percent'), 1)}\u00a0% of the flour; such bakes rarely bear more than ${fixed(n(a, 'most'), 1)}\u00a0%.`,
   'warned.thin': (a) =>
-    `Starch is ${fixed(n(a, 'percent'), 1)} % of the liquid: below ${fixed(n(a, 'least'), 1)} % it stays a sauce.`,
+    `Starch is ${fixed(n(a, 'percent'), 1)}\u00a0% of the liquid: below ${fixed(n(a, 'least'), 1)}\u00a0% it stays a sauce.`,
   'warned.gasHigh': () => 'There is more gas in it than such a crumb holds: it may rise and sink.',
   'warned.gasLow': () => 'There is little gas in it for such a bake: it may stay dense.',
   'warned.soapy': () => 'Soda is left over: it may taste soapy.',

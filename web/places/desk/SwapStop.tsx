@@ -10,6 +10,7 @@ import { useDeskContext } from './context';
 import { ComesIn } from './ComesIn';
 import { ConflictRow } from './ConflictRow';
 import { LeaveOut } from './LeaveOut';
+import { OtherBread } from './OtherBread';
 import { StyleBar } from './StyleBar';
 import { Wholes } from './Wholes';
 import { WhyAside } from './WhyAside';
@@ -87,6 +88,7 @@ export function SwapStop() {
             </ul>
           </section>
         )}
+        {outcome?.other && <OtherBread other={outcome.other} />}
         {solution && conflicts.length > 0 && (
           <p className={classes.onward}>
             <Link to={{ pathname: '../balance', search }} relative="path">

@@ -202,7 +202,7 @@ const Row = memo(function Row({
         </span>
         <span className={classes.how}>
           {howRead(line)}
-          {line.uptake && <small> drained about {grams(inBowlG(line))}</small>}
+          {line.uptake && <small> · drained about {grams(inBowlG(line))}</small>}
         </span>
         <ActionIcon
           variant="subtle"

@@ -1,0 +1,126 @@
+import { CLASSES } from '../classes';
+import { msg, type Msg } from '../explain';
+import {
+  derivedAmount,
+  doughLines,
+  mainPart,
+  massOf,
+  piecesOf,
+  profileOf,
+  type Formula,
+  type Line,
+} from '../formula';
+import type { Ingredient, Lookup } from '../ingredients';
+import type { Step, StepKind } from '../method';
+import { drinksOf } from '../reading';
+import type { Conflict } from './types';
+
+/**
+ * A bread held by egg and gum that must lose them is not the same bread with less: held by psyllium it is another, with its own
+ * water, shaping, proof and oven. Shares and times: common practice, no source.
+ */
+const PSYLLIUM_PERCENT = { loaf: 6, small: 5 };
+const MOST_PERCENT = 12;
+/** Wetness of such a dough that can still be shaped by hand. */
+const WETNESS = 1.15;
+const LEAST_FLOUR_G = 100;
+/** Kinds that have such a bread beside them. */
+const LOAVES: readonly string[] = ['yeast_loaf', 'enriched'];
+const SMALL: readonly string[] = ['bun'];
+const EGGS: readonly string[] = ['egg', 'egg_white', 'egg_yolk'];
+
+const isGum = (i: Ingredient | null): boolean => i?.group === 'binder' && i.facts.gum === 'yes';
+const isPsyllium = (i: Ingredient | null): boolean =>
+  i?.like === 'psyllium_powder' || i?.like === 'psyllium_husk';
+
+/** The dough of a formula held by psyllium in place of egg and gum; null where it is no such bread, or loses neither. */
+export function gelBread(formula: Formula, conflicts: readonly Conflict[], lookup: Lookup): Formula | null {
+  const main = mainPart(formula.parts);
+  if (!main || CLASSES[main.classId].structure !== 'starch_gum') return null;
+  const small = SMALL.includes(main.classId);
+  if (!small && !LOAVES.includes(main.classId)) return null;
+  const loses = conflicts.some(
+    (c) =>
+      c.partId === main.id &&
+      c.role === null &&
+      (EGGS.includes(c.group) || (c.group === 'binder' && c.avoids.includes('gum'))),
+  );
+  const { flourG } = profileOf(main, lookup);
+  if (!loses || flourG < LEAST_FLOUR_G) return null;
+
+  const percent = Math.min(
+    MOST_PERCENT,
+    (small ? PSYLLIUM_PERCENT.small : PSYLLIUM_PERCENT.loaf) * drinksOf(main, lookup),
+  );
+  const psyllium: Line = {
+    id: `${main.id}.psyllium`,
+    item: { kind: 'ref', id: 'psyllium_powder' },
+    amount: derivedAmount((percent / 100) * flourG),
+  };
+  const stays = main.lines.filter((l) => {
+    const i = lookup(l.item);
+    return !i || !(EGGS.includes(i.group) || isGum(i) || isPsyllium(i)) || l.role !== undefined;
+  });
+  // As much water as such a dough asks for, by what its flours and the psyllium drink.
+  const water = stays.filter((l) => lookup(l.item)?.id === 'water' && !l.role);
+  const dry = profileOf(
+    { ...main, classId: 'gel_loaf', lines: [...stays.filter((l) => !water.includes(l)), psyllium] },
+    lookup,
+  );
+  const waterG = Math.max(0, WETNESS * dry.props.demand.value - dry.props.freeWater.value);
+  const poured: Line = {
+    id: water[0]?.id ?? `${main.id}.water`,
+    item: { kind: 'ref', id: 'water' },
+    amount: derivedAmount(waterG),
+  };
+  const lines = [psyllium, poured, ...stays.filter((l) => !water.includes(l))];
+  const part = { ...main, classId: small ? ('bun' as const) : ('gel_loaf' as const), lines };
+  delete (part as { guess?: unknown }).guess;
+  const { tin: _tin, ...rest } = formula;
+  return {
+    ...rest,
+    parts: formula.parts.map((p) => (p.id === main.id ? part : p)),
+    method: methodOf(massOf(psyllium), waterG, small ? piecesOf(formula) : null),
+    bake: small
+      ? { ovenC: 220, minutes: [22, 28], fan: false }
+      : {
+          ovenC: 240,
+          minutes: [55, 65],
+          fan: false,
+          phases: [
+            { min: 35, ovenC: 240, fan: false, cover: 'lid', steam: true, heat: 'even' },
+            { min: 25, ovenC: 220, fan: false, cover: 'none', steam: false, heat: 'even' },
+          ],
+        },
+  };
+}
+
+function methodOf(psylliumG: number, waterG: number, pieces: number | null): Step[] {
+  const step = (kind: StepKind, added: Msg): Step => ({
+    id: `+${added.code}`,
+    kind,
+    text: '',
+    added,
+    notes: [],
+  });
+  return [
+    step('gel', msg('bread.gel', { g1: psylliumG, g2: waterG })),
+    step('mix', msg('bread.mix')),
+    step('shape', pieces && pieces > 1 ? msg('bread.pieces', { pieces }) : msg('bread.shape')),
+    step('proof', msg('bread.proof')),
+    step('bake', pieces && pieces > 1 ? msg('bread.bakeSmall') : msg('bread.bakePot')),
+    step('cool', pieces && pieces > 1 ? msg('bread.coolSmall') : msg('bread.cool')),
+  ];
+}
+
+/** Water on flour of the dough, percent, as bakers say it. */
+export function hydrationOf(formula: Formula, lookup: Lookup): number | null {
+  const main = mainPart(formula.parts);
+  if (!main) return null;
+  const { flourG } = profileOf(main, lookup);
+  const waterG = doughLines(main).reduce((s, l) => {
+    const i = lookup(l.item);
+    return i && !i.dry ? s + (massOf(l) * (i.per100g.water?.value ?? 0)) / 100 : s;
+  }, 0);
+  return flourG > 0 ? (100 * waterG) / flourG : null;
+}
