@@ -32,6 +32,22 @@ describe('nutrition of a batch', () => {
     expect(powder).toBeLessThan(0.25);
   });
 
+  // How much clings: common practice, no source.
+  it('what is brushed on, boiled in or fried in counts as far as it clings', () => {
+    const dough = { white_rice_flour: 300, water: 300 };
+    const beside = (id: string, g: number, role: 'wash' | 'bath' | 'release') => {
+      const f = batter(dough);
+      return of({ ...f, parts: [{ ...f.parts[0]!, lines: [...f.parts[0]!.lines, line(id, g, { role })] }] });
+    };
+    const plain = of(batter(dough));
+    const egg = lookupReference({ kind: 'ref', id: 'egg' })!.energyKcal.value / 100;
+    expect(beside('egg', 50, 'wash').kcal.value - plain.kcal.value).toBeCloseTo(25 * egg, 3);
+    expect(beside('molasses', 40, 'bath').kcal.value).toBeCloseTo(plain.kcal.value, 6);
+    const fried = beside('sunflower_oil', 1000, 'bath');
+    expect(fried.of.fat.value - plain.of.fat.value).toBeCloseTo(60, 0);
+    expect(beside('sunflower_oil', 20, 'bath').of.fat.value - plain.of.fat.value).toBeCloseTo(20, 0);
+  });
+
   it('carbohydrate takes in sugars and polyols and leaves out fibre', () => {
     const flour = of(batter({ white_rice_flour: 100 }));
     const i = lookupReference({ kind: 'ref', id: 'white_rice_flour' })!;

@@ -1,5 +1,5 @@
 import { linearSum, ratio, type Sourced } from '../explain';
-import { bowlMassG, massOf, type Formula } from '../formula';
+import { doughMassG, inBowlG, massOf, type Formula, type Line, type LineRole } from '../formula';
 import type { Component, Ingredient, Lookup } from '../ingredients';
 import { donenessOfBake } from './signs';
 
@@ -83,12 +83,34 @@ function lossOf(formula: Formula, lookup: Lookup): Sourced {
     : { value: 0, basis: 'derived' };
 }
 
-/** Energy and nutrients of a whole batch, all parts and whatever else is weighed into it. */
+/**
+ * How much of what is beside the dough is eaten with it: half of what is brushed on runs off or stays in the bowl, a third of
+ * what dusts the board sticks, a boiling bath is poured away; what greases a tin goes along. Common practice, no source.
+ */
+const CLINGS: Partial<Record<LineRole, number>> = { wash: 0.5, dusting: 0.33, bath: 0 };
+/** Fat that dough takes up when it is fried, as a share of the dough; the pot never gives more than is in it. From memory. */
+const FRIED_SHARE = 0.1;
+const FATS: readonly string[] = ['oil', 'fat_firm', 'butter'];
+
+/** Share of a line that is eaten, 0 to 1. What is strewn on top is said to be: it has no board to stay on. */
+function clingsOf(line: Line, formula: Formula, lookup: Lookup): number {
+  if (!line.role) return 1;
+  if (line.role === 'bath' && FATS.includes(lookup(line.item)?.group ?? '')) {
+    const massG = massOf(line);
+    return massG > 0 ? Math.min(1, (FRIED_SHARE * doughMassG(formula)) / massG) : 0;
+  }
+  if (line.role === 'dusting' && !FOR_BOARD.test(line.amount.written)) return 1;
+  return CLINGS[line.role] ?? 1;
+}
+const FOR_BOARD = /\b(?:dust(?:ing)?|board|worktop|rolling|to roll)\b/i;
+
+/** Energy and nutrients of a whole batch, all parts and whatever else is weighed into it, as far as it is eaten. */
 export function nutritionOf(formula: Formula, lookup: Lookup): Nutrition {
   const lines = formula.parts.flatMap((p) => p.lines);
+  const eaten = (l: Line): number => clingsOf(l, formula, lookup) * inBowlG(l);
   const known = lines.flatMap((l) => {
     const i = lookup(l.item);
-    return i && l.amount.massG ? [{ k: massOf(l) / 100, i }] : [];
+    return i && l.amount.massG ? [{ k: (clingsOf(l, formula, lookup) * massOf(l)) / 100, i }] : [];
   });
   const component = (c: Component) =>
     known.flatMap(({ k, i }) => {
@@ -109,7 +131,7 @@ export function nutritionOf(formula: Formula, lookup: Lookup): Nutrition {
       ]),
     ]),
   ) as Record<Nutrient, Sourced>;
-  const rawG = bowlMassG(lines);
+  const rawG = lines.reduce((s, l) => s + eaten(l), 0);
   const loss = lossOf(formula, lookup);
   return {
     bakedG: { value: rawG * (1 - loss.value), ...(loss.sd ? { sd: rawG * loss.sd } : {}), basis: 'derived' },

@@ -1,14 +1,15 @@
 import { msg, type Msg } from '../explain';
 import { linkedNames, NO_CHANGES, otherWords, type Instead, type LineChanges } from './linked';
 import { namer, partsTold, wordPattern, type PartWords } from './named';
-import type { Step, StepKind } from './steps';
+import type { Step, StepKind, WordSwap } from './steps';
 
 /** What the baker makes of a change: leaves it off, or says the step in other words. By step id. */
 export type StepChoices = Record<string, { off: true } | { own: string }>;
 
 /** What a swap does to the method. An insertion is left out where a step speaks of one of the `unless` words. */
 export type StepEdit =
-  | { op: 'insert'; before: StepKind[]; kind: StepKind; msg: Msg; unless?: string[] }
+  /** `lineIds`: lines it is in place of; it comes before the first step that speaks of them. */
+  | { op: 'insert'; before: StepKind[]; kind: StepKind; msg: Msg; unless?: string[]; lineIds?: string[] }
   | { op: 'note'; at: StepKind[]; msg: Msg }
   | { op: 'strike'; at: StepKind[]; msg: Msg }
   /** A note at steps that speak of one of the words, and of none of the `unless` words. */
@@ -32,7 +33,12 @@ function insertAt(
   const start = end(steps.findIndex((s) => s.kind !== 'prepare'));
   const part = partOf(edit);
   const named = part === null ? -1 : steps.findIndex((s) => !s.added && told(s).includes(part));
-  const at = steps.findIndex((s, i) => i >= named && before.includes(s.kind));
+  const speaks = steps.findIndex((s) =>
+    s.actions?.some((a) => a.names?.some((n) => n.lineIds.some((id) => edit.lineIds?.includes(id)))),
+  );
+  const usual = steps.findIndex((s, i) => i >= named && before.includes(s.kind));
+  // What is made for a step stands before it, whatever that step begins with.
+  const at = speaks >= 0 && (usual < 0 || speaks < usual) && before.length > 0 ? speaks : usual;
   if (named >= 0) return at >= 0 && !bakesBetween(steps, named, at) ? at : named;
   if (at < 0) return start;
   // A gel waits well; one that is made only after something was baked may be too late for it.
@@ -103,7 +109,14 @@ function putInstead(
   for (const c of found) {
     const other = taken.find((t) => overlap(t, c));
     if (!other) taken.push(c);
-    else if (other.edit !== c.edit && other.from === c.from && other.to === c.to && other.exact === c.exact)
+    else if (
+      other.edit !== c.edit &&
+      other.from === c.from &&
+      other.to === c.to &&
+      other.exact === c.exact &&
+      // Words that are linked to one line mean no other.
+      !other.linked
+    )
       note(c.edit.msg);
   }
   const inline = taken.filter(({ edit, linked }) => linked || (edit.inline && certain(edit)));
@@ -113,13 +126,27 @@ function putInstead(
     const part = partOf(flat);
     note(msg('step.noFoam', part === null ? {} : { part }));
   }
-  const said = inline.map(({ from, to, edit }) => ({ from, to, msg: swapOf(edit) }));
+  const said = toldOnce(
+    step.text,
+    inline.map(({ from, to, edit }) => ({ from, to, msg: swapOf(edit) })),
+  );
   const swaps = [
     ...said,
     ...otherWords(step, changes).filter((s) => !said.some((x) => x.from < s.to && s.from < x.to)),
   ].sort((a, b) => a.from - b.from);
   if (taken.length === 0 && swaps.length === 0) return step;
   return { ...step, ...(swaps.length > 0 ? { swaps } : {}), notes: [...step.notes, ...notes] };
+}
+/** "Brush with the yolk and milk": where one thing comes for both, it is said once. */
+function toldOnce(text: string, swaps: WordSwap[]): WordSwap[] {
+  const sorted = [...swaps].sort((a, b) => a.from - b.from);
+  return sorted.map((s, i) => {
+    const before = sorted[i - 1];
+    const same = before && s.msg.args.kit !== undefined && before.msg.args.kit === s.msg.args.kit;
+    return same && /^\s*(?:,|and|&|\+)\s*(?:the\s+)?$/i.test(text.slice(before.to, s.from))
+      ? { from: before.to, to: s.to, msg: msg('step.nothing') }
+      : s;
+  });
 }
 const swapOf = ({ comes, msg: m }: Instead): Msg =>
   comes === 'thing' ? m : comes === 'water' ? msg('step.called', { id: 'water' }) : msg('step.nothing');

@@ -44,6 +44,19 @@ const JOIN_BEFORE =
 const startOf = (text: string, from: number, before: RegExp): number =>
   from - (before.exec(text.slice(0, from))?.[0].length ?? 0);
 
+/** A list goes on after a name that leaves, and nothing of it stood before: "eggs and oil". */
+const JOIN_AFTER = /^(?:\s*,\s*(?:and\s+)?|\s+and\s+)(?=\p{L}|\d)/iu;
+const LISTED_BEFORE = /(?:,|\band\b|\bwith\b)\s*(?:(?:the|an?)\s+)?$/i;
+const ARTICLE_BEFORE = /(?:\b(?:the|an?|beaten|melted|large|\d+)\s+)+$/i;
+
+/** A name with what joins it to the rest, where nothing comes in its place. */
+function withoutName(text: string, from: number, to: number): { from: number; to: number } {
+  const after = JOIN_AFTER.exec(text.slice(to))?.[0];
+  return after && !LISTED_BEFORE.test(text.slice(0, from))
+    ? { from: startOf(text, from, ARTICLE_BEFORE), to: to + after.length }
+    : { from: startOf(text, from, JOIN_BEFORE), to };
+}
+
 /** The words of a step that mean lines that leave, by the links of its acts. */
 export function linkedNames(step: Step, edits: readonly Instead[], { leaving }: LineChanges): Linked[] {
   return (step.actions ?? []).flatMap((a) =>
@@ -52,8 +65,9 @@ export function linkedNames(step: Step, edits: readonly Instead[], { leaving }: 
       return edits
         .filter((e) => e.lineIds.some((id) => lineIds.includes(id)))
         .map((edit) => ({
-          from: startOf(step.text, from, edit.comes === 'nothing' ? JOIN_BEFORE : COUNT_BEFORE),
-          to,
+          ...(edit.comes === 'nothing'
+            ? withoutName(step.text, from, to)
+            : { from: startOf(step.text, from, COUNT_BEFORE), to }),
           edit,
         }));
     }),
@@ -66,6 +80,8 @@ const TAKEN_FOR: Partial<Record<AvoidId, RegExp>> = {
   egg: /^eggs?$/i,
   tree_nut: /^nuts?$/i,
 };
+/** How eggs go in, and nothing that comes for them. */
+const ONE_BY_ONE = /,?\s*\bone (?:at a time|by one|after (?:the other|another))\b/gi;
 /** How a tin, hands or a board are spoken of by what is put on them: where this is out, or where the tin is lined. */
 const PUT_ON: [AvoidId | 'lined', RegExp, string][] = [
   ['milk', /\bbuttered\b/gi, 'lined'],
@@ -90,6 +106,11 @@ export function otherWords(step: Step, { leaving, called, avoids, lined }: LineC
       const word = step.text.slice(from, to);
       if (full && avoids.some((x) => TAKEN_FOR[x]?.test(word))) put(from, to, full);
     }
+  if (
+    avoids.includes('egg') &&
+    step.actions?.some((a) => a.names?.some((n) => n.lineIds.every((id) => leaving.has(id))))
+  )
+    for (const m of step.text.matchAll(ONE_BY_ONE)) put(m.index, m.index + m[0].length, msg('step.nothing'));
   // On a hob "line the pan" is no help.
   const hob = step.actions?.some((a) => a.kind === 'cook' || a.kind === 'turn') ?? false;
   const holds = (on: AvoidId | 'lined'): boolean => (on === 'lined' ? lined && !hob : avoids.includes(on));

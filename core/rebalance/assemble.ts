@@ -14,7 +14,7 @@ import {
   type Profile,
 } from '../formula';
 import { idOf, LABEL_ALLERGENS, refTo, type AvoidId, type Ingredient, type Lookup } from '../ingredients';
-import { spokenOf, type StepEdit } from '../method';
+import { spokenOf, type StepEdit, type StepKind } from '../method';
 import { cameIn, conflictOf } from './conflict-id';
 import { jobTotal } from './conflicts';
 import type { LineVerdict, Move } from './types';
@@ -126,10 +126,43 @@ export function assemblePart(
           : msg(toG < (fromG ?? 0) ? 'move.lessLiquid' : `move.${joining[0]?.v.evens ?? 'water'}`),
     });
   }
-  for (const entry of all) if (entry.v.conflictId === null && !entry.v.joins) place(entry, undefined);
+  for (const entry of all)
+    if (entry.v.conflictId === null && !entry.v.joins && !pouredIn(entry, all, lines, moves, partG))
+      place(entry, undefined);
   shareLines(lines, moves, held);
 
   return { part: { ...part, lines }, moves, edits: () => editsOf(choices, all, part, lookup) };
+}
+
+/** Water that only evens out, and is less than this share of a part, goes in with water that comes in anyway. */
+const LITTLE_WATER = 0.03;
+/** Below this share it is left away where there is none: no crumb shows it. Common practice, no source. */
+const NO_NEED = 4e-3;
+/** Adds water that only evens out to water that came in; true where it needs no line of its own. */
+function pouredIn(
+  { v, massG }: { v: Pick<Variable, 'evens' | 'ingredient'>; massG: number | null },
+  all: { v: { lineId: string }; massG: number | null }[],
+  lines: Line[],
+  moves: Move[],
+  partG: number,
+): boolean {
+  if (v.evens || massG === null || v.ingredient.id !== 'water') return false;
+  // The first by id, whatever order the lines stand in.
+  const [first] = lines
+    .filter((l) => cameIn(l.id) && idOf(l.item) === 'water' && !l.role)
+    .sort((a, b) => (a.id < b.id ? -1 : 1));
+  const at = first ? lines.indexOf(first) : -1;
+  if (at < 0) return massG < NO_NEED * partG;
+  if (massG > LITTLE_WATER * partG) return false;
+  const line = lines[at]!;
+  const now = massOf(line) + massG;
+  // The step that speaks of it speaks of all of it.
+  const entry = all.find((e) => e.v.lineId === line.id);
+  if (entry) entry.massG = now;
+  lines[at] = { ...line, amount: derivedAmount(now) };
+  const move = moves.findIndex((m) => m.lineId === line.id);
+  moves[move] = { ...moves[move]!, toG: now };
+  return true;
 }
 
 /**
@@ -148,13 +181,15 @@ function shareLines(lines: Line[], moves: Move[], held: Record<string, number>):
       const [a, b] = [lines[i]!.amount.massG, other.amount.massG];
       if (!a || !b) continue;
       const massG = a.value + b.value;
+      // Called by the first of their names, whatever order the lines stand in.
+      const [kept, gone] = lines[i]!.id < other.id ? [lines[i]!, other] : [other, lines[i]!];
       lines[i] = {
-        ...lines[i]!,
+        ...kept,
         amount: derivedAmount(massG),
-        alsoFor: [...(lines[i]!.alsoFor ?? []), conflictOf(other.id)],
+        alsoFor: [...(kept.alsoFor ?? []), ...(gone.alsoFor ?? []), conflictOf(gone.id)].sort(),
       };
       lines.splice(k, 1);
-      const [to, from] = [first.id, other.id].map((id) => moves.findIndex((m) => m.lineId === id));
+      const [to, from] = [kept.id, gone.id].map((id) => moves.findIndex((m) => m.lineId === id));
       moves[to!] = { ...moves[to!]!, toG: massG };
       moves.splice(from!, 1);
     }
@@ -197,7 +232,13 @@ function editsOf(
         c.conflict.role === 'wash' &&
         c.conflict.ingredientIds.some((id) => conflict.ingredientIds.includes(id)),
     );
-    const nothing = kit.items.length === 0;
+    const gels = kit.items.flatMap((i) => (i.state === 'gel' ? (lookup(i.item)?.id ?? []) : []));
+    const more = own.some(({ v }) => v.joins !== null && gels.includes(v.ingredient.id));
+    const joined = more || (own.length > 0 && own.every(({ v }) => v.joins !== null));
+    // Water that came with more of what is there, and has no line to join.
+    const poured = more ? own.find(({ v }) => v.joins === null && v.ingredient.id === 'water') : undefined;
+    // What only makes lines larger that are there is no thing to name.
+    const nothing = kit.items.length === 0 || joined;
     const water = !nothing && kit.items.every((i) => 'id' in i.item && i.item.id === 'water');
     const instead: StepEdit[] =
       names.length > 0
@@ -210,7 +251,10 @@ function editsOf(
               },
               lineIds: conflict.lineIds,
               comes: nothing ? 'nothing' : water ? 'water' : 'thing',
-              msg: msg('step.instead', { was: conflict.ingredientIds[0]!, kit: kit.id }),
+              msg: msg(joined && kit.items.some((i) => i.state) ? 'step.joined' : 'step.instead', {
+                was: conflict.ingredientIds[0]!,
+                kit: kit.id,
+              }),
               // A way that is water alone, or nothing, is no thing to name.
               inline: !nothing && !water,
               foams: kit.covers.includes('foam'),
@@ -220,7 +264,24 @@ function editsOf(
         : [];
     return [
       ...instead,
-      ...kit.steps.map((s) => ({ ...s, msg: { ...s.msg, args: { ...s.msg.args, ...amounts } } })),
+      ...(poured
+        ? [
+            {
+              op: 'insert' as const,
+              before: ['gel', 'whisk', 'mix', 'knead'] satisfies StepKind[],
+              kind: 'mix' as const,
+              msg: msg('step.pour', { n1: 'water', g1: poured.massG ?? 0 }),
+            },
+          ]
+        : []),
+      ...kit.steps
+        // No gel is made of what joins the dough; what the method whisks already is whisked once.
+        .filter((s) => !(s.op === 'insert' && (joined || (s.kind === 'whisk' && conflict.how === 'whipped'))))
+        .map((s) => ({
+          ...s,
+          ...(s.op === 'insert' && conflict.role === null ? { lineIds: conflict.lineIds } : {}),
+          msg: { ...s.msg, args: { ...s.msg.args, ...amounts } },
+        })),
     ];
   });
 }
@@ -339,7 +400,19 @@ export function cautionsOf(kits: readonly Kit[], parts: readonly Part[], lookup:
  * Spreads of lines that stay cancel against the source, which worked.
  */
 export const holdBack = (part: Part, profile: Profile, moves: readonly Move[], lookup: Lookup): number =>
-  holdBackFor(part, profile, new Set(moves.filter((m) => m.op === 'add').map((m) => m.lineId)), lookup);
+  holdBackFor(
+    part,
+    profile,
+    new Map(
+      moves.flatMap((m) => {
+        const more = (m.toG ?? 0) - (m.fromG ?? 0);
+        return (m.op === 'add' || (m.op === 'scale' && m.reason.code === 'move.joined')) && more > 0
+          ? [[m.lineId, more] as const]
+          : [];
+      }),
+    ),
+    lookup,
+  );
 
 /** Liquids that may be kept back in part. */
 const POURED: readonly string[] = ['water', 'milk', 'plant_drink', 'nut_drink', 'cultured', 'plant_cultured'];
@@ -357,7 +430,12 @@ export function holdBackOf(
     .flatMap(doughLines)
     .filter((l) => POURED.includes(lookup(l.item)?.group ?? ''))
     .sort((a, b) => massOf(b) - massOf(a));
-  const parts = formula.parts.map((p) => holdBackFor(p, profileOf(p, lookup), added, lookup));
+  const came = new Map(
+    formula.parts.flatMap((p) =>
+      p.lines.flatMap((l) => (added.has(l.id) ? [[l.id, massOf(l)] as const] : [])),
+    ),
+  );
+  const parts = formula.parts.map((p) => holdBackFor(p, profileOf(p, lookup), came, lookup));
   return { massG: Math.hypot(...parts), lineId: liquids[0]?.id ?? null };
 }
 
@@ -385,10 +463,16 @@ const DRINKERS: readonly string[] = [
  * The same of one part: one spread of what the new solids drink and the new wet things bring; in shaped doughs and pastry at
  * least what bakers keep back there. Never more than there is to pour. Common practice, no source.
  */
-function holdBackFor(part: Part, profile: Profile, added: ReadonlySet<string>, lookup: Lookup): number {
+function holdBackFor(
+  part: Part,
+  profile: Profile,
+  added: ReadonlyMap<string, number>,
+  lookup: Lookup,
+): number {
   const came = part.lines.flatMap((l) => {
-    const ingredient = added.has(l.id) && !isBeside(l.role) ? lookup(l.item) : null;
-    return ingredient ? [{ massG: massOf(l), ingredient, gel: l.state === 'gel' }] : [];
+    const massG = added.get(l.id);
+    const ingredient = massG !== undefined && !isBeside(l.role) ? lookup(l.item) : null;
+    return ingredient && massG ? [{ massG, ingredient, gel: l.state === 'gel' }] : [];
   });
   const wetness = profile.wetness?.value ?? 0;
   const spread = Math.hypot(

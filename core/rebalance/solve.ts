@@ -48,6 +48,9 @@ const WIDENED = 1e-5;
 const columnOf = (v: Variable, keys: readonly PropKey[]): Float64Array =>
   Float64Array.from(keys, (key) => v.sign * v.step * (v.row[key]?.value ?? 0));
 
+/** What is brushed on has no balance to keep. */
+const isBrushed = ({ classId }: Part): boolean => classId === 'wash';
+
 /** The programme of one part: what stays is summed once, each combination of kits is solved on top of it. */
 export class PartProgramme {
   readonly #staying: Profile;
@@ -92,7 +95,10 @@ export class PartProgramme {
             (v) => !isHeld(v),
           );
     const water = lookup({ kind: 'ref', id: 'water' });
-    this.#water = water && waterVariable(part, this.#leaving, target.props.mass.value, water, lookup);
+    this.#water =
+      water && !isBrushed(part)
+        ? waterVariable(part, this.#leaving, target.props.mass.value, water, lookup)
+        : null;
     this.#less = lessLiquid(part, this.#leaving, held, lookup);
     this.#keys = ['freeWater', 'demand', 'mass', ...CLASSES[part.classId].tolerances.map((t) => t.key)];
   }
@@ -279,7 +285,7 @@ export class PartProgramme {
     const mass = formOf(2, unit);
     const t = (target.props.mass.value - stays('mass')) / unit;
     if (pins.lockMass) qp.equal(mass, t);
-    else if (!pins.freeMass) {
+    else if (!pins.freeMass && !isBrushed(part)) {
       qp.atLeast(mass, t - 1, given(slack.mass));
       qp.atMost(mass, t + 1, given(slack.mass));
     }

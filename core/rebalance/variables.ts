@@ -95,10 +95,21 @@ export function variablesOf(
 ): Variable[] {
   return choices
     .filter(({ conflict }) => (conflict.role === null) === dough)
-    .flatMap(({ conflict, kit }) =>
-      itemsIn(kit, part).flatMap((item) => {
+    .flatMap(({ conflict, kit }) => {
+      const items = itemsIn(kit, part);
+      const gels = items.filter((i) => i.state === 'gel' || i.state === 'slurry');
+      // A gel of what is in the dough already is more of that line, and its water more of the dough's.
+      const more = gels.some((i) => {
+        const made = lookup(i.item);
+        return made !== null && joinable(part, leaving, made, lookup) !== null && i.state === 'gel';
+      });
+      return items.flatMap((item) => {
         const ingredient = lookup(item.item);
         if (!ingredient) return [];
+        const isWater = ingredient.id === 'water';
+        const state = more && item.state === 'gel' ? undefined : item.state;
+        const joins =
+          item.joins || (isWater && (gels.length === 0 || more)) || (more && item.state === 'gel');
         const base = baseOf(conflict, item, of) * (item.forAir ? conflict.air : 1);
         // So much starch on the liquid is meant in all: what stays of it counts.
         const there =
@@ -108,8 +119,8 @@ export function variablesOf(
         return {
           lineId: cameInId(conflict.id, kit.id, ingredient.id),
           ingredient,
-          ...(item.state ? { state: item.state } : {}),
-          row: coefficients(ingredient, item.state, part.classId),
+          ...(state ? { state } : {}),
+          row: coefficients(ingredient, state, part.classId),
           lo,
           usual,
           hi,
@@ -119,10 +130,10 @@ export function variablesOf(
           cost: 0,
           conflictId: conflict.id,
           kitId: kit.id,
-          joins: item.joins ? joinable(part, leaving, ingredient, lookup) : null,
+          joins: joins ? joinable(part, leaving, ingredient, lookup) : null,
         };
-      }),
-    );
+      });
+    });
 }
 
 /** The universal adjuster: water put to the dough beside what the kits bring. */

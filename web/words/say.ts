@@ -206,6 +206,9 @@ const SAY: Record<string, (a: Args) => string> = {
   'step.toast': (a) => `Toast ${amount(a, 1)} in a dry pan until they crackle; cool.`,
   'step.instead': (a) =>
     `Instead of ${ingredientName(s(a, 'was'), true)}: ${kitName(s(a, 'kit')).toLowerCase()}.`,
+  'step.pour': (a) => `Add ${amount(a, 1)} to the liquid.`,
+  'step.joined': (a) =>
+    `In place of ${ingredientName(s(a, 'was'), true)} there is more of what is in the dough already: see the weights.`,
   'step.ovenNow': (a) => `Now ${ovenDegrees(Number(a.c), a.fan === 1)}.`,
   'step.timeNow': (a) => `Now ${minutesText(Number(a.from), Number(a.to))}.`,
   'step.tinNow': (a) => `Now ${Number(a.n) > 1 ? `${n(a, 'n')} of ` : ''}${s(a, 'tin')}.`,

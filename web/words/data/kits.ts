@@ -84,7 +84,7 @@ export const KIT_WORDS: Record<string, { name: string; about: string }> = {
     about: 'Creams, rubs and flakes nearly as butter does. Firm ones only: a tub is too soft and wet.',
   },
   shortening_water: {
-    name: 'Vegetable shortening and water',
+    name: 'Vegetable shortening, with water',
     about: 'All fat: the biggest flakes, no taste of its own.',
   },
   coconut_fat: { name: 'Coconut oil and water', about: 'Firm when cold, gone at 24 °C.' },
