@@ -80,7 +80,7 @@ test('the pantry is searched and sifted, many are taken out and put back, CSV go
   page,
 }) => {
   await page.goto('./pantry');
-  await expect(page.getByText(/3\d\d things/)).toBeVisible();
+  await expect(page.getByText(/4\d\d things/)).toBeVisible();
   await expectAccessible(page);
   await page.getByLabel('Search').fill('cornstarch');
   await expect(page.getByRole('link', { name: 'Cornflour' })).toBeVisible();

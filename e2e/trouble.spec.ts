@@ -6,7 +6,7 @@ test('unsaved work survives reload: the pasted text, and the desk', async ({ pag
   await page.getByLabel('Ingredients, one a line').fill('200 g rice flour\n50 g glimmerroot');
   await page.getByRole('button', { name: 'Correct 50 g glimmerroot' }).click();
   await page.getByRole('combobox', { name: 'It is' }).fill('carrot');
-  await page.getByRole('option', { name: 'Carrot' }).click();
+  await page.getByRole('option', { name: 'Carrot', exact: true }).click();
   await page.getByRole('button', { name: 'Take it so' }).click();
   await page.waitForTimeout(400);
   await page.reload();

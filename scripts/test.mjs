@@ -23,28 +23,33 @@ async function stage(name, work) {
   process.stdout.write(`(${name}: ${Math.round((Date.now() - began) / 1000)} s)\n`);
 }
 
-/** Checks that pass or fail as a whole, two at a time; what each has to say is printed when it ends. */
-async function checks(list) {
+/** Runs something to its end and gives what it said and whether it went well. */
+async function heard([command, ...args]) {
+  const said = [];
+  const child = spawn(command, args, { cwd: ROOT, stdio: ['ignore', 'pipe', 'pipe'] });
+  child.stdout.on('data', (d) => said.push(d));
+  child.stderr.on('data', (d) => said.push(d));
+  const code = await new Promise((done) => child.once('close', done));
+  return { text: Buffer.concat(said).toString(), ok: code === 0 };
+}
+
+/** Checks that pass or fail as a whole, so many at a time; what each has to say is printed when it ends. */
+async function checks(list, atOnce) {
   const waiting = [...list];
   const next = async () => {
     for (let one = waiting.shift(); one; one = waiting.shift()) {
-      const [name, ...args] = one;
-      const said = [];
-      const child = spawn(args[0], args.slice(1), { cwd: ROOT, stdio: ['ignore', 'pipe', 'pipe'] });
-      child.stdout.on('data', (d) => said.push(d));
-      child.stderr.on('data', (d) => said.push(d));
-      const code = await new Promise((done) => child.once('close', done));
-      process.stdout.write(`${Buffer.concat(said).toString()}${code === 0 ? 'passed' : 'FAILED'}: ${name}\n`);
-      if (code === 0) passed += 1;
+      const [name, ...command] = one;
+      const { text, ok } = await heard(command);
+      process.stdout.write(`${text}${ok ? 'passed' : 'FAILED'}: ${name}\n`);
+      if (ok) passed += 1;
       else failed += 1;
     }
   };
-  await Promise.all([next(), next()]);
+  await Promise.all(Array.from({ length: atOnce }, next));
 }
 
-/** A runner that counts its own tests in a JSON report. Without a report the whole run has failed. */
-function suite(name, file, countsOf, args) {
-  const ok = run('npx', ['--no-install', ...args]);
+/** What a runner counted of its own tests in a JSON report. Without a report the whole run has failed. */
+function count(name, file, countsOf, ok) {
   const report = join(out, file);
   const counts = existsSync(report)
     ? countsOf(JSON.parse(readFileSync(report, 'utf8')))
@@ -52,6 +57,9 @@ function suite(name, file, countsOf, args) {
   passed += counts.passed;
   failed += counts.failed + (!ok && counts.failed === 0 ? 1 : 0);
   process.stdout.write(`${name}: ${counts.passed} passed, ${counts.failed} failed\n`);
+}
+function suite(name, file, countsOf, args) {
+  count(name, file, countsOf, run('npx', ['--no-install', ...args]));
 }
 const vitest = (r) => ({ passed: r.numPassedTests, failed: r.numFailedTests });
 const playwright = (r) => ({ passed: r.stats.expected + r.stats.flaky, failed: r.stats.unexpected });
@@ -67,48 +75,50 @@ const vitestArgs = (file, ...more) => [
 const NPX = ['npx', '--no-install'];
 /** The compiler that checks; the one the linter asks for types is another edition, many times slower. */
 const TSC = ['node', join(ROOT, 'node_modules/typescript-native/bin/tsc')];
-await stage('checks', () =>
-  checks([
-    ['types', ...TSC, '-p', 'tsconfig.json'],
-    ['lint', ...NPX, 'eslint', '.', '--max-warnings', '0', '--cache', '--cache-location', '.cache/eslint'],
-    ['core without DOM or Node', ...TSC, '-p', 'tsconfig.core.json'],
-    [
-      'floors',
-      ...NPX,
-      'depcruise',
-      'core',
-      'contract',
-      'server',
-      'web',
-      'demo',
-      '--config',
-      '.dependency-cruiser.cjs',
-    ],
-    ['nothing unused', ...NPX, 'knip'],
-    [
-      'format',
-      ...NPX,
-      'prettier',
-      '--check',
-      '--log-level',
-      'warn',
-      '--cache',
-      '--cache-location',
-      '.cache/prettier',
-      '.',
-    ],
+await stage('build', () => ensureBuilt());
+const LIST = [
+  ['types', ...TSC, '-p', 'tsconfig.json'],
+  ['lint', ...NPX, 'eslint', '.', '--max-warnings', '0', '--cache', '--cache-location', '.cache/eslint'],
+  ['core without DOM or Node', ...TSC, '-p', 'tsconfig.core.json'],
+  [
+    'floors',
+    ...NPX,
+    'depcruise',
+    'core',
+    'contract',
+    'server',
+    'web',
+    'demo',
+    '--config',
+    '.dependency-cruiser.cjs',
+  ],
+  ['nothing unused', ...NPX, 'knip'],
+  [
+    'format',
+    ...NPX,
+    'prettier',
+    '--check',
+    '--log-level',
+    'warn',
+    '--cache',
+    '--cache-location',
+    '.cache/prettier',
+    '.',
+  ],
+];
+// The built server is killed and started over and over, and waits most of the time: the checks go on beside it.
+await stage('checks and built server', () =>
+  Promise.all([
+    checks([...LIST, ['bundle size', ...NPX, 'size-limit']], 1),
+    heard([...NPX, ...vitestArgs('built.json', '--project', 'built')]).then(({ text, ok }) => {
+      process.stdout.write(text);
+      count('built server', 'built.json', vitest, ok);
+    }),
   ]),
 );
 const unit = ['core', 'server', 'postgres', 'web', 'alone'].flatMap((p) => ['--project', p]);
 await stage('unit and API', () =>
   suite('unit and API', 'unit.json', vitest, vitestArgs('unit.json', ...unit)),
-);
-await stage('build', async () => {
-  ensureBuilt();
-  await checks([['bundle size', ...NPX, 'size-limit']]);
-});
-await stage('built server', () =>
-  suite('built server', 'built.json', vitest, vitestArgs('built.json', '--project', 'built')),
 );
 await stage('browser', () => suite('browser', 'e2e.json', playwright, ['playwright', 'test']));
 
