@@ -3,14 +3,14 @@ import type { Eater, ExclusionId, OilReading, RulesetId } from '../core/exclusio
 import type { BakeSetup, FreeForm, Pace, TimedBake, TinMetal } from '../core/bake';
 import type { BakePhase, Formula, StatedTin } from '../core/formula';
 import type { AvoidId } from '../core/ingredients';
-import type { NameMatch, ReadInput } from '../core/reading';
+import type { NameMatch, ReadInput, Remembered } from '../core/reading';
 import type { LiftPlan, YeastTable } from '../core/leavening';
 import type { StepChoices } from '../core/method';
 import type { AdaptInput, Pins, Style } from '../core/rebalance';
 import type { PantryDoc, PantryItem } from '../core/pantry';
 import type { Measures } from '../core/units';
 
-export type ReadRequest = Omit<ReadInput, 'measures'> & { kitchen?: Measures };
+export type ReadRequest = Omit<ReadInput, 'measures'> & { kitchen?: Measures; names?: Remembered[] };
 export type MatchRequest = { names: string[] };
 export type MatchAnswer = {
   matches: {
@@ -97,6 +97,8 @@ export type Kitchen = Measures & {
   tins?: KitchenTin[];
   /** Bakes that were timed here. */
   timed?: TimedBake[];
+  /** Names that were said to mean a thing: read so from then on. */
+  names?: Remembered[];
 };
 /** An oven: how much hotter it is than it says, °C; whether it has a fan; how wide it is inside, cm; its racks. */
 export type KitchenOven = {

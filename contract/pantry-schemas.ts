@@ -7,7 +7,20 @@ import { YEAST_TABLE_IDS } from '../core/leavening';
 import { PANEL_KEYS } from '../core/pantry';
 import { ALTITUDE_M, CUP_STANDARDS, SPOON_STANDARDS } from '../core/units';
 import { tin } from './bake-schemas';
-import { exclude, finite, id, maybe, obj, oil, record, revision, styleShape, text, words } from './shapes';
+import {
+  exclude,
+  finite,
+  id,
+  maybe,
+  obj,
+  oil,
+  record,
+  rememberedNames,
+  revision,
+  styleShape,
+  text,
+  words,
+} from './shapes';
 
 const panel = () => {
   const per100 = (most: number) => finite().min(0).max(most).nullable().defined();
@@ -128,6 +141,7 @@ export const kitchenSchema = obj({
       on: text(40),
     }),
   ).max(1000),
+  names: rememberedNames(),
 });
 
 /** A kitchen with the revision it grew from; 0 where none was kept yet. */

@@ -11,6 +11,7 @@ import { action } from './method-schemas';
 import { bakePlan, maybeTin, phases } from './bake-schemas';
 import { waySchema } from './pantry-schemas';
 import {
+  rememberedNames,
   degrees,
   exclude,
   finite,
@@ -229,6 +230,7 @@ export const readSchema = obj({
   time: text(200),
   classId: string().oneOf([...CLASS_IDS]),
   kitchen: kitchen().optional().default(undefined),
+  names: rememberedNames(),
 });
 export const matchSchema = obj({ names: array(text(200).defined()).max(MAX_LINES).required() });
 export const labelsSchema = obj({

@@ -166,3 +166,7 @@ export function check<T>(schema: Schema<T>, body: unknown): { value: T } | { inv
     return { invalid: { path: error.path ?? '', message: error.errors[0]?.slice(0, 200) ?? '' } };
   }
 }
+
+/** Names that the baker said. */
+export const rememberedNames = () =>
+  array(obj({ id: text(120).min(1).required(), means: id().required() })).max(2000);

@@ -1,6 +1,13 @@
 import { readLabel, type LabelReading } from '../core/exclusions';
 import { makePantry, REFERENCE_PANTRY, type Pantry } from '../core/pantry';
-import { isSilent, Matcher, readFormula, referenceMatcher, type ReadResult } from '../core/reading';
+import {
+  isSilent,
+  Matcher,
+  readFormula,
+  referenceMatcher,
+  remembering,
+  type ReadResult,
+} from '../core/reading';
 import { bakeOf, compareSteps, type BakeResult, type Compared } from '../core/bake';
 import {
   formulasIn,
@@ -60,10 +67,10 @@ export function pantryOf(rows: readonly PantryRow[]): Pantry {
 
 /** The computations that run off the main thread, in the web worker and in the server's alike. */
 const WORK = {
-  read: ({ kitchen, ...input }: ReadRequest, { pantry, matcher }: Known): ReadResult =>
+  read: ({ kitchen, names = [], ...input }: ReadRequest, { pantry, matcher }: Known): ReadResult =>
     readFormula(input, {
       measures: kitchen ?? US_MEASURES,
-      matcher,
+      matcher: remembering(matcher, names),
       ingredient: (id) => pantry.standIns.get(id) ?? pantry.byId(id),
     }),
   match: ({ names }: MatchRequest, { matcher }: Known): MatchAnswer => ({

@@ -9,6 +9,7 @@ export { expandRow } from './things';
 export * from './match';
 export { sizedMethod } from './sized';
 export * from './read';
+export * from './remembered';
 export { readTin } from './tin';
 export { checkMethod, type MethodCheck } from './whole';
 export { isWholePaste, judgedRows, ROW_KINDS, rowsOf, type RowKind, type SaidRows } from './rows';

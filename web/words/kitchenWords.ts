@@ -1,5 +1,6 @@
 import type { Kitchen, KitchenOven, KitchenTin } from '../../contract/dto';
 import type { TimedBake } from '../../core/bake';
+import type { Remembered } from '../../core/reading';
 import type { KitchenClash } from '../api/mergeKitchen';
 import { degreesApart } from './heat';
 import { ingredientName } from './things';
@@ -20,6 +21,7 @@ const FIELDS: Record<keyof Kitchen, string> = {
   ovenId: 'The oven in use',
   tins: 'A tin',
   timed: 'A timed bake',
+  names: 'A name',
 };
 
 function sayOven(o: KitchenOven): string {
@@ -36,6 +38,7 @@ function sayValue({ key }: KitchenClash, value: unknown): string {
   if (key === 'ovens') return sayOven(value as KitchenOven);
   if (key === 'tins') return `${(value as KitchenTin).name}, ${(value as KitchenTin).tin.written}`;
   if (key === 'timed') return `${(value as TimedBake).tookMin} min`;
+  if (key === 'names') return ingredientName((value as Remembered).means);
   if (key === 'atHand') return ingredientName(value as string);
   if (typeof value === 'boolean') return value ? 'yes' : 'no';
   if (typeof value === 'string' || typeof value === 'number') return String(value);

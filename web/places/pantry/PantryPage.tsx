@@ -12,6 +12,7 @@ import { counted, fixed, listed } from '../../words/format';
 import { sayProblem } from '../../words/problems';
 import { AVOID_WORDS, EXCLUSION_WORDS, GROUP_NAMES, KIND_WORDS } from '../../words/things';
 import { Broken } from './Broken';
+import { SaidNames } from './SaidNames';
 import { BulkBar } from './BulkBar';
 import { entriesOf, NO_FACETS, searchEntries, type Entry, type Facets } from './list';
 import classes from './pantry.module.css';
@@ -243,6 +244,7 @@ export function PantryPage() {
           )}
         </>
       )}
+      <SaidNames />
     </main>
   );
 }

@@ -4,6 +4,7 @@ import type { Measures } from '../../../core/units';
 import type { Formula } from '../../../core/formula';
 import { useCallback } from 'react';
 import { useKitchen } from '../../api/useKitchen';
+import { useRemember } from '../../api/useRemember';
 import { useAppDispatch } from '../../app/store';
 import { usePantry } from '../../pantry/usePantry';
 import { correctLine, workingCopy, type Correction } from '../../working/workingSlice';
@@ -39,6 +40,7 @@ export function useCorrect(source: Formula): OnCorrect {
   const dispatch = useAppDispatch();
   const { pantry } = usePantry();
   const kitchen = useKitchen();
+  const remember = useRemember();
   return useCallback<OnCorrect>(
     (lineId, change) => {
       const mended = correctionOf(source, lineId, change, pantry.byId, kitchen);
@@ -47,7 +49,9 @@ export function useCorrect(source: Formula): OnCorrect {
         ({ id, classId, guess }) => (guess ? [{ id, classId, guess }] : []),
       );
       dispatch(workingCopy.lineCorrected(kinds.length > 0 ? { ...mended, kinds } : mended));
+      const item = source.parts.flatMap((p) => p.lines).find((l) => l.id === lineId)?.item;
+      if (item?.kind === 'unknown' && change.ingredientId) remember([[item.text, change.ingredientId]]);
     },
-    [dispatch, source, pantry, kitchen],
+    [dispatch, source, pantry, kitchen, remember],
   );
 }

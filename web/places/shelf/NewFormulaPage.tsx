@@ -8,6 +8,7 @@ import { isBeside, type Line } from '../../../core/formula';
 import { CUP_STANDARDS, type CupStandard, type Measures } from '../../../core/units';
 import { problemIn, useCreateFormulaMutation } from '../../api/api';
 import { useKitchen } from '../../api/useKitchen';
+import { useRemember } from '../../api/useRemember';
 import { usePantry } from '../../pantry/usePantry';
 import { Notice } from '../../parts/Notice';
 import { keyHere } from '../../api/home';
@@ -88,6 +89,7 @@ export function NewFormulaPage() {
   });
   const [form, setForm] = useState<Pasted>({ ...BLANK, ...stored });
   const [create, creating] = useCreateFormulaMutation();
+  const remember = useRemember();
   const later = useDebouncedCallback(store, PAUSE_MS);
   const set = useCallback(
     (more: Partial<Pasted>) =>
@@ -115,6 +117,7 @@ export function NewFormulaPage() {
           oven: form.oven,
           time: form.time,
           kitchen: measures,
+          ...(kitchen.names ? { names: kitchen.names } : {}),
           ...(form.classId ? { classId: form.classId } : {}),
         },
     PAUSE_MS,
@@ -165,6 +168,12 @@ export function NewFormulaPage() {
     if (!corrected) return;
     const done = await create({ ...corrected, title: form.title.trim() || 'Untitled formula' });
     if ('data' in done && done.data) {
+      remember(
+        (read?.lines ?? []).flatMap(({ line }): [string, string][] => {
+          const means = form.fixes[keys.get(line.id) ?? '']?.ingredientId;
+          return line.item.kind === 'unknown' && means ? [[line.item.text, means]] : [];
+        }),
+      );
       setForm(BLANK);
       store(BLANK);
       await navigate(`/formula/${done.data.formula.id}/swap`);
