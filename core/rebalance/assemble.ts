@@ -78,6 +78,7 @@ export function assemblePart(
     });
   };
 
+  const salt = saltOff(part, choices, all, held, lookup);
   for (const line of part.lines) {
     const choice = choiceOf.get(line.id);
     const ingredientId = idOf(line.item);
@@ -102,12 +103,13 @@ export function assemblePart(
     const joining = all.filter(({ v }) => v.joins === line.id);
     const heldG = held[line.id];
     const added = joining.reduce((s, { massG }) => s + (massG ?? 0), 0);
-    if (joining.length === 0 && heldG === undefined) {
+    const less = salt?.lineId === line.id ? salt.massG : 0;
+    if (joining.length === 0 && heldG === undefined && less === 0) {
       lines.push(line);
       moves.push({ op: 'keep', lineId: line.id, ingredientId, fromG, toG: fromG, reason: msg('move.keep') });
       continue;
     }
-    const toG = (heldG ?? massOf(line)) + added;
+    const toG = (heldG ?? massOf(line)) + added - less;
     lines.push({
       ...line,
       amount: { ...line.amount, massG: { ...line.amount.massG, value: toG, basis: 'derived' } },
@@ -123,7 +125,9 @@ export function assemblePart(
         ? msg('move.joined', { kit, addedG: added })
         : heldG !== undefined
           ? msg('move.held')
-          : msg(toG < (fromG ?? 0) ? 'move.lessLiquid' : `move.${joining[0]?.v.evens ?? 'water'}`),
+          : less > 0
+            ? msg('move.lessSalt')
+            : msg(toG < (fromG ?? 0) ? 'move.lessLiquid' : `move.${joining[0]?.v.evens ?? 'water'}`),
     });
   }
   for (const entry of all)
@@ -132,6 +136,38 @@ export function assemblePart(
   shareLines(lines, moves, held);
 
   return { part: { ...part, lines }, moves, edits: () => editsOf(choices, all, part, lookup) };
+}
+
+/** More salt than this comes off the salt, as far as this share of it; less is not tasted. Common practice, no source. */
+const SALT_TOLD_G = 0.4;
+const MOST_SALT = 0.8;
+const PURE_SALT = 90;
+/** What a salted thing brings more than what left comes off the salt line, where there is one that is not held. */
+function saltOff(
+  part: Part,
+  choices: readonly Choice[],
+  all: readonly { v: Pick<Variable, 'ingredient'>; massG: number | null }[],
+  held: Record<string, number>,
+  lookup: Lookup,
+): { lineId: string; massG: number } | null {
+  const leaving = new Set(choices.filter((c) => c.conflict.role === null).flatMap((c) => c.conflict.lineIds));
+  const share = (i: Ingredient | null): number => (i?.per100g.salt?.value ?? 0) / 100;
+  const isSalt = (i: Ingredient | null): boolean => share(i) > PURE_SALT / 100;
+  const brought = all.reduce(
+    (s, { v, massG }) => (isSalt(v.ingredient) ? s : s + (massG ?? 0) * share(v.ingredient)),
+    0,
+  );
+  const left = doughLines(part).reduce(
+    (s, l) => (leaving.has(l.id) ? s + massOf(l) * share(lookup(l.item)) : s),
+    0,
+  );
+  const line = doughLines(part).find(
+    (l) => isSalt(lookup(l.item)) && !leaving.has(l.id) && held[l.id] === undefined,
+  );
+  const more = brought - left;
+  return line && more > SALT_TOLD_G
+    ? { lineId: line.id, massG: Math.min(more, MOST_SALT * massOf(line)) }
+    : null;
 }
 
 /** Water that only evens out, and is less than this share of a part, goes in with water that comes in anyway. */

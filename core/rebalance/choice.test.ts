@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { kitById } from '../classes';
 import { massOf } from '../formula';
-import { lookupReference } from '../ingredients';
+import { ingredientById, lookupReference } from '../ingredients';
 import { readFormula } from '../reading';
 import { adapt, type Outcome } from './index';
 import { fitIn } from './conflicts';
@@ -122,4 +122,18 @@ it('one thing that comes in for two is one line to weigh', () => {
     expect(s.moves.filter((m) => m.op === 'add').length).toBe(came.length);
   }
   expect(o.solutions.some((s) => s.formula.parts[0]!.lines.some((l) => l.alsoFor))).toBe(true);
+});
+
+it('the salt of a salted block comes off the salt line', () => {
+  const salted = ingredientById('plant_block')!.per100g.salt!.value / 100;
+  const o = run('Cookies', '200 g rice flour\n120 g soft butter\n100 g sugar\n4 g salt\n40 g water', 'Cream butter and sugar.\nStir in the rest.', ['dairy']); // prettier-ignore
+  const s = o.solutions.find((x) => Object.values(x.kits).includes('plant_block'))!;
+  const of = (id: string) =>
+    s.formula.parts[0]!.lines.filter((l) => lookupReference(l.item)?.id === id).reduce(
+      (g, l) => g + massOf(l),
+      0,
+    );
+  const more =
+    of('plant_block') * salted - (120 * (ingredientById('butter')!.per100g.salt?.value ?? 0)) / 100;
+  expect(of('salt')).toBeCloseTo(more > 0.4 ? 4 - Math.min(more, 3.2) : 4, 6);
 });

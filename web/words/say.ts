@@ -124,6 +124,7 @@ const SAY: Record<string, (a: Args) => string> = {
   'move.acid': () => 'for the acid that left, so that the soda is met',
   'move.lift': () => 'for the lift that left',
   'move.lessLiquid': () => 'less, for the same wetness',
+  'move.lessSalt': () => 'less, for the salt in what comes in',
   'move.held': () => 'held by you',
   'widened.wetness': (a) =>
     `Wetness could not be kept within ±${n(a, 'band')} %: it is ${n(a, 'percent')} % off.`,
