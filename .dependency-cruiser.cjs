@@ -14,6 +14,7 @@ const ORDER = [
   'leavening',
   'rebalance',
   'bake',
+  'plan',
   'judge',
   'formats',
 ];

@@ -47,7 +47,7 @@ export type BackupLine =
   | { version: BackupVersion }
   | { draft: DraftDoc }
   | { aside: DraftDoc }
-  | { end: { formulas: number; versions: number; pantry: number } };
+  | { end: { formulas: number; versions: number; pantry: number; copies?: number } };
 
 /** What came in, and what was there already. The kitchen is taken where it is asked for. */
 export type Restored = { added: number; there: number; kitchen: boolean };

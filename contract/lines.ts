@@ -8,7 +8,7 @@ export type LineSummary =
   | { key: 'formula'; id: string; title: string }
   | { key: 'version'; id: string; parentId: string | null; targetId: string | null; name: string }
   | { key: 'pantry'; rows: number }
-  | { key: 'end'; formulas: number; versions: number; pantry: number };
+  | { key: 'end'; formulas: number; versions: number; pantry: number; copies?: number };
 export type LineAnswer =
   | { summaries: LineSummary[] }
   /** `torn`: it is no JSON, as where a file was cut off. */

@@ -101,7 +101,7 @@ export async function* backupText(db: Db): AsyncGenerator<string> {
     kitchen: withoutRev(await getKitchen(db)),
   };
   yield lineOf({ head });
-  const end = { formulas: 0, versions: 0, pantry: 0 };
+  const end = { formulas: 0, versions: 0, pantry: 0, copies: 0 };
   for await (const pantry of pantryLines(db)) {
     end.pantry += pantry.length;
     yield lineOf({ pantry });
@@ -122,6 +122,7 @@ export async function* backupText(db: Db): AsyncGenerator<string> {
       .from(aside)
       .where(and(inArray(aside.formulaId, ids), isNull(aside.deletedAt)))
       .orderBy(asc(aside.createdAt), asc(aside.id));
+    end.copies += drafts.length + beside.length;
     const tail = (id: string): string =>
       [
         ...drafts.filter((d) => d.formulaId === id).map((d) => lineOf({ draft: d.doc })),

@@ -38,7 +38,7 @@ class Whole {
   #formula: string | null = null;
   #known = new Set<string>();
   readonly #seen = new Set<string>();
-  readonly #counts = { formulas: 0, versions: 0, pantry: 0 };
+  readonly #counts = { formulas: 0, versions: 0, pantry: 0, copies: 0 };
   #begun = false;
   #ended = false;
 
@@ -71,10 +71,17 @@ class Whole {
       case 'draft':
       case 'aside':
         if (this.#formula === null) refuse('backup.torn', where, { what: line.key });
+        this.#counts.copies += 1;
         return;
       case 'end': {
-        const { formulas, versions, pantry } = this.#counts;
-        if (line.formulas !== formulas || line.versions !== versions || line.pantry !== pantry)
+        const { formulas, versions, pantry, copies } = this.#counts;
+        if (
+          line.formulas !== formulas ||
+          line.versions !== versions ||
+          line.pantry !== pantry ||
+          // Files of before did not count the working copies.
+          (line.copies ?? copies) !== copies
+        )
           refuse('backup.cut', where);
         this.#ended = true;
       }

@@ -45,6 +45,10 @@ export const makeRouter = () =>
                 lazy: async () => ({ Component: (await import('../places/bake/BakeStop')).BakeStop }),
               },
               {
+                path: 'clock',
+                lazy: async () => ({ Component: (await import('../places/clock/ClockStop')).ClockStop }),
+              },
+              {
                 path: 'lift',
                 lazy: async () => ({ Component: (await import('../places/lift/LiftStop')).LiftStop }),
               },

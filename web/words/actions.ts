@@ -5,7 +5,7 @@ import { degrees } from './heat';
 import { minutesText } from './say';
 
 /** Minutes as a clock has them: seconds below one, hours from two on. */
-function timeText([lo, hi]: readonly [number, number]): string {
+export function timeText([lo, hi]: readonly [number, number]): string {
   if (hi < 1) return `${Math.round(60 * hi)} s`;
   if (lo >= 120) {
     const [a, b] = [lo / 60, hi / 60].map((h) => fixed(h, h % 1 === 0 ? 0 : 1));

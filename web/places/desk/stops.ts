@@ -2,6 +2,7 @@ import type { BakePlan, FormulaDetail } from '../../../contract/dto';
 import { isBeside, type Formula } from '../../../core/formula';
 import type { Lookup } from '../../../core/ingredients';
 import { isYeasted, liftOf } from '../../../core/leavening';
+import { clockOf, tasksOf } from '../../../core/plan';
 import { counted } from '../../words/format';
 import type { DeskContext } from './context';
 import type { WorkingState } from '../../working/workingSlice';
@@ -30,6 +31,15 @@ const ovenState = (source: Formula | null, plan: BakePlan | undefined): string =
     ? 'no oven stated'
     : `${told.slice(0, 2).map(bareDegrees).join(', then ')} ${heatUnit()}`;
 };
+
+/** How long it takes from the first hand to the first slice. */
+function clockState(formula: Formula | null, lookup: Lookup): string {
+  const tasks = formula ? tasksOf(formula, lookup) : [];
+  if (tasks.length === 0) return 'no method';
+  const { from, to } = clockOf(tasks, 0);
+  const hours = Math.round((to - from) / 30) / 2;
+  return hours < 1 ? 'under an hour' : `about ${hours} h`;
+}
 
 /** The stops of a desk as they stand now. */
 export function stopsOf(
@@ -80,6 +90,7 @@ export function stopsOf(
     },
     { to: 'lift', name: 'Lift', ...liftState(solution?.formula ?? copy.doc?.source ?? null, lookup) },
     { to: 'bake', name: 'Bake', state: ovenState(copy.doc?.source ?? null, copy.doc?.request.bake) },
+    { to: 'clock', name: 'Clock', state: clockState(solution?.formula ?? copy.doc?.source ?? null, lookup) },
     {
       to: `/formula/${formulaId}/card/${(last ?? detail.versions[0]!).id}`,
       name: 'Card',

@@ -1,0 +1,27 @@
+import ICAL from 'ical.js';
+import { describe, expect, it } from 'vitest';
+import { DEMO_FORMULAS } from '../../../demo/data/formulas';
+import { lookupReference } from '../../../core/ingredients';
+import { clockOf, tasksOf } from '../../../core/plan';
+import { readFormula } from '../../../core/reading';
+import { calendarOf } from './calendar';
+
+describe('the clock as a calendar', () => {
+  it.each([
+    // The nights on which clocks go forward and back in Europe, 2027.
+    ['an ordinary day', Date.UTC(2026, 10, 30, 13)],
+    ['the night of summer time', Date.UTC(2027, 2, 28, 7)],
+    ['the night of winter time', Date.UTC(2027, 9, 31, 7)],
+  ])('is read back as it was placed: %s', async (_name, ready) => {
+    const { formula } = readFormula(DEMO_FORMULAS.find((d) => /levain|round/i.test(d.title))!);
+    const clock = clockOf(tasksOf(formula, lookupReference), ready / 60_000);
+    const parsed = new ICAL.Component(ICAL.parse(await calendarOf(formula.title, clock)) as unknown[]);
+    const events = parsed.getAllSubcomponents('vevent').map((e) => new ICAL.Event(e));
+    expect(events).toHaveLength(clock.placed.length);
+    events.forEach((e, i) => {
+      expect(e.startDate.toUnixTime()).toBe(clock.placed[i]!.from * 60);
+      expect(e.endDate.toUnixTime()).toBe(clock.placed[i]!.to * 60);
+    });
+    expect(parsed.toString()).toContain('BEGIN:VALARM');
+  });
+});
