@@ -58,7 +58,12 @@ const VERSION = obj({
     .nullable()
     .defined(),
 });
-const END = obj({ formulas: revision(), versions: revision(), pantry: revision(), copies: number().integer().min(0) });
+const END = obj({
+  formulas: revision(),
+  versions: revision(),
+  pantry: revision(),
+  copies: number().integer().min(0),
+});
 
 const LINES = {
   head: obj({ head: HEAD }),
