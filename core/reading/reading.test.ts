@@ -204,6 +204,22 @@ describe('matching names', () => {
   });
 });
 
+it('two things in one row: the same in another state, and what comes off a mill', () => {
+  const of = (text: string) =>
+    readFormula({ text }).lines.map(({ line }) => [
+      line.item.kind === 'unknown' ? null : 'id' in line.item ? line.item.id : null,
+      line.amount.massG && Math.round(line.amount.massG.value),
+    ]);
+  expect(of('60 g vegan butter, soft, plus 20g melted for the tops')).toEqual([
+    ['plant_block', 60],
+    ['plant_block', 20],
+  ]);
+  expect(of('1 t kosher salt & several grinds of pepper').map(([id]) => id)).toEqual([
+    'coarse_salt',
+    'black_pepper',
+  ]);
+});
+
 it('what is free of a thing is never taken for that thing', () => {
   for (const [name, id] of [
     ['egg-free mayonnaise', 'vegan_mayonnaise'],

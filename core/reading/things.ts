@@ -15,7 +15,18 @@ const CITRUS = new RegExp(
 const partOf = (word: string): string => (/^juice/i.test(word) ? 'juice' : 'zest');
 
 /** Words that join two things in one row, where the second has an amount of its own. */
-const JOIN = /\s*(?:\+|\bplus\b|\band\b|&|,|;)\s+(?=[\d½¼¾⅓⅔⅛]|(?:a|an|one|two|three|half)\s)/i;
+const JOIN =
+  /\s*(?:\+|\bplus\b|\band\b|&|,|;)\s+(?=[\d½¼¾⅓⅔⅛]|(?:a|an|one|two|three|half)\s|(?:several|a few|some)\s+(?:grinds?|twists?|turns?)\b)/i;
+/** As much as comes off a mill. */
+const GROUND = /^(?:several|a few|some)\s+(?:grinds?|twists?|turns?)\s+(?:of\s+)?/i;
+/** More of the same in another state: "60 g butter, soft, plus 20 g melted for the tops". */
+const STATE = /^(?:melted|soft(?:ened)?|cold|chilled|warm)\b\s*(?:(?:for|to)\b.*)?$/i;
+function ofSame(piece: string, first: string): string {
+  const [more, thing] = [readAmount(piece), readAmount(first)];
+  if (!more || !thing || !STATE.test(more.rest.trim())) return piece;
+  const { name } = nameIn(thing.rest);
+  return `${piece.slice(0, piece.length - more.rest.length)} ${name}, ${more.rest.trim()}`;
+}
 /** What a thing was put into, with its own amount: "raisins, soaked in 3 tbsp rum". */
 const BATH =
   /^(.*?\S),?\s+(?:soaked|steeped|mixed|beaten|whisked|softened|dissolved|stirred|cooked|bloomed|hydrated)\s+(?:in|with|w\/|into)\s+(?=[\d½¼¾⅓⅔⅛]|(?:a|an|one|two|three|half)\s)(.+)$/i;
@@ -60,7 +71,9 @@ function joined(row: string): string[] | null {
     .split(JOIN)
     .filter(Boolean);
   if (pieces.length < 2 || pieces.length > 4) return null;
-  const own = pieces.map((x, i) => (i === 0 ? x : eggPart(x)));
+  const own = pieces.map((x, i) =>
+    i === 0 ? x : ofSame(eggPart(x.replace(GROUND, '1 pinch ')), pieces[0]!),
+  );
   return own.every(isThing) ? own : null;
 }
 
