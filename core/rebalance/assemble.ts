@@ -138,8 +138,8 @@ export function assemblePart(
   return { part: { ...part, lines }, moves, edits: () => editsOf(choices, all, part, lookup) };
 }
 
-/** More salt than this comes off the salt, as far as this share of it; less is not tasted. Common practice, no source. */
-const SALT_TOLD_G = 0.4;
+/** More salt than this share of a part comes off the salt, as far as this share of that; less is not tasted. Common practice. */
+const SALT_TOLD = 6e-4;
 const MOST_SALT = 0.8;
 const PURE_SALT = 90;
 /** What a salted thing brings more than what left comes off the salt line, where there is one that is not held. */
@@ -165,7 +165,7 @@ function saltOff(
     (l) => isSalt(lookup(l.item)) && !leaving.has(l.id) && held[l.id] === undefined,
   );
   const more = brought - left;
-  return line && more > SALT_TOLD_G
+  return line && more > SALT_TOLD * totalMassG(part.lines)
     ? { lineId: line.id, massG: Math.min(more, MOST_SALT * massOf(line)) }
     : null;
 }
