@@ -48,6 +48,11 @@ test('the main views', async ({ page, browser }) => {
   await page.getByText('how warm it goes in').waitFor();
   await page.waitForTimeout(1500);
   await shot(page, 'bake');
+  await page.getByRole('link', { name: /Clock/ }).click();
+  // A day that is the same whenever the pictures are made.
+  await page.getByLabel('Ready by').fill('2027-03-05T13:00');
+  await page.getByText('ready at 13:00').waitFor();
+  await shot(page, 'clock');
   await page.goto('./pantry?q=drink');
   await page.getByText(/things/).waitFor();
   await shot(page, 'pantry');

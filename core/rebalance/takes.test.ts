@@ -44,3 +44,22 @@ describe('what each step takes, weighed where it is used', () => {
     expect(step.notes.map((n) => n.code)).not.toContain('step.instead');
   });
 });
+
+it('water that thins a yogurt is told where the yogurt is used, though a gel has water of its own', () => {
+  const source = readFormula({
+    title: 'Yogurt muffins',
+    text: '240 g rice flour\n120 g sugar\n8 g baking powder\n2 eggs\n200 g yogurt\n60 g oil',
+    method: 'Whisk eggs, sugar, yogurt and oil.\nStir in the dry things.\nBake 24 minutes at 190 °C.',
+  }).formula;
+  const kits = { 'p1:egg:dough': 'flax_gel', 'p1:cultured:dough': 'soy_yogurt' };
+  const { formula } = adapt(
+    { formula: source, exclude: ['egg', 'dairy'], pins: { kits } },
+    { lookup: lookupReference },
+  ).solutions[0]!;
+  const told = [...takesOf(source, formula, lookupReference).values()].flat().map((t) => t.lineId);
+  const thins = formula.parts[0]!.lines.find((l) => l.id === 'p1:cultured:dough/soy_yogurt/water');
+  const gels = formula.parts[0]!.lines.find((l) => l.id === 'p1:egg:dough/flax_gel/water');
+  expect(thins).toBeDefined();
+  expect(told).toContain(thins!.id);
+  expect(told).not.toContain(gels!.id);
+});

@@ -12,14 +12,22 @@ export type Take = { lineId: string; massG: number | null; word: 'some' | 'most'
  */
 function whatCame(part: Part, line: Line, baked: Formula, lookup: Lookup): Line[] {
   const conflict = conflictId(part, lookup(line.item)?.group, line);
-  const made = new Set(
-    baked.method.flatMap((s) => (s.added ? [s.added.args.n1, s.added.args.n2, s.added.args.n3] : [])),
+  const steps = baked.method.flatMap((s) =>
+    s.added ? [[s.added.args.n1, s.added.args.n2, s.added.args.n3].filter((x) => x !== undefined)] : [],
   );
+  const came = baked.parts.flatMap((p) => p.lines).filter((l) => l.id.includes('/'));
+  const wayOf = (id: string): string => id.split('/').slice(0, 2).join('/');
+  // A step of its own tells what it names; of water, that which came with the thing it names beside it.
+  const isMade = (l: Line): boolean => {
+    const id = idOf(l.item) ?? '';
+    const beside = came.filter((x) => x !== l && wayOf(x.id) === wayOf(l.id)).map((x) => idOf(x.item) ?? '');
+    return steps.some(
+      (named) => named.includes(id) && (id !== 'water' || named.some((n) => beside.includes(String(n)))),
+    );
+  };
   return baked.parts
     .flatMap((p) => p.lines)
-    .filter(
-      (l) => (cameInFor(l.id, conflict) || l.alsoFor?.includes(conflict)) && !made.has(idOf(l.item) ?? ''),
-    );
+    .filter((l) => (cameInFor(l.id, conflict) || l.alsoFor?.includes(conflict)) && !isMade(l));
 }
 
 /**
