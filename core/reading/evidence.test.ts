@@ -94,3 +94,11 @@ describe('the kind of bake by evidence', () => {
     expect(mainPart([])).toBeUndefined();
   });
 });
+
+it('a heading with a wash in it is a wash; a title with one is of what it lies on', () => {
+  const text =
+    'Dough:\n300 g rice flour\n7 g instant yeast\n250 g milk\n1 egg\n40 g butter\nWash & topping:\n1 egg yolk\n20 g sesame seeds';
+  const kinds = readFormula({ title: 'Soft buns with egg wash', text }).formula.parts.map((p) => p.classId);
+  expect(kinds[0]).not.toBe('wash');
+  expect(kinds[1]).toBe('wash');
+});

@@ -142,6 +142,8 @@ const isOfCrumbs = ({ name, rows }: Section): boolean =>
 /** The class of a part: by its name where that tells something, else by the title. */
 export function classOfPart(part: Section, title: string, within: readonly Ingredient[]): Guess {
   const yeasted = within.some((i) => i.group === 'yeast');
+  // A heading that speaks of a wash is one, whatever else is strewn on; a title only says that one is put on.
+  if (/\bwash\b/i.test(part.name)) return byName('wash');
   const called = part.name === '' ? headOf(title).trim() : part.name;
   if ((/\bbase$/i.test(called) || isOfCrumbs(part)) && !yeasted && !/\bpizza\b/i.test(called))
     return byName('press_in');

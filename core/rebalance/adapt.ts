@@ -62,6 +62,7 @@ function confidenceOf(
   if (widened.length > 0) because.push(msg('confidence.widened'));
   if (uncovered.length > 0) because.push(msg('confidence.uncovered', { jobs: uncovered.join(' ') }));
   if (outside.length > 0) because.push(msg('confidence.outside', { keys: outside.join(' ') }));
+  if (benches.some((b) => b.narrowed)) because.push(msg('confidence.narrowed'));
   because.push(msg('confidence.practice'));
   const level =
     weak.length > 0 || widened.length > 0 || honest.length > 0 || warned.length > 0 || uncovered.length > 3

@@ -62,6 +62,8 @@ const widenedCost = (solved: PartSolution): number =>
 
 /** Tries choices for one part, each combination once. */
 export class PartBench {
+  /** Ways were too many to try every combination: the less usual ones were left aside, which is said. */
+  narrowed = false;
   readonly #seen = new Map<string, Trial | null>();
   readonly #watched: Set<AvoidId>;
   /** Ids of what the formula holds already. */
@@ -311,6 +313,7 @@ export class PartBench {
     // With very many conflicts the rest of each list is left out, its most usual first.
     const most = Math.floor(MOST_COMBINATIONS ** (1 / Math.max(1, this.slots.length)));
     const whole = this.slots.reduce((n, s) => n * s.kits.length, 1) <= MOST_COMBINATIONS;
+    this.narrowed = !whole;
     for (const s of this.slots) {
       const kits = whole
         ? s.kits

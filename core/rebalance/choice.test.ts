@@ -137,3 +137,12 @@ it('the salt of a salted block comes off the salt line', () => {
     of('plant_block') * salted - (120 * (ingredientById('butter')!.per100g.salt?.value ?? 0)) / 100;
   expect(of('salt')).toBeCloseTo(more > 6e-4 * 464 ? 4 - Math.min(more, 3.2) : 4, 6);
 });
+
+it('where so much leaves that not all is tried, that is said', () => {
+  const text =
+    '200 g rice flour\n2 eggs\n1 egg yolk\n150 g milk\n100 g yogurt\n80 g butter\n60 g double cream\n50 g ground almonds\n40 g walnuts\n30 g cheddar\n20 g honey';
+  const codes = (o: Outcome) => o.solutions[0]!.confidence.because.map((b) => b.code);
+  const mix = 'Mix everything and bake 40 minutes at 180 °C.';
+  expect(codes(run('Cake', text, mix, ['egg', 'dairy', 'nuts', 'honey']))).toContain('confidence.narrowed');
+  expect(codes(run('Cake', text, mix, ['egg']))).not.toContain('confidence.narrowed');
+}, 20_000);

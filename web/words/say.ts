@@ -184,6 +184,8 @@ const SAY: Record<string, (a: Args) => string> = {
   'why.widened': () => 'Amounts have to leave their usual range for it.',
   'why.style': () => 'It goes against your house style, or costs more.',
   'confidence.open': () => 'A line is not known on which the balance rests.',
+  'confidence.narrowed': () =>
+    'So much leaves that not every combination was tried: the less usual ways were left aside.',
   'confidence.practice': () => 'Doses are those of common practice; nobody has baked this very one yet.',
   'confidence.weakKit': (a) => `${kitName(s(a, 'kit'))} is a weak choice in this kind of bake.`,
   'confidence.widened': () => 'A band or a dose had to be widened.',
