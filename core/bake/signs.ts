@@ -1,6 +1,6 @@
 import { CLASSES, type ClassId, type DoneSign } from '../classes';
 import { doughLines, mainPart, type Part } from '../formula';
-import type { Lookup } from '../ingredients';
+import { EGG_GROUPS, type Lookup } from '../ingredients';
 import { boilingC, SEA_LEVEL_PA } from '../units';
 
 /** How one knows that it is done. Common practice, no source, unless said. */
@@ -93,7 +93,6 @@ const BREADS: readonly ClassId[] = [
   'soda_bread',
 ];
 
-const EGGS: readonly string[] = ['egg', 'egg_white', 'egg_yolk'];
 const CRUSTS: readonly ClassId[] = ['shortcrust', 'flaky', 'press_in'];
 
 /**
@@ -107,7 +106,8 @@ export function donenessOfBake(parts: readonly Part[], lookup: Lookup, pressureP
     const done = donenessOf('egg_custard', pressurePa);
     const eggs = parts.some(
       (p) =>
-        p.classId === 'egg_custard' && doughLines(p).some((l) => EGGS.includes(lookup(l.item)?.group ?? '')),
+        p.classId === 'egg_custard' &&
+        doughLines(p).some((l) => EGG_GROUPS.includes(lookup(l.item)?.group ?? '')),
     );
     // What sets without egg sets at no such heat: its tremble says when.
     return eggs ? done : { ...done, coreC: null };

@@ -252,3 +252,10 @@ export function explainProperty(part: Part, key: PropKey, lookup: Lookup): Expla
   inputs.sort((a, b) => b.value - a.value);
   return { equation: msg('explain.sum', { key }), inputs, result: profileOf(part, lookup).props[key] };
 }
+
+/** Water in what goes wet into the dough of a part, g; what dry things hold is no liquid. */
+export const wetWaterG = (part: Part, lookup: Lookup): number =>
+  doughLines(part).reduce((s, l) => {
+    const i = lookup(l.item);
+    return i && !i.dry ? s + (massOf(l) * (i.per100g.water?.value ?? 0)) / 100 : s;
+  }, 0);

@@ -116,6 +116,8 @@ export const GROUP_IDS = [
   'flavour',
 ] as const;
 export type GroupId = (typeof GROUP_IDS)[number];
+/** The groups of whole egg and its parts. */
+export const EGG_GROUPS: readonly string[] = ['egg', 'egg_white', 'egg_yolk'];
 
 /** A countable piece and its mass in g, without shell, stone or wrapping. */
 /** Whose grades of eggs: by USDA AMS 56 (in dozens), or by Regulation (EU) 2023/2465, Article 4 (each). */

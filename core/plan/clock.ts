@@ -115,7 +115,8 @@ export function readyFrom(
   sleep: Sleep | null = null,
   dayAt?: (t: number) => number,
 ): number {
-  let ready = now + clockOf(tasks, 0).to - clockOf(tasks, 0).from;
+  const awake = clockOf(tasks, 0);
+  let ready = now + awake.to - awake.from;
   for (let k = 0; k < 40; k++) {
     const { from, clashes } = clockOf(tasks, ready, sleep, dayAt);
     if (from >= now && clashes.length === 0) return ready;

@@ -1,6 +1,7 @@
 import { donenessOfBake } from '../bake';
-import { doughLines, mainPart, piecesOf, type Formula } from '../formula';
+import { doughLines, piecesOf, type Formula } from '../formula';
 import type { Lookup } from '../ingredients';
+import { isYeasted } from '../leavening';
 import type { Action, ActionKind, ActionPlace, Step } from '../method';
 import { linkedOnce } from '../reading';
 
@@ -99,11 +100,8 @@ const waitOf = ({ added }: Step): number | null =>
  */
 export function tasksOf(version: Formula, lookup: Lookup): Task[] {
   const formula = linkedOnce(version, lookup);
-  const main = mainPart(formula.parts);
   const lifted = formula.parts.some((p) => doughLines(p).some((l) => lookup(l.item)?.group === 'leavener'));
-  const yeasted = formula.parts.some((p) =>
-    doughLines(p).some((l) => ['yeast', 'starter'].includes(lookup(l.item)?.group ?? '')),
-  );
+  const yeasted = formula.parts.some((p) => isYeasted(p, lookup));
   const pieces = piecesOf(formula) ?? 1;
   const tasks: Task[] = [];
   const put = (t: Omit<Task, 'id'>) => tasks.push({ id: `t${tasks.length + 1}`, ...t });
@@ -193,7 +191,7 @@ export function tasksOf(version: Formula, lookup: Lookup): Task[] {
     }
   }
   mendBakes(tasks, formula, lookup);
-  if (main && lifted && !yeasted) waitLess(tasks);
+  if (lifted && !yeasted) waitLess(tasks);
   return withHeat(tasks, formula);
 }
 

@@ -1,6 +1,6 @@
 import type { How } from '../classes';
 import type { Formula, Line } from '../formula';
-import type { Lookup } from '../ingredients';
+import { EGG_GROUPS, type Lookup } from '../ingredients';
 import type { Action } from '../method';
 
 /** What is beaten until it holds air. */
@@ -13,7 +13,6 @@ const ROW: [RegExp, How][] = [
   [/\b(?:stiffly )?whipped\b|\bwhisked stiff\b/i, 'whipped'],
 ];
 
-const EGGS = ['egg', 'egg_white', 'egg_yolk'];
 const FATS = ['butter', 'fat_firm'];
 
 /** Of several things done with a line, the one that tells most. */
@@ -34,13 +33,13 @@ function howIn(act: Action, group: string, creamedBefore: boolean, flaky: boolea
       return 'cooked';
     case 'whisk':
       if (TO_A_FOAM.test(`${t} ${act.until ?? ''}`)) return 'whipped';
-      return creamedBefore && EGGS.includes(group) ? 'creamed' : 'mixed';
+      return creamedBefore && EGG_GROUPS.includes(group) ? 'creamed' : 'mixed';
     case 'fold':
     case 'mix':
     case 'knead':
     case 'shape':
       if (flaky && FATS.includes(group)) return 'layered';
-      return creamedBefore && EGGS.includes(group) && BEATEN.test(t) ? 'creamed' : 'mixed';
+      return creamedBefore && EGG_GROUPS.includes(group) && BEATEN.test(t) ? 'creamed' : 'mixed';
     default:
       return null;
   }

@@ -2,7 +2,7 @@ import { CLASSES, KITS, kitOfOwn, type HonestId, type Kit } from '../classes';
 import { msg, type Msg } from '../explain';
 import { avoidsOf, verdictFor } from '../exclusions';
 import { isBeside, profileOf, reachOf, type Formula, type Line } from '../formula';
-import { AVOID_IDS, type AvoidId, type Lookup } from '../ingredients';
+import { AVOID_IDS, EGG_GROUPS, type AvoidId, type Lookup } from '../ingredients';
 import { applyEdits, spokenOf, type LineChanges, type StepEdit } from '../method';
 import { withOwnWords } from '../pantry';
 import { linkedOnce } from '../reading';
@@ -19,7 +19,6 @@ import type { Choice, Variable } from './variables';
 
 const DEFAULT_LIMIT = 4;
 
-const EGGS: readonly string[] = ['egg', 'egg_white', 'egg_yolk'];
 const FATS: readonly string[] = ['butter', 'fat_firm'];
 
 /** What cannot be had where the egg or the firm fat that leaves is what holds the bake. */
@@ -28,7 +27,7 @@ function honestOf(choices: readonly Choice[]): HonestId[] {
     const { honest } = CLASSES[c.classId];
     if (c.role === null && c.group === 'flour' && c.avoids.includes('gluten')) return ['no_gluten' as const];
     if (c.role !== null || !honest) return [];
-    if (EGGS.includes(c.group) && honest.egg) return [honest.egg];
+    if (EGG_GROUPS.includes(c.group) && honest.egg) return [honest.egg];
     // Another firm fat goes on making layers.
     const firm = kit.items.some((x) => 'id' in x.item && FIRM.includes(x.item.id));
     return FATS.includes(c.group) && honest.fat && !firm ? [honest.fat] : [];

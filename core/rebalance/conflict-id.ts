@@ -10,6 +10,8 @@ export const groupOfConflict = (conflict: string): GroupId | undefined =>
   conflict.split(':')[1] as GroupId | undefined;
 /** The conflict that a line came in for. */
 export const conflictOf = (lineId: string): string => lineId.split('/')[0] ?? '';
+/** The way that a line came in by: its conflict and kit. */
+export const wayOf = (lineId: string): string => lineId.split('/').slice(0, 2).join('/');
 /** Whether a line came in, rather than stood in the source. */
 export const cameIn = (lineId: string): boolean => lineId.split('/').length === 3;
 /** How a line is called that comes in for a conflict with a kit. */

@@ -1,7 +1,7 @@
 import { CLASSES, doneSo, JOB_IDS, jobStrength, KITS, type JobId, type JobNeed, type Kit } from '../classes';
 import { isRefused, verdictFor } from '../exclusions';
 import { doughLines, isBeside, massOf, type Line, type Part, totalMassG } from '../formula';
-import type { AvoidId, Ingredient, Lookup } from '../ingredients';
+import { EGG_GROUPS, type AvoidId, type Ingredient, type Lookup } from '../ingredients';
 import { conflictId } from './conflict-id';
 import type { Conflict } from './types';
 
@@ -122,7 +122,6 @@ export function fitIn(kit: Kit, conflict: Conflict): number {
   const over = conflict.eggs - maxEggs - 0.2;
   return over <= 0 ? fit : fit * Math.max(LEAST_SHARE, 1 - over / fades);
 }
-const EGG_GROUPS: readonly Conflict['group'][] = ['egg', 'egg_white', 'egg_yolk'];
 
 /**
  * The kits that can stand in for a conflict and hold nothing that is excluded, by id. `closed`: groups that the formula has

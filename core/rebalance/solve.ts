@@ -133,11 +133,7 @@ export class PartProgramme {
    * Σ weight × (overrun in tolerances)².
    */
   closeness({ variables, amounts }: PartSolution): number {
-    const at = (key: PropKey): number =>
-      variables.reduce(
-        (s, v, j) => s + (v.row[key]?.value ?? 0) * amounts[j]!,
-        this.#staying.props[key].value,
-      );
+    const at = (key: PropKey): number => this.#at(key, variables, amounts);
     const over = (now: number, goal: number, width: number, weight: number): number =>
       overrunCost(now, Math.max(0, goal - width), goal + width, weight);
     const { props, wetness } = this.target;
@@ -150,14 +146,19 @@ export class PartProgramme {
     return sum;
   }
 
-  /** Whether amounts leave a judged property below its band; one that the class does not judge is never low. */
-  isLow(key: PropKey, { variables, amounts }: PartSolution): boolean {
-    const tolerance = CLASSES[this.part.classId].tolerances.find((t) => t.key === key);
-    if (!tolerance) return true;
-    const now = variables.reduce(
+  /** A property of the part with these amounts, in its own unit. */
+  #at(key: PropKey, variables: readonly Variable[], amounts: readonly number[]): number {
+    return variables.reduce(
       (s, v, j) => s + (v.row[key]?.value ?? 0) * amounts[j]!,
       this.#staying.props[key].value,
     );
+  }
+
+  /** Whether amounts leave a judged property below its band; or are not judged by it at all. */
+  isLow(key: PropKey, { variables, amounts }: PartSolution): boolean {
+    const tolerance = CLASSES[this.part.classId].tolerances.find((t) => t.key === key);
+    if (!tolerance) return true;
+    const now = this.#at(key, variables, amounts);
     const least = Math.max(0, this.target.props[key].value - toleranceWidth(tolerance, this.target));
     return now < least - 1e-6 * Math.max(1, Math.abs(this.target.props[key].value));
   }

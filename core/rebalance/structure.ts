@@ -2,15 +2,15 @@ import { CLASSES } from '../classes';
 import { msg, type Msg } from '../explain';
 import {
   derivedAmount,
-  doughLines,
   mainPart,
   massOf,
   piecesOf,
   profileOf,
+  wetWaterG,
   type Formula,
   type Line,
 } from '../formula';
-import type { Ingredient, Lookup } from '../ingredients';
+import { EGG_GROUPS, type Ingredient, type Lookup } from '../ingredients';
 import type { Step, StepKind } from '../method';
 import { drinksOf } from '../reading';
 import type { Conflict } from './types';
@@ -27,7 +27,6 @@ const LEAST_FLOUR_G = 100;
 /** Kinds that have such a bread beside them. */
 const LOAVES: readonly string[] = ['yeast_loaf', 'enriched'];
 const SMALL: readonly string[] = ['bun'];
-const EGGS: readonly string[] = ['egg', 'egg_white', 'egg_yolk'];
 
 const isGum = (i: Ingredient | null): boolean => i?.group === 'binder' && i.facts.gum === 'yes';
 const isPsyllium = (i: Ingredient | null): boolean =>
@@ -43,7 +42,7 @@ export function gelBread(formula: Formula, conflicts: readonly Conflict[], looku
     (c) =>
       c.partId === main.id &&
       c.role === null &&
-      (EGGS.includes(c.group) || (c.group === 'binder' && c.avoids.includes('gum'))),
+      (EGG_GROUPS.includes(c.group) || (c.group === 'binder' && c.avoids.includes('gum'))),
   );
   const { flourG } = profileOf(main, lookup);
   if (!loses || flourG < LEAST_FLOUR_G) return null;
@@ -59,7 +58,7 @@ export function gelBread(formula: Formula, conflicts: readonly Conflict[], looku
   };
   const stays = main.lines.filter((l) => {
     const i = lookup(l.item);
-    return !i || !(EGGS.includes(i.group) || isGum(i) || isPsyllium(i)) || l.role !== undefined;
+    return !i || !(EGG_GROUPS.includes(i.group) || isGum(i) || isPsyllium(i)) || l.role !== undefined;
   });
   // As much water as such a dough asks for, by what its flours and the psyllium drink.
   const water = stays.filter((l) => lookup(l.item)?.id === 'water' && !l.role);
@@ -118,9 +117,5 @@ export function hydrationOf(formula: Formula, lookup: Lookup): number | null {
   const main = mainPart(formula.parts);
   if (!main) return null;
   const { flourG } = profileOf(main, lookup);
-  const waterG = doughLines(main).reduce((s, l) => {
-    const i = lookup(l.item);
-    return i && !i.dry ? s + (massOf(l) * (i.per100g.water?.value ?? 0)) / 100 : s;
-  }, 0);
-  return flourG > 0 ? (100 * waterG) / flourG : null;
+  return flourG > 0 ? (100 * wetWaterG(main, lookup)) / flourG : null;
 }

@@ -1,7 +1,7 @@
 import { massOf, type Formula, type Line, type Part } from '../formula';
 import { idOf, type Lookup } from '../ingredients';
 import { linkMethod } from '../reading';
-import { cameInFor, conflictId } from './conflict-id';
+import { cameIn, cameInFor, conflictId, wayOf } from './conflict-id';
 
 /** What a step takes of a line of what is baked: so many grams; null where the line has none, or the share is only a word. */
 export type Take = { lineId: string; massG: number | null; word: 'some' | 'most' | 'rest' | null };
@@ -15,8 +15,7 @@ function whatCame(part: Part, line: Line, baked: Formula, lookup: Lookup): Line[
   const steps = baked.method.flatMap((s) =>
     s.added ? [[s.added.args.n1, s.added.args.n2, s.added.args.n3].filter((x) => x !== undefined)] : [],
   );
-  const came = baked.parts.flatMap((p) => p.lines).filter((l) => l.id.includes('/'));
-  const wayOf = (id: string): string => id.split('/').slice(0, 2).join('/');
+  const came = baked.parts.flatMap((p) => p.lines).filter((l) => cameIn(l.id));
   // A step of its own tells what it names; of water, that which came with the thing it names beside it.
   const isMade = (l: Line): boolean => {
     const id = idOf(l.item) ?? '';

@@ -1,7 +1,7 @@
 import { CLASSES, DOSED, type Dosed } from '../classes';
 import { msg, type Msg } from '../explain';
-import { doughLines, massOf, type Part } from '../formula';
-import type { Ingredient, Lookup } from '../ingredients';
+import { doughLines, massOf, wetWaterG, type Part } from '../formula';
+import { EGG_GROUPS, type Ingredient, type Lookup } from '../ingredients';
 import { liftOf } from '../leavening';
 import { checkShares, drinksOf } from '../reading';
 
@@ -21,7 +21,7 @@ const WELL_ABOVE = 1.15;
 const LEAST_STARCH = 5.5;
 const SET: readonly string[] = ['custard', 'set'];
 /** What sets without starch. */
-const SETTERS: readonly string[] = ['egg', 'egg_white', 'egg_yolk', 'pulse', 'cheese', 'plant_cheese'];
+const SETTERS: readonly string[] = [...EGG_GROUPS, 'pulse', 'cheese', 'plant_cheese'];
 const GELLERS: readonly string[] = ['agar', 'gelatine', 'pectin'];
 
 type Known = { i: Ingredient; massG: number };
@@ -40,14 +40,11 @@ function dosesOut(part: Part, lines: readonly Known[], lookup: Lookup): Msg[] {
   });
 }
 
-function tooThin(part: Part, lines: readonly Known[]): Msg[] {
+function tooThin(part: Part, lines: readonly Known[], lookup: Lookup): Msg[] {
   if (!SET.includes(CLASSES[part.classId].family) || part.classId === 'uncooked_set') return [];
   if (lines.some(({ i }) => SETTERS.includes(i.group) || GELLERS.includes(i.like ?? ''))) return [];
   const starchG = lines.reduce((s, l) => (l.i.flour ? s + l.massG : s), 0);
-  const liquidG = lines.reduce(
-    (s, l) => (l.i.dry ? s : s + (l.massG * (l.i.per100g.water?.value ?? 0)) / 100),
-    0,
-  );
+  const liquidG = wetWaterG(part, lookup);
   const percent = liquidG > 0 ? (100 * starchG) / liquidG : LEAST_STARCH;
   return percent < LEAST_STARCH ? [msg('warned.thin', { percent, least: LEAST_STARCH })] : [];
 }
@@ -65,7 +62,7 @@ export function warningsOf(part: Part, lookup: Lookup): Msg[] {
   return [
     ...checkShares(part, lookup).map(({ issue }) => issue),
     ...dosesOut(part, lines, lookup),
-    ...tooThin(part, lines),
+    ...tooThin(part, lines, lookup),
     ...(lift.open
       ? []
       : lift.state === 'high'

@@ -1,5 +1,5 @@
 import { lookupReference } from '../ingredients';
-import { doughLines, mainPart, massOf } from '../formula';
+import { mainPart, massOf, wetWaterG } from '../formula';
 import { readFormula } from '../reading';
 import { adapt, type Solution } from '../rebalance';
 import { EXPERTS, FRESH, type Expert } from './data/experts';
@@ -23,10 +23,7 @@ export function judge(expert: Expert, solution: Solution): Against {
   }
   const main = mainPart(solution.formula.parts);
   if (expert.waterG && main) {
-    const water = doughLines(main).reduce((s, l) => {
-      const i = lookupReference(l.item);
-      return i && !i.dry ? s + (massOf(l) * (i.per100g.water?.value ?? 0)) / 100 : s;
-    }, 0);
+    const water = wetWaterG(main, lookupReference);
     const [lo, hi] = expert.waterG;
     if (water < lo || water > hi) wrong.push(`water ${water.toFixed(0)} g`);
   }
