@@ -19,6 +19,8 @@ const MOST_TRIES = 5;
 
 /** Changes of this page go one after another: each stands on what came of the one before. */
 let queue: Promise<unknown> = Promise.resolve();
+/** Changes are told apart by their number. */
+let asked = 0;
 const inTurn = <T,>(work: () => Promise<T>): Promise<T> => {
   const done = queue.then(work, work);
   queue = done.catch(() => undefined);
@@ -68,12 +70,17 @@ export function useChangeKitchen() {
       setProblem({ status: 409, code: 'kitchen.changed', path: '', args: {} });
       return false;
     });
-  const change = (more: Partial<Kitchen>) =>
-    keep(
+  const change = async (more: Partial<Kitchen>): Promise<boolean> => {
+    const id = ++asked;
+    dispatch(kitchenLine.asked({ id, more }));
+    const kept = await keep(
       (from) => ({ ...from, ...more }),
       // That it was looked at is kept too, and is nothing to undo.
       (before) => Object.keys(more).length > 0 && dispatch(kitchenLine.changed(before)),
     );
+    dispatch(kitchenLine.answered(id));
+    return kept;
+  };
   const step = async (
     to: Kitchen | undefined,
     said: typeof kitchenLine.undone | typeof kitchenLine.redone,

@@ -1,5 +1,12 @@
+import { useMemo } from 'react';
 import { DEFAULT_KITCHEN, type Kitchen } from '../../contract/dto';
+import { useAppSelector } from '../app/store';
 import { useKitchenQuery } from './api';
+import { asWanted } from './kitchenSlice';
 
-/** The kitchen as it is; the usual one until the server has answered. */
-export const useKitchen = (): Kitchen => useKitchenQuery().data ?? DEFAULT_KITCHEN;
+/** The kitchen as it is wanted; the usual one until the server has answered. */
+export function useKitchen(): Kitchen {
+  const { data = DEFAULT_KITCHEN } = useKitchenQuery();
+  const wanted = useAppSelector((s) => s.kitchenLine.wanted);
+  return useMemo(() => asWanted(data, wanted), [data, wanted]);
+}
