@@ -5,8 +5,11 @@ import { isYeasted } from '../leavening';
 import type { Action, ActionKind, ActionPlace, Step } from '../method';
 import { linkedOnce } from '../reading';
 
-/** What is done in a task: an act of the method, or what has to be hot by then. */
-export type TaskKind = ActionKind | 'heat_oven' | 'heat_pot';
+/**
+ * What is done in a task: an act of the method, or what nobody writes down: heating, taking butter out, feeding the starter,
+ * washing up before a bake that has to be free of what the one before held.
+ */
+export type TaskKind = ActionKind | 'heat_oven' | 'heat_pot' | 'feed' | 'soften' | 'wash_up';
 /** Where a length comes from: the baker wrote it; a way brings it; usual for such a thing; nothing is known of it. */
 export const DURATION_BASES = ['written', 'way', 'usual', 'guess'] as const;
 export type DurationBasis = (typeof DURATION_BASES)[number];
@@ -18,6 +21,8 @@ export type DurationBasis = (typeof DURATION_BASES)[number];
  */
 export type Task = {
   id: string;
+  /** What has to be over before it, by id. */
+  after: string[];
   stepId: string | null;
   kind: TaskKind;
   minutes: [least: number, most: number];
@@ -54,6 +59,8 @@ const BY_HAND: Partial<Record<ActionKind, number>> = {
 };
 /** A piece more takes so much longer to divide and shape, min. */
 const PER_PIECE = 0.6;
+/** What is baked comes out when it is done. */
+const OUT_WAITS = 5;
 /** What goes on by itself: its usual length, whether it may be drawn out, and how long what it gives may wait. Common practice. */
 const BY_ITSELF: Partial<
   Record<ActionKind, { minutes: [number, number]; stretches: boolean; waitMost: number | null }>
@@ -64,7 +71,7 @@ const BY_ITSELF: Partial<
   proof: { minutes: [45, 75], stretches: false, waitMost: 10 },
   chill: { minutes: [30, 720], stretches: true, waitMost: 720 },
   blind_bake: { minutes: [15, 20], stretches: false, waitMost: 720 },
-  bake: { minutes: [30, 45], stretches: false, waitMost: null },
+  bake: { minutes: [30, 45], stretches: false, waitMost: OUT_WAITS },
   cool: { minutes: [30, 60], stretches: true, waitMost: null },
 };
 /** A night, where "overnight" is all that is said. */
@@ -74,7 +81,12 @@ const IN_ROW = /\bsoaked\b[^.]*\b(?:overnight|\d+\s*(?:h|hours?))\b/i;
 const HOURS = /\bsoaked\D{0,12}(\d{1,2})\s*(?:h|hours?)\b/i;
 /** A batter with soda or powder loses its gas while it waits; a foam its air. Common practice, no source. */
 const GAS_WAITS = 15;
+/** A method that feeds its starter itself. */
+const FEEDS = /\b(?:feed|refresh)\b|\bbuild the (?:levain|starter)\b/i;
 const ROOM_C = 20;
+/** Butter that is to be creamed is out so long before; a starter is fed so long before it is used. Common practice, no source. */
+const SOFTENS: [number, number] = [60, 240];
+const FED: [number, number] = [480, 720];
 /** An oven gains so many °C a minute; a pot is heated with it for so long. Common practice, no source. */
 const OVEN_GAINS = 8;
 const POT_MIN = 30;
@@ -94,109 +106,165 @@ function lengthOf(a: Action): { minutes: [number, number]; basis: DurationBasis 
 const waitOf = ({ added }: Step): number | null =>
   typeof added?.args.wait === 'number' ? added.args.wait : null;
 
+/** Parts are worked at side by side until something brings them together: what is made of one part only waits for that part. */
+const OF_A_PART: ReadonlySet<TaskKind> = new Set<ActionKind>([
+  'prepare',
+  'gel',
+  'soak',
+  'drain',
+  'cream',
+  'rub',
+  'whisk',
+  'melt',
+  'mix',
+  'knead',
+  'fold',
+  'cook',
+  'boil',
+  'rest',
+  'chill',
+  'blind_bake',
+]);
+
+type NewTask = Pick<Task, 'kind' | 'minutes' | 'basis'> & Partial<Task>;
+
+/** Tasks as they are put down, each after what it has to wait for. */
+class Row {
+  readonly tasks: Task[] = [];
+  /** The last of all that was brought together, and the last of each part since. */
+  #whole: string[] = [];
+  readonly #ends = new Map<string, string>();
+
+  put(task: NewTask, partId?: string): Task {
+    const id = `t${this.tasks.length + 1}`;
+    const apart = partId !== undefined && OF_A_PART.has(task.kind);
+    const after = apart ? [this.#ends.get(partId)].flatMap((x) => x ?? this.#whole) : this.#last();
+    const put = {
+      stepId: null,
+      stretches: false,
+      handsFirst: 0,
+      handsLast: 0,
+      waitMost: null,
+      ...task,
+      id,
+      after: task.after ?? after,
+    };
+    this.tasks.push(put);
+    if (apart) this.#ends.set(partId, id);
+    else {
+      this.#whole = [id];
+      this.#ends.clear();
+    }
+    return put;
+  }
+  #last = (): string[] => (this.#ends.size > 0 ? [...new Set(this.#ends.values())] : this.#whole);
+}
+
 /**
- * A version as a row of tasks, in the order of its method: acts done by hand are one task a step, what goes on by itself stands
- * alone. The oven is heated before the first bake, a lidded pot with it. What the method does not say is usual, and said to be.
+ * A version as tasks, in the order of its method: acts done by hand are one task a step, what goes on by itself stands alone.
+ * The oven is heated before the first bake, a lidded pot with it; a starter is fed and butter is out in time. What the method
+ * does not say is usual, and said to be.
  */
 export function tasksOf(version: Formula, lookup: Lookup): Task[] {
   const formula = linkedOnce(version, lookup);
-  const lifted = formula.parts.some((p) => doughLines(p).some((l) => lookup(l.item)?.group === 'leavener'));
-  const yeasted = formula.parts.some((p) => isYeasted(p, lookup));
+  const row = new Row();
   const pieces = piecesOf(formula) ?? 1;
-  const tasks: Task[] = [];
-  const put = (t: Omit<Task, 'id'>) => tasks.push({ id: `t${tasks.length + 1}`, ...t });
-  const byHand = (step: Step, kind: ActionKind, minutes: number, basis: DurationBasis) => {
-    const last = tasks.at(-1);
-    if (last && last.stepId === step.id && !isAlone(last.kind)) {
-      last.minutes = [last.minutes[0] + minutes, last.minutes[1] + minutes];
-      last.handsFirst += minutes;
-      last.kind = kind;
-      return;
-    }
-    put({
-      stepId: step.id,
-      kind,
-      minutes: [minutes, minutes],
-      basis,
-      stretches: false,
-      handsFirst: minutes,
-      handsLast: 0,
-      waitMost: null,
-    });
-  };
-
-  const soaked = formula.parts.flatMap((p) => p.lines).find((l) => l.uptake ?? IN_ROW.test(l.amount.written));
-  const inMethod = formula.method.some((s) => s.actions?.some((a) => a.kind === 'soak'));
-  if (soaked && !inMethod && formula.method.length > 0) {
-    const hours = HOURS.exec(soaked.amount.written)?.[1];
-    const minutes: [number, number] = hours ? [60 * Number(hours), 60 * Number(hours) + 240] : OVERNIGHT;
-    put({
-      stepId: null,
-      kind: 'soak',
-      minutes,
-      basis: 'written',
-      stretches: true,
-      handsFirst: 2,
-      handsLast: 0,
-      waitMost: 240,
-    });
-  }
+  beforeAll(row, formula, lookup);
   for (const step of formula.method) {
     if (step.struck) continue;
-    if (step.added) {
-      const wait = waitOf(step);
-      byHand(step, step.kind === 'gel' ? 'gel' : 'mix', 4, 'way');
-      if (wait)
-        put({
-          stepId: step.id,
-          kind: 'rest',
-          minutes: [wait, Math.max(wait, 60)],
-          basis: 'way',
-          stretches: true,
-          handsFirst: 0,
-          handsLast: 0,
-          waitMost: 1440,
-        });
-      continue;
-    }
-    for (const a of step.actions ?? []) {
-      if (a.kind === 'preheat' || a.kind === 'other') continue;
-      const alone = BY_ITSELF[a.kind];
-      if (!alone) {
-        const shaped = a.kind === 'shape' || a.kind === 'divide' ? PER_PIECE * (pieces - 1) : 0;
-        byHand(
-          step,
-          a.kind,
-          a.minutes ? a.minutes[1] : (BY_HAND[a.kind] ?? 3) + shaped,
-          a.minutes ? 'written' : 'usual',
-        );
-        continue;
-      }
-      const { minutes, basis } = lengthOf(a);
-      const isBake = a.kind === 'bake' || a.kind === 'blind_bake';
-      put({
-        stepId: step.id,
-        kind: a.kind,
-        minutes: [...minutes],
-        basis,
-        // A written soak is at least that; a written proof or bake is that.
-        stretches:
-          alone.stretches && (a.kind === 'soak' || a.kind === 'chill' || a.overnight === true || !a.minutes),
-        handsFirst: isBake ? 2 : 1,
-        handsLast: isBake ? 3 : 0,
-        waitMost: alone.waitMost,
-        ...(a.tempC !== undefined && a.tempOf === 'oven' ? { ovenC: a.tempC } : {}),
-        ...(a.place ? { place: a.place } : {}),
-      });
-    }
+    if (step.added) putAdded(row, step);
+    else for (const a of step.actions ?? []) putAct(row, step, a, pieces);
   }
-  mendBakes(tasks, formula, lookup);
-  if (lifted && !yeasted) waitLess(tasks);
-  return withHeat(tasks, formula);
+  mendBakes(row, formula, lookup);
+  const lifted = formula.parts.some((p) => doughLines(p).some((l) => lookup(l.item)?.group === 'leavener'));
+  if (lifted && !formula.parts.some((p) => isYeasted(p, lookup))) waitLess(row.tasks);
+  return withHeat(row.tasks, formula);
+}
+
+/** What is begun long before the first step: a soak that the list tells of, the starter, butter for creaming. */
+function beforeAll(row: Row, formula: Formula, lookup: Lookup): void {
+  if (formula.method.length === 0) return;
+  const lines = formula.parts.flatMap((p) => p.lines);
+  const does = (kind: ActionKind): boolean =>
+    formula.method.some((s) => !s.struck && s.actions?.some((a) => a.kind === kind));
+  const soaked = lines.find((l) => l.uptake ?? IN_ROW.test(l.amount.written));
+  if (soaked && !does('soak')) {
+    const hours = HOURS.exec(soaked.amount.written)?.[1];
+    const minutes: [number, number] = hours ? [60 * Number(hours), 60 * Number(hours) + 240] : OVERNIGHT;
+    row.put({ kind: 'soak', minutes, basis: 'written', stretches: true, handsFirst: 2, waitMost: 240 });
+  }
+  const group = (l: (typeof lines)[number]) => lookup(l.item)?.group;
+  if (lines.some((l) => group(l) === 'starter') && !formula.method.some((s) => FEEDS.test(s.text)))
+    row.put({ kind: 'feed', minutes: FED, basis: 'usual', stretches: true, handsFirst: 5, waitMost: 120 });
+  if (does('cream') && lines.some((l) => group(l) === 'butter'))
+    row.put({ kind: 'soften', minutes: SOFTENS, basis: 'usual', stretches: true, waitMost: 60 });
+}
+
+/** A step that a swap brings in: a few minutes by hand, and the rest it asks for. */
+function putAdded(row: Row, step: Step): void {
+  const wait = waitOf(step);
+  byHand(row, step, step.kind === 'gel' ? 'gel' : 'mix', 4, 'way');
+  if (wait)
+    row.put({
+      stepId: step.id,
+      kind: 'rest',
+      minutes: [wait, Math.max(wait, 60)],
+      basis: 'way',
+      stretches: true,
+      waitMost: 1440,
+    });
+}
+
+/** Work by hand: what one step tells of is done in one go. */
+function byHand(
+  row: Row,
+  step: Step,
+  kind: ActionKind,
+  minutes: number,
+  basis: DurationBasis,
+  partId?: string,
+): void {
+  const last = row.tasks.at(-1);
+  if (last && last.stepId === step.id && !isAlone(last.kind)) {
+    last.minutes = [last.minutes[0] + minutes, last.minutes[1] + minutes];
+    last.handsFirst += minutes;
+    last.kind = kind;
+    return;
+  }
+  row.put({ stepId: step.id, kind, minutes: [minutes, minutes], basis, handsFirst: minutes }, partId);
+}
+
+function putAct(row: Row, step: Step, a: Action, pieces: number): void {
+  if (a.kind === 'preheat' || a.kind === 'other') return;
+  const alone = BY_ITSELF[a.kind];
+  if (!alone) {
+    const shaped = a.kind === 'shape' || a.kind === 'divide' ? PER_PIECE * (pieces - 1) : 0;
+    const minutes = a.minutes?.[1] ?? (BY_HAND[a.kind] ?? 3) + shaped;
+    byHand(row, step, a.kind, minutes, a.minutes ? 'written' : 'usual', a.partId);
+    return;
+  }
+  const isBake = a.kind === 'bake' || a.kind === 'blind_bake';
+  row.put(
+    {
+      stepId: step.id,
+      kind: a.kind,
+      ...lengthOf(a),
+      // A written soak is at least that; a written proof or bake is that.
+      stretches:
+        alone.stretches && (a.kind === 'soak' || a.kind === 'chill' || a.overnight === true || !a.minutes),
+      handsFirst: isBake ? 2 : 1,
+      handsLast: isBake ? 3 : 0,
+      waitMost: alone.waitMost,
+      ...(a.tempC !== undefined && a.tempOf === 'oven' ? { ovenC: a.tempC } : {}),
+      ...(a.place ? { place: a.place } : {}),
+    },
+    a.partId,
+  );
 }
 
 /** Bakes of which no time was written take that of the formula; after the last one it cools as its kind has to. */
-function mendBakes(tasks: Task[], formula: Formula, lookup: Lookup): void {
+function mendBakes(row: Row, formula: Formula, lookup: Lookup): void {
+  const { tasks } = row;
   const bakes = tasks.filter((t) => t.kind === 'bake');
   const said = formula.bake?.minutes;
   if (bakes.length === 1 && said) {
@@ -206,16 +274,11 @@ function mendBakes(tasks: Task[], formula: Formula, lookup: Lookup): void {
   for (const b of bakes) if (b.basis === 'usual') b.basis = 'guess';
   const last = bakes.at(-1);
   if (!last) return;
-  const [least, most] = donenessOfBake(formula.parts, lookup).coolMin;
+  const minutes = donenessOfBake(formula.parts, lookup).coolMin;
   const after = tasks.slice(tasks.indexOf(last) + 1).find((t) => t.kind === 'cool');
-  if (after) {
-    if (after.basis === 'usual') after.minutes = [least, most];
-    return;
-  }
-  tasks.push({
-    id: `t${tasks.length + 1}`, stepId: null, kind: 'cool', minutes: [least, most], basis: 'usual', stretches: true,
-    handsFirst: 1, handsLast: 0, waitMost: null,
-  }); // prettier-ignore
+  if (!after)
+    row.put({ kind: 'cool', minutes: [...minutes], basis: 'usual', stretches: true, handsFirst: 1 });
+  else if (after.basis === 'usual') after.minutes = [...minutes];
 }
 
 /** Between the last mixing and the oven nothing waits where powder or soda lift it. */
@@ -231,14 +294,21 @@ function waitLess(tasks: readonly Task[]): void {
 /** The oven in time for what goes in first, and a lidded pot with it: no later than half an hour before. */
 function withHeat(tasks: readonly Task[], formula: Formula): Task[] {
   const first = tasks.findIndex((t) => t.kind === 'bake' || t.kind === 'blind_bake');
-  if (first < 0) return [...tasks];
-  const ovenC = tasks[first]!.ovenC ?? formula.bake?.ovenC ?? null;
+  const bake = tasks[first];
+  if (!bake) return [...tasks];
+  const ovenC = bake.ovenC ?? formula.bake?.ovenC ?? null;
   const pot = formula.tin?.shape === 'pot' || formula.bake?.phases?.[0]?.cover === 'lid';
   const least = ovenC === null ? 25 : Math.ceil((ovenC - ROOM_C) / OVEN_GAINS / 5) * 5;
   const minutes = pot ? Math.max(POT_MIN, least) : least;
-  const heat: Task = {
-    id: 'heat', stepId: null, kind: pot ? 'heat_pot' : 'heat_oven', minutes: [minutes, minutes], basis: 'usual', stretches: false,
-    handsFirst: 1, handsLast: 0, waitMost: HOT_WAITS, ...(ovenC === null ? {} : { ovenC }),
-  }; // prettier-ignore
+  const heat = new Row().put({
+    kind: pot ? 'heat_pot' : 'heat_oven',
+    minutes: [minutes, minutes],
+    basis: 'usual',
+    handsFirst: 1,
+    waitMost: HOT_WAITS,
+    ...(ovenC === null ? {} : { ovenC }),
+  });
+  heat.id = 'heat';
+  bake.after = [...bake.after, heat.id];
   return [...tasks.slice(0, first), heat, ...tasks.slice(first)];
 }

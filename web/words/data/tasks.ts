@@ -4,6 +4,9 @@ import type { TaskKind } from '../../../core/plan';
 export const TASK_WORDS: Record<TaskKind, string> = {
   heat_oven: 'Heat the oven',
   heat_pot: 'Heat the oven with the pot in it',
+  feed: 'Feed the starter',
+  soften: 'Take the butter out',
+  wash_up: 'Wash bowls and tools',
   prepare: 'Make ready',
   preheat: 'Heat the oven',
   gel: 'Make the gel',

@@ -1,0 +1,372 @@
+import type { Task } from '../plan';
+import { GRID, onGrid, type Cost, type Mode, type Owner, type Problem } from './problem';
+
+/** A stretch of the clock, in min since the epoch, as all times of a day that is asked for. */
+export type Stretch = [from: number, to: number];
+/** One bake of a day: its tasks, when it is wanted and how long it may be ready before, min. */
+export type BakeAsked = {
+  id: string;
+  tasks: Task[];
+  readyBy: number;
+  keepsMin: number;
+  /** For each oven: how often it must be filled and how many racks a filling takes; null where it does not go in. */
+  room: ({ loads: number; racks: number } | null)[];
+  /** What is held from when it is filled until it is out: a tin, by its key, and how many. */
+  tins?: { thing: string; need: number }[];
+  /** Bowls and tools are washed before its first work: others of the day hold what it must be free of. */
+  washFirst?: boolean;
+};
+export type PersonAsked = { id: string; name: string; there: Stretch[] };
+export type OvenAsked = { id: string; name: string; racks: number };
+export type DayAsked = {
+  /** Nothing is begun before. */
+  from: number;
+  bakes: BakeAsked[];
+  people: PersonAsked[];
+  ovens: OvenAsked[];
+  /** How many there are: mixers, rings of the hob, shelves of the fridge and the freezer, warm places, pots, tins. What is not named is not counted. */
+  counts: Record<string, number>;
+  /** When nobody works if it can be helped. */
+  odd: Stretch[];
+};
+/** What tasks take hold of, beside ovens and tins. */
+export const THINGS = ['mixer', 'hob', 'fridge', 'freezer', 'warm', 'pot'] as const;
+export type Thing = (typeof THINGS)[number];
+
+/** Where each task of a bake is in the problem. */
+export type Laid = { problem: Problem; from: number; stayOf: Map<string, number> };
+
+/** Taking in and taking out are a moment each: two at once are no trouble. Common practice, no source. */
+const AT_OVEN = { min: GRID, share: 50 };
+const WASH_UP_MIN = 10;
+/** What is less than this by hand is done in passing. */
+const IN_PASSING_MIN = 1;
+/** A tail this long makes what is before it no work of the day itself: it may be the evening before. */
+const LONG_MIN = 240;
+/** A bake bears this much more or less heat. Common practice, no source. */
+const BEARS_C = 10;
+/** The middle of a bake is done at about this, from a kitchen's warmth. */
+const [DONE_C, ROOM_C] = [96, 20];
+/** What a degree off the asked heat costs, in weighted minutes. */
+const HEAT_COST = 0.3;
+const USUAL_HEAT_C = 180;
+const READY_SOON = 0.2;
+const FIRST_SOON = 0.5;
+const ODD_COST = 0.6;
+
+/** A minute of waiting costs the more the less a thing bears it. */
+const waitCost = (most: number | null): number => {
+  if (most === null) return 0.02;
+  if (most <= 15) return 3;
+  if (most <= 60) return 1;
+  return most <= 300 ? 0.3 : 0.05;
+};
+
+/**
+ * How long a bake of so many min at one heat takes at another: the middle nears the oven's heat by a like share in a like time
+ * (Newton's law of heating), so that the time goes with ln((oven − room)/(oven − done)). Good to ±10 °C about the heat it is for.
+ */
+export function minutesAt(min: number, fromC: number, toC: number): number {
+  const time = (ovenC: number): number => Math.log((ovenC - ROOM_C) / Math.max(1, ovenC - DONE_C));
+  return (min * time(toC)) / time(fromC);
+}
+const middle = ([least, most]: readonly [number, number]): number => (least + most) / 2;
+const isOven = (t: Task): boolean => t.kind === 'bake' || t.kind === 'blind_bake';
+/** What is done to a thing that stays in its oven. */
+const isAtOven = (t: Task): boolean => t.kind === 'uncover' || t.kind === 'turn';
+
+/** What a task holds of what is counted. */
+function thingOf({ kind, place }: Task): Thing | null {
+  if (kind === 'cook' || kind === 'boil') return 'hob';
+  if (kind === 'cream' || kind === 'knead' || kind === 'whisk') return 'mixer';
+  if (place === 'freezer') return 'freezer';
+  if (place === 'fridge' || kind === 'chill') return 'fridge';
+  return place === 'warm' && kind === 'proof' ? 'warm' : null;
+}
+
+/** Runs of bakes that follow each other in the oven with at most a lid or a turn between: each is one stay. */
+function staysOf(tasks: readonly Task[]): Task[][] {
+  const follows = (t: Task): Task | undefined => tasks.find((x) => x.after.includes(t.id));
+  const taken = new Set<string>();
+  const stays: Task[][] = [];
+  for (const t of tasks) {
+    if (!isOven(t) || taken.has(t.id)) continue;
+    const run = [t];
+    for (let last = t, next = follows(t); next; last = next, next = follows(next)) {
+      const beyond = follows(next);
+      if (isOven(next)) run.push(next);
+      else if (isAtOven(next) && beyond && (isOven(beyond) || isAtOven(beyond))) run.push(next);
+      else break;
+      if (last.id === next.id) break;
+    }
+    for (const x of run) taken.add(x.id);
+    stays.push(run);
+  }
+  return stays;
+}
+
+/** Builds the problem of a day piece by piece: events, what lies between them, what is held. */
+class Builder {
+  readonly #day: DayAsked;
+  readonly #problem: Problem;
+  readonly #bakeOf: number[] = [-1];
+  readonly #heats: Set<number>;
+  readonly stayOf = new Map<string, number>();
+
+  constructor(day: DayAsked) {
+    this.#day = day;
+    const horizon = Math.max(GRID, ...day.bakes.map((b) => b.readyBy - day.from));
+    const rel = ([a, b]: Stretch): Stretch => [a - day.from, b - day.from];
+    this.#problem = {
+      events: 1,
+      horizon,
+      bakeOf: new Int32Array(),
+      bakes: day.bakes.length,
+      readyAt: day.bakes.map((b) => b.readyBy - day.from),
+      tasks: [],
+      arcs: [],
+      uses: [],
+      touches: [],
+      stays: [],
+      costs: [],
+      counts: { ...day.counts },
+      workers: day.people.map((p) => ({ name: p.name, away: awayOf(p.there.map(rel), horizon) })),
+      ovens: day.ovens.map(({ name, racks }) => ({ name, racks })),
+      odd: day.odd.map(rel),
+      oddCost: ODD_COST,
+    };
+    this.#heats = new Set(
+      day.bakes.flatMap((b) => b.tasks.filter(isOven).map((t) => t.ovenC ?? USUAL_HEAT_C)),
+    );
+  }
+
+  #event(bake: number): number {
+    this.#bakeOf.push(bake);
+    return this.#problem.events++;
+  }
+  #arc(from: number, to: number, lag: number, owner: Owner, bake: number): void {
+    this.#problem.arcs.push({ from, to, lag, owner, bake });
+  }
+  #cost(cost: Cost): void {
+    if (cost.weight > 0) this.#problem.costs.push(cost);
+  }
+
+  bake(bake: number): void {
+    const asked = this.#day.bakes[bake]!;
+    const tasks = washed(
+      asked.tasks.filter((t) => t.kind !== 'heat_oven'),
+      asked.washFirst === true,
+    );
+    const stays = staysOf(tasks);
+    const inner = new Set(stays.flatMap((run) => (run.length > 1 ? run.map((t) => t.id) : [])));
+    const events = new Map<string, { start: number; end: number; endsAfter: number }>();
+    for (const t of tasks) {
+      const start = this.#event(bake);
+      const open = t.stretches || (isOven(t) && !inner.has(t.id));
+      const length = lengthOf(t);
+      const at = { start, end: open ? this.#event(bake) : start, endsAfter: open ? 0 : length };
+      events.set(t.id, at);
+      this.#problem.tasks.push({ bake, id: t.id, ...at });
+      if (t.stretches) {
+        this.#arc(start, at.end, length, 'order', bake);
+        this.#arc(at.end, start, -Math.max(length, onGrid(t.minutes[1])), 'wait', bake);
+        this.#cost({ weight: stretchCost(t), from: start, to: at.end, least: length });
+      }
+      this.#touch(t, at);
+      const thing = thingOf(t);
+      if (thing && thing in this.#day.counts)
+        this.#problem.uses.push({ thing, need: 1, from: start, after: 0, to: at.end, upTo: at.endsAfter });
+    }
+    for (const t of tasks)
+      for (const id of t.after)
+        this.#follow(
+          tasks.find((x) => x.id === id),
+          t,
+          events,
+          inner,
+          bake,
+        );
+    for (const run of stays) this.#stay(asked, bake, run, tasks, events);
+    this.#ends(asked, bake, tasks, events);
+  }
+
+  #touch(t: Task, at: { start: number; end: number; endsAfter: number }): void {
+    const task = this.#problem.tasks.length - 1;
+    const { start, end, endsAfter } = at;
+    if (isOven(t) || isAtOven(t) || t.kind === 'heat_pot') {
+      this.#problem.touches.push({
+        from: start,
+        after: 0,
+        to: start,
+        upTo: AT_OVEN.min,
+        share: AT_OVEN.share,
+        task,
+      });
+      if (isOven(t))
+        this.#problem.touches.push({
+          from: end,
+          after: endsAfter - AT_OVEN.min,
+          to: end,
+          upTo: endsAfter,
+          share: AT_OVEN.share,
+          task,
+        });
+    } else if (t.handsFirst > IN_PASSING_MIN)
+      this.#problem.touches.push({
+        from: start,
+        after: 0,
+        to: start,
+        upTo: onGrid(t.handsFirst),
+        share: 100,
+        task,
+      });
+  }
+
+  #follow(before: Task | undefined, t: Task, events: Events, inner: ReadonlySet<string>, bake: number): void {
+    const a = before && events.get(before.id);
+    const b = events.get(t.id)!;
+    if (!before || !a) return;
+    this.#arc(a.end, b.start, a.endsAfter, 'order', bake);
+    // Within a stay nothing waits; a pot is filled while it is hot.
+    const most = inner.has(before.id) && inner.has(t.id) ? 0 : before.waitMost;
+    if (most !== null) this.#arc(b.start, a.end, -(a.endsAfter + onGrid(most)), 'wait', bake);
+    this.#cost({ weight: waitCost(before.waitMost), from: a.end, to: b.start, least: a.endsAfter });
+  }
+
+  #stay(asked: BakeAsked, bake: number, run: readonly Task[], tasks: readonly Task[], events: Events): void {
+    const [first, last] = [run[0]!, run.at(-1)!];
+    const start = events.get(first.id)!.start;
+    const tail = events.get(last.id)!;
+    const pot = tasks.find((t) => t.kind === 'heat_pot' && first.after.includes(t.id));
+    const held = pot ? events.get(pot.id)!.start : start;
+    // A stay of several stretches ends at an event of its own: the last of them may be a fixed one.
+    const end = tail.endsAfter === 0 ? tail.end : this.#event(bake);
+    if (end !== tail.end) {
+      this.#arc(tail.end, end, tail.endsAfter, 'order', bake);
+      this.#arc(end, tail.end, -tail.endsAfter, 'order', bake);
+    }
+    const heats = run.filter(isOven).map((t) => t.ovenC ?? USUAL_HEAT_C);
+    const alone = new Set(heats).size > 1;
+    const modes = this.#modes(asked, run, heats[0]!, alone);
+    this.stayOf.set(`${bake}/${first.id}`, this.#problem.stays.length);
+    this.#problem.stays.push({ start, end, held, modes, alone, coolsC: heats[0]! - heats.at(-1)!, bake });
+    const span = { after: 0, to: end, upTo: 0 };
+    if (pot) {
+      if ('pot' in this.#day.counts) this.#problem.uses.push({ thing: 'pot', need: 1, from: held, ...span });
+      // In the last half hour of what comes before it, beside it.
+      const waiting = first.after.map((id) => tasks.find((t) => t.id === id)).find((t) => t && t !== pot);
+      const a = waiting && events.get(waiting.id);
+      if (a) this.#arc(a.end, held, a.endsAfter - onGrid(pot.minutes[1]), 'wait', bake);
+    }
+    const filled = [...tasks.slice(0, tasks.indexOf(first))]
+      .reverse()
+      .find((t) => t.kind === 'fill' || t.kind === 'shape');
+    const from = filled ? events.get(filled.id)!.start : start;
+    for (const { thing, need } of asked.tins ?? [])
+      if (thing in this.#day.counts) this.#problem.uses.push({ thing, need, from, ...span });
+  }
+
+  /** The ways a stay may be baked: in each oven it goes into, at its own heat or one that another bake of the day wants. */
+  #modes(asked: BakeAsked, run: readonly Task[], ownC: number, alone: boolean): Mode[] {
+    const minutes = run.reduce((s, t) => s + lengthOf(t), 0);
+    const bears = (heatC: number): boolean =>
+      heatC === ownC || (!alone && run.length === 1 && Math.abs(heatC - ownC) <= BEARS_C);
+    return this.#day.ovens.flatMap((_, oven) => {
+      const room = asked.room[oven];
+      if (!room) return [];
+      return [...this.#heats]
+        .filter(bears)
+        .map((heatC) => {
+          const once = heatC === ownC ? minutes : onGrid(minutesAt(minutes, ownC, heatC));
+          return {
+            oven,
+            heatC,
+            minutes: room.loads * once + (room.loads - 1) * GRID,
+            racks: room.racks,
+            cost: HEAT_COST * Math.abs(heatC - ownC) + GRID * (room.loads - 1),
+          };
+        })
+        .filter((m) => run.length === 1 || m.minutes === minutes);
+    });
+  }
+
+  /** Ready by, and not so long before that it is past its best; what counts as work of the day. */
+  #ends(asked: BakeAsked, bake: number, tasks: readonly Task[], events: Events): void {
+    const ready = asked.readyBy - this.#day.from;
+    const isLast = (t: Task): boolean => !tasks.some((x) => x.after.includes(t.id));
+    for (const t of tasks.filter(isLast)) {
+      const { end, endsAfter } = events.get(t.id)!;
+      this.#arc(end, 0, endsAfter - ready, 'ready', bake);
+      this.#arc(0, end, ready - asked.keepsMin - endsAfter, 'keeps', bake);
+      this.#problem.costs.push({ weight: READY_SOON, from: end, to: 0, least: endsAfter - ready });
+    }
+  }
+
+  /** The first work of the day itself is as late as can be; what a long rest follows may be the evening before. */
+  finish(): Problem {
+    const p = this.#problem;
+    const first = this.#event(-1);
+    this.#arc(0, first, 0, 'order', -1);
+    for (const [i, asked] of this.#day.bakes.entries()) {
+      const long = asked.tasks.findLastIndex(
+        (t) => t.stretches && t.minutes[1] >= LONG_MIN && t.kind !== 'cool',
+      );
+      const before = new Set(asked.tasks.slice(0, long + 1).map((t) => t.id));
+      for (const t of p.touches) {
+        const task = p.tasks[t.task]!;
+        if (task.bake === i && !before.has(task.id)) this.#arc(first, t.from, -t.after, 'order', -1);
+      }
+    }
+    p.costs.push({ weight: FIRST_SOON, from: first, to: 0, least: -p.horizon });
+    p.bakeOf = Int32Array.from(this.#bakeOf);
+    return p;
+  }
+}
+
+type Events = ReadonlyMap<string, { start: number; end: number; endsAfter: number }>;
+/** What a task is planned with: the least of what may be drawn out, else the middle; on the grid. */
+const lengthOf = (t: Task): number => Math.max(GRID, onGrid(t.stretches ? t.minutes[0] : middle(t.minutes)));
+const stretchCost = (t: Task): number => {
+  if (t.kind === 'cool') return 0;
+  return t.minutes[1] >= LONG_MIN ? 0.02 : 0.1;
+};
+
+/** Washing up comes before the first work at it. */
+function washed(tasks: Task[], first: boolean): Task[] {
+  const begins = tasks.find(
+    (t) => t.after.length === 0 && t.handsFirst > IN_PASSING_MIN && t.kind !== 'feed' && t.kind !== 'soak',
+  );
+  if (!first || !begins) return tasks;
+  const wash: Task = {
+    id: 'wash_up',
+    after: [],
+    stepId: null,
+    kind: 'wash_up',
+    minutes: [WASH_UP_MIN, WASH_UP_MIN],
+    basis: 'usual',
+    stretches: false,
+    handsFirst: WASH_UP_MIN,
+    handsLast: 0,
+    waitMost: null,
+  };
+  return [wash, ...tasks.map((t) => (t === begins ? { ...t, after: [wash.id] } : t))];
+}
+
+/** When somebody is not there, from when they are. */
+function awayOf(there: readonly Stretch[], horizon: number): Stretch[] {
+  const away: Stretch[] = [];
+  let at = -horizon;
+  for (const [from, to] of [...there].sort((a, b) => a[0] - b[0])) {
+    if (from > at) away.push([at, from]);
+    at = Math.max(at, to);
+  }
+  if (at < 2 * horizon) away.push([at, 2 * horizon]);
+  return away;
+}
+
+/** The problem of a day. Times of it are min since `from`. */
+export function problemOf(day: DayAsked): Laid {
+  const builder = new Builder(day);
+  day.bakes.forEach((_, i) => builder.bake(i));
+  return { problem: builder.finish(), from: day.from, stayOf: builder.stayOf };
+}

@@ -1,0 +1,3 @@
+export * from './plan';
+export * from './problem';
+export * from './verify';
