@@ -15,6 +15,7 @@ const ORDER = [
   'rebalance',
   'bake',
   'plan',
+  'schedule',
   'judge',
   'formats',
 ];

@@ -99,7 +99,12 @@ export type Kitchen = Measures & {
   timed?: TimedBake[];
   /** Names that were said to mean a thing: read so from then on. */
   names?: Remembered[];
+  /** When one is up, in min of the day: work is planned within. */
+  up?: Hours;
 };
+/** From one min of the day to another, 0 to 1440. */
+export type Hours = { from: number; to: number };
+export const USUAL_HOURS: Hours = { from: 390, to: 1350 };
 /** An oven: how much hotter it is than it says, °C; whether it has a fan; how wide it is inside, cm; its racks. */
 export type KitchenOven = {
   id: string;

@@ -96,6 +96,8 @@ export const eaterSchema = obj({
   words: words().required(),
   traces: boolean().required(),
 });
+/** Min of the day. */
+export const hourOfDay = () => finite().integer().min(0).max(1440).required();
 export const kitchenSchema = obj({
   cup: string().oneOf(CUP_STANDARDS).required(),
   spoon: string().oneOf(SPOON_STANDARDS).required(),
@@ -142,6 +144,7 @@ export const kitchenSchema = obj({
     }),
   ).max(1000),
   names: rememberedNames(),
+  up: maybe({ from: hourOfDay(), to: hourOfDay() }),
 });
 
 /** A kitchen with the revision it grew from; 0 where none was kept yet. */

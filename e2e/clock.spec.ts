@@ -16,10 +16,16 @@ test('the clock of one bake: backwards from when it is wanted, begun the evening
   await page.getByRole('link', { name: /^Clock/ }).click();
   await expect(page.getByText('Soak', { exact: true })).toBeVisible();
   await expectAccessible(page);
-  const tomorrow = new Date();
-  tomorrow.setDate(tomorrow.getDate() + 2);
-  const day = tomorrow.toISOString().slice(0, 10);
-  await page.getByLabel('Ready by').fill(`${day}T13:00`);
+  const day = new Date();
+  day.setDate(day.getDate() + 2);
+  const written = (d: Date) => d.toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' }).replace('Sept', 'Sep'); // prettier-ignore
+  const setDay = async (d: Date) => {
+    await page.getByLabel('Ready by, day').fill(written(d));
+    await page.getByLabel('Ready by, day').press('Enter');
+    await page.keyboard.press('Escape');
+  };
+  await setDay(day);
+  await page.getByLabel('Ready by, time').fill('13:00');
   await expect(page.getByText('ready at 13:00')).toBeVisible();
   // It begins the evening before, so that two days are told.
   await expect(page.getByRole('region').or(page.locator('section.sheet'))).toHaveCount(2);
@@ -29,8 +35,9 @@ test('the clock of one bake: backwards from when it is wanted, begun the evening
   expect(file.suggestedFilename()).toBe('night-soaked-slab.ics');
   expect(readFileSync(await file.path(), 'utf8')).toContain('BEGIN:VEVENT');
 
-  await page.getByLabel('Ready by').fill('2026-01-01T08:00');
+  await setDay(new Date(2026, 0, 1));
   await expect(page.getByText('It would have to be begun before now')).toBeVisible();
+  // Hours that are too short for it are said; longer ones do.
   await page.getByRole('button', { name: 'Start now' }).click();
   await expect(page.getByText('It would have to be begun before now')).toHaveCount(0);
 });

@@ -1,2 +1,1 @@
-export * from './clock';
 export * from './tasks';

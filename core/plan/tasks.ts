@@ -106,24 +106,15 @@ function lengthOf(a: Action): { minutes: [number, number]; basis: DurationBasis 
 const waitOf = ({ added }: Step): number | null =>
   typeof added?.args.wait === 'number' ? added.args.wait : null;
 
-/** Parts are worked at side by side until something brings them together: what is made of one part only waits for that part. */
-const OF_A_PART: ReadonlySet<TaskKind> = new Set<ActionKind>([
-  'prepare',
-  'gel',
-  'soak',
-  'drain',
-  'cream',
-  'rub',
-  'whisk',
-  'melt',
-  'mix',
-  'knead',
-  'fold',
-  'cook',
-  'boil',
-  'rest',
-  'chill',
-  'blind_bake',
+/** What brings together what was made of the parts; all else waits for its own part only. */
+const BRINGS_TOGETHER: ReadonlySet<TaskKind> = new Set<ActionKind>([
+  'fill',
+  'wash',
+  'glaze',
+  'score',
+  'bake',
+  'turn',
+  'uncover',
 ]);
 
 type NewTask = Pick<Task, 'kind' | 'minutes' | 'basis'> & Partial<Task>;
@@ -137,7 +128,7 @@ class Row {
 
   put(task: NewTask, partId?: string): Task {
     const id = `t${this.tasks.length + 1}`;
-    const apart = partId !== undefined && OF_A_PART.has(task.kind);
+    const apart = partId !== undefined && !BRINGS_TOGETHER.has(task.kind);
     const after = apart ? [this.#ends.get(partId)].flatMap((x) => x ?? this.#whole) : this.#last();
     const put = {
       stepId: null,
@@ -173,7 +164,7 @@ export function tasksOf(version: Formula, lookup: Lookup): Task[] {
   for (const step of formula.method) {
     if (step.struck) continue;
     if (step.added) putAdded(row, step);
-    else for (const a of step.actions ?? []) putAct(row, step, a, pieces);
+    else for (const a of step.actions ?? []) putAct(row, step, a, { pieces, partId: partOf(a, formula) });
   }
   mendBakes(row, formula, lookup);
   const lifted = formula.parts.some((p) => doughLines(p).some((l) => lookup(l.item)?.group === 'leavener'));
@@ -197,7 +188,14 @@ function beforeAll(row: Row, formula: Formula, lookup: Lookup): void {
   if (lines.some((l) => group(l) === 'starter') && !formula.method.some((s) => FEEDS.test(s.text)))
     row.put({ kind: 'feed', minutes: FED, basis: 'usual', stretches: true, handsFirst: 5, waitMost: 120 });
   if (does('cream') && lines.some((l) => group(l) === 'butter'))
-    row.put({ kind: 'soften', minutes: SOFTENS, basis: 'usual', stretches: true, waitMost: 60 });
+    row.put({
+      kind: 'soften',
+      minutes: SOFTENS,
+      basis: 'usual',
+      stretches: true,
+      handsFirst: 1,
+      waitMost: 60,
+    });
 }
 
 /** A step that a swap brings in: a few minutes by hand, and the rest it asks for. */
@@ -234,13 +232,25 @@ function byHand(
   row.put({ stepId: step.id, kind, minutes: [minutes, minutes], basis, handsFirst: minutes }, partId);
 }
 
-function putAct(row: Row, step: Step, a: Action, pieces: number): void {
+/** The one part an act is of; undefined where it takes of several, or of what was made of another. */
+function partOf(a: Action, formula: Formula): string | undefined {
+  const lines = new Set(a.names?.flatMap((n) => n.lineIds));
+  const parts = new Set(formula.parts.filter((p) => p.lines.some((l) => lines.has(l.id))).map((p) => p.id));
+  return [...parts].some((id) => id !== a.partId) ? undefined : a.partId;
+}
+
+function putAct(
+  row: Row,
+  step: Step,
+  a: Action,
+  { pieces, partId }: { pieces: number; partId: string | undefined },
+): void {
   if (a.kind === 'preheat' || a.kind === 'other') return;
   const alone = BY_ITSELF[a.kind];
   if (!alone) {
     const shaped = a.kind === 'shape' || a.kind === 'divide' ? PER_PIECE * (pieces - 1) : 0;
     const minutes = a.minutes?.[1] ?? (BY_HAND[a.kind] ?? 3) + shaped;
-    byHand(row, step, a.kind, minutes, a.minutes ? 'written' : 'usual', a.partId);
+    byHand(row, step, a.kind, minutes, a.minutes ? 'written' : 'usual', partId);
     return;
   }
   const isBake = a.kind === 'bake' || a.kind === 'blind_bake';
@@ -258,7 +268,7 @@ function putAct(row: Row, step: Step, a: Action, pieces: number): void {
       ...(a.tempC !== undefined && a.tempOf === 'oven' ? { ovenC: a.tempC } : {}),
       ...(a.place ? { place: a.place } : {}),
     },
-    a.partId,
+    partId,
   );
 }
 

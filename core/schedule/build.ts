@@ -1,5 +1,5 @@
 import type { Task } from '../plan';
-import { GRID, onGrid, type Cost, type Mode, type Owner, type Problem } from './problem';
+import { GRID, onGrid, type Cost, type Mode, type Owner, type Problem, type Stay } from './problem';
 
 /** A stretch of the clock, in min since the epoch, as all times of a day that is asked for. */
 export type Stretch = [from: number, to: number];
@@ -29,11 +29,24 @@ export type DayAsked = {
   /** When nobody works if it can be helped. */
   odd: Stretch[];
 };
+/**
+ * A day that is under way, in min since the epoch: what was begun and what is over. What crosses now is softened: what has
+ * begun may wait longer than it should and be ready later than wanted, at a price, so that there is always an answer.
+ */
+export type Live = {
+  now: number;
+  /** By "bake/task": when it was begun, when it was over (null while it goes on), how long it was planned to last. */
+  begun: Readonly<Record<string, { from: number; to: number | null; lasts?: number }>>;
+  /** Ovens that bakes are in or have to go to, by bake. */
+  oven: Readonly<Record<string, string>>;
+};
+export const taskKey = (bakeId: string, taskId: string): string => `${bakeId}/${taskId}`;
+
 /** What tasks take hold of, beside ovens and tins. */
 export const THINGS = ['mixer', 'hob', 'fridge', 'freezer', 'warm', 'pot'] as const;
 export type Thing = (typeof THINGS)[number];
 
-/** Where each task of a bake is in the problem. */
+/** A day as a problem; `stayOf` tells by the first task of each stay which one it is. Times are min since `from`. */
 export type Laid = { problem: Problem; from: number; stayOf: Map<string, number> };
 
 /** Taking in and taking out are a moment each: two at once are no trouble. Common practice, no source. */
@@ -53,6 +66,13 @@ const USUAL_HEAT_C = 180;
 const READY_SOON = 0.2;
 const FIRST_SOON = 0.5;
 const ODD_COST = 0.6;
+/** Ready after it was wanted, and waiting longer than it bears, where what has happened leaves nothing else, a minute. */
+const LATE_COST = 5;
+const OVER_COST = 20;
+/** A day under way is looked at this far beyond its end, min. */
+const LATEST_MIN = 1440;
+/** An oven is at any other heat after so long. */
+const COOLS_MIN = 60;
 
 /** A minute of waiting costs the more the less a thing bears it. */
 const waitCost = (most: number | null): number => {
@@ -108,14 +128,19 @@ function staysOf(tasks: readonly Task[]): Task[][] {
 /** Builds the problem of a day piece by piece: events, what lies between them, what is held. */
 class Builder {
   readonly #day: DayAsked;
+  readonly #live: Live | null;
   readonly #problem: Problem;
   readonly #bakeOf: number[] = [-1];
   readonly #heats: Set<number>;
+  readonly #inside: { oven: number; from: number; to: number; heatC: number; racks: number }[] = [];
   readonly stayOf = new Map<string, number>();
 
-  constructor(day: DayAsked) {
+  constructor(day: DayAsked, live: Live | null) {
     this.#day = day;
-    const horizon = Math.max(GRID, ...day.bakes.map((b) => b.readyBy - day.from));
+    this.#live = live;
+    // What is late still has to find room.
+    const wanted = Math.max(GRID, ...day.bakes.map((b) => b.readyBy - day.from));
+    const horizon = live ? Math.max(wanted, live.now - day.from) + LATEST_MIN : wanted;
     const rel = ([a, b]: Stretch): Stretch => [a - day.from, b - day.from];
     this.#problem = {
       events: 1,
@@ -151,6 +176,31 @@ class Builder {
     if (cost.weight > 0) this.#problem.costs.push(cost);
   }
 
+  #fix(event: number, time: number, bake: number): void {
+    this.#arc(0, event, time, 'begun', bake);
+    this.#arc(event, 0, -time, 'begun', bake);
+  }
+  /** No more than so many min between; where it cannot be helped any more, more at a price. */
+  #atMost(from: number, to: number, most: number, softened: boolean, bake: number): void {
+    if (!softened) {
+      this.#arc(to, from, -most, 'wait', bake);
+      return;
+    }
+    const over = this.#event(bake);
+    this.#arc(to, over, 0, 'wait', bake);
+    this.#arc(from, over, most, 'wait', bake);
+    this.#cost({ weight: OVER_COST, from, to: over, least: most });
+  }
+  /** What is known of a task of a day under way: when it was begun, how long it took or will take at the least. */
+  #begun(asked: BakeAsked, t: Task): { from: number; length: number; over: boolean } | null {
+    const was = this.#live?.begun[taskKey(asked.id, t.id)];
+    if (!was) return null;
+    const from = was.from - this.#day.from;
+    if (was.to !== null) return { from, length: Math.max(0, was.to - was.from), over: true };
+    const soFar = onGrid(this.#live!.now - was.from);
+    return { from, length: Math.max(was.lasts ?? lengthOf(t), soFar), over: false };
+  }
+
   bake(bake: number): void {
     const asked = this.#day.bakes[bake]!;
     const tasks = washed(
@@ -160,37 +210,41 @@ class Builder {
     const stays = staysOf(tasks);
     const inner = new Set(stays.flatMap((run) => (run.length > 1 ? run.map((t) => t.id) : [])));
     const events = new Map<string, { start: number; end: number; endsAfter: number }>();
+    // What is set aside is set aside by whoever worked at it: with that work, not later.
+    const worked = (id: string): boolean =>
+      tasks.some((x) => x.id === id && (x.handsFirst > IN_PASSING_MIN || isOven(x)));
+    const followed = new Set(
+      tasks.filter((t) => t.handsFirst <= IN_PASSING_MIN && t.after.some(worked)).map((t) => t.id),
+    );
     for (const t of tasks) {
       const start = this.#event(bake);
+      const was = this.#begun(asked, t);
       const open = t.stretches || (isOven(t) && !inner.has(t.id));
-      const length = lengthOf(t);
+      const length = was?.length ?? lengthOf(t);
       const at = { start, end: open ? this.#event(bake) : start, endsAfter: open ? 0 : length };
       events.set(t.id, at);
       this.#problem.tasks.push({ bake, id: t.id, ...at });
-      if (t.stretches) {
+      if (was) this.#fix(start, was.from, bake);
+      else if (this.#live) this.#arc(0, start, onGrid(this.#live.now - this.#day.from), 'begun', bake);
+      if (was?.over && open) this.#fix(at.end, was.from + length, bake);
+      else if (t.stretches) {
         this.#arc(start, at.end, length, 'order', bake);
-        this.#arc(at.end, start, -Math.max(length, onGrid(t.minutes[1])), 'wait', bake);
+        this.#atMost(start, at.end, Math.max(length, onGrid(t.minutes[1])), was !== null, bake);
         this.#cost({ weight: stretchCost(t), from: start, to: at.end, least: length });
       }
-      this.#touch(t, at);
+      if (!was) this.#touch(t, at, followed.has(t.id));
       const thing = thingOf(t);
       if (thing && thing in this.#day.counts)
         this.#problem.uses.push({ thing, need: 1, from: start, after: 0, to: at.end, upTo: at.endsAfter });
     }
     for (const t of tasks)
       for (const id of t.after)
-        this.#follow(
-          tasks.find((x) => x.id === id),
-          t,
-          events,
-          inner,
-          bake,
-        );
+        this.#follow(id, t, { asked, bake, tasks, events, inner, atOnce: followed.has(t.id) && worked(id) });
     for (const run of stays) this.#stay(asked, bake, run, tasks, events);
     this.#ends(asked, bake, tasks, events);
   }
 
-  #touch(t: Task, at: { start: number; end: number; endsAfter: number }): void {
+  #touch(t: Task, at: { start: number; end: number; endsAfter: number }, inPassing: boolean): void {
     const task = this.#problem.tasks.length - 1;
     const { start, end, endsAfter } = at;
     if (isOven(t) || isAtOven(t) || t.kind === 'heat_pot') {
@@ -211,7 +265,7 @@ class Builder {
           share: AT_OVEN.share,
           task,
         });
-    } else if (t.handsFirst > IN_PASSING_MIN)
+    } else if (t.handsFirst > IN_PASSING_MIN || (t.handsFirst > 0 && !inPassing))
       this.#problem.touches.push({
         from: start,
         after: 0,
@@ -222,14 +276,17 @@ class Builder {
       });
   }
 
-  #follow(before: Task | undefined, t: Task, events: Events, inner: ReadonlySet<string>, bake: number): void {
-    const a = before && events.get(before.id);
+  #follow(id: string, t: Task, { asked, bake, tasks, events, inner, atOnce }: Following): void {
+    const before = tasks.find((x) => x.id === id);
+    const a = events.get(id);
     const b = events.get(t.id)!;
     if (!before || !a) return;
     this.#arc(a.end, b.start, a.endsAfter, 'order', bake);
-    // Within a stay nothing waits; a pot is filled while it is hot.
-    const most = inner.has(before.id) && inner.has(t.id) ? 0 : before.waitMost;
-    if (most !== null) this.#arc(b.start, a.end, -(a.endsAfter + onGrid(most)), 'wait', bake);
+    // Within a stay nothing waits.
+    const inOven = inner.has(id) && inner.has(t.id);
+    const most = inOven || (atOnce && !isOven(before)) ? 0 : before.waitMost;
+    const crosses = this.#begun(asked, before) !== null;
+    if (most !== null) this.#atMost(a.end, b.start, a.endsAfter + onGrid(most), crosses, bake);
     this.#cost({ weight: waitCost(before.waitMost), from: a.end, to: b.start, least: a.endsAfter });
   }
 
@@ -246,17 +303,21 @@ class Builder {
       this.#arc(end, tail.end, -tail.endsAfter, 'order', bake);
     }
     const heats = run.filter(isOven).map((t) => t.ovenC ?? USUAL_HEAT_C);
+    const begun = this.#begun(asked, first);
     const alone = new Set(heats).size > 1;
-    const modes = this.#modes(asked, run, heats[0]!, alone);
+    const stay = { start, end, held, alone, coolsC: heats[0]! - heats.at(-1)!, bake };
     this.stayOf.set(`${bake}/${first.id}`, this.#problem.stays.length);
-    this.#problem.stays.push({ start, end, held, modes, alone, coolsC: heats[0]! - heats.at(-1)!, bake });
+    if (begun)
+      this.#problem.stays.push(this.#inOven(asked, run, begun.from, { ...stay, modes: [] }, heats[0]!));
+    else this.#problem.stays.push({ ...stay, modes: this.#modes(asked, run, heats[0]!, alone) });
     const span = { after: 0, to: end, upTo: 0 };
     if (pot) {
       if ('pot' in this.#day.counts) this.#problem.uses.push({ thing: 'pot', need: 1, from: held, ...span });
       // In the last half hour of what comes before it, beside it.
       const waiting = first.after.map((id) => tasks.find((t) => t.id === id)).find((t) => t && t !== pot);
       const a = waiting && events.get(waiting.id);
-      if (a) this.#arc(a.end, held, a.endsAfter - onGrid(pot.minutes[1]), 'wait', bake);
+      const crosses = this.#begun(asked, pot) !== null;
+      if (a && !crosses) this.#arc(a.end, held, a.endsAfter - onGrid(pot.minutes[1]), 'wait', bake);
     }
     const filled = [...tasks.slice(0, tasks.indexOf(first))]
       .reverse()
@@ -266,6 +327,33 @@ class Builder {
       if (thing in this.#day.counts) this.#problem.uses.push({ thing, need, from, ...span });
   }
 
+  /**
+   * A stay that has begun is where it is. Whatever the rules say, it is beside what was in there: it takes the heat of that, and
+   * the racks that are left.
+   */
+  #inOven(asked: BakeAsked, run: readonly Task[], from: number, stay: Stay, ownC: number): Stay {
+    const oven = Math.max(
+      0,
+      this.#day.ovens.findIndex((o) => o.id === this.#live!.oven[asked.id]),
+    );
+    const minutes = run.reduce((s, t) => s + (this.#begun(asked, t)?.length ?? lengthOf(t)), 0);
+    const beside = this.#inside.filter(
+      (x) => x.oven === oven && x.from < from + minutes + COOLS_MIN && from < x.to + COOLS_MIN,
+    );
+    const now = beside.filter((x) => x.from < from + minutes && from < x.to);
+    const left = this.#day.ovens[oven]!.racks - now.reduce((s, x) => s + x.racks, 0);
+    const racks = Math.max(0, Math.min(asked.room[oven]?.racks ?? 1, left));
+    const heatC = beside[0]?.heatC ?? ownC;
+    this.#inside.push({ oven, from, to: from + minutes, heatC, racks });
+    const apart = beside.length === 0;
+    return {
+      ...stay,
+      alone: stay.alone && apart,
+      coolsC: apart ? stay.coolsC : 0,
+      modes: [{ oven, heatC, minutes, racks, cost: 0 }],
+    };
+  }
+
   /** The ways a stay may be baked: in each oven it goes into, at its own heat or one that another bake of the day wants. */
   #modes(asked: BakeAsked, run: readonly Task[], ownC: number, alone: boolean): Mode[] {
     const minutes = run.reduce((s, t) => s + lengthOf(t), 0);
@@ -273,7 +361,8 @@ class Builder {
       heatC === ownC || (!alone && run.length === 1 && Math.abs(heatC - ownC) <= BEARS_C);
     return this.#day.ovens.flatMap((_, oven) => {
       const room = asked.room[oven];
-      if (!room) return [];
+      const moved = this.#live?.oven[asked.id];
+      if (!room || (moved !== undefined && this.#day.ovens[oven]!.id !== moved)) return [];
       return [...this.#heats]
         .filter(bears)
         .map((heatC) => {
@@ -296,9 +385,16 @@ class Builder {
     const isLast = (t: Task): boolean => !tasks.some((x) => x.after.includes(t.id));
     for (const t of tasks.filter(isLast)) {
       const { end, endsAfter } = events.get(t.id)!;
+      this.#problem.costs.push({ weight: READY_SOON, from: end, to: 0, least: endsAfter - ready });
+      if (this.#live) {
+        const late = this.#event(bake);
+        this.#arc(end, late, endsAfter, 'ready', bake);
+        this.#arc(0, late, ready, 'ready', bake);
+        this.#cost({ weight: LATE_COST, from: 0, to: late, least: ready });
+        continue;
+      }
       this.#arc(end, 0, endsAfter - ready, 'ready', bake);
       this.#arc(0, end, ready - asked.keepsMin - endsAfter, 'keeps', bake);
-      this.#problem.costs.push({ weight: READY_SOON, from: end, to: 0, least: endsAfter - ready });
     }
   }
 
@@ -323,6 +419,14 @@ class Builder {
   }
 }
 
+type Following = {
+  asked: BakeAsked;
+  bake: number;
+  tasks: readonly Task[];
+  events: Events;
+  inner: ReadonlySet<string>;
+  atOnce: boolean;
+};
 type Events = ReadonlyMap<string, { start: number; end: number; endsAfter: number }>;
 /** What a task is planned with: the least of what may be drawn out, else the middle; on the grid. */
 const lengthOf = (t: Task): number => Math.max(GRID, onGrid(t.stretches ? t.minutes[0] : middle(t.minutes)));
@@ -365,8 +469,8 @@ function awayOf(there: readonly Stretch[], horizon: number): Stretch[] {
 }
 
 /** The problem of a day. Times of it are min since `from`. */
-export function problemOf(day: DayAsked): Laid {
-  const builder = new Builder(day);
+export function problemOf(day: DayAsked, live: Live | null = null): Laid {
+  const builder = new Builder(day, live);
   day.bakes.forEach((_, i) => builder.bake(i));
   return { problem: builder.finish(), from: day.from, stayOf: builder.stayOf };
 }

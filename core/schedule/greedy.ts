@@ -59,7 +59,7 @@ export class Greedy {
     this.#handOn = new Uint8Array(n);
     for (const t of p.touches) this.#handOn[t.from] = 1;
     this.#odd = new Uint8Array(this.#slots);
-    for (const [a, b] of p.odd) this.#odd.fill(1, slot(Math.max(0, a)), slot(Math.max(0, b)));
+    for (const [a, b] of p.odd) this.#odd.fill(1, slot(Math.max(0, a)), past(Math.max(0, b)));
     this.#fixed = new Uint8Array(n);
     this.#least = new Int32Array(n);
     this.#most = new Int32Array(n).fill(p.horizon);
@@ -98,13 +98,13 @@ export class Greedy {
   #fits(key: string, from: number, to: number, need: number): boolean {
     const load = this.#loads.get(key);
     if (!load) return true;
-    for (let s = slot(from); s < slot(to); s++) if (load.at[s]! + need > load.most) return false;
+    for (let s = slot(from); s < past(to); s++) if (load.at[s]! + need > load.most) return false;
     return true;
   }
   #load(key: string, from: number, to: number, need: number): void {
     const load = this.#loads.get(key);
     if (load)
-      for (let s = Math.max(0, slot(from)); s < Math.min(this.#slots, slot(to)); s++) load.at[s]! += need;
+      for (let s = Math.max(0, slot(from)); s < Math.min(this.#slots, past(to)); s++) load.at[s]! += need;
   }
   /** Carries bounds along the arcs; what it changed goes on the trail. False where nothing is left between them. */
   #spread(queue: number[], trail: [0 | 1, number, number][]): boolean {
@@ -302,6 +302,8 @@ export class Greedy {
   }
 }
 
+/** Slots that a stretch touches: from the first to one past the last. */
 const slot = (min: number): number => Math.floor(min / GRID);
+const past = (min: number): number => Math.ceil(min / GRID);
 const ovenKey = (i: number): string => `oven/${i}`;
 const handKey = (i: number): string => `hands/${i}`;

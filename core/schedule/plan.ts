@@ -17,8 +17,9 @@ export type PlanMore = {
   now?: () => number;
   ms?: number;
   seed?: number;
-  /** Tries of improvement at most. */
+  /** Tries of improvement at most, and nodes of a proof. */
   tries?: number;
+  nodes?: number;
 };
 
 const COLD_NODES = 400;
@@ -199,7 +200,7 @@ class Planner {
  */
 export function* planSteps(
   p: Problem,
-  { now, ms = Infinity, seed = 1, tries = 400 }: PlanMore = {},
+  { now, ms = Infinity, seed = 1, tries = 400, nodes = PROOF_NODES }: PlanMore = {},
 ): Generator<Planned, Planned> {
   const ends = now ? now() + ms : Infinity;
   const until = (): boolean => now !== undefined && now() >= ends;
@@ -242,7 +243,7 @@ export function* planSteps(
   }
   for (const gap of [CLOSE, 0]) {
     if (until()) break;
-    const proof = planner.search({ nodes: PROOF_NODES, below: planner.value, gap });
+    const proof = planner.search({ nodes, below: planner.value, gap });
     if (proof.best) planner.take(proof.best, proof.below);
     bound = Math.max(bound, proof.done ? planner.value * (1 - gap) : proof.bound);
     if (!proof.done) break;

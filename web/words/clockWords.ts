@@ -1,4 +1,6 @@
-import type { Placed, Task } from '../../core/plan';
+import type { Hours } from '../../contract/dto';
+import type { Task } from '../../core/plan';
+import type { Placed, Stretch } from '../../core/schedule';
 import { timeText } from './actions';
 import { TASK_WORDS } from './data/tasks';
 import { degrees } from './heat';
@@ -33,3 +35,23 @@ export function dayTitle(min: number, nowMin: number): string {
   return apart === 1 ? `Tomorrow, ${name}` : name;
 }
 export const timeOf = (min: number): string => TIME.format(dateOf(min));
+
+/** The same hours on each day between two times, as the clock of this place has them: also over a night it is put forward. */
+export function dailyHours({ from, to }: Hours, first: number, last: number): Stretch[] {
+  const stretches: Stretch[] = [];
+  const day = dateOf(first);
+  day.setHours(0, 0, 0, 0);
+  for (day.setDate(day.getDate() - 1); day.getTime() / 60_000 <= last; day.setDate(day.getDate() + 1)) {
+    const at = (min: number): number =>
+      new Date(day.getFullYear(), day.getMonth(), day.getDate(), 0, min).getTime() / 60_000;
+    stretches.push([at(from), at(to > from ? to : to + 1440)]);
+  }
+  return stretches;
+}
+/** "06:30", from min of the day and back; null for what is no time. */
+export const hourText = (min: number): string =>
+  `${String(Math.floor(min / 60) % 24).padStart(2, '0')}:${String(min % 60).padStart(2, '0')}`;
+export function hourOf(text: string): number | null {
+  const found = /^(\d{1,2}):(\d{2})$/.exec(text);
+  return found ? 60 * Number(found[1]) + Number(found[2]) : null;
+}

@@ -22,6 +22,7 @@ const FIELDS: Record<keyof Kitchen, string> = {
   tins: 'A tin',
   timed: 'A timed bake',
   names: 'A name',
+  up: 'The hours you are up',
 };
 
 function sayOven(o: KitchenOven): string {

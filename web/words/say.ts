@@ -5,8 +5,6 @@ import type { Msg } from '../../core/explain';
 import type { AvoidId } from '../../core/ingredients';
 import type { FitKey } from '../../core/rebalance';
 import { DOSED_WORDS } from './data/ways';
-import { TASK_WORDS } from './data/tasks';
-import type { TaskKind } from '../../core/plan';
 import type { UnitId } from '../../core/units';
 import { degrees, degreesSpan, ovenDegrees, type HeatScale } from './heat';
 import { fixed, grams, listed } from './format';
@@ -151,8 +149,6 @@ const SAY: Record<string, (a: Args) => string> = {
       : 'The way chosen is not known any more. Choose another.',
   'cannot.locks': (a) =>
     `What you hold contradicts itself: ${listed(s(a, 'clash').split(' ').filter(Boolean).map(heldWords)) || 'the locks'}. Let go of any one of them.`,
-  'clock.waits': (a) =>
-    `${TASK_WORDS[s(a, 'kind') as TaskKind] ?? 'Something'} would wait ${n(a, 'min')} min; it bears ${n(a, 'most')}. Choose another time.`,
   'bread.gel': (a) =>
     `Whisk ${grams(n(a, 'g1'))} psyllium powder into ${grams(n(a, 'g2'))} lukewarm water; leave 10 min, until it is a thick gel.`,
   'bread.mix': () =>

@@ -1,24 +1,34 @@
-import { Button, Group, TextInput } from '@mantine/core';
+import { Button, Group } from '@mantine/core';
 import { useInterval } from '@mantine/hooks';
 import { useMemo, useState } from 'react';
-import { clockOf, readyFrom, tasksOf, type Placed } from '../../../core/plan';
+import { USUAL_HOURS } from '../../../contract/dto';
+import { tasksOf } from '../../../core/plan';
+import { clockOf, readyFrom, type Placed } from '../../../core/schedule';
+import { useChangeKitchen } from '../../api/useChangeKitchen';
+import { useKitchen } from '../../api/useKitchen';
 import { usePantry } from '../../pantry/usePantry';
+import { HoursField } from '../../parts/HoursField';
 import { Notice } from '../../parts/Notice';
+import { WhenField } from '../../parts/WhenField';
 import { fileName, saveFile } from '../../parts/saveFile';
 import { timeText } from '../../words/actions';
-import { dateOf, dayTitle, taskLength, taskTitle, timeOf } from '../../words/clockWords';
-import { say } from '../../words/say';
+import {
+  dailyHours,
+  dateOf,
+  dayTitle,
+  hourText,
+  taskLength,
+  taskTitle,
+  timeOf,
+} from '../../words/clockWords';
 import { textNow } from '../../words/stepWords';
 import { useDeskContext } from '../desk/context';
 import { calendarOf } from './calendar';
+import { entriesOf } from './entries';
 import classes from './clock.module.css';
 
-/** Nobody is up: half past ten to half past six. */
-const NIGHT = { from: 22 * 60 + 30, to: 6 * 60 + 30 };
-const dayAt = (min: number): number => {
-  const d = dateOf(min);
-  return d.getHours() * 60 + d.getMinutes();
-};
+/** Three days to either side are looked at. */
+const REACH_MIN = 4320;
 const inSentence = (day: string): string => day.replace(/^To/, 'to');
 const nowMin = (): number => Math.floor(Date.now() / 60_000);
 
@@ -29,12 +39,6 @@ function usualReady(): number {
   d.setHours(13, 0, 0, 0);
   return d.getTime() / 60_000;
 }
-const pad = (n: number): string => String(n).padStart(2, '0');
-const asField = (min: number): string => {
-  const d = dateOf(min);
-  return `${d.getFullYear()}-${pad(d.getMonth() + 1)}-${pad(d.getDate())}T${pad(d.getHours())}:${pad(d.getMinutes())}`;
-};
-
 /** The band from the first hand put to it to the first slice: dark where somebody works. */
 function Band({ placed, from, to }: { placed: readonly Placed[]; from: number; to: number }) {
   const at = (min: number): number => (100 * (min - from)) / Math.max(1, to - from);
@@ -67,12 +71,19 @@ export function ClockStop() {
   const { pantry } = usePantry();
   const [now, setNow] = useState(nowMin);
   useInterval(() => setNow(nowMin()), 30_000, { autoInvoke: true });
-  const [wanted, setWanted] = useState<string>(() => asField(usualReady()));
+  const [ready, setReady] = useState(usualReady);
   const formula = solution?.formula ?? doc.source;
   const tasks = useMemo(() => tasksOf(formula, pantry.lookup), [formula, pantry]);
-  const ready = new Date(wanted).getTime() / 60_000;
-  const known = Number.isFinite(ready);
-  const clock = useMemo(() => (known ? clockOf(tasks, ready, NIGHT, dayAt) : null), [tasks, ready, known]);
+  const { up = USUAL_HOURS } = useKitchen();
+  const { change, trouble } = useChangeKitchen();
+  const clock = useMemo(
+    () => clockOf(tasks, ready, dailyHours(up, ready - REACH_MIN, ready)),
+    [tasks, ready, up],
+  );
+  const soonest = useMemo(
+    () => readyFrom(tasks, now + 2, dailyHours(up, now, now + REACH_MIN)),
+    [tasks, now, up],
+  );
   const steps = useMemo(() => new Map(formula.method.map((s) => [s.id, s])), [formula]);
   const late = clock !== null && clock.from < now;
   const days = [...new Set(clock?.placed.map((p) => dayTitle(p.from, now)) ?? [])];
@@ -80,16 +91,11 @@ export function ClockStop() {
   return (
     <div className={classes.page}>
       <Group align="end" gap={14}>
-        <TextInput
-          type="datetime-local"
-          label="Ready by"
-          value={wanted}
-          onChange={(e) => setWanted(e.currentTarget.value)}
-          error={known ? null : 'Give a day and a time.'}
-        />
+        <WhenField label="Ready by" value={ready} onChange={setReady} />
         <Button
           variant="default"
-          onClick={() => setWanted(asField(Math.ceil(readyFrom(tasks, now + 2, NIGHT, dayAt) / 5) * 5))}
+          disabled={soonest === null}
+          onClick={() => soonest !== null && setReady(soonest)}
         >
           Start now
         </Button>
@@ -97,7 +103,7 @@ export function ClockStop() {
           <Button
             variant="subtle"
             onClick={() =>
-              void calendarOf(formula.title, clock).then((text) =>
+              void calendarOf(entriesOf(formula.title, clock)).then((text) =>
                 saveFile(fileName(formula.title, 'ics'), text, 'text/calendar'),
               )
             }
@@ -106,25 +112,28 @@ export function ClockStop() {
           </Button>
         )}
       </Group>
+      <HoursField label={['Up from', 'until']} value={up} onChange={(to) => void change({ up: to })} />
+      {trouble}
       {tasks.length === 0 && <p className="quiet">There is no method to make a clock of.</p>}
       {late && (
         <Notice kind="word" title="It would have to be begun before now">
           The first thing to do is at {timeOf(clock.from)}, {inSentence(dayTitle(clock.from, now))}. Give a
-          later time, or start now: ready at {timeOf(readyFrom(tasks, now, NIGHT, dayAt))}.
+          later time{soonest !== null && <>, or start now: ready at {timeOf(soonest)}</>}.
         </Notice>
       )}
-      {clock?.clashes.map((c) => (
-        <Notice key={c.code + JSON.stringify(c.args)} kind="word">
-          {say(c)}
+      {!clock && (
+        <Notice kind="word" title="It does not fit">
+          Between {hourText(up.from)} and {hourText(up.to)} there is no way to be ready by then. Give another
+          time, or longer hours.
         </Notice>
-      ))}
+      )}
       {clock && clock.placed.length > 0 && (
         <>
           <p>
             Begun at <b className="num">{timeOf(clock.from)}</b>, {inSentence(dayTitle(clock.from, now))};
             ready at <b className="num">{timeOf(clock.to)}</b>. Hands on for about{' '}
-            {timeText([Math.round(clock.handsOn), Math.round(clock.handsOn)])} of it. Nobody gets up between{' '}
-            22:30 and 06:30.
+            {timeText([Math.round(clock.handsOn), Math.round(clock.handsOn)])} of it. Nothing is done by hand
+            before {hourText(up.from)} or after {hourText(up.to)}.
           </p>
           <Band placed={clock.placed} from={clock.from} to={clock.to} />
           {days.map((day) => (

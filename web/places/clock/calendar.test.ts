@@ -2,9 +2,11 @@ import ICAL from 'ical.js';
 import { describe, expect, it } from 'vitest';
 import { DEMO_FORMULAS } from '../../../demo/data/formulas';
 import { lookupReference } from '../../../core/ingredients';
-import { clockOf, tasksOf } from '../../../core/plan';
+import { tasksOf } from '../../../core/plan';
 import { readFormula } from '../../../core/reading';
+import { clockOf } from '../../../core/schedule';
 import { calendarOf } from './calendar';
+import { entriesOf } from './entries';
 
 describe('the clock as a calendar', () => {
   it.each([
@@ -14,8 +16,10 @@ describe('the clock as a calendar', () => {
     ['the night of winter time', Date.UTC(2027, 9, 31, 7)],
   ])('is read back as it was placed: %s', async (_name, ready) => {
     const { formula } = readFormula(DEMO_FORMULAS.find((d) => /levain|round/i.test(d.title))!);
-    const clock = clockOf(tasksOf(formula, lookupReference), ready / 60_000);
-    const parsed = new ICAL.Component(ICAL.parse(await calendarOf(formula.title, clock)) as unknown[]);
+    const end = ready / 60_000;
+    const clock = clockOf(tasksOf(formula, lookupReference), end, [[end - 10_000, end + 1]])!;
+    const text = await calendarOf(entriesOf(formula.title, clock));
+    const parsed = new ICAL.Component(ICAL.parse(text) as unknown[]);
     const events = parsed.getAllSubcomponents('vevent').map((e) => new ICAL.Event(e));
     expect(events).toHaveLength(clock.placed.length);
     events.forEach((e, i) => {

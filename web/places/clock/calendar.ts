@@ -1,28 +1,27 @@
-import type { Clock } from '../../../core/plan';
-import { taskLength, taskTitle } from '../../words/clockWords';
+import { dateOf } from '../../words/clockWords';
 
-/** The clock as an iCalendar file: each task an event, with an alarm where somebody has to lend a hand. */
-export async function calendarOf(title: string, { placed }: Clock): Promise<string> {
+/** What stands in a calendar: when, what, and whether somebody has to lend a hand. Times are min since the epoch. */
+export type Entry = { title: string; about: string; from: number; to: number; alarm: boolean };
+
+/** Entries as an iCalendar file, with an alarm where somebody has to lend a hand. */
+export async function calendarOf(entries: readonly Entry[]): Promise<string> {
   const { createEvents } = await import('ics');
+  const at = (min: number): number => dateOf(min).getTime();
   const { error, value } = createEvents(
-    placed.map((p) => ({
-      title: `${title}: ${taskTitle(p.task)}`,
-      description: taskLength(p),
-      start: p.from * 60_000,
-      end: p.to * 60_000,
+    entries.map((e) => ({
+      title: e.title,
+      description: e.about,
+      start: at(e.from),
+      end: at(e.to),
       startInputType: 'utc' as const,
       startOutputType: 'utc' as const,
       endInputType: 'utc' as const,
       endOutputType: 'utc' as const,
       productId: 'new-crumb',
-      ...(p.task.handsFirst > 0
+      ...(e.alarm
         ? {
             alarms: [
-              {
-                action: 'display' as const,
-                description: taskTitle(p.task),
-                trigger: { minutes: 0, before: true },
-              },
+              { action: 'display' as const, description: e.title, trigger: { minutes: 0, before: true } },
             ],
           }
         : {}),

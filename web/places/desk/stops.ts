@@ -2,7 +2,8 @@ import type { BakePlan, FormulaDetail } from '../../../contract/dto';
 import { isBeside, type Formula } from '../../../core/formula';
 import type { Lookup } from '../../../core/ingredients';
 import { isYeasted, liftOf } from '../../../core/leavening';
-import { clockOf, tasksOf } from '../../../core/plan';
+import { tasksOf } from '../../../core/plan';
+import { clockOf, type Stretch } from '../../../core/schedule';
 import { counted } from '../../words/format';
 import type { DeskContext } from './context';
 import type { WorkingState } from '../../working/workingSlice';
@@ -32,13 +33,20 @@ const ovenState = (source: Formula | null, plan: BakePlan | undefined): string =
     : `${told.slice(0, 2).map(bareDegrees).join(', then ')} ${heatUnit()}`;
 };
 
-/** How long it takes from the first hand to the first slice. */
+/** Somebody who is always up, for as long as any bake takes. */
+const ALWAYS: Stretch[] = [[-10_000, 10_000]];
+const clocks = new WeakMap<Formula, string>();
+/** How long it takes from the first hand to the first slice; worked out once for each formula. */
 function clockState(formula: Formula | null, lookup: Lookup): string {
-  const tasks = formula ? tasksOf(formula, lookup) : [];
-  if (tasks.length === 0) return 'no method';
-  const { from, to } = clockOf(tasks, 0);
-  const hours = Math.round((to - from) / 30) / 2;
-  return hours < 1 ? 'under an hour' : `about ${hours} h`;
+  if (!formula) return 'no method';
+  const known = clocks.get(formula);
+  if (known) return known;
+  const tasks = tasksOf(formula, lookup);
+  const clock = tasks.length > 0 ? clockOf(tasks, 0, ALWAYS) : null;
+  const hours = clock ? Math.round((clock.to - clock.from) / 30) / 2 : 0;
+  const state = !clock ? 'no method' : hours < 1 ? 'under an hour' : `about ${hours} h`;
+  clocks.set(formula, state);
+  return state;
 }
 
 /** The stops of a desk as they stand now. */

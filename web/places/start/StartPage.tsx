@@ -23,8 +23,14 @@ export function StartPage() {
   // Whoever listens hears the next question, not the button that was pressed.
   useEffect(() => heading.current?.focus(), [at]);
   // That they were asked is kept, whatever was answered: the shelf asks no more.
+  // Who has gone somewhere else meanwhile is left there.
+  const here = useRef(true);
+  useEffect(() => {
+    here.current = true;
+    return () => void (here.current = false);
+  }, []);
   const end = async () => {
-    if (await change({})) void navigate('/');
+    if ((await change({})) && here.current) void navigate('/');
   };
   return (
     <main id="main" className={classes.page}>

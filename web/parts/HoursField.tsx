@@ -1,0 +1,34 @@
+import { Group } from '@mantine/core';
+import { TimeInput } from '@mantine/dates';
+import '@mantine/dates/styles.css';
+import type { Hours } from '../../contract/dto';
+import { hourOf, hourText } from '../words/clockWords';
+
+/** From when to when, each day. */
+export function HoursField({
+  label,
+  value,
+  onChange,
+}: {
+  label: [string, string];
+  value: Hours;
+  onChange: (to: Hours) => void;
+}) {
+  const field = (key: keyof Hours, name: string) => (
+    <TimeInput
+      label={name}
+      value={hourText(value[key])}
+      onChange={(e) => {
+        const min = hourOf(e.currentTarget.value);
+        if (min !== null) onChange({ ...value, [key]: min });
+      }}
+      w={120}
+    />
+  );
+  return (
+    <Group gap={10} align="end">
+      {field('from', label[0])}
+      {field('to', label[1])}
+    </Group>
+  );
+}

@@ -1,0 +1,47 @@
+import { Group } from '@mantine/core';
+import { DateInput, TimeInput } from '@mantine/dates';
+import '@mantine/dates/styles.css';
+import { dateOf, hourOf, hourText } from '../words/clockWords';
+
+const pad = (n: number): string => String(n).padStart(2, '0');
+const dayText = (d: Date): string => `${d.getFullYear()}-${pad(d.getMonth() + 1)}-${pad(d.getDate())}`;
+
+/** A day and a time on it, as min since the epoch by the clock of this place. */
+export function WhenField({
+  label,
+  value,
+  onChange,
+}: {
+  label: string;
+  value: number;
+  onChange: (min: number) => void;
+}) {
+  const at = dateOf(value);
+  const set = (day: string, min: number): void => {
+    const [y, m, d] = day.split('-').map(Number) as [number, number, number];
+    const then = new Date(y, m - 1, d, 0, min).getTime() / 60_000;
+    if (Number.isFinite(then)) onChange(then);
+  };
+  const minutes = 60 * at.getHours() + at.getMinutes();
+  return (
+    <Group gap={8} align="end" wrap="nowrap">
+      <DateInput
+        label={label}
+        aria-label={`${label}, day`}
+        value={dayText(at)}
+        valueFormat="D MMM YYYY"
+        onChange={(day) => day && set(day, minutes)}
+        w={170}
+      />
+      <TimeInput
+        aria-label={`${label}, time`}
+        value={hourText(minutes)}
+        onChange={(e) => {
+          const min = hourOf(e.currentTarget.value);
+          if (min !== null) set(dayText(at), min);
+        }}
+        w={110}
+      />
+    </Group>
+  );
+}
