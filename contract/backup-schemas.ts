@@ -1,6 +1,7 @@
 import { array, boolean, lazy, mixed, number, string } from 'yup';
 import { CLASS_IDS } from '../core/classes';
 import { BACKUP_EDITION } from './backup';
+import { daySchema } from './day-schemas';
 import { eaterSchema, kitchenSchema, pantryDocSchema, waySchema } from './pantry-schemas';
 import { draftDocSchema, formulaSchema, requestSchema } from './schemas';
 import { instant, obj, revision, text } from './shapes';
@@ -21,6 +22,7 @@ const HEAD = obj({
   ways: array(waySchema.shape({ id: uuid() }))
     .max(1000)
     .required(),
+  days: array(daySchema.shape({ id: uuid() })).max(5000),
   kitchen: lazy((v: unknown) => (v === null ? mixed().nullable() : kitchenSchema)),
 });
 const PANTRY = array(

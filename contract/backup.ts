@@ -1,4 +1,5 @@
 import type { Formula } from '../core/formula';
+import type { DayRow } from './days';
 import type { DraftDoc, EaterRow, Kitchen, PantryRow, VersionMark, VersionRequest, WayRow } from './dto';
 
 /**
@@ -38,6 +39,8 @@ export type BackupHead = {
   madeAt: string;
   eaters: BackupRow<EaterRow>[];
   ways: BackupRow<WayRow>[];
+  /** Left out by files of before there were any. */
+  days?: BackupRow<DayRow>[];
   kitchen: Kitchen | null;
 };
 export type BackupLine =

@@ -1,6 +1,7 @@
 import type { Schema } from 'yup';
 import { bakeSchema } from './bake-schemas';
 import type { CallName, WithBody, WithQuery } from './calls';
+import { daySchema, putDaySchema } from './day-schemas';
 import {
   createPantrySchema,
   eaterSchema,
@@ -46,6 +47,8 @@ const BODIES = {
   putEater: putEaterSchema,
   createWay: waySchema,
   putWay: putWaySchema,
+  createDay: daySchema,
+  putDay: putDaySchema,
   putKitchen: putKitchenSchema,
 } satisfies Record<WithBody, unknown>;
 const QUERIES = { shelf: shelfQuerySchema } satisfies Record<WithQuery, unknown>;

@@ -32,6 +32,7 @@ import type {
   VersionMark,
   WayRow,
 } from './dto';
+import type { BakeDay, DayRow } from './days';
 export type Method = 'get' | 'post' | 'put' | 'patch' | 'delete';
 /**
  * A call over the border, declared once: route, client and description are made from it. `Body`, `Query` and `Answer`
@@ -65,10 +66,10 @@ const DONE = 204;
 
 /** Every call there is. */
 export const CALLS = {
-  health: call<Nothing, { ok: true; demo: boolean }>(
+  health: call<Nothing, { ok: true; demo: boolean; now: number }>(
     'get',
     '/health',
-    'Whether the server answers, and whether it has a demo kitchen',
+    'Whether the server answers, whether it has a demo kitchen, and its clock in ms since the epoch',
   ),
   describe: call<Nothing, Record<string, unknown>>('get', '/openapi.json', 'This description'),
 
@@ -183,6 +184,19 @@ export const CALLS = {
     status: DONE,
   }),
   restoreWay: call<Nothing, WayRow>('post', '/ways/:id/restore', 'Puts a way back on the list'),
+
+  days: call<Nothing, { rows: DayRow[] }>('get', '/days', 'Bake days'),
+  day: call<Nothing, DayRow>('get', '/days/:id', 'A bake day as it goes'),
+  createDay: call<BakeDay, DayRow>('post', '/days', 'Adds a bake day', { status: MADE }),
+  putDay: call<Put<BakeDay>, DayRow>(
+    'put',
+    '/days/:id',
+    'Changes a bake day, or says what was begun and is over',
+  ),
+  removeDay: call<Nothing, Nothing>('delete', '/days/:id', 'Takes a day off the list; restore puts it back', {
+    status: DONE,
+  }),
+  restoreDay: call<Nothing, DayRow>('post', '/days/:id/restore', 'Puts a day back on the list'),
 
   kitchen: call<Nothing, KitchenRow>('get', '/kitchen', 'Measures, ovens, tins and rule set of the kitchen'),
   putKitchen: call<Put<Kitchen>, KitchenRow>('put', '/kitchen', 'Changes the kitchen'),

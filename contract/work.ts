@@ -18,6 +18,17 @@ import {
   type PageRecipe,
   type PastedFormula,
 } from '../core/formats';
+import {
+  better,
+  clashOf,
+  planDay,
+  replan,
+  type Clash,
+  type DayAsked,
+  type DayPlan,
+  type Live,
+  type Replanned,
+} from '../core/schedule';
 import { adaptSteps, finish, type Outcome, type Progress } from '../core/rebalance';
 import { US_MEASURES } from '../core/units';
 import type { LineAnswer } from './lines';
@@ -100,9 +111,49 @@ const WORK = {
     if (!checkLines) throw new Error('files are taken in by the server');
     return checkLines(texts);
   },
+  /** A day planned within so many ms; why there is none, where there is none. */
+  *plan({ day, ms }: { day: DayAsked; ms: number }): Generator<Progress, PlannedDay> {
+    const until = Date.now() + ms;
+    const steps = planDay(day, { now: Date.now, ms });
+    for (let s = steps.next(); ; s = steps.next()) {
+      if (s.done)
+        return {
+          plan: s.value.plan,
+          clash:
+            s.value.plan || day.bakes.length === 0
+              ? null
+              : clashOf(day, () => Date.now() > until + MOST_CLASH_MS),
+        };
+      yield { done: Math.max(0, ms - until + Date.now()), of: ms };
+    }
+  },
+  replan: ({ day, was, live }: { day: DayAsked; was: DayPlan; live: Live }): Replanned | null =>
+    replan(day, was, live),
+  *better({
+    day,
+    now,
+    live,
+    ms,
+  }: {
+    day: DayAsked;
+    now: DayPlan;
+    live: Live;
+    ms: number;
+  }): Generator<Progress, DayPlan | null> {
+    const until = Date.now() + ms;
+    const steps = better(day, now, live, { now: Date.now, ms });
+    for (let s = steps.next(); ; s = steps.next()) {
+      if (s.done) return s.value;
+      yield { done: Math.max(0, ms - until + Date.now()), of: ms };
+    }
+  },
   adapt: (input: AdaptRequest, { pantry }: Known): Generator<Progress, Outcome> =>
     adaptSteps(input, { lookup: pantry.lookup }),
 };
+
+/** A clash is looked into for so long. */
+const MOST_CLASH_MS = 3000;
+export type PlannedDay = { plan: DayPlan | null; clash: Clash | null };
 
 export type Elsewhere =
   { recipes: PageRecipe[] } | { formulas: PastedFormula[] } | { plain: true } | { fault: PageFault };

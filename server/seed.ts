@@ -1,3 +1,4 @@
+import { DEMO_DAY } from '../demo/data/day';
 import { DEMO_FORMULAS } from '../demo/data/formulas';
 import { DEMO_KITCHEN } from '../demo/data/kitchen';
 import { DEMO_EATERS, DEMO_PANTRY, DEMO_WAYS } from '../demo/data/pantry';
@@ -5,10 +6,11 @@ import { lookupReference } from '../core/ingredients';
 import { readFormula } from '../core/reading';
 import { adapt } from '../core/rebalance';
 import type { ExclusionId } from '../core/exclusions';
+import type { BakeDay } from '../contract/days';
 import type { Db } from './db/open';
 import { createFormula, listFormulas } from './services/formulas';
 import { keepVersion } from './services/versions';
-import { eaters, getKitchen, putKitchen, ways } from './services/kitchen';
+import { days, eaters, getKitchen, putKitchen, ways } from './services/kitchen';
 import { createPantry } from './services/pantry';
 
 /** Versions the demo shelf has already: title, name, what goes. */
@@ -25,14 +27,22 @@ export async function seedDemo(into: Db): Promise<number> {
 }
 
 async function seed(db: Db): Promise<number> {
+  const shelf = new Map<string, { formulaId: string; versionId: string }>();
   for (const demo of [...DEMO_FORMULAS].reverse()) {
     const { formula } = readFormula(demo);
     const made = await createFormula(db, formula);
+    shelf.set(demo.title, { formulaId: made.formula.id, versionId: made.version.id });
     for (const [title, name, exclude] of KEPT.filter(([t]) => t === demo.title)) {
       const [best] = adapt({ formula, exclude }, { lookup: lookupReference }).solutions;
       if (!best) throw new Error(`no solution for the demo version ${title}: ${name}`);
       const request = { exclude, pins: { kits: best.kits } };
-      await keepVersion(db, made.formula.id, { parentId: made.version.id, name, doc: best.formula, request });
+      const kept = await keepVersion(db, made.formula.id, {
+        parentId: made.version.id,
+        name,
+        doc: best.formula,
+        request,
+      });
+      shelf.set(title, { formulaId: made.formula.id, versionId: kept.id });
     }
   }
   for (const eater of DEMO_EATERS) await eaters.create(db, eater);
@@ -40,5 +50,31 @@ async function seed(db: Db): Promise<number> {
   const { rev, ...doc } = await getKitchen(db);
   await putKitchen(db, { rev, doc: { ...doc, ...DEMO_KITCHEN } });
   await createPantry(db, DEMO_PANTRY);
+  await days.create(db, demoDay(shelf, new Date()));
   return DEMO_FORMULAS.length;
+}
+
+const SATURDAY = 6;
+/** The day of the lantern walk: a Saturday at least three days ahead. */
+function demoDay(shelf: ReadonlyMap<string, { formulaId: string; versionId: string }>, now: Date): BakeDay {
+  const day = new Date(now.getFullYear(), now.getMonth(), now.getDate() + 3);
+  day.setDate(day.getDate() + ((SATURDAY - day.getDay() + 7) % 7));
+  const { bakes, ...rest } = DEMO_DAY;
+  const two = (n: number): string => String(n).padStart(2, '0');
+  return {
+    ...rest,
+    date: `${day.getFullYear()}-${two(day.getMonth() + 1)}-${two(day.getDate())}`,
+    bakes: bakes.map(({ ready, ...b }, i) => ({
+      ...b,
+      ...shelf.get(b.title)!,
+      id: `b${i + 1}`,
+      readyBy: day.getTime() / 60_000 + ready,
+    })),
+    plan: null,
+    plannedFor: '',
+    begun: {},
+    inOven: {},
+    answered: [],
+    timers: [],
+  };
 }

@@ -1,6 +1,7 @@
 import { problemOf, type BakeAsked, type DayAsked } from './build';
 
-import { planNow } from './plan';
+import { finish } from '../rebalance';
+import { planSteps } from './plan';
 
 /** What a day lacks: hours of people, oven, a counted thing, or time before it is wanted. */
 export type Lack =
@@ -18,7 +19,7 @@ export type Remedy =
 /** The smallest set of bakes that cannot stand together, what it is for the want of, and what helps. */
 export type Clash = { bakeIds: string[]; lacks: Lack[]; remedies: Remedy[]; proved: boolean };
 
-const TRIES = { tries: 40 };
+const TRIES = { tries: 40, nodes: 4000 };
 const NIGHT_MIN = 1080;
 /** A bake is tried so much later, min. */
 const LATER_MIN = [15, 30, 45, 60, 90, 120, 180, 240, 360, 480, 720];
@@ -28,7 +29,7 @@ type Verdict = 'fits' | 'proved' | 'unknown';
 const tried = (day: DayAsked, ms: () => boolean): Verdict => {
   const { problem } = problemOf(day);
   const now = () => (ms() ? 1 : 0);
-  const { plan, impossible } = planNow(problem, { ...TRIES, now, ms: 1 });
+  const { plan, impossible } = finish(planSteps(problem, { ...TRIES, now, ms: 1 }));
   if (plan) return 'fits';
   return impossible ? 'proved' : 'unknown';
 };
@@ -114,7 +115,7 @@ function remediesOf(
     const keepsMin = b.keepsMin + NIGHT_MIN;
     if (!all((d) => withBake(d, b.id, { keepsMin }))) continue;
     const { problem, from } = problemOf(withBake(day, b.id, { keepsMin }));
-    const at = planNow(problem, TRIES).plan;
+    const at = finish(planSteps(problem, TRIES)).plan;
     const last = problem.tasks.findLast((t) => day.bakes[t.bake]!.id === b.id)!;
     if (at) found.push({ kind: 'before', bakeId: b.id, readyAt: from + at.time[last.end]! + last.endsAfter });
     break;

@@ -103,21 +103,20 @@ function ovensOf(day: DayAsked, stays: Laid['problem']['stays'], plan: Plan, ori
 }
 
 /** A plan that breaks a rule of its own is no plan: it is an error of ours, and is not shown. */
-function checked(laid: Laid, planned: Planned): Planned {
+export function checked(laid: Laid, planned: Planned): Planned {
   const faults = planned.plan ? verify(laid.problem, planned.plan) : [];
   if (faults.length > 0) throw new Error(`a plan broke its own rules: ${JSON.stringify(faults[0])}`);
   return planned;
 }
 export type DayAnswer = { plan: DayPlan | null; impossible: boolean };
 
-/** Plans a day, better and better; every state was looked through by the verifier. */
-export function* planDay(day: DayAsked, more: PlanMore = {}): Generator<DayPlan, DayAnswer> {
+/** Plans a day; the answer was looked through by the verifier. Between its steps it can be left. */
+export function* planDay(day: DayAsked, more: PlanMore = {}): Generator<void, DayAnswer> {
   const laid = problemOf(day);
   const steps = planSteps(laid.problem, more);
   for (let s = steps.next(); ; s = steps.next()) {
-    const plan = dayPlanOf(day, laid, checked(laid, s.value));
-    if (s.done) return { plan, impossible: s.value.impossible };
-    if (plan) yield plan;
+    if (s.done) return { plan: dayPlanOf(day, laid, checked(laid, s.value)), impossible: s.value.impossible };
+    yield;
   }
 }
 

@@ -1,6 +1,7 @@
+export * from './asked';
 export * from './build';
 export * from './clash';
-export * from './day';
+export { planDay, type DayAnswer, type DayPlan, type Lain, type OvenStretch } from './day';
 export * from './live';
 export * from './one';
-export { planNow, type PlanMore, type Proof } from './plan';
+export type { Proof } from './plan';

@@ -1,17 +1,12 @@
 import { describe, expect, it } from 'vitest';
+import { finish } from '../rebalance';
 import { atHour, bakeAsked, dayOf } from '../testing/days';
 import { taskKey, type DayAsked, type Live } from './build';
 import { clashOf } from './clash';
 import { planDay, type DayPlan } from './day';
 import { better, replan } from './live';
 
-const planned = (day: DayAsked): DayPlan => {
-  const steps = planDay(day, { tries: 24, nodes: 1500 });
-  for (;;) {
-    const { done, value } = steps.next();
-    if (done) return value.plan!;
-  }
-};
+const planned = (day: DayAsked): DayPlan => finish(planDay(day, { tries: 24, nodes: 1500 })).plan!;
 /** The day at a time: what was to be begun by then was, what was to be over is; one thing went on longer. */
 function liveAt(plan: DayPlan, now: number, lateMin = 0): Live {
   const begun: Record<string, { from: number; to: number | null; lasts?: number }> = {};
@@ -94,7 +89,7 @@ describe('a day under way', () => {
     const plan = planned(day);
     const live: Live = { now: Math.min(...plan.lain.map((l) => l.from)), begun: {}, oven: {} };
     const next = replan(day, plan, live)!;
-    const other = better(day, next.plan, live, { tries: 16, nodes: 500 });
+    const other = finish(better(day, next.plan, live, { tries: 16, nodes: 500 }));
     if (other) expect(other.value).toBeLessThan(next.plan.value);
   });
 });

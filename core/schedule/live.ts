@@ -1,5 +1,5 @@
 import { problemOf, type DayAsked, type Live } from './build';
-import { dayPlanOf, retimed, type DayPlan } from './day';
+import { checked, dayPlanOf, retimed, type DayPlan } from './day';
 import { keepOrders } from './orders';
 import { planSteps, type PlanMore } from './plan';
 import { valueOf } from './problem';
@@ -51,13 +51,21 @@ const withBegun = (next: DayPlan, was: DayPlan, begun: ReadonlySet<string>): Day
 /** A better share than this is worth a word. */
 const WORTH = 0.05;
 /** A better order of what is left, where there is one worth changing for; it is offered, not taken. */
-export function better(day: DayAsked, now: DayPlan, live: Live, more: PlanMore): DayPlan | null {
+export function* better(
+  day: DayAsked,
+  now: DayPlan,
+  live: Live,
+  more: PlanMore,
+): Generator<void, DayPlan | null> {
   const laid = problemOf(day, live);
-  let last: DayPlan | null = null;
   const steps = planSteps(laid.problem, more);
   for (let s = steps.next(); ; s = steps.next()) {
-    last = dayPlanOf(day, laid, s.value) ?? last;
-    if (s.done) break;
+    if (!s.done) {
+      yield;
+      continue;
+    }
+    const found = dayPlanOf(day, laid, checked(laid, s.value));
+    if (!found || found.value >= now.value * (1 - WORTH) - 1) return null;
+    return withBegun(found, now, new Set(Object.keys(live.begun)));
   }
-  return last && last.value < now.value * (1 - WORTH) - 1 ? last : null;
 }

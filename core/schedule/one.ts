@@ -1,4 +1,5 @@
 import type { Task } from '../plan';
+import { finish } from '../rebalance';
 import type { DayAsked, Stretch } from './build';
 import { planDay, type DayPlan, type Lain } from './day';
 
@@ -6,6 +7,8 @@ import { planDay, type DayPlan, type Lain } from './day';
 const SOONEST_MIN = 720;
 /** A bake with all its waits is begun no sooner than this before it is wanted. */
 const BEGINS_MIN = 4320;
+/** One bake is proved at once; what is not is good enough. */
+const TRIES = { tries: 40, nodes: 4000 };
 const ME = 'me';
 const BAKE = 'bake';
 const OVEN = 'oven';
@@ -38,7 +41,7 @@ export function clockOf(
   from?: number,
 ): Clock | null {
   if (tasks.length === 0) return { placed: [], from: readyBy, to: readyBy, handsOn: 0 };
-  const { plan } = answerOf(dayOfOne(tasks, readyBy, there, from));
+  const { plan } = finish(planDay(dayOfOne(tasks, readyBy, there, from), TRIES));
   if (!plan) return null;
   const placed = tasks.flatMap((task) => placedOf(task, plan));
   placed.sort((a, b) => a.from - b.from || a.to - b.to);
@@ -54,13 +57,6 @@ function placedOf(task: Task, { lain, ovens }: DayPlan): Placed[] {
   const l: Pick<Lain, 'from' | 'to'> | undefined =
     task.kind === 'heat_oven' ? ovens.find((o) => o.heats) : lain.find((x) => x.taskId === task.id);
   return l ? [{ task, from: l.from, to: l.to }] : [];
-}
-function answerOf(day: DayAsked) {
-  const steps = planDay(day, { tries: 40 });
-  for (;;) {
-    const { done, value } = steps.next();
-    if (done) return value;
-  }
 }
 
 const STEP_MIN = 15;

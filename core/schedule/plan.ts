@@ -211,6 +211,10 @@ export function* planSteps(
     proof,
     impossible: false,
   });
+  function* searched(search: Search): Generator<Planned, Search> {
+    for (const steps = search.steps(); !steps.next().done;) yield said({ kind: 'best' });
+    return search;
+  }
   const none = (impossible: boolean): Planned => ({
     plan: null,
     value: Infinity,
@@ -219,7 +223,7 @@ export function* planSteps(
   });
   if (!planner.possible) return none(true);
 
-  const cold = planner.search({ nodes: COLD_NODES });
+  const cold = yield* searched(new Search(p, { nodes: COLD_NODES, until }));
   if (cold.best) planner.from(cold.best);
   if (cold.done) return cold.best ? said({ kind: 'proved' }) : none(true);
   if (cold.best) yield said({ kind: 'best' });
@@ -243,7 +247,7 @@ export function* planSteps(
   }
   for (const gap of [CLOSE, 0]) {
     if (until()) break;
-    const proof = planner.search({ nodes, below: planner.value, gap });
+    const proof = yield* searched(new Search(p, { nodes, below: planner.value, gap, until }));
     if (proof.best) planner.take(proof.best, proof.below);
     bound = Math.max(bound, proof.done ? planner.value * (1 - gap) : proof.bound);
     if (!proof.done) break;
@@ -254,13 +258,4 @@ export function* planSteps(
   if (!planner.best) return none(false);
   const within = Math.max(0, 1 - bound / planner.value);
   return said(within <= 0.25 ? { kind: 'within', share: within } : { kind: 'best' });
-}
-
-/** A plan at once, with no steps between. */
-export function planNow(p: Problem, more: PlanMore = {}): Planned {
-  const steps = planSteps(p, more);
-  for (;;) {
-    const { done, value } = steps.next();
-    if (done) return value;
-  }
 }

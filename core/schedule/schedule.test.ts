@@ -4,7 +4,8 @@ import { WHOLE } from '../testing/build';
 import { dayOf } from '../testing/days';
 import { bruteValue, tinyProblem } from '../testing/tiny';
 import { problemOf, type DayAsked } from './build';
-import { planNow, type Planned } from './plan';
+import { finish } from '../rebalance';
+import { planSteps, type Planned } from './plan';
 import { Search } from './search';
 import { verify } from './verify';
 
@@ -18,7 +19,7 @@ function drawsOf(seed: number): (n: number) => number {
 }
 const planOf = (day: DayAsked, more = {}): Planned & { problem: ReturnType<typeof problemOf>['problem'] } => {
   const { problem } = problemOf(day);
-  return { ...planNow(problem, more), problem };
+  return { ...finish(planSteps(problem, more)), problem };
 };
 const SMALL = fc.record({ seed: fc.integer({ min: 1, max: 5000 }), bakes: fc.integer({ min: 1, max: 3 }) });
 const CASES = WHOLE ? 300 : 40;

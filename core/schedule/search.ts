@@ -52,6 +52,7 @@ const SCALE = 1e8;
 const GRAIN = 0.1;
 const MOST_CLASHES = 4;
 const MOST_STEPS = 4000;
+const NODES_A_STEP = 32;
 
 /**
  * Branch and bound over what cannot stand together: the times of the relaxed plan come from the network; the first clashes of
@@ -115,9 +116,14 @@ export class Search {
   }
 
   run(): this {
+    for (const steps = this.steps(); !steps.next().done;);
+    return this;
+  }
+  /** The search in pieces, so that whoever runs it can do something else between. */
+  *steps(): Generator<void, this> {
     if (this.#relax()) {
       try {
-        this.#node(0);
+        yield* this.#node(0);
         this.done = true;
       } catch (stop) {
         if (stop !== STOP) throw stop;
@@ -456,8 +462,8 @@ export class Search {
     );
   }
 
-  #node(depth: number): void {
-    this.nodes++;
+  *#node(depth: number): Generator<void> {
+    if (++this.nodes % NODES_A_STEP === 0) yield;
     if (this.nodes > (this.#more.nodes ?? Infinity) || ((this.nodes & 3) === 0 && this.#more.until?.())) {
       this.#open[depth] = this.#lower();
       throw STOP;
@@ -471,7 +477,7 @@ export class Search {
       if (bound >= this.#cut()) continue;
       this.#open[depth] = Math.min(...pick.slice(k).map((x) => x.bound));
       const back = this.#take(choice);
-      if (back && this.#relax()) this.#node(depth + 1);
+      if (back && this.#relax()) yield* this.#node(depth + 1);
       back?.();
       this.#net.load(here);
     }

@@ -1,5 +1,6 @@
 import { boolean, index, integer, jsonb, pgTable, text, timestamp, unique, uuid } from 'drizzle-orm/pg-core';
 import type { DraftDoc, Kitchen, VersionRequest } from '../../contract/dto';
+import type { BakeDay } from '../../contract/days';
 import type { OwnKitDoc } from '../../core/classes';
 import type { Eater } from '../../core/exclusions';
 import type { PantryDoc } from '../../core/pantry';
@@ -138,6 +139,9 @@ export const eater = listTable<Eater>('eater');
 
 /** Ways of the baker's own to stand in for things. Versions hold what came of them, not the way. */
 export const way = listTable<OwnKitDoc>('way');
+
+/** Bake days: what is wanted, planned, begun and over. */
+export const bakeDay = listTable<BakeDay>('bake_day');
 
 /** The one kitchen: its measures, currency and whose law its packets follow. */
 export const kitchen = pgTable('kitchen', {

@@ -23,6 +23,7 @@ import { seedDemo } from '../seed';
 import { createFormula, getFormula, listFormulas } from '../services/formulas';
 import { getKitchen, putKitchen } from '../services/kitchen';
 import { keepVersion } from '../services/versions';
+import { BODIES } from '../testing/bodies';
 import { emptyDatabase, NOWHERE, path, problem, testApi } from '../testing/api';
 
 const { formula } = readFormula(DEMO_FORMULAS[0]!);
@@ -446,11 +447,13 @@ describe('races', () => {
     }));
     const eater = await made('/eaters', DEMO_EATERS[0]);
     const way = await made('/ways', DEMO_WAYS[0]);
+    const day = await made('/days', BODIES.createDay);
     const { rev, ...kitchen } = (await api.get(path('/kitchen')).expect(200)).body as KitchenRow;
     const puts: [string, object][] = [
       [`/pantry/${item.id}`, { rev: 1, doc: DEMO_PANTRY[0] }],
       [`/eaters/${eater.id}`, { rev: 1, doc: DEMO_EATERS[1] }],
       [`/ways/${way.id}`, { rev: 1, doc: DEMO_WAYS[0] }],
+      [`/days/${day.id}`, BODIES.putDay],
       ['/kitchen', { rev, doc: kitchen }],
     ];
     for (const [to, body] of puts) {

@@ -18,6 +18,7 @@ const made = (await api.post(path('/formulas')).send(BODIES.createFormula).expec
 };
 const eater = (await api.post(path('/eaters')).send(BODIES.createEater).expect(201)).body as { id: string };
 const way = (await api.post(path('/ways')).send(BODIES.createWay).expect(201)).body as { id: string };
+const day = (await api.post(path('/days')).send(BODIES.createDay).expect(201)).body as { id: string };
 const item = (
   (await api.post(path('/pantry')).send(BODIES.createPantry).expect(201)).body as { items: PantryRow[] }
 ).items[1]!;
@@ -30,6 +31,7 @@ const IDS: Partial<Record<CallName, string>> = {
   revisePantry: item.itemId,
   putEater: eater.id,
   putWay: way.id,
+  putDay: day.id,
 };
 const bodyFor = (name: WithBody): unknown =>
   name === 'keepVersion' ? { ...BODIES.keepVersion, parentId: made.version.id } : BODIES[name];

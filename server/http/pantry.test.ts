@@ -1,5 +1,6 @@
 import { sql } from 'drizzle-orm';
 import { describe, expect, it } from 'vitest';
+import type { DayRow } from '../../contract/days';
 import {
   DEFAULT_KITCHEN,
   type EaterRow,
@@ -13,6 +14,7 @@ import type { Outcome } from '../../core/rebalance';
 import { formula } from '../../core/testing/build';
 import { DEMO_FORMULAS } from '../../demo/data/formulas';
 import { DEMO_WAYS } from '../../demo/data/pantry';
+import { BODIES } from '../testing/bodies';
 import { NOWHERE, path, problem, testApi } from '../testing/api';
 
 const { api, database } = await testApi();
@@ -230,6 +232,30 @@ describe('eaters and the kitchen', () => {
       .post(path('/eaters'))
       .send({ ...CLUB, exclude: ['joy'] })
       .expect(422);
+  });
+
+  it('bake days are listed, kept as they go, taken off and put back; a late word is refused with what is there', async () => {
+    const made = (await api.post(path('/days')).send(BODIES.createDay).expect(201)).body as DayRow;
+    const at = path(`/days/${made.id}`);
+    expect((await api.get(at).expect(200)).body).toEqual(made);
+    const { id: _id, rev, ...doc } = made;
+    const begun = { ...doc, begun: { ...doc.begun, 'b1/t2': { from: 29_899_100, to: null } } };
+    await api.put(at).send({ rev, doc: begun }).expect(200);
+    const late = problem(await api.put(at).send({ rev, doc }).expect(409));
+    expect(late).toMatchObject({ code: 'day.changed', current: { rev: 2, begun: begun.begun } });
+    await api.delete(at).expect(204);
+    expect(problem(await api.get(at).expect(404)).code).toBe('day.notFound');
+    await api.post(`${at}/restore`).expect(200);
+    const rows = ((await api.get(path('/days')).expect(200)).body as { rows: DayRow[] }).rows;
+    expect(rows.map((d) => d.begun)).toContainEqual(begun.begun);
+    expect(
+      problem(
+        await api
+          .post(path('/days'))
+          .send({ ...doc, date: 'soon' })
+          .expect(422),
+      ).path,
+    ).toBe('date');
   });
 
   it('ways of one’s own are added, tried, changed, taken off and put back', async () => {

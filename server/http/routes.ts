@@ -50,7 +50,7 @@ function handlers({ db, compute, demo = false }: House): Handlers {
   const nothing = () => undefined;
   let bringing = false;
   return {
-    health: () => ({ ok: true, demo }),
+    health: () => ({ ok: true, demo, now: Date.now() }),
     describe: () => openApi(),
 
     read: work('read'),
@@ -93,6 +93,12 @@ function handlers({ db, compute, demo = false }: House): Handlers {
     putWay: ({ id, body }) => kitchen.ways.put(db, id, body),
     removeWay: ({ id }) => kitchen.ways.remove(db, id).then(nothing),
     restoreWay: ({ id }) => kitchen.ways.restore(db, id),
+    days: async () => ({ rows: await kitchen.days.list(db) }),
+    day: ({ id }) => kitchen.days.get(db, id),
+    createDay: ({ body }) => kitchen.days.create(db, body),
+    putDay: ({ id, body }) => kitchen.days.put(db, id, body),
+    removeDay: ({ id }) => kitchen.days.remove(db, id).then(nothing),
+    restoreDay: ({ id }) => kitchen.days.restore(db, id),
     kitchen: () => kitchen.getKitchen(db),
     putKitchen: ({ body }) => kitchen.putKitchen(db, body),
 

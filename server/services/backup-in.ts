@@ -6,6 +6,7 @@ import type { Db } from '../db/open';
 import {
   aside,
   draft,
+  bakeDay,
   eater,
   formula,
   pantryItem,
@@ -186,7 +187,11 @@ async function formulasIn(db: Db, group: readonly Whole[]): Promise<Counts> {
 }
 
 async function headIn(db: Db, head: BackupHead, kitchen: boolean): Promise<Counts> {
-  const counts = [await listIn(db, eater, head.eaters), await listIn(db, way, head.ways)];
+  const counts = [
+    await listIn(db, eater, head.eaters),
+    await listIn(db, way, head.ways),
+    await listIn(db, bakeDay, head.days ?? []),
+  ];
   if (kitchen && head.kitchen)
     await putKitchen(db, { rev: (await getKitchen(db)).rev, doc: { ...DEFAULT_KITCHEN, ...head.kitchen } });
   return {

@@ -3,7 +3,7 @@ import { BACKUP_EDITION, type BackupFormula, type BackupHead, type BackupLine } 
 import type { PantryRow } from '../../contract/dto';
 import type { Db } from '../db/open';
 import { aside, draft, formula, pantryRevision, version, versionMark } from '../db/schema';
-import { eaters, getKitchen, ways } from './kitchen';
+import { days, eaters, getKitchen, ways } from './kitchen';
 import { type RevisionRow, selectRevisions, toPantryRow } from './pantry';
 
 /** Rows asked for at a time: each page is a query of its own, so that others have their turn between. */
@@ -98,6 +98,7 @@ export async function* backupText(db: Db): AsyncGenerator<string> {
     madeAt: new Date().toISOString(),
     eaters: (await eaters.list(db)).map(withoutRev),
     ways: (await ways.list(db)).map(withoutRev),
+    days: (await days.list(db)).map(withoutRev),
     kitchen: withoutRev(await getKitchen(db)),
   };
   yield lineOf({ head });

@@ -1,9 +1,10 @@
 import { eq, inArray, isNotNull, sql } from 'drizzle-orm';
 import { DEFAULT_KITCHEN, type Kitchen, type KitchenRow, type Put } from '../../contract/dto';
+import type { BakeDay } from '../../contract/days';
 import type { OwnKitDoc } from '../../core/classes';
 import type { Eater } from '../../core/exclusions';
 import type { Db } from '../db/open';
-import { eater, formula, kitchen, way } from '../db/schema';
+import { bakeDay, eater, formula, kitchen, way } from '../db/schema';
 import { refuse } from './fail';
 import { UUID } from './ids';
 import { docList } from './lists';
@@ -12,6 +13,8 @@ import { docList } from './lists';
 export const eaters = docList<Eater>(eater, { notFound: 'eater.notFound', changed: 'eater.changed' });
 /** Ways of the baker's own to stand in for what leaves. */
 export const ways = docList<OwnKitDoc>(way, { notFound: 'way.notFound', changed: 'way.changed' });
+/** Bake days. */
+export const days = docList<BakeDay>(bakeDay, { notFound: 'day.notFound', changed: 'day.changed' });
 
 const ONLY = 1;
 

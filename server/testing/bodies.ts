@@ -71,6 +71,46 @@ const blend: PantryDoc = {
   standsFor: ['gf_blend'],
   note: 'sifted twice',
 };
+const day: BodyOf<'createDay'> = {
+  title: 'Lantern walk',
+  date: '2026-12-05',
+  bakes: [
+    {
+      id: 'b1',
+      formulaId: '00000000-0000-4000-8000-000000000001',
+      versionId: '00000000-0000-4000-8000-000000000002',
+      title: 'Harbour scones',
+      batches: 2,
+      readyBy: 29_900_000,
+      keepsMin: 480,
+    },
+  ],
+  people: [{ id: 'p1', name: 'Kiosk', hours: { from: 360, to: 1320 }, before: null }],
+  ovenIds: ['o1'],
+  counts: { pot: 1 },
+  usual: { from: 420, to: 1200 },
+  plan: {
+    lain: [
+      {
+        bakeId: 'b1',
+        taskId: 't1',
+        from: 29_899_000,
+        to: 29_899_030,
+        hands: [{ personId: 'p1', from: 29_899_000, to: 29_899_005 }],
+        ovenId: 'o1',
+        heatC: 190,
+      },
+    ],
+    ovens: [{ ovenId: 'o1', from: 29_899_000, to: 29_899_030, heatC: 190, heats: false, bakeIds: ['b1'] }],
+    value: 12.5,
+    proof: { kind: 'within', share: 0.02 },
+  },
+  plannedFor: 'k',
+  begun: { 'b1/t1': { from: 29_899_000, to: null, lasts: 30 } },
+  inOven: { b1: 'o1' },
+  answered: ['b1/t1'],
+  timers: [{ id: 't', name: 'Tea', begunAt: 1_790_000_000_000, endsAt: 1_790_000_060_000, off: false }],
+};
 const request: BodyOf<'keepVersion'>['request'] = {
   exclude: ['egg', 'oil'],
   oil: 'all_fat',
@@ -127,6 +167,8 @@ export const BODIES: { [N in WithBody]: BodyOf<N> } = {
   putEater: { rev: 1, doc: DEMO_EATERS[1]! },
   createWay: DEMO_WAYS[0]!,
   putWay: { rev: 1, doc: DEMO_WAYS[0]! },
+  createDay: day,
+  putDay: { rev: 1, doc: day },
   putKitchen: { rev: 0, doc: { ...DEFAULT_KITCHEN, ...DEMO_KITCHEN } },
 };
 

@@ -36,6 +36,7 @@ export function sayProblem(code: string | null, args: Args = {}): string {
       return 'The kitchen is being changed in other tabs. Make your change once more.';
     case 'eater.changed':
     case 'way.changed':
+    case 'day.changed':
       return 'It was changed in another tab meanwhile.';
     case 'work.busy':
     case 'store.busy':
@@ -59,6 +60,8 @@ export function sayProblem(code: string | null, args: Args = {}): string {
       return `It speaks of "${s(args, 'id')}", which is not there. Choose another.`;
     case 'pantry.cycle':
       return 'A blend cannot hold another blend. Put in its parts.';
+    case 'day.notFound':
+      return 'This bake day is not on the list any more.';
     case 'way.notFound':
       return 'This way is not on the list any more.';
     case 'eater.notFound':
