@@ -8,7 +8,8 @@ export default defineConfig({
   testIgnore: process.env.SHOTS ? [] : ['**/shots.spec.ts'],
   outputDir: 'test-results/browser',
   // Files are shared out; within one they follow each other.
-  workers: process.env.SHOTS ? 1 : 2,
+  // Journeys wait for most of their time: two processors have room for three.
+  workers: process.env.SHOTS ? 1 : 3,
   timeout: 150_000,
   // On a busy machine a journey may be tried once more; the report says when it was.
   retries: process.env.CI ? 1 : 0,

@@ -68,12 +68,13 @@ export const daySchema = obj({
   counts: record(number().integer().min(0).max(100).required(), 60),
   usual: hours(),
   plan: lazy((v: unknown) => (v === null ? mixed().nullable() : plan)),
-  plannedFor: text(100).defined(),
+  plannedFor: text(40_000).defined(),
   begun: record(
     obj({ from: minute(), to: minute().nullable().defined(), lasts: finite().min(0).max(20_160) }),
     2000,
   ),
   inOven: record(id().required(), 50),
+  pins: record(minute(), 200),
   answered: array(id().required()).max(2000).required(),
   timers:
     array(obj({ id: id().required(), name: title(), begunAt: milli(), endsAt: milli(), off: boolean().required() })) // prettier-ignore

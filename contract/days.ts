@@ -40,6 +40,8 @@ export type BakeDay = {
   begun: Record<string, Begun>;
   /** Ovens that bakes are in or were moved to, by bake. */
   inOven: Record<string, string>;
+  /** Tasks that were put at a time, by "bake/task", min since the epoch. */
+  pins: Record<string, number>;
   /** Alarms that were answered, by what they are for. */
   answered: string[];
   timers: HandTimer[];

@@ -76,6 +76,25 @@ export function pantryOf(rows: readonly PantryRow[]): Pantry {
   };
 }
 
+/** A clash is looked into for so long, ms. */
+const MOST_CLASH_MS = 3000;
+export type PlannedDay = { plan: DayPlan | null; clash: Clash | null };
+/** Steps without a number of their own, told by how much of their time has gone. */
+function* timed<R>(steps: Generator<void, R>, ms: number): Generator<Progress, R> {
+  const began = Date.now();
+  for (let s = steps.next(); ; s = steps.next()) {
+    if (s.done) return s.value;
+    yield { done: Math.min(ms, Date.now() - began), of: ms };
+  }
+}
+/** A day planned within so many ms; where there is no plan, why. */
+function* plannedDay({ day, ms }: { day: DayAsked; ms: number }): Generator<Progress, PlannedDay> {
+  const { plan } = yield* timed(planDay(day, { now: Date.now, ms }), ms);
+  if (plan || day.bakes.length === 0) return { plan, clash: null };
+  const until = Date.now() + MOST_CLASH_MS;
+  return { plan, clash: clashOf(day, () => Date.now() > until) };
+}
+
 /** The computations that run off the main thread, in the web worker and in the server's alike. */
 const WORK = {
   read: ({ kitchen, names = [], ...input }: ReadRequest, { pantry, matcher }: Known): ReadResult =>
@@ -111,49 +130,14 @@ const WORK = {
     if (!checkLines) throw new Error('files are taken in by the server');
     return checkLines(texts);
   },
-  /** A day planned within so many ms; why there is none, where there is none. */
-  *plan({ day, ms }: { day: DayAsked; ms: number }): Generator<Progress, PlannedDay> {
-    const until = Date.now() + ms;
-    const steps = planDay(day, { now: Date.now, ms });
-    for (let s = steps.next(); ; s = steps.next()) {
-      if (s.done)
-        return {
-          plan: s.value.plan,
-          clash:
-            s.value.plan || day.bakes.length === 0
-              ? null
-              : clashOf(day, () => Date.now() > until + MOST_CLASH_MS),
-        };
-      yield { done: Math.max(0, ms - until + Date.now()), of: ms };
-    }
-  },
+  plan: plannedDay,
   replan: ({ day, was, live }: { day: DayAsked; was: DayPlan; live: Live }): Replanned | null =>
     replan(day, was, live),
-  *better({
-    day,
-    now,
-    live,
-    ms,
-  }: {
-    day: DayAsked;
-    now: DayPlan;
-    live: Live;
-    ms: number;
-  }): Generator<Progress, DayPlan | null> {
-    const until = Date.now() + ms;
-    const steps = better(day, now, live, { now: Date.now, ms });
-    for (let s = steps.next(); ; s = steps.next()) {
-      if (s.done) return s.value;
-      yield { done: Math.max(0, ms - until + Date.now()), of: ms };
-    }
-  },
+  better: ({ day, now, live, ms }: { day: DayAsked; now: DayPlan; live: Live; ms: number }) =>
+    timed(better(day, now, live, { now: Date.now, ms }), ms),
   adapt: (input: AdaptRequest, { pantry }: Known): Generator<Progress, Outcome> =>
     adaptSteps(input, { lookup: pantry.lookup }),
 };
-
-/** A clash is looked into for so long. */
-const MOST_CLASH_MS = 3000;
-export type PlannedDay = { plan: DayPlan | null; clash: Clash | null };
 
 export type Elsewhere =
   { recipes: PageRecipe[] } | { formulas: PastedFormula[] } | { plain: true } | { fault: PageFault };

@@ -76,9 +76,10 @@ const NPX = ['npx', '--no-install'];
 /** The compiler that checks; the one the linter asks for types is another edition, many times slower. */
 const TSC = ['node', join(ROOT, 'node_modules/typescript-native/bin/tsc')];
 await stage('build', () => ensureBuilt());
+/** The longest first: two go on at a time. */
 const LIST = [
-  ['types', ...TSC, '-p', 'tsconfig.json'],
   ['lint', ...NPX, 'eslint', '.', '--max-warnings', '0', '--cache', '--cache-location', '.cache/eslint'],
+  ['types', ...TSC, '-p', 'tsconfig.json'],
   ['core without DOM or Node', ...TSC, '-p', 'tsconfig.core.json'],
   [
     'floors',
@@ -109,7 +110,7 @@ const LIST = [
 // The built server is killed and started over and over, and waits most of the time: the checks go on beside it.
 await stage('checks and built server', () =>
   Promise.all([
-    checks([...LIST, ['bundle size', ...NPX, 'size-limit']], 1),
+    checks([...LIST, ['bundle size', ...NPX, 'size-limit']], 2),
     heard([...NPX, ...vitestArgs('built.json', '--project', 'built')]).then(({ text, ok }) => {
       process.stdout.write(text);
       count('built server', 'built.json', vitest, ok);

@@ -74,6 +74,7 @@ function demoDay(shelf: ReadonlyMap<string, { formulaId: string; versionId: stri
     plannedFor: '',
     begun: {},
     inOven: {},
+    pins: {},
     answered: [],
     timers: [],
   };

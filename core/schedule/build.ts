@@ -28,6 +28,8 @@ export type DayAsked = {
   counts: Record<string, number>;
   /** When nobody works if it can be helped. */
   odd: Stretch[];
+  /** Tasks that were put at a time, by "bake/task". */
+  pins?: Readonly<Record<string, number>>;
 };
 /**
  * A day that is under way, in min since the epoch: what was begun and what is over. What crosses now is softened: what has
@@ -176,6 +178,13 @@ class Builder {
     if (cost.weight > 0) this.#problem.costs.push(cost);
   }
 
+  /** What has not begun is not in the past; what was put at a time is begun then, or as soon after as it still can be. */
+  #begins(start: number, key: string, bake: number): void {
+    const soonest = this.#live ? onGrid(this.#live.now - this.#day.from) : 0;
+    if (soonest > 0) this.#arc(0, start, soonest, 'begun', bake);
+    const pin = this.#day.pins?.[key];
+    if (pin !== undefined && pin - this.#day.from >= soonest) this.#fix(start, pin - this.#day.from, bake);
+  }
   #fix(event: number, time: number, bake: number): void {
     this.#arc(0, event, time, 'begun', bake);
     this.#arc(event, 0, -time, 'begun', bake);
@@ -225,7 +234,7 @@ class Builder {
       events.set(t.id, at);
       this.#problem.tasks.push({ bake, id: t.id, ...at });
       if (was) this.#fix(start, was.from, bake);
-      else if (this.#live) this.#arc(0, start, onGrid(this.#live.now - this.#day.from), 'begun', bake);
+      else this.#begins(start, taskKey(asked.id, t.id), bake);
       if (was?.over && open) this.#fix(at.end, was.from + length, bake);
       else if (t.stretches) {
         this.#arc(start, at.end, length, 'order', bake);

@@ -1,4 +1,4 @@
-import { problemOf, taskKey, type DayAsked, type Laid, type Live } from './build';
+import { problemOf, taskKey, type DayAsked, type Laid } from './build';
 import { planSteps, type Planned, type PlanMore, type Proof } from './plan';
 import { setupMin, type Plan } from './problem';
 import { verify } from './verify';
@@ -163,4 +163,3 @@ export function retimed(
   }
   return { plan: { time, who, mode }, known };
 }
-export type { Live };

@@ -26,6 +26,7 @@ export function replan(day: DayAsked, was: DayPlan, live: Live): Replanned | nul
   for (const overtime of [false, true]) {
     const asked = overtime ? stayOn(day, live.now) : day;
     const laid = problemOf(asked, live);
+    if (laid.problem.stays.some((s) => s.modes.length === 0)) return null;
     const { plan, known } = retimed(asked, laid, was);
     const kept = keepOrders(laid.problem, plan, known);
     const begun = new Set(Object.keys(live.begun));

@@ -204,6 +204,14 @@ export function* planSteps(
 ): Generator<Planned, Planned> {
   const ends = now ? now() + ms : Infinity;
   const until = (): boolean => now !== undefined && now() >= ends;
+  const none = (impossible: boolean): Planned => ({
+    plan: null,
+    value: Infinity,
+    proof: { kind: 'best' },
+    impossible,
+  });
+  // What goes into no oven is planned by nobody.
+  if (p.stays.some((s) => s.modes.length === 0)) return none(true);
   const planner = new Planner(p, seed, until);
   const said = (proof: Proof): Planned => ({
     plan: planner.best,
@@ -215,12 +223,6 @@ export function* planSteps(
     for (const steps = search.steps(); !steps.next().done;) yield said({ kind: 'best' });
     return search;
   }
-  const none = (impossible: boolean): Planned => ({
-    plan: null,
-    value: Infinity,
-    proof: { kind: 'best' },
-    impossible,
-  });
   if (!planner.possible) return none(true);
 
   const cold = yield* searched(new Search(p, { nodes: COLD_NODES, until }));

@@ -108,6 +108,7 @@ const day: BodyOf<'createDay'> = {
   plannedFor: 'k',
   begun: { 'b1/t1': { from: 29_899_000, to: null, lasts: 30 } },
   inOven: { b1: 'o1' },
+  pins: { 'b1/t2': 29_899_100 },
   answered: ['b1/t1'],
   timers: [{ id: 't', name: 'Tea', begunAt: 1_790_000_000_000, endsAt: 1_790_000_060_000, off: false }],
 };

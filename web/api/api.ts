@@ -1,5 +1,6 @@
 import { createApi, fetchBaseQuery, type FetchArgs } from '@reduxjs/toolkit/query/react';
 import { CALLS, type AnswerOf, type BodyOf, type CallName } from '../../contract/calls';
+import type { BakeDay, DayRow } from '../../contract/days';
 import type {
   AsideMeta,
   EaterRow,
@@ -45,9 +46,13 @@ function ask<N extends CallName>(
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: BASE }),
-  tagTypes: ['Shelf', 'Formula', 'Version', 'Draft', 'Aside', 'Pantry', 'Eaters', 'Ways', 'Kitchen'],
+  tagTypes: ['Shelf', 'Formula', 'Version', 'Draft', 'Aside', 'Pantry', 'Eaters', 'Ways', 'Kitchen', 'Days'],
   endpoints: (build) => ({
-    health: build.query<AnswerOf<'health'>, void>({ query: () => ask('health') }),
+    health: build.query<AnswerOf<'health'> & { aheadMs: number }, void>({
+      query: () => ask('health'),
+      // By how much the server's clock is ahead of this page's.
+      transformResponse: (r: AnswerOf<'health'>) => ({ ...r, aheadMs: r.now - Date.now() }),
+    }),
     shelf: build.query<AnswerOf<'shelf'>, ShelfQuery>({
       query: (query) => ask('shelf', { query }),
       providesTags: ['Shelf'],
@@ -189,6 +194,42 @@ export const api = createApi({
       query: (id) => ask('restoreWay', { id }),
       invalidatesTags: ['Ways'],
     }),
+    versions: build.query<Version[], string[]>({
+      queryFn: async (ids, _api, _extra, fetch) => {
+        const found = await Promise.all(ids.map(async (id) => fetch(ask('version', { id }))));
+        const failed = found.find((f) => f.error);
+        return failed?.error ? { error: failed.error } : { data: found.map((f) => f.data as Version) };
+      },
+      keepUnusedDataFor: 3600,
+    }),
+    days: build.query<DayRow[], void>({
+      query: () => ask('days'),
+      transformResponse: (r: AnswerOf<'days'>) => r.rows,
+      providesTags: ['Days'],
+    }),
+    day: build.query<DayRow, string>({ query: (id) => ask('day', { id }) }),
+    createDay: build.mutation<DayRow, BakeDay>({
+      query: (body) => ask('createDay', { body }),
+      invalidatesTags: ['Days'],
+    }),
+    putDay: build.mutation<DayRow, { id: string } & Put<BakeDay>>({
+      query: ({ id, ...body }) => ask('putDay', { id, body }),
+      invalidatesTags: ['Days'],
+      async onQueryStarted({ id }, { dispatch, queryFulfilled }) {
+        await queryFulfilled.then(
+          ({ data }) => dispatch(api.util.updateQueryData('day', id, () => data)),
+          () => undefined,
+        );
+      },
+    }),
+    removeDay: build.mutation<void, string>({
+      query: (id) => ask('removeDay', { id }),
+      invalidatesTags: ['Days'],
+    }),
+    restoreDay: build.mutation<DayRow, string>({
+      query: (id) => ask('restoreDay', { id }),
+      invalidatesTags: ['Days'],
+    }),
     kitchen: build.query<AnswerOf<'kitchen'>, void>({
       query: () => ask('kitchen'),
       providesTags: ['Kitchen'],
@@ -241,6 +282,13 @@ export const {
   usePutWayMutation,
   useRemoveWayMutation,
   useRestoreWayMutation,
+  useVersionsQuery,
+  useDaysQuery,
+  useDayQuery,
+  useCreateDayMutation,
+  usePutDayMutation,
+  useRemoveDayMutation,
+  useRestoreDayMutation,
   useKitchenQuery,
   usePutKitchenMutation,
 } = api;

@@ -8,6 +8,7 @@ import { Notice } from '../parts/Notice';
 import { sayClash } from '../words/kitchenWords';
 import { sayProblem } from '../words/problems';
 import { api, problemIn, usePutKitchenMutation } from './api';
+import { makeTurns } from './inTurn';
 import { kitchenLine } from './kitchenSlice';
 import { mergeKitchen, settled, type KitchenClash } from './mergeKitchen';
 
@@ -18,14 +19,9 @@ const NO_ROW: KitchenRow = { ...DEFAULT_KITCHEN, rev: 0 };
 const MOST_TRIES = 5;
 
 /** Changes of this page go one after another: each stands on what came of the one before. */
-let queue: Promise<unknown> = Promise.resolve();
+const inTurn = makeTurns();
 /** Changes are told apart by their number. */
 let asked = 0;
-const inTurn = <T,>(work: () => Promise<T>): Promise<T> => {
-  const done = queue.then(work, work);
-  queue = done.catch(() => undefined);
-  return done;
-};
 
 /**
  * Changes some of what is kept of the kitchen, on what it is at that moment. What another tab changed meanwhile is brought

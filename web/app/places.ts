@@ -1,6 +1,7 @@
 /** The places, in the order of a baker's day. */
 export const PLACES = [
   { to: '/', name: 'Shelf' },
+  { to: '/days', name: 'Bake days' },
   { to: '/pantry', name: 'Pantry' },
   { to: '/kitchen', name: 'Kitchen' },
   { to: '/handbook', name: 'Handbook' },

@@ -63,6 +63,32 @@ export const makeRouter = () =>
             lazy: async () => ({ Component: (await import('../places/versions/VersionsPage')).VersionsPage }),
           },
           {
+            path: '/days',
+            lazy: async () => ({ Component: (await import('../places/days/DaysPage')).DaysPage }),
+          },
+          {
+            path: '/days/:id',
+            lazy: async () => ({ Component: (await import('../places/days/DayLayout')).DayLayout }),
+            children: [
+              {
+                index: true,
+                lazy: async () => ({ Component: (await import('../places/days/PlanView')).PlanView }),
+              },
+              {
+                path: 'now',
+                lazy: async () => ({ Component: (await import('../places/days/RunView')).RunView }),
+              },
+              {
+                path: 'lists',
+                lazy: async () => ({ Component: (await import('../places/days/ListsView')).ListsView }),
+              },
+              {
+                path: 'sheet',
+                lazy: async () => ({ Component: (await import('../places/days/SheetView')).SheetView }),
+              },
+            ],
+          },
+          {
             path: '/pantry',
             lazy: async () => ({ Component: (await import('../places/pantry/PantryPage')).PantryPage }),
           },

@@ -7,16 +7,20 @@ import { hourOf, hourText } from '../words/clockWords';
 /** From when to when, each day. */
 export function HoursField({
   label,
+  name,
   value,
   onChange,
 }: {
   label: [string, string];
+  /** Whose they are, to a screen reader. */
+  name?: string;
   value: Hours;
   onChange: (to: Hours) => void;
 }) {
-  const field = (key: keyof Hours, name: string) => (
+  const field = (key: keyof Hours, words: string) => (
     <TimeInput
-      label={name}
+      label={words}
+      {...(name ? { 'aria-label': `${name}: ${words}` } : {})}
       value={hourText(value[key])}
       onChange={(e) => {
         const min = hourOf(e.currentTarget.value);

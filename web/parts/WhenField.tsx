@@ -9,10 +9,13 @@ const dayText = (d: Date): string => `${d.getFullYear()}-${pad(d.getMonth() + 1)
 /** A day and a time on it, as min since the epoch by the clock of this place. */
 export function WhenField({
   label,
+  name = label,
   value,
   onChange,
 }: {
   label: string;
+  /** What it is of, to a screen reader. */
+  name?: string;
   value: number;
   onChange: (min: number) => void;
 }) {
@@ -27,20 +30,20 @@ export function WhenField({
     <Group gap={8} align="end" wrap="nowrap">
       <DateInput
         label={label}
-        aria-label={`${label}, day`}
+        aria-label={`${name}, day`}
         value={dayText(at)}
         valueFormat="D MMM YYYY"
         onChange={(day) => day && set(day, minutes)}
-        w={170}
+        w={140}
       />
       <TimeInput
-        aria-label={`${label}, time`}
+        aria-label={`${name}, time`}
         value={hourText(minutes)}
         onChange={(e) => {
           const min = hourOf(e.currentTarget.value);
           if (min !== null) set(dayText(at), min);
         }}
-        w={110}
+        w={112}
       />
     </Group>
   );

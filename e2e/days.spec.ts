@@ -1,0 +1,152 @@
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { Page } from '@playwright/test';
+import { expect, serve, test } from './fixtures';
+import { expectAccessible } from './helpers';
+import { copySeeded } from './seeded';
+
+async function newDay(page: Page, title: string): Promise<void> {
+  await page.goto('./days');
+  await page.getByLabel('What it is for').fill(title);
+  await page.getByRole('button', { name: 'Add the day' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: title })).toBeVisible();
+}
+async function addBake(page: Page, words: string): Promise<void> {
+  await page.getByRole('combobox', { name: 'Add a bake' }).fill(words);
+  await page.getByRole('option', { name: new RegExp(words) }).click();
+  await page.getByRole('button', { name: 'Put it into the day' }).click();
+  await expect(page.getByRole('button', { name: new RegExp(`Take ${words}.*out of the day`) })).toBeVisible();
+}
+const planned = (page: Page) =>
+  expect(page.getByRole('region', { name: 'Who does what when' })).toBeVisible();
+
+test('a day is planned, moved by keys, listed, printed and saved for a calendar; what does not fit is said with what helps', async ({
+  page,
+}) => {
+  await newDay(page, 'Harbour stall');
+  await addBake(page, 'Ferry flatbreads');
+  await addBake(page, 'Lemon-thyme pound cake');
+  await planned(page);
+  await expect(page.getByText(/all ready at/)).toBeVisible();
+  await expect(page.getByText('Looking for a better plan')).toHaveCount(0);
+  await expectAccessible(page);
+
+  // What is wanted is moved along the clock with keys alone.
+  const wanted = page.getByRole('button', { name: /Ferry flatbreads wanted at 13:00/ });
+  await wanted.focus();
+  await page.keyboard.press('ArrowLeft');
+  await page.keyboard.press('ArrowLeft');
+  await expect(page.getByRole('button', { name: /Ferry flatbreads wanted at 12:30/ })).toBeFocused();
+
+  const saved = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save for a calendar' }).click();
+  const file = await saved;
+  expect(file.suggestedFilename()).toBe('harbour-stall.ics');
+  expect(readFileSync(await file.path(), 'utf8')).toContain('BEGIN:VALARM');
+
+  await page.getByRole('link', { name: 'Lists' }).click();
+  await expect(page.getByRole('region', { name: 'To have in the house' })).toContainText('Butter');
+  await expect(page.getByRole('region', { name: 'To weigh ahead' })).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('link', { name: 'Wall sheet' }).click();
+  await expect(page.getByRole('button', { name: 'Print' })).toBeVisible();
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByRole('heading', { name: 'Harbour stall' })).toBeVisible();
+  await expect(page.getByRole('navigation', { name: 'Pages of the day' })).toBeHidden();
+  await page.emulateMedia({ media: 'screen' });
+  await expectAccessible(page);
+
+  // Nobody there: said, with the bakes it is about; somebody there again: planned again.
+  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await page.getByRole('button', { name: /^Take (Kiosk|Me) off/ }).click();
+  const others = page.getByRole('button', { name: /^Take Helper.* off/ });
+  if (await others.count()) await others.first().click();
+  await expect(page.getByText('It does not all fit')).toBeVisible();
+  await expect(page.getByText(/there are not enough hands/)).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Add somebody' }).click();
+  await planned(page);
+});
+
+test('a day is gone through: ticks and timers are there after a reload, on a second page and after the server was killed', async ({
+  browser,
+}) => {
+  const data = mkdtempSync(join(tmpdir(), 'crumb-day-'));
+  copySeeded(data);
+  const server = serve(data, 4470);
+  await server.start();
+  const context = await browser.newContext({ baseURL: `${server.url}/` });
+  try {
+    const page = await context.newPage();
+    await page.goto('./days');
+    await page.getByRole('link', { name: /Lantern walk/ }).click();
+    await planned(page);
+    await expect(page.getByText('Looking for a better plan')).toHaveCount(0);
+    await page.getByRole('link', { name: 'Go through it' }).click();
+    const next = page.getByRole('region', { name: 'The next thing' });
+    await expect(next).toContainText('Feed the starter');
+    await expectAccessible(page);
+    await next.getByRole('button', { name: 'Begin' }).click();
+    const going = page.getByRole('region', { name: 'Going on by itself' });
+    await expect(going).toContainText('Feed the starter');
+    await page.getByLabel('What for').fill('Kettle');
+    await page.getByLabel('Minutes').fill('30');
+    await page.getByRole('button', { name: 'Start a timer' }).click();
+    const timers = page.getByRole('region', { name: 'Timers' });
+    await expect(timers).toContainText('Kettle');
+    await expect(timers.getByRole('timer')).toHaveText(/^(29|30):\d\d$/);
+
+    await page.reload();
+    await expect(going).toContainText('Feed the starter');
+    await expect(timers).toContainText('Kettle');
+
+    await server.kill();
+    await server.start();
+    await page.reload();
+    await expect(going).toContainText('Feed the starter');
+    await expect(timers.getByRole('timer')).toHaveText(/^(28|29|30):\d\d$/);
+
+    // A second device follows, and what it ticks is seen here.
+    const second = await context.newPage();
+    await second.goto(page.url());
+    await second.getByRole('button', { name: /^Over: Feed the starter/ }).click();
+    await expect(page.getByText('Feed the starter')).toHaveCount(0);
+    await second.getByRole('button', { name: 'Turn off Kettle' }).click();
+    await expect(timers).not.toContainText('Kettle');
+    await expectAccessible(second);
+  } finally {
+    await context.close();
+    await server.stop();
+    rmSync(data, { recursive: true, force: true });
+  }
+});
+
+test('what is late moves the rest; a bake that failed is made again', async ({ page }) => {
+  await newDay(page, 'Late already');
+  await addBake(page, 'Ferry flatbreads');
+  await planned(page);
+  // The day is today, and it is wanted in a few minutes: it would have to be begun before now.
+  const now = new Date();
+  const written = now.toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' }).replace('Sept', 'Sep'); // prettier-ignore
+  await page.getByLabel('The day itself').fill(written);
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('Escape');
+  const at = new Date(Math.min(now.getTime() + 20 * 60_000, new Date(now).setHours(23, 55)));
+  const time = `${String(at.getHours()).padStart(2, '0')}:${String(at.getMinutes()).padStart(2, '0')}`;
+  await page.getByLabel('Kiosk: On the day').fill('00:00');
+  await page.getByLabel('Kiosk: until').fill('23:59');
+  await page.getByLabel('Ferry flatbreads wanted, time').fill(time);
+  await expect(page.getByText('It would have to be begun before now')).toBeVisible();
+  await expect(page.getByText('Looking for a better plan')).toHaveCount(0);
+  await page.getByRole('link', { name: 'Go through it' }).click();
+  const next = page.getByRole('region', { name: 'The next thing' });
+  const first = (await next.textContent())!;
+  await next.getByRole('button', { name: 'Done' }).first().click();
+  await expect(next).not.toHaveText(first);
+  await expectAccessible(page);
+  // A bake that failed is made again: its first thing comes back.
+  await next.getByRole('button', { name: 'Something else' }).click();
+  await page.getByRole('menuitem', { name: /It failed: make Ferry flatbreads again/ }).click();
+  await expect(page.getByRole('region', { name: 'Going on by itself' })).toHaveCount(0);
+});

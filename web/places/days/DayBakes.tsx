@@ -1,0 +1,164 @@
+import { ActionIcon, Button, NumberInput, Select, TextInput } from '@mantine/core';
+import { DateInput } from '@mantine/dates';
+import { useDebouncedValue } from '@mantine/hooks';
+import { IconX } from '@tabler/icons-react';
+import { useState } from 'react';
+import { useFormulaQuery, useShelfQuery } from '../../api/api';
+import { WhenField } from '../../parts/WhenField';
+import { dayStart } from './asked';
+import { useDayContext } from './dayContext';
+import classes from './days.module.css';
+import { Letter } from './Letter';
+
+const ONE_PM = 780;
+const KEEPS_MIN = 720;
+
+/** Adds a kept version, or a formula as written, to the day. */
+function AddBake() {
+  const { day, change } = useDayContext();
+  const [words, setWords] = useState('');
+  const [wanted] = useDebouncedValue(words, 200);
+  const { data: shelf } = useShelfQuery({ limit: '30', ...(wanted ? { q: wanted } : {}) });
+  const [formulaId, setFormulaId] = useState<string | null>(null);
+  const { data: detail } = useFormulaQuery(formulaId ?? '', { skip: !formulaId });
+  const [versionId, setVersionId] = useState<string | null>(null);
+  const latest = detail?.versions.at(-1)?.id ?? null;
+  const chosen = versionId && detail?.versions.some((v) => v.id === versionId) ? versionId : latest;
+  const add = () => {
+    if (!detail || !chosen) return;
+    const bake = {
+      id: crypto.randomUUID(),
+      formulaId: detail.id,
+      versionId: chosen,
+      title: detail.title,
+      batches: 1,
+      readyBy: day.bakes.at(-1)?.readyBy ?? dayStart(day.date) + ONE_PM,
+      keepsMin: KEEPS_MIN,
+    };
+    void change((d) => ({ ...d, bakes: [...d.bakes, bake] }));
+    setFormulaId(null);
+    setVersionId(null);
+    setWords('');
+  };
+  return (
+    <>
+      <Select
+        label="Add a bake"
+        placeholder="A formula of the shelf"
+        searchable
+        nothingFoundMessage="Nothing of that name on the shelf"
+        data={(shelf?.formulas ?? []).map((f) => ({ value: f.id, label: f.title }))}
+        value={formulaId}
+        searchValue={words}
+        onSearchChange={setWords}
+        onChange={setFormulaId}
+        filter={({ options }) => options}
+      />
+      {detail && formulaId && (
+        <>
+          <Select
+            label="Which version"
+            data={detail.versions.map((v) => ({
+              value: v.id,
+              label: v.targetId === null ? 'as written' : v.name,
+            }))}
+            value={chosen}
+            onChange={setVersionId}
+            allowDeselect={false}
+          />
+          <Button onClick={add}>Put it into the day</Button>
+        </>
+      )}
+    </>
+  );
+}
+
+/** What the day is called and when it is; what is wanted on it moves with it. */
+function DayItself() {
+  const { day, change } = useDayContext();
+  const move = (date: string) => {
+    const by = dayStart(date) - dayStart(day.date);
+    void change((d) => ({
+      ...d,
+      date,
+      pins: {},
+      bakes: d.bakes.map((b) => ({ ...b, readyBy: b.readyBy + by })),
+    }));
+  };
+  return (
+    <div className={classes.fields}>
+      <TextInput
+        label="What it is for"
+        value={day.title}
+        maxLength={120}
+        w={140}
+        onChange={(e) => {
+          const title = e.currentTarget.value;
+          if (title) void change((d) => ({ ...d, title }));
+        }}
+      />
+      <DateInput
+        label="The day itself"
+        value={day.date}
+        valueFormat="D MMM YYYY"
+        w={130}
+        onChange={(d) => d && move(d)}
+      />
+    </div>
+  );
+}
+
+/** What is wanted of a day. */
+export function DayBakes() {
+  const { day, bakes, change, clash } = useDayContext();
+  const set = (id: string, more: Partial<(typeof day.bakes)[number]>) =>
+    void change((d) => ({ ...d, bakes: d.bakes.map((b) => (b.id === id ? { ...b, ...more } : b)) }));
+  return (
+    <section className={`sheet ${classes.panel}`} aria-label="What is baked">
+      <DayItself />
+      <h2>What is baked</h2>
+      <div>
+        {day.bakes.map((b) => (
+          <div
+            key={b.id}
+            className={classes.bake}
+            data-clash={clash?.bakeIds.includes(b.id) ? '' : undefined}
+          >
+            <Letter of={bakes.find((x) => x.id === b.id)?.letter ?? '?'} />
+            <b>
+              {b.title}
+              {clash?.bakeIds.includes(b.id) && <span className="small"> does not fit</span>}
+            </b>
+            <ActionIcon
+              variant="subtle"
+              color="gray"
+              size={38}
+              aria-label={`Take ${b.title} out of the day`}
+              onClick={() => void change((d) => ({ ...d, bakes: d.bakes.filter((x) => x.id !== b.id) }))}
+            >
+              <IconX size={18} aria-hidden="true" />
+            </ActionIcon>
+            <div className={classes.fields}>
+              <NumberInput
+                label="Batches"
+                aria-label={`Batches of ${b.title}`}
+                value={b.batches}
+                min={0.25}
+                step={0.5}
+                w={92}
+                onChange={(v) => typeof v === 'number' && v > 0 && v <= 1000 && set(b.id, { batches: v })}
+              />
+              <WhenField
+                label="Wanted"
+                name={`${b.title} wanted`}
+                value={b.readyBy}
+                onChange={(readyBy) => set(b.id, { readyBy })}
+              />
+            </div>
+          </div>
+        ))}
+      </div>
+      <AddBake />
+    </section>
+  );
+}

@@ -1,0 +1,106 @@
+import { Skeleton } from '@mantine/core';
+import { useMemo } from 'react';
+import { Link, NavLink, Outlet, useParams } from 'react-router';
+import { problemIn, useVersionsQuery } from '../../api/api';
+import { useKitchen } from '../../api/useKitchen';
+import { usePantry } from '../../pantry/usePantry';
+import { Notice } from '../../parts/Notice';
+import { usePageTitle } from '../../parts/usePageTitle';
+import { day as dayWords } from '../../words/format';
+import { sayProblem } from '../../words/problems';
+import { bakesOf, dayAsked, ovensOf } from './asked';
+import type { DayContext } from './dayContext';
+import classes from './days.module.css';
+import { useDay } from './useDay';
+import { usePlan } from './usePlan';
+import { useServerNow } from './useServerNow';
+
+const NONE: never[] = [];
+const VIEWS = [
+  { to: '.', name: 'Plan' },
+  { to: 'now', name: 'Go through it' },
+  { to: 'lists', name: 'Lists' },
+  { to: 'sheet', name: 'Wall sheet' },
+];
+
+/** One bake day: its plan, its running, its lists, its sheet for the wall. */
+export function DayLayout() {
+  const { id = '' } = useParams();
+  const { day, error, refetch, change, trouble } = useDay(id);
+  usePageTitle(day?.title ?? 'Bake day');
+  const kitchen = useKitchen();
+  const { pantry } = usePantry();
+  const ids = useMemo(() => [...new Set(day?.bakes.map((b) => b.versionId))].sort(), [day?.bakes]);
+  const { data: versions = NONE, error: lost } = useVersionsQuery(ids, { skip: ids.length === 0 });
+  const wanted =
+    day && JSON.stringify([day.bakes, day.people, day.ovenIds, day.counts, day.usual, day.pins, day.date]);
+  const { bakes, ovens, asked } = useMemo(() => {
+    if (!day) return { bakes: [], ovens: [], asked: null };
+    const there = ovensOf(day, kitchen);
+    const read = bakesOf(day, versions, there, pantry.lookup);
+    const whole = read.length > 0 && read.length === day.bakes.length;
+    return { bakes: read, ovens: there, asked: whole ? dayAsked(day, read, there, pantry.lookup) : null };
+    // What is begun and planned does not change what is asked.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [wanted, versions, kitchen, pantry]);
+  const { working, clash } = usePlan(day, asked, change);
+  const nowMs = useServerNow();
+  if (error)
+    return (
+      <main id="main" className={classes.page}>
+        <Notice
+          kind="trouble"
+          title="The day cannot be read"
+          action={{ words: 'Try again', do: () => void refetch() }}
+        >
+          {sayProblem(problemIn(error)?.code ?? null)} <Link to="/days">To the bake days</Link>
+        </Notice>
+      </main>
+    );
+  if (!day)
+    return (
+      <main id="main" className={classes.page} aria-busy="true">
+        <Skeleton height={40} width={300} />
+        <Skeleton height={320} />
+      </main>
+    );
+  const context: DayContext = {
+    day,
+    change,
+    bakes,
+    ovens,
+    asked,
+    working,
+    clash,
+    nowMs,
+    now: Math.floor(nowMs / 60_000),
+  };
+  return (
+    <main id="main" className={classes.page}>
+      <div className={`${classes.head} no-print`}>
+        <div>
+          <h1>{day.title}</h1>
+          <p className="quiet">{dayWords(`${day.date}T12:00`)}</p>
+        </div>
+        <nav aria-label="Pages of the day" className={classes.views}>
+          {VIEWS.map(({ to, name }) => (
+            <NavLink key={to} to={to} end className={({ isActive }) => (isActive ? classes.here! : '')}>
+              {name}
+            </NavLink>
+          ))}
+        </nav>
+      </div>
+      {trouble && (
+        <Notice kind="trouble" title="Not kept">
+          {trouble}
+        </Notice>
+      )}
+      {lost && (
+        <Notice kind="trouble" title="Versions of this day cannot be read">
+          {sayProblem(problemIn(lost)?.code ?? null)}
+        </Notice>
+      )}
+      <Outlet context={context} />
+    </main>
+  );
+}

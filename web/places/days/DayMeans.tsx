@@ -1,0 +1,80 @@
+import { Button, Checkbox, NumberInput } from '@mantine/core';
+import { Link } from 'react-router';
+import { USUAL_HOURS } from '../../../contract/dto';
+import { useKitchen } from '../../api/useKitchen';
+import { HoursField } from '../../parts/HoursField';
+import { COUNTED, thingName } from '../../words/dayWords';
+import { useDayContext } from './dayContext';
+import classes from './days.module.css';
+
+const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
+
+/** Ovens of the day, what there is of counted things, and the hours outside of which nobody likes to work. */
+export function DayMeans() {
+  const { day, change } = useDayContext();
+  const { ovens = [] } = useKitchen();
+  return (
+    <section className={`sheet ${classes.panel}`} aria-label="What there is">
+      <h2>What there is</h2>
+      {ovens.length === 0 && (
+        <p className="small">
+          No oven is known: a usual one with two racks is taken.{' '}
+          <Link to="/kitchen">Put yours into the Kitchen</Link>.
+        </p>
+      )}
+      {ovens.map((o) => (
+        <Checkbox
+          key={o.id}
+          label={o.name}
+          checked={day.ovenIds.includes(o.id)}
+          onChange={(e) => {
+            const used = e.currentTarget.checked;
+            void change((d) => ({
+              ...d,
+              ovenIds: used ? [...d.ovenIds, o.id] : d.ovenIds.filter((id) => id !== o.id),
+            }));
+          }}
+        />
+      ))}
+      <div className={classes.fields}>
+        {COUNTED.map((thing) => (
+          <NumberInput
+            key={thing}
+            label={capital(thingName(thing))}
+            value={day.counts[thing] ?? 0}
+            min={0}
+            max={100}
+            w={130}
+            allowDecimal={false}
+            onChange={(v) =>
+              typeof v === 'number' &&
+              v >= 0 &&
+              v <= 100 &&
+              void change((d) => ({ ...d, counts: { ...d.counts, [thing]: v } }))
+            }
+          />
+        ))}
+      </div>
+      <Checkbox
+        label="Rather not work early or late"
+        checked={day.usual !== null}
+        onChange={(e) => {
+          const usual = e.currentTarget.checked ? USUAL_HOURS : null;
+          void change((d) => ({ ...d, usual }));
+        }}
+      />
+      {day.usual && (
+        <HoursField
+          label={['Rather from', 'to']}
+          value={day.usual}
+          onChange={(usual) => void change((d) => ({ ...d, usual }))}
+        />
+      )}
+      {Object.keys(day.pins).length > 0 && (
+        <Button variant="default" onClick={() => void change((d) => ({ ...d, pins: {} }))}>
+          Let go of what was put at a time ({Object.keys(day.pins).length})
+        </Button>
+      )}
+    </section>
+  );
+}

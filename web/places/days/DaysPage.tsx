@@ -1,0 +1,170 @@
+import { Button, Group, Skeleton, TextInput } from '@mantine/core';
+import { DateInput } from '@mantine/dates';
+import '@mantine/dates/styles.css';
+import { IconTrash } from '@tabler/icons-react';
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { USUAL_COUNTS, type BakeDay, type DayRow } from '../../../contract/days';
+import { USUAL_HOURS } from '../../../contract/dto';
+import {
+  problemIn,
+  useCreateDayMutation,
+  useDaysQuery,
+  useRemoveDayMutation,
+  useRestoreDayMutation,
+} from '../../api/api';
+import { useKitchen } from '../../api/useKitchen';
+import { Notice } from '../../parts/Notice';
+import { sayDone } from '../../parts/sayDone';
+import { usePageTitle } from '../../parts/usePageTitle';
+import { dateOf, timeOf } from '../../words/clockWords';
+import { counted, day as dayWords } from '../../words/format';
+import { sayProblem } from '../../words/problems';
+import classes from './days.module.css';
+
+const SATURDAY = 6;
+const two = (n: number): string => String(n).padStart(2, '0');
+const isoOf = (d: Date): string => `${d.getFullYear()}-${two(d.getMonth() + 1)}-${two(d.getDate())}`;
+function nextSaturday(): string {
+  const d = new Date();
+  d.setDate(d.getDate() + 1 + ((SATURDAY - d.getDay() + 6) % 7));
+  return isoOf(d);
+}
+
+/** What is to be said of a day in its row: when it begins, how far it is. */
+function stateOf({ bakes, plan, begun }: BakeDay): string {
+  const over = Object.values(begun).filter((b) => b.to !== null).length;
+  const count = counted(bakes.length, 'bake');
+  if (bakes.length === 0) return 'nothing in it yet';
+  if (!plan) return `${count}, not planned yet`;
+  if (over > 0 && over >= plan.lain.length) return `${count}, over`;
+  if (Object.keys(begun).length > 0) return `${count}, under way`;
+  const first = Math.min(...plan.lain.map((l) => l.from));
+  return `${count}, begun ${dateOf(first).toLocaleDateString('en-GB', { weekday: 'long' })} at ${timeOf(first)}`;
+}
+
+function DayItem({ row }: { row: DayRow }) {
+  const [remove] = useRemoveDayMutation();
+  const [restore] = useRestoreDayMutation();
+  return (
+    <li className={classes.day}>
+      <Link to={`/days/${row.id}`}>
+        <b>{row.title}</b>
+        <span className="quiet">{dayWords(`${row.date}T12:00`)}</span>
+        <span className="quiet small">{stateOf(row)}</span>
+      </Link>
+      <Button
+        variant="subtle"
+        color="gray"
+        aria-label={`Delete ${row.title}`}
+        onClick={() =>
+          void remove(row.id)
+            .unwrap()
+            .then(
+              () => sayDone(`${row.title} is off the list.`, () => restore(row.id)),
+              () => undefined,
+            )
+        }
+      >
+        <IconTrash size={18} aria-hidden="true" />
+      </Button>
+    </li>
+  );
+}
+
+/** A day of one's own: the people and things of the last one, every oven of the kitchen. */
+function NewDay({ last }: { last: DayRow | undefined }) {
+  const { ovens = [], up = USUAL_HOURS } = useKitchen();
+  const [create, { error, isLoading }] = useCreateDayMutation();
+  const navigate = useNavigate();
+  const [title, setTitle] = useState('');
+  const [date, setDate] = useState(nextSaturday);
+  const begin = async () => {
+    const made = await create({
+      title: title.trim() || 'Bake day',
+      date,
+      bakes: [],
+      people: last?.people ?? [{ id: 'me', name: 'Me', hours: up, before: up }],
+      ovenIds: ovens.map((o) => o.id),
+      counts: last?.counts ?? USUAL_COUNTS,
+      usual: last?.usual ?? null,
+      plan: null,
+      plannedFor: '',
+      begun: {},
+      inOven: {},
+      pins: {},
+      answered: [],
+      timers: [],
+    });
+    if ('data' in made && made.data) void navigate(`/days/${made.data.id}`);
+  };
+  return (
+    <form
+      className={`sheet ${classes.form}`}
+      aria-label="A new bake day"
+      onSubmit={(e) => {
+        e.preventDefault();
+        void begin();
+      }}
+    >
+      <Group align="end" gap={12}>
+        <TextInput
+          label="What it is for"
+          placeholder="Saturday stall"
+          value={title}
+          maxLength={120}
+          onChange={(e) => setTitle(e.currentTarget.value)}
+        />
+        <DateInput
+          label="The day itself"
+          value={date}
+          valueFormat="D MMM YYYY"
+          onChange={(d) => d && setDate(d)}
+        />
+        <Button type="submit" loading={isLoading}>
+          Add the day
+        </Button>
+      </Group>
+      {error && <Notice kind="trouble">{sayProblem(problemIn(error)?.code ?? null)}</Notice>}
+    </form>
+  );
+}
+
+/** Bake days, the latest first. */
+export function DaysPage() {
+  usePageTitle('Bake days');
+  const { data: rows, error, isLoading, refetch } = useDaysQuery();
+  const sorted = [...(rows ?? [])].sort((a, b) => b.date.localeCompare(a.date));
+  return (
+    <main id="main" className={classes.page}>
+      <div>
+        <h1>Bake days</h1>
+        <p className="quiet">Several bakes on one day: who does what when, and in which oven.</p>
+      </div>
+      {error && (
+        <Notice
+          kind="trouble"
+          title="The days cannot be read"
+          action={{ words: 'Try again', do: () => void refetch() }}
+        >
+          {sayProblem(problemIn(error)?.code ?? null)}
+        </Notice>
+      )}
+      {isLoading && <Skeleton height={72} />}
+      {rows && sorted.length === 0 && (
+        <p>
+          A day is a row of bakes with the times they are wanted. Give it a name and its date; then add kept
+          versions to it.
+        </p>
+      )}
+      {sorted.length > 0 && (
+        <ul className={`sheet ${classes.list}`}>
+          {sorted.map((row) => (
+            <DayItem key={row.id} row={row} />
+          ))}
+        </ul>
+      )}
+      <NewDay last={sorted[0]} />
+    </main>
+  );
+}

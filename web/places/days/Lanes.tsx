@@ -1,0 +1,197 @@
+import { DndContext, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
+import { useElementSize } from '@mantine/hooks';
+import { useMemo } from 'react';
+import { taskKey, type Lain } from '../../../core/schedule';
+import { taskTitle, timeOf } from '../../words/clockWords';
+import { bareDegrees, heatUnit } from '../../words/heat';
+import { useDayContext } from './dayContext';
+import classes from './days.module.css';
+import { Dragged } from './Dragged';
+import { colourOf } from './Letter';
+import { minAt, scaleOf, xOf } from './scale';
+import { LANE_PX, Track } from './Track';
+import { Warmth } from './Warmth';
+
+const LABEL_PX = 108;
+const LEAST_PX = 640;
+/** Keys move what has the focus by this, min: what is wanted, and a task. */
+const WANT_MIN = 15;
+const PIN_MIN = 5;
+/** What is narrower cannot be taken hold of. */
+const TARGET_PX = 24;
+/** A bar narrower than this has room for its letter alone. */
+const NARROW_PX = 56;
+/** The day as lanes over time: people, ovens with their heat, what is left to itself, and when each bake is wanted. */
+export function Lanes() {
+  const { day, bakes, ovens, now, change } = useDayContext();
+  const { ref, width } = useElementSize();
+  const plan = day.plan!;
+  const pieces = useMemo(() => {
+    const busy = [
+      ...plan.lain.flatMap((l) => l.hands.map((h) => [h.from, h.to] as const)),
+      ...plan.ovens.map((o) => [o.from, o.to] as const),
+      ...day.bakes.map((b) => [b.readyBy - 15, b.readyBy] as const),
+    ];
+    return scaleOf(busy, Math.max(LEAST_PX, width - LABEL_PX - 24));
+  }, [plan, day.bakes, width]);
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 4 } }));
+  const of = (id: string) => bakes.find((b) => b.id === id);
+  const taskOf = (l: Lain) => of(l.bakeId)?.tasks.find((t) => t.id === l.taskId);
+  const wantedAt = (id: string): number => day.bakes.find((b) => b.id === id)!.readyBy;
+  const beginsAt = (key: string): number => plan.lain.find((l) => taskKey(l.bakeId, l.taskId) === key)!.from;
+  const want = (id: string, readyBy: number) =>
+    void change((d) => ({ ...d, bakes: d.bakes.map((b) => (b.id === id ? { ...b, readyBy } : b)) }));
+  const pin = (key: string, at: number) => void change((d) => ({ ...d, pins: { ...d.pins, [key]: at } }));
+  const ended = ({ active, delta }: DragEndEvent) => {
+    const [kind, key] = String(active.id).split('|') as [string, string];
+    if (Math.abs(delta.x) < 2) return;
+    if (kind === 'ready') want(key, minAt(pieces, xOf(pieces, wantedAt(key)) + delta.x));
+    else pin(key, minAt(pieces, xOf(pieces, beginsAt(key)) + delta.x, PIN_MIN));
+  };
+  const bar = (from: number, to: number) => ({
+    left: xOf(pieces, from),
+    width: Math.max(9, xOf(pieces, to) - xOf(pieces, from)),
+  });
+  const wide = (from: number, to: number): boolean => xOf(pieces, to) - xOf(pieces, from) > NARROW_PX;
+  const still = plan.lain.filter((l) => l.hands.length === 0 && l.ovenId === null);
+  const rows = packed(still);
+  return (
+    <div ref={ref} className={classes.lanes}>
+      <DndContext sensors={sensors} onDragEnd={ended}>
+        <div style={{ width: LABEL_PX + (pieces.at(-1)?.x ?? 0) + (pieces.at(-1)?.width ?? 0) + 16 }}>
+          <div className={classes.lane}>
+            <b className="quiet">Hours</b>
+            <Track pieces={pieces} now={now} hours>
+              {null}
+            </Track>
+          </div>
+          {day.people.map((p) => (
+            <div key={p.id} className={classes.lane}>
+              <b>{p.name}</b>
+              <Track pieces={pieces} now={now}>
+                {plan.lain.flatMap((l) =>
+                  l.hands
+                    .filter((h) => h.personId === p.id)
+                    .map((h, i) => {
+                      const bake = of(l.bakeId);
+                      const task = taskOf(l);
+                      if (!bake || !task) return null;
+                      const key = taskKey(l.bakeId, l.taskId);
+                      const name = `${timeOf(h.from)} ${taskTitle(task)}, ${bake.title}`;
+                      const at = bar(h.from, h.to);
+                      const inside = (
+                        <span title={name}>
+                          {bake.letter}
+                          {wide(h.from, h.to) && ` ${taskTitle(task)}`}
+                        </span>
+                      );
+                      const shown = {
+                        className: classes.bar!,
+                        style: { ...at, ...colourOf(bake.letter) },
+                        'data-pinned': key in day.pins ? ('' as const) : undefined,
+                        'data-over': typeof day.begun[key]?.to === 'number' ? ('' as const) : undefined,
+                      };
+                      return at.width < TARGET_PX ? (
+                        <span key={`${key}${i}`} {...shown}>
+                          {inside}
+                        </span>
+                      ) : (
+                        <Dragged
+                          key={`${key}${i}`}
+                          id={`task|${key}|${i}`}
+                          aria-label={`${name}. Arrow keys put it at another time.`}
+                          onStep={(dir) => pin(key, l.from + dir * PIN_MIN)}
+                          {...shown}
+                        >
+                          {inside}
+                        </Dragged>
+                      );
+                    }),
+                )}
+              </Track>
+            </div>
+          ))}
+          {ovens.map((o) => (
+            <div key={o.id} className={classes.lane}>
+              <b>{o.name}</b>
+              <Track pieces={pieces} now={now}>
+                {plan.ovens
+                  .filter((s) => s.ovenId === o.id)
+                  .map((s) => {
+                    const letters = s.bakeIds.map((id) => of(id)?.letter ?? '').join(' ');
+                    const heat = `${bareDegrees(s.heatC)} ${heatUnit()}`;
+                    return (
+                      <span
+                        key={`${s.from}${s.heats}`}
+                        className={classes.inOven}
+                        style={bar(s.from, s.to)}
+                        data-heats={s.heats ? '' : undefined}
+                        title={`${timeOf(s.from)} to ${timeOf(s.to)}: ${s.heats ? `heats to ${heat}` : `${letters}, ${heat}`}`}
+                      >
+                        {s.heats ? '' : `${letters} ${heat}`}
+                      </span>
+                    );
+                  })}
+                <Warmth pieces={pieces} stretches={plan.ovens.filter((s) => s.ovenId === o.id)} />
+              </Track>
+            </div>
+          ))}
+          {rows.map((row, k) => (
+            <div key={k} className={classes.lane}>
+              <b className="quiet">{k === 0 ? 'By itself' : ''}</b>
+              <Track pieces={pieces} now={now}>
+                {row.map((l) => {
+                  const bake = of(l.bakeId);
+                  const task = taskOf(l);
+                  return bake && task ? (
+                    <span
+                      key={taskKey(l.bakeId, l.taskId)}
+                      className={classes.bar}
+                      data-still=""
+                      style={{ ...bar(l.from, l.to), ...colourOf(bake.letter) }}
+                      title={`${timeOf(l.from)} to ${timeOf(l.to)}: ${taskTitle(task)}, ${bake.title}`}
+                    >
+                      {bake.letter}
+                      {wide(l.from, l.to) && ` ${taskTitle(task)}`}
+                    </span>
+                  ) : null;
+                })}
+              </Track>
+            </div>
+          ))}
+          <div className={classes.lane}>
+            <b>Wanted</b>
+            <Track pieces={pieces} now={now} height={LANE_PX * day.bakes.length}>
+              {day.bakes.map((b, i) => {
+                const letter = of(b.id)?.letter ?? '';
+                return (
+                  <Dragged
+                    key={b.id}
+                    id={`ready|${b.id}`}
+                    aria-label={`${b.title} wanted at ${timeOf(b.readyBy)}. Arrow keys change it.`}
+                    onStep={(dir) => want(b.id, b.readyBy + dir * WANT_MIN)}
+                    className={classes.ready!}
+                    style={{ left: xOf(pieces, b.readyBy), top: 4 + LANE_PX * i, ...colourOf(letter || 'A') }}
+                  >
+                    {letter} {b.title}, {timeOf(b.readyBy)}
+                  </Dragged>
+                );
+              })}
+            </Track>
+          </div>
+        </div>
+      </DndContext>
+    </div>
+  );
+}
+
+/** As few rows as hold all without one lying over another. */
+function packed(list: readonly Lain[]): Lain[][] {
+  const rows: Lain[][] = [];
+  for (const l of [...list].sort((a, b) => a.from - b.from)) {
+    const row = rows.find((r) => r.at(-1)!.to <= l.from);
+    if (row) row.push(l);
+    else rows.push([l]);
+  }
+  return rows;
+}

@@ -1,0 +1,95 @@
+import { useMemo } from 'react';
+import { shoppingOf, weighAhead } from '../../../core/schedule';
+import { useKitchen } from '../../api/useKitchen';
+import { usePantry } from '../../pantry/usePantry';
+import { avoidWords } from '../../words/avoidWords';
+import { fixed, grams, listed } from '../../words/format';
+import { ingredientName } from '../../words/things';
+import { useDayContext } from './dayContext';
+import classes from './days.module.css';
+import { Letter } from './Letter';
+
+/** What has to be in the house, and what can be weighed the day before. */
+export function ListsView() {
+  const { bakes } = useDayContext();
+  const { pantry } = usePantry();
+  const { currency, atHand = [] } = useKitchen();
+  const toHave = useMemo(() => shoppingOf(bakes, pantry.lookup), [bakes, pantry]);
+  const ahead = useMemo(() => weighAhead(bakes, pantry.lookup), [bakes, pantry]);
+  const cost = toHave.reduce((s, t) => s + (t.cost ?? 0), 0);
+  const unpriced = toHave.filter((t) => t.cost === null).length;
+  const letterOf = (id: string): string => bakes.find((b) => b.id === id)?.letter ?? '';
+  const owned = new Set([...atHand, ...pantry.own.map((i) => i.id)]);
+  if (bakes.length === 0) return <p>Nothing is baked on this day yet.</p>;
+  return (
+    <div className={classes.stack}>
+      <section className="sheet" aria-label="To have in the house">
+        <div className={classes.panel}>
+          <h2>To have in the house</h2>
+          <p className="small quiet">
+            {cost > 0
+              ? `${fixed(cost, 2)} ${currency} by the packets that have a price`
+              : 'No packet of these has a price'}
+            {unpriced > 0 && `; ${unpriced} without one`}. How much of each is left in the cupboard is not
+            known.
+          </p>
+        </div>
+        <div className={classes.wide}>
+          <table className={classes.table}>
+            <thead>
+              <tr>
+                <th>What</th>
+                <th className={classes.right}>In all</th>
+                <th>For</th>
+                <th>In the cupboard</th>
+                <th>Look at the packet for</th>
+              </tr>
+            </thead>
+            <tbody>
+              {toHave.map((t) => (
+                <tr key={t.key}>
+                  <td>{t.item ? ingredientName(t.item.id) : `“${t.written}”`}</td>
+                  <td className={`num ${classes.right}`}>
+                    {t.massG === null
+                      ? t.atLeastG > 0
+                        ? `at least ${grams(t.atLeastG)}`
+                        : 'not known'
+                      : grams(t.massG)}
+                  </td>
+                  <td>{t.bakeIds.map(letterOf).join(' ')}</td>
+                  <td>{t.item && owned.has(t.item.id) ? 'there' : ''}</td>
+                  <td>{t.check.length > 0 ? listed(avoidWords(t.check)) : ''}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
+      </section>
+      <section className="sheet" aria-label="To weigh ahead">
+        <div className={classes.panel}>
+          <h2>To weigh ahead</h2>
+          <p className="small quiet">
+            In this order, each into a dry, clean bowl or bag: what holds least of what somebody must not have
+            comes first.
+          </p>
+        </div>
+        {ahead.map((a) => (
+          <div key={a.id} className={classes.panel}>
+            <h3>
+              <Letter of={letterOf(a.id)} /> {bakes.find((b) => b.id === a.id)?.title}
+            </h3>
+            {a.holds.length > 0 && (
+              <p className="small">
+                Holds, may hold or is not confirmed: {listed(avoidWords(a.holds))}. Wash up after it.
+              </p>
+            )}
+            <p>
+              {a.lines.map((l) => `${ingredientName(l.item.id)} ${grams(l.massG)}`).join(', ') ||
+                'Nothing dry in it.'}
+            </p>
+          </div>
+        ))}
+      </section>
+    </div>
+  );
+}

@@ -1,0 +1,233 @@
+import { Button, Menu } from '@mantine/core';
+import { useEffect, useState } from 'react';
+import { Notice } from '../../parts/Notice';
+import { taskTitle, timeOf, dayTitle } from '../../words/clockWords';
+import { countdown, lengthText } from '../../words/dayWords';
+import { textNow } from '../../words/stepWords';
+import { goesOn, type Next } from '../../../core/schedule';
+import { useDayContext } from './dayContext';
+import classes from './days.module.css';
+import { colourOf, Letter } from './Letter';
+import { readySound } from './sound';
+import { Timers } from './Timers';
+import { useAlarms, type Alarm } from './useAlarms';
+import { useAwake } from './useAwake';
+import { useRunning } from './useRunning';
+
+const MIN_MS = 60_000;
+/** What is further away is told by its day and time alone. */
+const SOON_MS = 12 * 3_600_000;
+
+/** Going through the day: the next thing large, what goes on by itself with its countdown, alarms, timers. */
+export function RunView() {
+  const context = useDayContext();
+  const { day, bakes, change, now, nowMs, ovens } = context;
+  const running = useRunning(context);
+  const { next, late, overtime, offer } = running;
+  const began = Object.keys(day.begun).length > 0;
+  const [asks, setAsks] = useState(() => 'Notification' in window && Notification.permission === 'default');
+  useAwake(began);
+  const bakeOf = (n: Next) => bakes.find((b) => b.id === n.bakeId)!;
+  const titleOf = (n: Next): string => `${taskTitle(n.task)}, ${bakeOf(n).title}`;
+  const alarms: Alarm[] = began
+    ? [
+        ...next
+          .filter((n) => n.running || n.lain.hands.length > 0)
+          .map((n) => ({
+            key: `${n.key}@${n.due}`,
+            at: n.due * MIN_MS,
+            title: n.running ? `Over: ${titleOf(n)}` : titleOf(n),
+          })),
+        ...day.timers
+          .filter((t) => !t.off)
+          .map((t) => ({ key: `timer ${t.id}`, at: t.endsAt, title: t.name })),
+      ]
+    : [];
+  const ringing = useAlarms(alarms, day.answered, nowMs, day.title);
+  const answer = (keys: string[]) =>
+    void change((d) => ({ ...d, answered: [...new Set([...d.answered, ...keys])].slice(-500) }));
+  useEffect(() => {
+    const press = () => readySound();
+    window.addEventListener('pointerdown', press, { once: true });
+    window.addEventListener('keydown', press, { once: true });
+    return () => {
+      window.removeEventListener('pointerdown', press);
+      window.removeEventListener('keydown', press);
+    };
+  }, []);
+  if (!day.plan) return <p>There is no plan to go through yet. Add bakes under Plan.</p>;
+  // What goes on by itself and is not over yet waits beside; what is to be done now leads.
+  const now_ = next.find((n) => !n.running || n.due <= now) ?? next[0];
+  const going = next.filter((n) => n.running && n !== now_);
+  const then = next.filter((n) => n !== now_ && !n.running);
+  const byId = (id: string) => day.people.find((p) => p.id === id)?.name ?? '';
+  const step = now_ && bakeOf(now_).formula.method.find((s) => s.id === now_.task.stepId);
+  return (
+    <div className={classes.run}>
+      <div className={classes.stack}>
+        {ringing.length > 0 && (
+          <Notice
+            kind="trouble"
+            title={ringing.map((r) => r.title).join('; ')}
+            action={{
+              words: ringing.length > 1 ? 'Quiet, all' : 'Quiet',
+              do: () => answer(ringing.map((r) => r.key)),
+            }}
+          >
+            {ringing.length > 1 ? `${ringing.length} alarms, one after another.` : 'Its time has come.'}
+          </Notice>
+        )}
+        {late.length > 0 && began && (
+          <Notice kind="word" title={`${titleOf(late[0]!)}: ${lengthText(now - late[0]!.due)} late`}>
+            What is left has been moved. Tick it when it is done, or it moves on.
+          </Notice>
+        )}
+        {overtime && (
+          <Notice kind="word" title="It does not fit into the hours given">
+            The plan now has work outside them.
+          </Notice>
+        )}
+        {offer && (
+          <Notice
+            kind="word"
+            title="There is a better order for what is left"
+            action={{ words: 'Take it', do: running.takeOffer }}
+          >
+            It waits less than the one kept. Nothing changes unless you take it.
+          </Notice>
+        )}
+        {now_ ? (
+          <section
+            className={`sheet ${classes.big}`}
+            style={colourOf(bakeOf(now_).letter)}
+            data-ringing={now_.due <= now ? '' : undefined}
+            aria-label="The next thing"
+          >
+            <div className="quiet">
+              {now_.running ? 'Going on, until' : began ? 'Next, at' : 'The first thing, at'}{' '}
+              {timeOf(now_.due)}, {dayTitle(now_.due, now)}
+            </div>
+            <div className={classes.what}>
+              <Letter of={bakeOf(now_).letter} /> <b>{taskTitle(now_.task)}</b>{' '}
+              <span className="quiet">{bakeOf(now_).title}</span>
+            </div>
+            {now_.due * MIN_MS - nowMs < SOON_MS && (
+              <div className={classes.count} role="timer" aria-live="off">
+                {countdown(now_.due * MIN_MS - nowMs)}
+              </div>
+            )}
+            {step && <p>{step.own ?? textNow(step)}</p>}
+            <p className="small quiet">
+              {lengthText(now_.lain.to - now_.lain.from)}
+              {now_.lain.hands.length > 0 &&
+                `, ${[...new Set(now_.lain.hands.map((h) => byId(h.personId)))].join(', ')}`}
+              {now_.lain.ovenId && `, ${ovens.find((o) => o.id === now_.lain.ovenId)?.name ?? ''}`}
+            </p>
+            <div className={classes.fields}>
+              {now_.running || !goesOn(now_.task) ? (
+                <Button size="lg" onClick={() => void running.tick(now_.key, 'over')}>
+                  Done
+                </Button>
+              ) : (
+                <Button size="lg" onClick={() => void running.tick(now_.key, 'begin')}>
+                  Begin
+                </Button>
+              )}
+              {!now_.running && !goesOn(now_.task) && (
+                <Button size="lg" variant="default" onClick={() => void running.tick(now_.key, 'begin')}>
+                  Begin
+                </Button>
+              )}
+              <Menu position="bottom-start">
+                <Menu.Target>
+                  <Button size="lg" variant="default">
+                    Something else
+                  </Button>
+                </Menu.Target>
+                <Menu.Dropdown>
+                  {now_.running && (
+                    <Menu.Item onClick={() => void running.tick(now_.key, 'undo')}>
+                      It was not begun
+                    </Menu.Item>
+                  )}
+                  <Menu.Item onClick={() => void running.again(now_.bakeId)}>
+                    It failed: make {bakeOf(now_).title} again
+                  </Menu.Item>
+                  {ovens
+                    .filter((o) => o.id !== now_.lain.ovenId)
+                    .map((o) => (
+                      <Menu.Item key={o.id} onClick={() => void running.moveTo(now_.bakeId, o.id)}>
+                        Bake it in: {o.name}
+                      </Menu.Item>
+                    ))}
+                </Menu.Dropdown>
+              </Menu>
+            </div>
+          </section>
+        ) : (
+          <p>All of it is over.</p>
+        )}
+        {then.length > 0 && (
+          <section className="sheet" aria-label="Then">
+            <h2 className={classes.panel}>Then</h2>
+            {then.slice(0, 8).map((n) => (
+              <div key={n.key} className={classes.going}>
+                <Letter of={bakeOf(n).letter} />
+                <span>
+                  <b>{taskTitle(n.task)}</b> <span className="quiet">{bakeOf(n).title}</span>
+                </span>
+                <span className="num">{timeOf(n.due)}</span>
+                <Button
+                  size="compact-md"
+                  variant="subtle"
+                  aria-label={`Done: ${titleOf(n)}`}
+                  onClick={() => void running.tick(n.key, 'over')}
+                >
+                  Done
+                </Button>
+              </div>
+            ))}
+          </section>
+        )}
+      </div>
+      <div className={classes.stack}>
+        {going.length > 0 && (
+          <section className="sheet" aria-label="Going on by itself">
+            <h2 className={classes.panel}>Going on by itself</h2>
+            {going.map((n) => (
+              <div key={n.key} className={classes.going}>
+                <Letter of={bakeOf(n).letter} />
+                <span>
+                  <b>{taskTitle(n.task)}</b> <span className="quiet">{bakeOf(n).title}</span>
+                </span>
+                <span className="num">{countdown(n.due * MIN_MS - nowMs)}</span>
+                <Button
+                  size="compact-md"
+                  variant="subtle"
+                  aria-label={`Over: ${titleOf(n)}`}
+                  onClick={() => void running.tick(n.key, 'over')}
+                >
+                  Over
+                </Button>
+              </div>
+            ))}
+          </section>
+        )}
+        <Timers />
+        {asks && (
+          <section className={`sheet ${classes.panel}`}>
+            <p className="small">
+              With your leave the browser tells alarms also while another page is in front.
+            </p>
+            <Button
+              variant="default"
+              onClick={() => void Notification.requestPermission().then(() => setAsks(false))}
+            >
+              Allow notices
+            </Button>
+          </section>
+        )}
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,52 @@
+import { useCallback, useMemo, useState } from 'react';
+import type { BakeDay, DayRow } from '../../../contract/days';
+import { problemIn, useDayQuery, usePutDayMutation } from '../../api/api';
+import { makeTurns } from '../../api/inTurn';
+import { sayProblem } from '../../words/problems';
+
+/** A change of a day, so that it can be made once more on what another device made of it meanwhile. */
+export type DayChange = (day: BakeDay) => BakeDay;
+
+/** So often a day is looked at anew, ms: another device may have changed it. */
+const POLL_MS = 3000;
+const MOST_TRIES = 5;
+
+/**
+ * A bake day as it is, with the presses that are on their way. A change that finds the day changed by another device is made
+ * on that; what cannot be kept is said, and not shown as if it were.
+ */
+export function useDay(id: string) {
+  const { data, error, refetch } = useDayQuery(id, { pollingInterval: POLL_MS });
+  const [put] = usePutDayMutation();
+  const [waiting, setWaiting] = useState<readonly DayChange[]>([]);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const inTurn = useMemo(() => makeTurns(), []);
+  const change = useCallback(
+    (to: DayChange): Promise<void> => {
+      setWaiting((w) => [...w, to]);
+      return inTurn(async () => {
+        let there = (await refetch()).data;
+        for (let tries = 0; there && tries < MOST_TRIES; tries++) {
+          const { id: _id, rev, ...doc } = there;
+          const done = await put({ id, rev, doc: to(doc) });
+          const told = 'error' in done ? problemIn(done.error) : null;
+          if (!('error' in done)) {
+            setTrouble(null);
+            break;
+          }
+          there = told?.code === 'day.changed' ? (told.current as DayRow) : undefined;
+          if (!there) setTrouble(sayProblem(told?.code ?? null));
+        }
+        if (!there) setTrouble((t) => t ?? sayProblem(null));
+        setWaiting((w) => w.filter((f) => f !== to));
+      });
+    },
+    [id, inTurn, put, refetch],
+  );
+  const day = useMemo(() => {
+    if (!data) return null;
+    const { id: _id, rev: _rev, ...doc } = data;
+    return waiting.reduce<BakeDay>((d, to) => to(d), doc);
+  }, [data, waiting]);
+  return { day, error: data ? null : error, refetch, change, trouble };
+}

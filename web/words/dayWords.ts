@@ -1,0 +1,66 @@
+import type { Clash, DayPlan, Lack, Remedy } from '../../core/schedule';
+import { timeText } from './actions';
+import { dayTitle, timeOf } from './clockWords';
+import { listed } from './format';
+
+/** How sure a plan is to be the best. */
+export function sayProof({ proof }: DayPlan): string {
+  if (proof.kind === 'proved') return 'No better plan than this: proved.';
+  if (proof.kind === 'best') return 'The best plan found; a better one is not ruled out.';
+  const percent = Math.max(1, Math.ceil(100 * (proof.share ?? 0)));
+  return `No plan is better by more than ${percent} %: proved.`;
+}
+
+const THINGS: Record<string, string> = {
+  mixer: 'mixer',
+  hob: 'rings on the hob',
+  fridge: 'shelves in the fridge',
+  freezer: 'shelves in the freezer',
+  warm: 'warm places',
+  pot: 'lidded pots',
+};
+export const thingName = (thing: string): string => THINGS[thing] ?? thing;
+export const COUNTED = Object.keys(THINGS);
+
+function sayLack(lack: Lack): string {
+  switch (lack.kind) {
+    case 'people':
+      return 'there are not enough hands in the hours given';
+    case 'oven':
+      return 'the ovens do not suffice';
+    case 'count':
+      return `there are not enough ${thingName(lack.thing)}`;
+    case 'time':
+      return 'there is not enough time before it is wanted';
+    case 'fits':
+      return 'it goes into no oven of this day, or not in one go and cannot wait for a second';
+  }
+}
+/** What does not fit, in a sentence; suspected where the search ended undecided. */
+export function sayClash({ bakeIds, lacks, proved }: Clash, title: (id: string) => string): string {
+  const who = listed(bakeIds.map(title));
+  const why = listed(lacks.map(sayLack));
+  return `${who} ${bakeIds.length === 1 ? 'does' : 'do'} not fit${bakeIds.length > 1 ? ' together' : ''}: ${why}.${proved ? '' : ' This is suspected, not proved.'}`;
+}
+export function sayRemedy(r: Remedy, title: (id: string) => string, now: number): string {
+  switch (r.kind) {
+    case 'later':
+      return `${title(r.bakeId)} ready at ${timeOf(r.readyBy)}`;
+    case 'before':
+      return `${title(r.bakeId)} made ahead, ready ${dayTitle(r.readyAt, now)}, ${timeOf(r.readyAt)}`;
+    case 'more':
+      return `one more of: ${thingName(r.thing)}`;
+    case 'drop':
+      return `leave out ${title(r.bakeId)}`;
+  }
+}
+/** "3 h 20 min". */
+export const lengthText = (min: number): string => timeText([Math.round(min), Math.round(min)]);
+
+/** "1:04:30", or "+2:10" past its time. */
+export function countdown(ms: number): string {
+  const s = Math.abs(Math.round(ms / 1000));
+  const two = (n: number): string => String(n).padStart(2, '0');
+  const text = s >= 3600 ? `${Math.floor(s / 3600)}:${two(Math.floor((s % 3600) / 60))}:${two(s % 60)}` : `${Math.floor(s / 60)}:${two(s % 60)}`; // prettier-ignore
+  return ms < 0 ? `+${text}` : text;
+}
