@@ -187,6 +187,9 @@ export const CALLS = {
 
   days: call<Nothing, { rows: DayRow[] }>('get', '/days', 'Bake days'),
   day: call<Nothing, DayRow>('get', '/days/:id', 'A bake day as it goes'),
+  dayCalendar: call<Nothing, Nothing>('get', '/days/:id/calendar.ics', 'The plan of a day for a calendar', {
+    stream: true,
+  }),
   createDay: call<BakeDay, DayRow>('post', '/days', 'Adds a bake day', { status: MADE }),
   putDay: call<Put<BakeDay>, DayRow>(
     'put',

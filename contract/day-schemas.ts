@@ -69,6 +69,7 @@ export const daySchema = obj({
   usual: hours(),
   plan: lazy((v: unknown) => (v === null ? mixed().nullable() : plan)),
   plannedFor: text(40_000).defined(),
+  told: record(text(400).defined(), 2000),
   begun: record(
     obj({ from: minute(), to: minute().nullable().defined(), lasts: finite().min(0).max(20_160) }),
     2000,

@@ -1,4 +1,5 @@
-import type { DayPlan } from '../core/schedule';
+import { taskKey, type DayPlan } from '../core/schedule';
+import type { Entry } from './calendar';
 import type { Hours } from './dto';
 
 /** One bake of a day: a kept version, so many batches of it, wanted at min since the epoch, ready no longer before than that. */
@@ -36,6 +37,8 @@ export type BakeDay = {
   usual: Hours | null;
   plan: DayPlan | null;
   plannedFor: string;
+  /** What each task of the plan is, in words, by "bake/task": for calendars that read it from the server. */
+  told: Record<string, string>;
   /** By "bake/task". */
   begun: Record<string, Begun>;
   /** Ovens that bakes are in or were moved to, by bake. */
@@ -46,6 +49,15 @@ export type BakeDay = {
   answered: string[];
   timers: HandTimer[];
 };
+/** The plan of a day as entries of a calendar. */
+export const calendarEntries = ({ plan, told, people }: BakeDay): Entry[] =>
+  (plan?.lain ?? []).map((l) => ({
+    title: told[taskKey(l.bakeId, l.taskId)] ?? '',
+    about: [...new Set(l.hands.map((h) => people.find((p) => p.id === h.personId)?.name ?? ''))].join(', '),
+    from: l.from,
+    to: l.to,
+    alarm: l.hands.length > 0,
+  }));
 export type DayRow = BakeDay & { id: string; rev: number };
 
 /** What a kitchen has of counted things, until it is said otherwise. */

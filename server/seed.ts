@@ -72,6 +72,7 @@ function demoDay(shelf: ReadonlyMap<string, { formulaId: string; versionId: stri
     })),
     plan: null,
     plannedFor: '',
+    told: {},
     begun: {},
     inOven: {},
     pins: {},

@@ -5,4 +5,5 @@ export { planDay, type DayPlan, type Lain, type OvenStretch } from './day';
 export * from './lists';
 export * from './live';
 export * from './one';
+export * from './rescues';
 export * from './ticks';

@@ -4,6 +4,7 @@ import { finish } from '../rebalance';
 import { dayOf } from '../testing/days';
 import { taskKey } from './build';
 import { planDay } from './day';
+import { rescuesOf } from './rescues';
 import { goesOn, madeAgain, nextOf, ticked, type BegunMap } from './ticks';
 
 const day = dayOf(3, 3);
@@ -57,5 +58,18 @@ describe('what is ticked of a day', () => {
 
   it('a task that is not there changes nothing', () => {
     expect(ticked(bakes, plan, {}, 'nobody/t1', 'over', 1)).toEqual({});
+  });
+});
+
+describe('what has to be rescued', () => {
+  it('a proved dough whose oven is late goes into the fridge; while it is in time nothing is said', () => {
+    const bake = bakes.find((b) => b.tasks.some((t) => t.kind === 'proof'));
+    if (!bake) throw new Error('this day has a dough that proves');
+    const proof = bake.tasks.find((t) => t.kind === 'proof')!;
+    const at = plan.lain.find((l) => l.bakeId === bake.id && l.taskId === proof.id)!;
+    const begun = { [taskKey(bake.id, proof.id)]: { from: at.from, to: at.to } };
+    expect(rescuesOf(bakes, plan, begun, at.to)).toEqual([]);
+    const over = rescuesOf(bakes, plan, begun, at.to + proof.waitMost! + 30);
+    expect(over).toEqual([{ bakeId: bake.id, taskId: proof.id, kind: 'fridge', overMin: 30 }]);
   });
 });

@@ -1,4 +1,5 @@
 import { sql } from 'drizzle-orm';
+import ICAL from 'ical.js';
 import { describe, expect, it } from 'vitest';
 import type { DayRow } from '../../contract/days';
 import {
@@ -243,8 +244,15 @@ describe('eaters and the kitchen', () => {
     await api.put(at).send({ rev, doc: begun }).expect(200);
     const late = problem(await api.put(at).send({ rev, doc }).expect(409));
     expect(late).toMatchObject({ code: 'day.changed', current: { rev: 2, begun: begun.begun } });
+    const calendar = await api
+      .get(`${at}/calendar.ics`)
+      .expect(200)
+      .expect('Content-Type', /^text\/calendar/);
+    const [event] = new ICAL.Component(ICAL.parse(calendar.text) as unknown[]).getAllSubcomponents('vevent');
+    expect(new ICAL.Event(event!)).toMatchObject({ summary: 'Harbour scones: Mix', description: 'Kiosk' });
+    expect(new ICAL.Event(event!).startDate.toUnixTime()).toBe(60 * doc.plan!.lain[0]!.from);
     await api.delete(at).expect(204);
-    expect(problem(await api.get(at).expect(404)).code).toBe('day.notFound');
+    expect(problem(await api.get(`${at}/calendar.ics`).expect(404)).code).toBe('day.notFound');
     await api.post(`${at}/restore`).expect(200);
     const rows = ((await api.get(path('/days')).expect(200)).body as { rows: DayRow[] }).rows;
     expect(rows.map((d) => d.begun)).toContainEqual(begun.begun);

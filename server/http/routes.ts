@@ -2,6 +2,8 @@ import { pipeline } from 'node:stream/promises';
 import { Readable } from 'node:stream';
 import { json, Router, type Request, type Response } from 'express';
 import type { RestoreWord } from '../../contract/backup';
+import { calendarOf } from '../../contract/calendar';
+import { calendarEntries } from '../../contract/days';
 import { bodySchema, querySchema } from '../../contract/call-schemas';
 import { CALLS, type AnswerOf, type BodyOf, type CallName, type QueryOf } from '../../contract/calls';
 import type { WorkName } from '../../contract/work';
@@ -95,6 +97,10 @@ function handlers({ db, compute, demo = false }: House): Handlers {
     restoreWay: ({ id }) => kitchen.ways.restore(db, id),
     days: async () => ({ rows: await kitchen.days.list(db) }),
     day: ({ id }) => kitchen.days.get(db, id),
+    dayCalendar: async ({ id, res }) => {
+      res.type('text/calendar').send(calendarOf(calendarEntries(await kitchen.days.get(db, id))));
+      return undefined;
+    },
     createDay: ({ body }) => kitchen.days.create(db, body),
     putDay: ({ id, body }) => kitchen.days.put(db, id, body),
     removeDay: ({ id }) => kitchen.days.remove(db, id).then(nothing),

@@ -106,6 +106,7 @@ const day: BodyOf<'createDay'> = {
     proof: { kind: 'within', share: 0.02 },
   },
   plannedFor: 'k',
+  told: { 'b1/t1': 'Harbour scones: Mix' },
   begun: { 'b1/t1': { from: 29_899_000, to: null, lasts: 30 } },
   inOven: { b1: 'o1' },
   pins: { 'b1/t2': 29_899_100 },

@@ -1,4 +1,4 @@
-import type { Clash, DayPlan, Lack, Remedy } from '../../core/schedule';
+import type { Clash, DayPlan, Lack, Remedy, Rescue } from '../../core/schedule';
 import { timeText } from './actions';
 import { dayTitle, timeOf } from './clockWords';
 import { listed } from './format';
@@ -63,4 +63,19 @@ export function countdown(ms: number): string {
   const two = (n: number): string => String(n).padStart(2, '0');
   const text = s >= 3600 ? `${Math.floor(s / 3600)}:${two(Math.floor((s % 3600) / 60))}:${two(s % 60)}` : `${Math.floor(s / 60)}:${two(s % 60)}`; // prettier-ignore
   return ms < 0 ? `+${text}` : text;
+}
+
+/** What to do with what would wait too long. */
+export function sayRescue({ kind, overMin }: Rescue, title: string): string {
+  const by = lengthText(overMin);
+  switch (kind) {
+    case 'fridge':
+      return `${title} would prove ${by} too long. Put it into the fridge now, covered; take it out when its oven is nearly hot.`;
+    case 'gas':
+      return `${title} is mixed and would stand ${by} too long: its soda or powder is losing gas. Bake what goes in now, or mix it again later.`;
+    case 'hot':
+      return `The pot for ${title} is hot ${by} too soon. Turn the oven down until the dough is ready.`;
+    case 'waits':
+      return `${title} would wait ${by} longer than it bears. Cover it, keep it cool, and look at it before you go on.`;
+  }
 }

@@ -10,7 +10,7 @@ import { usePantry } from '../../pantry/usePantry';
 import { HoursField } from '../../parts/HoursField';
 import { Notice } from '../../parts/Notice';
 import { WhenField } from '../../parts/WhenField';
-import { fileName, saveFile } from '../../parts/saveFile';
+import { saveCalendar } from '../../parts/saveCalendar';
 import { timeText } from '../../words/actions';
 import {
   dailyHours,
@@ -23,7 +23,6 @@ import {
 } from '../../words/clockWords';
 import { textNow } from '../../words/stepWords';
 import { useDeskContext } from '../desk/context';
-import { calendarOf } from './calendar';
 import { entriesOf } from './entries';
 import classes from './clock.module.css';
 
@@ -102,11 +101,7 @@ export function ClockStop() {
         {clock && (
           <Button
             variant="subtle"
-            onClick={() =>
-              void calendarOf(entriesOf(formula.title, clock)).then((text) =>
-                saveFile(fileName(formula.title, 'ics'), text, 'text/calendar'),
-              )
-            }
+            onClick={() => void saveCalendar(formula.title, entriesOf(formula.title, clock))}
           >
             Save for a calendar
           </Button>

@@ -1,6 +1,6 @@
 import type { Clock } from '../../../core/schedule';
 import { taskLength, taskTitle } from '../../words/clockWords';
-import type { Entry } from './calendar';
+import type { Entry } from '../../../contract/calendar';
 
 /** The clock of one bake as entries of a calendar. */
 export const entriesOf = (title: string, { placed }: Clock): Entry[] =>

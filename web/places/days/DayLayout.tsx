@@ -43,7 +43,7 @@ export function DayLayout() {
     // What is begun and planned does not change what is asked.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [wanted, versions, kitchen, pantry]);
-  const { working, clash } = usePlan(day, asked, change);
+  const { working, clash } = usePlan(day, asked, bakes, change);
   const nowMs = useServerNow();
   if (error)
     return (
@@ -65,6 +65,7 @@ export function DayLayout() {
       </main>
     );
   const context: DayContext = {
+    id,
     day,
     change,
     bakes,

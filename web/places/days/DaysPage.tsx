@@ -90,6 +90,7 @@ function NewDay({ last }: { last: DayRow | undefined }) {
       usual: last?.usual ?? null,
       plan: null,
       plannedFor: '',
+      told: {},
       begun: {},
       inOven: {},
       pins: {},

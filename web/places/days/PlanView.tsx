@@ -1,9 +1,10 @@
 import { Button, Progress } from '@mantine/core';
+import { calendarEntries } from '../../../contract/days';
+import { addressOf } from '../../api/api';
 import { Notice } from '../../parts/Notice';
-import { saveFile, fileName } from '../../parts/saveFile';
-import { dateOf, dayTitle, taskTitle, timeOf } from '../../words/clockWords';
+import { saveCalendar } from '../../parts/saveCalendar';
+import { dateOf, dayTitle, timeOf } from '../../words/clockWords';
 import { lengthText, sayClash, sayProof, sayRemedy } from '../../words/dayWords';
-import { calendarOf } from '../clock/calendar';
 import { ByTime } from './ByTime';
 import { DayBakes } from './DayBakes';
 import { DayMeans } from './DayMeans';
@@ -15,7 +16,7 @@ import { Lanes } from './Lanes';
 /** The plan of a day: what is wanted at the left, who does what when at the right. */
 export function PlanView() {
   const context = useDayContext();
-  const { day, bakes, working, clash, now, change } = context;
+  const { id, day, bakes, working, clash, now, change } = context;
   const { plan } = day;
   const title = (id: string): string => bakes.find((b) => b.id === id)?.title ?? 'A bake';
   const tooLate =
@@ -23,27 +24,6 @@ export function PlanView() {
   const begins = plan && plan.lain.length > 0 ? Math.min(...plan.lain.map((l) => l.from)) : null;
   const ends = plan && plan.lain.length > 0 ? Math.max(...plan.lain.map((l) => l.to)) : null;
   const byHand = plan?.lain.flatMap((l) => l.hands).reduce((s, h) => s + h.to - h.from, 0) ?? 0;
-  const task = (bakeId: string, taskId: string) =>
-    bakes.find((b) => b.id === bakeId)?.tasks.find((t) => t.id === taskId);
-  const save = async () => {
-    const entries = (plan?.lain ?? []).flatMap((l) => {
-      const t = task(l.bakeId, l.taskId);
-      if (!t) return [];
-      const who = [
-        ...new Set(l.hands.map((h) => day.people.find((p) => p.id === h.personId)?.name ?? '')),
-      ].join(', ');
-      return [
-        {
-          title: `${title(l.bakeId)}: ${taskTitle(t)}`,
-          about: who,
-          from: l.from,
-          to: l.to,
-          alarm: l.hands.length > 0,
-        },
-      ];
-    });
-    saveFile(fileName(day.title, 'ics'), await calendarOf(entries), 'text/calendar');
-  };
   return (
     <div className={classes.plan}>
       <div className={classes.aside}>
@@ -110,7 +90,11 @@ export function PlanView() {
               {dateOf(begins).toLocaleDateString('en-GB', { weekday: 'long' })}; all ready at{' '}
               <b className="num">{timeOf(ends)}</b>. About {lengthText(byHand)} by hand.{' '}
               {working === null && <span className="quiet">{sayProof(plan)}</span>}{' '}
-              <Button size="compact-md" variant="subtle" onClick={() => void save()}>
+              <Button
+                size="compact-md"
+                variant="subtle"
+                onClick={() => void saveCalendar(day.title, calendarEntries(day))}
+              >
                 Save for a calendar
               </Button>
             </p>
@@ -118,6 +102,9 @@ export function PlanView() {
               <Lanes />
             </section>
             <ByTime />
+            <p className="small quiet">
+              Calendars on this machine can follow the day at <code>{addressOf('dayCalendar', id)}</code>
+            </p>
           </>
         )}
       </div>

@@ -2,7 +2,7 @@ import { Button, Menu } from '@mantine/core';
 import { useEffect, useState } from 'react';
 import { Notice } from '../../parts/Notice';
 import { taskTitle, timeOf, dayTitle } from '../../words/clockWords';
-import { countdown, lengthText } from '../../words/dayWords';
+import { countdown, lengthText, sayRescue } from '../../words/dayWords';
 import { textNow } from '../../words/stepWords';
 import { goesOn, type Next } from '../../../core/schedule';
 import { useDayContext } from './dayContext';
@@ -82,6 +82,11 @@ export function RunView() {
             What is left has been moved. Tick it when it is done, or it moves on.
           </Notice>
         )}
+        {running.rescues.map((r) => (
+          <Notice key={`${r.bakeId}/${r.taskId}`} kind="word" title="This has to be rescued">
+            {sayRescue(r, bakes.find((b) => b.id === r.bakeId)?.title ?? '')}
+          </Notice>
+        ))}
         {overtime && (
           <Notice kind="word" title="It does not fit into the hours given">
             The plan now has work outside them.

@@ -7,6 +7,7 @@ import type { DayChange } from './useDay';
 
 /** What the pages of a day share. */
 export type DayContext = {
+  id: string;
   day: BakeDay;
   change: (to: DayChange) => Promise<void>;
   bakes: DayBakeRead[];

@@ -1,8 +1,9 @@
 import { useEffect } from 'react';
 import type { BakeDay } from '../../../contract/days';
-import type { Clash, DayAsked } from '../../../core/schedule';
+import { taskKey, type Clash, type DayAsked } from '../../../core/schedule';
 import { useCompute } from '../../workers/useCompute';
-import { wantedOf } from './asked';
+import { taskTitle } from '../../words/clockWords';
+import { wantedOf, type DayBakeRead } from './asked';
 import type { DayChange } from './useDay';
 
 /** A first plan comes after this, ms, the best of the longer look after that. */
@@ -16,6 +17,7 @@ const BEST_MS = 4000;
 export function usePlan(
   day: BakeDay | null,
   asked: DayAsked | null,
+  bakes: readonly DayBakeRead[],
   change: (to: DayChange) => Promise<void>,
 ): { working: number | null; clash: Clash | null } {
   const wanted = day ? wantedOf(day) : '';
@@ -32,10 +34,18 @@ export function usePlan(
     if (!stale || !(found ?? soon)) return;
     const final = found !== null;
     void change((d) =>
-      wantedOf(d) === wanted ? { ...d, plan: found ?? soon, plannedFor: final ? wanted : d.plannedFor } : d,
+      wantedOf(d) === wanted
+        ? { ...d, plan: found ?? soon, told: toldOf(bakes), plannedFor: final ? wanted : d.plannedFor }
+        : d,
     );
-  }, [stale, found, soon, change, wanted]);
+  }, [stale, found, soon, change, wanted, bakes]);
   if (!stale) return { working: null, clash: null };
   const clash = !first.working && first.output ? first.output.clash : null;
   return { working: clash ? null : (best.progress ?? first.progress ?? 0), clash };
 }
+
+/** What each task is, in words. */
+const toldOf = (bakes: readonly DayBakeRead[]): Record<string, string> =>
+  Object.fromEntries(
+    bakes.flatMap((b) => b.tasks.map((t) => [taskKey(b.id, t.id), `${b.title}: ${taskTitle(t)}`])),
+  );

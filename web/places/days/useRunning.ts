@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { BakeDay } from '../../../contract/days';
 import type { DayPlan, Live, Tick } from '../../../core/schedule';
-import { madeAgain, nextOf, ticked } from '../../../core/schedule';
+import { madeAgain, nextOf, rescuesOf, ticked } from '../../../core/schedule';
 import { usePantry } from '../../pantry/usePantry';
 import { compute } from '../../workers/compute';
 import type { DayContext } from './dayContext';
@@ -69,6 +69,7 @@ export function useRunning({ day, asked, bakes, change, now }: DayContext) {
     await planAnew(of(day));
   };
   const next = day.plan ? nextOf(bakes, day.plan, day.begun) : [];
+  const rescues = day.plan ? rescuesOf(bakes, day.plan, day.begun, now) : [];
   const late = next.filter((n) => !n.running && n.due < now - LATE_MIN);
   const began = Object.keys(day.begun).length > 0;
   const lateKey =
@@ -82,5 +83,5 @@ export function useRunning({ day, asked, bakes, change, now }: DayContext) {
     if (offer) void change((d) => ({ ...d, plan: offer }));
     setOffer(null);
   };
-  return { next, late, overtime, offer, takeOffer, drop: () => setOffer(null), tick, again, moveTo };
+  return { next, late, rescues, overtime, offer, takeOffer, drop: () => setOffer(null), tick, again, moveTo };
 }

@@ -1,18 +1,16 @@
-import { dateOf } from '../../words/clockWords';
+import { createEvents } from 'ics';
 
 /** What stands in a calendar: when, what, and whether somebody has to lend a hand. Times are min since the epoch. */
 export type Entry = { title: string; about: string; from: number; to: number; alarm: boolean };
 
-/** Entries as an iCalendar file, with an alarm where somebody has to lend a hand. */
-export async function calendarOf(entries: readonly Entry[]): Promise<string> {
-  const { createEvents } = await import('ics');
-  const at = (min: number): number => dateOf(min).getTime();
+/** Entries as an iCalendar file (RFC 5545), in UTC, with an alarm where somebody has to lend a hand. */
+export function calendarOf(entries: readonly Entry[]): string {
   const { error, value } = createEvents(
     entries.map((e) => ({
       title: e.title,
       description: e.about,
-      start: at(e.from),
-      end: at(e.to),
+      start: e.from * 60_000,
+      end: e.to * 60_000,
       startInputType: 'utc' as const,
       startOutputType: 'utc' as const,
       endInputType: 'utc' as const,
@@ -27,6 +25,6 @@ export async function calendarOf(entries: readonly Entry[]): Promise<string> {
         : {}),
     })),
   );
-  if (error || !value) throw error ?? new Error('nothing to write');
+  if (error || typeof value !== 'string') throw error ?? new Error('nothing to write');
   return value;
 }
