@@ -12,6 +12,7 @@ import { loadHighs, optimumByHighs } from '../core/testing/highs';
 import type { PantryRow } from '../contract/dto';
 import { entriesOf, NO_FACETS, searchEntries } from '../web/places/pantry/list';
 import { DEMO_FORMULAS } from '../demo/data/formulas';
+import { days } from './bench-days';
 import { at, print } from './print';
 
 /** Speeds, printed beside what was aimed at. Run by scripts/bench.mjs, which has started the built server. */
@@ -276,5 +277,6 @@ async function server() {
 }
 
 await core();
+days();
 pantry();
 await server();

@@ -16,13 +16,7 @@ function liveAt(plan: DayPlan, now: number, lateMin = 0): Live {
       l.to <= now
         ? { from: l.from, to: l.to }
         : { from: l.from, to: null, lasts: l.to - l.from + (l === running[0] ? lateMin : 0) };
-  return {
-    now,
-    begun,
-    oven: Object.fromEntries(
-      plan.lain.flatMap((l) => (l.ovenId && l.from < now ? [[l.bakeId, l.ovenId]] : [])),
-    ),
-  };
+  return { now, begun, oven: {} };
 }
 
 describe('a day under way', () => {
@@ -82,6 +76,18 @@ describe('a day under way', () => {
     };
     const plan = planned(day);
     expect(replan(day, plan, { now: atHour(1, 23), begun: {}, oven: {} })!.overtime).toBe(true);
+  });
+
+  it('what is in the second oven stays in it', () => {
+    const day = dayOf(1, 3, { ovens: 2 });
+    const plan = planned(day);
+    const inOven = plan.lain.filter((l) => l.ovenId);
+    for (const stay of inOven) {
+      const next = replan(day, plan, liveAt(plan, stay.from + 5))!.plan;
+      expect(next.lain.find((l) => l.bakeId === stay.bakeId && l.taskId === stay.taskId)!.ovenId).toBe(
+        stay.ovenId,
+      );
+    }
   });
 
   it('a better order is offered only where it is better', () => {

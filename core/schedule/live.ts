@@ -1,4 +1,4 @@
-import { problemOf, type DayAsked, type Live } from './build';
+import { problemOf, taskKey, type DayAsked, type Live } from './build';
 import { checked, dayPlanOf, retimed, type DayPlan } from './day';
 import { keepOrders } from './orders';
 import { planSteps, type PlanMore } from './plan';
@@ -22,7 +22,8 @@ const stayOn = (day: DayAsked, now: number): DayAsked => ({
  * A day under way planned anew at once: what has begun stays where it is, the rest keeps its orders and moves as little as it
  * has to. Where no order stands any more it is planned without them, and where nobody's hours suffice they stay on, which is said.
  */
-export function replan(day: DayAsked, was: DayPlan, live: Live): Replanned | null {
+export function replan(day: DayAsked, was: DayPlan, told: Live): Replanned | null {
+  const live = where(was, told);
   for (const overtime of [false, true]) {
     const asked = overtime ? stayOn(day, live.now) : day;
     const laid = problemOf(asked, live);
@@ -40,12 +41,25 @@ export function replan(day: DayAsked, was: DayPlan, live: Live): Replanned | nul
   return null;
 }
 
+/** What is in an oven is in the one it was planned for, unless it was said to be elsewhere. */
+const where = ({ lain }: DayPlan, live: Live): Live => ({
+  ...live,
+  oven: {
+    ...Object.fromEntries(
+      lain.flatMap((l) =>
+        l.ovenId && taskKey(l.bakeId, l.taskId) in live.begun ? [[l.bakeId, l.ovenId]] : [],
+      ),
+    ),
+    ...live.oven,
+  },
+});
+
 /** Who lent a hand to what has begun is what it was. */
 const withBegun = (next: DayPlan, was: DayPlan, begun: ReadonlySet<string>): DayPlan => ({
   ...next,
   lain: next.lain.map((l) => {
     const before = was.lain.find((x) => x.bakeId === l.bakeId && x.taskId === l.taskId);
-    return before && begun.has(`${l.bakeId}/${l.taskId}`) ? { ...l, hands: before.hands } : l;
+    return before && begun.has(taskKey(l.bakeId, l.taskId)) ? { ...l, hands: before.hands } : l;
   }),
 });
 
@@ -58,7 +72,7 @@ export function* better(
   live: Live,
   more: PlanMore,
 ): Generator<void, DayPlan | null> {
-  const laid = problemOf(day, live);
+  const laid = problemOf(day, where(now, live));
   const steps = planSteps(laid.problem, more);
   for (let s = steps.next(); ; s = steps.next()) {
     if (!s.done) {

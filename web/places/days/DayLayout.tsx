@@ -43,8 +43,8 @@ export function DayLayout() {
     // What is begun and planned does not change what is asked.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [wanted, versions, kitchen, pantry]);
-  const { working, clash } = usePlan(day, asked, bakes, change);
   const nowMs = useServerNow();
+  const { working, clash } = usePlan({ day, asked, bakes, change, now: Math.floor(nowMs / 60_000) });
   if (error)
     return (
       <main id="main" className={classes.page}>

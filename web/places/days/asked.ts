@@ -8,6 +8,7 @@ import {
   type BakeTasks,
   type DayAsked,
   type Listed,
+  type Live,
   type Stretch,
 } from '../../../core/schedule';
 import { dailyHours, dateOf } from '../../words/clockWords';
@@ -107,6 +108,9 @@ function outside(inside: readonly Stretch[], from: number, to: number): Stretch[
   if (at < to) odd.push([at, to]);
   return odd;
 }
+
+/** A day as it goes at a time: what has begun, and which ovens things are in. */
+export const liveOf = (day: BakeDay, now: number): Live => ({ now, begun: day.begun, oven: day.inOven });
 
 /** What a plan was made for, in full: where it is not what is wanted now, the plan is not either. */
 export const wantedOf = ({ bakes, people, ovenIds, counts, usual, pins, date }: BakeDay): string =>

@@ -1,16 +1,15 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { BakeDay } from '../../../contract/days';
-import type { DayPlan, Live, Tick } from '../../../core/schedule';
+import type { DayPlan, Tick } from '../../../core/schedule';
 import { madeAgain, nextOf, rescuesOf, ticked } from '../../../core/schedule';
 import { usePantry } from '../../pantry/usePantry';
 import { compute } from '../../workers/compute';
+import { liveOf } from './asked';
 import type { DayContext } from './dayContext';
 
 /** What is late by less than this moves nothing. */
 const LATE_MIN = 3;
 const BETTER_MS = 200;
-
-const liveOf = (day: BakeDay, now: number): Live => ({ now, begun: day.begun, oven: day.inOven });
 
 /**
  * What is pressed while a day goes on: it is kept at once and the rest is planned anew, with the orders kept; a better order is
