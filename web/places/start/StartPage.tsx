@@ -1,6 +1,6 @@
 import { Button, Radio } from '@mantine/core';
 import { useRef, useEffect } from 'react';
-import { Link, useNavigate, useSearchParams } from 'react-router';
+import { Link, useNavigate, useNavigation, useSearchParams } from 'react-router';
 import { useChangeKitchen } from '../../api/useChangeKitchen';
 import { useKitchen } from '../../api/useKitchen';
 import { usePageTitle } from '../../parts/usePageTitle';
@@ -23,14 +23,15 @@ export function StartPage() {
   // Whoever listens hears the next question, not the button that was pressed.
   useEffect(() => heading.current?.focus(), [at]);
   // That they were asked is kept, whatever was answered: the shelf asks no more.
-  // Who has gone somewhere else meanwhile is left there.
-  const here = useRef(true);
+  // Who has gone somewhere else meanwhile, or is on the way there, is left alone.
+  const { state } = useNavigation();
+  const stays = useRef(true);
   useEffect(() => {
-    here.current = true;
-    return () => void (here.current = false);
-  }, []);
+    stays.current = state === 'idle';
+    return () => void (stays.current = false);
+  }, [state]);
   const end = async () => {
-    if ((await change({})) && here.current) void navigate('/');
+    if ((await change({})) && stays.current) void navigate('/');
   };
   return (
     <main id="main" className={classes.page}>
