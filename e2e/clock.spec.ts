@@ -29,6 +29,11 @@ test('the clock of one bake: backwards from when it is wanted, begun the evening
   await expect(page.getByText('ready at 13:00')).toBeVisible();
   // It begins the evening before, so that two days are told.
   await expect(page.getByRole('region').or(page.locator('section.sheet'))).toHaveCount(2);
+  // The end is moved by the arrow keys; work of some minutes is put at another time, and let go again.
+  await page.getByRole('button', { name: /^Ready by 13:00/ }).press('ArrowRight');
+  await expect(page.getByText('ready at 13:15')).toBeVisible();
+  await page.getByRole('button', { name: /^Ready by 13:15/ }).press('ArrowLeft');
+  await expect(page.getByText('ready at 13:00')).toBeVisible();
   const saved = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save for a calendar' }).click();
   const file = await saved;

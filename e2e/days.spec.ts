@@ -2,7 +2,7 @@ import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Page } from '@playwright/test';
-import { expect, serve, test } from './fixtures';
+import { expect, FIRST_PORT, serve, test } from './fixtures';
 import { expectAccessible } from './helpers';
 import { copySeeded } from './seeded';
 
@@ -74,7 +74,7 @@ test('a day is gone through: ticks and timers are there after a reload, on a sec
 }) => {
   const data = mkdtempSync(join(tmpdir(), 'crumb-day-'));
   copySeeded(data);
-  const server = serve(data, 4470);
+  const server = serve(data, FIRST_PORT + 50);
   await server.start();
   const context = await browser.newContext({ baseURL: `${server.url}/` });
   try {

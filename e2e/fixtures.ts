@@ -2,7 +2,9 @@ import { spawn, type ChildProcess } from 'node:child_process';
 import { test as base } from '@playwright/test';
 import { copySeeded } from './seeded';
 
-const FIRST_PORT = 4391;
+/** Ports from here on are used; another where two runs go on at once. */
+export const FIRST_PORT = Number(process.env.E2E_PORT ?? 4389);
+const WORKER_PORT = FIRST_PORT + 2;
 /** A first start makes the database; on a busy machine that takes a while. */
 const MOST_START_MS = 120_000;
 
@@ -55,7 +57,7 @@ export const test = base.extend<object, { server: string }>({
     async ({}, use, { parallelIndex }) => {
       const data = `test-results/data-${parallelIndex}`;
       copySeeded(data);
-      const server = serve(data, FIRST_PORT + parallelIndex);
+      const server = serve(data, WORKER_PORT + parallelIndex);
       await server.start();
       await use(server.url);
       await server.stop();

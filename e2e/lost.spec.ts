@@ -2,7 +2,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Page } from '@playwright/test';
-import { expect, serve, test } from './fixtures';
+import { expect, FIRST_PORT, serve, test } from './fixtures';
 import { deskSaved, expectAccessible, leaveOut, putFormula } from './helpers';
 
 /** Whatever is done to it, what was typed is still there, or one press away. */
@@ -73,7 +73,7 @@ test('the server is killed in the middle of an edit: it is said, what was typed 
   page,
 }, { parallelIndex }) => {
   const data = mkdtempSync(join(tmpdir(), 'crumb-killed-'));
-  const server = serve(data, 4520 + parallelIndex, { demo: false });
+  const server = serve(data, FIRST_PORT + 60 + parallelIndex, { demo: false });
   await server.start();
   await page.goto(`${server.url}/new`);
   await page.getByLabel('Title').fill('Killed in the middle');

@@ -1,5 +1,5 @@
 import { cpSync, rmSync } from 'node:fs';
-import { serve } from './fixtures';
+import { FIRST_PORT, serve } from './fixtures';
 
 /** A folder with the demo in it, made once: each worker begins with a copy. */
 export const SEEDED = 'test-results/seeded';
@@ -7,7 +7,7 @@ export const SEEDED = 'test-results/seeded';
 /** Playwright's global set-up. */
 export default async function seed(): Promise<void> {
   rmSync(SEEDED, { recursive: true, force: true });
-  const server = serve(SEEDED, 4389);
+  const server = serve(SEEDED, FIRST_PORT);
   await server.start();
   await server.stop();
 }

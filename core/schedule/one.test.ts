@@ -15,7 +15,8 @@ const DAY = 24 * HOUR;
 const UP: Stretch[] = [-3, -2, -1, 0, 1, 2].map((d) => [d * DAY + 6.5 * HOUR, d * DAY + 22.5 * HOUR]);
 /** Tomorrow at so many hours, in min from the midnight that begins today. */
 const tomorrow = (hour: number): number => DAY + HOUR * hour;
-const at = (list: readonly Task[], ready: number, from?: number): Clock => clockOf(list, ready, UP, from)!;
+const at = (list: readonly Task[], ready: number, from?: number): Clock =>
+  clockOf(list, ready, UP, from === undefined ? {} : { from })!;
 const of = ({ placed }: Clock, ...kinds: Task['kind'][]) => placed.find((p) => kinds.includes(p.task.kind))!;
 const last = ({ placed }: Clock, kind: Task['kind']) => placed.findLast((p) => p.task.kind === kind)!;
 
@@ -127,6 +128,13 @@ describe('stated plans of the trade', () => {
     ); // prettier-ignore
     expect(of(clock, 'cream', 'fold', 'mix').from - of(clock, 'soften').from).toBeGreaterThanOrEqual(60);
   });
+  it('a task put at a time is begun then, and the rest goes round it', () => {
+    const clock = at(SLAB, tomorrow(13));
+    const { task, from } = of(clock, 'bake');
+    const pinned = clockOf(SLAB, tomorrow(13), UP, { pins: { [task.id]: from - 30 } })!;
+    expect(of(pinned, 'bake').from).toBe(from - 30);
+    expect(clockOf(SLAB, tomorrow(13), UP, { pins: { [task.id]: from + 300 } })).toBeNull();
+  });
   it('where nothing helps there is no clock', () => {
     expect(clockOf(ROUND, tomorrow(12), [[tomorrow(8.5), tomorrow(9)]])).toBeNull();
   });
@@ -155,9 +163,9 @@ describe('laws of the clock of one bake', () => {
   it('begun now it is ready no sooner than it takes, nothing of it is in the past, and a sooner time does not do', () => {
     for (const list of all) {
       const ready = readyFrom(list, 600, UP)!;
-      const clock = clockOf(list, ready, UP, 600)!;
+      const clock = clockOf(list, ready, UP, { from: 600 })!;
       expect(clock.from).toBeGreaterThanOrEqual(600);
-      expect(clockOf(list, ready - 15, UP, 600)).toBeNull();
+      expect(clockOf(list, ready - 15, UP, { from: 600 })).toBeNull();
     }
   });
 });

@@ -1,6 +1,6 @@
 import type { Task } from '../plan';
 import { finish } from '../rebalance';
-import type { DayAsked, Stretch } from './build';
+import { taskKey, type DayAsked, type Stretch } from './build';
 import { planDay, type DayPlan, type Lain } from './day';
 
 /** Ready sooner than it is wanted by as much as this where the hours ask for it, min. */
@@ -13,12 +13,14 @@ const ME = 'me';
 const BAKE = 'bake';
 const OVEN = 'oven';
 
+/** What else is said of one bake: nothing is begun before `from`; tasks put at a time, by id. */
+export type OneMore = { from?: number; pins?: Readonly<Record<string, number>> };
 /** One bake by one person in an oven of its own, as a day: `there` are the stretches in which they are up. */
-export const dayOfOne = (
+const dayOfOne = (
   tasks: readonly Task[],
   readyBy: number,
   there: readonly Stretch[],
-  from = readyBy - BEGINS_MIN,
+  { from = readyBy - BEGINS_MIN, pins = {} }: OneMore,
 ): DayAsked => ({
   from,
   bakes: [{ id: BAKE, tasks: [...tasks], readyBy, keepsMin: SOONEST_MIN, room: [{ loads: 1, racks: 1 }] }],
@@ -26,6 +28,7 @@ export const dayOfOne = (
   ovens: [{ id: OVEN, name: '', racks: 1 }],
   counts: {},
   odd: [],
+  pins: Object.fromEntries(Object.entries(pins).map(([id, at]) => [taskKey(BAKE, id), at])),
 });
 
 /** A task of one bake on its clock. */
@@ -38,10 +41,10 @@ export function clockOf(
   tasks: readonly Task[],
   readyBy: number,
   there: readonly Stretch[],
-  from?: number,
+  more: OneMore = {},
 ): Clock | null {
   if (tasks.length === 0) return { placed: [], from: readyBy, to: readyBy, handsOn: 0 };
-  const { plan } = finish(planDay(dayOfOne(tasks, readyBy, there, from), TRIES));
+  const { plan } = finish(planDay(dayOfOne(tasks, readyBy, there, more), TRIES));
   if (!plan) return null;
   const placed = tasks.flatMap((task) => placedOf(task, plan));
   placed.sort((a, b) => a.from - b.from || a.to - b.to);
@@ -70,7 +73,7 @@ export function readyFrom(tasks: readonly Task[], now: number, there: readonly S
   );
   const begin = Math.max(STEP_MIN, STEP_MIN * Math.floor(shortest / 2 / STEP_MIN));
   for (let min = begin; min <= LATEST_MIN; min += STEP_MIN) {
-    const clock = clockOf(tasks, from + min, there, from);
+    const clock = clockOf(tasks, from + min, there, { from });
     if (clock) return clock.to;
   }
   return null;

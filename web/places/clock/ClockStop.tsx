@@ -3,7 +3,7 @@ import { useInterval } from '@mantine/hooks';
 import { useMemo, useState } from 'react';
 import { USUAL_HOURS } from '../../../contract/dto';
 import { tasksOf } from '../../../core/plan';
-import { clockOf, readyFrom, type Placed } from '../../../core/schedule';
+import { clockOf, readyFrom } from '../../../core/schedule';
 import { useChangeKitchen } from '../../api/useChangeKitchen';
 import { useKitchen } from '../../api/useKitchen';
 import { usePantry } from '../../pantry/usePantry';
@@ -23,6 +23,7 @@ import {
 } from '../../words/clockWords';
 import { textNow } from '../../words/stepWords';
 import { useDeskContext } from '../desk/context';
+import { ClockLanes } from './ClockLanes';
 import { entriesOf } from './entries';
 import classes from './clock.module.css';
 
@@ -38,32 +39,6 @@ function usualReady(): number {
   d.setHours(13, 0, 0, 0);
   return d.getTime() / 60_000;
 }
-/** The band from the first hand put to it to the first slice: dark where somebody works. */
-function Band({ placed, from, to }: { placed: readonly Placed[]; from: number; to: number }) {
-  const at = (min: number): number => (100 * (min - from)) / Math.max(1, to - from);
-  return (
-    <svg className={classes.band} viewBox="0 0 100 8" preserveAspectRatio="none" aria-hidden="true">
-      <rect x="0" y="3" width="100" height="2" className={classes.wait} />
-      {placed.map((p) => (
-        <g key={p.task.id}>
-          {(p.task.kind === 'bake' || p.task.kind === 'blind_bake') && (
-            <rect x={at(p.from)} y="1" width={at(p.to) - at(p.from)} height="6" className={classes.oven} />
-          )}
-          {p.task.handsFirst > 0 && (
-            <rect
-              x={at(p.from)}
-              y="0"
-              width={Math.max(0.6, at(p.from + p.task.handsFirst) - at(p.from))}
-              height="8"
-              className={classes.hands}
-            />
-          )}
-        </g>
-      ))}
-    </svg>
-  );
-}
-
 /** Clock: from when it is wanted back to the first thing to do, with what is tonight and what is tomorrow. */
 export function ClockStop() {
   const { doc, solution } = useDeskContext();
@@ -71,13 +46,14 @@ export function ClockStop() {
   const [now, setNow] = useState(nowMin);
   useInterval(() => setNow(nowMin()), 30_000, { autoInvoke: true });
   const [ready, setReady] = useState(usualReady);
+  const [pins, setPins] = useState<Record<string, number>>({});
   const formula = solution?.formula ?? doc.source;
   const tasks = useMemo(() => tasksOf(formula, pantry.lookup), [formula, pantry]);
   const { up = USUAL_HOURS } = useKitchen();
   const { change, trouble } = useChangeKitchen();
   const clock = useMemo(
-    () => clockOf(tasks, ready, dailyHours(up, ready - REACH_MIN, ready)),
-    [tasks, ready, up],
+    () => clockOf(tasks, ready, dailyHours(up, ready - REACH_MIN, ready), { pins }),
+    [tasks, ready, up, pins],
   );
   const soonest = useMemo(
     () => readyFrom(tasks, now + 2, dailyHours(up, now, now + REACH_MIN)),
@@ -109,6 +85,13 @@ export function ClockStop() {
       </Group>
       <HoursField label={['Up from', 'until']} value={up} onChange={(to) => void change({ up: to })} />
       {trouble}
+      {Object.keys(pins).length > 0 && (
+        <div>
+          <Button variant="default" onClick={() => setPins({})}>
+            Let go of what was put at a time
+          </Button>
+        </div>
+      )}
       {tasks.length === 0 && <p className="quiet">There is no method to make a clock of.</p>}
       {late && (
         <Notice kind="word" title="It would have to be begun before now">
@@ -118,19 +101,27 @@ export function ClockStop() {
       )}
       {!clock && (
         <Notice kind="word" title="It does not fit">
-          Between {hourText(up.from)} and {hourText(up.to)} there is no way to be ready by then. Give another
-          time, or longer hours.
+          Between {hourText(up.from)} and {hourText(up.to)} there is no way to be ready by then
+          {Object.keys(pins).length > 0 ? ' with what was put at a time' : ''}. Give another time, or longer
+          hours.
         </Notice>
       )}
       {clock && clock.placed.length > 0 && (
         <>
           <p>
             Begun at <b className="num">{timeOf(clock.from)}</b>, {inSentence(dayTitle(clock.from, now))};
-            ready at <b className="num">{timeOf(clock.to)}</b>. Hands on for about{' '}
-            {timeText([Math.round(clock.handsOn), Math.round(clock.handsOn)])} of it. Nothing is done by hand
-            before {hourText(up.from)} or after {hourText(up.to)}.
+            ready at <b className="num">{timeOf(clock.to)}</b>, {inSentence(dayTitle(clock.to, now))}. Hands
+            on for about {timeText([Math.round(clock.handsOn), Math.round(clock.handsOn)])} of it. Nothing is
+            done by hand before {hourText(up.from)} or after {hourText(up.to)}.
           </p>
-          <Band placed={clock.placed} from={clock.from} to={clock.to} />
+          <ClockLanes
+            clock={clock}
+            now={now}
+            ready={ready}
+            pins={pins}
+            onReady={setReady}
+            onPin={(id, min) => setPins((was) => ({ ...was, [id]: min }))}
+          />
           {days.map((day) => (
             <section key={day} className="sheet" aria-label={day}>
               <h2 className={classes.day}>{day}</h2>

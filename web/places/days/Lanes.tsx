@@ -5,22 +5,23 @@ import { taskKey, type Lain } from '../../../core/schedule';
 import { taskTitle, timeOf } from '../../words/clockWords';
 import { bareDegrees, heatUnit } from '../../words/heat';
 import { useDayContext } from './dayContext';
-import classes from './days.module.css';
-import { Dragged } from './Dragged';
+import classes from '../../parts/timeline/timeline.module.css';
+import {
+  barAt,
+  isWide,
+  LABEL_PX,
+  LEAST_TRACK_PX,
+  packed,
+  PIN_MIN,
+  TARGET_PX,
+  WANT_MIN,
+} from '../../parts/timeline/bars';
+import { Dragged } from '../../parts/timeline/Dragged';
 import { colourOf } from './Letter';
-import { minAt, scaleOf, xOf } from './scale';
-import { LANE_PX, Track } from './Track';
+import { minAt, scaleOf, xOf } from '../../parts/timeline/scale';
+import { LANE_PX, Track } from '../../parts/timeline/Track';
 import { Warmth } from './Warmth';
 
-const LABEL_PX = 108;
-const LEAST_PX = 640;
-/** Keys move what has the focus by this, min: what is wanted, and a task. */
-const WANT_MIN = 15;
-const PIN_MIN = 5;
-/** What is narrower cannot be taken hold of. */
-const TARGET_PX = 24;
-/** A bar narrower than this has room for its letter alone. */
-const NARROW_PX = 56;
 /** The day as lanes over time: people, ovens with their heat, what is left to itself, and when each bake is wanted. */
 export function Lanes() {
   const { day, bakes, ovens, now, change } = useDayContext();
@@ -32,7 +33,7 @@ export function Lanes() {
       ...plan.ovens.map((o) => [o.from, o.to] as const),
       ...day.bakes.map((b) => [b.readyBy - 15, b.readyBy] as const),
     ];
-    return scaleOf(busy, Math.max(LEAST_PX, width - LABEL_PX - 24));
+    return scaleOf(busy, Math.max(LEAST_TRACK_PX, width - LABEL_PX - 24));
   }, [plan, day.bakes, width]);
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 4 } }));
   const of = (id: string) => bakes.find((b) => b.id === id);
@@ -48,11 +49,8 @@ export function Lanes() {
     if (kind === 'ready') want(key, minAt(pieces, xOf(pieces, wantedAt(key)) + delta.x));
     else pin(key, minAt(pieces, xOf(pieces, beginsAt(key)) + delta.x, PIN_MIN));
   };
-  const bar = (from: number, to: number) => ({
-    left: xOf(pieces, from),
-    width: Math.max(9, xOf(pieces, to) - xOf(pieces, from)),
-  });
-  const wide = (from: number, to: number): boolean => xOf(pieces, to) - xOf(pieces, from) > NARROW_PX;
+  const bar = (from: number, to: number) => barAt(pieces, from, to);
+  const wide = (from: number, to: number): boolean => isWide(pieces, from, to);
   const still = plan.lain.filter((l) => l.hands.length === 0 && l.ovenId === null);
   const rows = packed(still);
   return (
@@ -183,15 +181,4 @@ export function Lanes() {
       </DndContext>
     </div>
   );
-}
-
-/** As few rows as hold all without one lying over another. */
-function packed(list: readonly Lain[]): Lain[][] {
-  const rows: Lain[][] = [];
-  for (const l of [...list].sort((a, b) => a.from - b.from)) {
-    const row = rows.find((r) => r.at(-1)!.to <= l.from);
-    if (row) row.push(l);
-    else rows.push([l]);
-  }
-  return rows;
 }

@@ -1,7 +1,7 @@
 import type { OvenStretch } from '../../../core/schedule';
-import classes from './days.module.css';
-import { xOf, type Piece } from './scale';
-import { LANE_PX } from './Track';
+import classes from '../../parts/timeline/timeline.module.css';
+import { xOf, type Piece } from '../../parts/timeline/scale';
+import { LANE_PX } from '../../parts/timeline/Track';
 
 const ROOM_C = 20;
 const MOST_C = 260;

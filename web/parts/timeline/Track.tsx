@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { timeOf } from '../../words/clockWords';
-import classes from './days.module.css';
+import classes from './timeline.module.css';
 import { hoursOf, isShort, xOf, type Piece } from './scale';
 
 export const LANE_PX = 38;

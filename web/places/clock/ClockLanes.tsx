@@ -1,0 +1,156 @@
+import { DndContext, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
+import { useElementSize } from '@mantine/hooks';
+import { useMemo } from 'react';
+import type { Clock, Placed } from '../../../core/schedule';
+import {
+  barAt,
+  isWide,
+  LABEL_PX,
+  LEAST_TRACK_PX,
+  packed,
+  PIN_MIN,
+  TARGET_PX,
+  WANT_MIN,
+} from '../../parts/timeline/bars';
+import { Dragged } from '../../parts/timeline/Dragged';
+import { minAt, scaleOf, xOf } from '../../parts/timeline/scale';
+import { Track } from '../../parts/timeline/Track';
+import classes from '../../parts/timeline/timeline.module.css';
+import { taskTitle, timeOf } from '../../words/clockWords';
+import own from './clock.module.css';
+
+const READY = 'ready';
+const isOven = ({ task }: Placed): boolean => task.kind === 'bake' || task.kind === 'blind_bake';
+const isHeat = ({ task }: Placed): boolean => task.kind === 'heat_oven' || task.kind === 'heat_pot';
+const isHand = (p: Placed): boolean => p.task.handsFirst > 1 && !isOven(p) && !isHeat(p);
+
+type Props = {
+  clock: Clock;
+  now: number;
+  ready: number;
+  pins: Readonly<Record<string, number>>;
+  onReady: (min: number) => void;
+  onPin: (taskId: string, min: number) => void;
+};
+
+/** One bake over time: by hand, in the oven, by itself; its end and its work can be dragged, or moved by the arrow keys. */
+export function ClockLanes({ clock, now, ready, pins, onReady, onPin }: Props) {
+  const { ref, width } = useElementSize();
+  const { placed } = clock;
+  const pieces = useMemo(() => {
+    const busy = placed
+      .filter((p) => isHand(p) || isOven(p) || isHeat(p))
+      .map((p) => [p.from, isHand(p) ? p.from + p.task.handsFirst : p.to] as const);
+    return scaleOf([...busy, [ready - WANT_MIN, ready]], Math.max(LEAST_TRACK_PX, width - LABEL_PX - 24));
+  }, [placed, ready, width]);
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 4 } }));
+  const ended = ({ active, delta }: DragEndEvent) => {
+    const id = String(active.id);
+    const task = placed.find((p) => p.task.id === id);
+    if (id === READY) onReady(minAt(pieces, xOf(pieces, ready) + delta.x));
+    else if (task) onPin(id, minAt(pieces, xOf(pieces, task.from) + delta.x, PIN_MIN));
+  };
+  const hands = placed.filter(isHand);
+  const still = packed(placed.filter((p) => !isHand(p) && !isOven(p) && !isHeat(p)));
+  const words = (p: Placed): string => `${timeOf(p.from)} ${taskTitle(p.task)}`;
+  return (
+    <div
+      ref={ref}
+      className={`sheet ${classes.lanes} ${own.hands}`}
+      role="group"
+      aria-label="The bake over time"
+    >
+      <DndContext sensors={sensors} onDragEnd={ended}>
+        <div style={{ width: LABEL_PX + (pieces.at(-1)?.x ?? 0) + (pieces.at(-1)?.width ?? 0) + 16 }}>
+          <div className={classes.lane}>
+            <b className="quiet">Hours</b>
+            <Track pieces={pieces} now={now} hours>
+              {null}
+            </Track>
+          </div>
+          <div className={classes.lane}>
+            <b>By hand</b>
+            <Track pieces={pieces} now={now}>
+              {hands.map((p) => {
+                const at = barAt(pieces, p.from, p.from + p.task.handsFirst);
+                const shown = {
+                  className: classes.bar!,
+                  style: at,
+                  'data-pinned': p.task.id in pins ? ('' as const) : undefined,
+                };
+                const inside = (
+                  <span title={words(p)}>{isWide(pieces, p.from, p.to) ? taskTitle(p.task) : ''}</span>
+                );
+                return at.width < TARGET_PX ? (
+                  <span key={p.task.id} {...shown}>
+                    {inside}
+                  </span>
+                ) : (
+                  <Dragged
+                    key={p.task.id}
+                    id={p.task.id}
+                    aria-label={`${words(p)}. Arrow keys put it at another time.`}
+                    onStep={(dir) => onPin(p.task.id, p.from + dir * PIN_MIN)}
+                    {...shown}
+                  >
+                    {inside}
+                  </Dragged>
+                );
+              })}
+            </Track>
+          </div>
+          <div className={classes.lane}>
+            <b>Oven</b>
+            <Track pieces={pieces} now={now}>
+              {placed
+                .filter((p) => isOven(p) || isHeat(p))
+                .map((p) => (
+                  <span
+                    key={p.task.id}
+                    className={classes.inOven}
+                    style={barAt(pieces, p.from, p.to)}
+                    data-heats={isHeat(p) ? '' : undefined}
+                    title={words(p)}
+                  >
+                    {isHeat(p) ? '' : taskTitle(p.task)}
+                  </span>
+                ))}
+            </Track>
+          </div>
+          {still.map((row, k) => (
+            <div key={k} className={classes.lane}>
+              <b className="quiet">{k === 0 ? 'By itself' : ''}</b>
+              <Track pieces={pieces} now={now}>
+                {row.map((p) => (
+                  <span
+                    key={p.task.id}
+                    className={classes.bar}
+                    data-still=""
+                    style={barAt(pieces, p.from, p.to)}
+                    title={words(p)}
+                  >
+                    {isWide(pieces, p.from, p.to) ? taskTitle(p.task) : ''}
+                  </span>
+                ))}
+              </Track>
+            </div>
+          ))}
+          <div className={classes.lane}>
+            <b>Ready</b>
+            <Track pieces={pieces} now={now}>
+              <Dragged
+                id={READY}
+                aria-label={`Ready by ${timeOf(ready)}. Arrow keys change it.`}
+                onStep={(dir) => onReady(ready + dir * WANT_MIN)}
+                className={classes.ready!}
+                style={{ left: xOf(pieces, ready) }}
+              >
+                {timeOf(ready)}
+              </Dragged>
+            </Track>
+          </div>
+        </div>
+      </DndContext>
+    </div>
+  );
+}
