@@ -61,4 +61,4 @@ export const calendarEntries = ({ plan, told, people }: BakeDay): Entry[] =>
 export type DayRow = BakeDay & { id: string; rev: number };
 
 /** What a kitchen has of counted things, until it is said otherwise. */
-export const USUAL_COUNTS = { mixer: 1, hob: 4, fridge: 4, freezer: 2, warm: 2, pot: 1 };
+export const USUAL_COUNTS = { mixer: 1, hob: 4, fridge: 4, freezer: 2, warm: 2, pot: 1, bowl: 4 };

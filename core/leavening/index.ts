@@ -8,3 +8,4 @@ export * from './starter';
 export * from './stated';
 export * from './yeast';
 export * from './plan';
+export * from './part';

@@ -43,6 +43,18 @@ describe('a version as tasks', () => {
     expect(cake[0]).toMatchObject({ kind: 'soften', stretches: true });
   });
 
+  it('a rise without a time takes that of the yeast clock, a stated one stays', () => {
+    const dough =
+      '400 g buckwheat flour\n400 g water\n7 g instant yeast\n8 g salt\n20 g psyllium husk powder';
+    const rise = (method: string) => tasks(dough, method).find((t) => t.kind === 'proof')!;
+    const clock = rise('Mix to a dough.\nLet it rise.\nBake 50 minutes at 220 °C.');
+    expect(clock.basis).toBe('yeast');
+    expect(clock.minutes[0]).toBeLessThan(clock.minutes[1]);
+    const slow = tasks(dough.replace('7 g instant', '3 g instant'), 'Mix to a dough.\nLet it rise.\nBake 50 minutes at 220 °C.').find((t) => t.kind === 'proof')!; // prettier-ignore
+    expect(slow.minutes[0]).toBeGreaterThan(clock.minutes[0]);
+    expect(rise('Mix to a dough.\nLet it rise 40 minutes.\nBake 50 minutes at 220 °C.')).toMatchObject({ basis: 'written', minutes: [40, 40] }); // prettier-ignore
+  });
+
   it('says what is written and what is a guess', () => {
     const list = tasks('200 g rice flour\n200 g water', 'Mix.\nRest 45 minutes.\nBake until brown.');
     expect(list.find((t) => t.kind === 'rest')).toMatchObject({ minutes: [45, 45], basis: 'written' });

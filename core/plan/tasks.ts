@@ -1,7 +1,8 @@
 import { donenessOfBake } from '../bake';
 import { doughLines, piecesOf, type Formula } from '../formula';
 import type { Lookup } from '../ingredients';
-import { isYeasted } from '../leavening';
+import { isYeasted, PLACES, plannedRise, USUAL_PLAN } from '../leavening';
+import { SEA_LEVEL_PA } from '../units';
 import type { Action, ActionKind, ActionPlace, Step } from '../method';
 import { linkedOnce } from '../reading';
 
@@ -10,8 +11,8 @@ import { linkedOnce } from '../reading';
  * washing up before a bake that has to be free of what the one before held.
  */
 export type TaskKind = ActionKind | 'heat_oven' | 'heat_pot' | 'feed' | 'soften' | 'wash_up';
-/** Where a length comes from: the baker wrote it; a way brings it; usual for such a thing; nothing is known of it. */
-export const DURATION_BASES = ['written', 'way', 'usual', 'guess'] as const;
+/** Where a length comes from: the baker wrote it; the yeast clock; a way brings it; usual for such a thing; nothing is known of it. */
+export const DURATION_BASES = ['written', 'yeast', 'way', 'usual', 'guess'] as const;
 export type DurationBasis = (typeof DURATION_BASES)[number];
 
 /**
@@ -166,6 +167,7 @@ export function tasksOf(version: Formula, lookup: Lookup): Task[] {
     if (step.added) putAdded(row, step);
     else for (const a of step.actions ?? []) putAct(row, step, a, { pieces, partId: partOf(a, formula) });
   }
+  mendProof(row, formula, lookup);
   mendBakes(row, formula, lookup);
   const lifted = formula.parts.some((p) => doughLines(p).some((l) => lookup(l.item)?.group === 'leavener'));
   if (lifted && !formula.parts.some((p) => isYeasted(p, lookup))) waitLess(row.tasks);
@@ -270,6 +272,23 @@ function putAct(
     },
     partId,
   );
+}
+
+/** A proof shorter or longer than this is none that is planned with, min. */
+const PROOF_MIN: readonly [number, number] = [20, 480];
+const LONG_H = 12;
+/** The last rise of which no time was written takes what the yeast clock says of the dough, where it can say so. */
+function mendProof(row: Row, formula: Formula, lookup: Lookup): void {
+  const proof = row.tasks.findLast((t) => t.kind === 'proof');
+  const part = formula.parts.find((p) => isYeasted(p, lookup));
+  if (!proof || !part || proof.basis !== 'usual') return;
+  const tempC = proof.place === 'warm' ? PLACES.light.tempC : PLACES.room.tempC;
+  const plan = { ...USUAL_PLAN, places: [{ hours: LONG_H, tempC }] };
+  const rise = plannedRise(part, lookup, 'usual', plan, SEA_LEVEL_PA);
+  const [least, most] = PROOF_MIN;
+  if (!rise?.early || !rise.late || rise.early < least || rise.late > most) return;
+  proof.minutes = [Math.round(rise.early), Math.round(rise.late)];
+  proof.basis = 'yeast';
 }
 
 /** Bakes of which no time was written take that of the formula; after the last one it cools as its kind has to. */

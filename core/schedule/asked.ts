@@ -1,11 +1,24 @@
 import { loadsOf, setupOf } from '../bake';
-import { suitabilityOf, type Formula } from '../formula';
+import { suitabilityOf, type Formula, type StatedTin } from '../formula';
 import type { AvoidId, Lookup } from '../ingredients';
 import { tasksOf, type Task } from '../plan';
 import type { BakeAsked } from './build';
 
 /** An oven as the room it has: inside width, cm, and racks. */
 export type Room = { widthCm: number; racks: number };
+/** A tin of the kitchen, and how many there are. */
+export type TinThere = { id: string; tin: StatedTin };
+/** What a tin is counted as. */
+export const tinKey = (id: string): string => `tin ${id}`;
+const NEAR_CM = 1;
+const NEAR_SHARE = 0.1;
+/** Whether a formula's tin is one of the kitchen's: of its shape, and as wide to a centimetre, or of its volume to a tenth. */
+const isThatTin = (a: StatedTin, b: StatedTin): boolean =>
+  a.shape === b.shape &&
+  (a.cm && b.cm
+    ? Math.abs(a.cm.wide - b.cm.wide) <= NEAR_CM && Math.abs((a.cm.long ?? 0) - (b.cm.long ?? 0)) <= NEAR_CM
+    : Math.abs(a.volumeMl.value / b.volumeMl.value - 1) <= NEAR_SHARE);
+
 /** A version of the size it is to be baked in, and what its eaters must not have. */
 export type Wanted = { formula: Formula; avoids: readonly AvoidId[] };
 
@@ -16,8 +29,8 @@ export type Wanted = { formula: Formula; avoids: readonly AvoidId[] };
 export function askedOf(
   { formula }: Wanted,
   lookup: Lookup,
-  ovens: readonly Room[],
-): Pick<BakeAsked, 'tasks' | 'room'> {
+  { ovens, tins = [] }: { ovens: readonly Room[]; tins?: readonly TinThere[] },
+): Pick<BakeAsked, 'tasks' | 'room' | 'tins'> {
   const tasks = tasksOf(formula, lookup);
   const vessel = setupOf(formula, lookup)?.vessel;
   const room = ovens.map((oven) => {
@@ -28,7 +41,10 @@ export function askedOf(
     if (loads > 1 && !waits(tasks, loads - 1)) return null;
     return { loads, racks: Math.min(fillings, oven.racks) };
   });
-  return { tasks, room };
+  const { tin } = formula;
+  // A lidded pot is counted as such.
+  const own = tin && tin.shape !== 'pot' ? tins.find((t) => isThatTin(t.tin, tin)) : undefined;
+  return { tasks, room, ...(tin && own ? { tins: [{ thing: tinKey(own.id), need: tin.count }] } : {}) };
 }
 
 /** Whether what is to be baked may stand while so many loads before it are in the oven. */

@@ -1,4 +1,4 @@
-import type { Task } from '../plan';
+import type { Task, TaskKind } from '../plan';
 import { GRID, onGrid, type Cost, type Mode, type Owner, type Problem, type Stay } from './problem';
 
 /** A stretch of the clock, in min since the epoch, as all times of a day that is asked for. */
@@ -45,7 +45,7 @@ export type Live = {
 export const taskKey = (bakeId: string, taskId: string): string => `${bakeId}/${taskId}`;
 
 /** What tasks take hold of, beside ovens and tins. */
-export const THINGS = ['mixer', 'hob', 'fridge', 'freezer', 'warm', 'pot'] as const;
+export const THINGS = ['mixer', 'hob', 'fridge', 'freezer', 'warm', 'pot', 'bowl'] as const;
 export type Thing = (typeof THINGS)[number];
 
 /** A day as a problem; `stayOf` tells by the first task of each stay which one it is. Times are min since `from`. */
@@ -92,6 +92,25 @@ export function minutesAt(min: number, fromC: number, toC: number): number {
   const time = (ovenC: number): number => Math.log((ovenC - ROOM_C) / Math.max(1, ovenC - DONE_C));
   return (min * time(toC)) / time(fromC);
 }
+/** What is done in a bowl, and what ends its stay there. */
+const MIXES: ReadonlySet<TaskKind> = new Set<TaskKind>([
+  'gel',
+  'cream',
+  'rub',
+  'whisk',
+  'mix',
+  'knead',
+  'fold',
+]);
+const LEAVES_BOWL: ReadonlySet<TaskKind> = new Set<TaskKind>([
+  'fill',
+  'shape',
+  'divide',
+  'bake',
+  'blind_bake',
+  'boil',
+  'cook',
+]);
 const middle = ([least, most]: readonly [number, number]): number => (least + most) / 2;
 const isOven = (t: Task): boolean => t.kind === 'bake' || t.kind === 'blind_bake';
 /** What is done to a thing that stays in its oven. */
@@ -249,6 +268,7 @@ class Builder {
     for (const t of tasks)
       for (const id of t.after)
         this.#follow(id, t, { asked, bake, tasks, events, inner, atOnce: followed.has(t.id) && worked(id) });
+    this.#bowls(tasks, events);
     for (const run of stays) this.#stay(asked, bake, run, tasks, events);
     this.#ends(asked, bake, tasks, events);
   }
@@ -297,6 +317,22 @@ class Builder {
     const crosses = this.#begun(asked, before) !== null;
     if (most !== null) this.#atMost(a.end, b.start, a.endsAfter + onGrid(most), crosses, bake);
     this.#cost({ weight: waitCost(before.waitMost), from: a.end, to: b.start, least: a.endsAfter });
+  }
+
+  /** A bowl is held from the first mixing until what was mixed goes into its tin, is shaped, or is baked. */
+  #bowls(tasks: readonly Task[], events: Events): void {
+    if (!('bowl' in this.#day.counts)) return;
+    const first = tasks.find((t) => MIXES.has(t.kind));
+    const out = tasks.find((t, i) => i > tasks.indexOf(first!) && LEAVES_BOWL.has(t.kind));
+    if (first && out)
+      this.#problem.uses.push({
+        thing: 'bowl',
+        need: 1,
+        from: events.get(first.id)!.start,
+        after: 0,
+        to: events.get(out.id)!.start,
+        upTo: 0,
+      });
   }
 
   #stay(asked: BakeAsked, bake: number, run: readonly Task[], tasks: readonly Task[], events: Events): void {

@@ -53,11 +53,26 @@ describe('lists of a day', () => {
 });
 
 describe('a bake and its oven', () => {
-  const tin = (text: string) => read('t', '300 g rice flour\n300 g water', [], { tin: text });
+  const tin = (text: string) =>
+    read('t', '300 g rice flour\n300 g water', [], {
+      method: `Mix.\nScrape into a ${text} and bake 30 minutes at 180 °C.`,
+    });
 
   it('goes in where it has room, on as many racks as it needs, in loads where it may wait', () => {
-    const small = askedOf(tin('20 cm round tin'), lookupReference, [{ widthCm: 45, racks: 2 }, { widthCm: 12, racks: 1 }]); // prettier-ignore
+    const small = askedOf(tin('20 cm round tin'), lookupReference, { ovens: [{ widthCm: 45, racks: 2 }, { widthCm: 12, racks: 1 }] }); // prettier-ignore
     expect(small.room[0]).toEqual({ loads: 1, racks: 1 });
     expect(small.room[1]).toBeNull();
+  });
+
+  it('holds its tin where the kitchen has that one, and not where it has another', () => {
+    const of = (wide: number) => ({
+      id: `${wide}`,
+      tin: { ...tin('20 cm round tin').formula.tin!, cm: { wide } },
+    });
+    const room = { ovens: [{ widthCm: 45, racks: 2 }] };
+    expect(askedOf(tin('20 cm round tin'), lookupReference, { ...room, tins: [of(26), of(20)] }).tins).toEqual([{ thing: 'tin 20', need: 1 }]); // prettier-ignore
+    expect(
+      askedOf(tin('20 cm round tin'), lookupReference, { ...room, tins: [of(26)] }).tins,
+    ).toBeUndefined();
   });
 });

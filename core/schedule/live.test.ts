@@ -120,6 +120,17 @@ describe('a day that does not fit', () => {
     const later = clash.remedies.find((r) => r.kind === 'later');
     expect(later).toBeDefined();
   });
+  it('with one bowl two doughs are mixed one after the other; with two they need not be', () => {
+    const at = (bowl: number): DayAsked => ({
+      ...dayOf(1, 1, { people: 2, ovens: 2 }),
+      counts: { bowl },
+      odd: [],
+      bakes: [bakeAsked('a', 'muffins', atHour(1, 12), 2), bakeAsked('b', 'muffins', atHour(1, 12), 2)].map((b) => ({ ...b, tins: [] })), // prettier-ignore
+    });
+    const mixes = (bowl: number) => planned(at(bowl)).lain.filter((l) => l.taskId === 't2').map((l) => l.from); // prettier-ignore
+    expect(new Set(mixes(2)).size).toBe(1);
+    expect(new Set(mixes(1)).size).toBe(2);
+  });
   it('two bakes and one pot for the same hour: the smallest set, one pot more or a later hour', () => {
     const from = atHour(1, 0);
     // Eaten fresh: no loaf may be ready long before the other.

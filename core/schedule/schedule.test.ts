@@ -38,7 +38,7 @@ describe('the search, against every time tried', () => {
       else expect(Math.abs(search.below - brute), `day ${seed}`).toBeLessThanOrEqual(0.05 + 1e-6);
       if (search.best) expect(verify(problem, search.best), `day ${seed}`).toEqual([]);
     }
-  });
+  }, 600_000);
 });
 
 describe('plans of days', () => {

@@ -8,7 +8,7 @@ export const DEMO_DAY = {
     { id: 'helper', name: 'Helper', hours: { from: 960, to: 1200 }, before: { from: 960, to: 1200 } },
   ] satisfies DayPerson[],
   ovenIds: ['stern', 'little'],
-  counts: { mixer: 1, hob: 2, fridge: 4, freezer: 1, warm: 2, pot: 1 },
+  counts: { mixer: 1, hob: 2, fridge: 4, freezer: 1, warm: 2, pot: 1, bowl: 4 },
   usual: { from: 420, to: 1200 },
   /** Title of the formula, batches, when it is wanted, min of the day, and how long before it may be ready. */
   bakes: [

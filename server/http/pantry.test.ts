@@ -249,8 +249,8 @@ describe('eaters and the kitchen', () => {
       .expect(200)
       .expect('Content-Type', /^text\/calendar/);
     const [event] = new ICAL.Component(ICAL.parse(calendar.text) as unknown[]).getAllSubcomponents('vevent');
-    expect(new ICAL.Event(event!)).toMatchObject({ summary: 'Harbour scones: Mix', description: 'Kiosk' });
-    expect(new ICAL.Event(event!).startDate.toUnixTime()).toBe(60 * doc.plan!.lain[0]!.from);
+    expect(new ICAL.Event(event)).toMatchObject({ summary: 'Harbour scones: Mix', description: 'Kiosk' });
+    expect(new ICAL.Event(event).startDate.toUnixTime()).toBe(60 * doc.plan!.lain[0]!.from);
     await api.delete(at).expect(204);
     expect(problem(await api.get(`${at}/calendar.ics`).expect(404)).code).toBe('day.notFound');
     await api.post(`${at}/restore`).expect(200);

@@ -111,6 +111,8 @@ function handlers({ db, compute, demo = false }: House): Handlers {
     backup: async ({ res }) => {
       res.type(LINES);
       res.setHeader('Content-Disposition', 'attachment; filename="new-crumb.jsonl"');
+      // It stays on this machine: packing it would take a processor from whoever else asks.
+      res.setHeader('Cache-Control', 'no-transform');
       await pipeline(Readable.from(backupText(db)), res);
       return undefined;
     },

@@ -7,6 +7,7 @@ import { degrees } from './heat';
 
 const BASES: Record<Task['basis'], string> = {
   written: 'as written',
+  yeast: 'by the yeast clock',
   way: 'as its way asks',
   usual: 'usual',
   guess: 'a guess: the method does not say',

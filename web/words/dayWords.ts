@@ -18,6 +18,7 @@ const THINGS: Record<string, string> = {
   freezer: 'shelves in the freezer',
   warm: 'warm places',
   pot: 'lidded pots',
+  bowl: 'mixing bowls',
 };
 export const thingName = (thing: string): string => THINGS[thing] ?? thing;
 export const COUNTED = Object.keys(THINGS);

@@ -1,6 +1,7 @@
 import { Button, Checkbox, NumberInput } from '@mantine/core';
 import { Link } from 'react-router';
 import { USUAL_HOURS } from '../../../contract/dto';
+import { tinKey } from '../../../core/schedule';
 import { useKitchen } from '../../api/useKitchen';
 import { HoursField } from '../../parts/HoursField';
 import { COUNTED, thingName } from '../../words/dayWords';
@@ -12,7 +13,9 @@ const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 /** Ovens of the day, what there is of counted things, and the hours outside of which nobody likes to work. */
 export function DayMeans() {
   const { day, change } = useDayContext();
-  const { ovens = [] } = useKitchen();
+  const { ovens = [], tins: all = [] } = useKitchen();
+  // Lidded pots are counted above, whichever they are.
+  const tins = all.filter((t) => t.tin.shape !== 'pot');
   return (
     <section className={`sheet ${classes.panel}`} aria-label="What there is">
       <h2>What there is</h2>
@@ -55,6 +58,28 @@ export function DayMeans() {
           />
         ))}
       </div>
+      {tins.length > 0 && (
+        <div className={classes.fields}>
+          {tins.map((t) => (
+            <NumberInput
+              key={t.id}
+              label={t.name}
+              placeholder="not counted"
+              value={day.counts[tinKey(t.id)] ?? ''}
+              min={0}
+              max={100}
+              w={130}
+              allowDecimal={false}
+              onChange={(v) =>
+                void change((d) => {
+                  const { [tinKey(t.id)]: _was, ...counts } = d.counts;
+                  return { ...d, counts: typeof v === 'number' ? { ...counts, [tinKey(t.id)]: v } : counts };
+                })
+              }
+            />
+          ))}
+        </div>
+      )}
       <Checkbox
         label="Rather not work early or late"
         checked={day.usual !== null}

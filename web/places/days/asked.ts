@@ -1,10 +1,11 @@
 import type { BakeDay } from '../../../contract/days';
-import type { Kitchen, KitchenOven, Version } from '../../../contract/dto';
+import type { Kitchen, KitchenOven, KitchenTin, Version } from '../../../contract/dto';
 import type { Lookup } from '../../../core/ingredients';
 import { sized } from '../../../core/rebalance';
 import {
   askedOf,
   washesFirst,
+  type BakeAsked,
   type BakeTasks,
   type DayAsked,
   type Listed,
@@ -15,14 +16,14 @@ import { dailyHours, dateOf } from '../../words/clockWords';
 
 /** A bake of a day with the version that is baked, of the size it is baked in, and the letter it goes by. */
 export type DayBakeRead = BakeTasks &
-  Listed & { title: string; batches: number; readyBy: number; letter: string; room: Room[] };
-type Room = DayAsked['bakes'][number]['room'][number];
+  Listed &
+  Pick<BakeAsked, 'room' | 'tins'> & { title: string; batches: number; readyBy: number; letter: string };
 
 /** The bakes of a day, each with its version at its size: its tasks, and how it goes into the ovens of the day. */
 export function bakesOf(
   day: BakeDay,
   versions: readonly Version[],
-  ovens: readonly KitchenOven[],
+  there: { ovens: readonly KitchenOven[]; tins: readonly KitchenTin[] },
   lookup: Lookup,
 ): DayBakeRead[] {
   return day.bakes.flatMap((b, i) => {
@@ -31,7 +32,7 @@ export function bakesOf(
     const formula = sized(version.doc, { by: 'batch', times: b.batches }, lookup)?.formula ?? version.doc;
     const wanted = { formula, avoids: version.avoids };
     return [
-      { ...b, ...wanted, ...askedOf(wanted, lookup, ovens), letter: String.fromCharCode(65 + (i % 26)) },
+      { ...b, ...wanted, ...askedOf(wanted, lookup, there), letter: String.fromCharCode(65 + (i % 26)) },
     ];
   });
 }
@@ -77,6 +78,7 @@ export function dayAsked(
       readyBy: onGrid(b.readyBy),
       keepsMin: day.bakes.find((x) => x.id === b.id)!.keepsMin,
       room: b.room,
+      ...(b.tins ? { tins: b.tins } : {}),
       washFirst: washesFirst(
         b,
         bakes.filter((o) => o.id !== b.id),

@@ -7,6 +7,10 @@ import {
   heldBack,
   mixedC,
   planFaults,
+  plannedRise,
+  RISE_FAULTS,
+  riseByChange,
+  yeastIn,
   PLACES,
   USUAL_PLAN,
   waterFor,
@@ -28,7 +32,7 @@ import { HeatField } from '../../parts/HeatField';
 import { NumberField } from '../../parts/NumberField';
 import { degrees, inDegrees } from '../../words/heat';
 import type { Planned } from './fields';
-import { plannedRise, RISE_FAULTS, riseByChange, riseWords, span, yeastIn } from './liftLines';
+import { riseWords, span } from './liftLines';
 import classes from './lift.module.css';
 
 function Places({ plan, onPlan }: Planned) {
