@@ -61,8 +61,9 @@ test('the main views', async ({ page, browser }) => {
   await page.getByText(/proved|not ruled out/).waitFor();
   await shot(page, 'day');
   await page.getByRole('link', { name: 'Go through it' }).click();
-  await page.getByRole('button', { name: 'Begin', exact: true }).click();
-  await page.getByRole('region', { name: 'Going on by itself' }).waitFor();
+  await page.getByLabel('What for').fill('Toast the walnuts');
+  await page.getByRole('button', { name: 'Start a timer' }).click();
+  await page.getByRole('button', { name: 'Turn off Toast the walnuts' }).waitFor();
   await shot(page, 'day-now');
   await page.goto('./pantry?q=drink');
   await page.getByText(/things/).waitFor();

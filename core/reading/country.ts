@@ -36,3 +36,14 @@ export function eggsOf(text: string): EggGrading | null {
   if (us >= 3 && us * 1.5 > metric) return 'us';
   return metric >= us + LEAD && us < 2 ? 'eu' : null;
 }
+
+/** Words of a British kitchen, and those of one that is not. */
+const BRITISH =
+  /\b(?:caster|self[- ]raising|plain flour|gas\s*mark|bicarb(?:onate)?|sultanas|courgettes?|double cream|treacle|marg(?:arine)?|demerara|cornflour)\b/i;
+const NOT_BRITISH =
+  /(?:\d|[¼½¾⅓⅔⅛])\s*(?:[cC]|[cC]ups?)\b|\bsticks?\b|\b\d{3}\s*°?\s*F\b|\b(?:all[- ]purpose|cornstarch|confectioners|baking soda)\b/;
+/** Whose pints and fluid ounces: imperial ones where the words are British and nothing speaks against it; null where nothing tells. */
+export function pintsOf(text: string): 'imperial' | null {
+  const seen = text.slice(0, 20_000);
+  return BRITISH.test(seen) && !NOT_BRITISH.test(seen) ? 'imperial' : null;
+}

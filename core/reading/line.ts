@@ -1,7 +1,7 @@
 import { msg, type Msg } from '../explain';
 import type { Amount, Line, LineRole } from '../formula';
 import { refTo, type GroupId, type Ingredient } from '../ingredients';
-import type { Measures } from '../units';
+import type { TextMeasures } from '../units';
 import { NUMBER, readAmount, readTrailingAmount, type Reading } from './amount';
 import type { Fix } from './checks';
 import { isSilent, type Matcher, type NameMatch } from './match';
@@ -25,7 +25,7 @@ export type ReadLine = {
 };
 /** What reading is done with: the measures of the kitchen, and what names may mean. */
 export type ReadContext = {
-  measures: Measures;
+  measures: TextMeasures;
   matcher: Pick<Matcher, 'matchWritten'>;
   /** The ingredient of an id, the baker's own among them; what stands for a reference ingredient stands here. */
   ingredient: (id: string) => Ingredient | null;
@@ -220,7 +220,7 @@ export function readLineWith(written: string, id: string, context: ReadContext, 
 }
 
 /** The amount of a written line when what it is has been said: cups and pieces are those of that ingredient. */
-export function reweigh(written: string, ingredient: Ingredient, measures: Measures): Amount {
+export function reweigh(written: string, ingredient: Ingredient, measures: TextMeasures): Amount {
   const best = { id: ingredient.id, confidence: 1 };
   const rows = expandRow(written);
   // Of "juice and zest of 2 lemons" the half that the ingredient is.

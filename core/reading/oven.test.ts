@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { eggsOf } from './country';
+import { eggsOf, pintsOf } from './country';
 import { heatsIn, timesIn } from './heats';
 import { readFormula } from './index';
 import { stagesIn } from './stages';
@@ -266,5 +266,22 @@ describe('tins and pieces by few words', () => {
   ])('%s', (method, shape, pieces) => {
     const { formula } = readFormula({ text: '200 g rice flour', method });
     expect([formula.tin?.shape ?? null, formula.yield?.pieces ?? null]).toEqual([shape, pieces]);
+  });
+});
+
+describe('whose pints', () => {
+  // An imperial pint is 568.26 mL, a US one 473.18 (Weights and Measures Act 1985; NIST Handbook 44).
+  it.each([
+    ['8 oz gluten-free self-raising flour\n1/4 pint milk', 146],
+    ['2 cups all-purpose gluten-free flour\n1/4 pint milk', 122],
+    ['200 g rice flour\n1/4 pint milk', 122],
+    ['1/2 cup caster sugar\n1/4 pint milk', 122],
+  ])('%s', (text, grams) => {
+    const { formula } = readFormula({ title: 'Made up', text });
+    const milk = formula.parts.flatMap((p) => p.lines).at(-1)!;
+    expect(Math.abs(milk.amount.massG!.value - grams)).toBeLessThan(1.5);
+  });
+  it('a long text is looked at as quickly as a short one', () => {
+    expect(pintsOf(`${'a '.repeat(500_000)} treacle`)).toBeNull();
   });
 });

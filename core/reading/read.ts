@@ -3,10 +3,10 @@ import { msg } from '../explain';
 import { massOf, type Formula, type Part, totalMassG } from '../formula';
 import { idOf, ingredientById, type Ingredient, type Lookup } from '../ingredients';
 import { readSteps } from '../method';
-import { US_MEASURES, type Measures } from '../units';
+import { US_MEASURES, type Measures, type TextMeasures } from '../units';
 import { readBake, type BakeIssue } from './bake';
 import { checkBatch, checkShares, likelier } from './checks';
-import { eggsOf } from './country';
+import { eggsOf, pintsOf } from './country';
 import { readLineWith, type ReadContext, type ReadLine } from './line';
 import { linkMethod } from './actions';
 import { withUptake } from './uptake';
@@ -39,7 +39,7 @@ export const referenceContext: ReadContext = {
 };
 
 /** Reads one line by the reference ingredients. */
-export const readLine = (written: string, id: string, measures: Measures = US_MEASURES): ReadLine =>
+export const readLine = (written: string, id: string, measures: TextMeasures = US_MEASURES): ReadLine =>
   readLineWith(written, id, { ...referenceContext, measures }, expandRow(written)[0]);
 
 /** Water that is boiled in and poured away: no dough, whatever is in it. */
@@ -98,10 +98,15 @@ const narrowed = (row: string): string => undecorated(row.replace(/\s+/g, ' ').t
  * Headings make parts. Problems of the whole come as `issues`, those of a line with the line.
  */
 export function readFormula(asked: ReadInput, given: ReadContext = referenceContext): ReadResult {
-  const stated = eggsOf([asked.text, asked.method ?? '', asked.oven ?? ''].join('\n'));
+  const said = [asked.text, asked.method ?? '', asked.oven ?? ''].join('\n');
+  const stated = eggsOf(said);
+  const pints = pintsOf(said);
   const measures = asked.measures ?? given.measures;
   // The text's own country goes before the kitchen's: whoever wrote it broke their own eggs.
-  const context = { ...given, measures: stated ? { ...measures, eggs: stated } : measures };
+  const context = {
+    ...given,
+    measures: { ...measures, ...(stated ? { eggs: stated } : {}), ...(pints ? { pints } : {}) },
+  };
   // One box may hold it all: title, list, method and notes are told apart where no method is given beside.
   const apart = (asked.method ?? '').trim() === '' ? rowsOf(asked.text, asked.rows) : null;
   const whole = apart && (asked.rows || isWholePaste(apart)) ? apart : null;

@@ -5,7 +5,7 @@ import {
   isMassUnit,
   toGrams,
   toMillilitres,
-  type Measures,
+  type TextMeasures,
   type UnitId,
   type VolumeUnit,
 } from '../units';
@@ -17,7 +17,7 @@ const BY_HAND_G: Partial<Record<UnitId, number>> = { knob: 15, handful: 30 };
 export const PACKED = 1.15;
 export const SIFTED = 0.85;
 
-function pieceMass(r: Reading, i: Ingredient, measures: Measures): Sourced | null {
+function pieceMass(r: Reading, i: Ingredient, measures: TextMeasures): Sourced | null {
   const byHand = BY_HAND_G[r.unit];
   if (byHand) return { value: byHand, sd: 0.35 * byHand, basis: 'practice', sourceId: 'practice' };
   const grading = measures.eggs ?? 'us';
@@ -41,7 +41,7 @@ type Weighed = { mass: Sourced; step: 'mass' | 'volume' | 'piece' };
 export function gramsOf(
   r: Reading,
   i: Ingredient | null,
-  measures: Measures,
+  measures: TextMeasures,
   filled: number,
 ): Weighed | null {
   const mid = ((r.qty[0] + r.qty[1]) / 2) * r.heap;

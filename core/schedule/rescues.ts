@@ -1,15 +1,16 @@
+import type { Task } from '../plan';
 import { taskKey } from './build';
 import type { DayPlan } from './day';
 import type { BakeTasks, BegunMap } from './ticks';
 
 /**
- * What has begun and would wait longer than it bears: a proved dough is slowed in the fridge, a batter with soda or powder is
+ * What has begun and would wait longer than it bears: a proved dough is slowed in the fridge, a starter is fed again, a batter with soda or powder is
  * losing its gas, a hot pot or oven is let down, anything else is covered and looked at. `overMin`: by how much, min.
  */
 export type Rescue = {
   bakeId: string;
   taskId: string;
-  kind: 'fridge' | 'gas' | 'hot' | 'waits';
+  kind: 'fridge' | 'feed' | 'gas' | 'hot' | 'waits';
   overMin: number;
 };
 
@@ -36,8 +37,14 @@ export function rescuesOf(
       const end = was.to ?? was.from + (was.lasts ?? 0);
       const overMin = Math.max(at, now) - end - t.waitMost;
       if (overMin < LEAST_MIN) continue;
-      const kind = t.kind === 'proof' ? 'fridge' : t.kind === 'heat_pot' ? 'hot' : t.handsFirst > 2 && t.waitMost <= GAS_MIN ? 'gas' : 'waits'; // prettier-ignore
-      found.push({ bakeId: id, taskId: t.id, kind, overMin });
+      found.push({ bakeId: id, taskId: t.id, kind: kindOf(t), overMin });
     }
   return found.sort((a, b) => b.overMin - a.overMin);
+}
+
+function kindOf(t: Task): Rescue['kind'] {
+  if (t.kind === 'proof') return 'fridge';
+  if (t.kind === 'feed') return 'feed';
+  if (t.kind === 'heat_pot') return 'hot';
+  return t.handsFirst > 2 && t.waitMost !== null && t.waitMost <= GAS_MIN ? 'gas' : 'waits';
 }

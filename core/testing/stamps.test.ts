@@ -13,7 +13,7 @@ import { adapt, CORE_VERSION } from '../rebalance';
  * docs/changes.md what changed and why.
  */
 const STAMPED = {
-  data: { stamp: '2026-11-29c', hash: '2112706562500b60' },
+  data: { stamp: '2026-11-29d', hash: '3d48d3728b52a609' },
   core: { stamp: '6', hash: '4ddcf7dd83dac311' },
 };
 

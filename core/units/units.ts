@@ -59,6 +59,8 @@ export type Measures = {
   /** Whose grades "large" eggs go by; the US ones when absent. */
   eggs?: 'us' | 'eu';
 };
+/** Those of a kitchen with what a text tells of its own: whose pints and fluid ounces it means; by the cup when absent. */
+export type TextMeasures = Measures & { pints?: 'us' | 'imperial' };
 
 export const US_MEASURES: Measures = { cup: 'us', spoon: 'us' };
 
@@ -79,10 +81,13 @@ export function toGrams(qty: number, unit: MassUnit): number {
 export const toOunces = (massG: number): number => massG / MASS_G.oz;
 
 /** Millilitres in `qty` of a volume unit, by the measures of the kitchen. */
-export function toMillilitres(qty: number, unit: VolumeUnit, measures: Measures): number {
+export function toMillilitres(qty: number, unit: VolumeUnit, measures: TextMeasures): number {
   if (unit in VOLUME_ML) return qty * VOLUME_ML[unit as keyof typeof VOLUME_ML];
   if (unit in CUSTOMARY_ML.us)
-    return qty * CUSTOMARY_ML[measures.cup === 'imperial' ? 'imperial' : 'us'][unit as Customary];
+    return (
+      qty *
+      CUSTOMARY_ML[measures.pints ?? (measures.cup === 'imperial' ? 'imperial' : 'us')][unit as Customary]
+    );
   if (unit === 'cup') return qty * CUP_ML[measures.cup];
   const spoon = SPOON_ML[measures.spoon];
   if (unit === 'tsp' || unit === 'tbsp') return qty * spoon[unit];

@@ -1,7 +1,7 @@
 import type { Clash, DayPlan, Lack, Remedy, Rescue } from '../../core/schedule';
 import { timeText } from './actions';
 import { dayTitle, timeOf } from './clockWords';
-import { listed } from './format';
+import { counted, listed } from './format';
 
 /** How sure a plan is to be the best. */
 export function sayProof({ proof }: DayPlan): string {
@@ -55,8 +55,12 @@ export function sayRemedy(r: Remedy, title: (id: string) => string, now: number)
       return `leave out ${title(r.bakeId)}`;
   }
 }
-/** "3 h 20 min". */
-export const lengthText = (min: number): string => timeText([Math.round(min), Math.round(min)]);
+const DAY_MIN = 1440;
+/** "3 h 20 min"; whole days from two on. */
+export const lengthText = (min: number): string =>
+  min >= 2 * DAY_MIN
+    ? counted(Math.round(min / DAY_MIN), 'day')
+    : timeText([Math.round(min), Math.round(min)]);
 
 /** "1:04:30", or "+2:10" past its time. */
 export function countdown(ms: number): string {
@@ -72,6 +76,8 @@ export function sayRescue({ kind, overMin }: Rescue, title: string): string {
   switch (kind) {
     case 'fridge':
       return `${title} would prove ${by} too long. Put it into the fridge now, covered; take it out when its oven is nearly hot.`;
+    case 'feed':
+      return `The starter for ${title} would be past its height by ${by}. Feed it again in time.`;
     case 'gas':
       return `${title} is mixed and would stand ${by} too long: its soda or powder is losing gas. Bake what goes in now, or mix it again later.`;
     case 'hot':
