@@ -1,5 +1,5 @@
 import { expect, test } from './fixtures';
-import { deskSaved, expectAccessible, leaveOut, PASTED, pasteFormula } from './helpers';
+import { deskSaved, expectAccessible, leaveOut, PASTED, pasteFormula, putFormula } from './helpers';
 
 test('the whole job: paste, correct, leave out four things, choose, balance, keep, print, reopen', async ({
   page,
@@ -120,6 +120,25 @@ test('kept larger: as many pieces as asked for, each line as the scale shows it'
   const masses = await page.locator('tbody tr td:first-child').allInnerTexts();
   const grams = masses.filter((m) => /\sg$/.test(m)).map((m) => Number(m.replace(/[^\d.]/g, '')));
   expect(Math.abs(grams.reduce((a, b) => a + b, 0) - 2182)).toBeLessThan(60);
+});
+
+test('a bake with nothing to leave out is kept, made three times as large, and printed; it is called no adaptation', async ({
+  page,
+}) => {
+  await putFormula(page, { title: 'As it always was' });
+  await expect(page.getByRole('heading', { name: 'Nothing has to go' })).toBeVisible();
+  await page.getByRole('button', { name: 'Keep this version' }).click();
+  await page.getByLabel('Make').fill('3');
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.waitForURL(/card/);
+  const card = page.getByRole('article');
+  await expect(card.getByText('as it is')).toBeVisible();
+  await expect(card.getByText(/^Adapted to leave out/)).toHaveCount(0);
+  await expect(card.getByText(/for the one as written/)).toHaveCount(0);
+  await expect(card.getByText(/Cost/)).toBeVisible();
+  // Said once on the whole page.
+  await expect(page.getByText(/local food law/)).toHaveCount(1);
+  await expectAccessible(page);
 });
 
 test('with the keys alone: leave out, choose, go on', async ({ page }) => {

@@ -26,6 +26,8 @@ test('a version that is opened beside a changed copy takes nothing away: undo, a
   await isOut(page, 'egg');
   // Changed here: that one waits aside, and the address no longer says it is that version.
   await page.getByRole('link', { name: 'as written', exact: true }).click();
+  // A press goes to what is on show: the copy until the version is there.
+  await expect(page.getByText('You are looking at “as written”')).toBeVisible();
   await leaveOut(page, 'dairy');
   await deskSaved(page);
   await expect(page).not.toHaveURL(/from=/);

@@ -16,6 +16,7 @@ import { textNow } from '../../words/stepWords';
 import { Suits } from '../../parts/Suits';
 import { sayAdapted } from '../../words/suitability';
 import { liftLines, span } from '../lift/liftLines';
+import { isAdapted } from './adapted';
 import { Care } from './Care';
 import { KeepBack, stepOfMost } from './KeepBack';
 import { Lines } from './Lines';
@@ -106,6 +107,7 @@ export function Card({
   const cautions = cautionsOf(kits, doc.parts, lookup);
   const suits = suitabilityOf(doc, doc.avoids, lookup);
   const { adapted, open } = sayAdapted(suits);
+  const changed = isAdapted(version);
   return (
     <article className={`sheet ${classes.card}`} data-long={doc.parts.length > 1 ? '' : undefined}>
       <header>
@@ -113,7 +115,7 @@ export function Card({
         <p className={classes.sub}>
           {version.targetId ? version.name : 'as written'} · {day(version.createdAt)}
         </p>
-        {version.targetId && (
+        {changed && (
           <p>
             <b>{adapted.charAt(0).toUpperCase() + adapted.slice(1)}</b>
             {version.request.words && ` (${version.request.words.join(', ')})`}
@@ -164,7 +166,7 @@ export function Card({
           {doc.bake && (
             <p className={classes.bake}>
               <b>Bake</b> {ovenText(doc.bake)}
-              {version.targetId && (
+              {changed && (
                 <span className="quiet">
                   {sameTime(doc.bake, source?.doc.bake)
                     ? ', as stated for the one as written: look early, and trust the signs'

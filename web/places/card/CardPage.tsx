@@ -17,6 +17,7 @@ import { usePageTitle } from '../../parts/usePageTitle';
 import { cardJsonLd, cardMarkdown, cardRows } from '../../words/cardText';
 import { sayProblem } from '../../words/problems';
 import { suitabilityLine } from '../../words/suitability';
+import { isAdapted } from './adapted';
 import { Card } from './Card';
 import classes from './card.module.css';
 
@@ -68,7 +69,7 @@ export function CardPage() {
       title,
       name: version.targetId ? version.name : 'as written',
       doc: version.doc,
-      suits: suitabilityLine(suits(version), version.targetId !== null),
+      suits: suitabilityLine(suits(version), isAdapted(version)),
     };
     if (as === 'json') saveFile(fileName(title, 'json'), cardJsonLd(card), 'application/ld+json');
     else if (as === 'md') saveFile(fileName(title, 'md'), cardMarkdown(card), 'text/markdown');

@@ -3,6 +3,7 @@ import { useEffect, useState } from 'react';
 import { Notice } from '../../parts/Notice';
 import { taskTitle, timeOf, dayTitle } from '../../words/clockWords';
 import { countdown, lengthText, sayRescue } from '../../words/dayWords';
+import { TASK_CAUTIONS } from '../../words/data/tasks';
 import { textNow } from '../../words/stepWords';
 import { goesOn, type Next } from '../../../core/schedule';
 import { useDayContext } from './dayContext';
@@ -61,6 +62,7 @@ export function RunView() {
   const going = next.filter((n) => n.running && n !== now_);
   const then = next.filter((n) => n !== now_ && !n.running);
   const byId = (id: string) => day.people.find((p) => p.id === id)?.name ?? '';
+  const caution = now_ && TASK_CAUTIONS[now_.task.kind];
   const step = now_ && bakeOf(now_).formula.method.find((s) => s.id === now_.task.stepId);
   return (
     <div className={classes.run}>
@@ -122,6 +124,7 @@ export function RunView() {
               </div>
             )}
             {step && <p>{step.own ?? textNow(step)}</p>}
+            {caution && <p className="small">{caution}</p>}
             <p className="small quiet">
               {lengthText(now_.lain.to - now_.lain.from)}
               {now_.lain.hands.length > 0 &&

@@ -9,7 +9,6 @@ import { Notice } from '../../parts/Notice';
 import { Suits } from '../../parts/Suits';
 import { useSuits } from '../../pantry/useSuits';
 import { say } from '../../words/say';
-import { CAUTION_WORDS } from '../../words/things';
 import { useDeskContext } from './context';
 import { workingCopy } from '../../working/workingSlice';
 import { CantSay } from '../read/CantSay';
@@ -20,20 +19,16 @@ import { MirrorBars } from './MirrorBars';
 import { Opened } from './Opened';
 import { WhoEats } from './WhoEats';
 import classes from './desk.module.css';
-import { inDegrees } from '../../words/heat';
 
 function Care({ solution }: { solution: Solution }) {
   const { doc } = useDeskContext();
   const suits = useSuits(solution.formula, solution.formula.avoids, doc.request.words);
   return (
     <section>
-      <h2>Take care</h2>
+      <h2>What it holds</h2>
       <Suits suits={suits} />
-      {solution.cautions.map((c) => (
-        <p key={c}>{inDegrees(CAUTION_WORDS[c])}</p>
-      ))}
       <p className="small quiet">
-        Check the label and your local food law. <HandbookLink section="cautions">All cautions</HandbookLink>
+        <HandbookLink section="cautions">All cautions</HandbookLink>
       </p>
     </section>
   );

@@ -98,7 +98,6 @@ export function WhoEats({
           );
         })}
       </ul>
-      {rows.length > 0 && <p className="small quiet">Check the label and your local food law.</p>}
     </section>
   );
 }

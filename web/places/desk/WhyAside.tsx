@@ -84,7 +84,6 @@ export function WhyAside({ option, solution }: { option: Option | null; solution
       <section>
         <h2>What it holds</h2>
         <Suits suits={suits} />
-        <p className="small quiet">Check the label and your local food law.</p>
       </section>
     </>
   );

@@ -27,7 +27,9 @@ describe('Swap', () => {
     ).toBe(2);
     expect(screen.getByRole('radiogroup', { name: 'In place of eggs' })).toBeTruthy();
     expect(screen.getAllByText(/brings in soy/).length).toBeGreaterThan(0);
-    expect(screen.getByText(/Check the label and your local food law/)).toBeTruthy();
+    // What is to be checked is named; the general caution stands on the card alone.
+    expect(screen.getAllByText(/Check packets for/).length).toBeGreaterThan(0);
+    expect(screen.queryByText(/local food law/)).toBeNull();
   });
 
   it('a choice moves only itself; the other choices are held as they stand', async () => {
