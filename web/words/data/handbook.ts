@@ -61,7 +61,7 @@ export const GENERAL_CAUTIONS: readonly { id: string; title: string; text: strin
   {
     id: 'raw',
     title: 'Raw flour and batter',
-    text: 'Raw batter, dough and flour are not eaten. Kidney-type beans must be boiled; rinse or soak quinoa and pulses.',
+    text: 'Raw batter, dough and flour are not eaten. Kidney-type beans must be boiled; rinse or soak quinoa and pulses. Apricot kernels are not eaten.',
   },
   {
     id: 'cooling',
@@ -72,6 +72,11 @@ export const GENERAL_CAUTIONS: readonly { id: string; title: string; text: strin
     id: 'soaks',
     title: 'Soaks and wet loaves',
     text: 'Long soaks of grain, seed or pulse, and wet loaves without acid, can grow Bacillus: soak chilled, acidify, keep cold or freeze.',
+  },
+  {
+    id: 'sugars',
+    title: 'Sugars and polyols',
+    text: 'Honey, agave and other syrups still count as sugar. Polyols loosen bowels, and xylitol harms dogs.',
   },
   {
     id: 'burns',

@@ -205,7 +205,7 @@ export const UNIT_WORDS: Record<UnitId, string> = {
 
 export const CAUTION_WORDS: Record<CautionId, string> = {
   hydrate_fibre:
-    'Flax, chia and psyllium go in swollen, never dry, and want plenty of water. Start small if new to them. Not near medicines without advice.',
+    'Flax, chia and psyllium go in swollen, never dry (dry psyllium can swell in the throat), and want plenty of water. Start small if new to them. Not near medicines without advice.',
   green_sunflower:
     'Sunflower seed with soda or powder may turn green as it cools: harmless, unsightly. A little more acid, or pumpkin seed instead.',
   soft_fat: 'This fat is soft when warm: keep everything cold, and expect it to spread more.',
