@@ -55,6 +55,21 @@ describe('a version as tasks', () => {
     expect(rise('Mix to a dough.\nLet it rise 40 minutes.\nBake 50 minutes at 220 °C.')).toMatchObject({ basis: 'written', minutes: [40, 40] }); // prettier-ignore
   });
 
+  it('a bake without a time takes what the bake model says, with its width; one without a heat too is a guess', () => {
+    const loaf = '400 g rice flour\n380 g water\n2 eggs\n7 g instant yeast\n8 g salt\n8 g xanthan gum';
+    const bake = (method: string) => tasks(loaf, method).find((t) => t.kind === 'bake')!;
+    const hot = bake(
+      'Mix.\nProve 40 minutes.\nScrape into a 900 g loaf tin and bake at 220 °C until golden.',
+    );
+    expect(hot.basis).toBe('model');
+    expect(hot.minutes[1] / hot.minutes[0]).toBeGreaterThan(1.5);
+    const cool = bake(
+      'Mix.\nProve 40 minutes.\nScrape into a 900 g loaf tin and bake at 170 °C until golden.',
+    );
+    expect(cool.minutes[0]).toBeGreaterThan(hot.minutes[0]);
+    expect(bake('Mix.\nProve 40 minutes.\nBake until golden.').basis).toBe('guess');
+  });
+
   it('says what is written and what is a guess', () => {
     const list = tasks('200 g rice flour\n200 g water', 'Mix.\nRest 45 minutes.\nBake until brown.');
     expect(list.find((t) => t.kind === 'rest')).toMatchObject({ minutes: [45, 45], basis: 'written' });

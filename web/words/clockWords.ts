@@ -8,6 +8,7 @@ import { degrees } from './heat';
 const BASES: Record<Task['basis'], string> = {
   written: 'as written',
   yeast: 'by the yeast clock',
+  model: 'by the bake model, roughly: look early',
   way: 'as its way asks',
   usual: 'usual',
   guess: 'a guess: the method does not say',
