@@ -70,6 +70,20 @@ describe('a version as tasks', () => {
     expect(bake('Mix.\nProve 40 minutes.\nBake until golden.').basis).toBe('guess');
   });
 
+  it('a tin is lined before it is filled, unless the method does it', () => {
+    const list = '200 g rice flour\n200 g water\n2 eggs';
+    const silent = tasks(list, 'Mix.\nScrape into a 900 g loaf tin and bake 40 minutes at 180 °C.');
+    const line = silent.find((t) => t.kind === 'line')!;
+    expect(silent.some((t) => (t.kind === 'fill' || t.kind === 'bake') && t.after.includes(line.id))).toBe(
+      true,
+    );
+    const said = tasks(
+      list,
+      'Line a 900 g loaf tin.\nMix.\nScrape into the tin and bake 40 minutes at 180 °C.',
+    );
+    expect(said.some((t) => t.kind === 'line')).toBe(false);
+  });
+
   it('says what is written and what is a guess', () => {
     const list = tasks('200 g rice flour\n200 g water', 'Mix.\nRest 45 minutes.\nBake until brown.');
     expect(list.find((t) => t.kind === 'rest')).toMatchObject({ minutes: [45, 45], basis: 'written' });

@@ -7,10 +7,10 @@ import type { Action, ActionKind, ActionPlace, Step } from '../method';
 import { linkedOnce } from '../reading';
 
 /**
- * What is done in a task: an act of the method, or what nobody writes down: heating, taking butter out, feeding the starter,
+ * What is done in a task: an act of the method, or what nobody writes down: heating, taking butter out, lining the tin, feeding the starter,
  * washing up before a bake that has to be free of what the one before held.
  */
-export type TaskKind = ActionKind | 'heat_oven' | 'heat_pot' | 'feed' | 'soften' | 'wash_up';
+export type TaskKind = ActionKind | 'heat_oven' | 'heat_pot' | 'feed' | 'soften' | 'line' | 'wash_up';
 /** Where a length comes from: the baker wrote it; the yeast clock; the bake model; a way brings it; usual for such a thing; nothing is known of it. */
 export const DURATION_BASES = ['written', 'yeast', 'model', 'way', 'usual', 'guess'] as const;
 export type DurationBasis = (typeof DURATION_BASES)[number];
@@ -85,6 +85,8 @@ const GAS_WAITS = 15;
 /** A method that feeds its starter itself. */
 const FEEDS = /\b(?:feed|refresh)\b|\bbuild the (?:levain|starter)\b/i;
 const ROOM_C = 20;
+/** A tin is greased or lined in so many min. Common practice, no source. */
+const LINING_MIN = 4;
 /** Butter that is to be creamed is out so long before; a starter is fed so long before it is used. Common practice, no source. */
 const SOFTENS: [number, number] = [60, 240];
 const FED: [number, number] = [480, 720];
@@ -171,7 +173,7 @@ export function tasksOf(version: Formula, lookup: Lookup): Task[] {
   mendBakes(row, formula, lookup);
   const lifted = formula.parts.some((p) => doughLines(p).some((l) => lookup(l.item)?.group === 'leavener'));
   if (lifted && !formula.parts.some((p) => isYeasted(p, lookup))) waitLess(row.tasks);
-  return withHeat(row.tasks, formula);
+  return withHeat(withLining(row.tasks, formula), formula);
 }
 
 /** What is begun long before the first step: a soak that the list tells of, the starter, butter for creaming. */
@@ -338,6 +340,27 @@ function waitLess(tasks: readonly Task[]): void {
     .filter((t) => t.handsFirst > 2)
     .at(-1);
   if (mixed) mixed.waitMost = GAS_WAITS;
+}
+
+/** A tin is lined before it is filled, where the method does not say so; a pot is not. */
+function withLining(tasks: readonly Task[], { tin, method }: Formula): Task[] {
+  const said = method.some((s) => !s.struck && s.actions?.some((a) => a.kind === 'prepare'));
+  const into = tasks.findIndex((t) => t.kind === 'fill' || t.kind === 'bake');
+  if (!tin || tin.shape === 'pot' || said || into < 0) return [...tasks];
+  const line = new Row().put({
+    kind: 'line',
+    minutes: [LINING_MIN, LINING_MIN],
+    basis: 'usual',
+    handsFirst: LINING_MIN,
+  });
+  line.id = 'line';
+  const filled = tasks[into]!;
+  return [
+    ...tasks.slice(0, into),
+    line,
+    { ...filled, after: [...filled.after, line.id] },
+    ...tasks.slice(into + 1),
+  ];
 }
 
 /** The oven in time for what goes in first, and a lidded pot with it: no later than half an hour before. */

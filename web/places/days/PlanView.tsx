@@ -5,6 +5,7 @@ import { Notice } from '../../parts/Notice';
 import { saveCalendar } from '../../parts/saveCalendar';
 import { dateOf, dayTitle, timeOf } from '../../words/clockWords';
 import { lengthText, sayClash, sayProof, sayRemedy } from '../../words/dayWords';
+import { wantedOf } from './asked';
 import { ByTime } from './ByTime';
 import { DayBakes } from './DayBakes';
 import { DayMeans } from './DayMeans';
@@ -36,6 +37,15 @@ export function PlanView() {
           <div role="status">
             <p className="small quiet">{plan ? 'Looking for a better plan' : 'Planning the day'}</p>
             <Progress value={100 * working} aria-label="Planning" size="sm" />
+            {plan && (
+              <Button
+                size="compact-md"
+                variant="subtle"
+                onClick={() => void change((d) => ({ ...d, plannedFor: wantedOf(d) }))}
+              >
+                Stop looking
+              </Button>
+            )}
           </div>
         )}
         {clash && (
