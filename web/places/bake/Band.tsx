@@ -55,23 +55,22 @@ export function Band({
       `turn-${i}`,
     );
   };
-  const held = useRef(0);
-  const minuteAt = (e: PointerEvent<HTMLDivElement>): number => {
-    const box = e.currentTarget.getBoundingClientRect();
-    return ((e.clientX - box.left) / box.width) * end;
-  };
-  // An answer that arrives may move an end away from under the pointer: the nearest one is taken, wherever on the band.
+  const held = useRef({ i: 0, x: 0, min: 0, minPerPx: 0 });
+  // The nearest end is taken, wherever on the band it is pressed; it moves with the pointer from where it was. An answer that
+  // arrives meanwhile may make the axis longer: what a pixel is worth stays what it was when the end was taken.
   const take = (e: PointerEvent<HTMLDivElement>) => {
     if (turns.length === 0) return;
-    const at = minuteAt(e);
-    held.current = turns.reduce(
-      (best, t, i) => (Math.abs(t - at) < Math.abs(turns[best]! - at) ? i : best),
-      0,
-    );
+    const box = e.currentTarget.getBoundingClientRect();
+    const minPerPx = end / box.width;
+    const at = (e.clientX - box.left) * minPerPx;
+    const i = turns.reduce((best, t, k) => (Math.abs(t - at) < Math.abs(turns[best]! - at) ? k : best), 0);
+    held.current = { i, x: e.clientX, min: turns[i]!, minPerPx };
     e.currentTarget.setPointerCapture(e.pointerId);
   };
   const drag = (e: PointerEvent<HTMLDivElement>) => {
-    if (e.currentTarget.hasPointerCapture(e.pointerId)) move(held.current, minuteAt(e));
+    if (!e.currentTarget.hasPointerCapture(e.pointerId)) return;
+    const { i, x, min, minPerPx } = held.current;
+    move(i, min + (e.clientX - x) * minPerPx);
   };
   const key = (i: number) => (e: KeyboardEvent) => {
     const by = KEYS[e.key];
