@@ -1,1 +1,2 @@
+export { type Task, type TaskKind } from './row';
 export * from './tasks';

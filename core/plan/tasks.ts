@@ -1,40 +1,10 @@
-import { bakeOf, donenessOfBake, drawnMember, faultsOf, setupOf } from '../bake';
 import { doughLines, piecesOf, type Formula } from '../formula';
 import type { Lookup } from '../ingredients';
-import { isYeasted, PLACES, plannedRise, USUAL_PLAN } from '../leavening';
-import { SEA_LEVEL_PA } from '../units';
-import type { Action, ActionKind, ActionPlace, Step } from '../method';
+import { isYeasted } from '../leavening';
+import type { Action, ActionKind, Step } from '../method';
 import { linkedOnce } from '../reading';
-
-/**
- * What is done in a task: an act of the method, or what nobody writes down: heating, taking butter out, lining the tin, feeding the starter,
- * washing up before a bake that has to be free of what the one before held.
- */
-export type TaskKind = ActionKind | 'heat_oven' | 'heat_pot' | 'feed' | 'soften' | 'line' | 'wash_up';
-/** Where a length comes from: the baker wrote it; the yeast clock; the bake model; a way brings it; usual for such a thing; nothing is known of it. */
-export const DURATION_BASES = ['written', 'yeast', 'model', 'way', 'usual', 'guess'] as const;
-export type DurationBasis = (typeof DURATION_BASES)[number];
-
-/**
- * One stretch of the work, in min: how long it takes, from least to most; how much of it is hands-on at its beginning and at
- * its end. `stretches`: it may last anywhere between, as a soak; else it takes what it takes. `waitMost`: how long what comes
- * out of it may wait; null for as long as one likes.
- */
-export type Task = {
-  id: string;
-  /** What has to be over before it, by id. */
-  after: string[];
-  stepId: string | null;
-  kind: TaskKind;
-  minutes: [least: number, most: number];
-  basis: DurationBasis;
-  stretches: boolean;
-  handsFirst: number;
-  handsLast: number;
-  waitMost: number | null;
-  ovenC?: number;
-  place?: ActionPlace;
-};
+import { mendBakes, mendProof } from './mend';
+import { Row, type DurationBasis, type Task, type TaskKind } from './row';
 
 /** Hands-on minutes of what is done by hand. Common practice, no source. */
 const BY_HAND: Partial<Record<ActionKind, number>> = {
@@ -108,51 +78,6 @@ function lengthOf(a: Action): { minutes: [number, number]; basis: DurationBasis 
 /** How long a way's own step waits, min: a gel is told so. */
 const waitOf = ({ added }: Step): number | null =>
   typeof added?.args.wait === 'number' ? added.args.wait : null;
-
-/** What brings together what was made of the parts; all else waits for its own part only. */
-const BRINGS_TOGETHER: ReadonlySet<TaskKind> = new Set<ActionKind>([
-  'fill',
-  'wash',
-  'glaze',
-  'score',
-  'bake',
-  'turn',
-  'uncover',
-]);
-
-type NewTask = Pick<Task, 'kind' | 'minutes' | 'basis'> & Partial<Task>;
-
-/** Tasks as they are put down, each after what it has to wait for. */
-class Row {
-  readonly tasks: Task[] = [];
-  /** The last of all that was brought together, and the last of each part since. */
-  #whole: string[] = [];
-  readonly #ends = new Map<string, string>();
-
-  put(task: NewTask, partId?: string): Task {
-    const id = `t${this.tasks.length + 1}`;
-    const apart = partId !== undefined && !BRINGS_TOGETHER.has(task.kind);
-    const after = apart ? [this.#ends.get(partId)].flatMap((x) => x ?? this.#whole) : this.#last();
-    const put = {
-      stepId: null,
-      stretches: false,
-      handsFirst: 0,
-      handsLast: 0,
-      waitMost: null,
-      ...task,
-      id,
-      after: task.after ?? after,
-    };
-    this.tasks.push(put);
-    if (apart) this.#ends.set(partId, id);
-    else {
-      this.#whole = [id];
-      this.#ends.clear();
-    }
-    return put;
-  }
-  #last = (): string[] => (this.#ends.size > 0 ? [...new Set(this.#ends.values())] : this.#whole);
-}
 
 /**
  * A version as tasks, in the order of its method: acts done by hand are one task a step, what goes on by itself stands alone.
@@ -274,62 +199,6 @@ function putAct(
     },
     partId,
   );
-}
-
-/** A proof shorter or longer than this is none that is planned with, min. */
-const PROOF_MIN: readonly [number, number] = [20, 480];
-const LONG_H = 12;
-/** The last rise of which no time was written takes what the yeast clock says of the dough, where it can say so. */
-function mendProof(row: Row, formula: Formula, lookup: Lookup): void {
-  const proof = row.tasks.findLast((t) => t.kind === 'proof');
-  const part = formula.parts.find((p) => isYeasted(p, lookup));
-  if (!proof || !part || proof.basis !== 'usual') return;
-  const tempC = proof.place === 'warm' ? PLACES.light.tempC : PLACES.room.tempC;
-  const plan = { ...USUAL_PLAN, places: [{ hours: LONG_H, tempC }] };
-  const rise = plannedRise(part, lookup, 'usual', plan, SEA_LEVEL_PA);
-  const [least, most] = PROOF_MIN;
-  if (!rise?.early || !rise.late || rise.early < least || rise.late > most) return;
-  proof.minutes = [Math.round(rise.early), Math.round(rise.late)];
-  proof.basis = 'yeast';
-}
-
-/**
- * How far the model's own time may be off, as shares of it: against the stated times of bakes made up for the demo it is from a
- * third short to a half long, the ring apart.
- */
-const MODEL_OFF = [0.7, 1.4] as const;
-const MODEL_CELLS = 4;
-/** A bake whose heat is known and time is not, as the bake model has it; null where the model has no say. */
-function modelledMin(formula: Formula, lookup: Lookup): [number, number] | null {
-  const setup = setupOf(formula, lookup);
-  if (!setup || faultsOf(setup).length > 0) return null;
-  const min = bakeOf(setup, drawnMember(setup.classId), MODEL_CELLS).doneMin;
-  return min === null ? null : [Math.round(MODEL_OFF[0] * min), Math.round(MODEL_OFF[1] * min)];
-}
-
-/** Bakes of which no time was written take that of the formula; after the last one it cools as its kind has to. */
-function mendBakes(row: Row, formula: Formula, lookup: Lookup): void {
-  const { tasks } = row;
-  const bakes = tasks.filter((t) => t.kind === 'bake');
-  const said = formula.bake?.minutes;
-  if (bakes.length === 1 && said) {
-    bakes[0]!.minutes = [...said];
-    bakes[0]!.basis = 'written';
-  }
-  const [only] = bakes;
-  const modelled = bakes.length === 1 && only!.basis === 'usual' ? modelledMin(formula, lookup) : null;
-  if (modelled) {
-    only!.minutes = modelled;
-    only!.basis = 'model';
-  }
-  for (const b of bakes) if (b.basis === 'usual') b.basis = 'guess';
-  const last = bakes.at(-1);
-  if (!last) return;
-  const minutes = donenessOfBake(formula.parts, lookup).coolMin;
-  const after = tasks.slice(tasks.indexOf(last) + 1).find((t) => t.kind === 'cool');
-  if (!after)
-    row.put({ kind: 'cool', minutes: [...minutes], basis: 'usual', stretches: true, handsFirst: 1 });
-  else if (after.basis === 'usual') after.minutes = [...minutes];
 }
 
 /** Between the last mixing and the oven nothing waits where powder or soda lift it. */

@@ -2,7 +2,7 @@ import { loadsOf, setupOf } from '../bake';
 import { suitabilityOf, type Formula, type StatedTin } from '../formula';
 import type { AvoidId, Lookup } from '../ingredients';
 import { tasksOf, type Task } from '../plan';
-import type { BakeAsked } from './build';
+import type { BakeAsked } from './request';
 
 /** An oven as the room it has: inside width, cm, and racks. */
 export type Room = { widthCm: number; racks: number };

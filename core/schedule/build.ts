@@ -1,67 +1,30 @@
-import type { Task, TaskKind } from '../plan';
+import type { Task } from '../plan';
+import {
+  awayOf,
+  IN_PASSING_MIN,
+  isAtOven,
+  isOven,
+  LEAVES_BOWL,
+  lengthOf,
+  LONG_MIN,
+  minutesAt,
+  MIXES,
+  staysOf,
+  stretchCost,
+  thingOf,
+  waitCost,
+  washed,
+} from './as-tasks';
 import { GRID, onGrid, type Cost, type Mode, type Owner, type Problem, type Stay } from './problem';
-
-/** A stretch of the clock, in min since the epoch, as all times of a day that is asked for. */
-export type Stretch = [from: number, to: number];
-/** One bake of a day: its tasks, when it is wanted and how long it may be ready before, min. */
-export type BakeAsked = {
-  id: string;
-  tasks: Task[];
-  readyBy: number;
-  keepsMin: number;
-  /** For each oven: how often it must be filled and how many racks a filling takes; null where it does not go in. */
-  room: ({ loads: number; racks: number } | null)[];
-  /** What is held from when it is filled until it is out: a tin, by its key, and how many. */
-  tins?: { thing: string; need: number }[];
-  /** Bowls and tools are washed before its first work: others of the day hold what it must be free of. */
-  washFirst?: boolean;
-};
-export type PersonAsked = { id: string; name: string; there: Stretch[] };
-export type OvenAsked = { id: string; name: string; racks: number };
-export type DayAsked = {
-  /** Nothing is begun before. */
-  from: number;
-  bakes: BakeAsked[];
-  people: PersonAsked[];
-  ovens: OvenAsked[];
-  /** How many there are: mixers, rings of the hob, shelves of the fridge and the freezer, warm places, pots, tins. What is not named is not counted. */
-  counts: Record<string, number>;
-  /** When nobody works if it can be helped. */
-  odd: Stretch[];
-  /** Tasks that were put at a time, by "bake/task". */
-  pins?: Readonly<Record<string, number>>;
-};
-/**
- * A day that is under way, in min since the epoch: what was begun and what is over. What crosses now is softened: what has
- * begun may wait longer than it should and be ready later than wanted, at a price, so that there is always an answer.
- */
-export type Live = {
-  now: number;
-  /** By "bake/task": when it was begun, when it was over (null while it goes on), how long it was planned to last. */
-  begun: Readonly<Record<string, { from: number; to: number | null; lasts?: number }>>;
-  /** Ovens that bakes are in or have to go to, by bake. */
-  oven: Readonly<Record<string, string>>;
-};
-export const taskKey = (bakeId: string, taskId: string): string => `${bakeId}/${taskId}`;
-
-/** What tasks take hold of, beside ovens and tins. */
-export const THINGS = ['mixer', 'hob', 'fridge', 'freezer', 'warm', 'pot', 'bowl'] as const;
-export type Thing = (typeof THINGS)[number];
+import { taskKey, type BakeAsked, type DayAsked, type Live, type Stretch } from './request';
 
 /** A day as a problem; `stayOf` tells by the first task of each stay which one it is. Times are min since `from`. */
 export type Laid = { problem: Problem; from: number; stayOf: Map<string, number> };
 
 /** Taking in and taking out are a moment each: two at once are no trouble. Common practice, no source. */
 const AT_OVEN = { min: GRID, share: 50 };
-const WASH_UP_MIN = 10;
-/** What is less than this by hand is done in passing. */
-const IN_PASSING_MIN = 1;
-/** A tail this long makes what is before it no work of the day itself: it may be the evening before. */
-const LONG_MIN = 240;
 /** A bake bears this much more or less heat. Common practice, no source. */
 const BEARS_C = 10;
-/** The middle of a bake is done at about this, from a kitchen's warmth. */
-const [DONE_C, ROOM_C] = [96, 20];
 /** What a degree off the asked heat costs, in weighted minutes. */
 const HEAT_COST = 0.3;
 const USUAL_HEAT_C = 180;
@@ -75,76 +38,6 @@ const OVER_COST = 20;
 const LATEST_MIN = 1440;
 /** An oven is at any other heat after so long. */
 const COOLS_MIN = 60;
-
-/** A minute of waiting costs the more the less a thing bears it. */
-const waitCost = (most: number | null): number => {
-  if (most === null) return 0.02;
-  if (most <= 15) return 3;
-  if (most <= 60) return 1;
-  return most <= 300 ? 0.3 : 0.05;
-};
-
-/**
- * How long a bake of so many min at one heat takes at another: the middle nears the oven's heat by a like share in a like time
- * (Newton's law of heating), so that the time goes with ln((oven − room)/(oven − done)). Good to ±10 °C about the heat it is for.
- */
-export function minutesAt(min: number, fromC: number, toC: number): number {
-  const time = (ovenC: number): number => Math.log((ovenC - ROOM_C) / Math.max(1, ovenC - DONE_C));
-  return (min * time(toC)) / time(fromC);
-}
-/** What is done in a bowl, and what ends its stay there. */
-const MIXES: ReadonlySet<TaskKind> = new Set<TaskKind>([
-  'gel',
-  'cream',
-  'rub',
-  'whisk',
-  'mix',
-  'knead',
-  'fold',
-]);
-const LEAVES_BOWL: ReadonlySet<TaskKind> = new Set<TaskKind>([
-  'fill',
-  'shape',
-  'divide',
-  'bake',
-  'blind_bake',
-  'boil',
-  'cook',
-]);
-const middle = ([least, most]: readonly [number, number]): number => (least + most) / 2;
-const isOven = (t: Task): boolean => t.kind === 'bake' || t.kind === 'blind_bake';
-/** What is done to a thing that stays in its oven. */
-const isAtOven = (t: Task): boolean => t.kind === 'uncover' || t.kind === 'turn';
-
-/** What a task holds of what is counted. */
-function thingOf({ kind, place }: Task): Thing | null {
-  if (kind === 'cook' || kind === 'boil') return 'hob';
-  if (kind === 'cream' || kind === 'knead' || kind === 'whisk') return 'mixer';
-  if (place === 'freezer') return 'freezer';
-  if (place === 'fridge' || kind === 'chill') return 'fridge';
-  return place === 'warm' && kind === 'proof' ? 'warm' : null;
-}
-
-/** Runs of bakes that follow each other in the oven with at most a lid or a turn between: each is one stay. */
-function staysOf(tasks: readonly Task[]): Task[][] {
-  const follows = (t: Task): Task | undefined => tasks.find((x) => x.after.includes(t.id));
-  const taken = new Set<string>();
-  const stays: Task[][] = [];
-  for (const t of tasks) {
-    if (!isOven(t) || taken.has(t.id)) continue;
-    const run = [t];
-    for (let last = t, next = follows(t); next; last = next, next = follows(next)) {
-      const beyond = follows(next);
-      if (isOven(next)) run.push(next);
-      else if (isAtOven(next) && beyond && (isOven(beyond) || isAtOven(beyond))) run.push(next);
-      else break;
-      if (last.id === next.id) break;
-    }
-    for (const x of run) taken.add(x.id);
-    stays.push(run);
-  }
-  return stays;
-}
 
 /** Builds the problem of a day piece by piece: events, what lies between them, what is held. */
 class Builder {
@@ -473,46 +366,6 @@ type Following = {
   atOnce: boolean;
 };
 type Events = ReadonlyMap<string, { start: number; end: number; endsAfter: number }>;
-/** What a task is planned with: the least of what may be drawn out, else the middle; on the grid. */
-const lengthOf = (t: Task): number => Math.max(GRID, onGrid(t.stretches ? t.minutes[0] : middle(t.minutes)));
-const stretchCost = (t: Task): number => {
-  if (t.kind === 'cool') return 0;
-  return t.minutes[1] >= LONG_MIN ? 0.02 : 0.1;
-};
-
-/** Washing up comes before the first work at it. */
-function washed(tasks: Task[], first: boolean): Task[] {
-  const begins = tasks.find(
-    (t) => t.after.length === 0 && t.handsFirst > IN_PASSING_MIN && t.kind !== 'feed' && t.kind !== 'soak',
-  );
-  if (!first || !begins) return tasks;
-  const wash: Task = {
-    id: 'wash_up',
-    after: [],
-    stepId: null,
-    kind: 'wash_up',
-    minutes: [WASH_UP_MIN, WASH_UP_MIN],
-    basis: 'usual',
-    stretches: false,
-    handsFirst: WASH_UP_MIN,
-    handsLast: 0,
-    waitMost: null,
-  };
-  return [wash, ...tasks.map((t) => (t === begins ? { ...t, after: [wash.id] } : t))];
-}
-
-/** When somebody is not there, from when they are. */
-function awayOf(there: readonly Stretch[], horizon: number): Stretch[] {
-  const away: Stretch[] = [];
-  let at = -horizon;
-  for (const [from, to] of [...there].sort((a, b) => a[0] - b[0])) {
-    if (from > at) away.push([at, from]);
-    at = Math.max(at, to);
-  }
-  if (at < 2 * horizon) away.push([at, 2 * horizon]);
-  return away;
-}
-
 /** The problem of a day. Times of it are min since `from`. */
 export function problemOf(day: DayAsked, live: Live | null = null): Laid {
   const builder = new Builder(day, live);

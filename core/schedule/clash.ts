@@ -1,4 +1,5 @@
-import { problemOf, type BakeAsked, type DayAsked } from './build';
+import { problemOf } from './build';
+import type { BakeAsked, DayAsked } from './request';
 
 import { finish } from '../rebalance';
 import { planSteps } from './plan';

@@ -1,4 +1,5 @@
-import { problemOf, taskKey, type DayAsked, type Laid } from './build';
+import { problemOf, type Laid } from './build';
+import { taskKey, type DayAsked } from './request';
 import { planSteps, type Planned, type PlanMore, type Proof } from './plan';
 import { setupMin, type Plan } from './problem';
 import { verify } from './verify';

@@ -1,5 +1,6 @@
 export * from './asked';
-export * from './build';
+export { problemOf } from './build';
+export * from './request';
 export * from './clash';
 export { planDay, type DayPlan, type Lain, type OvenStretch } from './day';
 export * from './lists';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { finish } from '../rebalance';
 import { atHour, bakeAsked, dayOf } from '../testing/days';
-import { taskKey, type DayAsked, type Live } from './build';
+import { taskKey, type DayAsked, type Live } from './request';
 import { clashOf } from './clash';
 import { planDay, type DayPlan } from './day';
 import { better, replan } from './live';

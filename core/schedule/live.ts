@@ -1,4 +1,5 @@
-import { problemOf, taskKey, type DayAsked, type Live } from './build';
+import { problemOf } from './build';
+import { taskKey, type DayAsked, type Live } from './request';
 import { checked, dayPlanOf, retimed, type DayPlan } from './day';
 import { keepOrders } from './orders';
 import { planSteps, type PlanMore } from './plan';

@@ -4,7 +4,7 @@ import { DEMO_FORMULAS } from '../../demo/data/formulas';
 import { lookupReference } from '../ingredients';
 import { tasksOf, type Task } from '../plan';
 import { readFormula } from '../reading';
-import type { Stretch } from './build';
+import type { Stretch } from './request';
 import { clockOf, readyFrom, type Clock } from './one';
 
 const tasks = (text: string, method: string): Task[] =>

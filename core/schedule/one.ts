@@ -1,6 +1,6 @@
 import type { Task } from '../plan';
 import { finish } from '../rebalance';
-import { taskKey, type DayAsked, type Stretch } from './build';
+import { taskKey, type DayAsked, type Stretch } from './request';
 import { planDay, type DayPlan, type Lain } from './day';
 
 /** Ready sooner than it is wanted by as much as this where the hours ask for it, min. */

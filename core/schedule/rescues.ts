@@ -1,5 +1,5 @@
 import type { Task } from '../plan';
-import { taskKey } from './build';
+import { taskKey } from './request';
 import type { DayPlan } from './day';
 import type { BakeTasks, BegunMap } from './ticks';
 

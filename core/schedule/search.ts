@@ -1,30 +1,19 @@
-import { Network } from './network';
 import {
-  betweenMin,
-  meets,
-  oddOf,
-  setupMin,
-  valueOf,
-  type Plan,
-  type Problem,
-  type Span,
-  type Stay,
-  type Touch,
-} from './problem';
+  fixedSpan,
+  MOST_CLASHES,
+  orders,
+  type Choice,
+  type Held,
+  type Look,
+  type NewArc,
+  type Relation,
+} from './choices';
+import { assignHands, handChoices } from './hands';
+import { Network } from './network';
+import { assignOvens, ovenChoices } from './ovens';
+import { oddOf, valueOf, type Plan, type Problem, type Stay } from './problem';
 
-/** A stretch that is held; `fixed` ones (somebody is away) cannot move. */
-type Held = Span & { need: number; fixed?: boolean };
 type Counted = { most: number; held: Held[] };
-type NewArc = [from: number, to: number, lag: number];
-/** One way to settle a clash: arcs more, modes fewer, how two stays lie to one another, odd hours paid for. */
-type Choice = {
-  arcs?: NewArc[];
-  modes?: [stay: number, keep: readonly number[]][];
-  relation?: [pair: number, how: Relation];
-  pays?: number;
-};
-/** Two stays: at one heat in one oven; in different ovens; one after the other. */
-type Relation = 'same' | 'apart' | 'row';
 
 export type SearchMore = {
   /** Only these bakes are looked at; the rest lies anywhere. */
@@ -50,8 +39,6 @@ export type SearchMore = {
 /** Costs are scaled to whole numbers; each event prefers to be late by a little of its own, so that times are unique. */
 const SCALE = 1e8;
 const GRAIN = 0.1;
-const MOST_CLASHES = 4;
-const MOST_STEPS = 4000;
 const NODES_A_STEP = 32;
 
 /**
@@ -77,6 +64,7 @@ export class Search {
   readonly #stayOn: boolean[];
   readonly #touchOn: boolean[];
   readonly #constant: number;
+  readonly #look: Look;
   readonly #open: (number | null)[] = [];
 
   constructor(problem: Problem, more: SearchMore = {}) {
@@ -111,6 +99,14 @@ export class Search {
     this.#modes = problem.stays.map((s, i) => more.modes?.[i] ?? s.modes.map((_, k) => k));
     this.#modes.forEach((left, i) => this.#fitLength(problem.stays[i]!, left));
     this.#pays = new Set(more.pays);
+    this.#look = {
+      p: problem,
+      at: this.#at,
+      modes: this.#modes,
+      relations: this.#relations,
+      stayOn: this.#stayOn,
+      touchOn: this.#touchOn,
+    };
     this.below = more.below ?? Infinity;
     this.best = more.best ?? null;
   }
@@ -191,194 +187,6 @@ export class Search {
     return found;
   }
 
-  /** Who does what: each touch by somebody who is there and has the share left, first come first. */
-  #assignHands(): { who: number[] } | { clash: (Touch & { fixed?: boolean })[] } {
-    const { touches, workers } = this.#p;
-    const timed = touches
-      .map((t, i) => ({ t, i, from: this.#at(t.from) + t.after, to: this.#at(t.to) + t.upTo }))
-      .filter((x) => this.#touchOn[x.i])
-      .sort((a, b) => a.from - b.from || b.t.share - a.t.share || a.i - b.i);
-    const who = new Array<number>(touches.length).fill(-1);
-    let [steps, far] = [0, -1];
-    const fits = (k: number, w: number): boolean => {
-      const x = timed[k]!;
-      if (meets(workers[w]!.away, x.from, x.to)) return false;
-      let share = x.t.share;
-      for (let j = 0; j < k; j++)
-        if (who[timed[j]!.i] === w && timed[j]!.to > x.from) share += timed[j]!.t.share;
-      return share <= 100;
-    };
-    const put = (k: number): boolean => {
-      if (k === timed.length) return true;
-      if (++steps > MOST_STEPS) return false;
-      far = Math.max(far, k);
-      for (let w = 0; w < workers.length; w++)
-        if (fits(k, w)) {
-          who[timed[k]!.i] = w;
-          if (put(k + 1)) return true;
-          who[timed[k]!.i] = -1;
-        }
-      return false;
-    };
-    if (put(0)) return { who };
-    const fails = timed[far]!;
-    const together = timed.filter((x) => x.from < fails.to && fails.from < x.to).map((x) => x.t);
-    const away = workers
-      .flatMap((w) => w.away)
-      .filter(([a, b]) => timed.some((x) => together.includes(x.t) && x.from < b && a < x.to))
-      .map((a) => ({ ...fixedSpan(a), share: 100, task: -1 }));
-    return { clash: [...together, ...away] };
-  }
-
-  /** The cheapest modes that stand together at these times; else the stay that found no place. */
-  #assignOvens(): {
-    timed: Timed[];
-    modes: number[] | null;
-    cost: number;
-    least: number;
-    fails: Timed | null;
-  } {
-    const { stays, ovens } = this.#p;
-    const timed: Timed[] = stays
-      .map((stay, i) => ({ i, stay, from: this.#at(stay.held), to: this.#at(stay.end) }))
-      .filter((x) => this.#stayOn[x.i])
-      .sort((a, b) => a.from - b.from || a.i - b.i);
-    const n = timed.length;
-    const modes = stays.map((_, i) => (this.#stayOn[i] ? -1 : this.#modes[i]![0]!));
-    const rest = new Array<number>(n + 1).fill(0);
-    for (let k = n - 1; k >= 0; k--)
-      rest[k] =
-        rest[k + 1]! + Math.min(...this.#modes[timed[k]!.i]!.map((m) => timed[k]!.stay.modes[m]!.cost));
-    let found: number[] | null = null;
-    let [cost, steps, far] = [Infinity, 0, -1];
-    const fits = (k: number, m: number): boolean => {
-      const [x, mode] = [timed[k]!, timed[k]!.stay.modes[m]!];
-      if (mode.minutes !== this.#at(x.stay.end) - this.#at(x.stay.start)) return false;
-      let racks = mode.racks;
-      for (let j = 0; j < k; j++) {
-        const y = timed[j]!;
-        const other = y.stay.modes[modes[y.i]!]!;
-        const how = this.#relations.get(pairOf(x.i, y.i));
-        const same = other.oven === mode.oven;
-        if (how === 'same' && !(same && other.heatC === mode.heatC)) return false;
-        if (how === 'apart' && same) return false;
-        if (!same) continue;
-        if (y.to > x.from && other.heatC === mode.heatC && !x.stay.alone && !y.stay.alone)
-          racks += other.racks;
-        else if (y.to + betweenMin({ stay: y.stay, mode: other }, { mode }) > x.from) return false;
-      }
-      return racks <= ovens[mode.oven]!.racks;
-    };
-    const put = (k: number, sum: number): void => {
-      if (sum + rest[k]! >= cost) return;
-      if (k === n) {
-        [cost, found] = [sum, [...modes]];
-        return;
-      }
-      if (++steps > MOST_STEPS) return;
-      far = Math.max(far, k);
-      const { i, stay } = timed[k]!;
-      const left = [...this.#modes[i]!].sort((a, b) => stay.modes[a]!.cost - stay.modes[b]!.cost || a - b);
-      for (const m of left)
-        if (fits(k, m)) {
-          modes[i] = m;
-          put(k + 1, sum + stay.modes[m]!.cost);
-          modes[i] = -1;
-          if (steps > MOST_STEPS) return;
-        }
-    };
-    put(0, 0);
-    return { timed, modes: found, cost, least: rest[0]!, fails: far < 0 ? null : timed[far]! };
-  }
-
-  /** What can be done about ovens that do not suffice: pairs that meet, then modes, then gaps and racks. */
-  #ovenChoices({ timed, fails }: { timed: Timed[]; fails: Timed | null }): Choice[][] {
-    const near = nearTo(timed, fails ?? timed.at(-1)!);
-    const found: Choice[][] = [];
-    for (const [a, x] of near.entries())
-      for (const y of near.slice(a + 1)) {
-        if (this.#relations.has(pairOf(x.i, y.i)) || !(x.from < y.to && y.from < x.to)) continue;
-        const choices = this.#pairChoices(x, y);
-        if (choices) found.push(choices);
-        if (found.length >= MOST_CLASHES) return found;
-      }
-    if (found.length > 0) return found;
-    const several = (x: Timed) => this.#modes[x.i]!.length > 1;
-    const pick = [...near.filter(several), ...timed.filter(several)].sort(
-      (x, y) => this.#modes[x.i]!.length - this.#modes[y.i]!.length,
-    )[0];
-    if (pick) return [this.#modes[pick.i]!.map((k) => ({ modes: [[pick.i, [k]]] }))];
-    return [this.#fixedOvens(timed)];
-  }
-  #mode = (x: Timed) => x.stay.modes[this.#modes[x.i]![0]!]!;
-
-  #pairChoices(x: Timed, y: Timed): Choice[] | null {
-    const left = (z: Timed) => this.#modes[z.i]!.map((k) => ({ k, mode: z.stay.modes[k]! }));
-    const [xs, ys] = [left(x), left(y)];
-    // A row set before the modes are known must take the least gap; what it is then is looked at again.
-    let [xy, yx] = [Infinity, Infinity];
-    for (const a of xs)
-      for (const b of ys)
-        if (a.mode.oven === b.mode.oven) {
-          xy = Math.min(xy, betweenMin({ stay: x.stay, mode: a.mode }, b));
-          yx = Math.min(yx, betweenMin({ stay: y.stay, mode: b.mode }, a));
-        }
-    if (xy === Infinity) return null;
-    const pair = pairOf(x.i, y.i);
-    const choices: Choice[] = [];
-    const alike = (a: Timed['stay']['modes'][number], b: typeof a) =>
-      a.oven === b.oven && a.heatC === b.heatC;
-    if (!x.stay.alone && !y.stay.alone) {
-      const keep = (some: typeof xs, others: typeof ys) =>
-        some.filter((s) =>
-          others.some(
-            (o) => alike(s.mode, o.mode) && s.mode.racks + o.mode.racks <= this.#p.ovens[s.mode.oven]!.racks,
-          ),
-        );
-      const [kx, ky] = [keep(xs, ys), keep(ys, xs)];
-      if (kx.length > 0 && ky.length > 0)
-        choices.push({
-          relation: [pair, 'same'],
-          modes: [
-            [x.i, kx.map((m) => m.k)],
-            [y.i, ky.map((m) => m.k)],
-          ],
-        });
-    }
-    if (new Set([...xs, ...ys].map((m) => m.mode.oven)).size > 1) choices.push({ relation: [pair, 'apart'] });
-    choices.push({ relation: [pair, 'row'], arcs: [[x.stay.end, y.stay.held, xy]] });
-    choices.push({ relation: [pair, 'row'], arcs: [[y.stay.end, x.stay.held, yx]] });
-    return choices;
-  }
-
-  /** All modes are set: gaps between heats, racks, lengths. */
-  #fixedOvens(timed: readonly Timed[]): Choice[] {
-    for (const [a, x] of timed.entries())
-      for (const y of timed.slice(a + 1)) {
-        const [p, q] = [this.#mode(x), this.#mode(y)];
-        if (p.oven !== q.oven || (p.heatC === q.heatC && !x.stay.alone && !y.stay.alone)) continue;
-        const xy = betweenMin({ stay: x.stay, mode: p }, { mode: q });
-        const yx = betweenMin({ stay: y.stay, mode: q }, { mode: p });
-        if (x.from < y.to + yx && y.from < x.to + xy)
-          return [{ arcs: [[x.stay.end, y.stay.held, xy]] }, { arcs: [[y.stay.end, x.stay.held, yx]] }];
-      }
-    for (const x of timed) {
-      const mode = this.#mode(x);
-      const beside = timed.filter((y) => {
-        const other = this.#mode(y);
-        return other.oven === mode.oven && other.heatC === mode.heatC && y.from <= x.from && y.to > x.from;
-      });
-      const set: Held[] = [];
-      let racks = 0;
-      for (const y of [...beside].sort((a, b) => this.#mode(b).racks - this.#mode(a).racks)) {
-        set.push({ from: y.stay.held, after: 0, to: y.stay.end, upTo: 0, need: 1 });
-        racks += this.#mode(y).racks;
-        if (racks > this.#p.ovens[mode.oven]!.racks) return orders(set);
-      }
-    }
-    return [];
-  }
-
   /** Work in odd hours: before them, after them, or paid for. */
   #oddChoices(): Choice[][] {
     const found: Choice[][] = [];
@@ -438,30 +246,19 @@ export class Search {
   #clashes(): Choice[][] | null {
     const clashes = this.#overfull().map(orders);
     if (clashes.length < MOST_CLASHES) {
-      const ovens = this.#assignOvens();
-      if (!ovens.modes) clashes.push(...this.#ovenChoices(ovens));
+      const ovens = assignOvens(this.#look);
+      if (!ovens.modes) clashes.push(...ovenChoices(this.#look, ovens));
       else if (clashes.length === 0) {
-        const hands = this.#assignHands();
-        if ('clash' in hands) return [this.#handChoices(hands.clash)];
+        const hands = assignHands(this.#look);
+        if ('clash' in hands) return [handChoices(this.#look, hands.clash)];
         this.#record(hands.who, ovens.modes);
         const odd = this.#oddChoices();
         if (odd.length > 0) return odd;
-        return ovens.cost > ovens.least + 1e-9 ? this.#ovenChoices(ovens) : null;
+        return ovens.cost > ovens.least + 1e-9 ? ovenChoices(this.#look, ovens) : null;
       }
     }
     return clashes;
   }
-  #handChoices(set: readonly (Touch & { fixed?: boolean })[]): Choice[] {
-    const overlaps = (x: Touch, y: Touch): boolean =>
-      this.#at(x.from) + x.after < this.#at(y.to) + y.upTo &&
-      this.#at(y.from) + y.after < this.#at(x.to) + x.upTo;
-    return set.flatMap((x) =>
-      set
-        .filter((y) => x !== y && !(x.fixed && y.fixed) && overlaps(x, y))
-        .map((y) => ({ arcs: [[x.to, y.from, x.upTo - y.after] as NewArc] })),
-    );
-  }
-
   *#node(depth: number): Generator<void> {
     if (++this.nodes % NODES_A_STEP === 0) yield;
     if (this.nodes > (this.#more.nodes ?? Infinity) || ((this.nodes & 3) === 0 && this.#more.until?.())) {
@@ -509,31 +306,5 @@ export class Search {
   }
 }
 
-type Timed = { i: number; stay: Stay; from: number; to: number };
 type Tried = { choice: Choice; bound: number };
 const STOP = Symbol('stop');
-const pairOf = (a: number, b: number): number => Math.min(a, b) * 4096 + Math.max(a, b);
-const fixedSpan = ([from, to]: readonly [number, number]): Held => ({
-  from: 0,
-  after: from,
-  to: 0,
-  upTo: to,
-  need: 100,
-  fixed: true,
-});
-/** One of a set that cannot all stand together has to be over before another begins. */
-const orders = (set: readonly Held[]): Choice[] =>
-  set.flatMap((x) =>
-    set
-      .filter((y) => x !== y && !(x.fixed && y.fixed))
-      .map((y) => ({ arcs: [[x.to, y.from, x.upTo - y.after] as NewArc] })),
-  );
-/** Stays linked to one by stays that meet, or nearly. */
-function nearTo(timed: readonly Timed[], one: Timed): Timed[] {
-  const gap = setupMin(0, 250);
-  const near = [one];
-  for (let k = 0; k < near.length; k++)
-    for (const x of timed)
-      if (!near.includes(x) && x.from < near[k]!.to + gap && near[k]!.from < x.to + gap) near.push(x);
-  return near;
-}

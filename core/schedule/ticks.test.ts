@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { finish } from '../rebalance';
 import { dayOf } from '../testing/days';
-import { taskKey } from './build';
+import { taskKey } from './request';
 import { planDay } from './day';
 import { rescuesOf } from './rescues';
 import { goesOn, madeAgain, nextOf, ticked, type BegunMap } from './ticks';

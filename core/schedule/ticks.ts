@@ -1,5 +1,5 @@
 import type { Task } from '../plan';
-import { taskKey, type Live } from './build';
+import { taskKey, type Live } from './request';
 import type { DayPlan, Lain } from './day';
 
 /** A bake of a day by its tasks. */

@@ -1,5 +1,5 @@
 import type { Task, TaskKind } from '../plan';
-import type { BakeAsked, DayAsked, Stretch } from '../schedule/build';
+import type { BakeAsked, DayAsked, Stretch } from '../schedule/request';
 
 /** Days for tests and benches, made up: seven products of the trade as tasks, so many of them, wanted in the afternoon. */
 
