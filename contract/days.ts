@@ -1,4 +1,4 @@
-import { taskKey, type DayPlan } from '../core/schedule';
+import { taskKey, type DayPlan, type Lain } from '../core/schedule';
 import type { Entry } from './calendar';
 import type { Hours } from './dto';
 
@@ -49,11 +49,15 @@ export type BakeDay = {
   answered: string[];
   timers: HandTimer[];
 };
+/** Who lends a hand to a task, by name. */
+export const handsOf = ({ hands }: Lain, people: readonly DayPerson[]): string =>
+  [...new Set(hands.map((h) => people.find((p) => p.id === h.personId)?.name ?? ''))].join(', ');
+
 /** The plan of a day as entries of a calendar. */
 export const calendarEntries = ({ plan, told, people }: BakeDay): Entry[] =>
   (plan?.lain ?? []).map((l) => ({
     title: told[taskKey(l.bakeId, l.taskId)] ?? '',
-    about: [...new Set(l.hands.map((h) => people.find((p) => p.id === h.personId)?.name ?? ''))].join(', '),
+    about: handsOf(l, people),
     from: l.from,
     to: l.to,
     alarm: l.hands.length > 0,

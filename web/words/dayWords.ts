@@ -1,4 +1,4 @@
-import type { Clash, DayPlan, Lack, Remedy, Rescue } from '../../core/schedule';
+import type { Clash, DayPlan, Lack, Remedy, Rescue, Thing } from '../../core/schedule';
 import { timeText } from './actions';
 import { dayTitle, timeOf } from './clockWords';
 import { counted, listed } from './format';
@@ -11,7 +11,7 @@ export function sayProof({ proof }: DayPlan): string {
   return `No plan is better by more than ${percent} %: proved.`;
 }
 
-const THINGS: Record<string, string> = {
+const THING_WORDS: Record<Thing, string> = {
   mixer: 'mixer',
   hob: 'rings on the hob',
   fridge: 'shelves in the fridge',
@@ -20,8 +20,7 @@ const THINGS: Record<string, string> = {
   pot: 'lidded pots',
   bowl: 'mixing bowls',
 };
-export const thingName = (thing: string): string => THINGS[thing] ?? thing;
-export const COUNTED = Object.keys(THINGS);
+export const thingName = (thing: string): string => THING_WORDS[thing as Thing] ?? thing;
 
 function sayLack(lack: Lack): string {
   switch (lack.kind) {

@@ -8,7 +8,7 @@ import { Notice } from '../../parts/Notice';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { day as dayWords } from '../../words/format';
 import { sayProblem } from '../../words/problems';
-import { bakesOf, dayAsked, ovensOf } from './asked';
+import { bakesOf, dayAsked, ovensOf, wantedOf } from './asked';
 import type { DayContext } from './dayContext';
 import classes from './days.module.css';
 import { useDay } from './useDay';
@@ -32,8 +32,7 @@ export function DayLayout() {
   const { pantry } = usePantry();
   const ids = useMemo(() => [...new Set(day?.bakes.map((b) => b.versionId))].sort(), [day?.bakes]);
   const { data: versions = NONE, error: lost } = useVersionsQuery(ids, { skip: ids.length === 0 });
-  const wanted =
-    day && JSON.stringify([day.bakes, day.people, day.ovenIds, day.counts, day.usual, day.pins, day.date]);
+  const wanted = day && wantedOf(day);
   const { bakes, ovens, asked } = useMemo(() => {
     if (!day) return { bakes: [], ovens: [], asked: null };
     const there = ovensOf(day, kitchen);

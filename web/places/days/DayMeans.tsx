@@ -1,10 +1,10 @@
 import { Button, Checkbox, NumberInput } from '@mantine/core';
 import { Link } from 'react-router';
 import { USUAL_HOURS } from '../../../contract/dto';
-import { tinKey } from '../../../core/schedule';
+import { THINGS, tinKey } from '../../../core/schedule';
 import { useKitchen } from '../../api/useKitchen';
 import { HoursField } from '../../parts/HoursField';
-import { COUNTED, thingName } from '../../words/dayWords';
+import { thingName } from '../../words/dayWords';
 import { useDayContext } from './dayContext';
 import classes from './days.module.css';
 
@@ -40,7 +40,7 @@ export function DayMeans() {
         />
       ))}
       <div className={classes.fields}>
-        {COUNTED.map((thing) => (
+        {THINGS.map((thing) => (
           <NumberInput
             key={thing}
             label={capital(thingName(thing))}

@@ -1,3 +1,4 @@
+import { handsOf } from '../../../contract/days';
 import { Button, Menu } from '@mantine/core';
 import { useEffect, useState } from 'react';
 import { Notice } from '../../parts/Notice';
@@ -16,6 +17,7 @@ import { useAwake } from './useAwake';
 import { useRunning } from './useRunning';
 
 const MIN_MS = 60_000;
+const AGAIN_MIN = 30;
 /** What is further away is told by its day and time alone. */
 const SOON_MS = 12 * 3_600_000;
 
@@ -35,7 +37,8 @@ export function RunView() {
         ...next
           .filter((n) => n.running || n.lain.hands.length > 0)
           .map((n) => ({
-            key: `${n.key}@${n.due}`,
+            // A plan that moves a little does not ring again what was answered; half an hour later it does.
+            key: `${n.key}@${Math.floor(n.due / AGAIN_MIN)}`,
             at: n.due * MIN_MS,
             title: n.running ? `Over: ${titleOf(n)}` : titleOf(n),
           })),
@@ -61,7 +64,6 @@ export function RunView() {
   const now_ = next.find((n) => !n.running || n.due <= now) ?? next[0];
   const going = next.filter((n) => n.running && n !== now_);
   const then = next.filter((n) => n !== now_ && !n.running);
-  const byId = (id: string) => day.people.find((p) => p.id === id)?.name ?? '';
   const caution = now_ && TASK_CAUTIONS[now_.task.kind];
   const step = now_ && bakeOf(now_).formula.method.find((s) => s.id === now_.task.stepId);
   return (
@@ -127,8 +129,7 @@ export function RunView() {
             {caution && <p className="small">{caution}</p>}
             <p className="small quiet">
               {lengthText(now_.lain.to - now_.lain.from)}
-              {now_.lain.hands.length > 0 &&
-                `, ${[...new Set(now_.lain.hands.map((h) => byId(h.personId)))].join(', ')}`}
+              {now_.lain.hands.length > 0 && `, ${handsOf(now_.lain, day.people)}`}
               {now_.lain.ovenId && `, ${ovens.find((o) => o.id === now_.lain.ovenId)?.name ?? ''}`}
             </p>
             <div className={classes.fields}>

@@ -1,23 +1,16 @@
+import { handsOf } from '../../../contract/days';
 import { Button } from '@mantine/core';
-import { taskTitle, timeOf, dayTitle } from '../../words/clockWords';
+import { taskTitle, timeOf } from '../../words/clockWords';
 import { lengthText } from '../../words/dayWords';
 import { bareDegrees, heatUnit } from '../../words/heat';
 import { useDayContext } from './dayContext';
 import classes from './days.module.css';
+import { rowsByDay } from './rows';
 
 /** The day on paper, for the wall: what is done when and by whom, with a box to tick. */
 export function SheetView() {
   const { day, bakes, ovens, now } = useDayContext();
-  const plan = day.plan;
-  if (!plan) return <p>There is no plan to print yet.</p>;
-  const rows = plan.lain
-    .flatMap((lain) => {
-      const bake = bakes.find((b) => b.id === lain.bakeId);
-      const task = bake?.tasks.find((t) => t.id === lain.taskId);
-      return bake && task ? [{ at: lain.from, lain, bake, task }] : [];
-    })
-    .sort((a, b) => a.at - b.at);
-  const days = [...new Set(rows.map((r) => dayTitle(r.at, now)))];
+  if (!day.plan) return <p>There is no plan to print yet.</p>;
   return (
     <div className={classes.sheetPage}>
       <Button className="no-print" variant="default" onClick={() => window.print()}>
@@ -31,26 +24,26 @@ export function SheetView() {
           )
           .join(' · ')}
       </p>
-      {days.map((title) => (
+      {rowsByDay(day, bakes, now).map(({ title, rows }) => (
         <section key={title} aria-label={title}>
           <h2>{title}</h2>
           <ol className={classes.byTime}>
-            {rows
-              .filter((r) => dayTitle(r.at, now) === title)
-              .map(({ lain, bake, task }) => (
+            {rows.map(({ lain, bake, task }) => {
+              const oven = ovens.find((o) => o.id === lain.ovenId)?.name;
+              return (
                 <li key={`${bake.id}/${task.id}`}>
                   <span className="num">{timeOf(lain.from)}</span>
                   <b>{bake.letter}</b>
                   <span>
                     <span className={classes.box} aria-hidden="true" /> {taskTitle(task)},{' '}
                     {lengthText(lain.to - lain.from)}
-                    {lain.hands.length > 0 &&
-                      `, ${[...new Set(lain.hands.map((h) => day.people.find((p) => p.id === h.personId)?.name ?? ''))].join(', ')}`}
-                    {lain.ovenId &&
-                      `, ${ovens.find((o) => o.id === lain.ovenId)?.name ?? ''} ${lain.heatC === null ? '' : `${bareDegrees(lain.heatC)} ${heatUnit()}`}`}
+                    {lain.hands.length > 0 && `, ${handsOf(lain, day.people)}`}
+                    {oven && `, ${oven}`}
+                    {lain.heatC !== null && ` ${bareDegrees(lain.heatC)} ${heatUnit()}`}
                   </span>
                 </li>
-              ))}
+              );
+            })}
           </ol>
         </section>
       ))}

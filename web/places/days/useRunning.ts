@@ -82,5 +82,5 @@ export function useRunning({ day, asked, bakes, change, now }: DayContext) {
     if (offer) void change((d) => ({ ...d, plan: offer }));
     setOffer(null);
   };
-  return { next, late, rescues, overtime, offer, takeOffer, drop: () => setOffer(null), tick, again, moveTo };
+  return { next, late, rescues, overtime, offer, takeOffer, tick, again, moveTo };
 }
