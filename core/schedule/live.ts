@@ -7,15 +7,16 @@ import { valueOf } from './problem';
 import { Search } from './search';
 import { verify } from './verify';
 
-/** A day planned anew: what is said at once, and whether it stands on work outside the hours that people gave. */
-export type Replanned = { plan: DayPlan; overtime: boolean };
+/** A day planned anew, and beyond what it had to go: the hours that people gave, or also what there is of counted things. */
+export type Replanned = { plan: DayPlan; beyond: 'hours' | 'things' | null };
 
 const FREE_NODES = 400;
 const ORDERED_NODES = 120;
 
-/** The people of a day, there from now on whatever their hours are: for when nothing else is left. */
-const stayOn = (day: DayAsked, now: number): DayAsked => ({
+/** The people of a day, there from now on whatever their hours are, and as much of everything as is wanted: for when nothing else is left. */
+const stretched = (day: DayAsked, now: number, beyond: Replanned['beyond']): DayAsked => ({
   ...day,
+  ...(beyond === 'things' ? { counts: {} } : {}),
   people: day.people.map((p) => ({ ...p, there: [...p.there, [now, now + 2880]] })),
 });
 
@@ -24,22 +25,43 @@ const stayOn = (day: DayAsked, now: number): DayAsked => ({
  * has to. Where no order stands any more it is planned without them, and where nobody's hours suffice they stay on, which is said.
  */
 export function replan(day: DayAsked, was: DayPlan, told: Live): Replanned | null {
-  const live = where(was, told);
-  for (const overtime of [false, true]) {
-    const asked = overtime ? stayOn(day, live.now) : day;
+  const live = where(was, { ...told, begun: wholly(day, was, told.begun) });
+  for (const beyond of [null, 'hours', 'things'] as const) {
+    const asked = beyond ? stretched(day, live.now, beyond) : day;
     const laid = problemOf(asked, live);
     if (laid.problem.stays.some((s) => s.modes.length === 0)) return null;
     const { plan, known } = retimed(asked, laid, was);
     const kept = keepOrders(laid.problem, plan, known);
-    const begun = new Set(Object.keys(live.begun));
+    const begun = new Set(Object.keys(told.begun));
     const ordered = new Search(laid.problem, { ...kept, nodes: ORDERED_NODES, strong: 3 }).run();
     const found = ordered.best ?? new Search(laid.problem, { nodes: FREE_NODES, strong: 4 }).run().best;
     if (!found || verify(laid.problem, found).length > 0) continue;
     const value = valueOf(laid.problem, found);
     const next = dayPlanOf(asked, laid, { plan: found, value, proof: { kind: 'best' }, impossible: false });
-    if (next) return { plan: withBegun(next, was, begun), overtime };
+    if (next) return { plan: withBegun(next, was, begun), beyond };
   }
   return null;
+}
+
+/**
+ * What was begun, with what nobody ticked: what has to come before something that was begun is over, at the latest when that
+ * began.
+ */
+function wholly(day: DayAsked, { lain }: DayPlan, begun: Live['begun']): Live['begun'] {
+  const all: Record<string, Live['begun'][string]> = { ...begun };
+  for (const { id, tasks } of day.bakes)
+    for (const t of [...tasks].reverse()) {
+      const from = all[taskKey(id, t.id)]?.from;
+      if (from === undefined) continue;
+      for (const before of t.after) {
+        const was = all[taskKey(id, before)];
+        const planned = lain.find((l) => l.bakeId === id && l.taskId === before)?.from ?? from;
+        const began = Math.min(from, was?.from ?? planned);
+        if (was && was.from === began && was.to !== null && was.to <= from) continue;
+        all[taskKey(id, before)] = { from: began, to: from };
+      }
+    }
+  return all;
 }
 
 /** What is in an oven is in the one it was planned for, unless it was said to be elsewhere. */
@@ -73,7 +95,7 @@ export function* better(
   live: Live,
   more: PlanMore,
 ): Generator<void, DayPlan | null> {
-  const laid = problemOf(day, where(now, live));
+  const laid = problemOf(day, where(now, { ...live, begun: wholly(day, now, live.begun) }));
   const steps = planSteps(laid.problem, more);
   for (let s = steps.next(); ; s = steps.next()) {
     if (!s.done) {

@@ -26,7 +26,7 @@ export function RunView() {
   const context = useDayContext();
   const { day, bakes, change, now, nowMs, ovens } = context;
   const running = useRunning(context);
-  const { next, late, overtime, offer } = running;
+  const { next, late, beyond, offer } = running;
   const began = Object.keys(day.begun).length > 0;
   const [asks, setAsks] = useState(() => 'Notification' in window && Notification.permission === 'default');
   useAwake(began);
@@ -91,9 +91,16 @@ export function RunView() {
             {sayRescue(r, bakes.find((b) => b.id === r.bakeId)?.title ?? '')}
           </Notice>
         ))}
-        {overtime && (
-          <Notice kind="word" title="It does not fit into the hours given">
-            The plan now has work outside them.
+        {beyond && (
+          <Notice
+            kind="word"
+            title={
+              beyond === 'hours' ? 'It does not fit into the hours given' : 'It does not fit what there is'
+            }
+          >
+            {beyond === 'hours'
+              ? 'The plan now has work outside them.'
+              : 'The plan now takes more bowls, tins, shelves or rings than were counted, and work outside the hours.'}
           </Notice>
         )}
         {offer && (

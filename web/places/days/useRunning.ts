@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { BakeDay } from '../../../contract/days';
-import type { DayPlan, Tick } from '../../../core/schedule';
+import type { DayPlan, Replanned, Tick } from '../../../core/schedule';
 import { madeAgain, nextOf, rescuesOf, ticked } from '../../../core/schedule';
 import { usePantry } from '../../pantry/usePantry';
 import { compute } from '../../workers/compute';
@@ -17,7 +17,7 @@ const BETTER_MS = 200;
  */
 export function useRunning({ day, asked, bakes, change, now }: DayContext) {
   const { rows } = usePantry();
-  const [overtime, setOvertime] = useState(false);
+  const [beyond, setBeyond] = useState<Replanned['beyond']>(null);
   const [offer, setOffer] = useState<DayPlan | null>(null);
   const busy = useRef(false);
 
@@ -29,7 +29,7 @@ export function useRunning({ day, asked, bakes, change, now }: DayContext) {
         const live = liveOf(next, now);
         const found = await compute('replan', { day: asked, was: next.plan, live }, rows, 'replan');
         if (!found) return;
-        setOvertime(found.overtime);
+        setBeyond(found.beyond);
         await change((d) => ({ ...d, plan: found.plan }));
         const other = await compute(
           'better',
@@ -82,5 +82,5 @@ export function useRunning({ day, asked, bakes, change, now }: DayContext) {
     if (offer) void change((d) => ({ ...d, plan: offer }));
     setOffer(null);
   };
-  return { next, late, rescues, overtime, offer, takeOffer, tick, again, moveTo };
+  return { next, late, rescues, beyond, offer, takeOffer, tick, again, moveTo };
 }
