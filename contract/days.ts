@@ -62,6 +62,17 @@ export const calendarEntries = ({ plan, told, people }: BakeDay): Entry[] =>
     to: l.to,
     alarm: l.hands.length > 0,
   }));
+/** A day of which nothing has been planned or begun. */
+export const UNPLANNED = {
+  plan: null,
+  plannedFor: '',
+  told: {},
+  begun: {},
+  inOven: {},
+  pins: {},
+  answered: [],
+  timers: [],
+} satisfies Partial<BakeDay>;
 export type DayRow = BakeDay & { id: string; rev: number };
 
 /** What a kitchen has of counted things, until it is said otherwise. */

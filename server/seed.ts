@@ -6,7 +6,7 @@ import { lookupReference } from '../core/ingredients';
 import { readFormula } from '../core/reading';
 import { adapt } from '../core/rebalance';
 import type { ExclusionId } from '../core/exclusions';
-import type { BakeDay } from '../contract/days';
+import { UNPLANNED, type BakeDay } from '../contract/days';
 import type { Db } from './db/open';
 import { createFormula, listFormulas } from './services/formulas';
 import { keepVersion } from './services/versions';
@@ -70,13 +70,6 @@ function demoDay(shelf: ReadonlyMap<string, { formulaId: string; versionId: stri
       id: `b${i + 1}`,
       readyBy: day.getTime() / 60_000 + ready,
     })),
-    plan: null,
-    plannedFor: '',
-    told: {},
-    begun: {},
-    inOven: {},
-    pins: {},
-    answered: [],
-    timers: [],
+    ...UNPLANNED,
   };
 }

@@ -9,10 +9,10 @@ import {
   LEAST_TRACK_PX,
   packed,
   PIN_MIN,
-  TARGET_PX,
   WANT_MIN,
 } from '../../parts/timeline/bars';
 import { Dragged } from '../../parts/timeline/Dragged';
+import { HandBar } from '../../parts/timeline/HandBar';
 import { minAt, scaleOf, xOf } from '../../parts/timeline/scale';
 import { Track } from '../../parts/timeline/Track';
 import classes from '../../parts/timeline/timeline.module.css';
@@ -71,32 +71,19 @@ export function ClockLanes({ clock, now, ready, pins, onReady, onPin }: Props) {
           <div className={classes.lane}>
             <b>By hand</b>
             <Track pieces={pieces} now={now}>
-              {hands.map((p) => {
-                const at = barAt(pieces, p.from, p.from + p.task.handsFirst);
-                const shown = {
-                  className: classes.bar!,
-                  style: at,
-                  'data-pinned': p.task.id in pins ? ('' as const) : undefined,
-                };
-                const inside = (
-                  <span title={words(p)}>{isWide(pieces, p.from, p.to) ? taskTitle(p.task) : ''}</span>
-                );
-                return at.width < TARGET_PX ? (
-                  <span key={p.task.id} {...shown}>
-                    {inside}
-                  </span>
-                ) : (
-                  <Dragged
-                    key={p.task.id}
-                    id={p.task.id}
-                    aria-label={`${words(p)}. Arrow keys put it at another time.`}
-                    onStep={(dir) => onPin(p.task.id, p.from + dir * PIN_MIN)}
-                    {...shown}
-                  >
-                    {inside}
-                  </Dragged>
-                );
-              })}
+              {hands.map((p) => (
+                <HandBar
+                  key={p.task.id}
+                  pieces={pieces}
+                  from={p.from}
+                  to={p.from + p.task.handsFirst}
+                  id={p.task.id}
+                  words={words(p)}
+                  title={taskTitle(p.task)}
+                  pinned={p.task.id in pins}
+                  onStep={(dir) => onPin(p.task.id, p.from + dir * PIN_MIN)}
+                />
+              ))}
             </Track>
           </div>
           <div className={classes.lane}>

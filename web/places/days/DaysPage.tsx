@@ -4,7 +4,7 @@ import '@mantine/dates/styles.css';
 import { IconTrash } from '@tabler/icons-react';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { USUAL_COUNTS, type BakeDay, type DayRow } from '../../../contract/days';
+import { UNPLANNED, USUAL_COUNTS, type BakeDay, type DayRow } from '../../../contract/days';
 import { USUAL_HOURS } from '../../../contract/dto';
 import {
   problemIn,
@@ -88,14 +88,7 @@ function NewDay({ last }: { last: DayRow | undefined }) {
       ovenIds: ovens.map((o) => o.id),
       counts: last?.counts ?? USUAL_COUNTS,
       usual: last?.usual ?? null,
-      plan: null,
-      plannedFor: '',
-      told: {},
-      begun: {},
-      inOven: {},
-      pins: {},
-      answered: [],
-      timers: [],
+      ...UNPLANNED,
     });
     if ('data' in made && made.data) void navigate(`/days/${made.data.id}`);
   };

@@ -13,10 +13,10 @@ import {
   LEAST_TRACK_PX,
   packed,
   PIN_MIN,
-  TARGET_PX,
   WANT_MIN,
 } from '../../parts/timeline/bars';
 import { Dragged } from '../../parts/timeline/Dragged';
+import { HandBar } from '../../parts/timeline/HandBar';
 import { colourOf } from './Letter';
 import { minAt, scaleOf, xOf } from '../../parts/timeline/scale';
 import { LANE_PX, Track } from '../../parts/timeline/Track';
@@ -76,33 +76,21 @@ export function Lanes() {
                       if (!bake || !task) return null;
                       const key = taskKey(l.bakeId, l.taskId);
                       const name = `${timeOf(h.from)} ${taskTitle(task)}, ${bake.title}`;
-                      const at = bar(h.from, h.to);
-                      const inside = (
-                        <span title={name}>
-                          {bake.letter}
-                          {wide(h.from, h.to) && ` ${taskTitle(task)}`}
-                        </span>
-                      );
-                      const shown = {
-                        className: classes.bar!,
-                        style: { ...at, ...colourOf(bake.letter) },
-                        'data-pinned': key in day.pins ? ('' as const) : undefined,
-                        'data-over': typeof day.begun[key]?.to === 'number' ? ('' as const) : undefined,
-                      };
-                      return at.width < TARGET_PX ? (
-                        <span key={`${key}${i}`} {...shown}>
-                          {inside}
-                        </span>
-                      ) : (
-                        <Dragged
+                      return (
+                        <HandBar
                           key={`${key}${i}`}
+                          pieces={pieces}
+                          from={h.from}
+                          to={h.to}
                           id={`task|${key}|${i}`}
-                          aria-label={`${name}. Arrow keys put it at another time.`}
+                          words={name}
+                          short={bake.letter}
+                          title={taskTitle(task)}
+                          colour={colourOf(bake.letter)}
+                          pinned={key in day.pins}
+                          over={typeof day.begun[key]?.to === 'number'}
                           onStep={(dir) => pin(key, l.from + dir * PIN_MIN)}
-                          {...shown}
-                        >
-                          {inside}
-                        </Dragged>
+                        />
                       );
                     }),
                 )}
