@@ -20,7 +20,8 @@ function AddBake() {
   const [wanted] = useDebouncedValue(words, 200);
   const { data: shelf } = useShelfQuery({ limit: '30', ...(wanted ? { q: wanted } : {}) });
   const [formulaId, setFormulaId] = useState<string | null>(null);
-  const { data: detail } = useFormulaQuery(formulaId ?? '', { skip: !formulaId });
+  // Of the one that is chosen now, never of the one before while it is on its way.
+  const { currentData: detail } = useFormulaQuery(formulaId ?? '', { skip: !formulaId });
   const [versionId, setVersionId] = useState<string | null>(null);
   const latest = detail?.versions.at(-1)?.id ?? null;
   const chosen = versionId && detail?.versions.some((v) => v.id === versionId) ? versionId : latest;
