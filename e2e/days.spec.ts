@@ -32,6 +32,12 @@ test('a day is planned, moved by keys, listed, printed and saved for a calendar;
   await expect(page.getByText('Looking for a better plan')).toHaveCount(0);
   await expectAccessible(page);
 
+  // On a phone nothing reaches beyond the edge.
+  await page.setViewportSize({ width: 390, height: 844 });
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  await expectAccessible(page);
+  await page.setViewportSize({ width: 1280, height: 800 });
+
   // What is wanted is moved along the clock with keys alone.
   const wanted = page.getByRole('button', { name: /Ferry flatbreads wanted at 13:00/ });
   await wanted.focus();

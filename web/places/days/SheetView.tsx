@@ -39,7 +39,9 @@ export function SheetView() {
                     {lengthText(lain.to - lain.from)}
                     {lain.hands.length > 0 && `, ${handsOf(lain, day.people)}`}
                     {oven && `, ${oven}`}
-                    {lain.heatC !== null && ` ${bareDegrees(lain.heatC)} ${heatUnit()}`}
+                    {lain.heatC !== null &&
+                      lain.heatC !== task.ovenC &&
+                      ` at ${bareDegrees(lain.heatC)} ${heatUnit()}`}
                   </span>
                 </li>
               );
