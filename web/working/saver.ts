@@ -1,5 +1,6 @@
 import type { AsideMeta, Draft, DraftDoc } from '../../contract/dto';
 import type { Problem } from '../../contract/problem';
+import { sameDoc } from './sameDoc';
 import { localCopies, type Copy, type LocalCopies } from './localCopies';
 
 /** What came of a call: an answer, a refusal in the server's words, or nothing at all. */
@@ -36,8 +37,6 @@ type Entry = {
   /** A clash or a refusal: nothing more is sent until the copy is changed by the baker's answer to it. */
   stopped: boolean;
 };
-
-const sameDoc = (a: DraftDoc, b: DraftDoc): boolean => JSON.stringify(a) === JSON.stringify(b);
 
 /**
  * Saves working copies: at once in the browser, after a short pause on the server. What the browser holds goes when the

@@ -4,7 +4,8 @@ import type { DraftDoc, FormulaDetail, Version } from '../../contract/dto';
 import { api, problemIn, useFormulaQuery } from '../api/api';
 import { saving, useAppDispatch, useAppSelector, type RootState } from '../app/store';
 import type { Copy } from './localCopies';
-import { sameDoc, workingCopy } from './workingSlice';
+import { sameDoc } from './sameDoc';
+import { workingCopy } from './workingSlice';
 
 export type WorkingLoad = {
   detail: FormulaDetail | undefined;

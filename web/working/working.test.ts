@@ -325,10 +325,16 @@ describe('saving as one works', () => {
     ]);
   });
 
-  it('an answer that was lost on its way is no clash', async () => {
+  it('an answer that was lost on its way is no clash, in whatever order the store gives its keys', async () => {
     exclude('egg');
-    server.doc = out('egg');
-    server.doc = { ...doc, request: now().doc!.request };
+    // As a database gives a document back: the same, its keys in an order of its own.
+    const turned = (x: unknown): unknown =>
+      Array.isArray(x)
+        ? x.map(turned)
+        : x !== null && typeof x === 'object'
+          ? Object.fromEntries(Object.entries(x).map(([k, v]) => [k, turned(v)]).reverse()) // prettier-ignore
+          : x;
+    server.doc = turned({ ...doc, request: now().doc!.request }) as typeof doc;
     server.rev = 3;
     await wait(1000);
     expect([now().standing.is, now().rev]).toEqual(['saved', 3]);

@@ -7,6 +7,7 @@ import type { AvoidId, ItemRef } from '../../core/ingredients';
 import type { LiftPlan } from '../../core/leavening';
 import type { StepChoices } from '../../core/method';
 import { back, emptyLine, forth, stepped, type UndoLine } from './line';
+import { sameDoc } from './sameDoc';
 
 /**
  * Where the saving of the working copy stands. `clean`: nothing to save. `waiting`: the server did not take it, it is tried
@@ -55,9 +56,6 @@ const initialState: WorkingState = {
 };
 /** What `going` begins with while an amount is dragged. */
 export const DRAGGED = 'line:';
-
-export const sameDoc = (a: DraftDoc | null, b: DraftDoc | null): boolean =>
-  JSON.stringify(a) === JSON.stringify(b);
 
 /** A copy gives way: it waits aside, and one step back leads to it too. */
 function giveWay(state: WorkingState, doc: DraftDoc): void {
