@@ -1,6 +1,6 @@
 import { doughLines, massOf, profileOf, type Formula, type Part } from '../formula';
 import type { Lookup } from '../ingredients';
-import { planFaults, USUAL_PLAN, type LiftPlan } from './plan';
+import { planFaults, USUAL_PLAN, type LiftPlan, type PlanFault } from './plan';
 import { statedRise, type StatedRise } from './stated';
 import { riseOf, YEAST_KINDS, yeastAs, type Rise, type YeastKind, type YeastTable } from './yeast';
 
@@ -16,7 +16,7 @@ export function yeastIn(part: Part, lookup: Lookup, table: YeastTable) {
 }
 
 /** Faults of a plan that keep its rise from being worked out. */
-export const RISE_FAULTS = [
+export const RISE_FAULTS: readonly PlanFault[] = [
   'placeCold',
   'placeHot',
   'placeKills',
@@ -24,7 +24,7 @@ export const RISE_FAULTS = [
   'rise',
   'wantHot',
   'wantCold',
-] as const;
+];
 
 /** The rise of a part along its plan; null where the plan cannot be, or there is no flour, water or yeast. */
 export function plannedRise(
@@ -36,7 +36,7 @@ export function plannedRise(
 ): Rise | null {
   const { flourG, props } = profileOf(part, lookup);
   const { instantG } = yeastIn(part, lookup, table);
-  const bad = planFaults(plan).some((f) => (RISE_FAULTS as readonly string[]).includes(f));
+  const bad = planFaults(plan).some((f) => RISE_FAULTS.includes(f));
   if (bad || flourG <= 0 || props.freeWater.value <= 0 || instantG <= 0) return null;
   return riseOf({
     massG: props.mass.value,

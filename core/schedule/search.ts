@@ -25,7 +25,6 @@ export type SearchMore = {
   pays?: readonly number[];
   /** A plan better than this is looked for. */
   below?: number;
-  best?: Plan | null;
   /** Nodes at most; `until` is asked now and then whether time is up. */
   nodes?: number;
   until?: () => boolean;
@@ -33,7 +32,6 @@ export type SearchMore = {
   strong?: number;
   /** Ends when nothing can be better by more than this share. */
   gap?: number;
-  firstOnly?: boolean;
 };
 
 /** Costs are scaled to whole numbers; each event prefers to be late by a little of its own, so that times are unique. */
@@ -47,7 +45,7 @@ const NODES_A_STEP = 32;
  * child first. A search that ends by itself has proved its answer.
  */
 export class Search {
-  best: Plan | null;
+  best: Plan | null = null;
   below: number;
   /** It ended by itself: nothing better than `below` is left. */
   done = false;
@@ -108,7 +106,6 @@ export class Search {
       touchOn: this.#touchOn,
     };
     this.below = more.below ?? Infinity;
-    this.best = more.best ?? null;
   }
 
   run(): this {
@@ -239,7 +236,6 @@ export class Search {
     if (value >= this.below - 1e-9) return;
     this.below = value;
     this.best = plan;
-    if (this.#more.firstOnly) throw STOP;
   }
 
   /** The clashes of the times as they stand, each as the choices that settle it; a plan is taken down where there are none. */

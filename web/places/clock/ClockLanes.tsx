@@ -1,4 +1,3 @@
-import { DndContext, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
 import { useElementSize } from '@mantine/hooks';
 import { useMemo } from 'react';
 import type { Clock, Placed } from '../../../core/schedule';
@@ -12,6 +11,7 @@ import {
   WANT_MIN,
 } from '../../parts/timeline/bars';
 import { Dragged } from '../../parts/timeline/Dragged';
+import { Frame } from '../../parts/timeline/Frame';
 import { HandBar } from '../../parts/timeline/HandBar';
 import { minAt, scaleOf, xOf } from '../../parts/timeline/scale';
 import { Track } from '../../parts/timeline/Track';
@@ -43,12 +43,10 @@ export function ClockLanes({ clock, now, ready, pins, onReady, onPin }: Props) {
       .map((p) => [p.from, isHand(p) ? p.from + p.task.handsFirst : p.to] as const);
     return scaleOf([...busy, [ready - WANT_MIN, ready]], Math.max(LEAST_TRACK_PX, width - LABEL_PX - 24));
   }, [placed, ready, width]);
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 4 } }));
-  const ended = ({ active, delta }: DragEndEvent) => {
-    const id = String(active.id);
+  const moved = (id: string, px: number) => {
     const task = placed.find((p) => p.task.id === id);
-    if (id === READY) onReady(minAt(pieces, xOf(pieces, ready) + delta.x));
-    else if (task) onPin(id, minAt(pieces, xOf(pieces, task.from) + delta.x, PIN_MIN));
+    if (id === READY) onReady(minAt(pieces, xOf(pieces, ready) + px));
+    else if (task) onPin(id, minAt(pieces, xOf(pieces, task.from) + px, PIN_MIN));
   };
   const hands = placed.filter(isHand);
   const still = packed(placed.filter((p) => !isHand(p) && !isOven(p) && !isHeat(p)));
@@ -60,84 +58,76 @@ export function ClockLanes({ clock, now, ready, pins, onReady, onPin }: Props) {
       role="group"
       aria-label="The bake over time"
     >
-      <DndContext sensors={sensors} onDragEnd={ended}>
-        <div style={{ width: LABEL_PX + (pieces.at(-1)?.x ?? 0) + (pieces.at(-1)?.width ?? 0) + 16 }}>
-          <div className={classes.lane}>
-            <b className="quiet">Hours</b>
-            <Track pieces={pieces} now={now} hours>
-              {null}
-            </Track>
-          </div>
-          <div className={classes.lane}>
-            <b>By hand</b>
-            <Track pieces={pieces} now={now}>
-              {hands.map((p) => (
-                <HandBar
+      <Frame pieces={pieces} now={now} onMoved={moved}>
+        <div className={classes.lane}>
+          <b>By hand</b>
+          <Track pieces={pieces} now={now}>
+            {hands.map((p) => (
+              <HandBar
+                key={p.task.id}
+                pieces={pieces}
+                from={p.from}
+                to={p.from + p.task.handsFirst}
+                id={p.task.id}
+                words={words(p)}
+                title={taskTitle(p.task)}
+                pinned={p.task.id in pins}
+                onStep={(dir) => onPin(p.task.id, p.from + dir * PIN_MIN)}
+              />
+            ))}
+          </Track>
+        </div>
+        <div className={classes.lane}>
+          <b>Oven</b>
+          <Track pieces={pieces} now={now}>
+            {placed
+              .filter((p) => isOven(p) || isHeat(p))
+              .map((p) => (
+                <span
                   key={p.task.id}
-                  pieces={pieces}
-                  from={p.from}
-                  to={p.from + p.task.handsFirst}
-                  id={p.task.id}
-                  words={words(p)}
-                  title={taskTitle(p.task)}
-                  pinned={p.task.id in pins}
-                  onStep={(dir) => onPin(p.task.id, p.from + dir * PIN_MIN)}
-                />
+                  className={classes.inOven}
+                  style={barAt(pieces, p.from, p.to)}
+                  data-heats={isHeat(p) ? '' : undefined}
+                  title={words(p)}
+                >
+                  {isHeat(p) ? '' : taskTitle(p.task)}
+                </span>
+              ))}
+          </Track>
+        </div>
+        {still.map((row, k) => (
+          <div key={k} className={classes.lane}>
+            <b className="quiet">{k === 0 ? 'By itself' : ''}</b>
+            <Track pieces={pieces} now={now}>
+              {row.map((p) => (
+                <span
+                  key={p.task.id}
+                  className={classes.bar}
+                  data-still=""
+                  style={barAt(pieces, p.from, p.to)}
+                  title={words(p)}
+                >
+                  {isWide(pieces, p.from, p.to) ? taskTitle(p.task) : ''}
+                </span>
               ))}
             </Track>
           </div>
-          <div className={classes.lane}>
-            <b>Oven</b>
-            <Track pieces={pieces} now={now}>
-              {placed
-                .filter((p) => isOven(p) || isHeat(p))
-                .map((p) => (
-                  <span
-                    key={p.task.id}
-                    className={classes.inOven}
-                    style={barAt(pieces, p.from, p.to)}
-                    data-heats={isHeat(p) ? '' : undefined}
-                    title={words(p)}
-                  >
-                    {isHeat(p) ? '' : taskTitle(p.task)}
-                  </span>
-                ))}
-            </Track>
-          </div>
-          {still.map((row, k) => (
-            <div key={k} className={classes.lane}>
-              <b className="quiet">{k === 0 ? 'By itself' : ''}</b>
-              <Track pieces={pieces} now={now}>
-                {row.map((p) => (
-                  <span
-                    key={p.task.id}
-                    className={classes.bar}
-                    data-still=""
-                    style={barAt(pieces, p.from, p.to)}
-                    title={words(p)}
-                  >
-                    {isWide(pieces, p.from, p.to) ? taskTitle(p.task) : ''}
-                  </span>
-                ))}
-              </Track>
-            </div>
-          ))}
-          <div className={classes.lane}>
-            <b>Ready</b>
-            <Track pieces={pieces} now={now}>
-              <Dragged
-                id={READY}
-                aria-label={`Ready by ${timeOf(ready)}. Arrow keys change it.`}
-                onStep={(dir) => onReady(ready + dir * WANT_MIN)}
-                className={classes.ready!}
-                style={{ left: xOf(pieces, ready) }}
-              >
-                {timeOf(ready)}
-              </Dragged>
-            </Track>
-          </div>
+        ))}
+        <div className={classes.lane}>
+          <b>Ready</b>
+          <Track pieces={pieces} now={now}>
+            <Dragged
+              id={READY}
+              aria-label={`Ready by ${timeOf(ready)}. Arrow keys change it.`}
+              onStep={(dir) => onReady(ready + dir * WANT_MIN)}
+              className={classes.ready!}
+              style={{ left: xOf(pieces, ready) }}
+            >
+              {timeOf(ready)}
+            </Dragged>
+          </Track>
         </div>
-      </DndContext>
+      </Frame>
     </div>
   );
 }

@@ -1,4 +1,3 @@
-import { DndContext, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
 import { useElementSize } from '@mantine/hooks';
 import { useMemo } from 'react';
 import { taskKey, type Lain } from '../../../core/schedule';
@@ -16,6 +15,7 @@ import {
   WANT_MIN,
 } from '../../parts/timeline/bars';
 import { Dragged } from '../../parts/timeline/Dragged';
+import { Frame } from '../../parts/timeline/Frame';
 import { HandBar } from '../../parts/timeline/HandBar';
 import { colourOf } from './Letter';
 import { minAt, scaleOf, xOf } from '../../parts/timeline/scale';
@@ -35,7 +35,6 @@ export function Lanes() {
     ];
     return scaleOf(busy, Math.max(LEAST_TRACK_PX, width - LABEL_PX - 24));
   }, [plan, day.bakes, width]);
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 4 } }));
   const of = (id: string) => bakes.find((b) => b.id === id);
   const taskOf = (l: Lain) => of(l.bakeId)?.tasks.find((t) => t.id === l.taskId);
   const wantedAt = (id: string): number => day.bakes.find((b) => b.id === id)!.readyBy;
@@ -43,11 +42,11 @@ export function Lanes() {
   const want = (id: string, readyBy: number) =>
     void change((d) => ({ ...d, bakes: d.bakes.map((b) => (b.id === id ? { ...b, readyBy } : b)) }));
   const pin = (key: string, at: number) => void change((d) => ({ ...d, pins: { ...d.pins, [key]: at } }));
-  const ended = ({ active, delta }: DragEndEvent) => {
-    const [kind, key] = String(active.id).split('|') as [string, string];
-    if (Math.abs(delta.x) < 2) return;
-    if (kind === 'ready') want(key, minAt(pieces, xOf(pieces, wantedAt(key)) + delta.x));
-    else pin(key, minAt(pieces, xOf(pieces, beginsAt(key)) + delta.x, PIN_MIN));
+  const moved = (id: string, px: number) => {
+    const [kind, key] = id.split('|') as [string, string];
+    if (Math.abs(px) < 2) return;
+    if (kind === 'ready') want(key, minAt(pieces, xOf(pieces, wantedAt(key)) + px));
+    else pin(key, minAt(pieces, xOf(pieces, beginsAt(key)) + px, PIN_MIN));
   };
   const bar = (from: number, to: number) => barAt(pieces, from, to);
   const wide = (from: number, to: number): boolean => isWide(pieces, from, to);
@@ -55,118 +54,110 @@ export function Lanes() {
   const rows = packed(still);
   return (
     <div ref={ref} className={classes.lanes}>
-      <DndContext sensors={sensors} onDragEnd={ended}>
-        <div style={{ width: LABEL_PX + (pieces.at(-1)?.x ?? 0) + (pieces.at(-1)?.width ?? 0) + 16 }}>
-          <div className={classes.lane}>
-            <b className="quiet">Hours</b>
-            <Track pieces={pieces} now={now} hours>
-              {null}
+      <Frame pieces={pieces} now={now} onMoved={moved}>
+        {day.people.map((p) => (
+          <div key={p.id} className={classes.lane}>
+            <b>{p.name}</b>
+            <Track pieces={pieces} now={now}>
+              {plan.lain.flatMap((l) =>
+                l.hands
+                  .filter((h) => h.personId === p.id)
+                  .map((h, i) => {
+                    const bake = of(l.bakeId);
+                    const task = taskOf(l);
+                    if (!bake || !task) return null;
+                    const key = taskKey(l.bakeId, l.taskId);
+                    const name = `${timeOf(h.from)} ${taskTitle(task)}, ${bake.title}`;
+                    return (
+                      <HandBar
+                        key={`${key}${i}`}
+                        pieces={pieces}
+                        from={h.from}
+                        to={h.to}
+                        id={`task|${key}|${i}`}
+                        words={name}
+                        short={bake.letter}
+                        title={taskTitle(task)}
+                        colour={colourOf(bake.letter)}
+                        pinned={key in day.pins}
+                        over={typeof day.begun[key]?.to === 'number'}
+                        onStep={(dir) => pin(key, l.from + dir * PIN_MIN)}
+                      />
+                    );
+                  }),
+              )}
             </Track>
           </div>
-          {day.people.map((p) => (
-            <div key={p.id} className={classes.lane}>
-              <b>{p.name}</b>
-              <Track pieces={pieces} now={now}>
-                {plan.lain.flatMap((l) =>
-                  l.hands
-                    .filter((h) => h.personId === p.id)
-                    .map((h, i) => {
-                      const bake = of(l.bakeId);
-                      const task = taskOf(l);
-                      if (!bake || !task) return null;
-                      const key = taskKey(l.bakeId, l.taskId);
-                      const name = `${timeOf(h.from)} ${taskTitle(task)}, ${bake.title}`;
-                      return (
-                        <HandBar
-                          key={`${key}${i}`}
-                          pieces={pieces}
-                          from={h.from}
-                          to={h.to}
-                          id={`task|${key}|${i}`}
-                          words={name}
-                          short={bake.letter}
-                          title={taskTitle(task)}
-                          colour={colourOf(bake.letter)}
-                          pinned={key in day.pins}
-                          over={typeof day.begun[key]?.to === 'number'}
-                          onStep={(dir) => pin(key, l.from + dir * PIN_MIN)}
-                        />
-                      );
-                    }),
-                )}
-              </Track>
-            </div>
-          ))}
-          {ovens.map((o) => (
-            <div key={o.id} className={classes.lane}>
-              <b>{o.name}</b>
-              <Track pieces={pieces} now={now}>
-                {plan.ovens
-                  .filter((s) => s.ovenId === o.id)
-                  .map((s) => {
-                    const letters = s.bakeIds.map((id) => of(id)?.letter ?? '').join(' ');
-                    const heat = `${bareDegrees(s.heatC)} ${heatUnit()}`;
-                    return (
-                      <span
-                        key={`${s.from}${s.heats}`}
-                        className={classes.inOven}
-                        style={bar(s.from, s.to)}
-                        data-heats={s.heats ? '' : undefined}
-                        title={`${timeOf(s.from)} to ${timeOf(s.to)}: ${s.heats ? `heats to ${heat}` : `${letters}, ${heat}`}`}
-                      >
-                        {s.heats ? '' : `${letters} ${heat}`}
-                      </span>
-                    );
-                  })}
-                <Warmth pieces={pieces} stretches={plan.ovens.filter((s) => s.ovenId === o.id)} />
-              </Track>
-            </div>
-          ))}
-          {rows.map((row, k) => (
-            <div key={k} className={classes.lane}>
-              <b className="quiet">{k === 0 ? 'By itself' : ''}</b>
-              <Track pieces={pieces} now={now}>
-                {row.map((l) => {
-                  const bake = of(l.bakeId);
-                  const task = taskOf(l);
-                  return bake && task ? (
+        ))}
+        {ovens.map((o) => (
+          <div key={o.id} className={classes.lane}>
+            <b>{o.name}</b>
+            <Track pieces={pieces} now={now}>
+              {plan.ovens
+                .filter((s) => s.ovenId === o.id)
+                .map((s) => {
+                  const letters = s.bakeIds.map((id) => of(id)?.letter ?? '').join(' ');
+                  const heat = `${bareDegrees(s.heatC)} ${heatUnit()}`;
+                  return (
                     <span
-                      key={taskKey(l.bakeId, l.taskId)}
-                      className={classes.bar}
-                      data-still=""
-                      style={{ ...bar(l.from, l.to), ...colourOf(bake.letter) }}
-                      title={`${timeOf(l.from)} to ${timeOf(l.to)}: ${taskTitle(task)}, ${bake.title}`}
+                      key={`${s.from}${s.heats}`}
+                      className={classes.inOven}
+                      style={bar(s.from, s.to)}
+                      data-heats={s.heats ? '' : undefined}
+                      title={`${timeOf(s.from)} to ${timeOf(s.to)}: ${s.heats ? `heats to ${heat}` : `${letters}, ${heat}`}`}
                     >
-                      {bake.letter}
-                      {wide(l.from, l.to) && ` ${taskTitle(task)}`}
+                      {s.heats ? '' : `${letters} ${heat}`}
                     </span>
-                  ) : null;
+                  );
                 })}
-              </Track>
-            </div>
-          ))}
-          <div className={classes.lane}>
-            <b>Wanted</b>
-            <Track pieces={pieces} now={now} height={LANE_PX * day.bakes.length}>
-              {day.bakes.map((b, i) => {
-                const letter = of(b.id)?.letter ?? '';
-                return (
-                  <Dragged
-                    key={b.id}
-                    id={`ready|${b.id}`}
-                    aria-label={`${b.title} wanted at ${timeOf(b.readyBy)}. Arrow keys change it.`}
-                    onStep={(dir) => want(b.id, b.readyBy + dir * WANT_MIN)}
-                    className={classes.ready!}
-                    style={{ left: xOf(pieces, b.readyBy), top: 4 + LANE_PX * i, ...colourOf(letter || 'A') }}
+              <Warmth pieces={pieces} stretches={plan.ovens.filter((s) => s.ovenId === o.id)} />
+            </Track>
+          </div>
+        ))}
+        {rows.map((row, k) => (
+          <div key={k} className={classes.lane}>
+            <b className="quiet">{k === 0 ? 'By itself' : ''}</b>
+            <Track pieces={pieces} now={now}>
+              {row.map((l) => {
+                const bake = of(l.bakeId);
+                const task = taskOf(l);
+                return bake && task ? (
+                  <span
+                    key={taskKey(l.bakeId, l.taskId)}
+                    className={classes.bar}
+                    data-still=""
+                    style={{ ...bar(l.from, l.to), ...colourOf(bake.letter) }}
+                    title={`${timeOf(l.from)} to ${timeOf(l.to)}: ${taskTitle(task)}, ${bake.title}`}
                   >
-                    {letter} {b.title}, {timeOf(b.readyBy)}
-                  </Dragged>
-                );
+                    {bake.letter}
+                    {wide(l.from, l.to) && ` ${taskTitle(task)}`}
+                  </span>
+                ) : null;
               })}
             </Track>
           </div>
+        ))}
+        <div className={classes.lane}>
+          <b>Wanted</b>
+          <Track pieces={pieces} now={now} height={LANE_PX * day.bakes.length}>
+            {day.bakes.map((b, i) => {
+              const letter = of(b.id)?.letter ?? '';
+              return (
+                <Dragged
+                  key={b.id}
+                  id={`ready|${b.id}`}
+                  aria-label={`${b.title} wanted at ${timeOf(b.readyBy)}. Arrow keys change it.`}
+                  onStep={(dir) => want(b.id, b.readyBy + dir * WANT_MIN)}
+                  className={classes.ready!}
+                  style={{ left: xOf(pieces, b.readyBy), top: 4 + LANE_PX * i, ...colourOf(letter || 'A') }}
+                >
+                  {letter} {b.title}, {timeOf(b.readyBy)}
+                </Dragged>
+              );
+            })}
+          </Track>
         </div>
-      </DndContext>
+      </Frame>
     </div>
   );
 }
