@@ -74,13 +74,26 @@ export async function listFormulas(db: Db, asked: ShelfQuery = {}): Promise<Shel
       lines: formula.lines,
       kept: formula.kept,
       bakedAt: formula.bakedAt,
-      hasDraft: sql<boolean>`exists(select 1 from ${draft} where ${draft.formulaId} = ${formula.id})`,
     })
     .from(formula)
     .where(where)
     .orderBy(...IN_ORDER[(asked.order ?? 'latest') as ShelfOrder], asc(formula.folded), asc(formula.id))
     .limit(Number(asked.limit ?? AT_ONCE))
     .offset(Number(asked.from ?? 0));
+  // Asked for the page alone: within the query above it would be looked up for every row that is passed over.
+  const worked = new Set(
+    (
+      await db
+        .select({ id: draft.formulaId })
+        .from(draft)
+        .where(
+          inArray(
+            draft.formulaId,
+            rows.map((r) => r.id),
+          ),
+        )
+    ).map((r) => r.id),
+  );
   // What is found, what there is and of what kinds, in one look over all of it.
   const kinds = await db
     .select({
@@ -96,6 +109,7 @@ export async function listFormulas(db: Db, asked: ShelfQuery = {}): Promise<Shel
       ...row,
       classId: classId as ClassId,
       updatedAt: updatedAt.toISOString(),
+      hasDraft: worked.has(row.id),
       leavesOut: [...new Set(row.kept.flat())].filter((a) => a !== 'gluten' && a !== 'wheat'),
     })),
     found: kinds.reduce((s, k) => s + k.found, 0),
