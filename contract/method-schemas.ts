@@ -17,6 +17,30 @@ const share = () =>
     (v) => v === undefined || (typeof v === 'number' ? v >= 0 && v <= 1 : ACTION_SHARES.some((w) => w === v)),
   );
 const oneOf = <T extends string>(of: readonly T[]) => string().oneOf([...of]);
+const cm = () => finite().min(0).max(1000);
+const uses = () =>
+  array(obj({ lineId: id().required(), share: share().required() }).required()).max(MAX_LINES);
+const minutes = () => array(finite().min(0).max(100_000).required()).length(2);
+const tempC = () => finite().min(-50).max(400);
+const racks = () => number().integer().min(1).max(20);
+
+/** What the baker put right in an act; null where it is not so at all. */
+export const actionMend = () =>
+  obj({
+    words: text(20_000).defined(),
+    nth: number().integer().min(0).max(200).required(),
+    kind: oneOf(ACTION_KINDS),
+    uses: uses().nullable().default(undefined),
+    minutes: minutes().nullable().default(undefined),
+    tempC: tempC().nullable(),
+    cover: oneOf(ACTION_COVERS).nullable(),
+    place: oneOf(ACTION_PLACES).nullable(),
+    until: text(200).nullable(),
+    pieces: finite().min(0).max(10_000).nullable(),
+    pieceG: finite().min(0).max(1_000_000).nullable(),
+    racks: racks().nullable(),
+  });
+
 /** One act of a step, as reading links it. */
 export const action = () =>
   obj({
@@ -25,9 +49,7 @@ export const action = () =>
     from: number().integer().min(0).max(20_000).required(),
     to: number().integer().min(0).max(20_000).required(),
     partId: id(),
-    uses: array(obj({ lineId: id().required(), share: share().required() }).required())
-      .max(MAX_LINES)
-      .default(undefined),
+    uses: uses().default(undefined),
     names: array(
       obj({
         from: number().integer().min(0).max(20_000).required(),
@@ -37,10 +59,10 @@ export const action = () =>
     )
       .max(400)
       .default(undefined),
-    minutes: array(finite().min(0).max(100_000).required()).length(2).default(undefined),
+    minutes: minutes().default(undefined),
     perSide: boolean(),
     afterMin: finite().min(0).max(100_000),
-    tempC: finite().min(-50).max(400),
+    tempC: tempC(),
     tempOf: oneOf(TEMP_OF),
     fan: boolean(),
     cover: oneOf(ACTION_COVERS),
@@ -50,5 +72,15 @@ export const action = () =>
     pieceG: finite().min(0).max(1_000_000),
     share: share(),
     overnight: boolean(),
+    sizeCm: obj({ thick: cm(), wide: cm(), long: cm() }).optional().default(undefined),
+    vessel: obj({
+      words: text(100).required(),
+      count: number().integer().min(1).max(100),
+      cm: obj({ wide: cm(), long: cm() }).optional().default(undefined),
+    })
+      .optional()
+      .default(undefined),
+    racks: racks(),
+    mended: boolean().oneOf([true]),
     ours: array(oneOf(ACTION_FIELDS).required()).max(ACTION_FIELDS.length).default(undefined),
   });

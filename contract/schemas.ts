@@ -7,7 +7,7 @@ import { STEP_KINDS } from '../core/method';
 import { MAX_LINES, ROW_KINDS } from '../core/reading';
 import { CUP_STANDARDS, SPOON_STANDARDS, UNIT_IDS } from '../core/units';
 import { SHELF_ORDERS, SHELF_STATES } from './dto';
-import { action } from './method-schemas';
+import { action, actionMend } from './method-schemas';
 import { bakePlan, maybeTin, phases } from './bake-schemas';
 import { waySchema } from './pantry-schemas';
 import {
@@ -105,6 +105,7 @@ const step = () =>
       .max(60)
       .default(undefined),
     actions: array(action()).max(200).default(undefined),
+    mends: array(actionMend().required()).max(200).default(undefined),
     notes: array(message()).max(40).required(),
     struck: message().optional().default(undefined),
     own: text(2000),

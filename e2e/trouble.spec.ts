@@ -207,6 +207,26 @@ test('the method is read act by act; what does not fit the list is said, and men
   await expect(odd).toBeVisible();
   await method.getByText('What goes into what').click();
   await expect(method.getByText(/cream \(butter, sugar\) → mix/)).toBeVisible();
+
+  // What was read of one act is put right, field by field, and goes back to what it was.
+  await method.getByRole('button', { name: /^Correct “Bake 45-50 min/ }).click();
+  const form = method.getByRole('form', { name: /^What “Bake 45-50 min/ });
+  await expect(form.getByLabel('How long')).toHaveValue('45 to 50 min');
+  await form.getByLabel('How long').fill('a while');
+  await form.getByRole('button', { name: 'Keep' }).click();
+  await expect(form.getByText('Write a time, such as 20 min or 1 h.')).toBeVisible();
+  await form.getByLabel('How long').fill('55 min');
+  await form.getByLabel('Under what').selectOption('under foil');
+  await expectAccessible(page);
+  await form.getByRole('button', { name: 'Keep' }).click();
+  const bake = method.getByRole('listitem').filter({ hasText: /^bake/ });
+  await expect(bake).toContainText('55 min, 180 °C, under foil');
+  await expect(bake).toContainText('(by you)');
+  await page.reload();
+  await expect(bake).toContainText('55 min, 180 °C, under foil');
+  await bake.getByRole('button', { name: /^Correct/ }).click();
+  await bake.getByRole('button', { name: 'As it was read' }).click();
+  await expect(bake).toContainText('45 to 50 min');
 });
 
 test('one paste: what each row is stands at its edge, and is changed by keys', async ({ page }) => {

@@ -1,5 +1,5 @@
 import type { Msg } from '../explain';
-import type { Action } from './actions';
+import type { Action, ActionMend } from './actions';
 
 /** What a step of making does; read from its verbs. */
 export const STEP_KINDS = [
@@ -39,6 +39,8 @@ export type Step = {
   swaps?: WordSwap[];
   /** What its words tell of, in order, linked to the lines. */
   actions?: Action[];
+  /** What the baker put right in how its words were read. */
+  mends?: ActionMend[];
   notes: Msg[];
   struck?: Msg;
   /** The baker's own words, in place of all the rest. */

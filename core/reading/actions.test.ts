@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { DEMO_FORMULAS } from '../../demo/data/formulas';
 import { lookupReference } from '../ingredients';
-import type { Action } from '../method';
+import { mendOf, type Action, type ActionMend } from '../method';
 import { linkMethod } from './actions';
 import { readFormula } from './read';
 import { checkMethod } from './whole';
@@ -269,5 +269,48 @@ describe('laws of a linked method', () => {
       for (const l of f.parts.flatMap((p) => p.lines))
         if (!l.role) expect(used.has(l.id) || told.has(l.id), `${d.title}: ${l.amount.written}`).toBe(true);
     }
+  });
+});
+
+describe('an act that the baker put right', () => {
+  const METHOD = 'Heat the oven to 200 °C.\nMix all. Rest 10 min. Rest 10 min.\nBake 40 min.';
+  const source = read(LOAF, METHOD);
+  const mended = (stepId: string, ...mends: ActionMend[]) =>
+    linkMethod(
+      {
+        ...source,
+        method: source.method.map(({ actions: _old, ...s }) => (s.id === stepId ? { ...s, mends } : s)),
+      },
+      lookupReference,
+    ).method.flatMap((s) => s.actions ?? []);
+  const before = source.method.flatMap((s) => s.actions ?? []);
+
+  it('has what was said, is found among acts of the same words, and the others stay as they were', () => {
+    const rests = before.filter((a) => a.text.startsWith('Rest'));
+    expect(rests).toHaveLength(2);
+    const mend = mendOf(rests[1]!, { ...rests[1]!, kind: 'chill', place: 'fridge', minutes: [30, 40] }, 1)!;
+    const after = mended('s2', mend);
+    expect(after.filter((a) => a.mended)).toEqual([
+      { ...rests[1]!, kind: 'chill', place: 'fridge', minutes: [30, 40], mended: true },
+    ]);
+    expect(after.filter((a) => !a.mended)).toEqual(before.filter((a) => a !== rests[1]));
+  });
+
+  it("hands the oven that was said on to the bake that says none, and what was ours is the baker's", () => {
+    const heat = before.find((a) => a.kind === 'preheat')!;
+    const after = mended('s1', mendOf(heat, { ...heat, tempC: 230 }, 0)!);
+    expect(after.find((a) => a.kind === 'bake')).toMatchObject({ tempC: 230, ours: ['tempC'] });
+    const bake = before.find((a) => a.kind === 'bake')!;
+    const own = mended('s3', mendOf(bake, { ...bake, tempC: 190 }, 0)!).find((a) => a.kind === 'bake')!;
+    expect(own.tempC).toBe(190);
+    expect(own.ours).toBeUndefined();
+  });
+
+  it('a field can be no more; words that are gone, and nothing said, change nothing', () => {
+    const rest = before.find((a) => a.text.startsWith('Rest'))!;
+    const { minutes: _min, ...none } = rest;
+    expect(mended('s2', mendOf(rest, none, 0)!).find((a) => a.mended)).not.toHaveProperty('minutes');
+    expect(mendOf(rest, rest, 0)).toBeNull();
+    expect(mended('s2', { words: 'Leave it', nth: 0, kind: 'chill' })).toEqual(before);
   });
 });

@@ -1,7 +1,7 @@
 import { CLASSES } from '../classes';
 import { bowlMassG, doughLines, isBeside, mainPart, piecesOf, type Formula, type Part } from '../formula';
 import type { Lookup } from '../ingredients';
-import type { Action, ActionField, ActionKind, Step } from '../method';
+import { withMends, type Action, type ActionField, type ActionKind, type Step } from '../method';
 import { goesOn, kindOf, sideOf, type State } from './act-kinds';
 import { clausesOf, MIXING, sentencesIn, type Clause } from './clauses';
 import {
@@ -18,6 +18,7 @@ import {
 import { heatsIn, ovenIn, timesIn } from './heats';
 import { withHow } from './hows';
 import { Lines, mentionsIn, type Named } from './mentions';
+import { sizesOf } from './sizes';
 import { wordsOf } from './spoken';
 import { usesOf } from './uses';
 
@@ -94,7 +95,14 @@ function link(formula: Formula, lookup: Lookup): Formula {
         } else acts.push(act);
         s.last = acts.at(-1);
       }
-    return acts.length > 0 ? { ...step, actions: acts } : step;
+    if (acts.length === 0) return step;
+    if (!step.mends) return { ...step, actions: acts };
+    const mended = withMends(acts, step.mends);
+    s.last = mended.at(-1);
+    // What follows goes on at the heat that the baker said.
+    const oven = mended.findLast((a) => a.mended && a.tempC !== undefined && OVENS.includes(a.kind));
+    if (oven) s.oven = { c: oven.tempC!, fan: oven.fan ?? false };
+    return { ...step, actions: mended };
   });
   const linked = { ...formula, method };
   return isOvernight(linked) ? { ...linked, overnight: true } : linked;
@@ -214,6 +222,7 @@ function link(formula: Formula, lookup: Lookup): Formula {
     if (until && act.afterMin !== undefined && s.last?.kind === 'bake' && !s.last.until) s.last.until = until;
     else if (until) act.until = until;
     piecesTo(act, t, ours);
+    Object.assign(act, sizesOf(t, kind));
     const share = ['divide', 'shape', 'fill'].includes(kind) ? shareOfDough(t) : null;
     if (share !== null && share !== undefined && !uses.some((u) => u.share !== 1)) act.share = share;
     if (OVERNIGHT.test(t) || (kind !== 'bake' && (act.minutes?.[0] ?? 0) >= 480)) act.overnight = true;

@@ -2,6 +2,7 @@ import { loadsOf, setupOf } from '../bake';
 import { suitabilityOf, type Formula, type StatedTin } from '../formula';
 import type { AvoidId, Lookup } from '../ingredients';
 import { tasksOf, type Task } from '../plan';
+import { linkedOnce } from '../reading';
 import type { BakeAsked } from './request';
 
 /** An oven as the room it has: inside width, cm, and racks. */
@@ -24,7 +25,8 @@ export type Wanted = { formula: Formula; avoids: readonly AvoidId[] };
 
 /**
  * What a version asks of a day: its tasks, and how it goes into each oven, by the size of its tin or pieces; null where it does
- * not. What does not go in at once is baked in loads, if what waits for its turn bears it. Where no size is known it is one rack.
+ * not. What does not go in at once is baked in loads, if what waits for its turn bears it. Where no size is known it is as many
+ * racks as the method says, else one.
  */
 export function askedOf(
   { formula }: Wanted,
@@ -33,13 +35,19 @@ export function askedOf(
 ): Pick<BakeAsked, 'tasks' | 'room' | 'tins'> {
   const tasks = tasksOf(formula, lookup);
   const vessel = setupOf(formula, lookup)?.vessel;
+  // "Bake on two racks": so many are taken, whatever the sizes say.
+  const said = Math.max(
+    1,
+    ...linkedOnce(formula, lookup).method.flatMap((s) => (s.actions ?? []).map((a) => a.racks ?? 1)),
+  );
   const room = ovens.map((oven) => {
-    if (!vessel) return { loads: 1, racks: 1 };
+    const racks = Math.min(said, oven.racks);
+    if (!vessel) return { loads: 1, racks };
     const fillings = loadsOf(vessel, { ...oven, racks: 1 });
     if (fillings === null) return null;
     const loads = Math.ceil(fillings / oven.racks);
     if (loads > 1 && !waits(tasks, loads - 1)) return null;
-    return { loads, racks: Math.min(fillings, oven.racks) };
+    return { loads, racks: Math.max(racks, Math.min(fillings, oven.racks)) };
   });
   const { tin } = formula;
   // A lidded pot is counted as such.

@@ -1,4 +1,4 @@
-import type { Action } from '../../core/method';
+import type { Action, ActionVessel, SizeCm } from '../../core/method';
 import { ACTION_COVER_WORDS, ACTION_PLACE_WORDS } from './data/actions';
 import { counted, fixed, grams } from './format';
 import { degrees } from './heat';
@@ -13,6 +13,21 @@ export function timeText([lo, hi]: readonly [number, number]): string {
   }
   return minutesText(lo, hi);
 }
+
+/** Centimetres as they are measured: tenths, and millimetres below one. */
+const cmText = (cm: number): string =>
+  cm < 1 ? `${fixed(10 * cm, 0)} mm` : `${fixed(cm, cm % 1 === 0 ? 0 : 1)} cm`;
+
+function sizeText({ thick, wide, long }: SizeCm): string {
+  const across =
+    wide === undefined
+      ? ''
+      : long === undefined
+        ? `${cmText(wide)} across`
+        : `${cmText(wide)} by ${cmText(long)}`;
+  return [across, thick === undefined ? '' : `${cmText(thick)} thick`].filter(Boolean).join(', ');
+}
+const vesselText = ({ words, count }: ActionVessel): string => (count ? `${count} ${words}` : words);
 
 /** What an act says of itself: how long, how hot, under what, where, until when, how many. */
 export function actionFacts(a: Action): string[] {
@@ -29,6 +44,9 @@ export function actionFacts(a: Action): string[] {
         ? ''
         : `${grams(a.pieceG)} each`,
     typeof a.share === 'number' ? `${fixed(100 * a.share, 0)} % of it` : '',
+    a.sizeCm ? sizeText(a.sizeCm) : '',
+    a.vessel ? vesselText(a.vessel) : '',
+    a.racks !== undefined && a.racks > 1 ? `on ${a.racks} racks` : '',
     a.until ? `until ${a.until}` : '',
   ];
   return facts.filter(Boolean);

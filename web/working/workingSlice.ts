@@ -5,7 +5,7 @@ import type { ExclusionId, OilReading } from '../../core/exclusions';
 import type { Amount, Formula, KindGuess, Line } from '../../core/formula';
 import type { AvoidId, ItemRef } from '../../core/ingredients';
 import type { LiftPlan } from '../../core/leavening';
-import type { StepChoices } from '../../core/method';
+import type { ActionMend, StepChoices } from '../../core/method';
 import { back, emptyLine, forth, stepped, type UndoLine } from './line';
 import { sameDoc } from './sameDoc';
 
@@ -154,6 +154,21 @@ const slice = createSlice({
       const method = state.doc.source.method.map(({ actions: _old, ...s }) =>
         s.id === payload.stepId ? { ...s, text: payload.text } : s,
       );
+      change(state, { ...state.doc, source: { ...state.doc.source, method } });
+    },
+    /** What was read of one act put right: its mends of before for the same words are gone; null as it was read. */
+    actMended(
+      state,
+      { payload }: PayloadAction<{ stepId: string; words: string; nth: number; mend: ActionMend | null }>,
+    ) {
+      if (!state.doc) return;
+      const method = state.doc.source.method.map(({ actions: _old, ...step }) => {
+        if (step.id !== payload.stepId) return step;
+        const { mends = [], ...s } = step;
+        const kept = mends.filter((m) => m.words !== payload.words || m.nth !== payload.nth);
+        const now = payload.mend ? [...kept, payload.mend] : kept;
+        return now.length > 0 ? { ...s, mends: now } : s;
+      });
       change(state, { ...state.doc, source: { ...state.doc.source, method } });
     },
     /** A thing that the method takes comes on the list; its grams are still to be said. */

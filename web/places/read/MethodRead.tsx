@@ -1,5 +1,6 @@
-import { Button } from '@mantine/core';
-import { useMemo } from 'react';
+import { ActionIcon, Button } from '@mantine/core';
+import { IconPencil } from '@tabler/icons-react';
+import { useMemo, useState } from 'react';
 import type { Formula, Line } from '../../../core/formula';
 import { idOf } from '../../../core/ingredients';
 import type { Action } from '../../../core/method';
@@ -11,6 +12,7 @@ import { ACTION_WORDS } from '../../words/data/actions';
 import { fixed, grams } from '../../words/format';
 import { ingredientName } from '../../words/things';
 import { workingCopy } from '../../working/workingSlice';
+import { ActForm } from './ActForm';
 import classes from './read.module.css';
 
 const inSentence = ({ item }: Line): string =>
@@ -32,17 +34,36 @@ function toldOf(act: Action, lines: ReadonlyMap<string, Line>): string[] {
   });
 }
 
-/** One act: what is done, with what, and its figures; what was not written here is said to be ours. */
-function Act({ act, lines }: { act: Action; lines: ReadonlyMap<string, Line> }) {
+/** One act: what is done, with what, and its figures; what was not written here is said to be ours. A press puts it right. */
+function Act({
+  act,
+  lines,
+  ...of
+}: Omit<Parameters<typeof ActForm>[0], 'nameOf' | 'onDone'> & { lines: ReadonlyMap<string, Line> }) {
+  const [open, setOpen] = useState(false);
   const takes = toldOf(act, lines);
   const facts = actionFacts(act);
   return (
     <li>
-      <b>{ACTION_WORDS[act.kind]}</b>
+      {act.kind === 'other' ? <span className="quiet">“{act.text}”</span> : <b>{ACTION_WORDS[act.kind]}</b>}
       {takes.length > 0 && <span> {takes.join(', ')}</span>}
       {facts.length > 0 && <span className="quiet"> {facts.join(', ')}</span>}
       {act.ours?.includes('tempC') && <span className="small quiet"> (heat from before)</span>}
       {act.ours?.includes('pieces') && <span className="small quiet"> (pieces from the yield)</span>}
+      {act.mended && <span className="small quiet"> (by you)</span>}
+      <ActionIcon
+        variant="subtle"
+        color="gray"
+        size={28}
+        ml={4}
+        className={classes.pencil}
+        aria-label={`Correct “${act.text}”`}
+        aria-expanded={open}
+        onClick={() => setOpen(!open)}
+      >
+        <IconPencil size={15} stroke={1.6} />
+      </ActionIcon>
+      {open && <ActForm {...of} act={act} nameOf={inSentence} onDone={() => setOpen(false)} />}
     </li>
   );
 }
@@ -137,11 +158,9 @@ export function MethodRead({ formula, pantry }: { formula: Formula; pantry: Pant
             {s.text}
             {s.actions && (
               <ul className={classes.acts}>
-                {s.actions
-                  .filter((a) => a.kind !== 'other')
-                  .map((a, i) => (
-                    <Act key={i} act={a} lines={lines} />
-                  ))}
+                {s.actions.map((a, i) => (
+                  <Act key={i} formula={formula} pantry={pantry} stepId={s.id} at={i} act={a} lines={lines} />
+                ))}
               </ul>
             )}
           </li>

@@ -1,0 +1,188 @@
+import { Button, Group, MultiSelect, NativeSelect, NumberInput, TextInput } from '@mantine/core';
+import { useMemo, useState } from 'react';
+import type { Formula, Line } from '../../../core/formula';
+import { ACTION_COVERS, ACTION_KINDS, ACTION_PLACES, mendOf, type Action } from '../../../core/method';
+import type { Pantry } from '../../../core/pantry';
+import { linkMethod, minutesIn } from '../../../core/reading';
+import { useAppDispatch } from '../../app/store';
+import { timeText } from '../../words/actions';
+import { ACTION_COVER_WORDS, ACTION_PLACE_WORDS, ACTION_WORDS } from '../../words/data/actions';
+import { fromField, heatUnit, toField } from '../../words/heat';
+import { workingCopy } from '../../working/workingSlice';
+import classes from './read.module.css';
+
+/** Fields that may be empty: what is not so at all is left out of the act. */
+function withField<F extends keyof Action>(act: Action, field: F, value: Action[F] | undefined): Action {
+  const { [field]: _was, ...rest } = act;
+  return (value === undefined ? rest : { ...rest, [field]: value }) as Action;
+}
+
+/** One of several words, or none of them. */
+function Words<T extends string>({
+  label,
+  of,
+  words,
+  value,
+  onChange,
+}: {
+  label: string;
+  of: readonly T[];
+  words: Record<T, string>;
+  value: T | undefined;
+  onChange: (value: T | undefined) => void;
+}) {
+  return (
+    <NativeSelect
+      label={label}
+      value={value ?? ''}
+      data={[{ value: '', label: 'not said' }, ...of.map((v) => ({ value: v, label: words[v] }))]}
+      onChange={(e) => onChange(of.find((v) => v === e.currentTarget.value))}
+    />
+  );
+}
+
+function Num({
+  label,
+  suffix,
+  value,
+  onChange,
+}: {
+  label: string;
+  suffix?: string;
+  value: number | undefined;
+  onChange: (value: number | undefined) => void;
+}) {
+  return (
+    <NumberInput
+      label={label}
+      value={value ?? ''}
+      {...(suffix ? { suffix } : {})}
+      min={0}
+      decimalScale={1}
+      onChange={(v) => onChange(typeof v === 'number' ? v : undefined)}
+    />
+  );
+}
+
+type Props = {
+  formula: Formula;
+  pantry: Pantry;
+  stepId: string;
+  /** Which of the acts of its step. */
+  at: number;
+  act: Action;
+  nameOf: (line: Line) => string;
+  onDone: () => void;
+};
+
+/** What was read of one act, put right field by field. */
+export function ActForm({ formula, pantry, stepId, at, act, nameOf, onDone }: Props) {
+  const dispatch = useAppDispatch();
+  const [now, setNow] = useState(act);
+  const [time, setTime] = useState(act.minutes ? timeText(act.minutes) : '');
+  // As its words alone are read: what is the same as that needs no mend.
+  const read = useMemo(() => {
+    const method = formula.method.map(({ mends: _mends, ...s }) => s);
+    const step = linkMethod({ ...formula, method }, pantry.lookup).method.find((s) => s.id === stepId);
+    return step?.actions?.[at];
+  }, [formula, pantry, stepId, at]);
+  const lines = formula.parts.flatMap((p) => p.lines);
+  const unread = time.trim() !== '' && minutesIn(time) === null;
+  const set = <F extends keyof Action>(field: F, value: Action[F] | undefined) =>
+    setNow(withField(now, field, value));
+  const save = (wanted: Action | undefined) => {
+    if (!read) return;
+    const step = formula.method.find((s) => s.id === stepId);
+    const acts = linkMethod(formula, pantry.lookup).method.find((s) => s.id === stepId)?.actions ?? [];
+    const nth = acts.slice(0, at).filter((a) => a.text === act.text).length;
+    if (step)
+      dispatch(
+        workingCopy.actMended({
+          stepId,
+          words: act.text,
+          nth,
+          mend: wanted ? mendOf(read, wanted, nth) : null,
+        }),
+      );
+    onDone();
+  };
+  return (
+    <form
+      className={classes.act}
+      aria-label={`What “${act.text}” is`}
+      onSubmit={(e) => {
+        e.preventDefault();
+        if (!unread) save(withField(now, 'minutes', minutesIn(time) ?? undefined));
+      }}
+    >
+      <NativeSelect
+        label="What is done"
+        value={now.kind}
+        data={ACTION_KINDS.map((k) => ({ value: k, label: ACTION_WORDS[k] }))}
+        onChange={(e) => set('kind', ACTION_KINDS.find((k) => k === e.currentTarget.value) ?? now.kind)}
+      />
+      <TextInput
+        label="How long"
+        placeholder="5 to 7 min"
+        value={time}
+        error={unread ? 'Write a time, such as 20 min or 1 h.' : undefined}
+        onChange={(e) => setTime(e.currentTarget.value)}
+      />
+      <Num
+        label="How hot"
+        suffix={` ${heatUnit()}`}
+        value={now.tempC === undefined ? undefined : toField(now.tempC, false)}
+        onChange={(v) => set('tempC', v === undefined ? undefined : fromField(v, false))}
+      />
+      <Words
+        label="Where"
+        of={ACTION_PLACES}
+        words={ACTION_PLACE_WORDS}
+        value={now.place}
+        onChange={(v) => set('place', v)}
+      />
+      <Words
+        label="Under what"
+        of={ACTION_COVERS}
+        words={ACTION_COVER_WORDS}
+        value={now.cover}
+        onChange={(v) => set('cover', v)}
+      />
+      <Num label="Pieces" value={now.pieces} onChange={(v) => set('pieces', v)} />
+      <Num label="Each" suffix=" g" value={now.pieceG} onChange={(v) => set('pieceG', v)} />
+      <TextInput
+        label="Until"
+        value={now.until ?? ''}
+        maxLength={120}
+        onChange={(e) => set('until', e.currentTarget.value || undefined)}
+      />
+      <MultiSelect
+        label="What it takes"
+        className={classes.wide}
+        data={lines.map((l) => ({ value: l.id, label: nameOf(l) }))}
+        value={(now.uses ?? []).map((u) => u.lineId)}
+        onChange={(ids) =>
+          set(
+            'uses',
+            ids.length === 0
+              ? undefined
+              : ids.map((lineId) => now.uses?.find((u) => u.lineId === lineId) ?? { lineId, share: 1 }),
+          )
+        }
+      />
+      <Group gap={8} className={classes.wide}>
+        <Button type="submit" size="compact-md">
+          Keep
+        </Button>
+        <Button size="compact-md" variant="default" onClick={onDone}>
+          Cancel
+        </Button>
+        {act.mended && (
+          <Button size="compact-md" variant="subtle" onClick={() => save(undefined)}>
+            As it was read
+          </Button>
+        )}
+      </Group>
+    </form>
+  );
+}
