@@ -18,7 +18,7 @@ import { spokenOf, type StepEdit, type StepKind } from '../method';
 import { cameIn, conflictOf } from './conflict-id';
 import { jobTotal } from './conflicts';
 import type { LineVerdict, Move } from './types';
-import type { Choice, PartSolution, Variable } from './variables';
+import { waterLineId, type Choice, type PartSolution, type Variable } from './variables';
 
 /** Below this an added amount is rounding: no line is made of it. */
 const NOTHING_G = 1e-6;
@@ -135,8 +135,25 @@ export function assemblePart(
       place(entry, undefined);
   shareLines(lines, moves, held);
 
-  return { part: { ...part, lines }, moves, edits: () => editsOf(choices, all, part, lookup) };
+  // Water that came for no one thing goes in with what is poured, whatever way it came.
+  const evening = lines.find((l) => l.id === waterLineId(part));
+  return {
+    part: { ...part, lines },
+    moves,
+    edits: () => [
+      ...editsOf(choices, all, part, lookup),
+      ...(evening ? [pourWith(evening, part, lookup)] : []),
+    ],
+  };
 }
+/** The step that pours water that came for no one thing: before what else is poured, else before what is mixed. */
+const pourWith = (water: Line, part: Part, lookup: Lookup): StepEdit => ({
+  op: 'insert',
+  before: ['mix', 'whisk', 'knead', 'fold'],
+  kind: 'mix',
+  msg: msg('step.pour', { n1: 'water', g1: massOf(water) }),
+  lineIds: part.lines.filter((l) => POURED.includes(lookup(l.item)?.group ?? '')).map((l) => l.id),
+});
 
 /** More salt than this share of a part comes off the salt, as far as this share of that; less is not tasted. Common practice. */
 const SALT_TOLD = 6e-4;

@@ -11,4 +11,4 @@ export { takesOf, type Take } from './takes';
 export * from './types';
 
 /** Stamp of the engine: a kept version says which one it was worked out with. */
-export const CORE_VERSION = '6';
+export const CORE_VERSION = '7';

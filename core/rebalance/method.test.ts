@@ -1,11 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { DEMO_FORMULAS } from '../../demo/data/formulas';
 import { EXCLUSION_IDS, type ExclusionId } from '../exclusions';
-import { lookupReference } from '../ingredients';
+import { idOf, lookupReference } from '../ingredients';
 import type { Step } from '../method';
-import { readFormula } from '../reading';
+import { checkMethod, readFormula } from '../reading';
 import { WHOLE } from '../testing/build';
 import { adapt } from './adapt';
+import { takesOf } from './takes';
 
 /** Words that name what is out, in any form; what a plant is called by is another thing, and "cream" is a verb too. */
 const NAMES: Partial<Record<ExclusionId, RegExp>> = {
@@ -53,6 +54,43 @@ describe('the adapted method, checked like a product', () => {
       }
     }
   });
+  it.each(DEMO_FORMULAS.map((d) => [d.title, d] as const))(
+    '%s: no two steps say what cannot both be, and each weighed line is in a step',
+    (_title, demo) => {
+      const source = readFormula(demo).formula;
+      const heats = (steps: readonly Step[]) =>
+        steps.flatMap((s) =>
+          s.struck
+            ? []
+            : (s.actions ?? []).flatMap((a) =>
+                a.tempOf === 'oven' && !a.ours?.includes('tempC') ? [a.tempC!] : [],
+              ),
+        );
+      const before = checkMethod(source, lookupReference).flatMap((c) => ('lineId' in c ? [c.lineId] : []));
+      for (const exclude of SETS) {
+        const [best] = adapt({ formula: source, exclude }, { lookup: lookupReference }).solutions;
+        if (!best) continue;
+        const { method } = best.formula;
+        const named = exclude.join();
+        // The oven is one, and the heats a swap leaves alone are those that were written, in their order.
+        expect(heats(method), named).toEqual(heats(source.method));
+        // A step that is brought in is brought in once, and none of them is for a thing that is not there.
+        const added = method.flatMap((s) => (s.added && !s.struck ? [JSON.stringify(s.added)] : []));
+        expect(new Set(added).size, named).toBe(added.length);
+        // Said to be lined and to be greased no tin is, nor left off a lid that it never had.
+        const words = method.filter((s) => !s.struck && !s.added).map(kept);
+        if (method.some((s) => s.swaps?.some((w) => JSON.stringify(w.msg).includes('lined'))))
+          for (const text of words) expect(text, named).not.toMatch(/\bgreased?\b/i);
+        // What is weighed is used: by a step as written, one that came, or words in the place of words.
+        const told = takesOf(source, best.formula, lookupReference);
+        const used = new Set([...told.values()].flat().map((t) => t.lineId));
+        const made = new Set(method.flatMap((s) => (s.added ? Object.values(s.added.args) : [])));
+        for (const l of best.formula.parts.flatMap((p) => p.lines))
+          if (!l.role && (l.amount.massG?.value ?? 0) > 0.05 && !before.includes(l.id))
+            expect(used.has(l.id) || made.has(idOf(l.item)!), `${named}: ${l.id}`).toBe(true);
+      }
+    },
+  );
   it('no step tells an amount of nothing', () => {
     for (const demo of DEMO_FORMULAS) {
       const [best] = adapt(
