@@ -219,6 +219,14 @@ describe('changing a method', () => {
     expect(applyEdits(readSteps('Scatter the hazelnuts over.'), [ground])[0]!.swaps).toHaveLength(1);
   });
 
+  it('the last word of a name that is a deed as well is a thing only where it is spoken of as one', () => {
+    const spread = instead(['chocolate spread'], { of: { exact: ['chocolate spread'], loose: ['spread'] } });
+    const of = (text: string) => applyEdits(readSteps(text), [spread])[0]!.swaps ?? [];
+    expect(of('Spread out thin and bake.')).toEqual([]);
+    expect(of('Unroll, spread with cream.')).toEqual([]);
+    expect(of('Warm the spread until it runs.')).toHaveLength(1);
+  });
+
   it('a stand-in for the dough says nothing at a wash that has its own, but other things there are swapped', () => {
     const steps = readSteps('Whisk the egg into the milk.\nBrush with egg and scatter the almonds.');
     const dough = instead(EGGS, { notAt: ['wash'] });

@@ -35,6 +35,10 @@ const OF_ANOTHER_FORM =
 /** "Butter the tin", "flour the board": what is done, not what goes in. */
 const AS_A_VERB = /^(?:butter|oil|flour|salt|sugar|egg)$/i;
 
+/** "Spread out thin", "unroll, spread with both": first of all a deed, unless an article makes a thing of it. */
+const MOSTLY_A_VERB = /^(?:spread|glaze|crumble|whip|dip|wash|coat|top)s?$/i;
+const CLAUSE_BEGINS = /(?:^|[.;,:]\s+|\b(?:and|then|or)\s+)$/i;
+
 /** Compiled once for all steps: gives where a text names one of the words as an ingredient. */
 export function namer(words: readonly string[]): (text: string) => { from: number; to: number }[] {
   if (words.length === 0) return () => [];
@@ -45,9 +49,10 @@ export function namer(words: readonly string[]): (text: string) => { from: numbe
       const at = m.index + m[0].indexOf(word);
       const [before, after] = [text.slice(0, at), text.slice(at + word.length)];
       if (OF_A_PLANT.test(before) || OF_ANOTHER_FORM.test(after)) return [];
+      if (MOSTLY_A_VERB.test(word) && CLAUSE_BEGINS.test(before)) return [];
       if (
         AS_A_VERB.test(word) &&
-        /(?:^|[.;,:]\s+|\b(?:and|then)\s+)$/i.test(before) &&
+        CLAUSE_BEGINS.test(before) &&
         /^\s+(?:(?:and\s+\p{L}+\s+)?(?:the|an?|your)\b)/iu.test(after)
       )
         return [];

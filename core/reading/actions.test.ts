@@ -170,6 +170,15 @@ describe('what each act takes', () => {
       ).map((t) => t.includes('raisins')),
     ).toEqual([true, true, true]);
     expect(taken(LOAF, 'Melt the oil over a pan of simmering water.')).toEqual([['olive_oil']]);
+    // What stands in the place of a verb is taken all the same, and two things are both.
+    expect(taken(TART, 'Whisk the cream; sugar and eggs in the case, pour over.')[1]).toHaveLength(2);
+    expect(taken(TART, 'Whisk the eggs. Whip the cream, spread with both.').at(-1)).toEqual([]);
+    expect(
+      taken(
+        'Sponge\n3 eggs\n90 g sugar\nFilling\n200 ml double cream\n90 g jam',
+        'Whip cream, unroll, spread with both.',
+      ).at(-1),
+    ).toEqual(['p2.jam']);
   });
 });
 

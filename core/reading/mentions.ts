@@ -56,6 +56,8 @@ export class Lines {
   readonly called: Called[];
   /** Lines by the phrases they are called by. */
   readonly #by = new Map<string, Called[]>();
+  /** How many words the longest phrase has that begins with a word. */
+  readonly #longest = new Map<string, number>();
   readonly #left = new Map<string, ActionShare[]>();
 
   constructor(
@@ -77,8 +79,15 @@ export class Lines {
       }),
     );
     for (const c of this.called)
-      for (const phrase of c.phrases.keys()) this.#by.set(phrase, [...(this.#by.get(phrase) ?? []), c]);
+      for (const phrase of c.phrases.keys()) {
+        this.#by.set(phrase, [...(this.#by.get(phrase) ?? []), c]);
+        const words = phrase.split(' ');
+        this.#longest.set(words[0]!, Math.max(words.length, this.#longest.get(words[0]!) ?? 0));
+      }
   }
+
+  /** How many words a phrase may have that begins with this one: 0 for most words of a method. */
+  longestFrom = (word: string): number => this.#longest.get(word) ?? (word in COLLECTIVE ? 1 : 0);
 
   calledBy(phrase: string): readonly Called[] {
     return this.#by.get(phrase) ?? [];
@@ -114,8 +123,8 @@ export class Lines {
     const words = wordsOf(text);
     let out = text;
     for (let i = 0; i < words.length; i++)
-      for (let n = Math.min(4, words.length - i); n > 1; n--) {
-        const phrase = phraseAt(text, words, i, n);
+      for (let n = Math.min(this.longestFrom(words[i]!.text), words.length - i); n > 1; n--) {
+        const phrase = phraseAt(words, i, n);
         if (phrase === null || !this.#by.has(phrase)) continue;
         const [from, to] = [words[i]!.at, words[i + n - 1]!.end];
         out = out.slice(0, from) + ' '.repeat(to - from) + out.slice(to);
@@ -181,8 +190,9 @@ export function mentionsIn(
   const fits = (c: Called): boolean => side === 'any' || !isBeside(c.line.role) || c.line.role === 'taste';
   for (let i = 0; i < words.length;) {
     let taken = 0;
-    for (let n = Math.min(4, words.length - i); n > 0 && taken === 0; n--) {
-      const phrase = phraseAt(clause, words, i, n);
+    const longest = Math.min(lines.longestFrom(words[i]!.text), words.length - i);
+    for (let n = longest; n > 0 && taken === 0; n--) {
+      const phrase = phraseAt(words, i, n);
       if (phrase === null) continue;
       const group = n === 1 ? COLLECTIVE[phrase] : undefined;
       const within = lines.calledBy(phrase);

@@ -60,29 +60,34 @@ COLLECTIVE.vanilla = { is: (i) => /vanilla/.test(i.id), all: true };
 COLLECTIVE.coconut = { is: (i) => /coconut/.test(i.id), all: false };
 COLLECTIVE.psyllium = { is: (i) => /psyllium/.test(i.id), all: true };
 
-/** The words of a text, folded, each with its place. */
-export type Word = { text: string; at: number; end: number };
+/** The words of a text, folded, each with its place; `goesOn` where nothing but space or a hyphen parts it from the next. */
+export type Word = { text: string; at: number; end: number; goesOn: boolean };
 /** The phrase of some words that follow one another with nothing but space between; null where a comma parts them. */
-export function phraseAt(text: string, words: readonly Word[], from: number, n: number): string | null {
-  for (let i = from; i < from + n - 1; i++)
-    if (!/^[\s-]+$/.test(text.slice(words[i]!.end, words[i + 1]!.at))) return null;
-  return words
-    .slice(from, from + n)
-    .map((w) => w.text)
-    .join(' ');
+export function phraseAt(words: readonly Word[], from: number, n: number): string | null {
+  let phrase = words[from]!.text;
+  for (let i = from; i < from + n - 1; i++) {
+    if (!words[i]!.goesOn) return null;
+    phrase += ` ${words[i + 1]!.text}`;
+  }
+  return phrase;
 }
 
 const known = new Map<string, Word[]>();
 /** So many texts are kept: one clause is looked at several times over. */
 const MOST_KNOWN = 8;
+const BETWEEN = /^[\s-]+$/;
 export function wordsOf(text: string): Word[] {
   const before = known.get(text);
   if (before) return before;
-  const words = [...text.matchAll(/[\p{L}’']+/gu)].map((m) => ({
+  const words = [...text.matchAll(/[\p{L}’']+/gu)].map((m): Word => ({
     text: stem(m[0].toLowerCase().replace(/[’']s?$/, '')),
     at: m.index,
     end: m.index + m[0].length,
+    goesOn: false,
   }));
+  words.forEach(
+    (w, i) => (w.goesOn = i + 1 < words.length && BETWEEN.test(text.slice(w.end, words[i + 1]!.at))),
+  );
   if (known.size >= MOST_KNOWN) known.clear();
   known.set(text, words);
   return words;

@@ -13,6 +13,9 @@ const LIQUID: readonly string[] = [
   'egg_white',
   'acid',
 ];
+/** Two things, and no two sides or tins. */
+const BOTH =
+  /\bboth\b(?! (?:\w+ )?(?:sides?|trays?|sheets?|racks?|shelves|ends?|hands|tins?|pans?|hal(?:f|ves)|layers?|times|ways)\b)/i;
 /** What is known of an act when the lines it takes are looked for. */
 export type Asked = {
   /** Its words, without the verb. */
@@ -93,6 +96,9 @@ export function usesOf(
   const untouched = lines.called.filter((x) => x.part === partId && !isBeside(x.line.role));
   if (kind === 'rub' && uses.length === 0 && untouched.every(lines.isWhole))
     for (const c of untouched) if (!LIQUID.includes(c.ingredient?.group ?? '')) take(c.line.id, null);
+  // "Whip the cream, spread with both": that and the one other thing of its part.
+  if (uses.length === 0 && untouched.length === 2 && BOTH.test(t))
+    for (const c of untouched.filter(lines.isWhole)) take(c.line.id, null);
   // "Squeeze it in a cloth": what was tossed and left before.
   if (kind === 'drain' && uses.length === 0)
     for (const u of s.last?.uses ?? []) {

@@ -125,8 +125,8 @@ const NOT_BEFORE =
 const LEAD_IN =
   /^(?:the (?:night|day|evening) before|next (?:day|morning)|in the morning|on the day|meanwhile|when|while|once|as soon as|after|off|in (?:a|an|the)|with (?:a|an|the)|using|using (?:a|the)|on (?:a|the)|over (?:a|low|medium|high)|to (?:make|finish|serve|assemble)|for the|if)\b/i;
 
-/** A clause that begins with something else than a verb. */
-const OTHER_HEADS: [Head, RegExp][] = [
+/** A clause that begins with something else than a verb; `things` where that is what is taken: "leeks in the case". */
+const OTHER_HEADS: [Head, RegExp, 'things'?][] = [
   [
     'bake',
     /(?<=\bthen\s+)\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})? min\w* (?=(?:open|uncovered|covered|more|at)\b)/gi,
@@ -152,8 +152,8 @@ const OTHER_HEADS: [Head, RegExp][] = [
     /(?<=^|[,;]\s*|\bthen\s+)(?:\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?|half an|an) ?(?:min\w*|h\w*) in the (?:freezer|fridge)\b/gi,
   ],
   ['bake', /(?<=[,;]\s*|\band\s+)after (?:the first )?\d{1,3} min\w* (?=[^,;.]*\bfoil\b)/gi],
-  ['mix', /(?<=[,;]\s*)(?:eggs?|yolks?|whites?) in\b/gi],
-  ['fill', /(?<=[,;]\s*)[^,;.]{3,40} (?=in the (?:case|shell|tin)\b)/gi],
+  ['mix', /(?<=[,;]\s*)(?:eggs?|yolks?|whites?) in\b/gi, 'things'],
+  ['fill', /(?<=[,;]\s*)[^,;.]{3,40} (?=in the (?:case|shell|tin)\b)/gi, 'things'],
 ];
 
 const ANCHORED = ALL.map(([head, w]): [Head, RegExp] => [head, new RegExp(`(?:${w})\\b`, 'iy')]);
@@ -189,11 +189,11 @@ export function headsIn(sentence: string): Found[] {
     if (isNoun(verb, after, m[1]!)) continue;
     found.push({ at, head: headAt(sentence, at + m[2]!.length), verb: verb.trim().toLowerCase() });
   }
-  for (const [head, pattern] of OTHER_HEADS)
+  for (const [head, pattern, things] of OTHER_HEADS)
     for (const m of sentence.matchAll(pattern)) {
       // The same beginning, told by its verb already, with or without an adverb before it.
       if (found.some((f) => f.at - 3 < m.index && m.index < f.at + NEAR)) continue;
-      found.push({ at: m.index, head, verb: m[0].trim().toLowerCase() });
+      found.push({ at: m.index, head, verb: things ? '' : m[0].trim().toLowerCase() });
     }
   if (LEAD_IN.test(sentence) || found.length === 0) {
     const first = Math.min(...found.map((f) => f.at), sentence.length);

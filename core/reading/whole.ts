@@ -55,7 +55,7 @@ function unlistedIn(act: Action, lines: Lines): Ingredient[] {
   for (let i = 0; i < words.length;) {
     let taken = 0;
     for (let n = Math.min(4, words.length - i); n > 0 && taken === 0; n--) {
-      const phrase = phraseAt(act.text, words, i, n);
+      const phrase = phraseAt(words, i, n);
       if (phrase === null) continue;
       if (lines.means(phrase)) taken = n;
       else {
