@@ -76,6 +76,7 @@ export const daySchema = obj({
   ),
   inOven: record(id().required(), 50),
   pins: record(minute(), 200),
+  careful: boolean(),
   answered: array(id().required()).max(2000).required(),
   timers:
     array(obj({ id: id().required(), name: title(), begunAt: milli(), endsAt: milli(), off: boolean().required() })) // prettier-ignore

@@ -45,6 +45,8 @@ export type BakeDay = {
   inOven: Record<string, string>;
   /** Tasks that were put at a time, by "bake/task", min since the epoch. */
   pins: Record<string, number>;
+  /** Planned with the longest that things may take. */
+  careful?: boolean;
   /** Alarms that were answered, by what they are for. */
   answered: string[];
   timers: HandTimer[];

@@ -91,6 +91,8 @@ export type Kitchen = Measures & {
   ounces?: boolean;
   /** Reference ingredients that are in the cupboard. */
   atHand?: string[];
+  /** How much of a thing is left in the cupboard, g, by what a list calls it. */
+  stock?: { id: string; g: number }[];
   ovens?: KitchenOven[];
   /** The oven one bakes in, where there is more than one. */
   ovenId?: string;

@@ -111,6 +111,7 @@ export const kitchenSchema = obj({
   ounces: boolean(),
   /** Reference ingredients that are in the cupboard. */
   atHand: array(id().required()).max(1000),
+  stock: array(obj({ id: id().required(), g: finite().min(0).max(1_000_000).required() })).max(2000),
   ovens: array(
     obj({
       id: id().required(),

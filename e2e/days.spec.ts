@@ -38,6 +38,16 @@ test('a day is planned, moved by keys, listed, printed and saved for a calendar;
   await expectAccessible(page);
   await page.setViewportSize({ width: 1280, height: 800 });
 
+  // Hours are drawn wider, and the work of minutes can be taken hold of.
+  const lanes = page.getByRole('region', { name: 'Who does what when' });
+  const held = lanes.getByRole('button', { name: /Arrow keys put it at another time/ });
+  const before = await held.count();
+  for (let i = 0; i < 3; i++) await lanes.getByRole('button', { name: 'Draw the hours wider' }).click();
+  expect(await held.count()).toBeGreaterThan(before);
+  await expect(lanes.getByRole('button', { name: 'Draw the hours wider' })).toBeDisabled();
+  await expectAccessible(page);
+  for (let i = 0; i < 3; i++) await lanes.getByRole('button', { name: 'Draw the hours narrower' }).click();
+
   // What is wanted is moved along the clock with keys alone.
   const wanted = page.getByRole('button', { name: /Ferry flatbreads wanted at 13:00/ });
   await wanted.focus();
@@ -54,6 +64,13 @@ test('a day is planned, moved by keys, listed, printed and saved for a calendar;
   await page.getByRole('link', { name: 'Lists' }).click();
   await expect(page.getByRole('region', { name: 'To have in the house' })).toContainText('Butter');
   await expect(page.getByRole('region', { name: 'To weigh ahead' })).toBeVisible();
+  // What is left is said, and what is to be bought follows.
+  const butter = page.getByRole('row', { name: /^Butter/ });
+  await butter.getByRole('textbox').fill('10');
+  await butter.getByRole('textbox').press('Tab');
+  await expect(butter).toContainText(/\d g/);
+  await page.reload();
+  await expect(butter.getByRole('textbox')).toHaveValue('10 g');
   await expectAccessible(page);
   await page.getByRole('link', { name: 'Wall sheet' }).click();
   await expect(page.getByRole('button', { name: 'Print' })).toBeVisible();

@@ -2,7 +2,7 @@ import { CLASSES, kitById } from '../core/classes';
 import { profileOf } from '../core/formula';
 import { lookupReference } from '../core/ingredients';
 import { makePantry, PANEL_KEYS, type PantryDoc, type Panel } from '../core/pantry';
-import { Matcher, readFormula } from '../core/reading';
+import { linkMethod, Matcher, readFormula } from '../core/reading';
 import { adapt } from '../core/rebalance';
 import { candidatesFor, conflictsOf } from '../core/rebalance/conflicts';
 import { LeastSquares, minimise, minimiseJudged, withSlacks, type Judged } from '../core/rebalance/qp';
@@ -149,17 +149,27 @@ async function core() {
     ),
     'ms',
   );
-  const thirty = [...DEMO_FORMULAS[0]!.text.split('\n'), ...DEMO_FORMULAS[2]!.text.split('\n')]
-    .slice(0, 30)
-    .join('\n');
+  const rows = (of: string[]) =>
+    of
+      .flatMap((t) => t.split('\n'))
+      .filter((t) => t.trim() !== '')
+      .slice(0, 40)
+      .join('\n');
+  const text = rows(DEMO_FORMULAS.map((d) => d.text));
+  const method = rows(DEMO_FORMULAS.map((d) => d.method ?? ''));
+  // Each time another title: nothing that was read is the same formula.
+  let n = 0;
+  const read = timed(100, () => readFormula({ text, method, title: `Quay cake ${n++}` }));
+  print('reading 40 rows with a method of 40 steps, median', at(read, 0.5), 'ms', '15');
+  const { formula } = readFormula({ text, method });
   print(
-    'reading a 30-line formula, median',
+    'linking a method of 40 steps, median',
     at(
-      timed(60, () => readFormula({ text: thirty, method: DEMO_FORMULAS[0]!.method })),
+      timed(60, () => linkMethod({ ...formula }, lookupReference)),
       0.5,
     ),
     'ms',
-    '5',
+    '10',
   );
 }
 

@@ -195,6 +195,8 @@ export type Ingredient = {
   keeping: KeepingId;
   /** What a kilogram costs, in the kitchen's currency; absent where no packet says it. */
   pricePerKg?: number;
+  /** What one packet of it holds, g; absent where no packet says it. */
+  packG?: number;
   /** Bulk density, g per mL, filled as a baker fills a cup. */
   densityGMl: Sourced | null;
   pieces: Piece[];

@@ -186,6 +186,7 @@ export function fromPacket(id: string, doc: PacketDoc, base: Ingredient): Ingred
     facts,
     labelNeeded: !read || open.length > 0,
     ...(doc.price !== null && doc.packG ? { pricePerKg: (1000 * doc.price) / doc.packG } : {}),
+    ...(doc.packG ? { packG: doc.packG } : {}),
   };
 }
 

@@ -41,6 +41,9 @@ describe('a version as tasks', () => {
     expect(fed[0]!.minutes[0]).toBeGreaterThanOrEqual(480);
     const cake = tasks('200 g rice flour\n150 g butter\n150 g sugar\n3 eggs', 'Cream the butter and sugar, beat in the eggs, fold in the flour.\nBake 40 minutes at 170 °C.'); // prettier-ignore
     expect(cake[0]).toMatchObject({ kind: 'soften', stretches: true });
+    const crust = (butter: string) => tasks(`200 g rice flour\n100 g ${butter}\n60 g iced water`, 'Rub the butter into the flour, bring together with the water.\nRoll out and bake 20 minutes at 190 °C.')[0]!; // prettier-ignore
+    expect(crust('butter, frozen and grated')).toMatchObject({ kind: 'cold', place: 'freezer' });
+    expect(crust('butter, cold')).toMatchObject({ kind: 'cold', place: 'fridge' });
   });
 
   it('a rise without a time takes that of the yeast clock, a stated one stays', () => {

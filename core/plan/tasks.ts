@@ -60,6 +60,12 @@ const LINING_MIN = 4;
 /** Butter that is to be creamed is out so long before; a starter is fed so long before it is used. Common practice, no source. */
 const SOFTENS: [number, number] = [60, 240];
 const FED: [number, number] = [480, 720];
+/** What has to be frozen or well chilled when it goes in is put there so long before. Common practice, no source. */
+const FREEZES: [number, number] = [90, 2880];
+const CHILLS: [number, number] = [45, 2880];
+const COLD_GROUPS: readonly string[] = ['butter', 'fat_firm', 'water', 'milk', 'cream', 'plant_cream', 'plant_drink'];
+const FROZEN_IN_ROW = /\bfrozen\b/i;
+const CHILLED_IN_ROW = /\b(?:iced?|ice[- ]cold|(?:very|well|really) (?:cold|chilled)|chilled)\b/i;
 /** An oven gains so many °C a minute; a pot is heated with it for so long. Common practice, no source. */
 const OVEN_GAINS = 8;
 const POT_MIN = 30;
@@ -101,7 +107,8 @@ export function tasksOf(version: Formula, lookup: Lookup): Task[] {
   return withHeat(withLining(row.tasks, formula), formula);
 }
 
-/** What is begun long before the first step: a soak that the list tells of, the starter, butter for creaming. */
+/** What is begun long before the first step: a soak that the list tells of, the starter, butter for creaming, what is to be
+ * ice-cold. */
 function beforeAll(row: Row, formula: Formula, lookup: Lookup): void {
   if (formula.method.length === 0) return;
   const lines = formula.parts.flatMap((p) => p.lines);
@@ -116,6 +123,19 @@ function beforeAll(row: Row, formula: Formula, lookup: Lookup): void {
   const group = (l: (typeof lines)[number]) => lookup(l.item)?.group;
   if (lines.some((l) => group(l) === 'starter') && !formula.method.some((s) => FEEDS.test(s.text)))
     row.put({ kind: 'feed', minutes: FED, basis: 'usual', stretches: true, handsFirst: 5, waitMost: 120 });
+  const isCold = (said: RegExp) =>
+    lines.some((l) => COLD_GROUPS.includes(group(l) ?? '') && said.test(l.amount.written));
+  const frozen = isCold(FROZEN_IN_ROW);
+  if (frozen || isCold(CHILLED_IN_ROW))
+    row.put({
+      kind: 'cold',
+      minutes: frozen ? FREEZES : CHILLS,
+      basis: 'usual',
+      stretches: true,
+      handsFirst: 1,
+      waitMost: null,
+      place: frozen ? 'freezer' : 'fridge',
+    });
   if (does('cream') && lines.some((l) => group(l) === 'butter'))
     row.put({
       kind: 'soften',

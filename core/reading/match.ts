@@ -77,6 +77,8 @@ function alike(a: string, b: string): number {
 type Entry = { id: string; words: string[]; weight: number; without: boolean };
 const MOST_WORDS = 12;
 const MOST_OTHERS = 5;
+/** So many words are remembered with what they are near to. */
+const MOST_NEAR = 2000;
 const FAINT = 0.3;
 /** What is left of a likeness when one of two names says "vegan" or "egg-free" and the other does not. */
 const OTHER_THING = 0.6;
@@ -89,6 +91,8 @@ export class Matcher {
   readonly #entries: Entry[] = [];
   readonly #byWord = new Map<string, number[]>();
   readonly #byLetter = new Map<string, string[]>();
+  /** What words that were asked for add to entries: the same words come in row after row. */
+  readonly #near = new Map<string, ReadonlyMap<number, number>>();
 
   constructor(ingredients: Iterable<Pick<Ingredient, 'id' | 'names'>>) {
     for (const { id, names } of ingredients) for (const name of names) this.#add(id, name);
@@ -109,6 +113,21 @@ export class Matcher {
     }
   }
 
+  #nearTo(q: string): ReadonlyMap<number, number> {
+    const known = this.#near.get(q);
+    if (known) return known;
+    const best = new Map<number, number>();
+    for (const w of this.#byLetter.get(q[0] ?? '') ?? []) {
+      const s = alike(q, w);
+      if (s === 0) continue;
+      const gain = s * weight(w);
+      for (const at of this.#byWord.get(w)!) best.set(at, Math.max(best.get(at) ?? 0, gain));
+    }
+    if (this.#near.size >= MOST_NEAR) this.#near.clear();
+    this.#near.set(q, best);
+    return best;
+  }
+
   /**
    * What a written name may mean, best first. `best` is null where nothing is near; whether it may be taken
    * silently is for `isSilent` to say.
@@ -120,16 +139,8 @@ export class Matcher {
     const whole = total(words);
     // Dice's coefficient over weighed words: twice what is shared over what both have.
     const shared = new Map<number, number>();
-    for (const q of words) {
-      const best = new Map<number, number>();
-      for (const w of this.#byLetter.get(q[0] ?? '') ?? []) {
-        const s = alike(q, w);
-        if (s === 0) continue;
-        const gain = s * weight(w);
-        for (const at of this.#byWord.get(w)!) best.set(at, Math.max(best.get(at) ?? 0, gain));
-      }
-      for (const [at, gain] of best) shared.set(at, (shared.get(at) ?? 0) + gain);
-    }
+    for (const q of words)
+      for (const [at, gain] of this.#nearTo(q)) shared.set(at, (shared.get(at) ?? 0) + gain);
     const byId = new Map<string, number>();
     for (const [at, hit] of shared) {
       const e = this.#entries[at]!;

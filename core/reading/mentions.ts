@@ -20,13 +20,27 @@ type Called = {
   phrases: Map<string, 1 | 2>;
 };
 
+/** Phrases of an ingredient's own names: the same whatever line it stands in. */
+const OF_INGREDIENT = new WeakMap<Ingredient, ReadonlyMap<string, 1 | 2>>();
 function phrasesOf(line: Line, ingredient: Ingredient | null, alone: boolean): Map<string, 1 | 2> {
-  const names = [
-    ...(ingredient?.names ?? []),
+  let own = ingredient && OF_INGREDIENT.get(ingredient);
+  if (ingredient && !own) OF_INGREDIENT.set(ingredient, (own = phrasesIn(ingredient.names, new Map())));
+  const out = phrasesIn(
     // A row of several things would give each the names of all.
-    ...(alone ? [nameIn(line.item.kind === 'unknown' ? line.item.text : line.amount.written)] : []),
-  ];
-  const out = new Map<string, 1 | 2>();
+    alone ? [nameIn(line.item.kind === 'unknown' ? line.item.text : line.amount.written)] : [],
+    new Map(own),
+  );
+  // What was crushed is called by what it is now.
+  if (
+    /\b(?:crushed|crumbs|blitzed)\b/i.test(line.amount.written) &&
+    /\b(?:biscuit|cookie|cracker)/i.test(line.amount.written)
+  )
+    out.set('crumb', 2);
+  return out;
+}
+
+/** The phrases of one to four words in names that tell something, put to those of `out`. */
+function phrasesIn(names: readonly string[], out: Map<string, 1 | 2>): Map<string, 1 | 2> {
   for (const name of names) {
     const w = wordsOf(name).map((x) => x.text);
     for (let from = 0; from < w.length; from++)
@@ -42,12 +56,6 @@ function phrasesOf(line: Line, ingredient: Ingredient | null, alone: boolean): M
         }
       }
   }
-  // What was crushed is called by what it is now.
-  if (
-    /\b(?:crushed|crumbs|blitzed)\b/i.test(line.amount.written) &&
-    /\b(?:biscuit|cookie|cracker)/i.test(line.amount.written)
-  )
-    out.set('crumb', 2);
   return out;
 }
 
@@ -80,9 +88,11 @@ export class Lines {
     );
     for (const c of this.called)
       for (const phrase of c.phrases.keys()) {
-        this.#by.set(phrase, [...(this.#by.get(phrase) ?? []), c]);
+        const there = this.#by.get(phrase);
+        if (there) there.push(c);
+        else this.#by.set(phrase, [c]);
         const words = phrase.split(' ');
-        this.#longest.set(words[0]!, Math.max(words.length, this.#longest.get(words[0]!) ?? 0));
+        if (words.length > (this.#longest.get(words[0]!) ?? 0)) this.#longest.set(words[0]!, words.length);
       }
   }
 

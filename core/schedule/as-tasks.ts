@@ -80,9 +80,12 @@ export function staysOf(tasks: readonly Task[]): Task[][] {
   return stays;
 }
 
-/** What a task is planned with: the least of what may be drawn out, else the middle; on the grid. */
-export const lengthOf = (t: Task): number =>
-  Math.max(GRID, onGrid(t.stretches ? t.minutes[0] : middle(t.minutes)));
+/**
+ * What a task is planned with: the least of what may be drawn out, else the middle, or where nothing may be late the most; on
+ * the grid.
+ */
+export const lengthOf = (t: Task, careful: boolean): number =>
+  Math.max(GRID, onGrid(t.stretches ? t.minutes[0] : careful ? t.minutes[1] : middle(t.minutes)));
 export const stretchCost = (t: Task): number => {
   if (t.kind === 'cool') return 0;
   return t.minutes[1] >= LONG_MIN ? 0.02 : 0.1;

@@ -102,6 +102,8 @@ class Builder {
     this.#arc(event, 0, -time, 'begun', bake);
   }
   /** No more than so many min between; where it cannot be helped any more, more at a price. */
+  #lengthOf = (t: Task): number => lengthOf(t, this.#day.careful ?? false);
+
   #atMost(from: number, to: number, most: number, softened: boolean, bake: number): void {
     if (!softened) {
       this.#arc(to, from, -most, 'wait', bake);
@@ -119,7 +121,7 @@ class Builder {
     const from = was.from - this.#day.from;
     if (was.to !== null) return { from, length: Math.max(0, was.to - was.from), over: true };
     const soFar = onGrid(this.#live!.now - was.from);
-    return { from, length: Math.max(was.lasts ?? lengthOf(t), soFar), over: false };
+    return { from, length: Math.max(was.lasts ?? this.#lengthOf(t), soFar), over: false };
   }
 
   bake(bake: number): void {
@@ -141,7 +143,7 @@ class Builder {
       const start = this.#event(bake);
       const was = this.#begun(asked, t);
       const open = t.stretches || (isOven(t) && !inner.has(t.id));
-      const length = was?.length ?? lengthOf(t);
+      const length = was?.length ?? this.#lengthOf(t);
       const at = { start, end: open ? this.#event(bake) : start, endsAfter: open ? 0 : length };
       events.set(t.id, at);
       this.#problem.tasks.push({ bake, id: t.id, ...at });
@@ -274,7 +276,7 @@ class Builder {
       0,
       this.#day.ovens.findIndex((o) => o.id === this.#live!.oven[asked.id]),
     );
-    const minutes = run.reduce((s, t) => s + (this.#begun(asked, t)?.length ?? lengthOf(t)), 0);
+    const minutes = run.reduce((s, t) => s + (this.#begun(asked, t)?.length ?? this.#lengthOf(t)), 0);
     const beside = this.#inside.filter(
       (x) => x.oven === oven && x.from < from + minutes + COOLS_MIN && from < x.to + COOLS_MIN,
     );
@@ -294,7 +296,7 @@ class Builder {
 
   /** The ways a stay may be baked: in each oven it goes into, at its own heat or one that another bake of the day wants. */
   #modes(asked: BakeAsked, run: readonly Task[], ownC: number, alone: boolean): Mode[] {
-    const minutes = run.reduce((s, t) => s + lengthOf(t), 0);
+    const minutes = run.reduce((s, t) => s + this.#lengthOf(t), 0);
     const bears = (heatC: number): boolean =>
       heatC === ownC || (!alone && run.length === 1 && Math.abs(heatC - ownC) <= BEARS_C);
     return this.#day.ovens.flatMap((_, oven) => {

@@ -37,6 +37,22 @@ describe('lists of a day', () => {
     ]);
   });
 
+  it('what is short is told where it is known what is left, and in packets where one says what it holds', () => {
+    const packed: typeof lookupReference = (item) => {
+      const found = lookupReference(item);
+      return found?.id === 'white_rice_flour' ? { ...found, packG: 400 } : found;
+    };
+    const of = (left: [string, number][]) => {
+      const list = shoppingOf(BOTH, packed, new Map(left));
+      return (id: string) => list.find((t) => t.item?.id === id)!;
+    };
+    expect(of([['white_rice_flour', 50]])('white_rice_flour')).toMatchObject({ shortG: 450, packets: 2 });
+    expect(of([['white_rice_flour', 900]])('white_rice_flour')).toMatchObject({ shortG: 0, packets: 0 });
+    // Not known is not nothing, and not enough is not told in packets that nobody knows.
+    expect(of([])('white_rice_flour')).toMatchObject({ leftG: null, shortG: null, packets: null });
+    expect(of([['sugar', 20]])('sugar')).toMatchObject({ shortG: 30, packets: null });
+  });
+
   it('dry things are weighed ahead, what holds least of what others must not have first', () => {
     const known = read('loaf', '200 g rice flour\n100 g walnuts\n250 g water', ['egg']);
     const ahead = weighAhead([buns, known], lookupReference);

@@ -5,7 +5,8 @@ import { idOf, type AvoidId, type GroupId, type Ingredient, type Lookup } from '
 export type Listed = { id: string; formula: Formula; avoids: readonly AvoidId[] };
 /**
  * One thing to have in the house: how much in all, g; null where a line gives none, with `atLeastG` the sum of those that do.
- * `cost` by its packet, null where none has a price; `check`: what its packet has to be looked at for.
+ * `cost` by its packet, null where none has a price; `check`: what its packet has to be looked at for. `shortG` is what has to
+ * be bought, null where how much is left or how much it takes is not known; `packets` that come to it, where one is known.
  */
 export type ToHave = {
   key: string;
@@ -16,11 +17,18 @@ export type ToHave = {
   bakeIds: string[];
   cost: number | null;
   check: AvoidId[];
+  leftG: number | null;
+  shortG: number | null;
+  packets: number | null;
 };
 
-/** All that a day takes, each thing once, by what there is most of. Water is not bought. */
-export function shoppingOf(bakes: readonly Listed[], lookup: Lookup): ToHave[] {
-  const found = new Map<string, ToHave>();
+/** All that a day takes, each thing once, by what there is most of. Water is not bought. `left`: what the cupboard holds, g. */
+export function shoppingOf(
+  bakes: readonly Listed[],
+  lookup: Lookup,
+  left: ReadonlyMap<string, number> = new Map(),
+): ToHave[] {
+  const found = new Map<string, Omit<ToHave, 'leftG' | 'shortG' | 'packets'>>();
   for (const { id, formula, avoids } of bakes)
     for (const part of formula.parts)
       for (const line of part.lines) {
@@ -43,7 +51,14 @@ export function shoppingOf(bakes: readonly Listed[], lookup: Lookup): ToHave[] {
           check: [...new Set([...(was?.check ?? []), ...open])],
         });
       }
-  return [...found.values()].sort((a, b) => b.atLeastG - a.atLeastG || a.key.localeCompare(b.key));
+  return [...found.values()]
+    .map((t): ToHave => {
+      const leftG = left.get(t.key) ?? null;
+      const shortG = leftG === null || t.massG === null ? null : Math.max(0, t.massG - leftG);
+      const packG = t.item?.packG;
+      return { ...t, leftG, shortG, packets: shortG === null || !packG ? null : Math.ceil(shortG / packG) };
+    })
+    .sort((a, b) => b.atLeastG - a.atLeastG || a.key.localeCompare(b.key));
 }
 
 /** What is dry and keeps: it can be weighed the day before. */

@@ -29,6 +29,8 @@ export type DayAsked = {
   odd: Stretch[];
   /** Tasks that were put at a time, by "bake/task". */
   pins?: Readonly<Record<string, number>>;
+  /** Planned with the longest that a thing may take, where it is not sure how long: nothing is late then. */
+  careful?: boolean;
 };
 /**
  * A day that is under way, in min since the epoch: what was begun and what is over. What crosses now is softened: what has

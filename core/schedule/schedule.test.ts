@@ -4,6 +4,7 @@ import { WHOLE } from '../testing/build';
 import { dayOf } from '../testing/days';
 import { bruteValue, tinyProblem } from '../testing/tiny';
 import { problemOf } from './build';
+import { GRID } from './problem';
 import type { DayAsked } from './request';
 import { finish } from '../rebalance';
 import { planSteps, type Planned } from './plan';
@@ -110,5 +111,16 @@ describe('plans of days', () => {
       }),
       { numRuns: 20 },
     );
+  });
+
+  it('where nothing may be late, every proof and bake has the longest it may take', () => {
+    const day: DayAsked = { ...dayOf(3, 2), careful: true };
+    const laid = problemOf(day);
+    const plan = planOf(day, QUICK).plan!;
+    for (const [i, t] of laid.problem.tasks.entries()) {
+      const asked = day.bakes[t.bake]!.tasks.find((x) => x.id === t.id)!;
+      const took = plan.time[t.end]! + t.endsAfter - plan.time[t.start]!;
+      if (!asked.stretches) expect(took, `${i} ${t.id}`).toBeGreaterThanOrEqual(asked.minutes[1] - GRID);
+    }
   });
 });

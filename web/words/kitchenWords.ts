@@ -3,6 +3,7 @@ import type { TimedBake } from '../../core/bake';
 import type { Remembered } from '../../core/reading';
 import type { KitchenClash } from '../api/mergeKitchen';
 import { degreesApart } from './heat';
+import { grams } from './format';
 import { ingredientName } from './things';
 
 const FIELDS: Record<keyof Kitchen, string> = {
@@ -17,6 +18,7 @@ const FIELDS: Record<keyof Kitchen, string> = {
   heat: 'The scale of ovens',
   ounces: 'Ounces on the card',
   atHand: 'What is at hand',
+  stock: 'What is left of a thing',
   ovens: 'An oven',
   ovenId: 'The oven in use',
   tins: 'A tin',
@@ -40,6 +42,7 @@ function sayValue({ key }: KitchenClash, value: unknown): string {
   if (key === 'tins') return `${(value as KitchenTin).name}, ${(value as KitchenTin).tin.written}`;
   if (key === 'timed') return `${(value as TimedBake).tookMin} min`;
   if (key === 'names') return ingredientName((value as Remembered).means);
+  if (key === 'stock') return grams((value as { g: number }).g);
   if (key === 'atHand') return ingredientName(value as string);
   if (typeof value === 'boolean') return value ? 'yes' : 'no';
   if (typeof value === 'string' || typeof value === 'number') return String(value);

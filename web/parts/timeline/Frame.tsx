@@ -1,6 +1,8 @@
 import { DndContext, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
 import type { ReactNode } from 'react';
-import { LABEL_PX } from './bars';
+import { ActionIcon } from '@mantine/core';
+import { IconZoomIn, IconZoomOut } from '@tabler/icons-react';
+import { LABEL_PX, ZOOMS, type Zoom } from './bars';
 import type { Piece } from './scale';
 import classes from './timeline.module.css';
 import { Track } from './Track';
@@ -10,13 +12,31 @@ type Props = {
   now: number;
   /** Something was let go, so many px from where it was. */
   onMoved: (id: string, px: number) => void;
+  zoom: Zoom;
+  onZoom: (zoom: Zoom) => void;
   children: ReactNode;
 };
 
 /** Lanes over one clock, its hours on top; what is on them can be dragged along it. */
-export function Frame({ pieces, now, onMoved, children }: Props) {
+export function Frame({ pieces, now, onMoved, zoom, onZoom, children }: Props) {
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 4 } }));
   const last = pieces.at(-1);
+  const at = ZOOMS.indexOf(zoom);
+  const drawn = (by: -1 | 1, words: string, icon: ReactNode) => {
+    const next = ZOOMS[at + by];
+    return (
+      <ActionIcon
+        variant="subtle"
+        size={28}
+        aria-label={words}
+        title={words}
+        disabled={next === undefined}
+        onClick={() => next && onZoom(next)}
+      >
+        {icon}
+      </ActionIcon>
+    );
+  };
   return (
     <DndContext
       sensors={sensors}
@@ -24,7 +44,11 @@ export function Frame({ pieces, now, onMoved, children }: Props) {
     >
       <div style={{ width: LABEL_PX + (last ? last.x + last.width : 0) + 16 }}>
         <div className={classes.lane}>
-          <b className="quiet">Hours</b>
+          <b className={`quiet ${classes.hours}`}>
+            Hours
+            {drawn(-1, 'Draw the hours narrower', <IconZoomOut size={16} stroke={1.6} />)}
+            {drawn(1, 'Draw the hours wider', <IconZoomIn size={16} stroke={1.6} />)}
+          </b>
           <Track pieces={pieces} now={now} hours>
             {null}
           </Track>

@@ -9,6 +9,9 @@ const LEAST_PX = 9;
 export const WANT_MIN = 15;
 export const PIN_MIN = 5;
 export const LABEL_PX = 108;
+/** How many times as wide hours can be drawn: at the widest the work of five minutes can be taken hold of. */
+export const ZOOMS = [1, 2, 4, 8] as const;
+export type Zoom = (typeof ZOOMS)[number];
 export const LEAST_TRACK_PX = 640;
 
 /** Where a stretch lies on its track. */

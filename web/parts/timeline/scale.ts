@@ -9,9 +9,9 @@ const LEAST_PX_H = 46;
 
 /**
  * The clock drawn over a width: hours in which something is done are all of one length, long stretches in which nothing is are
- * drawn short. Where the width does not hold them it is made wider.
+ * drawn short. Where the width does not hold them it is made wider; `zoom` makes the hours so many times as wide.
  */
-export function scaleOf(busy: readonly (readonly [number, number])[], width: number): Piece[] {
+export function scaleOf(busy: readonly (readonly [number, number])[], width: number, zoom = 1): Piece[] {
   const sorted = [...busy].sort((a, b) => a[0] - b[0]);
   const runs: [number, number][] = [];
   for (const [a, b] of sorted) {
@@ -20,10 +20,8 @@ export function scaleOf(busy: readonly (readonly [number, number])[], width: num
     else runs.push([a - PAD_MIN, b + PAD_MIN]);
   }
   const minutes = runs.reduce((s, [a, b]) => s + b - a, 0);
-  const perMin = Math.max(
-    LEAST_PX_H / 60,
-    (width - IDLE_PX * Math.max(0, runs.length - 1)) / Math.max(1, minutes),
-  );
+  const perMin =
+    zoom * Math.max(LEAST_PX_H / 60, (width - IDLE_PX * Math.max(0, runs.length - 1)) / Math.max(1, minutes));
   const pieces: Piece[] = [];
   let x = 0;
   runs.forEach(([from, to], i) => {

@@ -1,5 +1,5 @@
 import { useElementSize } from '@mantine/hooks';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import type { Clock, Placed } from '../../../core/schedule';
 import {
   barAt,
@@ -9,6 +9,7 @@ import {
   packed,
   PIN_MIN,
   WANT_MIN,
+  type Zoom,
 } from '../../parts/timeline/bars';
 import { Dragged } from '../../parts/timeline/Dragged';
 import { Frame } from '../../parts/timeline/Frame';
@@ -36,13 +37,18 @@ type Props = {
 /** One bake over time: by hand, in the oven, by itself; its end and its work can be dragged, or moved by the arrow keys. */
 export function ClockLanes({ clock, now, ready, pins, onReady, onPin }: Props) {
   const { ref, width } = useElementSize();
+  const [zoom, setZoom] = useState<Zoom>(1);
   const { placed } = clock;
   const pieces = useMemo(() => {
     const busy = placed
       .filter((p) => isHand(p) || isOven(p) || isHeat(p))
       .map((p) => [p.from, isHand(p) ? p.from + p.task.handsFirst : p.to] as const);
-    return scaleOf([...busy, [ready - WANT_MIN, ready]], Math.max(LEAST_TRACK_PX, width - LABEL_PX - 24));
-  }, [placed, ready, width]);
+    return scaleOf(
+      [...busy, [ready - WANT_MIN, ready]],
+      Math.max(LEAST_TRACK_PX, width - LABEL_PX - 24),
+      zoom,
+    );
+  }, [placed, ready, width, zoom]);
   const moved = (id: string, px: number) => {
     const task = placed.find((p) => p.task.id === id);
     if (id === READY) onReady(minAt(pieces, xOf(pieces, ready) + px));
@@ -58,7 +64,7 @@ export function ClockLanes({ clock, now, ready, pins, onReady, onPin }: Props) {
       role="group"
       aria-label="The bake over time"
     >
-      <Frame pieces={pieces} now={now} onMoved={moved}>
+      <Frame pieces={pieces} now={now} onMoved={moved} zoom={zoom} onZoom={setZoom}>
         <div className={classes.lane}>
           <b>By hand</b>
           <Track pieces={pieces} now={now}>

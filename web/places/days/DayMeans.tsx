@@ -95,6 +95,15 @@ export function DayMeans() {
           onChange={(usual) => void change((d) => ({ ...d, usual }))}
         />
       )}
+      <Checkbox
+        label="Nothing may be late"
+        description="Proofs and bakes are planned with the longest they may take; else with the middle."
+        checked={day.careful ?? false}
+        onChange={(e) => {
+          const careful = e.currentTarget.checked;
+          void change((d) => ({ ...d, careful }));
+        }}
+      />
       {Object.keys(day.pins).length > 0 && (
         <Button variant="default" onClick={() => void change((d) => ({ ...d, pins: {} }))}>
           Let go of what was put at a time ({Object.keys(day.pins).length})

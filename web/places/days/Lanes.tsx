@@ -1,5 +1,5 @@
 import { useElementSize } from '@mantine/hooks';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { taskKey, type Lain } from '../../../core/schedule';
 import { taskTitle, timeOf } from '../../words/clockWords';
 import { bareDegrees, heatUnit } from '../../words/heat';
@@ -13,6 +13,7 @@ import {
   packed,
   PIN_MIN,
   WANT_MIN,
+  type Zoom,
 } from '../../parts/timeline/bars';
 import { Dragged } from '../../parts/timeline/Dragged';
 import { Frame } from '../../parts/timeline/Frame';
@@ -26,6 +27,7 @@ import { Warmth } from './Warmth';
 export function Lanes() {
   const { day, bakes, ovens, now, change } = useDayContext();
   const { ref, width } = useElementSize();
+  const [zoom, setZoom] = useState<Zoom>(1);
   const plan = day.plan!;
   const pieces = useMemo(() => {
     const busy = [
@@ -33,8 +35,8 @@ export function Lanes() {
       ...plan.ovens.map((o) => [o.from, o.to] as const),
       ...day.bakes.map((b) => [b.readyBy - 15, b.readyBy] as const),
     ];
-    return scaleOf(busy, Math.max(LEAST_TRACK_PX, width - LABEL_PX - 24));
-  }, [plan, day.bakes, width]);
+    return scaleOf(busy, Math.max(LEAST_TRACK_PX, width - LABEL_PX - 24), zoom);
+  }, [plan, day.bakes, width, zoom]);
   const of = (id: string) => bakes.find((b) => b.id === id);
   const taskOf = (l: Lain) => of(l.bakeId)?.tasks.find((t) => t.id === l.taskId);
   const wantedAt = (id: string): number => day.bakes.find((b) => b.id === id)!.readyBy;
@@ -54,7 +56,7 @@ export function Lanes() {
   const rows = packed(still);
   return (
     <div ref={ref} className={classes.lanes}>
-      <Frame pieces={pieces} now={now} onMoved={moved}>
+      <Frame pieces={pieces} now={now} onMoved={moved} zoom={zoom} onZoom={setZoom}>
         {day.people.map((p) => (
           <div key={p.id} className={classes.lane}>
             <b>{p.name}</b>

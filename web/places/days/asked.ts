@@ -94,6 +94,7 @@ export function dayAsked(
     counts: day.counts,
     odd: day.usual ? outside(dailyHours(day.usual, start, last), start, last) : [],
     pins: day.pins,
+    ...(day.careful ? { careful: true } : {}),
   };
 }
 /** The midnight that a day begins with, min since the epoch by the clock of this place. */
@@ -115,5 +116,5 @@ function outside(inside: readonly Stretch[], from: number, to: number): Stretch[
 export const liveOf = (day: BakeDay, now: number): Live => ({ now, begun: day.begun, oven: day.inOven });
 
 /** What a plan was made for, in full: where it is not what is wanted now, the plan is not either. */
-export const wantedOf = ({ bakes, people, ovenIds, counts, usual, pins, date }: BakeDay): string =>
-  JSON.stringify({ date, bakes, people, ovenIds, counts, usual, pins });
+export const wantedOf = ({ bakes, people, ovenIds, counts, usual, pins, date, careful }: BakeDay): string =>
+  JSON.stringify({ date, bakes, people, ovenIds, counts, usual, pins, careful });

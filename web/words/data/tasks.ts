@@ -6,6 +6,7 @@ export const TASK_WORDS: Record<TaskKind, string> = {
   heat_pot: 'Heat the oven with the pot in it',
   feed: 'Feed the starter',
   soften: 'Take the butter out',
+  cold: 'Put away what has to be cold',
   line: 'Line the tin',
   wash_up: 'Wash bowls and tools',
   prepare: 'Make ready',
