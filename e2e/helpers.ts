@@ -17,6 +17,13 @@ export async function expectAccessible(page: Page): Promise<void> {
       innerWidth < 600,
     ].join(' '),
   );
+  // What is half faded in has the colours of no state.
+  await page.evaluate(async () => {
+    const finite = document
+      .getAnimations()
+      .filter((a) => Number.isFinite(Number(a.effect?.getComputedTiming().endTime ?? 0)));
+    await Promise.all(finite.map((a) => a.finished.catch(() => undefined)));
+  });
   const again = seen.has(view);
   seen.add(view);
   const axe = new AxeBuilder({ page })

@@ -4,7 +4,8 @@ import type { ActionKind, ActionPlace } from '../method';
  * What is done in a task: an act of the method, or what nobody writes down: heating, taking butter out, lining the tin, feeding the starter,
  * washing up before a bake that has to be free of what the one before held.
  */
-export type TaskKind = ActionKind | 'heat_oven' | 'heat_pot' | 'feed' | 'soften' | 'cold' | 'line' | 'wash_up';
+export type TaskKind =
+  ActionKind | 'heat_oven' | 'heat_pot' | 'feed' | 'soften' | 'cold' | 'line' | 'wash_up';
 /** Where a length comes from: the baker wrote it; the yeast clock; the bake model; a way brings it; usual for such a thing; nothing is known of it. */
 export const DURATION_BASES = ['written', 'yeast', 'model', 'way', 'usual', 'guess'] as const;
 export type DurationBasis = (typeof DURATION_BASES)[number];

@@ -63,7 +63,15 @@ const FED: [number, number] = [480, 720];
 /** What has to be frozen or well chilled when it goes in is put there so long before. Common practice, no source. */
 const FREEZES: [number, number] = [90, 2880];
 const CHILLS: [number, number] = [45, 2880];
-const COLD_GROUPS: readonly string[] = ['butter', 'fat_firm', 'water', 'milk', 'cream', 'plant_cream', 'plant_drink'];
+const COLD_GROUPS: readonly string[] = [
+  'butter',
+  'fat_firm',
+  'water',
+  'milk',
+  'cream',
+  'plant_cream',
+  'plant_drink',
+];
 const FROZEN_IN_ROW = /\bfrozen\b/i;
 const CHILLED_IN_ROW = /\b(?:iced?|ice[- ]cold|(?:very|well|really) (?:cold|chilled)|chilled)\b/i;
 /** An oven gains so many °C a minute; a pot is heated with it for so long. Common practice, no source. */

@@ -27,8 +27,8 @@ const UNIT_WORDS: [UnitId, string][] = [
   ['floz', 'fl\\.?\\s?oz\\.?|fluid\\s+ounces?'],
   ['oz', 'oz\\.?|ounces?'],
   ['lb', 'lbs?\\.?|pounds?'],
-  ['tbsp', 'tbsps?\\.?|tbs\\.?|tbl\\.?|tablespoons?|tablespoonfuls?|dessertspoons?|T\\.?(?=\\s)'],
-  ['tsp', 'tsps?\\.?|teaspoons?|teaspoonfuls?|t\\.?(?=\\s)'],
+  ['tbsp', 'tbsps?\\.?|tbs\\.?|tbl\\.?|tablespoons?|tablespoonfuls?|dessertspoons?|T\\.?(?=\\s|$)'],
+  ['tsp', 'tsps?\\.?|teaspoons?|teaspoonfuls?|t\\.?(?=\\s|$)'],
   ['cup', 'cups?|cupfuls?|mugs?|c\\.?(?=\\s)|c\\.'],
   ['pint', 'pints?|pt\\.?'],
   ['quart', 'quarts?|qt\\.?'],
@@ -240,14 +240,23 @@ export function readAmount(text: string): { reading: Reading; rest: string } | n
   };
 }
 
-/** Reads an amount at the end of a text ("rice flour 200 g", "eggs: 2"). */
+const AT_END = new RegExp(
+  `[\\s:,–-]+(${NUMBER}(?:\\s*(?:-|–|to)\\s*${NUMBER})?\\s*[\\p{L}.]*\\.?)(\\s*\\([^()]*\\)|\\s*,\\D*)?$`,
+  'iu',
+);
+const WITHIN = new RegExp(`^([^\\d(,;]*\\p{L}[^\\d(,;]*)\\s+(${NUMBER}\\s?\\p{L}{0,2}\\.?)\\s+(\\D+)$`, 'iu');
+/** A bare number in the midst of a name is grams or nothing: "polenta 100 fine". */
+const LEAST_WITHIN = 10;
+
+/** Reads an amount that stands after its thing ("rice flour 200 g", "eggs: 2", "butter 200 (soft)", "yeast 7 g sachet"). */
 export function readTrailingAmount(text: string): { reading: Reading; rest: string } | null {
-  const at = new RegExp(
-    `[\\s:,–-]+(${NUMBER}(?:\\s*(?:-|–|to)\\s*${NUMBER})?\\s*[\\p{L}.]*\\.?)$`,
-    'iu',
-  ).exec(text);
-  if (!at?.[1]) return null;
-  const amount = readAmount(at[1]);
-  if (!amount || amount.rest !== '') return null;
-  return { reading: amount.reading, rest: text.slice(0, at.index) };
+  const at = AT_END.exec(text);
+  const last = at?.[1] ? readAmount(at[1]) : null;
+  if (at && last && last.rest === '')
+    return { reading: last.reading, rest: `${text.slice(0, at.index)}${at[2] ?? ''}` };
+  const within = WITHIN.exec(text);
+  const mid = within ? readAmount(within[2]!.trim()) : null;
+  if (!within || !mid || mid.rest !== '') return null;
+  if (mid.reading.unit === 'piece' && mid.reading.qty[0] < LEAST_WITHIN) return null;
+  return { reading: mid.reading, rest: `${within[1]!} ${within[3]!}` };
 }

@@ -110,7 +110,7 @@ export function temperaturesIn(text: string): { celsius: number[]; fromF: number
 export type Time = { minutes: [number, number]; at: number; end: number };
 
 const NUM = `\\d{1,4}(?:[.,]\\d{1,2})?(?:\\s?[¼½¾])?|[¼½¾]|\\b(?:${COUNTED})\\b`;
-const UNIT = '(h|hours?|hrs?|min|mins?|minutes?|sec|secs?|seconds?)';
+const UNIT = '(h|hours?|hrs?|min|mins?|minutes?|(?<=\\d)m|sec|secs?|seconds?)';
 const SPAN = new RegExp(
   `(?<![\\d.,])(${NUM})\\+?\\s*(?:(?:-|–|to|or)\\s*(${NUM})\\s*)?-?\\s*(?:(?:more|further|extra)\\s+)?${UNIT}\\b\\.?(?:\\s*(?:and|&)?\\s*(?:(a quarter|a half|three quarters|½|¼|¾)\\b|(\\d{1,3})(?!\\d)\\s*(?:min(?:ute)?s?\\b)?(?!\\s*(?:°|[CF]\\b|g\\b|cm\\b))))?`,
   'giu',

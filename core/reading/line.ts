@@ -1,13 +1,13 @@
 import { msg, type Msg } from '../explain';
 import type { Amount, Line, LineRole } from '../formula';
 import { refTo, type GroupId, type Ingredient } from '../ingredients';
-import type { TextMeasures } from '../units';
+import { isMassUnit, type TextMeasures } from '../units';
 import { NUMBER, readAmount, readTrailingAmount, type Reading } from './amount';
 import type { Fix } from './checks';
 import { isSilent, type Matcher, type NameMatch } from './match';
 import { gumSaid, meaning, MORE_FOR, nameIn, withGum } from './names';
-import { BULLET, expandRow } from './things';
-import { gramsOf, PACKED, SIFTED } from './weigh';
+import { expandRow, unmarked } from './things';
+import { gramsOf, isBareGrams, PACKED, SIFTED } from './weigh';
 
 const MAX_LINE_CHARS = 300;
 /** More than this in one line is a slip of the pen in any kitchen. */
@@ -34,7 +34,11 @@ export type ReadContext = {
 const INCLUSIONS: readonly GroupId[] = ['nut_pieces', 'seed_pieces'];
 
 /** What the row as a whole is for: what is said of more of it is not of the amount it gives. */
-const useOf = (text: string): string => (readAmount(clean(text)) ? text.replace(MORE_FOR, ' ') : text);
+const useOf = (text: string): string =>
+  (readAmount(clean(text)) ? text.replace(MORE_FOR, ' ') : text).replace(MADE_FLOUR, ' ');
+/** "Oats, whizzed to flour": what it is made, not what it is for. */
+const MADE_FLOUR =
+  /\b(?:whizzed|ground|blitzed|blended|processed|milled|pulsed)\s+(?:in)?to\s+(?:an?\s+)?(?:fine\s+)?flour\b/i;
 
 function roleOf(text: string, ingredient: Ingredient | null): LineRole | undefined {
   const use = useOf(text);
@@ -62,6 +66,12 @@ function amountFault(r: Reading): string | null {
   return null;
 }
 
+/** What so many of them weigh in all: "2 balls mozzarella (125 g each)". */
+const timesOver = (each: Reading, of: Reading | undefined): Reading =>
+  of === undefined || isMassUnit(of.unit)
+    ? each
+    : { ...each, qty: [each.qty[0] * of.qty[0], each.qty[1] * of.qty[1]] };
+
 /** Amounts in brackets, after a slash or after a comma: "1 cup (120 g)", "225 g/8 oz", "500 g sugar, about a quarter cup". */
 function splitSecond(text: string): { main: string; second: Reading | null } {
   for (const bracket of text.matchAll(/[([]([^()[\]]{1,40})[)\]]/g)) {
@@ -79,7 +89,10 @@ function splitSecond(text: string): { main: string; second: Reading | null } {
       !holds &&
       !held
     )
-      return { main: `${before} ${text.slice(bracket.index + bracket[0].length)}`, second: inner.reading };
+      return {
+        main: `${before} ${text.slice(bracket.index + bracket[0].length)}`,
+        second: inner.rest === 'each' ? timesOver(inner.reading, readAmount(before)?.reading) : inner.reading,
+      };
   }
   const slash =
     /(\d[\d.,¼½¾⅓⅔]*\s?\p{L}{1,11})\s*(?:\/|\||=)\s*(\d[\d.,\s¼½¾⅓⅔/]*\s*(?:fl\.?\s?)?\p{L}{1,11})/u.exec(
@@ -106,16 +119,18 @@ function splitPlus(rest: string): { added: Reading; rest: string } | null {
 }
 
 const clean = (written: string): string =>
-  written
-    .slice(0, MAX_LINE_CHARS)
-    .replace(BULLET, '')
+  unmarked(written.slice(0, MAX_LINE_CHARS))
     .replace(/\u00a0/g, ' ')
     // "3 eggs (L)" has its size behind it.
     .replace(
       /\beggs?\s*\((XL|L|M|S|extra large|large|medium|small)\)/i,
       (all, size: string) => `${size} ${all.split(/\s*\(/)[0]!}`,
     )
-    // "1 can (400 g) chickpeas, drained (240 g)": what goes in is what is left of the can.
+    // "1 x 400 g tin chickpeas (240 g drained)": what goes in is what is left of the can.
+    .replace(
+      /^\d\s*(?:x\s*)?\d+\s*g\s*(?:tins?|cans?|jars?)\s+(?:of\s+)?([^()]{3,60})\(\s*(\d+)\s*g\s*(?:drained|net)?[^()]*\)\s*$/i,
+      (all, thing: string, left: string) => (/drain/i.test(all) ? `${left} g ${thing.trim()}` : all),
+    )
     .replace(
       /^[^()]{0,40}\(\s*\d+\s*g\s*\)([^()]*\bdrained\b[^()]*)\(\s*(\d+)\s*g\s*\)\s*$/i,
       (_all, thing: string, left: string) => `${left} g ${thing.trim()}`,
@@ -171,6 +186,7 @@ export function readLineWith(written: string, id: string, context: ReadContext, 
       ]);
     }
   }
+  if (chosen && isBareGrams(chosen.r, ingredient)) say('amount.bareGrams', { g: chosen.r.qty[0] });
   if (amount && !fault && !chosen && ingredient) say('amount.noMeasure', { unit: amount.reading.unit });
   let massG = chosen?.g?.mass ?? null;
   if (massG && added)

@@ -3,7 +3,7 @@ import { INGREDIENTS, type Ingredient } from '../ingredients';
 
 /** Words that say how a thing is bought or cut, not what it is. */
 const QUALIFIERS = new Set(
-  `fresh organic finely roughly coarsely freshly lightly very good quality softened soft cold warm melted room
+  `fresh organic finely roughly coarsely freshly lightly very good quality softened soft cold warm luke melted room
   temperature at sifted packed chopped grated toasted roasted peeled large medium small unsalted pure raw of the a
   an for and or plus extra fine well beaten cubed diced sliced halved lukewarm tepid hot boiling unsweetened certified
   firmly lightly level heaped about approx my our your best some blanched refined squeezed pitted drained rinsed tinned
@@ -52,9 +52,30 @@ const plain = (name: string): string =>
     .toLowerCase()
     .replace(/['’]/g, '')
     .replace(/[^\p{L}\p{N}%]+/gu, ' ')
-    .replace(/\bgf\b/g, 'gluten free')
-    .replace(/\bap\b/g, 'all purpose')
+    .replace(SHORT, (word) => SHORTENED[word]!)
     .trim();
+/** How bakers shorten words in their own notes. */
+const SHORTENED: Record<string, string> = {
+  gf: 'gluten free',
+  ap: 'all purpose',
+  choc: 'chocolate',
+  chocs: 'chocolate',
+  bp: 'baking powder',
+  sug: 'sugar',
+  butt: 'butter',
+  alm: 'almonds',
+  alms: 'almonds',
+  cinn: 'cinnamon',
+  veg: 'vegetable',
+  evoo: 'extra virgin olive oil',
+  van: 'vanilla',
+  marg: 'margarine',
+  psyll: 'psyllium',
+  xg: 'xanthan gum',
+  wt: 'white',
+  br: 'brown',
+};
+const SHORT = new RegExp(`\\b(?:${Object.keys(SHORTENED).join('|')})\\b`, 'g');
 
 /** Lower case, no accents or signs, split into word stems. */
 export function wordsOf(name: string): string[] {

@@ -17,6 +17,7 @@ import { markBeside } from './beside';
 import { isHeading, MAX_LINES, sectionsOf } from './sections';
 import { expandRow } from './things';
 import { readTin, readYield } from './tin';
+import { unfolded } from './unfold';
 
 export type ReadInput = {
   text: string;
@@ -119,7 +120,7 @@ export function readFormula(asked: ReadInput, given: ReadContext = referenceCont
       }
     : asked;
   const issues: BakeIssue[] = [];
-  const rows = input.text.split(/\r?\n/).map(narrowed).filter(Boolean);
+  const rows = (whole ? input.text : unfolded(input.text)).split(/\r?\n/).map(narrowed).filter(Boolean);
   const notes = [...rows.filter(isNote), ...(whole?.notes ?? [])];
   const wanted = rows.filter((r) => !isNote(r));
   const counted = wanted.filter((r) => !isHeading(r)).length;

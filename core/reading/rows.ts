@@ -1,3 +1,5 @@
+import { unfolded } from './unfold';
+
 /**
  * What each row of a pasted text is: title, note, heading of a part, ingredient, step, mark of a section. Rows are scored by
  * themselves and by what stands before them, and the best path through the whole text is taken (Viterbi's algorithm), so
@@ -7,10 +9,19 @@ export const ROW_KINDS = ['title', 'note', 'heading', 'line', 'step', 'mark'] as
 export type RowKind = (typeof ROW_KINDS)[number];
 export type PasteRows = { title: string; list: string[]; method: string[]; notes: string[] };
 
-const BULLET = /^(?:[-*•·–—▢☐✓]|\[[ x]?\])\s+/i;
-const NUMBERED = /^(?:step\s*)?\d{1,2}\s*[.):]\s+(?=\D)/i;
+/** What stands before a row of a list, and says nothing. */
+export const BULLET = /^\s*(?:[-*•·–—▢□☐✓✔→➜➤▪●○■★☆>]|\[[ x]?\])\s+/i;
+const NUMBERED = /^(?:step\s*)?(?:\d{1,2}\s*[.):]|[a-k]\))\s+(?=\D)/i;
 const AMOUNT =
   /^(?:about |approx\.? |~|scant |heaped |generous |a |an |one |two |three |four |six |half )?(?:\d|½|¼|¾|⅓|⅔|⅛|⅜|⅝|⅞|pinch|handful|knob|splash|dash|dozen|sachet|tin\b|can\b|packet|juice|zest|cup\b|tbsp|tsp)/i;
+/** An amount behind its thing, or within the row: "butter 200", "flour: 300g, of which half rice". */
+const AMOUNT_INSIDE =
+  /^(?!.*\b(?:in|into|on|onto|over|each|per|until|at)\b)[\p{L} .'-]{2,30}[ :]\s*\d{1,4}(?:[.,/]\d+)?(?:\s?(?:g|kg|ml|tbsps?|tsps?|cups?|oz|sachets?|packets?)\b.*|\s*[Tt]?(?:\s*\([^()]*\)|\s+\p{L}+)?)$/u;
+/** How long, and not how much: "22-25 min: golden at the edges". */
+const TIME_FIRST = /^(?:about )?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s?(?:mins?|minutes|hours?|hrs?)\b/i;
+/** What is a deed elsewhere is a thing before its amount: "butter 200 (soft)", "flour: 300 g". */
+const THING_FIRST =
+  /^(?:(?:warm|cool|dry|brown|wet|set|ice) \p{L}+(?: \p{L}+)?|butter|flour|oil|eggs?|cream|ice|sugar|salt)\s*[: ]\s*\d/iu;
 const LIST_MARK =
   /^(?:the\s+)?(?:ingredients?(?:\s+list)?|you(?:'ll| will)? need|what you(?:'ll| will)? need|weigh(?: out)?|shopping)\s*:?$/i;
 const STEP_MARK =
@@ -19,6 +30,9 @@ const NOTE_MARK =
   /^(?:notes?|tips?|storage|storing|to store|to serve|serving|variations?|nutrition|equipment|substitutions?|source|ps|p\.s\.)\b/i;
 const NOTE_START =
   /^(?:makes|serves|yields?|servings?|prep(?:aration)? time|cook(?:ing)? time|bake time|total time|difficulty|rating|keeps|freezes|recipe by|from |adapted|posted|updated|print|jump to|share|pin )\b/i;
+/** Who wrote it and when, before its title. */
+const BYLINE =
+  /^(?:by|written by|recipe by|posted|shared|published|author|from the kitchen of)\b|^https?:|^\d{1,2}[./ -]\w+[./ -]\d{2,4}$/i;
 /** Times of the whole, in a row: "prep 30 min | bake 15 min". */
 const TIMES_ROW =
   /^(?:prep|active|hands[- ]on|rise|rest|bake|cook|total)\b[: ]*\d+[^.]{0,20}?(?:min|h|hr|hours?)\b\s*(?:$|[|,;·+-])/i;
@@ -26,17 +40,24 @@ const FIRST_PERSON = /\b(?:i|i'm|i've|my|we|our|us|me)\b/i;
 /** Words that a step begins with. */
 const ACT =
   /^(?:then |next,? |meanwhile,? |now |first,? |finally,? |gently |slowly |quickly |lightly |carefully |next day,? |the night before,? |next morning,? |in the morning,? |in a (?:large |small |big |separate )?(?:bowl|pan|pot|jug),? |using |with )?(?:add|allow|arrange|bake|beat|bind|blend|blind|blitz|boil|break|bring|brush|butter|chill|chop|clean|coat|combine|cook|cool|core|cover|cream|crumble|cut|dissolve|divide|dot|drain|drizzle|drop|dust|egg|feed|fill|flatten|flip|flour|fold|form|freeze|fry|garnish|gather|grate|grease|grill|grind|heat|ice|keep|knead|lay|leave|let|lift|line|lower|make|mash|measure|melt|mix|oil|pat|peel|pile|pinch|pipe|place|poach|pour|preheat|pre-heat|press|prick|prove|proof|pulse|put|reduce|refrigerate|remove|rest|return|rinse|roll|rub|scald|scatter|score|scrape|season|separate|serve|set|shape|sift|simmer|slice|slide|soak|soften|spoon|spread|sprinkle|squeeze|stand|steam|steep|stir|strain|stretch|swirl|take|tear|tent|tip|top|toss|transfer|trim|turn|twist|unmould|use|wait|warm|wash|weigh|wet|whip|whisk|whizz|work|wrap)\b/i;
-const BAKES = /\b(?:oven|bake|minutes?|mins?|hours?|hrs?|until|till|°|degrees)\b/i;
+const BAKES =
+  /\b(?:oven|bake|minutes?|mins?|hours?|hrs?|until|till?|°|degrees|gas (?:mark )?\d)\b|\b\d{1,3}m\b/i;
 /** A row without the stars, rules and hashes it is set in; nothing where it is a rule. */
 export function undecorated(row: string): string {
   // A longer row is set in nothing.
   if (row.length > MOST_DECORATED) return row;
-  return row
-    .replace(/^[~=_#*-]{2,}\s*|^[_~]+|(?<=\S)\s*[~=_#*-]{2,}$|[_~]+$/g, '')
-    .replace(/^\*(?=\S)(.*\S)\*$/, '$1')
-    .trim();
+  return (
+    row
+      // A row of dots leads the eye from a thing to its amount.
+      .replace(/\s*(?:\.{3,}|…+|_{3,})\s*(?=[\d½¼¾⅓⅔⅛])/g, ' ')
+      .replace(/^[~=_#*-]{2,}\s*|^[_~]+|(?<=\S)\s*[~=_#*-]{2,}$|[_~]+$/g, '')
+      .replace(/^\*(?=\S)(.*\S)\*$/, '$1')
+      .trim()
+  );
 }
 const MOST_DECORATED = 200;
+/** So many words a title has at most: it may say what it makes as well. */
+const MOST_TITLE = 15;
 const words = (row: string): number => row.split(/\s+/).length;
 
 type Scores = Record<RowKind, number>;
@@ -49,27 +70,32 @@ function scoresOf(raw: string, first: boolean, section: 'none' | 'list' | 'steps
   const numbered = NUMBERED.test(row);
   const bare = row.replace(NUMBERED, '');
   const n = words(row);
-  const amount = AMOUNT.test(row) && !numbered;
-  const sentence = /[.!?]$/.test(row) || /[.!?]\s+[A-Z]/.test(row);
+  const timed = TIME_FIRST.test(row);
+  const amount = AMOUNT.test(row) && !numbered && !timed;
+  const sentence =
+    /[.!?]$/.test(row) || /[.!?]\s+[A-Z]/.test(row) || /[a-z)]\. [a-z].*[a-z)]\. [a-z]/.test(row);
   // "Butter for greasing" is a thing, not what one does.
-  const act = ACT.test(bare) && !/^\S+ for \S+$/i.test(bare);
+  const act = ACT.test(bare) && !/^\S+ for (?:the )?\S+$/i.test(bare) && !THING_FIRST.test(bare);
   const colon = /:$/.test(row);
   const shouted = row.length > 3 && row === row.toUpperCase() && /[A-Z]/.test(row);
   if (LIST_MARK.test(row) || STEP_MARK.test(row) || (NOTE_MARK.test(row) && (colon || n <= 2)))
     return { title: NEVER, note: 0, heading: NEVER, line: NEVER, step: NEVER, mark: 20 };
+  const inside = !amount && !act && !numbered && !BAKES.test(row) && AMOUNT_INSIDE.test(row);
   const line =
-    (amount ? 5 : -1) +
+    (amount ? 5 : inside ? 4 : -1) +
     (bulleted && !act ? 1 : 0) +
     (n <= 8 ? 1 : n > 16 ? -2 : 0) +
     (sentence ? -1.5 : 0.5) +
-    (/\bto taste\b|\bfor (?:dusting|greasing|brushing|rolling|the (?:tin|pan))\b|\boptional\b/i.test(row)
-      ? 2
+    (/\bto taste\b|\bfor (?:dusting|greasing|brushing|rolling|frying|the (?:tins?|pans?|rings?|tray|griddle|board))\b|\boptional\b/i.test(
+      row,
+    )
+      ? 4
       : 0) +
     (act && !amount ? -4 : 0) +
     (section === 'list' ? 3 : section === 'none' ? 0 : -3);
   const step =
     (numbered ? 4 : 0) +
-    (act ? 4 : 0) +
+    (act || timed ? 4 : 0) +
     (n >= 8 ? 1.5 : 0) +
     (sentence ? 1.5 : 0) +
     (BAKES.test(row) ? 1.5 : 0) +
@@ -90,9 +116,16 @@ function scoresOf(raw: string, first: boolean, section: 'none' | 'list' | 'steps
     (/^for (?:the|your) /i.test(row) && n <= 8 && !sentence ? 6 : 0) +
     (shouted && n <= 5 && !amount ? 4 : 0) +
     (n <= 3 && !amount && !sentence && !act ? 1.5 : 0) +
-    (amount || n > 8 ? -6 : 0) +
+    (amount || inside || n > 8 ? -6 : 0) +
     (section === 'steps' || section === 'notes' ? -2 : 0);
-  const title = first ? (n <= 12 && !amount && !/[.:]$/.test(row) ? 8 : n <= 12 && !amount ? 3 : -4) : NEVER;
+  const title =
+    first && !BYLINE.test(row)
+      ? n <= MOST_TITLE && !amount && !/[.:]$/.test(row)
+        ? 8
+        : n <= MOST_TITLE && !amount
+          ? 3
+          : -4
+      : NEVER;
   return { title, note, heading, line, step, mark: NEVER };
 }
 
@@ -116,9 +149,11 @@ const SAID = 60;
 /** The kind of each row of a text, in order; empty rows are passed over. What was said of a row is so, and tells its neighbours. */
 export function kindsOf(rows: readonly string[], said: SaidRows = {}): RowKind[] {
   let section: 'none' | 'list' | 'steps' | 'notes' = 'none';
+  // A title stands first, or behind who wrote it.
+  const first = rows.findIndex((row) => !BYLINE.test(row));
   const scored = rows.map((row, i) => {
     const bare = row.replace(BULLET, '');
-    const scores = scoresOf(row, i === 0, section);
+    const scores = scoresOf(row, i === first, section);
     const told = Object.hasOwn(said, row) ? said[row] : undefined;
     if (told) for (const kind of ROW_KINDS) scores[kind] = kind === told ? SAID : NEVER;
     if (LIST_MARK.test(bare)) section = 'list';
@@ -146,7 +181,7 @@ export function kindsOf(rows: readonly string[], said: SaidRows = {}): RowKind[]
 
 /** The rows of a text as they are judged. */
 const rowsIn = (text: string): string[] =>
-  text
+  unfolded(text)
     .split(/\r?\n/)
     .map((r) => r.replace(/\s+/g, ' ').trim())
     .map((r, i) => (i === 0 ? r : undecorated(r)))
@@ -165,7 +200,11 @@ export function rowsOf(text: string, said: SaidRows = {}): PasteRows {
   const out: PasteRows = { title: '', list: [], method: [], notes: [] };
   judgedRows(text, said).forEach(({ kind, text: row }) => {
     const bare = row.replace(BULLET, '');
-    if (kind === 'title') out.title = bare.replace(/^#+\s*/, '');
+    if (kind === 'title')
+      out.title = bare
+        .replace(/[★☆✦]/g, ' ')
+        .replace(/^[#*\s]+|[*\s]+$/g, '')
+        .replace(/\s+/g, ' ');
     else if (kind === 'note') out.notes.push(bare);
     else if (kind === 'heading') out.list.push(`${bare.replace(/:$/, '')}:`);
     else if (kind === 'line') out.list.push(said[row] === 'line' ? SAID_LINE + bare : bare);
@@ -183,5 +222,5 @@ const MOST_ROW = 2000;
 
 /** Whether a text is more than a list: it has steps, and lines with amounts before them. */
 export function isWholePaste({ list, method }: PasteRows): boolean {
-  return method.length > 0 && list.filter((r) => AMOUNT.test(r)).length >= 2;
+  return method.length > 0 && list.filter((r) => AMOUNT.test(r) || AMOUNT_INSIDE.test(r)).length >= 2;
 }

@@ -1,7 +1,7 @@
 import { readAmount } from './amount';
 import { namesClass, type Section } from './kinds';
 import { isSilent, type Matcher } from './match';
-import { SAID_LINE } from './rows';
+import { BULLET, SAID_LINE } from './rows';
 
 /** Text that is taken at most; beyond it the rest is left and said. */
 export const MAX_LINES = 500;
@@ -17,13 +17,18 @@ export const isHeading = (text: string): boolean =>
   /^ingredients?$/i.test(text);
 /** A heading that names nothing: what follows belongs to the main list. */
 const isBareHeading = (text: string): boolean => /^(?:the\s+)?ingredients?:?$/i.test(text);
+/** Two bowls of one batter are no two parts of a bake. */
+const BOWL_OF =
+  /^(?:the\s+|for the\s+)?(?:dry|wet|liquid)s?(?:\s+(?:bits|things?|ingredients?|stuff|mix|goods|bowl))?:?$/i;
+/** "Syrup: juice of 1 lemon + 100 g icing sugar": a part in one row; what follows is of the part before it. */
+const IN_ONE_ROW =
+  /^((?:\p{L}+\s){0,2}(?:syrup|glaze|icing|frosting|topping|filling|sauce|drizzle|swirl|wash|streusel|crumble|crust|base))\s*[:–-]\s+(?=.*\d)(.+)$/iu;
 const headingName = (text: string): string =>
   text
     .replace(/^for\s+(?:the\s+)?/i, '')
     .replace(/:$/, '')
     .trim()
     .slice(0, 60);
-const BULLETED = /^(?:[-*•·–—▢☐✓]|\[[ x]?\])\s+/;
 /** Words that parts of a bake are called by, last in their name. */
 const NAMES_PART =
   /\b(?:dough|batter|base|cream|sauce|syrup|swirl|sponge|levain|poolish|starter|soaker|top|topping|gel|finish|garnish|dry|wet|mix|layer)$/i;
@@ -42,8 +47,8 @@ function isBareName(
 ): boolean {
   const row = rows[at]!;
   if (row.startsWith(SAID_LINE)) return false;
-  const next = rows[at + 1]?.replace(BULLETED, '');
-  const bare = row.replace(BULLETED, '');
+  const next = rows[at + 1]?.replace(BULLET, '');
+  const bare = row.replace(BULLET, '');
   if (next === undefined || readAmount(bare) || !readAmount(next)) return false;
   const words = bare.split(' ').filter((w) => w !== '+' && w !== '&');
   if (words.length > MOST_HEADING || /[,;.!?\d]|\b(?:to|for|of|or|optional)\b/i.test(bare)) return false;
@@ -57,22 +62,33 @@ function isBareName(
 
 export function sectionsOf(rows: readonly string[], matcher: Pick<Matcher, 'matchWritten'>): Section[] {
   const sections: Section[] = [];
-  const mostBulleted = rows.filter((r) => BULLETED.test(r)).length > rows.length / 2;
+  const mostBulleted = rows.filter((r) => BULLET.test(r)).length > rows.length / 2;
+  const beside: Section[] = [];
+  // What there is so far is of the bowls of one batter.
+  let inBowls = false;
   let taken = 0;
   for (const [at, row] of rows.entries()) {
     // No more lines are read, so that what follows makes no part.
     if (taken >= MAX_LINES) break;
     // A name with nothing after it names no part: it is a row like others.
+    const apart = row.startsWith(SAID_LINE) ? null : IN_ONE_ROW.exec(row.replace(BULLET, ''));
+    if (apart && sections.length < MAX_PARTS) {
+      beside.push({ name: headingName(apart[1]!), rows: [apart[2]!] });
+      taken += 1;
+      continue;
+    }
     const heading =
       (isHeading(row) && !row.startsWith(SAID_LINE) && (at + 1 < rows.length || /:$/.test(row))) ||
       isBareName(rows, at, mostBulleted, matcher);
-    if (heading && !isBareHeading(row) && sections.length < MAX_PARTS)
-      sections.push({ name: headingName(row.replace(BULLETED, '')), rows: [] });
+    const bare = isBareHeading(row) || (BOWL_OF.test(row) && (sections.length === 0 || inBowls));
+    if (heading && bare) inBowls ||= BOWL_OF.test(row);
+    if (heading && !bare && sections.length < MAX_PARTS)
+      sections.push({ name: headingName(row.replace(BULLET, '')), rows: [] });
     else if (!heading) {
       if (sections.length === 0) sections.push({ name: '', rows: [] });
       sections.at(-1)!.rows.push(row);
       taken += 1;
     }
   }
-  return sections.filter((s) => s.rows.length > 0);
+  return [...sections, ...beside].filter((s) => s.rows.length > 0);
 }

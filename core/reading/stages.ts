@@ -30,9 +30,14 @@ const TURNS = /\b(?:turn|drop|lower|reduce|bring)\b[^,;]*\b(?:down|up|to|heat|ov
 const ONLY_HEAT = /^\s*(?:fan )?\d{3}\s*°?\s*[CF](?: fan)?\.?$/i;
 /** What is heated with the oven is no bake yet. */
 const WARMS = /^\s*(?:meanwhile,?\s+)?(?:pre-?)?heat\b/i;
-const STARTS_HOT = /^\s*(?:at\s+)?\d{3}\s*(?:°\s*)?[CF]?\s+(?:for\b|\d)/i;
+const STARTS_HOT =
+  /^\s*(?:at\s+)?(?:gas\s*(?:mark\s*)?\d{1,2}|\d{3}\s*(?:°\s*)?[CF]?(?:\s*(?:\(\s*)?(?:fan|convection)\s*\d{0,3}\s*\)?)?)\s*,?\s+(?:for\b|\d)/i;
+/** Minutes until something only an oven does: after it was heated they are a bake, whatever verb is left out. */
+const DONE_IN_OVEN =
+  /\d\s*(?:mins?\b|minutes?\b|m\b|h\b|hrs?\b|hours?\b)[^.;]{0,30}?(?:\b(?:un)?til\w*\b|:)[^.;]{0,40}\b(?:skewer|toothpick|tester|golden|brown|springs?|risen|set|firm|crisp|done|cooked through|hollow|bubbl\w+)\b/i;
+const INTO_TIN = /\binto (?:the|an?|your) (?:\w+ ){0,2}(?:tin|pan|oven|cases)\b/i;
 const HEATS_OVEN =
-  /\bpre-?heat\b|\boven(?: is)?(?: to| at| on|:)?\s*(?:fan\s*)?\d|\bheat (?:up )?(?:the |your |an? )?(?:oven|stone)\b|\bheat to \d|\bset (?:the |your )?oven\b|\bturn (?:the |your )?oven (?:on|up|to)\b|\boven to\b/i;
+  /\bpre-?heat\b|\boven(?: is)?(?: on)?(?: to| at|:)?\s*(?:fan\s*)?\d|\bheat (?:up )?(?:the |your |an? )?(?:oven|stone)\b|\bheat to \d|\bset (?:the |your )?oven\b|\bturn (?:the |your )?oven (?:on|up|to)\b|\boven to\b/i;
 const OFF =
   /\b(?:switch(?:ed)?|turn(?:ed)?)[- ](?:the oven |it |your oven )?off\b|\bturned-off\b|\boven off\b|\bdoor (?:ajar|open|a ?crack)\b|\bresidual\b/i;
 /** What a sentence does elsewhere than in the oven. */
@@ -80,6 +85,10 @@ const clausesOf = (sentence: string): string[] =>
     )
     .filter(Boolean);
 
+/** A bake of which the verb is left out: "into the tin, 55 min til a skewer is clean". */
+const isLeftOut = (sentence: string): boolean =>
+  DONE_IN_OVEN.test(sentence) && (INTO_TIN.test(sentence) || !ELSEWHERE.test(sentence));
+
 /**
  * The stretches of the oven that a method tells of, in order, and the heat it is brought to. Minutes of the hob, the fridge,
  * the rack, of an oven that is off and of what is done "after 20 min" are none of them; the heat of a core is no oven's.
@@ -95,12 +104,12 @@ export function stagesIn(method: string): OvenRead {
       BAKES.test(sentence) ||
       STARTS_HOT.test(sentence) ||
       (!warms && IN_OVEN.test(sentence)) ||
-      (heated !== null && !warms && INTO_HOT.test(sentence));
+      (heated !== null && !warms && (INTO_HOT.test(sentence) || isLeftOut(sentence)));
     const heats = warms || HEATS_OVEN.test(sentence) || ONLY_HEAT.test(sentence);
     const turns = TURNS.test(sentence) && (heated !== null || stages.length > 0);
     if (!bakes && !heats && !turns) continue;
     // What stands before the verb of the oven is done elsewhere: "press into the tin, chill, bake 14 min".
-    let begun = heats || STARTS_HOT.test(sentence);
+    let begun = heats || STARTS_HOT.test(sentence) || (heated !== null && isLeftOut(sentence));
     let away = false;
     for (const clause of clausesOf(sentence)) {
       if (AGAIN.test(clause) && stages.length > 0) continue;
@@ -112,6 +121,7 @@ export function stagesIn(method: string): OvenRead {
         BAKES.test(clause) ||
         IN_OVEN.test(clause) ||
         STARTS_HOT.test(clause) ||
+        (heated !== null && isLeftOut(sentence) && DONE_IN_OVEN.test(clause)) ||
         (turns && TURNS.test(clause)) ||
         (heated !== null && /\b(?:pot|casserole|stone|steel|dutch oven)\b/i.test(clause));
       if (ovenVerb) {

@@ -1,8 +1,11 @@
-import { NUMBER, numberOf, readAmount } from './amount';
+import { NUMBER, numberOf, readAmount, readTrailingAmount } from './amount';
 import { nameIn } from './names';
+import { BULLET } from './rows';
 
-/** A bullet or a box to tick before a thing. */
-export const BULLET = /^\s*(?:[-*•·▢□☐✓–—]|\[[ x]?\])\s+/i;
+/** A thing by its number in the list: "1. 250 g starter". */
+const NUMBER_BEFORE = /^\s*\d{1,2}[.)]\s+(?=[\d½¼¾⅓⅔⅛])/;
+/** A row without its bullet, box or number. */
+export const unmarked = (row: string): string => row.replace(BULLET, '').replace(NUMBER_BEFORE, '');
 
 const JUICED = new RegExp(
   `^(?:the\\s+)?(?:finely\\s+|freshly\\s+)?(?:grated\\s+|squeezed\\s+)?(juice|zest|rind|peel)(?:\\s+(?:and|&)\\s+(?:finely\\s+)?(?:grated\\s+)?(juice|zest|rind|peel))?\\s+(?:(?:of|from)\\s+)?(${NUMBER}|a|an|one|two|three|half an?|half)?\\s*(?:large|medium|small|unwaxed|organic)?\\s*(lemon|lime|orange)s?\\b(.*)$`,
@@ -16,7 +19,7 @@ const partOf = (word: string): string => (/^juice/i.test(word) ? 'juice' : 'zest
 
 /** Words that join two things in one row, where the second has an amount of its own. */
 const JOIN =
-  /\s*(?:\+|\bplus\b|\band\b|&|,|;)\s+(?=[\d½¼¾⅓⅔⅛]|(?:a|an|one|two|three|half)\s|(?:several|a few|some)\s+(?:grinds?|twists?|turns?)\b)/i;
+  /\s*(?:\+|\bplus\b|\band\b|&|,|;)\s+(?=[\d½¼¾⅓⅔⅛]|(?:a|an|one|two|three|half)\s|(?:pinch|dash|splash|handful|knob|drop)\b|(?:several|a few|some)\s+(?:grinds?|twists?|turns?)\b)/i;
 /** As much as comes off a mill. */
 const GROUND = /^(?:several|a few|some)\s+(?:grinds?|twists?|turns?)\s+(?:of\s+)?/i;
 /** More of the same in another state: "60 g butter, soft, plus 20 g melted for the tops". */
@@ -38,9 +41,11 @@ const EACH = new RegExp(
 const eggPart = (piece: string): string =>
   piece.replace(/^(\S+\s+(?:\S+\s+)?)(yolks?|whites?)\b/i, '$1egg $2');
 
+/** How long something is soaked, and whether it is drained, is no part of what it is soaked in. */
+const FOR_SO_LONG = /,?\s+(?:for\s+)?(?:about\s+)?(?:\d[\d\s.–-]*(?:min\w*|h\b|hrs?|hours?)|overnight)\b.*$/i;
 /** A piece that stands for a thing of its own: an amount, and a name that is not merely what it is for. */
 function isThing(piece: string): boolean {
-  const read = readAmount(piece);
+  const read = readAmount(piece) ?? readTrailingAmount(piece);
   if (!read) return false;
   const { name } = nameIn(read.rest);
   return /\p{L}{2}/u.test(name) && !/^(?:more|extra|for|to|if|of)\b/i.test(name);
@@ -65,7 +70,8 @@ function joined(row: string): string[] | null {
       return things.map((t) => `${each[1]!} ${t}${shared && !t.endsWith(shared) ? ` ${shared}` : ''}`);
   }
   const bath = BATH.exec(row);
-  if (bath && isThing(bath[1]!) && isThing(bath[2]!)) return [bath[1]!, bath[2]!];
+  const into = bath?.[2]!.replace(FOR_SO_LONG, '') ?? '';
+  if (bath && isThing(bath[1]!) && isThing(into)) return [bath[1]!, into];
   const pieces = row
     .replace(/\([^()]*\)/g, (m) => m.replace(/[+,;&]|\band\b|\bplus\b/g, ' '))
     .split(JOIN)
@@ -75,6 +81,17 @@ function joined(row: string): string[] | null {
     i === 0 ? x : ofSame(eggPart(x.replace(GROUND, '1 pinch ')), pieces[0]!),
   );
   return own.every(isThing) ? own : null;
+}
+
+/** "Flour 300 g (half rice, half sorghum)": two of half as much; as it is where it says no such thing. */
+function inHalves(row: string): string[] {
+  const of =
+    /\(\s*half\s+(\p{L}[\p{L} ]{1,24}?),?\s+(?:and\s+|&\s+)?half\s+(\p{L}[\p{L} ]{1,24}?)\s*\)/iu.exec(row);
+  const massG = Number(/(\d+(?:\.\d+)?)\s*g\b/i.exec(row)?.[1] ?? NaN);
+  if (!of || Number.isNaN(massG)) return [row];
+  const shared =
+    /\b(?:flours?|starch(?:es)?|seeds?|nuts?|milks?|sugars?)\b/i.exec(row.replace(of[0], ''))?.[0] ?? '';
+  return [of[1]!, of[2]!].map((name) => `${massG / 2} g ${name}${name.endsWith(shared) ? '' : ` ${shared}`}`);
 }
 
 /** An egg of ground flax or chia, tbsp of each: one to three. Common practice, no source. */
@@ -107,7 +124,7 @@ function halved(row: string): string[] | null {
 
 /** "Juice and zest of 2 lemons", "2 eggs + 1 yolk", "1/4 tsp each salt and soda" are several things to weigh; a line of one comes back as it is. */
 export function expandRow(given: string): string[] {
-  const row = given.replace(BULLET, '');
+  const row = unmarked(given);
   const compound = COMPOUND_EGG.exec(row);
   const inside = /\(([^()]{6,120})\)/.exec(row)?.[1];
   // "2 flax eggs (2 T ground flax + 6 T water)": the bracket says what is weighed.
@@ -125,11 +142,28 @@ export function expandRow(given: string): string[] {
       `${a[3] ?? '1'} ${a[4]!.toLowerCase()} ${partOf(a[1]!)}`,
       `${second[1]!} ${second[2]!.toLowerCase()} ${partOf(a[1]!)}`,
     ];
-  if (a)
-    return [a[1]!, a[2]].flatMap((p) => (p ? [`${a[3] ?? '1'} ${a[4]!.toLowerCase()} ${partOf(p)}`] : []));
+  // "Zest 2 lemons, juice 1": of the same fruit.
+  const other =
+    a &&
+    /^\s*(?:,|\+|&|and)\s*(juice|zest|rind|peel)\s*(?:of\s+)?(\d+|an?|one|half(?: of)?(?: one)?)\b/i.exec(
+      a[5] ?? '',
+    );
+  if (a && other)
+    return [
+      `${a[3] ?? '1'} ${a[4]!.toLowerCase()} ${partOf(a[1]!)}`,
+      `${/^half/i.test(other[2]!) ? '1/2' : other[2]!} ${a[4]!.toLowerCase()} ${partOf(other[1]!)}`,
+    ];
+  if (a) {
+    // "Juice of 1 lemon + 100 g icing sugar": what is joined to it is a thing of its own.
+    const more = /^\s*(?:\+|,|;|&|\band\b|\bplus\b)\s*(.+)$/i.exec(a[5] ?? '')?.[1] ?? '';
+    return [
+      ...[a[1]!, a[2]].flatMap((p) => (p ? [`${a[3] ?? '1'} ${a[4]!.toLowerCase()} ${partOf(p)}`] : [])),
+      ...(isThing(more) ? expandRow(more) : []),
+    ];
+  }
   const b = CITRUS.exec(row);
   if (b) return [b[3]!, b[4]].flatMap((p) => (p ? [`${b[1]!} ${b[2]!.toLowerCase()} ${partOf(p)}`] : []));
   const last = LAST_BY_HAND.exec(row);
   if (last) return [`1 ${last[2]!} ${last[1]!}`];
-  return halved(row) ?? joined(row) ?? [row];
+  return halved(row) ?? (joined(row) ?? [row]).flatMap(inHalves);
 }

@@ -50,6 +50,9 @@ const NAMED = new RegExp(
 const nameOf = (around: string): string =>
   // A time or a heat before it is none of its sizes.
   (NAMED.exec(around.replace(/\d+\s*(?:°\s*[CF]?|(?:min|minutes|h|hours)\b)/gi, ' '))?.[0] ?? around)
+    // What goes in is said before it: "12 balls of 70 g into a greased 9x13 pan".
+    .split(/\b(?:into|onto|in)\s+(?:(?:an?|the|your)\s+)?/i)
+    .at(-1)!
     .trim()
     .slice(0, 80);
 

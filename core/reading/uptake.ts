@@ -39,7 +39,7 @@ const BY_GROUP: Partial<Record<Ingredient['group'], Uptake>> = {
 };
 
 const SOAKED = /\b(?:soak(?:ed|ing)?|steep(?:ed|ing)?|sprout(?:ed)?)\b/i;
-const DRAINED = /\b(?:drain(?:ed)?|strain(?:ed)?|rinsed|patted? dry)\b/i;
+const DRAINED = /(?<!\bnot )(?<!\bun)\b(?:drain(?:ed)?|strain(?:ed)?|rinsed|patted? dry)\b/i;
 const BOILED = /\b(?:boiled|cooked|simmered)\b/i;
 /** Weighed as it goes in: nothing has to be added to that. */
 const WEIGHED_WET =

@@ -38,7 +38,10 @@ const PLAIN: [Head, string][] = [
   ['add', 'add|dump|thin(?= with| to| it)|loosen'],
   ['knead', 'knead'],
   ['melt', 'melt'],
-  ['cook', 'soften|crisp|simmer|fry|saut[eé]|sweat|caramelise|caramelize|cook|griddle|toast|reduce'],
+  [
+    'cook',
+    'soften|crisp|simmer|dry[- ](?:fry|toast)|fry|saut[eé]|sweat|caramelise|caramelize|cook|griddle|toast|reduce',
+  ],
   ['boil', 'boil|poach'],
   ['soak', 'soak|steep|infuse|sour'],
   ['rest', 'bloom|thaw|defrost|hydrate'],
@@ -90,7 +93,7 @@ const CLAUSE_ONLY: [Head, string][] = [
   ['line', 'line'],
   [
     'prepare',
-    'butter (?=(?:a|an|the|your|two|\\d)\\b)|oil (?=(?:a|an|the|your|two|\\d)\\b)|flour (?=(?:a|an|the|your|two|\\d)\\b)',
+    '(?:butter|oil)(?= (?:&|and) (?:line|flour|dust)\\b)|butter (?=(?:a|an|the|your|two|\\d)\\b)|oil (?=(?:a|an|the|your|two|\\d)\\b)|flour (?=(?:a|an|the|your|two|\\d)\\b)',
   ],
   ['strew', 'top|finish(?= with\\b)'],
   ['glaze', 'glaze|ice|dust|frost'],
@@ -141,7 +144,7 @@ const OTHER_HEADS: [Head, RegExp, 'things'?][] = [
   ['bake', /\b(?:turn|drop|lower|reduce) (?:it |the oven |oven |the heat |heat )?(?:down )?to \d{3}/gi],
   [
     'bake',
-    /(?<=^|[,;]\s*|\bthen\s+)(?:at\s+)?\d{3}\s*(?:°\s*)?[CF]?(?:\s+fan)?\s*(?:,\s*)?(?=(?:for\b|\d{1,3}\s*(?:-|–|to)|\d{1,3}\s*min))/gi,
+    /(?<=^|[,;]\s*|\bthen\s+)(?:at\s+)?(?:gas\s*(?:mark\s*)?\d{1,2}|\d{3}\s*(?:°\s*)?[CF]?(?:\s*\(?\s*(?:fan|convection)\s*\d{0,3}\s*\)?)?)\s*(?:,\s*)?(?=(?:for\b|\d{1,3}\s*(?:-|–|to)|\d{1,3}\s*m(?:in|\b)))/gi,
   ],
   ['bake', /(?<=^|[,;]\s*|\bthen\s+|\band\s+)(?:at|back at|finish at)\s+\d{3}(?!\d)/gi],
   ['bake', /(?<=[,;]\s*|\bthen\s+|\band\s+)(?:un)?covered\s+(?=(?:at\s+\d|for\b|\d))/gi],
@@ -150,6 +153,10 @@ const OTHER_HEADS: [Head, RegExp, 'things'?][] = [
   [
     'chill',
     /(?<=^|[,;]\s*|\bthen\s+)(?:\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?|half an|an) ?(?:min\w*|h\w*) in the (?:freezer|fridge)\b/gi,
+  ],
+  [
+    'bake',
+    /(?<=^|[,;]\s*|\bthen\s+)(?:about\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s?(?:mins?|minutes|m)\b(?=[^.;:]{0,20}(?:\b(?:un)?til\w*\b|:)[^.;]{0,40}\b(?:skewer|toothpick|tester|golden|springs?|risen)\b)/gi,
   ],
   ['bake', /(?<=[,;]\s*|\band\s+)after (?:the first )?\d{1,3} min\w* (?=[^,;.]*\bfoil\b)/gi],
   ['mix', /(?<=[,;]\s*)(?:eggs?|yolks?|whites?) in\b/gi, 'things'],

@@ -1,5 +1,5 @@
 import type { Sourced } from '../explain';
-import type { Ingredient, PieceName } from '../ingredients';
+import type { GroupId, Ingredient, PieceName } from '../ingredients';
 import {
   isCountUnit,
   isMassUnit,
@@ -36,6 +36,41 @@ function volumeMass(ml: number, i: Ingredient, filled: number): Sourced | null {
 
 const WATER_LIKE = 1;
 
+/** Things that nobody counts: a number of them without a unit is grams. */
+const NOT_COUNTED: ReadonlySet<GroupId> = new Set<GroupId>([
+  'flour',
+  'starch',
+  'blend',
+  'sugar',
+  'syrup',
+  'honey',
+  'butter',
+  'fat_firm',
+  'oil',
+  'water',
+  'milk',
+  'plant_drink',
+  'nut_drink',
+  'cream',
+  'plant_cream',
+  'cultured',
+  'plant_cultured',
+  'milk_powder',
+  'nut_flour',
+  'seed_flour',
+  'chocolate',
+  'cheese',
+  'plant_cheese',
+]);
+/** From here on a bare number is grams: of what is not counted, and of anything of which no piece is known. Common practice. */
+const BARE_GRAMS = { notCounted: 10, any: 50 } as const;
+/** Whether a number without a unit means grams of such a thing. */
+export function isBareGrams({ unit, qty, size, each }: Reading, i: Ingredient | null): boolean {
+  if (!i || unit !== 'piece' || size !== null || each || i.pieces.some((p) => p.name === 'piece'))
+    return false;
+  return qty[0] >= (NOT_COUNTED.has(i.group) ? BARE_GRAMS.notCounted : BARE_GRAMS.any);
+}
+
 type Weighed = { mass: Sourced; step: 'mass' | 'volume' | 'piece' };
 /** Grams of one reading, or null where the ingredient is not known or has no such measure. */
 export function gramsOf(
@@ -62,6 +97,7 @@ export function gramsOf(
     return { mass: { value: mid * per, ...(sd > 0 ? { sd } : {}), basis: 'user' }, step: 'mass' };
   }
   if (!i) return null;
+  if (isBareGrams(r, i)) return { mass: { value: mid, basis: 'derived' }, step: 'volume' };
   const count = isCountUnit(r.unit);
   const each = count
     ? pieceMass(r, i, measures)

@@ -13,7 +13,7 @@ import { adapt, CORE_VERSION } from '../rebalance';
  * docs/changes.md what changed and why.
  */
 const STAMPED = {
-  data: { stamp: '2026-11-29d', hash: '3d48d3728b52a609' },
+  data: { stamp: '2026-11-29e', hash: '3049bb6a1c91e31b' },
   core: { stamp: '7', hash: '132eeadab101b622' },
 };
 

@@ -42,6 +42,21 @@ function ask<N extends CallName>(
   };
 }
 
+/** Requests that outlive their page may carry 64 kB in all (Fetch Standard, "keepalive"). */
+const MOST_KEPT_ALIVE = 60_000;
+const isSmall = (body: unknown): boolean => JSON.stringify(body).length < MOST_KEPT_ALIVE;
+
+/** A day as it was last shown, from a page that is being left: presses that wait for their turn would be lost with it. */
+export function leaveDay(id: string, body: Put<BakeDay>): void {
+  if (!isSmall(body)) return;
+  void fetch(addressOf('putDay', id), {
+    method: 'PUT',
+    keepalive: true,
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify(body),
+  }).catch(() => undefined);
+}
+
 /** Server state. */
 export const api = createApi({
   reducerPath: 'api',
@@ -213,7 +228,8 @@ export const api = createApi({
       invalidatesTags: ['Days'],
     }),
     putDay: build.mutation<DayRow, { id: string } & Put<BakeDay>>({
-      query: ({ id, ...body }) => ask('putDay', { id, body }),
+      // It goes on its way although the page is closed or loaded anew meanwhile.
+      query: ({ id, ...body }) => ({ ...ask('putDay', { id, body }), keepalive: isSmall(body) }),
       invalidatesTags: ['Days'],
       async onQueryStarted({ id }, { dispatch, queryFulfilled }) {
         await queryFulfilled.then(

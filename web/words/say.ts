@@ -84,6 +84,7 @@ const SAY: Record<string, (a: Args) => string> = {
   'amount.tooMuch': (a) => `${n(a, 'kg')} kg in one line is more than any bowl holds. Check the amount.`,
   'amount.noMeasure': (a) =>
     `How much a ${UNIT_WORDS[s(a, 'unit') as UnitId] ?? s(a, 'unit')} of this weighs is not known. Give it in grams.`,
+  'amount.bareGrams': (a) => `No unit: taken as ${grams(Number(a.g))}.`,
   'amount.disagree': (a) =>
     `The two amounts do not agree: ${n(a, 'a')} g, but "${s(a, 'written')}" comes to ${n(a, 'b')} g. ${LIKELIER[`${s(a, 'better')} ${s(a, 'why')}`] ?? 'The weight is used.'}`,
   'amount.packed': (a) => `Packed into the cup: counted ${n(a, 'percent')} % heavier than spooned.`,

@@ -2,7 +2,7 @@ import type { Row } from '../define';
 
 /** Eggs, dairy, plant drinks, purées and the liquids of a dough. Acids: from memory, titrated to pH 8.3. */
 export const WET: Row[] = [
-  { id: 'water', group: 'water', names: ['water', 'warm water', 'cold water', 'boiling water', 'lukewarm water', 'ice water', 'iced water', 'tap water', 'filtered water'], parts: { water: 100 }, kcal: 0, gPerCup: 236.6 },
+  { id: 'water', group: 'water', names: ['water', 'warm water', 'cold water', 'boiling water', 'lukewarm water', 'ice water', 'iced water', 'tap water', 'filtered water', 'potato water', 'potato cooking water', 'cooking water', 'pasta water'], parts: { water: 100 }, kcal: 0, gPerCup: 236.6 },
   { id: 'egg', group: 'egg', names: ['eggs', 'egg', 'whole egg', 'beaten egg', 'hen eggs', 'free-range eggs', 'hen egg'], parts: { water: 76.2, protein: 12.6, fat: 9.5, sugars: 0.6, ash: 0.7, salt: 0.4 }, kcal: 143, gPerCup: 243, pieces: [['piece', 50]], ofEgg: 1, yes: ['egg', 'animal'] },
   { id: 'egg_white', group: 'egg_white', names: ['egg white', 'egg whites', 'white of egg', 'liquid egg white'], parts: { water: 87.6, protein: 10.9, fat: 0.2, sugars: 0.7, ash: 0.2, salt: 0.4 }, kcal: 52, gPerCup: 243, pieces: [['piece', 33]], ofEgg: 0.66, yes: ['egg', 'animal'] },
   { id: 'egg_yolk', group: 'egg_yolk', names: ['egg yolk', 'egg yolks', 'yolk of egg'], parts: { water: 52.3, protein: 15.9, fat: 26.5, ash: 1.6, salt: 0.1 }, rest: 'sugars', kcal: 322, gPerCup: 243, pieces: [['piece', 17]], ofEgg: 0.34, yes: ['egg', 'animal'] },

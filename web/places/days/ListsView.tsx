@@ -39,7 +39,7 @@ function LeftField({
       suffix=" g"
       min={0}
       max={1_000_000}
-      w={110}
+      w={88}
       hideControls
       decimalScale={1}
       onChange={(v) => setTyped(typeof v === 'number' ? v : null)}
@@ -90,9 +90,9 @@ export function ListsView() {
               <tr>
                 <th>What</th>
                 <th className={classes.right}>In all</th>
-                <th>For</th>
                 <th>Left</th>
                 <th>To buy</th>
+                <th>For</th>
                 <th>Look at the packet for</th>
               </tr>
             </thead>
@@ -107,7 +107,6 @@ export function ListsView() {
                         : 'not known'
                       : grams(t.massG)}
                   </td>
-                  <td>{t.bakeIds.map(letterOf).join(' ')}</td>
                   <td>
                     <LeftField
                       name={`${nameOf(t)}, left in the cupboard`}
@@ -117,6 +116,7 @@ export function ListsView() {
                     />
                   </td>
                   <td className="num">{toBuy(t)}</td>
+                  <td>{t.bakeIds.map(letterOf).join(' ')}</td>
                   <td>{t.check.length > 0 ? listed(avoidWords(t.check)) : ''}</td>
                 </tr>
               ))}

@@ -1,7 +1,9 @@
-import { useCallback, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { useStore } from 'react-redux';
 import type { BakeDay, DayRow } from '../../../contract/days';
-import { problemIn, useDayQuery, usePutDayMutation } from '../../api/api';
+import { api, leaveDay, problemIn, useDayQuery, usePutDayMutation } from '../../api/api';
 import { makeTurns } from '../../api/inTurn';
+import type { RootState } from '../../app/store';
 import { sayProblem } from '../../words/problems';
 
 /** A change of a day, so that it can be made once more on what another device made of it meanwhile. */
@@ -18,6 +20,7 @@ const MOST_TRIES = 5;
 export function useDay(id: string) {
   const { data, error, refetch } = useDayQuery(id, { pollingInterval: POLL_MS });
   const [put] = usePutDayMutation();
+  const store = useStore<RootState>();
   const [waiting, setWaiting] = useState<readonly DayChange[]>([]);
   const [trouble, setTrouble] = useState<string | null>(null);
   const inTurn = useMemo(() => makeTurns(), []);
@@ -25,7 +28,8 @@ export function useDay(id: string) {
     (to: DayChange): Promise<void> => {
       setWaiting((w) => [...w, to]);
       return inTurn(async () => {
-        let there = (await refetch()).data;
+        // As it was last answered; where another device changed it since, its answer says what it is now.
+        let there = api.endpoints.day.select(id)(store.getState()).data ?? (await refetch()).data;
         for (let tries = 0; there && tries < MOST_TRIES; tries++) {
           const { id: _id, rev, ...doc } = there;
           const done = await put({ id, rev, doc: to(doc) });
@@ -41,12 +45,24 @@ export function useDay(id: string) {
         setWaiting((w) => w.filter((f) => f !== to));
       });
     },
-    [id, inTurn, put, refetch],
+    [id, inTurn, put, refetch, store],
   );
   const day = useMemo(() => {
     if (!data) return null;
     const { id: _id, rev: _rev, ...doc } = data;
     return waiting.reduce<BakeDay>((d, to) => to(d), doc);
   }, [data, waiting]);
+  const leaving = useRef<() => void>(() => undefined);
+  useEffect(() => {
+    // The first that waits is on its way already, and will have made the next revision of the day.
+    leaving.current = () => {
+      if (data && day && waiting.length > 1) leaveDay(id, { rev: data.rev + 1, doc: day });
+    };
+  }, [data, day, id, waiting]);
+  useEffect(() => {
+    const leave = () => leaving.current();
+    window.addEventListener('pagehide', leave);
+    return () => window.removeEventListener('pagehide', leave);
+  }, []);
   return { day, error: data ? null : error, refetch, change, trouble };
 }

@@ -21,6 +21,8 @@ export type Change = { ingredientId?: string; massG?: number; wetG?: number };
 export type OnCorrect = (lineId: string, change: Change) => void;
 
 const MOST_G = 100_000;
+/** Less than this would be told as nothing. */
+const LEAST_SD_G = 0.05;
 const ROLE_WORDS: Record<LineRole, string> = {
   inclusion: '',
   release: 'for the tin',
@@ -196,7 +198,7 @@ const Row = memo(function Row({
         </span>
         <span className={`${classes.grams} num`}>
           {isBeside(line.role) && !line.amount.massG ? '' : gramsOrUnknown(line.amount.massG?.value)}
-          {line.amount.massG?.sd ? (
+          {line.amount.massG?.sd && line.amount.massG.sd >= LEAST_SD_G ? (
             <small>± {fixed(line.amount.massG.sd, line.amount.massG.sd < 2 ? 1 : 0)} g</small>
           ) : null}
         </span>
