@@ -1,5 +1,5 @@
 import { msg, type Msg } from '../explain';
-import { AVOID_IDS, type AvoidId } from '../ingredients';
+import { AVOID_IDS, type AvoidId, type Ingredient } from '../ingredients';
 import { CLAIMABLE, EXEMPT, PLAIN_WORDS, STEMS, TERMS } from './data/label-terms';
 import { BOILERPLATE, fold, splitTraces } from './label-text';
 import { isDeclared, type RulesetId } from './rulesets';
@@ -198,6 +198,22 @@ const listed = (found: Found, ruleset: RulesetId): LabelFinding[] =>
     const words = found.get(avoid);
     return words ? [{ avoid, words: [...words].sort(), declared: isDeclared(avoid, ruleset) }] : [];
   });
+
+const NAMED_FOR = new WeakMap<Ingredient, readonly AvoidId[]>();
+/**
+ * What a flavouring is named for, and nobody but its packet says whether it holds: almond extract is made of almonds, or of
+ * apricot stones. It is asked about; that it may hold none is no reason to pass it.
+ */
+export function namedFor(i: Ingredient): readonly AvoidId[] {
+  if (i.group !== 'flavour') return [];
+  let named = NAMED_FOR.get(i);
+  if (!named) {
+    const found = i.names.flatMap((n) => readLabel(n).contains.map((c) => c.avoid));
+    named = [...new Set(found)].filter((a) => i.facts[a] === 'unknown');
+    NAMED_FOR.set(i, named);
+  }
+  return named;
+}
 
 const NOTHING_CLAIMED = /^(?:no|sin|sans|ohne|senza|without)$/;
 

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { kitById } from '../classes';
 import { massOf } from '../formula';
-import { ingredientById, lookupReference } from '../ingredients';
+import { ingredientById, lookupReference, type Lookup } from '../ingredients';
 import { readFormula } from '../reading';
 import { adapt, type Outcome } from './index';
 import { fitIn } from './conflicts';
@@ -34,7 +34,7 @@ describe('what is chosen follows from how a thing was used', () => {
   it('melted butter gives way to oil, rubbed butter to a block', () => {
     const conflict = (how: Conflict['how']): Conflict => ({
       id: 'p1:butter:dough', partId: 'p1', classId: 'batter', group: 'butter', role: null, lineIds: [], ingredientIds: ['butter'],
-      avoids: ['milk'], massG: 100, eggs: 0, air: 1, sweet: true, jobs: [], ...(how ? { how } : {}),
+      avoids: ['milk'], asks: false, massG: 100, eggs: 0, air: 1, sweet: true, jobs: [], ...(how ? { how } : {}),
     }); // prettier-ignore
     const oil = kitById('oil_for_butter')!;
     expect(fitIn(oil, conflict('melted'))).toBeGreaterThan(fitIn(oil, conflict('creamed')));
@@ -146,3 +146,33 @@ it('where so much leaves that not all is tried, that is said', () => {
   expect(codes(run('Cake', text, mix, ['egg', 'dairy', 'nuts', 'honey']))).toContain('confidence.narrowed');
   expect(codes(run('Cake', text, mix, ['egg']))).not.toContain('confidence.narrowed');
 }, 20_000);
+
+describe('what is only named for what must go', () => {
+  const cake =
+    '200 g rice flour\n150 g sugar\n3 eggs\n120 g sunflower oil\n8 g baking powder\n4 g almond extract';
+  const method = 'Whisk everything with the almond extract.\nBake 35 min at 175 °C.';
+  it('is asked about, and never passes in silence; with a packet that was read it stays', () => {
+    const o = run('Cake', cake, method, ['nuts']);
+    const asked = o.conflicts.find((c) => c.group === 'flavour')!;
+    expect(asked).toMatchObject({ asks: true, avoids: ['tree_nut'], ingredientIds: ['almond_extract'] });
+    expect(
+      o.options
+        .filter((x) => x.conflictId === asked.id)
+        .map((x) => x.kitId)
+        .sort(),
+    ).toEqual(['flavour_left_out', 'vanilla_for_extract']);
+    const best = o.solutions[0]!.formula;
+    expect(best.parts[0]!.lines.some((l) => l.item.kind === 'ref' && l.item.id === 'almond_extract')).toBe(
+      false,
+    );
+    // Its packet was read, and names no nuts.
+    const read: Lookup = (item) => {
+      const i = lookupReference(item);
+      return i?.id === 'almond_extract' ? { ...i, facts: { ...i.facts, tree_nut: 'no' } } : i;
+    };
+    const formula = readFormula({ title: 'Cake', text: cake, method }).formula;
+    expect(adapt({ formula, exclude: ['nuts'] }, { lookup: read }).conflicts).toEqual([]);
+    // Vanilla is named for nothing, and lemon for no nut.
+    expect(run('Cake', cake.replace('almond', 'vanilla'), method, ['nuts']).conflicts).toEqual([]);
+  });
+});

@@ -1,5 +1,5 @@
 import { CLASSES, doneSo, JOB_IDS, jobStrength, KITS, type JobId, type JobNeed, type Kit } from '../classes';
-import { isRefused, verdictFor } from '../exclusions';
+import { isRefused, namedFor, verdictFor } from '../exclusions';
 import { doughLines, isBeside, massOf, type Line, type Part, totalMassG } from '../formula';
 import { EGG_GROUPS, type AvoidId, type Ingredient, type Lookup } from '../ingredients';
 import { conflictId } from './conflict-id';
@@ -54,12 +54,14 @@ export function conflictsOf(
   for (const line of part.lines) {
     const ingredient = lookup(line.item);
     const verdict = verdictFor(ingredient, avoids);
-    if (!ingredient || !isRefused(verdict, strict)) continue;
+    if (!ingredient) continue;
+    const asked = namedFor(ingredient).filter((a) => avoids.includes(a));
+    if (!isRefused(verdict, strict) && asked.length === 0) continue;
     const key = conflictId(part, ingredient.group, line);
     const entry = found.get(key) ?? { lines: [], ingredients: [], avoids: new Set<AvoidId>() };
     entry.lines.push(line);
     entry.ingredients.push(ingredient);
-    for (const a of [...verdict.contains, ...verdict.may.filter((m) => strict.includes(m))])
+    for (const a of [...verdict.contains, ...verdict.may.filter((m) => strict.includes(m)), ...asked])
       entry.avoids.add(a);
     found.set(key, entry);
   }
@@ -82,6 +84,7 @@ export function conflictsOf(
       lineIds: lines.map((l) => l.id),
       ingredientIds: [...new Set(ingredients.map((i) => i.id))],
       avoids: [...hit],
+      asks: ingredients.every((i) => !isRefused(verdictFor(i, avoids), strict)),
       massG: lines.every((l) => l.amount.massG) ? totalMassG(lines) : null,
       ...treated(lines),
       sweet,
@@ -150,6 +153,7 @@ export function candidatesFor(
       itemsIn(kit, conflict).every((i) => {
         const ingredient = lookup(i.item);
         if (ingredient === null || isRefused(verdictFor(ingredient, avoids), strict)) return false;
+        if (namedFor(ingredient).some((a) => avoids.includes(a))) return false;
         return kit.basis === 'user' || closed.every((a) => ingredient.facts[a] !== 'yes');
       }),
     )

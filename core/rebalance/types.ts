@@ -54,6 +54,8 @@ export type Conflict = {
   lineIds: string[];
   ingredientIds: string[];
   avoids: AvoidId[];
+  /** It is only named for what must go: its packet says whether it holds any. */
+  asks: boolean;
   massG: number | null;
   /** As eggs of 50 g in a usual batch of 700 g, for ways that are good for so many. */
   eggs: number;

@@ -1,5 +1,6 @@
 import { Radio } from '@mantine/core';
 import { useId, useState } from 'react';
+import { Link } from 'react-router';
 import { CLASSES } from '../../../core/classes';
 import { isBeside } from '../../../core/formula';
 import type { Conflict, Option } from '../../../core/rebalance';
@@ -66,6 +67,13 @@ export function ConflictRow({
           {where} · no{' '}
           {listed([...new Set(conflict.avoids.map((a) => (a === 'milk' ? 'dairy' : AVOID_WORDS[a])))])}
         </p>
+        {conflict.asks && (
+          <p className={classes.sub}>
+            Only its packet says whether it holds any.{' '}
+            <Link to={`/pantry/new/packet?like=${conflict.ingredientIds[0]!}`}>Read its packet</Link>, and it
+            may stay.
+          </p>
+        )}
       </div>
       <ul className={classes.jobs} aria-label={`What ${called} did here`}>
         {conflict.jobs.slice(0, 6).map((j) => (

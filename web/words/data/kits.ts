@@ -148,6 +148,14 @@ export const KIT_WORDS: Record<string, { name: string; about: string }> = {
     name: 'Left out, with a little water',
     about: 'Where egg did little: crusts, crackers, many biscuits, a lean dough. Bring it together by feel.',
   },
+  flavour_left_out: {
+    name: 'Left out',
+    about: 'Nothing comes in its place: only its taste is gone.',
+  },
+  vanilla_for_extract: {
+    name: 'Vanilla instead',
+    about: 'As much vanilla: another taste that most bakes bear.',
+  },
   powder_left_out: {
     name: 'Milk powder left out',
     about: 'A little paler and less soft. Few will notice.',
