@@ -13,7 +13,7 @@ import { adapt, CORE_VERSION } from '../rebalance';
  * docs/changes.md what changed and why.
  */
 const STAMPED = {
-  data: { stamp: '2026-11-29e', hash: '3049bb6a1c91e31b' },
+  data: { stamp: '2026-11-29f', hash: '2dd23ee4ad81c7a0' },
   core: { stamp: '7', hash: '132eeadab101b622' },
 };
 
