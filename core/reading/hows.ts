@@ -14,6 +14,9 @@ const ROW: [RegExp, How][] = [
 ];
 
 const FATS = ['butter', 'fat_firm'];
+/** Fat as a sheet that is folded into a dough, in whatever kind of bake. */
+const ROLLED_IN =
+  /\b(?:butter|fat|block|margarine)\b[^.;]*\b(?:into a (?:sheet|slab|square|block)|between papers)\b|\b(?:lock|enclose|roll) (?:in )?the (?:butter|fat|block)\b|\b(?:butter|fat|block)\b[^.;]*\bover (?:two thirds|half) of the dough\b/i;
 
 /** Of several things done with a line, the one that tells most. */
 const TELLS: readonly How[] = ['whipped', 'layered', 'rubbed', 'creamed', 'cooked', 'melted', 'mixed'];
@@ -38,7 +41,7 @@ function howIn(act: Action, group: string, creamedBefore: boolean, flaky: boolea
     case 'mix':
     case 'knead':
     case 'shape':
-      if (flaky && FATS.includes(group)) return 'layered';
+      if (FATS.includes(group) && (flaky || ROLLED_IN.test(t))) return 'layered';
       return creamedBefore && EGG_GROUPS.includes(group) && BEATEN.test(t) ? 'creamed' : 'mixed';
     default:
       return null;

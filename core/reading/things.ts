@@ -83,11 +83,12 @@ function joined(row: string): string[] | null {
   return own.every(isThing) ? own : null;
 }
 
+const HALF_OF_EACH =
+  /\(\s*half\s+(\p{L}[\p{L} ]{1,24}?),?\s+(?:and\s+|&\s+)?half\s+(\p{L}[\p{L} ]{1,24}?)\s*\)/iu;
 /** "Flour 300 g (half rice, half sorghum)": two of half as much; as it is where it says no such thing. */
 function inHalves(row: string): string[] {
-  const of =
-    /\(\s*half\s+(\p{L}[\p{L} ]{1,24}?),?\s+(?:and\s+|&\s+)?half\s+(\p{L}[\p{L} ]{1,24}?)\s*\)/iu.exec(row);
-  const massG = Number(/(\d+(?:\.\d+)?)\s*g\b/i.exec(row)?.[1] ?? NaN);
+  const of = row.length > MOST_JOINED ? null : HALF_OF_EACH.exec(row);
+  const massG = of ? Number(/(\d+(?:\.\d+)?)\s*g\b/i.exec(row)?.[1] ?? NaN) : NaN;
   if (!of || Number.isNaN(massG)) return [row];
   const shared =
     /\b(?:flours?|starch(?:es)?|seeds?|nuts?|milks?|sugars?)\b/i.exec(row.replace(of[0], ''))?.[0] ?? '';

@@ -13,6 +13,8 @@ const LIQUID: readonly string[] = [
   'egg_white',
   'acid',
 ];
+const FIRM: readonly string[] = ['butter', 'fat_firm'];
+const AS_A_SHEET = /\b(?:sheet|slab|square|block|lock|enclose|between papers|thirds of the dough)\b/i;
 /** Two things, and no two sides or tins. */
 const BOTH =
   /\bboth\b(?! (?:\w+ )?(?:sides?|trays?|sheets?|racks?|shelves|ends?|hands|tins?|pans?|hal(?:f|ves)|layers?|times|ways)\b)/i;
@@ -76,7 +78,9 @@ export function usesOf(
       ['proof', 'rest', 'chill', 'divide', 'shape', 'cool'].includes(kind) &&
       !/^(?:cover|soak|leave|sour|roll|dip)/i.test(t.trim()) &&
       lines.isWhole(m.called) &&
-      !isBeside(m.called.line.role)
+      !isBeside(m.called.line.role) &&
+      // Fat that is rolled in goes into the dough while it is shaped.
+      !(kind === 'shape' && FIRM.includes(m.called.ingredient?.group ?? '') && AS_A_SHEET.test(t))
     ) {
       if (kind !== 'rest' || direct === 0) continue;
     }

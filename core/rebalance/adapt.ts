@@ -13,7 +13,8 @@ import { candidatesFor, conflictsOf, fitIn, itemsIn } from './conflicts';
 import type { AdaptContext, AdaptInput, Confidence, Conflict, Option, Outcome, Solution } from './types';
 import { smallestClash } from './clash';
 import { STYLE_RULES, type StyleMiss } from './style';
-import { gelBread, hydrationOf } from './structure';
+import { otherBake } from './other';
+import { hydrationOf } from './structure';
 import { whyAfter, type Weighed } from './why';
 import type { Choice, Variable } from './variables';
 
@@ -359,7 +360,7 @@ export function* adaptSteps(input: AdaptInput, context: AdaptContext): Generator
   const other =
     input.options === false
       ? null
-      : yield* otherBread({ ...input, formula }, gelBread(formula, conflicts, lookup), context);
+      : yield* otherBread({ ...input, formula }, otherBake(formula, conflicts, lookup), context);
   return {
     ...outcome,
     other,
@@ -374,15 +375,18 @@ export function* adaptSteps(input: AdaptInput, context: AdaptContext): Generator
 /** The other bread, without what else has to go; null where it is none, or has no answer of its own. */
 function* otherBread(
   input: AdaptInput,
-  bread: Formula | null,
+  bread: ReturnType<typeof otherBake>,
   context: AdaptContext,
 ): Generator<Progress, Outcome['other']> {
   if (!bread) return null;
   const { pins: _pins, target: _target, ...asked } = input;
-  const { solutions } = yield* adaptSteps({ ...asked, formula: bread, limit: 1, options: false }, context);
+  const { solutions } = yield* adaptSteps(
+    { ...asked, formula: bread.formula, limit: 1, options: false },
+    context,
+  );
   const made = solutions[0]?.formula;
   const hydration = made && hydrationOf(made, context.lookup);
-  return made && hydration ? { formula: made, hydration } : null;
+  return made && hydration ? { kind: bread.kind, formula: made, hydration } : null;
 }
 
 /** Does work that comes in steps to its end, without a pause. */

@@ -18,7 +18,7 @@ import { spokenOf, type StepEdit, type StepKind } from '../method';
 import { cameIn, conflictOf } from './conflict-id';
 import { jobTotal } from './conflicts';
 import type { LineVerdict, Move } from './types';
-import { waterLineId, type Choice, type PartSolution, type Variable } from './variables';
+import { evensLineId, waterLineId, type Choice, type PartSolution, type Variable } from './variables';
 
 /** Below this an added amount is rounding: no line is made of it. */
 const NOTHING_G = 1e-6;
@@ -135,25 +135,34 @@ export function assemblePart(
       place(entry, undefined);
   shareLines(lines, moves, held);
 
-  // Water that came for no one thing goes in with what is poured, whatever way it came.
-  const evening = lines.find((l) => l.id === waterLineId(part));
   return {
     part: { ...part, lines },
     moves,
     edits: () => [
       ...editsOf(choices, all, part, lookup),
-      ...(evening ? [pourWith(evening, part, lookup)] : []),
+      ...lines.flatMap((line) => eveningStep(line, part, lookup)),
     ],
   };
 }
-/** The step that pours water that came for no one thing: before what else is poured, else before what is mixed. */
-const pourWith = (water: Line, part: Part, lookup: Lookup): StepEdit => ({
-  op: 'insert',
-  before: ['mix', 'whisk', 'knead', 'fold'],
-  kind: 'mix',
-  msg: msg('step.pour', { n1: 'water', g1: massOf(water) }),
-  lineIds: part.lines.filter((l) => POURED.includes(lookup(l.item)?.group ?? '')).map((l) => l.id),
-});
+/**
+ * The step of a line that came for no one thing: what is poured goes in before what else is poured, a binder with the dry
+ * things. None for other lines.
+ */
+function eveningStep(line: Line, part: Part, lookup: Lookup): StepEdit[] {
+  const pours = line.id === waterLineId(part) || line.id === evensLineId(part, 'acid');
+  if (!pours && line.id !== evensLineId(part, 'bind')) return [];
+  return [
+    {
+      op: 'insert',
+      before: ['mix', 'whisk', 'knead', 'fold'],
+      kind: 'mix',
+      msg: msg(pours ? 'step.pour' : 'step.intoDry', { n1: idOf(line.item) ?? '', g1: massOf(line) }),
+      lineIds: part.lines
+        .filter((l) => (pours ? POURED.includes(lookup(l.item)?.group ?? '') : lookup(l.item)?.flour))
+        .map((l) => l.id),
+    },
+  ];
+}
 
 /** More salt than this share of a part comes off the salt, as far as this share of that; less is not tasted. Common practice. */
 const SALT_TOLD = 6e-4;

@@ -33,6 +33,7 @@ export const SCORE = {
   watch: 0.1,
   warned: 1.5,
   green: 0.35,
+  fresh: 0.03,
 };
 const MAX_ROUNDS = 4;
 
@@ -156,6 +157,11 @@ export class PartBench {
       { code: 'unknown', value: SCORE.unknown * new Set(unknown).size },
       { code: 'usual', value: SCORE.usual * sum((c) => 1 - c.kit.usual) },
       { code: 'scarce', value: SCORE.scarce * sum((c) => c.kit.scarcity) },
+      // Of near-equals the one with fewest new things to buy and weigh; water is none.
+      {
+        code: 'fresh',
+        value: SCORE.fresh * new Set(added.filter((id) => id !== 'water' && !this.#held.has(id))).size,
+      },
       {
         code: 'watch',
         value: watchCost(cautionsOf(kits, [part.part], this.lookup), SCORE),

@@ -24,6 +24,9 @@ const PER_100: Record<string, { water: number; salt: number }> = {
   brown_sugar: { water: 1.3, salt: 0.07 },
   egg: { water: 76.2, salt: 0.36 },
   soy_drink: { water: 92, salt: 0.1 },
+  soy_yogurt: { water: 88, salt: 0.1 },
+  oat_drink: { water: 90, salt: 0.1 },
+  psyllium_powder: { water: 7, salt: 0.1 },
   silken_tofu: { water: 88, salt: 0.01 },
   banana: { water: 74.9, salt: 0 },
   apple_puree: { water: 88.2, salt: 0 },
@@ -51,6 +54,8 @@ const ACID: Record<string, number> = {
   banana: (0.0035 * 2 * 1000) / MALIC,
   brown_sugar: 0.03,
   soy_drink: 0.01,
+  // About 0.8 % lactic acid (90.08 g/mol, one proton), as in yogurt of milk.
+  soy_yogurt: (0.008 * 1000) / 90.08,
 };
 /** Of a baking powder at least 12 % is gas (US federal specification, from memory); no household powder gives more than 16 %. */
 const POWDER_CO2 = [0.12, 0.16] as const;

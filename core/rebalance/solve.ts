@@ -16,6 +16,7 @@ import { groupsOf } from './clash';
 import { LeastSquares, minimiseJudged, type Judged, type Sides } from './qp';
 import type { Pins } from './types';
 import {
+  binderVariable,
   leavenVariables,
   lessLiquid,
   variablesOf,
@@ -29,6 +30,10 @@ import {
 /** What a liquid line that gives way, and what a widening costs beside closeness. */
 export const LESS_LIQUID_COST = 1;
 export const WIDENED_COST = 2;
+
+/** So much better an answer has to be for more of a binder, and for a binder more: tolerances overrun. */
+const MORE_IS_WORTH = 0.05;
+const LINE_IS_WORTH = 0.15;
 
 /** Where the judged properties begin in a column of a programme. */
 const JUDGED_FROM = 3;
@@ -55,6 +60,7 @@ const isBrushed = ({ classId }: Part): boolean => classId === 'wash';
 export class PartProgramme {
   readonly #staying: Profile;
   readonly #leaving: ReadonlySet<string>;
+  readonly #binder: Variable | null;
   readonly #leavening: readonly Variable[];
   readonly #water: Variable | null;
   readonly #less: Variable | null;
@@ -94,6 +100,8 @@ export class PartProgramme {
         : leavenVariables(part, this.#leaving, target.props.mass.value, lookup, allowed).filter(
             (v) => !isHeld(v),
           );
+    const binder = binderVariable(part, this.#leaving, target.flourG, lookup, allowed);
+    this.#binder = binder && !isHeld(binder) ? binder : null;
     const water = lookup({ kind: 'ref', id: 'water' });
     this.#water =
       water && !isBrushed(part)
@@ -115,6 +123,20 @@ export class PartProgramme {
     change = (v: Variable): Variable => v,
   ): PartSolution | null {
     const variables = this.#variables(choices).map(change);
+    const plain = this.#solve(variables, choices, room);
+    // A binder beside the ways, where binding stays open and it is worth a line.
+    const binder = this.#binder;
+    if (!plain || !binder || !this.isLow('bind', plain)) return plain;
+    if (!binder.joins && variables.some((v) => v.ingredient.id === binder.ingredient.id)) return plain;
+    const helped = this.#solve([...variables, binder], choices, room);
+    const worth = binder.joins ? MORE_IS_WORTH : LINE_IS_WORTH;
+    return helped && this.#worth(helped) + worth < this.#worth(plain) ? helped : plain;
+  }
+
+  /** What a solution costs by itself: how far it is off, and what was widened. */
+  #worth = (s: PartSolution): number => this.closeness(s) + WIDENED_COST * s.widened.length;
+
+  #solve(variables: Variable[], choices: readonly Choice[], room: number): PartSolution | null {
     // With nothing going and nothing held the part is its own target: it comes back as it is, and does not drift.
     const target = choices.length === 0 && groupsOf(this.pins).length === 0 ? this.#staying : this.target;
     const solve = (all: Variable[], elastic: boolean) => this.#attempt(all, target, elastic);

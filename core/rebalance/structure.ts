@@ -9,6 +9,7 @@ import {
   wetWaterG,
   type Formula,
   type Line,
+  type Part,
 } from '../formula';
 import { EGG_GROUPS, type Ingredient, type Lookup } from '../ingredients';
 import type { Step, StepKind } from '../method';
@@ -28,8 +29,8 @@ const LEAST_FLOUR_G = 100;
 const LOAVES: readonly string[] = ['yeast_loaf', 'enriched'];
 const SMALL: readonly string[] = ['bun'];
 
-const isGum = (i: Ingredient | null): boolean => i?.group === 'binder' && i.facts.gum === 'yes';
-const isPsyllium = (i: Ingredient | null): boolean =>
+export const isGum = (i: Ingredient | null): boolean => i?.group === 'binder' && i.facts.gum === 'yes';
+export const isPsyllium = (i: Ingredient | null): boolean =>
   i?.like === 'psyllium_powder' || i?.like === 'psyllium_husk';
 
 /** The dough of a formula held by psyllium in place of egg and gum; null where it is no such bread, or loses neither. */
@@ -60,21 +61,13 @@ export function gelBread(formula: Formula, conflicts: readonly Conflict[], looku
     const i = lookup(l.item);
     return !i || !(EGG_GROUPS.includes(i.group) || isGum(i) || isPsyllium(i)) || l.role !== undefined;
   });
-  // As much water as such a dough asks for, by what its flours and the psyllium drink.
-  const water = stays.filter((l) => lookup(l.item)?.id === 'water' && !l.role);
-  const dry = profileOf(
-    { ...main, classId: 'gel_loaf', lines: [...stays.filter((l) => !water.includes(l)), psyllium] },
+  const { part: gel, waterG } = withWater(
+    { ...main, classId: 'gel_loaf' },
+    [psyllium, ...stays],
+    WETNESS,
     lookup,
   );
-  const waterG = Math.max(0, WETNESS * dry.props.demand.value - dry.props.freeWater.value);
-  const poured: Line = {
-    id: water[0]?.id ?? `${main.id}.water`,
-    item: { kind: 'ref', id: 'water' },
-    amount: derivedAmount(waterG),
-  };
-  const lines = [psyllium, poured, ...stays.filter((l) => !water.includes(l))];
-  const part = { ...main, classId: small ? ('bun' as const) : ('gel_loaf' as const), lines };
-  delete (part as { guess?: unknown }).guess;
+  const part = small ? { ...gel, classId: 'bun' as const } : gel;
   const { tin: _tin, ...rest } = formula;
   return {
     ...rest,
@@ -94,14 +87,37 @@ export function gelBread(formula: Formula, conflicts: readonly Conflict[], looku
   };
 }
 
+/** A dough of these lines with as much water as makes it so wet, by what its flours and binders drink. */
+export function withWater(
+  of: Part,
+  lines: readonly Line[],
+  wetness: number,
+  lookup: Lookup,
+): { part: Part; waterG: number } {
+  const { guess: _guess, ...main } = of;
+  const water = lines.filter((l) => lookup(l.item)?.id === 'water' && !l.role);
+  const [first, ...dry] = lines.filter((l) => !water.includes(l));
+  const { props } = profileOf({ ...main, lines: [...dry, first!] }, lookup);
+  const waterG = Math.max(0, wetness * props.demand.value - props.freeWater.value);
+  const poured: Line = {
+    id: water[0]?.id ?? `${main.id}.water`,
+    item: { kind: 'ref', id: 'water' },
+    amount: derivedAmount(waterG),
+  };
+  return { part: { ...main, lines: [first!, poured, ...dry] }, waterG };
+}
+
+/** A step of a bake that is made anew. */
+export const stepOf = (kind: StepKind, added: Msg): Step => ({
+  id: `+${added.code}`,
+  kind,
+  text: '',
+  added,
+  notes: [],
+});
+
 function methodOf(psylliumG: number, waterG: number, pieces: number | null): Step[] {
-  const step = (kind: StepKind, added: Msg): Step => ({
-    id: `+${added.code}`,
-    kind,
-    text: '',
-    added,
-    notes: [],
-  });
+  const step = stepOf;
   return [
     step('gel', msg('bread.gel', { g1: psylliumG, g2: waterG })),
     step('mix', msg('bread.mix')),

@@ -68,6 +68,9 @@ export type Conflict = {
   jobs: JobNeed[];
 };
 
+/** How another bake differs that works: held by psyllium, held by gum, rolled up in place of layers. */
+export type OtherKind = 'psyllium' | 'gum' | 'rolled';
+
 /** One way to cover a conflict while the other choices stay: its amounts, its cost, what it brings in. */
 export type Option = {
   conflictId: string;
@@ -117,6 +120,7 @@ export type ScorePart = {
     | 'uncovered'
     | 'usual'
     | 'scarce'
+    | 'fresh'
     | 'widened'
     | 'warned'
     | 'suits'
@@ -171,7 +175,7 @@ export type Outcome = {
   sourceProfiles: Record<string, Profile>;
   cannot: { need: Msg; clash: string[] }[];
   /** Another bread that works, where egg or gum that held this one has to go; with its water on flour, percent. */
-  other: { formula: Formula; hydration: number } | null;
+  other: { kind: OtherKind; formula: Formula; hydration: number } | null;
   /** Groups that some way would bring in, and that stay out since the formula has none of them. */
   heldOut: AvoidId[];
 };

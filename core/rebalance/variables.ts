@@ -1,4 +1,4 @@
-import type { Kit, KitItem } from '../classes';
+import { CLASSES, type Kit, type KitItem } from '../classes';
 import { coefficients, doughLines, massOf, type Line, type Part } from '../formula';
 import type { GroupId, Ingredient, ItemState, Lookup } from '../ingredients';
 import type { Msg } from '../explain';
@@ -12,6 +12,10 @@ export type Choice = { conflict: Conflict; kit: Kit };
 const DOSE_WEIGHT = 0.3;
 const WATER_WEIGHT = 0.3;
 const WATER_COST = 0.3;
+
+export type Evens = 'acid' | 'lift' | 'bind';
+/** What a line is called that came for no one thing. */
+export const evensLineId = (part: Part, evens: Evens): string => `${part.id}:${evens}`;
 
 /** One amount the engine is free to set. `lineId` is what the adapted line will be called. */
 export type Variable = {
@@ -35,7 +39,7 @@ export type Variable = {
   /** The staying line this amount is added to, if any. */
   joins: string | null;
   /** What an amount of no kit is there to even out; water where it does not say. */
-  evens?: 'acid' | 'lift';
+  evens?: Evens;
 };
 
 export type PartSolution = {
@@ -194,7 +198,7 @@ export function leavenVariables(
     hi: number,
     joins: string | null,
   ): Variable => ({
-    lineId: `${part.id}:${evens}`,
+    lineId: evensLineId(part, evens),
     ingredient,
     row: coefficients(ingredient, undefined, part.classId),
     lo: 0,
@@ -224,6 +228,62 @@ export function leavenVariables(
   if (powder && sum(true, lifts) > 0)
     out.push(one(powder.ingredient, 'lift', MOST_POWDER * massOf(powder.line), powder.line.id));
   return out;
+}
+
+/** What may help to bind where binding left, the likelier first: more of one that is there, else a little of a new one. */
+const BINDERS = [
+  'psyllium_powder',
+  'psyllium_husk',
+  'xanthan_gum',
+  'guar_gum',
+  'flax_ground',
+  'chia_ground',
+] as const;
+const NEW_BINDER = 'psyllium_powder';
+/** A binder that helps: so much more of what is there, and of a new one, as a share of the flour. Common practice, no source. */
+const MORE_BINDER = 0.5;
+const LEAST_BINDER = 4e-3;
+const MOST_BINDER = 0.012;
+
+/**
+ * A binder beside the ways, where eggs or another binder leave a dough or batter that is held by it: more of what is there, or
+ * a little psyllium. It costs a line of its own, so that it is taken only where binding stays open.
+ */
+export function binderVariable(
+  part: Part,
+  leaving: ReadonlySet<string>,
+  flourG: number,
+  lookup: Lookup,
+  allowed: (i: Ingredient) => boolean,
+): Variable | null {
+  if (CLASSES[part.classId].structure !== 'starch_gum' || flourG <= 0) return null;
+  const lines = doughLines(part).flatMap((line) => {
+    const ingredient = lookup(line.item);
+    return ingredient ? [{ line, ingredient, goes: leaving.has(line.id) }] : [];
+  });
+  const binds = (i: Ingredient): number => coefficients(i, undefined, part.classId).bind?.value ?? 0;
+  if (!lines.some((l) => l.goes && binds(l.ingredient) > 0)) return null;
+  const there = BINDERS.flatMap((id) => lines.find((l) => l.ingredient.like === id && !l.goes) ?? [])[0];
+  const ingredient = there?.ingredient ?? lookup({ kind: 'ref', id: NEW_BINDER });
+  if (!ingredient || (!there && !allowed(ingredient))) return null;
+  const hi = there ? MORE_BINDER * massOf(there.line) : MOST_BINDER * flourG;
+  return {
+    lineId: evensLineId(part, 'bind'),
+    ingredient,
+    row: coefficients(ingredient, undefined, part.classId),
+    // Of a new thing no less than does something.
+    lo: there ? 0 : LEAST_BINDER * flourG,
+    usual: 0,
+    hi,
+    step: Math.max(hi / 3, 1e-6),
+    weight: WATER_WEIGHT,
+    sign: 1,
+    cost: WATER_COST,
+    conflictId: null,
+    kitId: null,
+    joins: there?.line.id ?? null,
+    evens: 'bind',
+  };
 }
 
 /** Above this many usual doses nothing is tried even without windows. */

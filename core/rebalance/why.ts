@@ -55,6 +55,7 @@ export function whyAfter(answer: Weighed, better: Weighed): Msg[] {
     unknown: () => msg('why.unknown'),
     usual: () => msg('why.usual'),
     scarce: () => msg('why.scarce'),
+    fresh: () => msg('why.fresh'),
     watch: () => msg('why.watch'),
     widened: () => msg('why.widened'),
     style: () => msg('why.style'),

@@ -123,6 +123,7 @@ const SAY: Record<string, (a: Args) => string> = {
     `${n(a, 'addedG') < 0 ? '−' : '+'}${grams(Math.abs(n(a, 'addedG')))}, with ${kitName(s(a, 'kit')).toLowerCase()}`,
   'move.water': () => 'for the same wetness',
   'move.acid': () => 'for the acid that left, so that the soda is met',
+  'move.bind': () => 'for the binding that left',
   'move.lift': () => 'for the lift that left',
   'move.lessLiquid': () => 'less, for the same wetness',
   'move.lessSalt': () => 'less, for the salt in what comes in',
@@ -163,6 +164,18 @@ const SAY: Record<string, (a: Args) => string> = {
     `Bake at ${degrees(220)} with steam, 22 to 28 min, until golden and light in the hand.`,
   'bread.cool': () => 'Leave on a rack for two hours before cutting: the gel sets as it cools.',
   'bread.coolSmall': () => 'Leave on a rack for half an hour.',
+  'gum.mix': (a) =>
+    `Mix the flours, ${grams(n(a, 'g1'))} xanthan, the yeast and the salt. Beat in ${grams(n(a, 'g2'))} lukewarm water and all the rest for 3 min: a thick batter that falls from the spoon in lumps.`,
+  'gum.fill': () => 'Scrape into a lined 900 g loaf tin; smooth the top with a wet hand.',
+  'gum.proof': () => `Prove, covered, until it is nearly at the rim: 40 to 60 min at ${degrees(26)}.`,
+  'gum.bake': () => `Bake at ${degrees(200)}, 45 to 55 min, to ${degrees(97)} inside.`,
+  'gum.cool': () => 'Out of the tin at once; leave on a rack for two hours before cutting.',
+  'rolled.mix': () => 'Make the dough as before, without what was rolled in; leave 20 min, covered.',
+  'rolled.roll': (a) =>
+    `Roll out 5 mm thick on paper, about 30 by 40 cm. Spread with ${grams(n(a, 'g1'))} seed butter, strew with ${grams(n(a, 'g2'))} sugar, and roll up by the paper.`,
+  'rolled.cut': (a) => `Cut into ${n(a, 'pieces')} with a thread; set them cut side up in a lined tin.`,
+  'rolled.proof': () => `Prove, covered, until they touch: 40 to 60 min at ${degrees(26)}.`,
+  'rolled.bake': () => `Bake at ${degrees(190)}, 20 to 25 min, until golden and springy.`,
   'warned.dose': (a) =>
     `${DOSED_WORDS[s(a, 'dosed') as Dosed] ?? 'A dose'} is ${fixed(n(a, 'percent'), 1)}\u00a0% of the flour; such bakes rarely bear more than ${fixed(n(a, 'most'), 1)}\u00a0%.`,
   'warned.thin': (a) =>
@@ -177,6 +190,7 @@ const SAY: Record<string, (a: Args) => string> = {
   'why.unknown': () => 'More of it is unknown until a packet is read.',
   'why.usual': () => 'It is a less usual choice.',
   'why.scarce': () => 'It is harder to come by.',
+  'why.fresh': () => 'More new things have to be bought and weighed for it.',
   'why.watch': () => 'There is more to watch with it.',
   'why.widened': () => 'Amounts have to leave their usual range for it.',
   'why.style': () => 'It goes against your house style, or costs more.',
@@ -210,6 +224,7 @@ const SAY: Record<string, (a: Args) => string> = {
   'step.toast': (a) => `Toast ${amount(a, 1)} in a dry pan until they crackle; cool.`,
   'step.instead': (a) =>
     `Instead of ${ingredientName(s(a, 'was'), true)}: ${kitName(s(a, 'kit')).toLowerCase()}.`,
+  'step.intoDry': (a) => `Mix ${amount(a, 1)} into the dry things.`,
   'step.pour': (a) => `Add ${amount(a, 1)} to the liquid.`,
   'step.joined': (a) =>
     `In place of ${ingredientName(s(a, 'was'), true)} there is more of what is in the dough already: see the weights.`,

@@ -39,9 +39,23 @@ const HARD_CHEESES = ['cheddar', 'parmesan', 'mozzarella', 'feta', 'blue_cheese'
 const FRESH_CHEESES = ['cream_cheese', 'mascarpone', 'ricotta', 'cottage_cheese', 'quark', 'vegan_cream_cheese'];
 
 /** What a flour of wheat, barley or rye goes for. */
+const PSYLLIUMS = ['psyllium_powder', 'psyllium_husk'];
 const GLUTEN_AVOIDS: AvoidId[] = ['gluten', 'wheat', 'grain', 'inulin', 'own_word'];
 
+/** Flours sold ready mixed; crumbs and biscuits are none. */
+const MIXES = ['gf_blend', 'gf_blend_gum', 'gf_bread_blend'];
+const BLEND_AVOIDS: AvoidId[] = [...FLOUR_AVOIDS, 'gum', 'gluten', 'inulin'];
+const mixCaps = (loaf: number, batter: number, cookie: number, flaky: number): Caps =>
+  caps(loaf, batter, cookie, undefined, { flaky, foam: batter - 0.1, choux: batter - 0.15, set: 0.6, finish: 0.5, custard: 0.5 });
+
 const ROWS: Kit[] = [
+  // A mix that was bought: one of one's own, held by psyllium or by gum, or the same without its gum
+  { id: 'own_rice_mix', for: { groups: ['blend'], ids: MIXES, avoids: BLEND_AVOIDS }, covers: ['hold_gas', 'shape'], items: [item('white_rice_flour', 0.4, 0.46, 0.52, 'g'), item('potato_starch', 0.24, 0.29, 0.34, 'g'), item('tapioca_starch', 0.2, 0.24, 0.28, 'g'), item('psyllium_powder', 0.004, 0.012, 0.03, 'g')], caps: mixCaps(0.8, 0.85, 0.85, 0.75), steps: [{ op: 'note', at: ['mix', 'whisk'], msg: msg('step.whiskFast') }], cautions: ['hydrate_fibre'], tags: ['gum_free', 'no_oil', 'light'], usual: 0.7, scarcity: 0, basis: 'practice' },
+  { id: 'own_sorghum_mix', for: { groups: ['blend'], ids: MIXES, avoids: BLEND_AVOIDS }, covers: ['hold_gas', 'shape', 'flavour'], items: [item('sorghum_flour', 0.4, 0.46, 0.52, 'g'), item('tapioca_starch', 0.28, 0.33, 0.38, 'g'), item('corn_starch', 0.16, 0.2, 0.24, 'g'), item('psyllium_powder', 0.004, 0.012, 0.03, 'g')], caps: mixCaps(0.85, 0.8, 0.8, 0.7), steps: [{ op: 'note', at: ['mix', 'whisk'], msg: msg('step.whiskFast') }], cautions: ['hydrate_fibre'], tags: ['gum_free', 'no_oil', 'wholegrain'], usual: 0.6, scarcity: 1, basis: 'practice' },
+  { id: 'own_buckwheat_mix', for: { groups: ['blend'], ids: MIXES, avoids: BLEND_AVOIDS }, covers: ['hold_gas', 'shape', 'flavour'], items: [item('buckwheat_flour', 0.36, 0.42, 0.48, 'g'), item('tapioca_starch', 0.3, 0.35, 0.4, 'g'), item('arrowroot', 0.18, 0.22, 0.26, 'g'), item('psyllium_powder', 0.004, 0.012, 0.03, 'g')], caps: mixCaps(0.85, 0.65, 0.65, 0.6), steps: [{ op: 'note', at: ['mix', 'whisk'], msg: msg('step.whiskFast') }], cautions: ['hydrate_fibre'], tags: ['gum_free', 'no_oil', 'wholegrain'], usual: 0.5, scarcity: 1, basis: 'practice' },
+  { id: 'own_gum_mix', for: { groups: ['blend'], ids: MIXES, avoids: BLEND_AVOIDS }, covers: ['hold_gas', 'shape'], items: [item('white_rice_flour', 0.42, 0.47, 0.52, 'g'), item('potato_starch', 0.26, 0.3, 0.34, 'g'), item('tapioca_starch', 0.18, 0.22, 0.26, 'g'), item('xanthan_gum', 0, 0.006, 0.014, 'g')], caps: mixCaps(0.75, 0.9, 0.9, 0.85), steps: [], cautions: [], tags: ['no_oil', 'light'], usual: 0.75, scarcity: 0, basis: 'practice' },
+  { id: 'gumless_mix', for: { groups: ['blend'], ids: MIXES, avoids: ['gum', 'own_word'] }, covers: ['hold_gas', 'shape'], items: [item('gf_blend', 0.95, 0.99, 1.03, 'g'), item('psyllium_powder', 0.006, 0.014, 0.03, 'g')], caps: mixCaps(0.85, 0.85, 0.8, 0.75), steps: [{ op: 'note', at: ['mix', 'whisk'], msg: msg('step.whiskFast') }], cautions: ['hydrate_fibre'], tags: ['gum_free', 'no_oil'], usual: 0.8, scarcity: 0, basis: 'practice' },
+
   // Flours that hold gluten: a gluten-free flour of the kind of bake, with what binds in gluten's stead
   { id: 'gum_blend_for_gluten', for: { groups: ['flour'], avoids: GLUTEN_AVOIDS }, covers: ['hold_gas', 'shape'], items: [item('gf_blend_gum', 0.95, 1, 1.05, 'g')], caps: caps(0.75, 0.95, 0.95, undefined, { flaky: 0.85, foam: 0.85, choux: 0.7, set: 0.6, finish: 0.6, custard: 0.6 }), steps: [{ op: 'note', at: ['mix', 'knead'], msg: msg('step.noKnead') }], cautions: [], tags: ['no_oil', 'light'], usual: 0.95, scarcity: 0, basis: 'practice' },
   { id: 'rice_sorghum_psyllium_for_gluten', for: { groups: ['flour'], avoids: GLUTEN_AVOIDS }, covers: ['hold_gas', 'shape'], items: [item('sorghum_flour', 0.42, 0.48, 0.55, 'g', { joins: true }), item('tapioca_starch', 0.4, 0.46, 0.52, 'g', { joins: true }), item('psyllium_powder', 0.02, 0.04, 0.06, 'g')], caps: caps(0.95, 0.8, 0.75, undefined, { flaky: 0.7, foam: 0.5, choux: 0.5 }), steps: [{ op: 'note', at: ['mix', 'knead'], msg: msg('step.noKnead') }], cautions: ['hydrate_fibre'], tags: ['no_oil', 'gum_free', 'wholegrain'], usual: 0.85, scarcity: 1, basis: 'practice' },
@@ -215,6 +229,12 @@ const ROWS: Kit[] = [
   { id: 'coconut_sugar', for: { groups: ['sugar'], avoids: ['refined_sugar', 'own_word'] }, covers: ['sweeten', 'brown'], items: [item('coconut_sugar', 0.98, 1.06, 1.12, 'g')], caps: caps(0.9, 0.9, 0.85, undefined, { foam: 0.5 }), steps: [], cautions: [], tags: ['no_oil'], usual: 0.7, scarcity: 1, basis: 'practice' },
   { id: 'maple_for_sugar', for: { groups: ['sugar'], avoids: ['refined_sugar', 'coconut', 'own_word'] }, covers: ['sweeten'], items: [item('maple_syrup', 1.15, 1.35, 1.5, 'g')], caps: caps(0.8, 0.7, 0.4), steps: [{ op: 'note', at: ['cream'], msg: msg('step.noCreaming') }], cautions: ['dense'], tags: ['no_oil'], usual: 0.5, scarcity: 0, basis: 'practice' },
   { id: 'date_for_sugar', for: { groups: ['sugar'], avoids: ['refined_sugar', 'coconut', 'own_word'] }, covers: ['sweeten'], items: [item('date_paste', 1.4, 1.7, 2, 'g')], caps: caps(0.6, 0.55, 0.4), steps: [{ op: 'note', at: ['cream'], msg: msg('step.noCreaming') }], cautions: ['dense'], tags: ['no_oil', 'wholegrain'], usual: 0.35, scarcity: 0, basis: 'practice' },
+
+  { id: 'xylitol_for_sugar', for: { groups: ['sugar'], avoids: ['refined_sugar', 'own_word'] }, covers: ['sweeten'], items: [item('xylitol', 0.95, 1, 1.08, 'g')], caps: caps(0.2, 0.75, 0.7, undefined, { foam: 0.5, flaky: 0.6, set: 0.8, custard: 0.8, finish: 0.7 }), steps: [], cautions: ['laxative'], tags: ['no_oil', 'light'], usual: 0.4, scarcity: 2, basis: 'practice' },
+  { id: 'erythritol_for_sugar', for: { groups: ['sugar'], avoids: ['refined_sugar', 'own_word'] }, covers: ['sweeten'], items: [item('erythritol', 1.05, 1.3, 1.45, 'g')], caps: caps(0.2, 0.6, 0.6, undefined, { foam: 0.4, flaky: 0.5, set: 0.6, custard: 0.6, finish: 0.4 }), steps: [], cautions: ['laxative'], tags: ['no_oil', 'light'], usual: 0.35, scarcity: 2, basis: 'practice' },
+
+  // Psyllium out: gum holds instead, in a dough that is poured
+  { id: 'xanthan_for_psyllium', for: { groups: ['binder'], ids: PSYLLIUMS, avoids: ['own_word'] }, covers: ['hold_gas', 'thicken'], items: [item('xanthan_gum', 1.2, 2.2, 3, 'flour%')], caps: caps(0.6, 0.85, 0.8, undefined, { flaky: 0.8 }), steps: [{ op: 'note', at: ['mix', 'knead'], msg: msg('step.noKnead') }], cautions: [], tags: ['no_oil', 'light'], usual: 0.6, scarcity: 0, basis: 'practice' },
 
   // Gums out: what holds instead
   { id: 'psyllium_for_gum', for: { groups: ['binder'], avoids: ['gum', 'own_word'] }, covers: ['hold_gas', 'shape'], items: [item('psyllium_powder', 1, 3.5, 6, 'flour%')], caps: caps(1, 0.7, 0.7), steps: [{ op: 'note', at: ['mix', 'whisk'], msg: msg('step.whiskFast') }], cautions: ['hydrate_fibre'], tags: ['gum_free', 'no_oil'], usual: 0.85, scarcity: 1, basis: 'practice' },

@@ -148,6 +148,38 @@ export const KIT_WORDS: Record<string, { name: string; about: string }> = {
     name: 'Left out, with a little water',
     about: 'Where egg did little: crusts, crackers, many biscuits, a lean dough. Bring it together by feel.',
   },
+  own_rice_mix: {
+    name: 'Own mix: rice, potato, tapioca',
+    about: 'Light and plain, held by a little psyllium in place of gum.',
+  },
+  own_sorghum_mix: {
+    name: 'Own mix: sorghum, tapioca, corn',
+    about: 'Closer to bread in taste; psyllium holds it.',
+  },
+  own_buckwheat_mix: {
+    name: 'Own mix: buckwheat, tapioca, arrowroot',
+    about: 'Dark and nutty, without rice or corn; psyllium holds it.',
+  },
+  own_gum_mix: {
+    name: 'Own mix with xanthan',
+    about: 'Rice, potato and tapioca, with the gum such mixes are sold with.',
+  },
+  gumless_mix: {
+    name: 'Mix without gum, and psyllium',
+    about: 'The same kind of mix sold without gum; a little psyllium holds instead.',
+  },
+  xylitol_for_sugar: {
+    name: 'Xylitol',
+    about: 'As sweet as sugar, gram for gram, and browns little. Yeast does not live on it.',
+  },
+  erythritol_for_sugar: {
+    name: 'Erythritol',
+    about: 'A third less sweet, cool on the tongue, and may turn to grains as it cools.',
+  },
+  xanthan_for_psyllium: {
+    name: 'Xanthan gum',
+    about: 'Holds a batter, not a dough that is shaped: pour it into a tin.',
+  },
   flavour_left_out: {
     name: 'Left out',
     about: 'Nothing comes in its place: only its taste is gone.',
