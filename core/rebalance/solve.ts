@@ -33,7 +33,7 @@ export const WIDENED_COST = 2;
 
 /** So much better an answer has to be for more of a binder, and for a binder more: tolerances overrun. */
 const MORE_IS_WORTH = 0.05;
-const LINE_IS_WORTH = 0.15;
+const LINE_IS_WORTH = 0.3;
 
 /** Where the judged properties begin in a column of a programme. */
 const JUDGED_FROM = 3;

@@ -242,7 +242,7 @@ const BINDERS = [
 const NEW_BINDER = 'psyllium_powder';
 /** A binder that helps: so much more of what is there, and of a new one, as a share of the flour. Common practice, no source. */
 const MORE_BINDER = 0.5;
-const LEAST_BINDER = 4e-3;
+const LEAST_BINDER = 6e-3;
 const MOST_BINDER = 0.012;
 
 /**
