@@ -15,7 +15,7 @@ import { smallestClash } from './clash';
 import { STYLE_RULES, type StyleMiss } from './style';
 import { otherBake } from './other';
 import { hydrationOf } from './structure';
-import { whyAfter, type Weighed } from './why';
+import { between, weighedOf, whyAfter, type Weighed } from './why';
 import type { Choice, Variable } from './variables';
 
 const DEFAULT_LIMIT = 4;
@@ -226,6 +226,9 @@ function optionsOf(bench: PartBench, best: Trial): Option[] {
         kitId: kit.id,
         amounts,
         behind: trial ? trial.total - least : 0,
+        // Against the way that is on the desk, whichever that is.
+        beside:
+          trial && kit.id !== best.kits[i]!.id ? between(weighed(bench, trial), weighed(bench, best)) : null,
         because: trial && first ? whyAfter(weighed(bench, trial), weighed(bench, first)) : [],
         bringsIn: newAllergens(ids, bench.source, bench.lookup).map((b) => b.avoid),
         unknown: [
@@ -349,14 +352,9 @@ export function* adaptSteps(input: AdaptInput, context: AdaptContext): Generator
   const wholes = [best, ...perPart.flatMap((trials, i) => trials.slice(1).map((t) => best.with(i, t)))];
   const solutions = wholes.map((trials) => solutionOf(formula, benches, trials, avoids, lookup));
   solutions.sort((a, b) => a.total - b.total || a.key.localeCompare(b.key));
-  const asWeighed = (s: Solution): Weighed => ({
-    ...s,
-    fits: s.fit,
-    bringsIn: s.bringsIn.map((b) => b.avoid),
-  });
   const told = solutions
     .slice(0, limit)
-    .map((s, i) => (i === 0 ? s : { ...s, because: whyAfter(asWeighed(s), asWeighed(solutions[0]!)) }));
+    .map((s, i) => (i === 0 ? s : { ...s, because: whyAfter(weighedOf(s), weighedOf(solutions[0]!)) }));
   const other =
     input.options === false
       ? null

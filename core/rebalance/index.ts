@@ -9,6 +9,7 @@ export * from './scale';
 export * from './style';
 export { takesOf, type Take } from './takes';
 export * from './types';
+export { between, weighedOf } from './why';
 
 /** Stamp of the engine: a kept version says which one it was worked out with. */
 export const CORE_VERSION = '7';

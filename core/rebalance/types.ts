@@ -71,6 +71,9 @@ export type Conflict = {
 /** How another bake differs that works: held by psyllium, held by gum, rolled up in place of layers. */
 export type OtherKind = 'psyllium' | 'gum' | 'rolled';
 
+/** What decides between two answers: what speaks against the one, and what against the other. */
+export type Between = { against: Msg[]; forIt: Msg[] };
+
 /** One way to cover a conflict while the other choices stay: its amounts, its cost, what it brings in. */
 export type Option = {
   conflictId: string;
@@ -80,6 +83,8 @@ export type Option = {
   behind: number;
   /** Why it comes after the best way here: what decides, first. */
   because: Msg[];
+  /** What decides between it and the way that is chosen here; null for that one. */
+  beside: Between | null;
   bringsIn: AvoidId[];
   unknown: AvoidId[];
   cautions: CautionId[];

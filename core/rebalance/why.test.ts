@@ -4,6 +4,7 @@ import { lookupReference } from '../ingredients';
 import { readFormula } from '../reading';
 import { line, part } from '../testing/build';
 import { adapt } from './index';
+import { between, weighedOf, type Weighed } from './why';
 import { newWarnings, warningsOf } from './warnings';
 
 const outcomes = DEMO_FORMULAS.map((d) =>
@@ -20,6 +21,24 @@ describe('why this and not that', () => {
       expect(solutions[0]?.because ?? []).toEqual([]);
       for (const s of solutions.slice(1)) expect(s.because.length).toBeLessThanOrEqual(3);
     }
+  });
+});
+
+describe('between any two', () => {
+  it('what decides is said both ways, and a way that is chosen is what the others are held against', () => {
+    const formula = readFormula(DEMO_FORMULAS[0]!).formula;
+    const ask = { formula, exclude: ['egg', 'dairy'] as const };
+    const kits = { 'p1:egg:dough': 'aquafaba' };
+    const pinned = adapt({ ...ask, exclude: [...ask.exclude], pins: { kits } }, { lookup: lookupReference });
+    const eggs = pinned.options.filter((o) => o.conflictId === 'p1:egg:dough' && o.feasible);
+    expect(eggs.find((o) => o.kitId === 'aquafaba')!.beside).toBeNull();
+    const others = eggs.filter((o) => o.kitId !== 'aquafaba');
+    expect(others.every((o) => o.beside !== null)).toBe(true);
+    // The best of all has something for it beside what was chosen.
+    expect(eggs.find((o) => o.behind === 0)!.beside!.forIt.length).toBeGreaterThan(0);
+    const [a, b] = outcomes[0]!.solutions.slice(-2).map(weighedOf) as [Weighed, Weighed];
+    const said = between(a, b);
+    expect(between(b, a)).toEqual({ against: said.forIt, forIt: said.against });
   });
 });
 

@@ -2,7 +2,7 @@ import type { JobId } from '../classes';
 import { msg, type Msg } from '../explain';
 import type { AvoidId } from '../ingredients';
 import { overrunCost } from './bands';
-import type { Fit, ScorePart } from './types';
+import type { Between, Fit, ScorePart, Solution } from './types';
 
 /** What an answer is ranked by, and what it is said with. */
 export type Weighed = {
@@ -32,6 +32,20 @@ const missed = (of: readonly Fit[], there: readonly Fit[]): string[] =>
     .sort((a, b) => b.more - a.more)
     .slice(0, 2)
     .map((x) => x.key);
+
+/** What decides between two answers, whichever they are. */
+export const between = (one: Weighed, other: Weighed): Between => ({
+  against: whyAfter(one, other),
+  forIt: whyAfter(other, one),
+});
+/** A whole answer as it is weighed. */
+export const weighedOf = ({ score, fit, uncovered, warned, bringsIn }: Solution): Weighed => ({
+  score,
+  fits: fit,
+  uncovered,
+  warned,
+  bringsIn: bringsIn.map((b) => b.avoid),
+});
 
 /** Why an answer comes after another: the terms of the ranking that decide, the heaviest first; nothing where it does not. */
 export function whyAfter(answer: Weighed, better: Weighed): Msg[] {

@@ -1,6 +1,6 @@
 import { Button } from '@mantine/core';
 import type { ReactNode } from 'react';
-import { linesBeside, type PropBeside, type Solution } from '../../../core/rebalance';
+import { between, linesBeside, weighedOf, type PropBeside, type Solution } from '../../../core/rebalance';
 import { useAppDispatch } from '../../app/store';
 import { BesideTable, LineRows, PropRows, RowsHead } from '../../parts/Beside';
 import { Dialog } from '../../parts/Dialog';
@@ -54,6 +54,14 @@ export function SideBySide({
       ))}
     </tr>
   );
+  const first = solutions[0]!;
+  /** What decides between an answer and the first that was laid here. */
+  const besideFirst = (s: Solution): string => {
+    if (s === first) return '–';
+    const { against, forIt } = between(weighedOf(s), weighedOf(first));
+    const other = forIt.length > 0 ? `${titleOf(first, kitOf, whole)}: ${forIt.map(say).join(' ')}` : '';
+    return [...against.map(say), other].filter(Boolean).join(' ') || 'nothing that decides';
+  };
   const words = (list: string[], none: string) => (list.length > 0 ? upper(listed(list)) : none);
   return (
     <Dialog title="Side by side" size="min(96vw, 1180px)" onClose={onClose}>
@@ -106,6 +114,7 @@ export function SideBySide({
           )}
           {told('how sure', (s) => SURE[s.confidence.level])}
           {told('why not first', (s) => s.because.map(say).join(' ') || '–')}
+          {told(`beside ${titleOf(first, kitOf, whole)}`, besideFirst)}
         </tbody>
         <tfoot>
           <tr>

@@ -23,6 +23,8 @@ export function WhyAside({ option, solution }: { option: Option | null; solution
   const { doc, kitOf } = useDeskContext();
   const kit = option && kitOf(option.kitId);
   const [deciding, ...more] = solution.confidence.because;
+  // What is on the desk in its place.
+  const chosen = option ? solution.kits[option.conflictId] : undefined;
   const suits = useSuits(solution.formula, solution.formula.avoids, doc.request.words);
   return (
     <>
@@ -53,6 +55,15 @@ export function WhyAside({ option, solution }: { option: Option | null; solution
               <b>Why it is not first.</b> {option.because.map(say).join(' ')}
             </p>
           )}
+          {option.beside &&
+            chosen &&
+            (option.beside.against.length > 0 || option.beside.forIt.length > 0) && (
+              <p>
+                <b>Beside {kitName(chosen)}.</b> {option.beside.against.map(say).join(' ')}
+                {option.beside.forIt.length > 0 &&
+                  ` ${kitName(chosen)}: ${option.beside.forIt.map(say).join(' ')}`}
+              </p>
+            )}
           {option.cautions.map((c) => (
             <p key={c}>{inDegrees(CAUTION_WORDS[c])}</p>
           ))}
