@@ -13,7 +13,7 @@ import { adapt, CORE_VERSION } from '../rebalance';
  * docs/changes.md what changed and why.
  */
 const STAMPED = {
-  data: { stamp: '2026-11-29g', hash: '25ef198d519013a4' },
+  data: { stamp: '2026-11-29h', hash: '97b85ced612873c0' },
   core: { stamp: '7', hash: '25acc8d40051570b' },
 };
 

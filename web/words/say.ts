@@ -208,7 +208,7 @@ const SAY: Record<string, (a: Args) => string> = {
     `Make the gel: whisk ${amount(a, 1)} into ${amount(a, 2)}, fast, so that no lumps form; leave ${n(a, 'wait')} min.`,
   'step.slurry': (a) =>
     `Stir ${amount(a, 1)} into ${amount(a, 2)} until smooth${n(a, 'wait') ? ` and leave ${n(a, 'wait')} min` : ''}; stir again before use.`,
-  'step.aquafaba': (a) => `Whisk ${amount(a, 1)} to a soft white foam; fold it in last.`,
+  'step.aquafaba': (a) => `Whisk ${amounts(a)} to a soft white foam; fold it in last.`,
   'step.tofu': (a) => `Blend ${amount(a, 1)} until quite smooth.`,
   'step.fizz': (a) => `Stir ${amounts(a)} in last, and bake at once: it fizzes.`,
   'step.simmerStarch': (a) =>
