@@ -63,7 +63,7 @@ export function ReadStop() {
             pantry={pantry}
             avoids={avoids}
             onCorrect={onCorrect}
-            {...(parts.length > 1 ? { name: part.name || 'The rest' } : {})}
+            {...(parts.length > 1 ? { name: part.name || 'Main part' } : {})}
           />
         ))}
         <MethodRead formula={source} pantry={pantry} />

@@ -166,7 +166,10 @@ export function NewFormulaPage() {
 
   async function keep() {
     if (!corrected) return;
-    const done = await create({ ...corrected, title: form.title.trim() || 'Untitled formula' });
+    const done = await create({
+      ...corrected,
+      title: form.title.trim() || corrected.title.trim() || 'Untitled formula',
+    });
     if ('data' in done && done.data) {
       remember(
         (read?.lines ?? []).flatMap(({ line }): [string, string][] => {
@@ -201,6 +204,7 @@ export function NewFormulaPage() {
           <TextInput
             label="Title"
             value={form.title}
+            placeholder={corrected?.title ?? ''}
             maxLength={200}
             onChange={(e) => set({ title: e.currentTarget.value })}
           />
@@ -315,7 +319,7 @@ export function NewFormulaPage() {
                       views={own}
                       pantry={pantry}
                       onCorrect={onCorrect}
-                      {...(parts.length > 1 ? { name: part.name || 'The rest' } : {})}
+                      {...(parts.length > 1 ? { name: part.name || 'Main part' } : {})}
                     />
                   ))}
               </div>
