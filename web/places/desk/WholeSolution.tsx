@@ -18,15 +18,16 @@ export const titleOf = (
 ): string => {
   const alike = (conflict: string): number =>
     among.filter((o) => o.kits[conflict] === s.kits[conflict]).length;
-  const names = Object.keys(s.kits)
+  const kits = Object.keys(s.kits)
     .sort((a, b) => alike(a) - alike(b))
-    .map((c) => s.kits[c]!)
-    .filter((k) => (kitOf(k)?.items.length ?? 0) > 0)
-    .map((k) =>
-      kitName(k)
-        .split(/,| and /)[0]!
-        .toLowerCase(),
-    );
+    .map((c) => s.kits[c]!);
+  // What brings nothing names an answer only where nothing else does.
+  const bring = kits.filter((k) => (kitOf(k)?.items.length ?? 0) > 0);
+  const names = (bring.length > 0 ? bring : kits).map((k) =>
+    kitName(k)
+      .split(/,| and /)[0]!
+      .toLowerCase(),
+  );
   const words = listed([...new Set(names)].slice(0, 3));
   return words.charAt(0).toUpperCase() + words.slice(1);
 };
