@@ -16,6 +16,7 @@ const ORDER = [
   'bake',
   'plan',
   'schedule',
+  'bench',
   'judge',
   'formats',
 ];

@@ -8,6 +8,7 @@ export { costOf } from './price';
 export * from './scale';
 export * from './style';
 export { takesOf, type Take } from './takes';
+export { newWarnings, warningsOf } from './warnings';
 export * from './types';
 export { between, weighedOf } from './why';
 

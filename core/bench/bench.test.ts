@@ -1,0 +1,203 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { DEMO_FORMULAS } from '../../demo/data/formulas';
+import { massOf, type Formula } from '../formula';
+import { lookupReference } from '../ingredients';
+import { readFormula } from '../reading';
+import { adapt, takesOf } from '../rebalance';
+import { benchOrder, toleranceOf, type BenchOrder } from './order';
+import { asItIs, inBowlsG, lateUntil, repairsOf } from './repair';
+import { bowlsOf, counted, replay, wantedG, type BenchEvent } from './run';
+
+const ordered = (formula: Formula, written = formula, scaleStepG = 1): BenchOrder =>
+  benchOrder({
+    formula,
+    takes: takesOf(written, formula, lookupReference),
+    lookup: lookupReference,
+    scaleStepG,
+  });
+const MUFFINS = readFormula({
+  title: 'Quay muffins',
+  text: '240 g sorghum flour\n60 g tapioca starch\n8 g baking powder\n2 g salt\n120 g sugar, divided\n2 eggs\n180 g milk\n90 g sunflower oil\n80 g walnuts',
+  method:
+    'Heat the oven to 190 °C and line a 12-hole muffin tin.\nWhisk the flour, starch, baking powder and salt.\nWhisk the eggs with 100 g of the sugar, the milk and the oil.\nStir the wet into the dry.\nFold in the walnuts.\nFill the tin, strew with the rest of the sugar.\nBake 22 min.',
+}).formula;
+const event = (n: number, e: Record<string, unknown>): BenchEvent =>
+  ({ id: `e${n}`, at: 1000 * n, ...e }) as BenchEvent;
+const weighedAll = (order: BenchOrder): BenchEvent[] =>
+  order.weighings.map((w, i) => event(i, { kind: 'weighed', weighing: w.id, g: w.targetG }));
+const line = (id: string): string =>
+  MUFFINS.parts[0]!.lines.find((l) => lookupReference(l.item)?.id === id)!.id;
+
+describe('the order at the bench', () => {
+  it('goes by the method, small things first in their bowl; what is divided is weighed at each of its steps', () => {
+    const { weighings, bowls } = ordered(MUFFINS);
+    const ids = weighings.map(
+      (w) => lookupReference(MUFFINS.parts[0]!.lines.find((l) => l.id === w.lineId)!.item)!.id,
+    );
+    expect(ids).toEqual([
+      'baking_powder',
+      'salt',
+      'sorghum_flour',
+      'tapioca_starch',
+      'egg',
+      'sugar',
+      'milk',
+      'sunflower_oil',
+      'walnuts',
+      'sugar',
+    ]);
+    expect(weighings.filter((w) => w.lineId === line('sugar')).map((w) => Math.round(w.targetG))).toEqual([
+      100, 20,
+    ]);
+    // Two bowls, which become one when the wet goes into the dry.
+    expect(bowls.slice(0, 2).map((b) => b.from)).toEqual([[], []]);
+    expect(bowls[2]!.from).toEqual(['b1', 'b2']);
+  });
+  it('is tight for what a bake is sensitive to, and asks for a spoon where the scale is too coarse', () => {
+    const { weighings } = ordered(MUFFINS, MUFFINS, 5);
+    const of = (id: string) => weighings.find((w) => w.lineId === line(id))!;
+    expect(of('salt').toleranceG).toBeLessThan(of('walnuts').toleranceG);
+    expect(of('salt').bySpoon).toBe(true);
+    expect(of('sorghum_flour').bySpoon).toBe(false);
+    expect(toleranceOf(500, null)).toBeGreaterThan(toleranceOf(100, null));
+  });
+  it('every demo formula, as written and without egg and dairy: every weighed gram once, and none that is not there', () => {
+    for (const d of DEMO_FORMULAS) {
+      const source = readFormula(d).formula;
+      const best = adapt(
+        { formula: source, exclude: ['egg', 'dairy'], limit: 1 },
+        { lookup: lookupReference },
+      ).solutions[0];
+      for (const f of [source, ...(best ? [best.formula] : [])]) {
+        const { weighings } = ordered(f, source);
+        const sums = new Map<string, number>();
+        for (const w of weighings) sums.set(w.lineId, (sums.get(w.lineId) ?? 0) + w.targetG);
+        for (const l of f.parts.flatMap((p) => p.lines)) {
+          const g = sums.get(l.id) ?? 0;
+          if (!l.role && l.amount.massG) expect(g, `${d.title} ${l.id}`).toBeCloseTo(massOf(l), 6);
+          else expect(g).toBeLessThanOrEqual((l.amount.massG ? massOf(l) : 0) + 1e-9);
+        }
+        expect(new Set(weighings.map((w) => w.id)).size).toBe(weighings.length);
+      }
+    }
+  });
+});
+
+describe('a run is what happened', () => {
+  const order = ordered(MUFFINS);
+  it('the same events give the same bowls; bowls come together when something goes into both', () => {
+    const events = weighedAll(order);
+    const state = replay(order, events);
+    expect(replay(order, [...events])).toEqual(state);
+    expect(state.next).toBeNull();
+    expect(bowlsOf(order, replay(order, events.slice(0, 6)))).toHaveLength(2);
+    expect(bowlsOf(order, state)).toHaveLength(1);
+  });
+  it('taking back takes back, and can be taken back', () => {
+    const events = [
+      event(1, { kind: 'weighed', weighing: order.weighings[0]!.id, g: 8 }),
+      event(2, { kind: 'undone', event: 'e1' }),
+    ];
+    expect(replay(order, events).put.size).toBe(0);
+    const again = [...events, event(3, { kind: 'undone', event: 'e2' })];
+    expect(replay(order, again).put.get(order.weighings[0]!.id)).toBe(8);
+    expect(counted(again).map((e) => e.id)).toEqual(['e1']);
+  });
+  it('mass is conserved whatever happens: what is in the bowls is what went in less what was taken out', () => {
+    const anyEvent = fc.record({
+      kind: fc.constantFrom('weighed', 'tookOut', 'scaled', 'leftOut', 'byFeel'),
+      at: fc.nat({ max: order.weighings.length - 1 }),
+      g: fc.double({ min: 0, max: 400, noNaN: true }),
+    });
+    fc.assert(
+      fc.property(fc.array(anyEvent, { maxLength: 40 }), (list) => {
+        const inIt = new Map<string, number>();
+        let byFeel = 0;
+        const events = list.map(({ kind, at, g }, n) => {
+          const w = order.weighings[at]!;
+          if (kind === 'weighed') inIt.set(w.id, (inIt.get(w.id) ?? 0) + g);
+          if (kind === 'tookOut') inIt.set(w.id, Math.max(0, (inIt.get(w.id) ?? 0) - g));
+          if (kind === 'byFeel') byFeel += g;
+          return event(n, {
+            kind,
+            weighing: w.id,
+            lineId: w.lineId,
+            partId: 'p1',
+            by: 1 + g / 1000,
+            feel: 3,
+            g,
+          });
+        });
+        const state = replay(order, events);
+        const sum = [...inIt.values()].reduce((s, g) => s + g, 0) + byFeel;
+        expect(inBowlsG(order, state)).toBeCloseTo(sum, 6);
+      }),
+    );
+  });
+});
+
+describe('a slip and what can be done', () => {
+  const order = ordered(MUFFINS);
+  const upTo = (n: number, off: number): ReturnType<typeof replay> =>
+    replay(
+      order,
+      order.weighings
+        .slice(0, n)
+        .map((w, i) => event(i, { kind: 'weighed', weighing: w.id, g: w.targetG + (i === n - 1 ? off : 0) })),
+    );
+  it('within what nobody notices nothing is said; too little is put to it', () => {
+    expect(repairsOf(MUFFINS, order, upTo(3, 2), order.weighings[2]!, lookupReference)).toEqual([]);
+    const [add] = repairsOf(MUFFINS, order, upTo(3, -30), order.weighings[2]!, lookupReference);
+    expect(add).toEqual({ kind: 'add', g: 30 });
+  });
+  it('too much flour is taken out while it lies on top; too much milk cannot be', () => {
+    const flour = repairsOf(MUFFINS, order, upTo(3, 24), order.weighings[2]!, lookupReference);
+    expect(flour[0]).toEqual({ kind: 'takeOut', g: expect.closeTo(24, 6) });
+    const milkAt = order.weighings.findIndex((w) => w.lineId === line('milk'));
+    const milk = repairsOf(MUFFINS, order, upTo(milkAt + 1, 45), order.weighings[milkAt]!, lookupReference);
+    expect(milk.map((r) => r.kind)).toEqual(['scale', 'leave']);
+    const [scale, leave] = milk as [
+      Extract<(typeof milk)[number], { kind: 'scale' }>,
+      Extract<(typeof milk)[number], { kind: 'leave' }>,
+    ];
+    expect(scale.by).toBeCloseTo(1.25, 2);
+    // What is in already is topped up, so that the shares are those of the formula again.
+    const flourMore = scale.more.find((m) => m.weighing === line('sorghum_flour'))!;
+    expect(flourMore.g).toBeCloseTo(60, 0);
+    expect(scale.effect.wetness.now!).toBeCloseTo(scale.effect.wetness.was!, 2);
+    expect(scale.effect.timeBy!).toBeGreaterThan(1);
+    expect(leave.effect.wetness.now!).toBeGreaterThan(leave.effect.wetness.was!);
+    expect(leave.effect.massG).toBeLessThan(scale.effect.massG);
+  });
+  it('scaling the rest keeps every share, and every gram is accounted for', () => {
+    const at = order.weighings.findIndex((w) => w.lineId === line('milk'));
+    const before = upTo(at + 1, 45);
+    const scale = repairsOf(MUFFINS, order, before, order.weighings[at]!, lookupReference).find(
+      (r) => r.kind === 'scale',
+    )!;
+    if (scale.kind !== 'scale') throw new Error('no scale');
+    const events = [
+      ...before.events,
+      event(90, { kind: 'scaled', partId: 'p1', by: scale.by }),
+      ...scale.more.map((m, i) => event(91 + i, { kind: 'weighed', weighing: m.weighing, g: m.g })),
+    ];
+    let state = replay(order, events);
+    while (state.next) {
+      const w = state.next;
+      state = replay(order, [
+        ...state.events,
+        event(200 + state.events.length, { kind: 'weighed', weighing: w.id, g: wantedG(order, state, w) }),
+      ]);
+    }
+    const now = asItIs(MUFFINS, order, state, lookupReference);
+    for (const l of now.parts[0]!.lines) {
+      const was = MUFFINS.parts[0]!.lines.find((x) => x.id === l.id)!;
+      expect(massOf(l) / massOf(was), l.id).toBeCloseTo(scale.by, 2);
+    }
+  });
+  it('a forgotten thing goes in until what it is in is shaped or baked', () => {
+    const stepOf = (id: string | null) => MUFFINS.method.find((s) => s.id === id)?.text ?? '';
+    expect(stepOf(lateUntil(MUFFINS, line('salt')))).toContain('Fold in the walnuts');
+  });
+});

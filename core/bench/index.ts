@@ -1,0 +1,7 @@
+export * from './forecast';
+export * from './gatt';
+export * from './order';
+export * from './repair';
+export * from './run';
+export * from './standin';
+export * from './steady';
