@@ -1,6 +1,7 @@
 import { array, boolean, lazy, mixed, number, string } from 'yup';
 import { CLASS_IDS } from '../core/classes';
 import { BACKUP_EDITION } from './backup';
+import { runLineSchema } from './bench-schemas';
 import { daySchema } from './day-schemas';
 import { eaterSchema, kitchenSchema, pantryDocSchema, waySchema } from './pantry-schemas';
 import { draftDocSchema, formulaSchema, requestSchema } from './schemas';
@@ -65,6 +66,7 @@ const END = obj({
   versions: revision(),
   pantry: revision(),
   copies: number().integer().min(0),
+  runs: number().integer().min(0),
 });
 
 const LINES = {
@@ -74,6 +76,7 @@ const LINES = {
   version: obj({ version: VERSION }),
   draft: obj({ draft: draftDocSchema }),
   aside: obj({ aside: draftDocSchema }),
+  run: obj({ run: runLineSchema }),
   end: obj({ end: END }),
 };
 export type BackupKey = keyof typeof LINES;

@@ -1,4 +1,5 @@
 import type { Formula } from '../core/formula';
+import type { BenchDeed, BenchRun } from './bench';
 import type { DayRow } from './days';
 import type { DraftDoc, EaterRow, Kitchen, PantryRow, VersionMark, VersionRequest, WayRow } from './dto';
 
@@ -31,6 +32,8 @@ export type BackupFormula = {
   updatedAt: string;
   archived: boolean;
 };
+/** A bench run with all that happened in it. */
+export type BackupRun = { id: string; doc: BenchRun; events: { id: string; at: number; doc: BenchDeed }[] };
 /** Rows of a list as they go into a file: without revisions, which belong to one store. */
 export type BackupRow<Row extends { rev: number }> = Omit<Row, 'rev'>;
 /** The first line. Eaters, ways and kitchen are few. */
@@ -50,7 +53,8 @@ export type BackupLine =
   | { version: BackupVersion }
   | { draft: DraftDoc }
   | { aside: DraftDoc }
-  | { end: { formulas: number; versions: number; pantry: number; copies?: number } };
+  | { run: BackupRun }
+  | { end: { formulas: number; versions: number; pantry: number; copies?: number; runs?: number } };
 
 /** What came in, and what was there already. The kitchen is taken where it is asked for. */
 export type Restored = { added: number; there: number; kitchen: boolean };

@@ -1,6 +1,7 @@
 import type { Schema } from 'yup';
 import { bakeSchema } from './bake-schemas';
 import type { CallName, WithBody, WithQuery } from './calls';
+import { addEventsSchema, runSchema } from './bench-schemas';
 import { daySchema, putDaySchema } from './day-schemas';
 import {
   createPantrySchema,
@@ -49,6 +50,8 @@ const BODIES = {
   putWay: putWaySchema,
   createDay: daySchema,
   putDay: putDaySchema,
+  createRun: runSchema,
+  addEvents: addEventsSchema,
   putKitchen: putKitchenSchema,
 } satisfies Record<WithBody, unknown>;
 const QUERIES = { shelf: shelfQuerySchema } satisfies Record<WithQuery, unknown>;

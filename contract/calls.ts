@@ -32,6 +32,7 @@ import type {
   VersionMark,
   WayRow,
 } from './dto';
+import type { AddEvents, BenchRun, RunDetail, RunRow } from './bench';
 import type { BakeDay, DayRow } from './days';
 export type Method = 'get' | 'post' | 'put' | 'patch' | 'delete';
 /**
@@ -200,6 +201,15 @@ export const CALLS = {
     status: DONE,
   }),
   restoreDay: call<Nothing, DayRow>('post', '/days/:id/restore', 'Puts a day back on the list'),
+
+  runs: call<Nothing, { rows: RunRow[] }>('get', '/runs', 'Bench runs, the latest first'),
+  run: call<Nothing, RunDetail>('get', '/runs/:id', 'A bench run with all that happened'),
+  runLive: call<Nothing, Nothing>('get', '/runs/:id/live', 'What happens in a run, as it happens', {
+    stream: true,
+  }),
+  createRun: call<BenchRun, RunRow>('post', '/runs', 'Begins a bench run', { status: MADE }),
+  addEvents: call<AddEvents, RunDetail>('post', '/runs/:id/events', 'Adds what happened, each once'),
+  removeRun: call<Nothing, Nothing>('delete', '/runs/:id', 'Takes a run off the list', { status: DONE }),
 
   kitchen: call<Nothing, KitchenRow>('get', '/kitchen', 'Measures, ovens, tins and rule set of the kitchen'),
   putKitchen: call<Put<Kitchen>, KitchenRow>('put', '/kitchen', 'Changes the kitchen'),

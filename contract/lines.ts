@@ -4,11 +4,12 @@ import { check, type Invalid } from './shapes';
 
 /** What of a line must be known to see whether a file hangs together. */
 export type LineSummary =
-  | { key: Exclude<BackupKey, 'version' | 'formula' | 'end' | 'pantry'> }
+  | { key: Exclude<BackupKey, 'version' | 'formula' | 'end' | 'pantry' | 'run'> }
   | { key: 'formula'; id: string; title: string }
   | { key: 'version'; id: string; parentId: string | null; targetId: string | null; name: string }
   | { key: 'pantry'; rows: number }
-  | { key: 'end'; formulas: number; versions: number; pantry: number; copies?: number };
+  | { key: 'run'; id: string; title: string }
+  | { key: 'end'; formulas: number; versions: number; pantry: number; copies?: number; runs?: number };
 export type LineAnswer =
   | { summaries: LineSummary[] }
   /** `torn`: it is no JSON, as where a file was cut off. */
@@ -41,6 +42,7 @@ function summaryOf(line: BackupLine): LineSummary {
     return { key: 'version', id, parentId, targetId, name };
   }
   if ('pantry' in line) return { key: 'pantry', rows: line.pantry.length };
+  if ('run' in line) return { key: 'run', id: line.run.id, title: line.run.doc.title };
   if ('end' in line) return { key: 'end', ...line.end };
   return { key: 'head' in line ? 'head' : 'draft' in line ? 'draft' : 'aside' };
 }

@@ -28,6 +28,7 @@ export const PROBLEM_STATUS = {
   'eater.notFound': 404,
   'way.notFound': 404,
   'day.notFound': 404,
+  'run.notFound': 404,
   'route.notFound': 404,
   'work.tooLong': 503,
   'work.busy': 503,

@@ -1,5 +1,6 @@
 import { boolean, index, integer, jsonb, pgTable, text, timestamp, unique, uuid } from 'drizzle-orm/pg-core';
 import type { DraftDoc, Kitchen, VersionRequest } from '../../contract/dto';
+import type { BenchDeed, BenchRun } from '../../contract/bench';
 import type { BakeDay } from '../../contract/days';
 import type { OwnKitDoc } from '../../core/classes';
 import type { Eater } from '../../core/exclusions';
@@ -142,6 +143,28 @@ export const way = listTable<OwnKitDoc>('way');
 
 /** Bake days: what is wanted, planned, begun and over. */
 export const bakeDay = listTable<BakeDay>('bake_day');
+
+/** What was weighed and baked at the bench. */
+export const benchRun = pgTable('bench_run', {
+  id: uuid('id').primaryKey().defaultRandom(),
+  doc: jsonb('doc').$type<BenchRun>().notNull(),
+  createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
+  deletedAt: timestamp('deleted_at', { withTimezone: true }),
+});
+/** What happened in a run, one after another: append-only, held so by a trigger. Its id is the page's, so that it is added once. */
+export const benchEvent = pgTable(
+  'bench_event',
+  {
+    id: uuid('id').primaryKey(),
+    runId: uuid('run_id')
+      .notNull()
+      .references(() => benchRun.id),
+    seq: integer('seq').notNull(),
+    at: timestamp('at', { withTimezone: true }).notNull(),
+    doc: jsonb('doc').$type<BenchDeed>().notNull(),
+  },
+  (t) => [unique('bench_event_once').on(t.runId, t.seq)],
+);
 
 /** The one kitchen: its measures, currency and whose law its packets follow. */
 export const kitchen = pgTable('kitchen', {

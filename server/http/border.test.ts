@@ -19,10 +19,12 @@ const made = (await api.post(path('/formulas')).send(BODIES.createFormula).expec
 const eater = (await api.post(path('/eaters')).send(BODIES.createEater).expect(201)).body as { id: string };
 const way = (await api.post(path('/ways')).send(BODIES.createWay).expect(201)).body as { id: string };
 const day = (await api.post(path('/days')).send(BODIES.createDay).expect(201)).body as { id: string };
+const run = (await api.post(path('/runs')).send(BODIES.createRun).expect(201)).body as { id: string };
 const item = (
   (await api.post(path('/pantry')).send(BODIES.createPantry).expect(201)).body as { items: PantryRow[] }
 ).items[1]!;
 const IDS: Partial<Record<CallName, string>> = {
+  addEvents: run.id,
   changeFormula: made.formula.id,
   keepVersion: made.formula.id,
   putDraft: made.formula.id,

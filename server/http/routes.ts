@@ -11,6 +11,7 @@ import { housekeeping, type Db } from '../db/open';
 import { restoreLines } from '../services/backup-in';
 import { backupText } from '../services/backup-out';
 import { receive } from '../services/backup-read';
+import * as bench from '../services/bench';
 import * as drafts from '../services/drafts';
 import { refuse } from '../services/fail';
 import * as formulas from '../services/formulas';
@@ -24,6 +25,8 @@ import { openApi } from './openapi';
 /** A body is no larger; a file of everything comes and goes line by line, however large it is. */
 const asJson = json({ limit: '1mb', strict: true });
 const LINES = 'application/x-ndjson';
+/** So often one who follows a run hears that the server is there, ms. */
+const LIVE_BEAT_MS = 15_000;
 
 type Ask<N extends CallName> = {
   id: string;
@@ -101,6 +104,36 @@ function handlers({ db, compute, demo = false }: House): Handlers {
       res.type('text/calendar').send(calendarOf(calendarEntries(await kitchen.days.get(db, id))));
       return undefined;
     },
+    runs: async () => ({ rows: await bench.listRuns(db) }),
+    run: ({ id }) => bench.getRun(db, id),
+    runLive: async ({ id, req, res }) => {
+      let { last } = await bench.eventsAfter(db, (await bench.getRun(db, id)).id);
+      res.writeHead(200, { 'content-type': 'text/event-stream', 'cache-control': 'no-cache, no-transform' });
+      res.write(': here\n\n');
+      // One after another: what is added while events are sent is sent after them.
+      let turn = Promise.resolve();
+      const tell = (): void => {
+        turn = turn.then(
+          async () => {
+            const more = await bench.eventsAfter(db, id, last);
+            last = more.last;
+            if (more.events.length > 0) res.write(`data: ${JSON.stringify(more.events)}\n\n`);
+          },
+          () => undefined,
+        );
+      };
+      const off = bench.follow(id, tell);
+      const beat = setInterval(() => res.write(': here\n\n'), LIVE_BEAT_MS);
+      await new Promise<void>((done) => req.once('close', done));
+      clearInterval(beat);
+      off();
+      res.end();
+      return undefined;
+    },
+    createRun: ({ body }) => bench.createRun(db, body),
+    addEvents: ({ id, body }) => bench.addEvents(db, id, body),
+    removeRun: ({ id }) => bench.removeRun(db, id).then(nothing),
+
     createDay: ({ body }) => kitchen.days.create(db, body),
     putDay: ({ id, body }) => kitchen.days.put(db, id, body),
     removeDay: ({ id }) => kitchen.days.remove(db, id).then(nothing),

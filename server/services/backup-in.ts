@@ -1,5 +1,12 @@
 import { eq, inArray, sql } from 'drizzle-orm';
-import type { BackupFormula, BackupHead, BackupLine, BackupVersion, Restored } from '../../contract/backup';
+import type {
+  BackupFormula,
+  BackupHead,
+  BackupLine,
+  BackupRun,
+  BackupVersion,
+  Restored,
+} from '../../contract/backup';
 import { DEFAULT_KITCHEN, type DraftDoc, type PantryRow } from '../../contract/dto';
 import { fold } from '../../core/explain';
 import type { Db } from '../db/open';
@@ -7,6 +14,8 @@ import {
   aside,
   draft,
   bakeDay,
+  benchEvent,
+  benchRun,
   eater,
   formula,
   pantryItem,
@@ -26,6 +35,7 @@ const FORMULAS_AT_ONCE = 64;
 const VERSIONS_AT_ONCE = 200;
 /** Versions written with one statement: some hundred kilobytes of it. */
 const VERSIONS_A_STATEMENT = 64;
+const EVENTS_A_STATEMENT = 1000;
 
 async function pantryIn(db: Db, rows: readonly PantryRow[]): Promise<Counts> {
   const items = [...new Map(rows.map((r) => [r.itemId, r.gone])).entries()];
@@ -186,6 +196,26 @@ async function formulasIn(db: Db, group: readonly Whole[]): Promise<Counts> {
   return counts;
 }
 
+/** A run that is not here yet, with its events. */
+async function runIn(db: Db, { id, doc, events }: BackupRun): Promise<Counts> {
+  const made = await db
+    .insert(benchRun)
+    .values({ id, doc })
+    .onConflictDoNothing()
+    .returning({ id: benchRun.id });
+  if (made.length === 0) return { added: 0, there: 1 };
+  for (let from = 0; from < events.length; from += EVENTS_A_STATEMENT)
+    await db
+      .insert(benchEvent)
+      .values(
+        events
+          .slice(from, from + EVENTS_A_STATEMENT)
+          .map((e, i) => ({ id: e.id, runId: id, seq: from + i + 1, at: new Date(e.at), doc: e.doc })),
+      )
+      .onConflictDoNothing();
+  return { added: 1, there: 0 };
+}
+
 async function headIn(db: Db, head: BackupHead, kitchen: boolean): Promise<Counts> {
   const counts = [
     await listIn(db, eater, head.eaters),
@@ -240,6 +270,9 @@ export async function restoreLines(
       } else if ('version' in line) {
         group.at(-1)!.versions.push({ version: line.version, text });
         held += 1;
+      } else if ('run' in line) {
+        await flush();
+        add(await runIn(tx, line.run));
       } else if ('draft' in line) group.at(-1)!.draft = line.draft;
       else if ('aside' in line) group.at(-1)!.aside.push(line.aside);
     }

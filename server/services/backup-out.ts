@@ -1,9 +1,24 @@
 import { setTimeout } from 'node:timers/promises';
 import { and, asc, eq, gt, inArray, isNull, sql } from 'drizzle-orm';
-import { BACKUP_EDITION, type BackupFormula, type BackupHead, type BackupLine } from '../../contract/backup';
+import {
+  BACKUP_EDITION,
+  type BackupFormula,
+  type BackupHead,
+  type BackupLine,
+  type BackupRun,
+} from '../../contract/backup';
 import type { PantryRow } from '../../contract/dto';
 import type { Db } from '../db/open';
-import { aside, draft, formula, pantryRevision, version, versionMark } from '../db/schema';
+import {
+  aside,
+  benchEvent,
+  benchRun,
+  draft,
+  formula,
+  pantryRevision,
+  version,
+  versionMark,
+} from '../db/schema';
 import { days, eaters, getKitchen, ways } from './kitchen';
 import { type RevisionRow, selectRevisions, toPantryRow } from './pantry';
 
@@ -11,6 +26,7 @@ import { type RevisionRow, selectRevisions, toPantryRow } from './pantry';
 const PANTRY_PAGE = 200;
 const FORMULA_PAGE = 64;
 const VERSION_PAGE = 16;
+const RUN_PAGE = 16;
 /** A page is followed by a rest of so many times as long as it took: half the machine is left to whoever else asks. */
 const REST = 1;
 
@@ -107,7 +123,7 @@ export async function* backupText(db: Db): AsyncGenerator<string> {
     kitchen: withoutRev(await getKitchen(db)),
   };
   yield lineOf({ head });
-  const end = { formulas: 0, versions: 0, pantry: 0, copies: 0 };
+  const end = { formulas: 0, versions: 0, pantry: 0, copies: 0, runs: 0 };
   for await (const pantry of pantryLines(db)) {
     end.pantry += pantry.length;
     yield lineOf({ pantry });
@@ -153,7 +169,34 @@ export async function* backupText(db: Db): AsyncGenerator<string> {
     end.formulas += page.length;
     after = ids.at(-1)!;
   }
+  for await (const run of runLines(db)) {
+    end.runs += 1;
+    yield lineOf({ run });
+  }
   yield lineOf({ end });
+}
+
+/** Bench runs, each with all that happened in it. */
+async function* runLines(db: Db): AsyncGenerator<BackupRun> {
+  let after: string | null = null;
+  for (;;) {
+    const rows: { id: string; doc: BackupRun['doc'] }[] = await db
+      .select({ id: benchRun.id, doc: benchRun.doc })
+      .from(benchRun)
+      .where(and(isNull(benchRun.deletedAt), after === null ? undefined : gt(benchRun.id, after)))
+      .orderBy(asc(benchRun.id))
+      .limit(RUN_PAGE);
+    if (rows.length === 0) return;
+    for (const { id, doc } of rows) {
+      const events = await db
+        .select({ id: benchEvent.id, at: benchEvent.at, doc: benchEvent.doc })
+        .from(benchEvent)
+        .where(eq(benchEvent.runId, id))
+        .orderBy(asc(benchEvent.seq));
+      yield { id, doc, events: events.map((e) => ({ ...e, at: e.at.getTime() })) };
+    }
+    after = rows.at(-1)!.id;
+  }
 }
 
 const formulaOut = (row: typeof formula.$inferSelect): BackupFormula => ({

@@ -38,7 +38,7 @@ class Whole {
   #formula: string | null = null;
   #known = new Set<string>();
   readonly #seen = new Set<string>();
-  readonly #counts = { formulas: 0, versions: 0, pantry: 0, copies: 0 };
+  readonly #counts = { formulas: 0, versions: 0, pantry: 0, copies: 0, runs: 0 };
   #begun = false;
   #ended = false;
 
@@ -68,19 +68,24 @@ class Whole {
         this.#counts.versions += 1;
         return;
       }
+      case 'run':
+        this.#once(line.id, line.title, where);
+        this.#counts.runs += 1;
+        return;
       case 'draft':
       case 'aside':
         if (this.#formula === null) refuse('backup.torn', where, { what: line.key });
         this.#counts.copies += 1;
         return;
       case 'end': {
-        const { formulas, versions, pantry, copies } = this.#counts;
+        const { formulas, versions, pantry, copies, runs } = this.#counts;
         if (
           line.formulas !== formulas ||
           line.versions !== versions ||
           line.pantry !== pantry ||
-          // Files of before did not count the working copies.
-          (line.copies ?? copies) !== copies
+          // Files of before did not count the working copies, and had no runs.
+          (line.copies ?? copies) !== copies ||
+          (line.runs ?? runs) !== runs
         )
           refuse('backup.cut', where);
         this.#ended = true;

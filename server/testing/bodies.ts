@@ -71,6 +71,31 @@ const blend: PantryDoc = {
   standsFor: ['gf_blend'],
   note: 'sifted twice',
 };
+const run: BodyOf<'createRun'> = {
+  formulaId: '00000000-0000-4000-8000-000000000001',
+  versionId: '00000000-0000-4000-8000-000000000002',
+  title: 'Harbour scones',
+  batches: 1,
+  scaleStepG: 1,
+  begunAt: 1_796_000_000_000,
+};
+/** One of each that can happen. */
+const DEEDS: BodyOf<'addEvents'>['events'][number]['doc'][] = [
+  { kind: 'weighed', weighing: 'l1', g: 240.5 },
+  { kind: 'tookOut', weighing: 'l1', g: 4 },
+  { kind: 'leftOut', weighing: 'l2' },
+  { kind: 'scaled', partId: 'p1', by: 1.03 },
+  { kind: 'swapped', lineId: 'l3', ingredientId: 'oat_drink' },
+  { kind: 'byFeel', lineId: 'l4', g: 20, feel: 4 },
+  { kind: 'stepDone', stepId: 's1' },
+  { kind: 'undone', event: '00000000-0000-4000-8000-000000000010' },
+  { kind: 'oven', what: 'in', ovenId: 'o1' },
+  { kind: 'sign', sign: 'golden', on: true },
+  { kind: 'probe', c: 64.5 },
+  { kind: 'bakeMass', when: 'before', g: 900 },
+  { kind: 'cut' },
+  { kind: 'note', text: 'stickier than last time' },
+];
 const day: BodyOf<'createDay'> = {
   title: 'Lantern walk',
   date: '2026-12-05',
@@ -171,6 +196,14 @@ export const BODIES: { [N in WithBody]: BodyOf<N> } = {
   putWay: { rev: 1, doc: DEMO_WAYS[0]! },
   createDay: day,
   putDay: { rev: 1, doc: day },
+  createRun: run,
+  addEvents: {
+    events: DEEDS.map((doc, i) => ({
+      id: `00000000-0000-4000-8000-0000000000${10 + i}`,
+      agoMs: 10 * i,
+      doc,
+    })),
+  },
   putKitchen: { rev: 0, doc: { ...DEFAULT_KITCHEN, ...DEMO_KITCHEN } },
 };
 
