@@ -1,5 +1,6 @@
 import { createApi, fetchBaseQuery, type FetchArgs } from '@reduxjs/toolkit/query/react';
 import { CALLS, type AnswerOf, type BodyOf, type CallName } from '../../contract/calls';
+import type { AddEvents, BenchRun, RunDetail, RunRow } from '../../contract/bench';
 import type { BakeDay, DayRow } from '../../contract/days';
 import type {
   AsideMeta,
@@ -238,6 +239,17 @@ export const api = createApi({
         );
       },
     }),
+    run: build.query<RunDetail, string>({ query: (id) => ask('run', { id }), keepUnusedDataFor: 0 }),
+    createRun: build.mutation<RunRow, BenchRun>({ query: (body) => ask('createRun', { body }) }),
+    addEvents: build.mutation<RunDetail, { id: string } & AddEvents>({
+      query: ({ id, ...body }) => ({ ...ask('addEvents', { id, body }), keepalive: isSmall(body) }),
+      async onQueryStarted({ id }, { dispatch, queryFulfilled }) {
+        await queryFulfilled.then(
+          ({ data }) => dispatch(api.util.updateQueryData('run', id, () => data)),
+          () => undefined,
+        );
+      },
+    }),
     removeDay: build.mutation<void, string>({
       query: (id) => ask('removeDay', { id }),
       invalidatesTags: ['Days'],
@@ -303,6 +315,9 @@ export const {
   useDayQuery,
   useCreateDayMutation,
   usePutDayMutation,
+  useRunQuery,
+  useCreateRunMutation,
+  useAddEventsMutation,
   useRemoveDayMutation,
   useRestoreDayMutation,
   useKitchenQuery,

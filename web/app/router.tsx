@@ -55,6 +55,10 @@ export const makeRouter = () =>
             ],
           },
           {
+            path: '/bench/:runId',
+            lazy: async () => ({ Component: (await import('../places/bench/BenchPage')).BenchPage }),
+          },
+          {
             path: '/formula/:id/card/:versionId',
             lazy: async () => ({ Component: (await import('../places/card/CardPage')).CardPage }),
           },

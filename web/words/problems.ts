@@ -62,6 +62,8 @@ export function sayProblem(code: string | null, args: Args = {}): string {
       return 'A blend cannot hold another blend. Put in its parts.';
     case 'day.notFound':
       return 'This bake day is not on the list any more.';
+    case 'run.notFound':
+      return 'This run is not on the list any more.';
     case 'way.notFound':
       return 'This way is not on the list any more.';
     case 'eater.notFound':

@@ -2,12 +2,12 @@ import { Button, NumberInput, Select, Skeleton, Switch } from '@mantine/core';
 import { useLocalStorage } from '@mantine/hooks';
 import { IconPrinter } from '@tabler/icons-react';
 import { useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { Link, useNavigate, useParams } from 'react-router';
 import { TABLE_COLUMNS } from '../../../core/formats';
 import type { Version } from '../../../contract/dto';
 import { piecesOf, suitabilityOf } from '../../../core/formula';
 import { withOwnWords } from '../../../core/pantry';
-import { problemIn, useFormulaQuery, useVersionQuery } from '../../api/api';
+import { problemIn, useCreateRunMutation, useFormulaQuery, useVersionQuery } from '../../api/api';
 import { usePantry } from '../../pantry/usePantry';
 import { useWays } from '../../pantry/useWays';
 import { Notice } from '../../parts/Notice';
@@ -55,6 +55,8 @@ export function CardPage() {
   usePageTitle(`${title}, card`);
   const { pantry, ready } = usePantry();
   const { kitOf } = useWays();
+  const navigate = useNavigate();
+  const [begin, begun] = useCreateRunMutation();
   const [beside, setBeside] = useState(false);
   const [paper, setPaper] = useLocalStorage<Paper>({ key: 'new-crumb:paper', defaultValue: 'A4' });
   const [cut, setCut] = useState<number | null>(null);
@@ -80,6 +82,17 @@ export function CardPage() {
         'text/csv',
       );
     }
+  };
+  const bench = async () => {
+    const done = await begin({
+      formulaId: id,
+      versionId,
+      title,
+      batches: 1,
+      scaleStepG: 1,
+      begunAt: Date.now(),
+    });
+    if ('data' in done && done.data) await navigate(`/bench/${done.data.id}`);
   };
   return (
     <main id="main" className={classes.page} data-paper={paper}>
@@ -133,6 +146,14 @@ export function CardPage() {
         )}
         <Button
           ml="auto"
+          variant="default"
+          disabled={!version}
+          loading={begun.isLoading}
+          onClick={() => void bench()}
+        >
+          At the bench
+        </Button>
+        <Button
           leftSection={<IconPrinter size={18} />}
           aria-label="Print the card"
           onClick={() => window.print()}
@@ -141,6 +162,11 @@ export function CardPage() {
           Print
         </Button>
       </div>
+      {begun.error && (
+        <Notice kind="trouble" title="The bench cannot be begun">
+          {sayProblem(problemIn(begun.error)?.code ?? null)}
+        </Notice>
+      )}
       {trouble && (
         <Notice kind="trouble" title="This card cannot be shown">
           {sayProblem(problemIn(trouble)?.code ?? null)}

@@ -1,0 +1,66 @@
+import { Button, Group, Slider } from '@mantine/core';
+import { useEffect, useRef, useState } from 'react';
+import { readWeight, ScaleStandIn, USUAL_SCALE, type Reading } from '../../../core/bench';
+import { grams } from '../../words/format';
+import classes from './bench.module.css';
+
+/** Ten readings a second, as a quick scale sends them. */
+const EVERY_MS = 100;
+/** What is poured a second at the slider's end, g. */
+const MOST_A_SECOND = 60;
+
+/** A scale that is none, to try the bench with: it is poured on and lifted here, and sends packets as a real one would. */
+export function StandIn({ stepG, onReading }: { stepG: number; onReading: (r: Reading) => void }) {
+  const scale = useRef<ScaleStandIn | null>(null);
+  scale.current ??= new ScaleStandIn({ ...USUAL_SCALE, stepG: Math.max(1, stepG) }, 7);
+  const [pour, setPour] = useState(0);
+  const [off, setOff] = useState(false);
+  const [load, setLoad] = useState(0);
+  useEffect(() => {
+    const timer = setInterval(() => {
+      const s = scale.current!;
+      const now = performance.now();
+      if (pour > 0) s.put((pour * EVERY_MS) / 1000, now);
+      setLoad(s.loadG);
+      if (off) return;
+      const shown = s.shows(now);
+      if (shown === null) return;
+      // Packets of a scale count five grams; the stand-in is finer, and sends what it shows beside them.
+      const packet = s.packet(now);
+      const read = packet && readWeight(new DataView(packet.buffer as ArrayBuffer));
+      if (read?.value !== null && read !== null) onReading({ at: now, value: shown });
+    }, EVERY_MS);
+    return () => clearInterval(timer);
+  }, [pour, off, onReading]);
+  const put = (g: number) => scale.current!.put(g, performance.now());
+  return (
+    <section className={`sheet ${classes.standin}`} aria-label="A scale to try with">
+      <h2>A scale to try with</h2>
+      <p className="small quiet">
+        No real one: pour here, and see what the bench makes of it. On it now: {grams(load)}
+      </p>
+      <Slider
+        label={null}
+        min={0}
+        max={MOST_A_SECOND}
+        value={pour}
+        thumbLabel="Pour, grams a second"
+        onChange={setPour}
+        onChangeEnd={() => setPour(0)}
+      />
+      <Group gap={8} mt={10}>
+        {[1, 5, 25, 100].map((g) => (
+          <Button key={g} size="compact-md" variant="default" onClick={() => put(g)}>
+            + {g} g
+          </Button>
+        ))}
+        <Button size="compact-md" variant="default" onClick={() => put(-scale.current!.loadG)}>
+          Lift the bowl
+        </Button>
+        <Button size="compact-md" variant="default" onClick={() => setOff(!off)}>
+          {off ? 'Turn it on' : 'Turn it off'}
+        </Button>
+      </Group>
+    </section>
+  );
+}
