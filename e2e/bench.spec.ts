@@ -77,6 +77,31 @@ test('a batch is weighed by keys: a slip is mended, a cut line and a reload lose
   }
   await expect(page.getByRole('region', { name: 'All is in' })).toBeVisible();
 
+  // Into the oven: weighed before and after, the middle by a probe, what is seen, out, cut.
+  const oven = page.getByRole('region', { name: 'The oven' });
+  await oven.getByLabel('What it weighs before').fill('790');
+  await oven.getByLabel('What it weighs before').press('Tab');
+  await oven.getByRole('button', { name: 'It is in' }).click();
+  await expect(oven.getByRole('timer')).toHaveText(/^3[345]:\d\d$/);
+  await expect(oven).toContainText('Look at it: in ');
+  await oven.getByLabel('In the middle').fill('61');
+  await oven.getByRole('button', { name: 'It reads this' }).click();
+  await expect(oven).toContainText('last 61 °C');
+  await oven.getByRole('checkbox').first().check();
+  await expect(oven.getByRole('checkbox').first()).toBeChecked();
+  await oven.getByRole('button', { name: 'Door opened' }).click();
+  await expect(oven).toContainText('1 time so far');
+  await expectAccessible(page);
+  await page.reload();
+  await expect(oven.getByRole('timer')).toHaveText(/^3[345]:\d\d$/);
+  await expect(oven).toContainText('last 61 °C');
+  await oven.getByRole('button', { name: 'It is out' }).click();
+  await oven.getByLabel('What it weighs now').fill('700');
+  await oven.getByLabel('What it weighs now').press('Tab');
+  await expect(oven).toContainText('It lost 11.4 % of its weight.');
+  await expect(oven).toContainText(/Cut it in \d/);
+  await expectAccessible(page);
+
   await page.setViewportSize({ width: 390, height: 844 });
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
   await expectAccessible(page);

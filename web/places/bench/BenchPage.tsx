@@ -35,6 +35,7 @@ import { textNow } from '../../words/stepWords';
 import { ingredientName } from '../../words/things';
 import { useAwake } from '../days/useAwake';
 import classes from './bench.module.css';
+import { Oven } from './Oven';
 import { StandIn } from './StandIn';
 import { useRun } from './useRun';
 
@@ -109,6 +110,9 @@ export function BenchPage() {
         stepG={run.scaleStepG}
         tell={tell}
       />
+      {(state.next === null || state.events.some((e) => e.kind === 'oven')) && (
+        <Oven formula={made.formula} lookup={lookup} events={events} tell={tell} />
+      )}
     </main>
   );
 }
@@ -274,7 +278,7 @@ function Weigh({ formula, order, state, lookup, stepG, tell }: WeighProps) {
       ) : (
         <section className={classes.now} aria-label="All is in">
           <p className={classes.what}>All is in</p>
-          <p>Go on by the card: what is left is mixing, shaping and the oven.</p>
+          <p>Mix and shape by the card, then say below when it goes into the oven.</p>
         </section>
       )}
       <div className={classes.act}>

@@ -1,0 +1,246 @@
+import { Button, Checkbox, NumberInput, Switch } from '@mantine/core';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { coolingOf, donenessOfBake, setupOf } from '../../../core/bake';
+import {
+  modelOf,
+  ovenSoFar,
+  ProbeStandIn,
+  promptsOf,
+  stillToSee,
+  timeLeft,
+  type BenchEvent,
+  type Modelled,
+  type Prompt,
+} from '../../../core/bench';
+import type { Formula } from '../../../core/formula';
+import type { Lookup } from '../../../core/ingredients';
+import { HeatField } from '../../parts/HeatField';
+import { SIGN_WORDS } from '../../words/data/bake';
+import { countdown } from '../../words/dayWords';
+import { counted, fixed, grams, listed } from '../../words/format';
+import { degrees, degreesApart, inDegrees, ovenDegrees } from '../../words/heat';
+import { useServerNow } from '../days/useServerNow';
+import classes from './bench.module.css';
+import type { useRun } from './useRun';
+
+const MIN_MS = 60_000;
+const COVERED = { none: 'Take the cover off', lid: 'Put the lid on', tent: 'Lay foil over it' } as const;
+
+function promptWords(p: Prompt): string {
+  switch (p.kind) {
+    case 'heat':
+      return `Turn the oven to ${ovenDegrees(p.ovenC, p.fan)}`;
+    case 'cover':
+      return COVERED[p.cover];
+    case 'turn':
+      return 'Turn it round';
+    case 'look':
+      return 'Look at it';
+  }
+}
+
+type Props = {
+  formula: Formula;
+  lookup: Lookup;
+  events: readonly BenchEvent[];
+  tell: ReturnType<typeof useRun>['tell'];
+};
+
+/** In the oven: how long, what is to be done meanwhile, what a probe says, and what has to be seen before it comes out. */
+export function Oven({ formula, lookup, events, tell }: Props) {
+  const nowMs = useServerNow();
+  const so = useMemo(() => ovenSoFar(events), [events]);
+  const prompts = useMemo(() => promptsOf(formula), [formula]);
+  const done = useMemo(() => donenessOfBake(formula.parts, lookup), [formula, lookup]);
+  const [model, setModel] = useState<Modelled | null>(null);
+  const isIn = so.inAt !== null && so.outAt === null;
+  // Worked out once it is in: it takes longer than a frame.
+  useEffect(() => {
+    if (so.inAt === null) return;
+    const timer = setTimeout(() => setModel(modelOf(formula, lookup)), 50);
+    return () => clearTimeout(timer);
+  }, [so.inAt, formula, lookup]);
+  const coolMin = useMemo(() => {
+    const setup = so.outAt === null ? null : setupOf(formula, lookup);
+    return setup ? (coolingOf(setup) ?? done.coolMin[0]) : done.coolMin[0];
+  }, [so.outAt, formula, lookup, done]);
+  const min = so.inAt === null ? 0 : (nowMs - so.inAt) / MIN_MS;
+  const whole = formula.bake?.minutes ?? null;
+  const left = model && isIn ? timeLeft(model, so.probe) : null;
+  const next = prompts.find((p) => p.min > min - 1);
+  const open = stillToSee(done, so);
+  return (
+    <section className={classes.now} aria-label="The oven">
+      <p className={classes.what}>
+        {so.outAt !== null ? 'Out of the oven' : isIn ? 'In the oven' : 'Into the oven'}
+      </p>
+      {!isIn && so.outAt === null && (
+        <>
+          {formula.bake?.ovenC != null && <p>{ovenDegrees(formula.bake.ovenC, formula.bake.fan)}</p>}
+          <Mass
+            label="What it weighs before"
+            value={so.beforeG}
+            onKeep={(g) => tell({ kind: 'bakeMass', when: 'before', g })}
+          />
+          <Button size="lg" className={classes.go!} onClick={() => tell({ kind: 'oven', what: 'in' })}>
+            It is in
+          </Button>
+        </>
+      )}
+      {isIn && (
+        <>
+          <p className={`${classes.number} num`} role="timer">
+            <b>{whole ? countdown(whole[1] * MIN_MS - (nowMs - so.inAt!)) : countdown(nowMs - so.inAt!)}</b>
+          </p>
+          {next && (
+            <p className={classes.step}>
+              {promptWords(next)}: {next.min <= min ? 'now' : `in ${countdown((next.min - min) * MIN_MS)}`}
+            </p>
+          )}
+          {left && (
+            <p role="status">
+              By the probe about {fixed(left.min, 0)} min more ({fixed(left.from, 0)} to {fixed(left.to, 0)})
+              {Math.abs(left.slower - 1) > 0.08 &&
+                `; this bake goes ${fixed(100 * Math.abs(left.slower - 1), 0)} % ${left.slower > 1 ? 'slower' : 'quicker'} than forecast`}
+              .
+            </p>
+          )}
+          <Probe model={model} inAt={so.inAt!} nowMs={nowMs} last={so.probe.at(-1)?.c ?? null} tell={tell} />
+          <div className={classes.signs} role="group" aria-label="What is seen">
+            {done.signs
+              .filter((s) => s !== 'none' && s !== 'core')
+              .map((s) => (
+                <Checkbox
+                  key={s}
+                  label={inDegrees(SIGN_WORDS[s])}
+                  checked={so.signs.has(s)}
+                  onChange={(e) => tell({ kind: 'sign', sign: s, on: e.currentTarget.checked })}
+                />
+              ))}
+          </div>
+          {(open.signs.length > 0 || (open.coreShortC ?? 0) > 0) && (
+            <p className="quiet">
+              Before it comes out:{' '}
+              {listed([
+                ...open.signs.map((s) => inDegrees(SIGN_WORDS[s])),
+                ...(open.coreShortC ? [`${degreesApart(open.coreShortC)} more in the middle`] : []),
+              ])}
+              .
+            </p>
+          )}
+          <div className={classes.act}>
+            <Button size="lg" className={classes.go!} onClick={() => tell({ kind: 'oven', what: 'out' })}>
+              It is out
+            </Button>
+            <Button size="lg" variant="default" onClick={() => tell({ kind: 'oven', what: 'door' })}>
+              Door opened
+            </Button>
+            {so.doors.length > 0 && <span className="quiet">{counted(so.doors.length, 'time')} so far</span>}
+          </div>
+        </>
+      )}
+      {so.outAt !== null && (
+        <>
+          <p>
+            It baked {fixed((so.outAt - so.inAt!) / MIN_MS, 0)} min
+            {so.probe.length > 0 && `, ${degrees(so.probe.at(-1)!.c)} in the middle at last`}.
+          </p>
+          <Mass
+            label="What it weighs now"
+            value={so.afterG}
+            onKeep={(g) => tell({ kind: 'bakeMass', when: 'after', g })}
+          />
+          {so.loss !== null && <p>It lost {fixed(100 * so.loss, 1)} % of its weight.</p>}
+          {so.cutAt === null ? (
+            <>
+              <p>
+                Cut it in {countdown(Math.max(0, so.outAt + coolMin * MIN_MS - nowMs))}: before that it is
+                still setting.
+              </p>
+              <Button variant="default" onClick={() => tell({ kind: 'cut' })}>
+                It is cut
+              </Button>
+            </>
+          ) : (
+            <p>Cut {fixed((so.cutAt - so.outAt) / MIN_MS, 0)} min after it came out.</p>
+          )}
+        </>
+      )}
+    </section>
+  );
+}
+
+/** A weight of the whole, kept when the field is left. */
+function Mass({
+  label,
+  value,
+  onKeep,
+}: {
+  label: string;
+  value: number | null;
+  onKeep: (g: number) => void;
+}) {
+  const [typed, setTyped] = useState<number | null>(null);
+  return (
+    <NumberInput
+      label={label}
+      suffix=" g"
+      w={200}
+      min={0}
+      max={100_000}
+      hideControls
+      value={typed ?? value ?? ''}
+      onChange={(v) => setTyped(typeof v === 'number' ? v : null)}
+      onBlur={() => typed !== null && typed !== value && onKeep(typed)}
+      description={value === null ? 'Before and after tell what it lost.' : grams(value)}
+    />
+  );
+}
+
+/** The middle by a probe: typed, or by a stand-in that follows the forecast, somewhat slower. */
+function Probe({
+  model,
+  inAt,
+  nowMs,
+  last,
+  tell,
+}: {
+  model: Modelled | null;
+  inAt: number;
+  nowMs: number;
+  last: number | null;
+  tell: Props['tell'];
+}) {
+  const [typed, setTyped] = useState(last ?? 20);
+  const [trying, setTrying] = useState(false);
+  const probe = useRef<ProbeStandIn | null>(null);
+  const sent = useRef(0);
+  useEffect(() => {
+    if (!trying || !model) return;
+    probe.current ??= new ProbeStandIn((min) => {
+      const at = min / 1.15;
+      const i = model.curve.findIndex((p) => p.min >= at);
+      return i < 0 ? model.curve.at(-1)!.c : model.curve[i]!.c;
+    });
+    // A reading in half a minute is enough: more would only fill the store.
+    if (nowMs - sent.current < 30_000) return;
+    sent.current = nowMs;
+    const c = probe.current.shows((nowMs - inAt) / MIN_MS);
+    if (c !== null) tell({ kind: 'probe', c: Math.round(10 * c) / 10 });
+  }, [trying, model, nowMs, inAt, tell]);
+  return (
+    <div className={classes.act}>
+      <HeatField label="In the middle" value={typed} onChange={setTyped} />
+      <Button variant="default" mt={22} onClick={() => tell({ kind: 'probe', c: typed })}>
+        It reads this
+      </Button>
+      {last !== null && <span className="quiet">last {degrees(last)}</span>}
+      <Switch
+        label="Try it with a probe that is none"
+        checked={trying}
+        disabled={!model}
+        onChange={(e) => setTrying(e.currentTarget.checked)}
+      />
+    </div>
+  );
+}
