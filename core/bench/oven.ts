@@ -96,8 +96,10 @@ export function modelOf(formula: Formula, lookup: Lookup): Modelled | null {
   if (!setup) return null;
   const { curve } = bakeOf(setup, drawnMember(setup.classId), 8);
   const { coreC } = donenessOfBake(formula.parts, lookup, setup.pressurePa);
-  return coreC && curve.length >= 3
-    ? { curve: curve.map((p) => ({ min: p.min, c: p.coreC })), untilC: coreC[0] }
+  const last = curve.at(-1);
+  // The model stops when it has it done: what it never reaches would tell nothing.
+  return coreC && last && curve.length >= 3
+    ? { curve: curve.map((p) => ({ min: p.min, c: p.coreC })), untilC: Math.min(coreC[0], last.coreC - 0.1) }
     : null;
 }
 

@@ -110,9 +110,6 @@ export function BenchPage() {
         stepG={run.scaleStepG}
         tell={tell}
       />
-      {(state.next === null || state.events.some((e) => e.kind === 'oven')) && (
-        <Oven formula={made.formula} lookup={lookup} events={events} tell={tell} />
-      )}
     </main>
   );
 }
@@ -205,6 +202,7 @@ function Weigh({ formula, order, state, lookup, stepG, tell }: WeighProps) {
     ? order.weighings.slice(order.weighings.indexOf(state.next) + 1).find((w) => !state.put.has(w.id))
     : undefined;
   const bowls = bowlsOf(order, state);
+  const baking = live.some((e) => e.kind === 'oven');
   return (
     <>
       {off ? (
@@ -276,10 +274,15 @@ function Weigh({ formula, order, state, lookup, stepG, tell }: WeighProps) {
           {after && <p className="quiet">Then {nameOf(after.lineId)}</p>}
         </section>
       ) : (
-        <section className={classes.now} aria-label="All is in">
-          <p className={classes.what}>All is in</p>
-          <p>Mix and shape by the card, then say below when it goes into the oven.</p>
-        </section>
+        <>
+          {!baking && (
+            <section className={classes.now} aria-label="All is in">
+              <p className={classes.what}>All is in</p>
+              <p>Mix and shape by the card, then say below when it goes into the oven.</p>
+            </section>
+          )}
+          <Oven formula={formula} lookup={lookup} events={state.events} tell={tell} />
+        </>
       )}
       <div className={classes.act}>
         <Button variant="default" size="lg" onClick={back} disabled={live.length === 0}>

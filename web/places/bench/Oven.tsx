@@ -76,13 +76,15 @@ export function Oven({ formula, lookup, events, tell }: Props) {
       </p>
       {!isIn && so.outAt === null && (
         <>
-          {formula.bake?.ovenC != null && <p>{ovenDegrees(formula.bake.ovenC, formula.bake.fan)}</p>}
+          {typeof formula.bake?.ovenC === 'number' && (
+            <p>{ovenDegrees(formula.bake.ovenC, formula.bake.fan)}</p>
+          )}
           <Mass
             label="What it weighs before"
             value={so.beforeG}
             onKeep={(g) => tell({ kind: 'bakeMass', when: 'before', g })}
           />
-          <Button size="lg" className={classes.go!} onClick={() => tell({ kind: 'oven', what: 'in' })}>
+          <Button size="lg" className={classes.go} onClick={() => tell({ kind: 'oven', what: 'in' })}>
             It is in
           </Button>
         </>
@@ -129,7 +131,7 @@ export function Oven({ formula, lookup, events, tell }: Props) {
             </p>
           )}
           <div className={classes.act}>
-            <Button size="lg" className={classes.go!} onClick={() => tell({ kind: 'oven', what: 'out' })}>
+            <Button size="lg" className={classes.go} onClick={() => tell({ kind: 'oven', what: 'out' })}>
               It is out
             </Button>
             <Button size="lg" variant="default" onClick={() => tell({ kind: 'oven', what: 'door' })}>
