@@ -38,11 +38,15 @@ test('the main views', async ({ page, browser }) => {
   await page.getByRole('link', { name: /Card/ }).last().click();
   await page.getByRole('article').getByRole('heading', { name: 'Method' }).waitFor();
   await shot(page, 'card');
+  await page.getByRole('button', { name: 'At the bench' }).click();
+  await page.getByRole('region', { name: 'Weigh now' }).waitFor();
+  for (let i = 0; i < 7; i++) await page.keyboard.press('Space');
+  await page.getByText('All saved').waitFor();
+  await shot(page, 'bench');
   await page.goto('./');
   await page.getByRole('link', { name: /Night-boat/ }).click();
   await page.getByRole('link', { name: /Lift/ }).click();
   await page.getByRole('heading', { name: 'Yeast clock' }).waitFor();
-  await shot(page, 'yeast-clock');
   await page.getByRole('link', { name: /^Bake (?!days)/ }).click();
   await page.getByLabel('Dough goes in at').fill('4');
   await page.getByText('how warm it goes in').waitFor();
