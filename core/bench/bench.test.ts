@@ -4,7 +4,7 @@ import { DEMO_FORMULAS } from '../../demo/data/formulas';
 import { massOf, type Formula } from '../formula';
 import { lookupReference } from '../ingredients';
 import { readFormula } from '../reading';
-import { adapt, takesOf } from '../rebalance';
+import { adapt, spokenOf, takesOf } from '../rebalance';
 import { benchOrder, toleranceOf, type BenchOrder } from './order';
 import { asItIs, inBowlsG, lateUntil, repairsOf } from './repair';
 import { bowlsOf, counted, replay, wantedG, type BenchEvent } from './run';
@@ -13,6 +13,7 @@ const ordered = (formula: Formula, written = formula, scaleStepG = 1): BenchOrde
   benchOrder({
     formula,
     takes: takesOf(written, formula, lookupReference),
+    spoken: spokenOf(written, formula, lookupReference),
     lookup: lookupReference,
     scaleStepG,
   });
@@ -54,6 +55,49 @@ describe('the order at the bench', () => {
     expect(bowls.slice(0, 2).map((b) => b.from)).toEqual([[], []]);
     expect(bowls[2]!.from).toEqual(['b1', 'b2']);
   });
+  const named = (
+    formula: Formula,
+    written = formula,
+  ): { step: string; bowl: string; from: string[]; ids: string[] }[] => {
+    const { weighings, bowls } = ordered(formula, written);
+    const lines = new Map(formula.parts.flatMap((p) => p.lines.map((l) => [l.id, l])));
+    return formula.method.flatMap((s) => {
+      const own = weighings.filter((w) => w.stepId === s.id);
+      const bowl = bowls.find((b) => b.id === own[0]?.bowl);
+      const ids = own.map((w) => lookupReference(lines.get(w.lineId)!.item)!.id);
+      return bowl
+        ? [{ step: s.added?.code ?? s.text.slice(0, 12), bowl: bowl.id, from: bowl.from, ids }]
+        : [];
+    });
+  };
+  it('a gel stands in a bowl of its own until what speaks of it takes it up; "together" brings in nothing that stands there', () => {
+    const muffins = readFormula(DEMO_FORMULAS.find((d) => /muffins/i.test(d.title))!).formula;
+    const { formula } = adapt(
+      { formula: muffins, exclude: ['egg', 'dairy'], pins: { kits: { 'p1:egg:dough': 'flax_gel' } } },
+      { lookup: lookupReference },
+    ).solutions[0]!;
+    const [gel, dry, wet, last] = named(formula, muffins);
+    expect(gel).toMatchObject({ step: 'step.gel', ids: ['flax_ground', 'water'] });
+    expect(dry!.bowl).not.toBe(gel!.bowl);
+    expect(dry!.ids).not.toContain('flax_ground');
+    expect(wet).toMatchObject({ bowl: gel!.bowl });
+    expect(last!.ids).toContain('walnuts');
+    expect([...last!.from].sort()).toEqual([gel!.bowl, dry!.bowl].sort());
+  });
+  it('what is whisked and only then goes to the dry has a bowl; what is brushed on or strewn over goes into none of the dough', () => {
+    const crown = readFormula(DEMO_FORMULAS.find((d) => /crown/i.test(d.title))!).formula;
+    const [dry, wet, butter, brushed] = named(crown);
+    expect(wet!.ids).toEqual(['milk', 'egg']);
+    expect(wet!.from).toEqual([]);
+    expect(wet!.bowl).not.toBe(dry!.bowl);
+    expect(butter).toMatchObject({ ids: ['butter'], from: [dry!.bowl, wet!.bowl] });
+    expect(brushed!.from).toEqual([]);
+    expect([dry!.bowl, wet!.bowl, butter!.bowl]).not.toContain(brushed!.bowl);
+  });
+  it('a method of one bowl keeps one', () => {
+    const cake = readFormula(DEMO_FORMULAS.find((d) => /pound cake/i.test(d.title))!).formula;
+    expect(new Set(named(cake).map((x) => x.bowl)).size).toBe(1);
+  });
   it('is tight for what a bake is sensitive to, and asks for a spoon where the scale is too coarse', () => {
     const { weighings } = ordered(MUFFINS, MUFFINS, 5);
     const of = (id: string) => weighings.find((w) => w.lineId === line(id))!;
@@ -92,7 +136,9 @@ describe('a run is what happened', () => {
     expect(replay(order, [...events])).toEqual(state);
     expect(state.next).toBeNull();
     expect(bowlsOf(order, replay(order, events.slice(0, 6)))).toHaveLength(2);
-    expect(bowlsOf(order, state)).toHaveLength(1);
+    expect(bowlsOf(order, replay(order, events.slice(0, -1)))).toHaveLength(1);
+    // Sugar that is strewn over in the tin is weighed by itself.
+    expect(bowlsOf(order, state)).toHaveLength(2);
   });
   it('taking back takes back, and can be taken back', () => {
     const events = [

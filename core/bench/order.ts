@@ -1,7 +1,7 @@
 import { isBeside, massOf, type Formula, type Line } from '../formula';
 import type { Ingredient, Lookup } from '../ingredients';
-import type { Action } from '../method';
-import type { Take } from '../rebalance';
+import type { Action, Step } from '../method';
+import { madeOf, type Take } from '../rebalance';
 
 /** Something to put on the scale: so much of a line, into a bowl, at a step. A line that is divided is weighed at each of its steps. */
 export type Weighing = {
@@ -35,16 +35,27 @@ export function toleranceOf(targetG: number, ingredient: Ingredient | null): num
     : Math.max(LEAST_LOOSE_G, LOOSE_SHARE * targetG);
 }
 
-/** Where a step goes on in the bowl it had, whatever its verb. */
-const INTO = /\b(?:into|in the|to the|together|combine|add|with the|over the|everything|all)\b/i;
-/** Acts that are done in a bowl of their own, unless they go into another. */
+/** Acts that are done in a bowl of their own, unless their step goes on in one. */
 const OWN_BOWL: readonly Action['kind'][] = ['gel', 'soak', 'whisk', 'cream', 'melt', 'cook', 'boil'];
+/** A step that begins by putting something in: "fold in the nuts", "add the milk". */
+const PUTS_IN =
+  /^(?:then |now |gently |lightly |slowly )*(?:add|(?:fold|stir|beat|mix|whisk|rub|work|knead|pour|sift|tip|drizzle|sprinkle) (?:\w+ )?in\b(?!to)|top up)/i;
+/** Where it says what something goes to. */
+const GOES_TO = /\b(?:in)?to (?:the|this|that) /gi;
+/** Acts at the tin or the board: what they take goes onto what is made, and into no bowl of it. */
+const ONTO: readonly Action['kind'][] = ['prepare', 'fill', 'wash', 'shape', 'proof', 'bake', 'cool'];
+/** Acts that bring bowls together, where they take nothing themselves. */
+const JOINS: readonly Action['kind'][] = ['mix', 'fold', 'whisk', 'knead'];
+/** Words for all that stands there. */
+const ALL_OF_IT = /\b(?:add and|wet|dry|everything|all (?:the|of)|both|batter|dough|mixtures?|bowls?)\b/i;
 const SMALL_G = 15;
 
 type Asked = {
   formula: Formula;
   /** What each step takes, by its id: of the version that is baked. */
   takes: ReadonlyMap<string, readonly Take[]>;
+  /** The lines that each step speaks of, by its id, whether it takes them or they went in before. */
+  spoken: ReadonlyMap<string, ReadonlySet<string>>;
   lookup: Lookup;
   /** What the scale shows at the least, g. */
   scaleStepG: number;
@@ -73,66 +84,122 @@ function sharesOf(formula: Formula, takes: Asked['takes']): { line: Line; stepId
 }
 
 /**
- * The order in which a version is weighed: by its method, not by its list; in one bowl small things first, where a slip can still
- * be taken out. What no step takes comes first, so that nothing is left on the table; what is only strewn, brushed or for the tin is
- * not weighed unless a step takes it.
+ * Where a step goes on besides in the bowls it speaks of: in the one that was worked at last, in all that stand there, or in
+ * all once its own things are together: "whisk the eggs with the milk, stir into the dry".
  */
-export function benchOrder({ formula, takes, lookup, scaleStepG, keepBack }: Asked): BenchOrder {
+type GoesOn = { last: boolean; all: 'first' | 'then' | null; onto: boolean };
+function goesOn(step: Step, own: number): GoesOn {
+  const acts = step.actions ?? [];
+  const names = acts.flatMap((a) => a.names ?? []);
+  const goesTo = [...step.text.matchAll(GOES_TO)].map((m) => m.index + m[0].length);
+  const toThing = goesTo.some((at) => names.some((n) => n.from <= at + 1 && at < n.to));
+  const putsIn = PUTS_IN.test(step.text);
+  const alone = !putsIn && (acts.some((a) => OWN_BOWL.includes(a.kind)) || (step.kind === 'mix' && own > 1));
+  const all = ALL_OF_IT.exec(step.text);
+  const first = Math.min(...names.map((n) => n.from));
+  const then = alone && own > 0 && all !== null && first < all.index;
+  const taking = acts.find((a) => (a.names ?? []).length > 0);
+  return {
+    last: !then && !toThing && (goesTo.length > 0 || !alone),
+    all: all === null ? null : then ? 'then' : 'first',
+    onto: taking !== undefined && ONTO.includes(taking.kind),
+  };
+}
+
+/**
+ * The order in which a version is weighed: by its method, not by its list; in one bowl small things first, where a slip can still
+ * be taken out. What no step takes comes with the first bowl of its part, so that nothing is left on the table; what is only strewn, brushed or for the tin is
+ * not weighed unless a step takes it. A step goes on in the bowl of what it speaks of, in the last where it puts something in,
+ * and brings all of its part together where it says so; else it begins a bowl.
+ */
+export function benchOrder({ formula, takes, spoken, lookup, scaleStepG, keepBack }: Asked): BenchOrder {
   const bowls: Bowl[] = [];
-  const open = new Map<string, Bowl>();
-  const begin = (partId: string, from: string[] = []): Bowl => {
-    const bowl = { id: `b${bowls.length + 1}`, partId, from };
+  /** Bowls that stand there, the one worked at last at the end; those that only hold something made ready aside. */
+  let standing: Bowl[] = [];
+  const aside = new Set<Bowl>();
+  const holds = new Map<Bowl, Set<string>>();
+  const begin = (partId: string, from: Bowl[] = []): Bowl => {
+    const bowl = { id: `b${bowls.length + 1}`, partId, from: from.map((b) => b.id) };
     bowls.push(bowl);
-    open.set(partId, bowl);
+    holds.set(bowl, new Set(from.flatMap((b) => [...holds.get(b)!])));
+    standing = standing.filter((b) => !from.includes(b));
+    return bowl;
+  };
+  /** The bowl in which the work goes on: one that stands there, several brought together, or a new one. */
+  const worked = (partId: string, on: Bowl[]): Bowl => {
+    const bowl = on.length === 1 ? on[0]! : begin(partId, on);
+    standing = [...standing.filter((b) => b !== bowl), bowl];
+    aside.delete(bowl);
     return bowl;
   };
   const partOf = new Map(formula.parts.flatMap((p) => p.lines.map((l) => [l.id, p.id])));
   const weighings: Weighing[] = [];
-  const put = (line: Line, stepId: string | null, bowl: string, massG: number): void => {
-    const ingredient = lookup(line.item);
-    const toleranceG = toleranceOf(massG, ingredient);
+  const put = (line: Line, stepId: string | null, bowl: Bowl, massG: number): void => {
+    const toleranceG = toleranceOf(massG, lookup(line.item));
     const n = weighings.filter((w) => w.lineId === line.id).length;
+    holds.get(bowl)!.add(line.id);
     weighings.push({
       id: n === 0 ? line.id : `${line.id}#${n + 1}`,
       lineId: line.id,
       stepId,
-      bowl,
+      bowl: bowl.id,
       targetG: massG,
       toleranceG,
       bySpoon: scaleStepG > 2 * toleranceG,
       keepBackG: keepBack?.lineId === line.id ? Math.min(massG, keepBack.massG) : 0,
     });
   };
+  const made = madeOf(formula);
+  const isMade = new Set([...made.values()].flat());
   const shares = sharesOf(formula, takes);
   const taken = new Set(shares.map((s) => s.line.id));
-  const rest = formula.parts.flatMap((p) =>
-    p.lines.filter((l) => !taken.has(l.id) && !isBeside(l.role) && l.amount.massG && massOf(l) > 0),
+  let rest = formula.parts.flatMap((p) =>
+    p.lines.filter(
+      (l) => !taken.has(l.id) && !isMade.has(l) && !isBeside(l.role) && l.amount.massG && massOf(l) > 0,
+    ),
   );
-  for (const line of rest)
-    put(line, null, (open.get(partOf.get(line.id)!) ?? begin(partOf.get(line.id)!)).id, massOf(line));
+  const putRest = (partId: string, bowl: Bowl): void => {
+    for (const line of rest) if (partOf.get(line.id) === partId) put(line, null, bowl, massOf(line));
+    rest = rest.filter((l) => partOf.get(l.id) !== partId);
+  };
   for (const step of formula.method) {
+    if (step.struck) continue;
+    const lines = made.get(step.id) ?? [];
+    for (const partId of new Set(lines.map((l) => partOf.get(l.id)!))) {
+      const bowl = worked(partId, []);
+      aside.add(bowl);
+      for (const line of lines) if (partOf.get(line.id) === partId) put(line, step.id, bowl, massOf(line));
+    }
     const own = shares.filter((s) => s.stepId === step.id);
-    const acts = step.actions ?? [];
-    for (const partId of new Set(own.map((s) => partOf.get(s.line.id)!))) {
-      const now = open.get(partId);
-      const alone = step.added !== undefined || acts.some((a) => OWN_BOWL.includes(a.kind));
-      const goesOn = INTO.test(step.text) && step.added === undefined;
-      const before = bowls.filter((b) => b.partId === partId && !bowls.some((x) => x.from.includes(b.id)));
-      const bowl =
-        !now || (alone && !goesOn)
-          ? begin(partId)
-          : // What goes on brings all bowls of its part together.
-            before.length > 1
-            ? begin(
-                partId,
-                before.map((b) => b.id),
-              )
-            : now;
-      const sorted = [...own]
+    const said = spoken.get(step.id) ?? new Set();
+    const parts = new Set(own.map((s) => partOf.get(s.line.id)!));
+    const last = standing.at(-1);
+    // "Stir the wet into the dry" takes nothing, and brings bowls together all the same.
+    if (parts.size === 0 && last && step.actions?.some((a) => JOINS.includes(a.kind)))
+      parts.add(step.actions.find((a) => a.partId !== undefined)?.partId ?? last.partId);
+    for (const partId of parts) {
+      const mine = own
         .filter((s) => partOf.get(s.line.id) === partId)
         .sort((a, b) => Number(b.massG < SMALL_G) - Number(a.massG < SMALL_G));
-      for (const s of sorted) put(s.line, step.id, bowl.id, s.massG);
+      const goes = goesOn(step, mine.length);
+      if (goes.onto) {
+        const bowl = begin(partId);
+        for (const s of mine) put(s.line, step.id, bowl, s.massG);
+        continue;
+      }
+      const there = standing.filter((b) => b.partId === partId);
+      const mineIds = new Set(mine.map((s) => s.line.id));
+      const spokenOf = there.filter((b) => [...holds.get(b)!].some((id) => said.has(id) && !mineIds.has(id)));
+      const lastOf = there.findLast((b) => !spokenOf.includes(b) && !aside.has(b));
+      const on = goes.all === 'first' ? there : [...spokenOf, ...(goes.last && lastOf ? [lastOf] : [])];
+      if (mine.length === 0 && on.length < 2) continue;
+      const bowl = worked(partId, on);
+      putRest(partId, bowl);
+      for (const s of mine) put(s.line, step.id, bowl, s.massG);
+      const others = there.filter((b) => standing.includes(b) && b !== bowl);
+      if (goes.all === 'then' && others.length > 0) worked(partId, [...others, bowl]);
     }
   }
+  for (const partId of new Set(rest.map((l) => partOf.get(l.id)!))) putRest(partId, worked(partId, []));
   return { weighings, bowls };
 }

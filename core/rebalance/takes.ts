@@ -7,26 +7,55 @@ import { cameIn, cameInFor, conflictId, wayOf } from './conflict-id';
 export type Take = { lineId: string; massG: number | null; word: 'some' | 'most' | 'rest' | null };
 
 /**
- * The lines that came in place of one that left, and are not made ready in a step of their own: a gel is told where it is
- * whisked. Lines that came in are called by what they are in place of: part, group and where it was used.
+ * What steps of their own make ready, by the step: a gel of what it is whisked from. A step tells what it names; of water,
+ * that which came with the thing it names beside it.
  */
+export function madeOf(baked: Formula): Map<string, Line[]> {
+  const came = baked.parts.flatMap((p) => p.lines).filter((l) => cameIn(l.id));
+  const out = new Map<string, Line[]>();
+  const left = new Set(came);
+  for (const { id, added, struck } of baked.method) {
+    if (!added || struck) continue;
+    const named = [added.args.n1, added.args.n2, added.args.n3].filter((x) => x !== undefined).map(String);
+    const made = [...left].filter((l) => {
+      const item = idOf(l.item) ?? '';
+      const beside = came.filter((x) => x !== l && wayOf(x.id) === wayOf(l.id));
+      return (
+        named.includes(item) && (item !== 'water' || beside.some((x) => named.includes(idOf(x.item) ?? '')))
+      );
+    });
+    for (const l of made) left.delete(l);
+    if (made.length > 0) out.set(id, made);
+  }
+  return out;
+}
+
+/** The lines that came in place of one that left: called by what they are in place of, its part, group and where it was used. */
 function whatCame(part: Part, line: Line, baked: Formula, lookup: Lookup): Line[] {
   const conflict = conflictId(part, lookup(line.item)?.group, line);
-  const steps = baked.method.flatMap((s) =>
-    s.added ? [[s.added.args.n1, s.added.args.n2, s.added.args.n3].filter((x) => x !== undefined)] : [],
-  );
-  const came = baked.parts.flatMap((p) => p.lines).filter((l) => cameIn(l.id));
-  // A step of its own tells what it names; of water, that which came with the thing it names beside it.
-  const isMade = (l: Line): boolean => {
-    const id = idOf(l.item) ?? '';
-    const beside = came.filter((x) => x !== l && wayOf(x.id) === wayOf(l.id)).map((x) => idOf(x.item) ?? '');
-    return steps.some(
-      (named) => named.includes(id) && (id !== 'water' || named.some((n) => beside.includes(String(n)))),
-    );
-  };
   return baked.parts
     .flatMap((p) => p.lines)
-    .filter((l) => (cameInFor(l.id, conflict) || l.alsoFor?.includes(conflict)) && !isMade(l));
+    .filter((l) => cameInFor(l.id, conflict) || l.alsoFor?.includes(conflict));
+}
+
+/**
+ * The lines that each step speaks of, whether it takes them or they went in before, by the step's id: in place of what left,
+ * what came for it.
+ */
+export function spokenOf(written: Formula, baked: Formula, lookup: Lookup): Map<string, Set<string>> {
+  const stays = new Set(baked.parts.flatMap((p) => p.lines.map((l) => l.id)));
+  const came = new Map(
+    written.parts.flatMap((p) => p.lines.map((l) => [l.id, whatCame(p, l, baked, lookup).map((x) => x.id)])),
+  );
+  return new Map(
+    linkMethod(written, lookup).method.map((s) => {
+      const ids = (s.actions ?? []).flatMap((a) => [
+        ...(a.names ?? []).flatMap((n) => n.lineIds),
+        ...(a.uses ?? []).map((u) => u.lineId),
+      ]);
+      return [s.id, new Set(ids.flatMap((id) => (stays.has(id) ? [id] : (came.get(id) ?? []))))];
+    }),
+  );
 }
 
 /**
@@ -35,8 +64,12 @@ function whatCame(part: Part, line: Line, baked: Formula, lookup: Lookup): Line[
  */
 export function takesOf(written: Formula, baked: Formula, lookup: Lookup): Map<string, Take[]> {
   const now = new Map(baked.parts.flatMap((p) => p.lines.map((l) => [l.id, l])));
+  // A gel is told where it is whisked, not again where it goes in.
+  const made = new Set([...madeOf(baked).values()].flat());
   const instead = new Map(
-    written.parts.flatMap((p) => p.lines.map((l) => [l.id, whatCame(p, l, baked, lookup)])),
+    written.parts.flatMap((p) =>
+      p.lines.map((l) => [l.id, whatCame(p, l, baked, lookup).filter((x) => !made.has(x))]),
+    ),
   );
   const out = new Map<string, Take[]>();
   for (const step of linkMethod(written, lookup).method) {
