@@ -1,4 +1,4 @@
-import { Button, NumberInput, Select, Skeleton, Switch } from '@mantine/core';
+import { Button, Group, NumberInput, Select, Skeleton, Switch } from '@mantine/core';
 import { useLocalStorage } from '@mantine/hooks';
 import { IconPrinter } from '@tabler/icons-react';
 import { useState } from 'react';
@@ -144,23 +144,24 @@ export function CardPage() {
             />
           </>
         )}
-        <Button
-          ml="auto"
-          variant="default"
-          disabled={!version}
-          loading={begun.isLoading}
-          onClick={() => void bench()}
-        >
-          At the bench
-        </Button>
-        <Button
-          leftSection={<IconPrinter size={18} />}
-          aria-label="Print the card"
-          onClick={() => window.print()}
-          disabled={!version}
-        >
-          Print
-        </Button>
+        <Group ml="auto" gap="xs" wrap="nowrap">
+          <Button
+            variant="default"
+            disabled={!version}
+            loading={begun.isLoading}
+            onClick={() => void bench()}
+          >
+            At the bench
+          </Button>
+          <Button
+            leftSection={<IconPrinter size={18} />}
+            aria-label="Print the card"
+            onClick={() => window.print()}
+            disabled={!version}
+          >
+            Print
+          </Button>
+        </Group>
       </div>
       {begun.error && (
         <Notice kind="trouble" title="The bench cannot be begun">
