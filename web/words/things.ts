@@ -20,9 +20,9 @@ export const ingredientName = (id: string, inSentence = false): string => {
   const name = ingredientById(id)?.names[0] ?? id;
   return inSentence ? name : upper(name);
 };
-/** What a line is called: by what it points at, else as it was written. */
-export const lineName = ({ item }: Pick<Line, 'item'>): string =>
-  item.kind === 'unknown' ? item.text : ingredientName(idOf(item) ?? '');
+/** What a line is called: by what it points at, else as it was written; in a sentence without the capital. */
+export const lineName = ({ item }: Pick<Line, 'item'>, inSentence = false): string =>
+  item.kind === 'unknown' ? item.text : ingredientName(idOf(item) ?? '', inSentence);
 
 /** A way's name: ours, or as the baker called it. */
 export const kitName = (id: string): string => KIT_WORDS[id]?.name ?? own.get(id) ?? 'a way of your own';

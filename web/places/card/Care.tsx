@@ -27,8 +27,8 @@ function NotKnown({ doc, lookup }: { doc: Formula; lookup: Lookup }) {
   if (open.length === 0) return null;
   return (
     <p>
-      <b>Not known:</b> {listed(open.map(lineName))}. Balance, feel, lift and the change of its time rest on
-      that, so nothing is said of them.
+      <b>Not known:</b> {listed(open.map((l) => lineName(l)))}. Balance, feel, lift and the change of its time
+      rest on that, so nothing is said of them.
     </p>
   );
 }

@@ -1,9 +1,9 @@
 import type { Line } from '../../../core/formula';
-import { idOf, type Lookup } from '../../../core/ingredients';
+import type { Lookup } from '../../../core/ingredients';
 import type { Take } from '../../../core/rebalance';
 import { eighthsOfTsp, type SpoonStandard } from '../../../core/units';
 import { grams, spoons } from '../../words/format';
-import { ingredientName } from '../../words/things';
+import { lineName } from '../../words/things';
 import classes from './card.module.css';
 
 /** What a step takes, weighed where it is used; small things by the spoon as well. */
@@ -21,7 +21,7 @@ export function Takes({
   const said = takes.flatMap(({ lineId, massG, word }) => {
     const line = lines.get(lineId);
     if (!line) return [];
-    const name = line.item.kind === 'unknown' ? line.item.text : ingredientName(idOf(line.item) ?? '', true);
+    const name = lineName(line, true);
     if (word !== null)
       return [`${word === 'rest' ? 'the rest of the' : word === 'most' ? 'most of the' : 'some'} ${name}`];
     if (massG === null) return [name];

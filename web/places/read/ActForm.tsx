@@ -1,6 +1,6 @@
 import { Button, Group, MultiSelect, NativeSelect, NumberInput, TextInput } from '@mantine/core';
 import { useMemo, useState } from 'react';
-import type { Formula, Line } from '../../../core/formula';
+import type { Formula } from '../../../core/formula';
 import { ACTION_COVERS, ACTION_KINDS, ACTION_PLACES, mendOf, type Action } from '../../../core/method';
 import type { Pantry } from '../../../core/pantry';
 import { linkMethod, minutesIn } from '../../../core/reading';
@@ -8,6 +8,7 @@ import { useAppDispatch } from '../../app/store';
 import { timeText } from '../../words/actions';
 import { ACTION_COVER_WORDS, ACTION_PLACE_WORDS, ACTION_WORDS } from '../../words/data/actions';
 import { fromField, heatUnit, toField } from '../../words/heat';
+import { lineName } from '../../words/things';
 import { workingCopy } from '../../working/workingSlice';
 import classes from './read.module.css';
 
@@ -17,6 +18,8 @@ function withField<F extends keyof Action>(act: Action, field: F, value: Action[
   return (value === undefined ? rest : { ...rest, [field]: value }) as Action;
 }
 
+type Field<T> = { label: string; value: T | undefined; onChange: (value: T | undefined) => void };
+
 /** One of several words, or none of them. */
 function Words<T extends string>({
   label,
@@ -24,13 +27,7 @@ function Words<T extends string>({
   words,
   value,
   onChange,
-}: {
-  label: string;
-  of: readonly T[];
-  words: Record<T, string>;
-  value: T | undefined;
-  onChange: (value: T | undefined) => void;
-}) {
+}: Field<T> & { of: readonly T[]; words: Record<T, string> }) {
   return (
     <NativeSelect
       label={label}
@@ -41,17 +38,7 @@ function Words<T extends string>({
   );
 }
 
-function Num({
-  label,
-  suffix,
-  value,
-  onChange,
-}: {
-  label: string;
-  suffix?: string;
-  value: number | undefined;
-  onChange: (value: number | undefined) => void;
-}) {
+function Num({ label, suffix, value, onChange }: Field<number> & { suffix?: string }) {
   return (
     <NumberInput
       label={label}
@@ -71,39 +58,35 @@ type Props = {
   /** Which of the acts of its step. */
   at: number;
   act: Action;
-  nameOf: (line: Line) => string;
   onDone: () => void;
 };
 
 /** What was read of one act, put right field by field. */
-export function ActForm({ formula, pantry, stepId, at, act, nameOf, onDone }: Props) {
+export function ActForm({ formula, pantry, stepId, at, act, onDone }: Props) {
   const dispatch = useAppDispatch();
   const [now, setNow] = useState(act);
   const [time, setTime] = useState(act.minutes ? timeText(act.minutes) : '');
-  // As its words alone are read: what is the same as that needs no mend.
-  const read = useMemo(() => {
+  // As its words alone are read: what is the same as that needs no mend. Mends leave the words, so that its number stands too.
+  const { read, nth } = useMemo(() => {
     const method = formula.method.map(({ mends: _mends, ...s }) => s);
     const step = linkMethod({ ...formula, method }, pantry.lookup).method.find((s) => s.id === stepId);
-    return step?.actions?.[at];
-  }, [formula, pantry, stepId, at]);
+    const acts = step?.actions ?? [];
+    return { read: acts[at], nth: acts.slice(0, at).filter((a) => a.text === act.text).length };
+  }, [formula, pantry, stepId, at, act.text]);
   const lines = formula.parts.flatMap((p) => p.lines);
   const unread = time.trim() !== '' && minutesIn(time) === null;
   const set = <F extends keyof Action>(field: F, value: Action[F] | undefined) =>
     setNow(withField(now, field, value));
   const save = (wanted: Action | undefined) => {
     if (!read) return;
-    const step = formula.method.find((s) => s.id === stepId);
-    const acts = linkMethod(formula, pantry.lookup).method.find((s) => s.id === stepId)?.actions ?? [];
-    const nth = acts.slice(0, at).filter((a) => a.text === act.text).length;
-    if (step)
-      dispatch(
-        workingCopy.actMended({
-          stepId,
-          words: act.text,
-          nth,
-          mend: wanted ? mendOf(read, wanted, nth) : null,
-        }),
-      );
+    dispatch(
+      workingCopy.actMended({
+        stepId,
+        words: act.text,
+        nth,
+        mend: wanted ? mendOf(read, wanted, nth) : null,
+      }),
+    );
     onDone();
   };
   return (
@@ -159,7 +142,7 @@ export function ActForm({ formula, pantry, stepId, at, act, nameOf, onDone }: Pr
       <MultiSelect
         label="What it takes"
         className={classes.wide}
-        data={lines.map((l) => ({ value: l.id, label: nameOf(l) }))}
+        data={lines.map((l) => ({ value: l.id, label: lineName(l, true) }))}
         value={(now.uses ?? []).map((u) => u.lineId)}
         onChange={(ids) =>
           set(

@@ -2,7 +2,6 @@ import { ActionIcon, Button } from '@mantine/core';
 import { IconPencil } from '@tabler/icons-react';
 import { useMemo, useState } from 'react';
 import type { Formula, Line } from '../../../core/formula';
-import { idOf } from '../../../core/ingredients';
 import type { Action } from '../../../core/method';
 import type { Pantry } from '../../../core/pantry';
 import { checkMethod, linkMethod, type MethodCheck } from '../../../core/reading';
@@ -10,13 +9,11 @@ import { useAppDispatch } from '../../app/store';
 import { actionFacts } from '../../words/actions';
 import { ACTION_WORDS } from '../../words/data/actions';
 import { fixed, grams } from '../../words/format';
-import { ingredientName } from '../../words/things';
+import { ingredientName, lineName } from '../../words/things';
 import { workingCopy } from '../../working/workingSlice';
 import { ActForm } from './ActForm';
 import classes from './read.module.css';
 
-const inSentence = ({ item }: Line): string =>
-  item.kind === 'unknown' ? item.text : ingredientName(idOf(item) ?? '', true);
 const SHARE_WORDS = { some: 'some', most: 'most', rest: 'the rest' } as const;
 
 function toldOf(act: Action, lines: ReadonlyMap<string, Line>): string[] {
@@ -30,7 +27,7 @@ function toldOf(act: Action, lines: ReadonlyMap<string, Line>): string[] {
         : g === undefined
           ? ''
           : `${grams(share * g)} `;
-    return [`${much}${inSentence(line)}`];
+    return [`${much}${lineName(line, true)}`];
   });
 }
 
@@ -39,7 +36,7 @@ function Act({
   act,
   lines,
   ...of
-}: Omit<Parameters<typeof ActForm>[0], 'nameOf' | 'onDone'> & { lines: ReadonlyMap<string, Line> }) {
+}: Omit<Parameters<typeof ActForm>[0], 'onDone'> & { lines: ReadonlyMap<string, Line> }) {
   const [open, setOpen] = useState(false);
   const takes = toldOf(act, lines);
   const facts = actionFacts(act);
@@ -63,7 +60,7 @@ function Act({
       >
         <IconPencil size={15} stroke={1.6} />
       </ActionIcon>
-      {open && <ActForm {...of} act={act} nameOf={inSentence} onDone={() => setOpen(false)} />}
+      {open && <ActForm {...of} act={act} onDone={() => setOpen(false)} />}
     </li>
   );
 }
@@ -86,7 +83,7 @@ function Check({
   if (check.code === 'unused' || check.code === 'left') {
     const line = lines.get(check.lineId);
     if (!line) return null;
-    const name = inSentence(line);
+    const name = lineName(line, true);
     const g = line.amount.massG?.value;
     const { stepId } = check;
     return (
@@ -176,7 +173,7 @@ export function MethodRead({ formula, pantry }: { formula: Formula; pantry: Pant
               .map((a) => {
                 const takes = (a.uses ?? []).flatMap((u) => {
                   const l = lines.get(u.lineId);
-                  return l ? [inSentence(l)] : [];
+                  return l ? [lineName(l, true)] : [];
                 });
                 return `${ACTION_WORDS[a.kind]}${takes.length > 0 ? ` (${takes.join(', ')})` : ''}`;
               })
