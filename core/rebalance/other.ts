@@ -11,7 +11,6 @@ import {
   type Part,
 } from '../formula';
 import type { Lookup } from '../ingredients';
-
 import { readTin } from '../reading';
 import { gelBread, isGum, isPsyllium, stepOf, withWater } from './structure';
 import type { Conflict, OtherKind } from './types';

@@ -117,14 +117,13 @@ export const stepOf = (kind: StepKind, added: Msg): Step => ({
 });
 
 function methodOf(psylliumG: number, waterG: number, pieces: number | null): Step[] {
-  const step = stepOf;
   return [
-    step('gel', msg('bread.gel', { g1: psylliumG, g2: waterG })),
-    step('mix', msg('bread.mix')),
-    step('shape', pieces && pieces > 1 ? msg('bread.pieces', { pieces }) : msg('bread.shape')),
-    step('proof', msg('bread.proof')),
-    step('bake', pieces && pieces > 1 ? msg('bread.bakeSmall') : msg('bread.bakePot')),
-    step('cool', pieces && pieces > 1 ? msg('bread.coolSmall') : msg('bread.cool')),
+    stepOf('gel', msg('bread.gel', { g1: psylliumG, g2: waterG })),
+    stepOf('mix', msg('bread.mix')),
+    stepOf('shape', pieces && pieces > 1 ? msg('bread.pieces', { pieces }) : msg('bread.shape')),
+    stepOf('proof', msg('bread.proof')),
+    stepOf('bake', pieces && pieces > 1 ? msg('bread.bakeSmall') : msg('bread.bakePot')),
+    stepOf('cool', pieces && pieces > 1 ? msg('bread.coolSmall') : msg('bread.cool')),
   ];
 }
 

@@ -38,22 +38,28 @@ function whatCame(part: Part, line: Line, baked: Formula, lookup: Lookup): Line[
     .filter((l) => cameInFor(l.id, conflict) || l.alsoFor?.includes(conflict));
 }
 
+/** What each line that was written is now, by its id: itself where it stays, else what came for it. */
+const nowOf = (written: Formula, baked: Formula, lookup: Lookup): Map<string, Line[]> =>
+  new Map([
+    ...written.parts.flatMap((p) =>
+      p.lines.map((l): [string, Line[]] => [l.id, whatCame(p, l, baked, lookup)]),
+    ),
+    ...baked.parts.flatMap((p) => p.lines.map((l): [string, Line[]] => [l.id, [l]])),
+  ]);
+
 /**
  * The lines that each step speaks of, whether it takes them or they went in before, by the step's id: in place of what left,
  * what came for it.
  */
 export function spokenOf(written: Formula, baked: Formula, lookup: Lookup): Map<string, Set<string>> {
-  const stays = new Set(baked.parts.flatMap((p) => p.lines.map((l) => l.id)));
-  const came = new Map(
-    written.parts.flatMap((p) => p.lines.map((l) => [l.id, whatCame(p, l, baked, lookup).map((x) => x.id)])),
-  );
+  const now = nowOf(written, baked, lookup);
   return new Map(
     linkMethod(written, lookup).method.map((s) => {
       const ids = (s.actions ?? []).flatMap((a) => [
         ...(a.names ?? []).flatMap((n) => n.lineIds),
         ...(a.uses ?? []).map((u) => u.lineId),
       ]);
-      return [s.id, new Set(ids.flatMap((id) => (stays.has(id) ? [id] : (came.get(id) ?? []))))];
+      return [s.id, new Set(ids.flatMap((id) => (now.get(id) ?? []).map((l) => l.id)))];
     }),
   );
 }
@@ -63,23 +69,17 @@ export function spokenOf(written: Formula, baked: Formula, lookup: Lookup): Map<
  * that left take nothing; what came in stands in the steps that bring it.
  */
 export function takesOf(written: Formula, baked: Formula, lookup: Lookup): Map<string, Take[]> {
-  const now = new Map(baked.parts.flatMap((p) => p.lines.map((l) => [l.id, l])));
+  const now = nowOf(written, baked, lookup);
   // A gel is told where it is whisked, not again where it goes in.
   const made = new Set([...madeOf(baked).values()].flat());
-  const instead = new Map(
-    written.parts.flatMap((p) =>
-      p.lines.map((l) => [l.id, whatCame(p, l, baked, lookup).filter((x) => !made.has(x))]),
-    ),
-  );
   const out = new Map<string, Take[]>();
   for (const step of linkMethod(written, lookup).method) {
     const takes = (step.actions ?? [])
       .filter((a) => a.kind !== 'drain')
       .flatMap((a) => a.uses ?? [])
-      .flatMap(({ lineId, share }) => {
-        const stays = now.get(lineId);
-        return (stays ? [stays] : (instead.get(lineId) ?? [])).map((line) => ({ line, share }));
-      })
+      .flatMap(({ lineId, share }) =>
+        (now.get(lineId) ?? []).filter((l) => !made.has(l)).map((line) => ({ line, share })),
+      )
       .map(({ line, share }): Take => {
         const lineId = line.id;
         const whole = line.amount.massG ? massOf(line) : null;
