@@ -6,7 +6,7 @@ import { lookupReference } from '../ingredients';
 import { readFormula } from '../reading';
 import { adapt, spokenOf, takesOf } from '../rebalance';
 import { benchOrder, toleranceOf, type BenchOrder } from './order';
-import { asItIs, inBowlsG, lateUntil, repairsOf } from './repair';
+import { asItIs, lateUntil, repairsOf } from './repair';
 import { bowlsOf, counted, replay, wantedG, type BenchEvent } from './run';
 
 const ordered = (formula: Formula, written = formula, scaleStepG = 1): BenchOrder =>
@@ -177,7 +177,8 @@ describe('a run is what happened', () => {
         });
         const state = replay(order, events);
         const sum = [...inIt.values()].reduce((s, g) => s + g, 0) + byFeel;
-        expect(inBowlsG(order, state)).toBeCloseTo(sum, 6);
+        const inBowlsG = bowlsOf(order, state).reduce((s, b) => s + b.massG, 0);
+        expect(inBowlsG).toBeCloseTo(sum, 6);
       }),
     );
   });
@@ -224,7 +225,7 @@ describe('a slip and what can be done', () => {
     )!;
     if (scale.kind !== 'scale') throw new Error('no scale');
     const events = [
-      ...before.events,
+      ...before.live,
       event(90, { kind: 'scaled', partId: 'p1', by: scale.by }),
       ...scale.more.map((m, i) => event(91 + i, { kind: 'weighed', weighing: m.weighing, g: m.g })),
     ];
@@ -232,8 +233,8 @@ describe('a slip and what can be done', () => {
     while (state.next) {
       const w = state.next;
       state = replay(order, [
-        ...state.events,
-        event(200 + state.events.length, { kind: 'weighed', weighing: w.id, g: wantedG(order, state, w) }),
+        ...state.live,
+        event(200 + state.live.length, { kind: 'weighed', weighing: w.id, g: wantedG(order, state, w) }),
       ]);
     }
     const now = asItIs(MUFFINS, order, state, lookupReference);

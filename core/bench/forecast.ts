@@ -25,7 +25,7 @@ const [LOW, HIGH] = [0.1, 0.9];
 const PER_MIN = 1.5;
 
 /** The model's middle at a time, between its points; beyond its end it goes on as it ended. */
-function at(curve: readonly Probed[], min: number): number {
+export function middleAt(curve: readonly Probed[], min: number): number {
   const i = curve.findIndex((p) => p.min >= min);
   if (i === 0) return curve[0]!.c;
   if (i < 0) {
@@ -65,7 +65,7 @@ export function timeLeft({ curve, untilC }: Modelled, readings: readonly Probed[
       for (const r of used) {
         // What is near the start says little of how fast it goes: the offset is of a probe that is off the middle.
         const off =
-          (r.c - at(curve, r.min / factor) - offset) / (NOISE_C + 0.03 * Math.abs(r.c - curve[0]!.c));
+          (r.c - middleAt(curve, r.min / factor) - offset) / (NOISE_C + 0.03 * Math.abs(r.c - curve[0]!.c));
         log -= 0.5 * Math.min(off * off, 16);
       }
       best = Math.max(best, log);

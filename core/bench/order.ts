@@ -108,8 +108,8 @@ function goesOn(step: Step, own: number): GoesOn {
 
 /**
  * The order in which a version is weighed: by its method, not by its list; in one bowl small things first, where a slip can still
- * be taken out. What no step takes comes with the first bowl of its part, so that nothing is left on the table; what is only strewn, brushed or for the tin is
- * not weighed unless a step takes it. A step goes on in the bowl of what it speaks of, in the last where it puts something in,
+ * be taken out. What no step takes comes with the first bowl of its part, so that nothing is left on the table; what is only
+ * strewn, brushed or for the tin is not weighed unless a step takes it. A step goes on in the bowl of what it speaks of, in the last where it puts something in,
  * and brings all of its part together where it says so; else it begins a bowl.
  */
 export function benchOrder({ formula, takes, spoken, lookup, scaleStepG, keepBack }: Asked): BenchOrder {
@@ -133,6 +133,11 @@ export function benchOrder({ formula, takes, spoken, lookup, scaleStepG, keepBac
     return bowl;
   };
   const partOf = new Map(formula.parts.flatMap((p) => p.lines.map((l) => [l.id, p.id])));
+  const byPart = (lines: readonly Line[]): Map<string, Line[]> => {
+    const out = new Map<string, Line[]>();
+    for (const l of lines) out.set(partOf.get(l.id)!, [...(out.get(partOf.get(l.id)!) ?? []), l]);
+    return out;
+  };
   const weighings: Weighing[] = [];
   const put = (line: Line, stepId: string | null, bowl: Bowl, massG: number): void => {
     const toleranceG = toleranceOf(massG, lookup(line.item));
@@ -153,22 +158,23 @@ export function benchOrder({ formula, takes, spoken, lookup, scaleStepG, keepBac
   const isMade = new Set([...made.values()].flat());
   const shares = sharesOf(formula, takes);
   const taken = new Set(shares.map((s) => s.line.id));
-  let rest = formula.parts.flatMap((p) =>
-    p.lines.filter(
-      (l) => !taken.has(l.id) && !isMade.has(l) && !isBeside(l.role) && l.amount.massG && massOf(l) > 0,
+  const rest = byPart(
+    formula.parts.flatMap((p) =>
+      p.lines.filter(
+        (l) => !taken.has(l.id) && !isMade.has(l) && !isBeside(l.role) && l.amount.massG && massOf(l) > 0,
+      ),
     ),
   );
   const putRest = (partId: string, bowl: Bowl): void => {
-    for (const line of rest) if (partOf.get(line.id) === partId) put(line, null, bowl, massOf(line));
-    rest = rest.filter((l) => partOf.get(l.id) !== partId);
+    for (const line of rest.get(partId) ?? []) put(line, null, bowl, massOf(line));
+    rest.delete(partId);
   };
   for (const step of formula.method) {
     if (step.struck) continue;
-    const lines = made.get(step.id) ?? [];
-    for (const partId of new Set(lines.map((l) => partOf.get(l.id)!))) {
+    for (const [partId, lines] of byPart(made.get(step.id) ?? [])) {
       const bowl = worked(partId, []);
       aside.add(bowl);
-      for (const line of lines) if (partOf.get(line.id) === partId) put(line, step.id, bowl, massOf(line));
+      for (const line of lines) put(line, step.id, bowl, massOf(line));
     }
     const own = shares.filter((s) => s.stepId === step.id);
     const said = spoken.get(step.id) ?? new Set();
@@ -200,6 +206,6 @@ export function benchOrder({ formula, takes, spoken, lookup, scaleStepG, keepBac
       if (goes.all === 'then' && others.length > 0) worked(partId, [...others, bowl]);
     }
   }
-  for (const partId of new Set(rest.map((l) => partOf.get(l.id)!))) putRest(partId, worked(partId, []));
+  for (const partId of [...rest.keys()]) putRest(partId, worked(partId, []));
   return { weighings, bowls };
 }

@@ -3,7 +3,7 @@ import type { Msg } from '../explain';
 import { mapLines, mainPart, profileOf, totalMassG, type Formula } from '../formula';
 import { refTo, type Lookup } from '../ingredients';
 import { newWarnings, warningsOf } from '../rebalance';
-import { bowlsOf, wantedG, type BenchState } from './run';
+import { partIdOf, wantedG, type BenchState } from './run';
 import type { BenchOrder, Weighing } from './order';
 
 /** What a slip or its repair comes to: the feel before and after as wetness, how much there is, how full and how long. */
@@ -25,7 +25,7 @@ export type Repair =
   /** It stays as it is. */
   | { kind: 'leave'; effect: Effect };
 
-/** Groups that can be lifted off with a spoon while they lie on top. */
+/** Groups that run into what is below: nothing of them can be lifted off again with a spoon. */
 const WET: readonly string[] = [
   'water',
   'milk',
@@ -122,9 +122,9 @@ export function repairsOf(
   const group = line ? lookup(line.item)?.group : undefined;
   const last = [...order.weighings].filter((x) => x.bowl === w.bowl && state.put.has(x.id)).at(-1);
   const lies = last?.id === w.id && !WET.includes(group ?? '');
-  const part = order.bowls.find((b) => b.id === w.bowl)!.partId;
+  const part = partIdOf(order, w);
   const by = wanted > 0 ? inIt / wanted : 1;
-  const own = order.weighings.filter((x) => order.bowls.find((b) => b.id === x.bowl)?.partId === part);
+  const own = order.weighings.filter((x) => partIdOf(order, x) === part);
   const more = own.flatMap((x) => {
     const there = state.put.get(x.id);
     const short = there === undefined || x.id === w.id ? 0 : by * wantedG(order, state, x) - there;
@@ -165,7 +165,3 @@ export function lateUntil(formula: Formula, lineId: string): string | null {
   }
   return last;
 }
-
-/** How much is in all bowls, g. */
-export const inBowlsG = (order: BenchOrder, state: BenchState): number =>
-  bowlsOf(order, state).reduce((s, b) => s + b.massG, 0);

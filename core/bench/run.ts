@@ -39,7 +39,8 @@ export type BenchState = {
   doneSteps: ReadonlySet<string>;
   /** The one that is weighed now; null when all is in. */
   next: Weighing | null;
-  events: readonly BenchEvent[];
+  /** What happened and was not taken back. */
+  live: readonly BenchEvent[];
 };
 
 /** The events that count: one that was taken back, and its taking back, do not; a taking back can be taken back. */
@@ -94,13 +95,16 @@ export function replay(order: BenchOrder, events: readonly BenchEvent[]): BenchS
         e satisfies never;
     }
   const next = order.weighings.find((w) => !put.has(w.id) && !leftOut.has(w.id)) ?? null;
-  return { put, leftOut, factor, swapped, byFeel, doneSteps, next, events };
+  return { put, leftOut, factor, swapped, byFeel, doneSteps, next, live };
 }
+
+/** The part of the bake that a weighing is for. */
+export const partIdOf = (order: BenchOrder, w: Weighing): string =>
+  order.bowls.find((b) => b.id === w.bowl)!.partId;
 
 /** What a weighing asks for as things stand: a part that was scaled asks for more, a part of the water is kept back. */
 export function wantedG(order: BenchOrder, state: BenchState, w: Weighing): number {
-  const part = order.bowls.find((b) => b.id === w.bowl)?.partId ?? '';
-  const by = state.factor.get(part) ?? 1;
+  const by = state.factor.get(partIdOf(order, w)) ?? 1;
   return by * (w.targetG - w.keepBackG);
 }
 

@@ -41,11 +41,7 @@ export function shownBy(readings: readonly Reading[], now: number, stepG: number
     : { state: 'moving', g: newest.value };
 }
 
-/** What a step of weighing has to know of the scale: what lies on it now, beyond what lay there when it began. */
-export type Tared = { zeroG: number };
-/** What went in since the tare; below nothing where the bowl was lifted off. */
-export const sinceTare = (shownG: number, { zeroG }: Tared): number => shownG - zeroG;
-/** The bowl was lifted: less than nothing by more than any noise. */
+/** The bowl was lifted: what went in since the tare is less than nothing by more than any noise. */
 export const isLifted = (sinceG: number, bowlG: number): boolean => sinceG < -Math.max(20, 0.3 * bowlG);
 
 /** So many readings are kept: an hour of them takes no more room than a minute. */

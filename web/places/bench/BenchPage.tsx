@@ -4,14 +4,13 @@ import { Link, useParams } from 'react-router';
 import {
   benchOrder,
   bowlsOf,
-  counted,
   isLifted,
   kept,
   lateUntil,
+  partIdOf,
   repairsOf,
   replay,
   shownBy,
-  sinceTare,
   wantedG,
   type BenchOrder,
   type BenchState,
@@ -20,7 +19,7 @@ import {
   type Weighing,
 } from '../../../core/bench';
 import type { Formula } from '../../../core/formula';
-import { idOf, type Lookup } from '../../../core/ingredients';
+import type { Lookup } from '../../../core/ingredients';
 import { cameIn, holdBackOf, sized, spokenOf, takesOf } from '../../../core/rebalance';
 import { eighthsOfTsp } from '../../../core/units';
 import { problemIn, useVersionQuery } from '../../api/api';
@@ -32,7 +31,7 @@ import { fixed, grams, spoons } from '../../words/format';
 import { sayProblem } from '../../words/problems';
 import { say } from '../../words/say';
 import { textNow } from '../../words/stepWords';
-import { ingredientName } from '../../words/things';
+import { ingredientName, lineName } from '../../words/things';
 import { useAwake } from '../days/useAwake';
 import classes from './bench.module.css';
 import { Oven } from './Oven';
@@ -139,15 +138,11 @@ function Weigh({ formula, order, state, lookup, stepG, tell }: WeighProps) {
     const line = lines.get(lineId);
     const other = state.swapped.get(lineId);
     if (other) return ingredientName(other, true);
-    return line
-      ? line.item.kind === 'unknown'
-        ? line.item.text
-        : ingredientName(idOf(line.item) ?? '', true)
-      : '';
+    return line ? lineName(line, true) : '';
   };
   // The last thing that was put in and is off comes before the next.
-  const live = counted(state.events);
-  const lastPut = [...live].reverse().find((e) => e.kind === 'weighed');
+  const { live } = state;
+  const lastPut = live.findLast((e) => e.kind === 'weighed');
   const lastId = lastPut?.kind === 'weighed' ? lastPut.weighing : null;
   const settled =
     lastPut && live.slice(live.indexOf(lastPut) + 1).some((e) => e.kind === 'note' || e.kind === 'scaled');
@@ -160,7 +155,7 @@ function Weigh({ formula, order, state, lookup, stepG, tell }: WeighProps) {
   const now = off ?? state.next;
   const shown = shownBy(readings, readings.at(-1)?.at ?? 0, stepG);
   const onScale = 'g' in shown ? shown.g : null;
-  const since = onScale === null ? null : sinceTare(onScale, { zeroG: tare ?? 0 });
+  const since = onScale === null ? null : onScale - (tare ?? 0);
   const lifted = since !== null && isLifted(since, 200);
   const onReading = useCallback((r: Reading) => setReadings((all) => kept(all, r)), []);
   const wanted = state.next ? wantedG(order, state, state.next) : 0;
@@ -172,21 +167,17 @@ function Weigh({ formula, order, state, lookup, stepG, tell }: WeighProps) {
     setTare(onScale);
   }, [state.next, off, g, wanted, onScale, tell]);
   const back = useCallback(() => {
-    const done = counted(state.events).at(-1);
+    const done = live.at(-1);
     if (done) tell({ kind: 'undone', event: done.id });
     setTyped(null);
-  }, [state.events, tell]);
+  }, [live, tell]);
   // Both hands are busy: space, the arrows or a pedal that sends them go on and back.
   useEffect(() => {
     const press = (e: KeyboardEvent) => {
       const at = e.target as HTMLElement;
-      if (
-        at.closest('input, button, a, [role=slider], select, textarea') &&
-        e.key !== 'ArrowLeft' &&
-        e.key !== 'ArrowRight'
-      )
+      const arrow = e.key === 'ArrowLeft' || e.key === 'ArrowRight';
+      if (at.closest(arrow ? 'input, [role=slider]' : 'input, [role=slider], button, a, select, textarea'))
         return;
-      if (at.closest('input, [role=slider]')) return;
       if (e.key === ' ' || e.key === 'ArrowRight' || e.key === 'Enter') {
         e.preventDefault();
         take();
@@ -282,7 +273,7 @@ function Weigh({ formula, order, state, lookup, stepG, tell }: WeighProps) {
               <p>Mix and shape by the card, then say below when it goes into the oven.</p>
             </section>
           )}
-          <Oven formula={formula} lookup={lookup} events={state.events} tell={tell} />
+          <Oven formula={formula} lookup={lookup} events={live} tell={tell} />
         </>
       )}
       <div className={classes.act}>
@@ -359,7 +350,7 @@ function Off({
 }) {
   const inIt = state.put.get(w.id) ?? 0;
   const wanted = wantedG(order, state, w);
-  const part = order.bowls.find((b) => b.id === w.bowl)!.partId;
+  const part = partIdOf(order, w);
   const by = grams(Math.abs(inIt - wanted));
   const much = inIt > wanted ? 'too much' : 'too little';
   const choose = (r: Repair) => {

@@ -2,6 +2,7 @@ import { Button, Checkbox, NumberInput, Switch } from '@mantine/core';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { coolingOf, donenessOfBake, setupOf } from '../../../core/bake';
 import {
+  middleAt,
   modelOf,
   ovenSoFar,
   ProbeStandIn,
@@ -219,11 +220,8 @@ function Probe({
   const sent = useRef(0);
   useEffect(() => {
     if (!trying || !model) return;
-    probe.current ??= new ProbeStandIn((min) => {
-      const at = min / 1.15;
-      const i = model.curve.findIndex((p) => p.min >= at);
-      return i < 0 ? model.curve.at(-1)!.c : model.curve[i]!.c;
-    });
+    const endMin = model.curve.at(-1)!.min;
+    probe.current ??= new ProbeStandIn((min) => middleAt(model.curve, Math.min(min / 1.15, endMin)));
     // A reading in half a minute is enough: more would only fill the store.
     if (nowMs - sent.current < 30_000) return;
     sent.current = nowMs;
