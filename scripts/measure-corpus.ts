@@ -53,6 +53,11 @@ const ENTRIES = JSON.parse(
   readFileSync(new URL('../core/testing/data/corpus.json', import.meta.url), 'utf8'),
 ) as Entry[];
 
+/** How a thing goes in, of the lines whose method or row says it: all words that are right. Written down before it was measured. */
+const HOWS = JSON.parse(
+  readFileSync(new URL('../core/testing/data/corpus-how.json', import.meta.url), 'utf8'),
+) as Record<string, Record<string, string[]>>;
+
 const plain = (s: string): string => s.replace(/\s+/g, ' ').trim().toLowerCase();
 const within = (x: number | undefined, [lo, hi]: Span): boolean =>
   x !== undefined && x >= lo - 1e-9 && x <= hi + 1e-9;
@@ -76,7 +81,11 @@ const tell = (sums: Sums, what: string, right: boolean): void => {
 const lineFor = (lines: readonly Line[], key: string): Line[] =>
   lines.filter((l) => plain(l.amount.written).includes(plain(key)));
 
-function scoreList({ expect }: Entry, formula: ReturnType<typeof readFormula>['formula'], sums: Sums): void {
+function scoreList(
+  { title, expect }: Entry,
+  formula: ReturnType<typeof readFormula>['formula'],
+  sums: Sums,
+): void {
   const lines = formula.parts.flatMap((p) => p.lines);
   tell(sums, 'parts', formula.parts.length === expect.parts.length);
   expect.parts.forEach((p, i) =>
@@ -111,6 +120,15 @@ function scoreList({ expect }: Entry, formula: ReturnType<typeof readFormula>['f
                 isBeside(l.role) || formula.parts.some((p) => p.classId === 'wash' && p.lines.includes(l)),
             )),
     );
+  }
+  for (const [key, hows] of Object.entries(HOWS[title] ?? {})) {
+    const found = lineFor(lines, key);
+    const right = found.some((l) => hows.includes(l.how ?? ''));
+    if (!right)
+      missed.push(
+        `${title}: ${key} is ${found.map((l) => l.how ?? 'open').join(', ') || 'not there'}, not ${hows.join(' or ')}`,
+      );
+    tell(sums, 'how it goes in', right);
   }
   const c = formula.bake?.ovenC;
   const byFan = formula.bake?.fan === true && heatIs(c, expect.ovenFanC);
@@ -186,6 +204,7 @@ function scoreMethod(
   }
 }
 
+const missed: string[] = [];
 const looked: Sums = new Map();
 const aside: Sums = new Map();
 ENTRIES.forEach((entry, i) => {
@@ -205,3 +224,5 @@ console.log(
 );
 for (const what of [...looked.keys()])
   console.log(`  ${what}: ${percent(looked.get(what))}; aside ${percent(aside.get(what))}`);
+console.log('  how it goes in, missed:');
+for (const m of missed) console.log(`    ${m}`);

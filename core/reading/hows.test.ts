@@ -43,6 +43,47 @@ describe('how a thing goes in', () => {
     expect(hows(crust, '', 'Shortcrust')).toMatchObject({ butter: undefined, egg: undefined });
   });
 
+  it('told by few words: "a little at a time", whipped, cut small by a machine, poured over, browned first', () => {
+    expect(
+      hows(CAKE, 'Beat butter and sugar until pale.\nAdd eggs a little at a time.\nFold in the rest.'),
+    ).toMatchObject({ egg: 'creamed' });
+    expect(
+      hows(CAKE, 'Brown the butter in a pot.\nChill until soft.\nCream with the sugar.\nAdd the rest.'),
+    ).toMatchObject({ butter: 'creamed', sugar: 'creamed' });
+    const meringue = '120 g egg whites\n200 g caster sugar\n200 g whipping cream\n5 g cornflour';
+    expect(
+      hows(
+        meringue,
+        'Whisk whites stiff, then add the sugar by the spoon.\nFold in cornflour and bake.\nWhip cream and pile on.',
+        'Pavlova',
+      ),
+    ).toMatchObject({ sugar: 'whipped', cream: 'whipped', corn_starch: 'mixed' });
+    expect(
+      hows(
+        '150 g rice flour\n90 g cold butter\n1 egg',
+        'Blitz flour and butter to crumbs, add the egg and pulse.',
+        'Shortcrust',
+      ),
+    ).toMatchObject({ butter: 'rubbed' });
+    expect(
+      hows(
+        '250 ml double cream\n250 g dark chocolate',
+        'Heat the cream until steaming, pour over the chopped chocolate and stir.',
+        'Ganache',
+      ),
+    ).toMatchObject({ dark_chocolate: 'melted' });
+  });
+
+  it('of two lines on one row, each by its own words', () => {
+    const { formula } = readFormula({
+      title: 'Rolls',
+      text: '300 g bread flour mix\n200 ml milk\n60 g vegan butter, soft, plus 20 g melted for the tops',
+      method: 'Mix the flour with the milk and the soft butter.\nBake 20 min.\nBrush with the melted butter.',
+    });
+    const hows = formula.parts.flatMap((p) => p.lines).filter((l) => /vegan/.test(l.amount.written));
+    expect(hows.map((l) => l.how)).toEqual(['mixed', 'melted']);
+  });
+
   it('air only where it was beaten in; binding whatever was done', () => {
     const egg = ingredientById('egg')!;
     const lift = (how?: 'whipped' | 'mixed' | 'cooked') => liftStrength(egg, undefined, 'batter', how).value;
