@@ -4,7 +4,7 @@ import { DEMO_FORMULAS } from '../../demo/data/formulas';
 import { massOf, type Formula } from '../formula';
 import { lookupReference } from '../ingredients';
 import { readFormula } from '../reading';
-import { adapt, spokenOf, takesOf } from '../rebalance';
+import { adapt, linesSpokenOf, takesOf } from '../rebalance';
 import { benchOrder, toleranceOf, type BenchOrder } from './order';
 import { asItIs, lateUntil, repairsOf } from './repair';
 import { bowlsOf, counted, replay, wantedG, type BenchEvent } from './run';
@@ -13,7 +13,7 @@ const ordered = (formula: Formula, written = formula, scaleStepG = 1): BenchOrde
   benchOrder({
     formula,
     takes: takesOf(written, formula, lookupReference),
-    spoken: spokenOf(written, formula, lookupReference),
+    spoken: linesSpokenOf(written, formula, lookupReference),
     lookup: lookupReference,
     scaleStepG,
   });
@@ -70,6 +70,22 @@ describe('the order at the bench', () => {
         : [];
     });
   };
+  it('"in another bowl" is another; "the flour" is what was written so; what goes on top stands apart', () => {
+    const { formula } = readFormula({
+      title: 'Tea loaf',
+      text: 'Loaf\n180 g gf plain flour blend\n60 g ground almonds\n2 g salt\n3 eggs\n140 g sugar\n110 g sunflower oil\nCrumb\n50 g gf oat flour\n30 g cold butter\nTo finish\n20 g icing sugar',
+      method:
+        'Rub the butter into the oat flour.\nWhisk flour, almonds and salt.\nIn another bowl beat the eggs with the sugar until thick, then trickle in the oil.\nFold the dry into the eggs.\nScrape into the tin, scatter over the crumb and bake 55 min.\nDust with icing sugar.',
+    });
+    expect(named(formula)).toMatchObject([
+      { bowl: 'b1', ids: ['butter', 'oat_flour'] },
+      { bowl: 'b2', from: [], ids: ['salt', 'gf_blend', 'almond_flour'] },
+      { bowl: 'b3', from: [], ids: ['egg', 'sugar', 'sunflower_oil'] },
+      {},
+    ]);
+    const { bowls } = ordered(formula);
+    expect(bowls[3]).toMatchObject({ from: ['b2', 'b3'] });
+  });
   it('a gel stands in a bowl of its own until what speaks of it takes it up; "together" brings in nothing that stands there', () => {
     const muffins = readFormula(DEMO_FORMULAS.find((d) => /muffins/i.test(d.title))!).formula;
     const { formula } = adapt(

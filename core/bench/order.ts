@@ -17,8 +17,8 @@ export type Weighing = {
   /** Water of a dough of which some is kept back: poured to the mark, then by feel. */
   keepBackG: number;
 };
-/** What a step does with bowls: begins one, or brings others into it. */
-export type Bowl = { id: string; partId: string; from: string[] };
+/** What a step does with bowls: begins one, or brings others into it. `onto`: goes onto what is made, at the tin or the board. */
+export type Bowl = { id: string; partId: string; from: string[]; onto?: true };
 /** A version as it is weighed: everything in the order of the method, with the bowls it goes into. */
 export type BenchOrder = { weighings: Weighing[]; bowls: Bowl[] };
 
@@ -47,7 +47,8 @@ const ONTO: readonly Action['kind'][] = ['prepare', 'fill', 'wash', 'shape', 'pr
 /** Acts that bring bowls together, where they take nothing themselves. */
 const JOINS: readonly Action['kind'][] = ['mix', 'fold', 'whisk', 'knead'];
 /** Words for all that stands there. */
-const ALL_OF_IT = /\b(?:add and|wet|dry|everything|all (?:the|of)|both|batter|dough|mixtures?|bowls?)\b/i;
+const ALL_OF_IT =
+  /\b(?:add and|wet|dry|everything|all (?:the|of)|both|batter|dough|mixtures?|(?<!\b(?:an?|another|separate|second|other|clean|large|big|small|mixing|mixer|own) )bowls?)\b/i;
 const SMALL_G = 15;
 
 type Asked = {
@@ -119,7 +120,7 @@ export function benchOrder({ formula, takes, spoken, lookup, scaleStepG, keepBac
   const aside = new Set<Bowl>();
   const holds = new Map<Bowl, Set<string>>();
   const begin = (partId: string, from: Bowl[] = []): Bowl => {
-    const bowl = { id: `b${bowls.length + 1}`, partId, from: from.map((b) => b.id) };
+    const bowl: Bowl = { id: `b${bowls.length + 1}`, partId, from: from.map((b) => b.id) };
     bowls.push(bowl);
     holds.set(bowl, new Set(from.flatMap((b) => [...holds.get(b)!])));
     standing = standing.filter((b) => !from.includes(b));
@@ -190,6 +191,7 @@ export function benchOrder({ formula, takes, spoken, lookup, scaleStepG, keepBac
       const goes = goesOn(step, mine.length);
       if (goes.onto) {
         const bowl = begin(partId);
+        bowl.onto = true;
         for (const s of mine) put(s.line, step.id, bowl, s.massG);
         continue;
       }

@@ -6,6 +6,8 @@ import type { Action } from '../method';
 /** What is beaten until it holds air. */
 const TO_A_FOAM =
   /\b(?:froth|foam|stiff|peaks?|pale|ribbon|fluffy|airy|tripled?|doubled? in|mousse|thick and|light and)/i;
+/** "Until thick", of eggs alone. */
+const THICK = /\bthick(?:ened|ens)?\b/i;
 /** What is whipped as it is: cream, whites, whole eggs. */
 const WHIPPED = /\bwhip\b/i;
 const WHIPS = ['cream', 'plant_cream', ...EGG_GROUPS];
@@ -60,6 +62,7 @@ function howIn(act: Action, group: string, before: Before): How | null {
       return 'mixed';
     case 'whisk':
       if (TO_A_FOAM.test(`${t} ${act.until ?? ''}`)) return 'whipped';
+      if (EGG_GROUPS.includes(group) && THICK.test(`${t} ${act.until ?? ''}`)) return 'whipped';
       if (WHIPPED.test(t) && WHIPS.includes(group)) return 'whipped';
       return creamed && EGG_GROUPS.includes(group) ? 'creamed' : 'mixed';
     case 'fold':

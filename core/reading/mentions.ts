@@ -18,6 +18,8 @@ type Called = {
   ingredient: Ingredient | null;
   /** 2 where a name ends so, 1 where it is within. */
   phrases: Map<string, 1 | 2>;
+  /** The words of the row itself: "ground almonds" are also almond flour, but nobody who wrote so calls them flour. */
+  written: ReadonlySet<string>;
 };
 
 /** Phrases of an ingredient's own names: the same whatever line it stands in. */
@@ -82,6 +84,7 @@ export class Lines {
           line,
           part: p.id,
           ingredient,
+          written: new Set(wordsOf(nameIn(line.amount.written)).map((w) => w.text)),
           phrases: phrasesOf(line, ingredient, rows.get(line.amount.written) === 1 || ingredient === null),
         };
       }),
@@ -206,7 +209,12 @@ export function mentionsIn(
       if (phrase === null) continue;
       const group = n === 1 ? COLLECTIVE[phrase] : undefined;
       const within = lines.calledBy(phrase);
-      const ending = within.filter((c) => c.phrases.get(phrase) === 2 && !lines.isGone(c));
+      // "The flours" are all of them; "the flour" is the one that was written so.
+      const one = group !== undefined && !/s$/i.test(clause.slice(words[i]!.at, words[i]!.end));
+      const bySome = one && within.some((c) => c.written.has(phrase));
+      const ending = within.filter(
+        (c) => c.phrases.get(phrase) === 2 && !lines.isGone(c) && (!bySome || c.written.has(phrase)),
+      );
       const named = ending.length > 0 ? ending : within;
       const grouped = group ? lines.called.filter((c) => c.ingredient && group.is(c.ingredient)) : [];
       if (named.length === 0 && grouped.length === 0) continue;
@@ -218,9 +226,14 @@ export function mentionsIn(
       )
         break;
       taken = n;
-      // What is named and used up means what was made of it, and nothing else of its kind.
+      // What is named and used up means what was made of it, and nothing else of its kind; unless the work is at another part.
       const place = { from: words[i]!.at, to: words[i + n - 1]!.end };
-      if (named.length > 0 && named.every(lines.isGone)) {
+      const others = grouped.some((c) => c.part === partId && !lines.isGone(c));
+      if (
+        named.length > 0 &&
+        named.every(lines.isGone) &&
+        !(others && named.every((c) => c.part !== partId))
+      ) {
         names.push({ ...place, lineIds: nearest(named, partId).map((c) => c.line.id) });
         break;
       }
@@ -288,8 +301,11 @@ export function groupIn(clause: string, lines: Lines, partId: string | undefined
   for (const [pattern, which] of GROUPS) {
     if (!pattern.test(clause)) continue;
     const left = lines.called.filter((c) => !isBeside(c.line.role) && !lines.isGone(c));
-    // Where nothing of the part at work is left, the next is meant.
-    const here = nearest(left, partId);
+    // Where nothing of the part at work is left, the next is meant: one that was not begun, where dry or wet things are called for.
+    const begun = new Set(
+      which === 'dry' || which === 'wet' ? lines.called.filter(lines.isGone).map((c) => c.part) : [],
+    );
+    const here = nearest(left, partId).filter((c) => c.part === partId || !begun.has(c.part));
     for (const c of here.filter((x) => x.part === here[0]!.part))
       if (
         which === 'dry'

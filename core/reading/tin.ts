@@ -50,8 +50,10 @@ const NAMED = new RegExp(
 const nameOf = (around: string): string =>
   // A time or a heat before it is none of its sizes.
   (NAMED.exec(around.replace(/\d+\s*(?:°\s*[CF]?|(?:min|minutes|h|hours)\b)/gi, ' '))?.[0] ?? around)
-    // What goes in is said before it: "12 balls of 70 g into a greased 9x13 pan".
-    .split(/\b(?:into|onto|in)\s+(?:(?:an?|the|your)\s+)?/i)
+    // What goes in, or what is done, is said before it: "12 balls of 70 g into a greased 9x13 pan", "line a loaf tin".
+    .split(
+      /\b(?:into|onto|in)\s+(?:(?:an?|the|your)\s+)?|\b(?:line|grease|butter|oil|flour|prepare)\s+(?:an?|the|your)\s+/i,
+    )
     .at(-1)!
     .trim()
     .slice(0, 80);

@@ -7,7 +7,7 @@ export { cameIn, groupOfConflict } from './conflict-id';
 export { costOf } from './price';
 export * from './scale';
 export * from './style';
-export { madeOf, spokenOf, takesOf, type Take } from './takes';
+export { madeOf, linesSpokenOf, takesOf, type Take } from './takes';
 export { newWarnings, warningsOf } from './warnings';
 export * from './types';
 export { between, weighedOf } from './why';

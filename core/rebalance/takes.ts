@@ -51,7 +51,7 @@ const nowOf = (written: Formula, baked: Formula, lookup: Lookup): Map<string, Li
  * The lines that each step speaks of, whether it takes them or they went in before, by the step's id: in place of what left,
  * what came for it.
  */
-export function spokenOf(written: Formula, baked: Formula, lookup: Lookup): Map<string, Set<string>> {
+export function linesSpokenOf(written: Formula, baked: Formula, lookup: Lookup): Map<string, Set<string>> {
   const now = nowOf(written, baked, lookup);
   return new Map(
     linkMethod(written, lookup).method.map((s) => {

@@ -5,13 +5,13 @@ import type { AvoidId } from '../ingredients';
  * The oracle for "contains nothing excluded": whatever is not listed under an avoidance does not contain it.
  */
 const GLUTEN_GRAINS = [
-  'wheat_flour', 'spelt_flour', 'semolina', 'vital_gluten', 'breadcrumbs', 'soy_sauce', 'wheat_starter', 'rolled_oats',
+  'wheat_flour', 'spelt_flour', 'semolina', 'vital_gluten', 'breadcrumbs', 'soy_sauce', 'wheat_starter', 'rolled_oats', 'plain_oat_flour',
   'oat_bran', 'rye_flour', 'barley_flour', 'malt_vinegar', 'malt_syrup', 'beer', 'porridge', 'malt_powder'];
 const RICE = [
   'white_rice_flour', 'brown_rice_flour', 'sweet_rice_flour', 'rice_starch', 'rice_bran', 'white_rice', 'brown_rice',
   'cooked_rice', 'puffed_rice', 'soaked_rice', 'rice_drink', 'rice_syrup', 'rice_vinegar', 'rice_protein', 'crisped_rice'];
 const CORN = ['corn_starch', 'maize_flour', 'maize_meal', 'masa_harina', 'corn_oil', 'custard_powder', 'sweetcorn', 'gf_cornflakes'];
-const OATS = ['oat_flour', 'rolled_oats', 'certified_oats', 'oat_bran', 'oat_drink', 'oat_yogurt', 'oat_cream', 'porridge'];
+const OATS = ['oat_flour', 'rolled_oats', 'plain_oat_flour', 'certified_oats', 'oat_bran', 'oat_drink', 'oat_yogurt', 'oat_cream', 'porridge'];
 const EGGS = ['egg', 'egg_white', 'egg_yolk', 'egg_powder', 'egg_white_powder', 'duck_egg', 'mayonnaise', 'lemon_curd'];
 const MILKS = [
   'milk', 'milk_powder', 'buttermilk', 'yogurt', 'cream', 'butter', 'ghee', 'skimmed_milk', 'lactose_free_milk',
@@ -90,7 +90,7 @@ export const CONTAINS: Record<AvoidId, readonly string[]> = {
   refined_sugar: [
     'sugar', 'brown_sugar', 'icing_sugar', 'dark_chocolate', 'malt_syrup', 'condensed_milk', 'marzipan', 'praline_paste',
     'demerara_sugar', 'vanilla_sugar', 'dextrose', 'fructose', 'golden_syrup', 'glucose_syrup', 'invert_syrup', 'jam',
-    'milk_chocolate', 'white_chocolate', 'vegan_chocolate', 'sprinkles', 'dried_cranberries', 'crisped_rice', 'gf_cornflakes', 'gf_biscuits', 'glace_cherries', 'pearl_sugar', 'marshmallows', 'caramel_sauce', 'coconut_condensed', 'lemon_curd', 'custard', 'chocolate_spread', 'lemonade'],
+    'milk_chocolate', 'white_chocolate', 'vegan_chocolate', 'sprinkles', 'dried_cranberries', 'crisped_rice', 'gf_cornflakes', 'gf_biscuits', 'glace_cherries', 'candied_ginger', 'pearl_sugar', 'marshmallows', 'caramel_sauce', 'coconut_condensed', 'lemon_curd', 'custard', 'chocolate_spread', 'lemonade'],
   wheat_starch: ['wheat_starch_gf'],
   inulin: ['chicory_syrup', 'inulin', 'garlic', 'onion', 'leek', 'jerusalem_artichoke'],
   pine_nut: ['pine_nuts'],
@@ -111,7 +111,7 @@ export const PROCESSED: readonly string[] = [
   'stevia_blend', 'jam', 'milk_chocolate', 'white_chocolate', 'vegan_chocolate', 'sprinkles', 'powder_phosphate_free',
   'rice_starter', 'soy_sauce', 'tamari', 'mustard', 'mixed_spice', 'almond_extract', 'lemon_extract', 'flower_water',
   'vanilla_paste', 'gf_beer', 'custard_powder', 'vegetable_stock', 'dried_cranberries', 'dried_fruit',
-  'sun_dried_tomatoes', 'olives', 'potato_flakes', 'oat_fibre', 'rice_protein', 'soy_protein', 'potato_protein', 'crisped_rice', 'gf_cornflakes', 'gf_biscuits', 'tempeh', 'miso', 'glace_cherries', 'sauerkraut', 'capers', 'spice_blend', 'everything_seasoning', 'sunflower_lecithin', 'malt_powder', 'marshmallows', 'caramel_sauce', 'coconut_condensed', 'lemon_curd', 'chocolate_spread', 'vegan_mayonnaise', 'plant_milk', 'plant_yogurt', 'custard', 'liquid_vegan_egg', 'almond_cream', 'vegan_whipping_cream', 'vegan_sour_cream', 'oat_powder_drink', 'bacon', 'worcestershire', 'pesto', 'liqueur', 'lemonade'];
+  'sun_dried_tomatoes', 'olives', 'potato_flakes', 'oat_fibre', 'rice_protein', 'soy_protein', 'potato_protein', 'crisped_rice', 'gf_cornflakes', 'gf_biscuits', 'tempeh', 'miso', 'glace_cherries', 'candied_ginger', 'sauerkraut', 'capers', 'spice_blend', 'everything_seasoning', 'sunflower_lecithin', 'malt_powder', 'marshmallows', 'caramel_sauce', 'coconut_condensed', 'lemon_curd', 'chocolate_spread', 'vegan_mayonnaise', 'plant_milk', 'plant_yogurt', 'custard', 'liquid_vegan_egg', 'almond_cream', 'vegan_whipping_cream', 'vegan_sour_cream', 'oat_powder_drink', 'bacon', 'worcestershire', 'pesto', 'liqueur', 'lemonade'];
 
 /** True when the oracle knows the ingredient to contain the thing. */
 export const holds = (ingredientId: string, avoid: AvoidId): boolean => CONTAINS[avoid].includes(ingredientId);

@@ -20,7 +20,7 @@ import {
 } from '../../../core/bench';
 import type { Formula } from '../../../core/formula';
 import type { Lookup } from '../../../core/ingredients';
-import { cameIn, holdBackOf, sized, spokenOf, takesOf } from '../../../core/rebalance';
+import { cameIn, holdBackOf, sized, linesSpokenOf, takesOf } from '../../../core/rebalance';
 import { eighthsOfTsp } from '../../../core/units';
 import { problemIn, useVersionQuery } from '../../api/api';
 import { useKitchen } from '../../api/useKitchen';
@@ -67,7 +67,7 @@ export function BenchPage() {
     const order = benchOrder({
       formula,
       takes: takesOf(written, formula, lookup),
-      spoken: spokenOf(written, formula, lookup),
+      spoken: linesSpokenOf(written, formula, lookup),
       lookup,
       scaleStepG: run.scaleStepG,
       keepBack: back.lineId ? { lineId: back.lineId, massG: back.massG } : null,

@@ -12,6 +12,7 @@ import { fixed, grams } from '../../words/format';
 import { ingredientName, lineName } from '../../words/things';
 import { workingCopy } from '../../working/workingSlice';
 import { ActForm } from './ActForm';
+import { BowlMap } from './BowlMap';
 import classes from './read.module.css';
 
 const SHARE_WORDS = { some: 'some', most: 'most', rest: 'the rest' } as const;
@@ -138,7 +139,6 @@ export function MethodRead({ formula, pantry }: { formula: Formula; pantry: Pant
     [formula],
   );
   if (formula.method.length === 0) return null;
-  const acts = linked.method.flatMap((s) => s.actions ?? []);
   return (
     <section className={`sheet ${classes.settle}`} aria-label="The method, as read">
       <h2>Method</h2>
@@ -165,21 +165,7 @@ export function MethodRead({ formula, pantry }: { formula: Formula; pantry: Pant
       </ol>
       <details className={classes.bowls}>
         <summary>What goes into what</summary>
-        {formula.parts.map((p) => (
-          <p key={p.id}>
-            <b>{p.name || 'All of it'}</b>{' '}
-            {acts
-              .filter((a) => a.partId === p.id && a.kind !== 'other')
-              .map((a) => {
-                const takes = (a.uses ?? []).flatMap((u) => {
-                  const l = lines.get(u.lineId);
-                  return l ? [lineName(l, true)] : [];
-                });
-                return `${ACTION_WORDS[a.kind]}${takes.length > 0 ? ` (${takes.join(', ')})` : ''}`;
-              })
-              .join(' → ')}
-          </p>
-        ))}
+        <BowlMap formula={linked} pantry={pantry} />
       </details>
     </section>
   );
