@@ -20,6 +20,12 @@ const DEEDS = {
     lineId: id().required(),
     g: mass(),
     feel: number().integer().min(0).max(10).required(),
+    enough: boolean(),
+  }),
+  changed: obj({
+    kind: kind('changed'),
+    lineId: id().required(),
+    g: finite().min(-100_000).max(100_000).required(),
   }),
   stepDone: obj({ kind: kind('stepDone'), stepId: id().required() }),
   undone: obj({ kind: kind('undone'), event: id().required() }),

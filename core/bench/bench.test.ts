@@ -7,6 +7,9 @@ import { readFormula } from '../reading';
 import { adapt, linesSpokenOf, takesOf } from '../rebalance';
 import { benchOrder, toleranceOf, type BenchOrder } from './order';
 import { asItIs, lateUntil, repairsOf } from './repair';
+import { byFeelNow, feelsAbout } from './feel';
+import { recordOf, thirstOf } from './record';
+import { standInsFor, swapOf } from './swap';
 import { bowlsOf, counted, replay, wantedG, type BenchEvent } from './run';
 
 const ordered = (formula: Formula, written = formula, scaleStepG = 1): BenchOrder =>
@@ -262,5 +265,85 @@ describe('a slip and what can be done', () => {
   it('a forgotten thing goes in until what it is in is shaped or baked', () => {
     const stepOf = (id: string | null) => MUFFINS.method.find((s) => s.id === id)?.text ?? '';
     expect(stepOf(lateUntil(MUFFINS, line('salt')))).toContain('Fold in the walnuts');
+  });
+});
+
+describe('water by feel', () => {
+  const order = benchOrder({
+    formula: MUFFINS,
+    takes: takesOf(MUFFINS, MUFFINS, lookupReference),
+    spoken: linesSpokenOf(MUFFINS, MUFFINS, lookupReference),
+    lookup: lookupReference,
+    scaleStepG: 1,
+    keepBack: { lineId: line('milk'), massG: 20 },
+  });
+  const all = order.weighings.map((w, i) =>
+    event(i, { kind: 'weighed', weighing: w.id, g: w.targetG - w.keepBackG }),
+  );
+  const feel = (n: number, g: number, enough?: true): BenchEvent =>
+    event(100 + n, { kind: 'byFeel', lineId: line('milk'), g, feel: 3, ...(enough ? { enough } : {}) });
+  const now = (events: BenchEvent[]) => byFeelNow(MUFFINS, order, replay(order, events), lookupReference);
+
+  it('is asked for once all of its part is in, and no longer when it is enough', () => {
+    const milk = order.weighings.findIndex((w) => w.lineId === line('milk'));
+    expect(now(all.slice(0, milk + 1))).toBeNull();
+    expect(now(all)).toMatchObject({ keptG: 20, putG: 0, withG: 160 });
+    expect(now([...all, feel(1, 5), feel(2, 5)])).toMatchObject({ putG: 10 });
+    expect(now([...all, feel(1, 5), feel(2, 0, true)])).toBeNull();
+    expect(feelsAbout('tacky')).toEqual(['sticky', 'tacky', 'rolls', 'cracks']);
+    expect(feelsAbout('pours')).toEqual(['pours', 'runs', 'drops', 'frosting']);
+  });
+  it('is told in the record, with how thirsty the dough was', () => {
+    const state = replay(order, [...all, feel(1, 15), feel(2, 15), feel(3, 0, true)]);
+    const record = recordOf(MUFFINS, order, state);
+    expect(record.feel).toMatchObject({ keptG: 20, putG: 30 });
+    expect(record.lines.find((l) => l.lineId === line('milk'))).toMatchObject({
+      plannedG: 180,
+      wentG: 190,
+      off: false,
+    });
+    expect(thirstOf(record, 180, true)).toBeCloseTo(10 / 180, 9);
+    expect(thirstOf(record, 180, false)).toBeNull();
+    expect(thirstOf(record, 1800, true)).toBeNull();
+  });
+});
+
+describe('another thing in its place', () => {
+  const order = ordered(MUFFINS);
+  const thing = (id: string) => lookupReference({ kind: 'ref', id })!;
+  it('says how wet it gets and the water that keeps it as it was, and then keeps it', () => {
+    const state = replay(order, []);
+    const flour = line('tapioca_starch');
+    const swap = swapOf(MUFFINS, order, state, flour, thing('coconut_flour'), lookupReference);
+    expect(swap.effect.wetness.now!).toBeLessThan(swap.effect.wetness.was!);
+    expect(swap.water).toMatchObject({ lineId: line('milk') });
+    expect(swap.water!.g).toBeGreaterThan(50);
+    const after = replay(order, [
+      event(1, { kind: 'swapped', lineId: flour, ingredientId: 'coconut_flour' }),
+      event(2, { kind: 'changed', lineId: line('milk'), g: swap.water!.g }),
+    ]);
+    const milk = order.weighings.find((w) => w.lineId === line('milk'))!;
+    expect(wantedG(order, after, milk)).toBeCloseTo(180 + swap.water!.g, 9);
+    const again = swapOf(MUFFINS, order, after, flour, thing('coconut_flour'), lookupReference);
+    expect(again.water).toBeNull();
+  });
+  it('says what it is for what must go: what is known, and what is not', () => {
+    const formula: Formula = { ...MUFFINS, avoids: ['milk', 'gluten'] };
+    const state = replay(order, []);
+    const of = (id: string) =>
+      swapOf(formula, order, state, line('sugar'), thing(id), lookupReference).verdict;
+    expect(of('milk_powder').finding).toBe('contains');
+    expect(of('gf_blend').finding).not.toBe('no_conflict_found');
+  });
+  it('offers others of its group that break nothing, the likest first', () => {
+    const formula: Formula = { ...MUFFINS, avoids: ['gluten', 'wheat', 'corn'] };
+    const all = ['wheat_flour', 'maize_flour', 'teff_flour', 'buckwheat_flour', 'coconut_flour', 'sugar'].map(
+      thing,
+    );
+    const ids = standInsFor(formula, thing('sorghum_flour'), all).map((i) => i.id);
+    expect(ids).toEqual(expect.arrayContaining(['teff_flour', 'buckwheat_flour']));
+    expect(ids).not.toContain('wheat_flour');
+    expect(ids).not.toContain('maize_flour');
+    expect(ids.indexOf('teff_flour')).toBeLessThan(ids.indexOf('coconut_flour'));
   });
 });

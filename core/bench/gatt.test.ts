@@ -1,6 +1,17 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { BadPacket, floatOf, readTemperature, readWeight, temperaturePacket, weightPacket } from './gatt';
+import {
+  BadPacket,
+  CHARACTERISTIC_IDS,
+  fineWeightPacket,
+  floatOf,
+  measured,
+  readFineWeight,
+  readTemperature,
+  readWeight,
+  temperaturePacket,
+  weightPacket,
+} from './gatt';
 
 const view = (...bytes: number[]): DataView => new DataView(new Uint8Array(bytes).buffer);
 const of = (bytes: Uint8Array): DataView => new DataView(bytes.buffer);
@@ -9,7 +20,13 @@ const of = (bytes: Uint8Array): DataView => new DataView(bytes.buffer);
 describe('Weight Measurement (0x2A9D)', () => {
   it('SI counts five grams, least octet first', () => {
     // 70.0 kg is 14 000 of 5 g: 0x36B0.
-    expect(readWeight(view(0x00, 0xb0, 0x36))).toEqual({ kind: 'mass', value: 70_000, unit: 'kg', at: null });
+    expect(readWeight(view(0x00, 0xb0, 0x36))).toEqual({
+      kind: 'mass',
+      value: 70_000,
+      unit: 'kg',
+      step: 5,
+      at: null,
+    });
     expect(readWeight(view(0x00, 0x14, 0x00)).value).toBe(100);
   });
   it('imperial counts hundredths of a pound of 453.59237 g', () => {
@@ -36,6 +53,7 @@ describe('Temperature Measurement (0x2A1C), 32-bit FLOAT of 11073-20601', () => 
       kind: 'temperature',
       value: 36.4,
       unit: 'C',
+      step: 0.1,
       at: null,
     });
     // -18.5: mantissa -185, two's complement FF FF 47.
@@ -109,4 +127,40 @@ describe('packets that are none', () => {
     expect(readWeight(of(weightPacket(null))).value).toBeNull();
     expect(readTemperature(of(temperaturePacket(null))).value).toBeNull();
   });
+});
+
+describe('a fine weight: our own characteristic, with the number of 11073-20601', () => {
+  it('grams and ounces, each with the finest it can say', () => {
+    // 182.5 g is 1825 with exponent -1: 0x0721.
+    expect(readFineWeight(view(0x00, 0x21, 0x07, 0x00, 0xff))).toEqual({
+      kind: 'mass',
+      value: 182.5,
+      unit: 'kg',
+      step: 0.1,
+      at: null,
+    });
+    // 6.44 oz: 644 with exponent -2; an ounce is 28.349523125 g.
+    const oz = readFineWeight(view(0x01, 0x84, 0x02, 0x00, 0xfe));
+    expect(oz.value).toBeCloseTo(182.5709, 4);
+    expect(oz.step).toBeCloseTo(0.2835, 4);
+  });
+  it('goes there and back within its step, below nothing too', () => {
+    fc.assert(
+      fc.property(fc.double({ min: -5000, max: 20_000, noNaN: true }), fc.boolean(), (g, imperial) => {
+        const read = readFineWeight(of(fineWeightPacket(g, imperial ? 'lb' : 'kg')));
+        expect(Math.abs(read.value! - g)).toBeLessThanOrEqual(read.step / 2 + 1e-6);
+      }),
+    );
+    expect(readFineWeight(of(fineWeightPacket(null))).value).toBeNull();
+  });
+});
+
+it('whatever comes over whatever characteristic is a measurement or none, and stops nothing', () => {
+  fc.assert(
+    fc.property(fc.uint8Array({ maxLength: 24 }), fc.constantFrom(...CHARACTERISTIC_IDS), (bytes, id) => {
+      const read = measured(id, new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength));
+      if (typeof read?.value === 'number') expect(Number.isFinite(read.value)).toBe(true);
+    }),
+    { numRuns: 10_000 },
+  );
 });

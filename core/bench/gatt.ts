@@ -10,6 +10,8 @@ export type Measurement = {
   value: number | null;
   /** The unit that it is set to. */
   unit: 'kg' | 'lb' | 'C' | 'F';
+  /** The finest that its packets can say, g or °C. */
+  step: number;
   /** When it was measured, by the instrument's own clock, if it has one: year to second. */
   at: { year: number; month: number; day: number; hour: number; minute: number; second: number } | null;
 };
@@ -79,8 +81,39 @@ export function readWeight(view: DataView): Measurement {
   if (r.left > 0) throw new BadPacket('flags');
   const imperial = (flags & W.imperial) !== 0;
   const g = imperial ? (raw / 100) * LB_G : raw * SI_G;
-  return { kind: 'mass', value: raw === NO_WEIGHT ? null : g, unit: imperial ? 'lb' : 'kg', at };
+  return {
+    kind: 'mass',
+    value: raw === NO_WEIGHT ? null : g,
+    unit: imperial ? 'lb' : 'kg',
+    step: imperial ? LB_G / 100 : SI_G,
+    at,
+  };
 }
+
+/**
+ * Reads a fine weight: a characteristic of our own for what the Bluetooth one cannot say, since that counts 5 g. One byte of
+ * flags, bit 0 imperial, then the mass as a FLOAT, in g or in ounces. Throws `BadPacket` for what is none.
+ */
+export function readFineWeight(view: DataView): Measurement {
+  const r = new Reader(view);
+  const flags = r.u8();
+  if ((flags & ~W.imperial) !== 0) throw new BadPacket('flags');
+  const bits = r.u32() | 0;
+  const value = floatOf(bits);
+  if (r.left > 0) throw new BadPacket('flags');
+  if (value !== null && !(Math.abs(value) <= MOST_FINE)) throw new BadPacket('value');
+  const imperial = (flags & W.imperial) !== 0;
+  const unitG = imperial ? LB_G / 16 : 1;
+  return {
+    kind: 'mass',
+    value: value === null ? null : value * unitG,
+    unit: imperial ? 'lb' : 'kg',
+    step: unitG * 10 ** Math.min(0, bits >> 24),
+    at: null,
+  };
+}
+/** More lies on no kitchen scale, in its unit. */
+const MOST_FINE = 200_000;
 
 /** Reads a Temperature Measurement; throws `BadPacket` for what is none. */
 export function readTemperature(view: DataView): Measurement {
@@ -97,6 +130,7 @@ export function readTemperature(view: DataView): Measurement {
     kind: 'temperature',
     value: value === null ? null : f ? ((value - 32) * 5) / 9 : value,
     unit: f ? 'F' : 'C',
+    step: f ? 5 / 90 : 0.1,
     at,
   };
 }
@@ -123,3 +157,35 @@ export const temperaturePacket = (c: number | null, unit: 'C' | 'F' = 'C'): Uint
     const mantissa = shown === null ? NO_FLOAT[0]! : Math.round(10 * shown) & 0x00ffffff;
     v.setInt32(1, shown === null ? mantissa : mantissa | (0xff << 24), true);
   });
+
+/** A fine weight as a stand-in sends it, to a tenth of a gram or a hundredth of an ounce; null g is a measurement that failed. */
+export const fineWeightPacket = (g: number | null, unit: 'kg' | 'lb' = 'kg'): Uint8Array =>
+  bytesOf(1 + 4, (v) => {
+    v.setUint8(0, unit === 'lb' ? W.imperial : 0);
+    const places = unit === 'lb' ? 2 : 1;
+    const shown = g === null ? null : unit === 'lb' ? (16 * g) / LB_G : g;
+    const mantissa = shown === null ? NO_FLOAT[0]! : Math.round(10 ** places * shown) & 0x00ffffff;
+    v.setInt32(1, shown === null ? mantissa : mantissa | (-places << 24), true);
+  });
+
+/** What instruments send, by the characteristic that carries it: the two of the Bluetooth SIG by their 16-bit numbers, and our own. */
+export const CHARACTERISTICS = {
+  weight: { service: 0x181d, characteristic: 0x2a9d, read: readWeight },
+  temperature: { service: 0x1809, characteristic: 0x2a1c, read: readTemperature },
+  fineWeight: {
+    service: '7d1c0001-6e65-7763-7275-6d6273000000',
+    characteristic: '7d1c0002-6e65-7763-7275-6d6273000000',
+    read: readFineWeight,
+  },
+} as const;
+export type CharacteristicId = keyof typeof CHARACTERISTICS;
+export const CHARACTERISTIC_IDS = Object.keys(CHARACTERISTICS) as CharacteristicId[];
+/** Reads a packet of a characteristic; null where it is none, whatever is in it. */
+export function measured(id: CharacteristicId, view: DataView): Measurement | null {
+  try {
+    return CHARACTERISTICS[id].read(view);
+  } catch (error) {
+    if (error instanceof BadPacket) return null;
+    throw error;
+  }
+}

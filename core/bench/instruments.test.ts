@@ -3,6 +3,7 @@ import { bakeOf, drawnMember } from '../bake';
 import { LOAF } from '../testing/bakes';
 import { timeLeft, type Probed } from './forecast';
 import { drawsFrom, ProbeStandIn, ScaleStandIn, USUAL_SCALE } from './standin';
+import { counting, hasArrived, OUNCE_G, ouncesIn } from './instrument';
 import { isLifted, kept, KEPT_READINGS, shownBy, type Reading } from './steady';
 
 /** Ten readings a second from a stand-in, and what is made of them at the end. */
@@ -50,6 +51,59 @@ describe('a scale that comes to rest', () => {
     for (let i = 0; i < 36_000; i++) all = kept(all, { at: 100 * i, value: 100 });
     expect(all.length).toBeLessThanOrEqual(KEPT_READINGS);
     expect(shownBy(all, 3_600_000, 1).state).toBe('steady');
+  });
+});
+
+describe('going on by itself', () => {
+  const wanted = { tareG: 300, wantedG: 120, toleranceG: 1.8, stepG: 1 };
+  it('only once what is wanted lay there for two seconds: not while it is poured, not short of it, not on a lifted bowl', () => {
+    for (let seed = 1; seed <= 20; seed++) {
+      const scale = new ScaleStandIn({ ...USUAL_SCALE, lost: 0 }, seed);
+      scale.put(300, 0);
+      let all = watched(scale, 0, 3000);
+      expect(hasArrived(all, wanted)).toBe(false);
+      for (let k = 0; k < 10; k++) {
+        scale.put(11, 3000 + 200 * k);
+        all = watched(scale, 3000 + 200 * k, 3200 + 200 * k, all);
+        expect(hasArrived(all, wanted), `seed ${seed}`).toBe(false);
+      }
+      all = watched(scale, 5000, 9000, all);
+      expect(hasArrived(all, wanted), 'ten grams short').toBe(false);
+      scale.put(10, 9000);
+      all = watched(scale, 9000, 10_000, all);
+      expect(hasArrived(all, wanted), 'just poured').toBe(false);
+      all = watched(scale, 10_000, 13_500, all);
+      expect(hasArrived(all, wanted), `seed ${seed}`).toBe(true);
+      scale.put(-420, 13_500);
+      all = watched(scale, 13_500, 16_000, all);
+      expect(hasArrived(all, wanted)).toBe(false);
+    }
+  });
+  it('a scale in steps of five grams is there within half a step', () => {
+    const all = Array.from({ length: 30 }, (_r, i): Reading => ({ at: 100 * i, value: 420 }));
+    expect(hasArrived(all, { ...wanted, wantedG: 122, stepG: 5 })).toBe(true);
+    expect(hasArrived(all, { ...wanted, wantedG: 124, stepG: 5 })).toBe(false);
+    expect(hasArrived([...all, { at: 3000, value: null }], wanted)).toBe(false);
+  });
+});
+
+describe('what may be taken for something else', () => {
+  it('a number in ounces for grams: only where it is right in ounces and far too little in grams', () => {
+    expect(ouncesIn(8.5, 240)).toBeCloseTo(8.5 * OUNCE_G, 9);
+    expect(ouncesIn(238, 240)).toBeNull();
+    expect(ouncesIn(3, 240)).toBeNull();
+    // A spoonful is not asked about.
+    expect(ouncesIn(0.3, 8)).toBeNull();
+  });
+  it('of two scales the one chosen counts while it sends, else the one that moved', () => {
+    const two = [
+      { id: 'a', at: 9000, movedAt: 2000 },
+      { id: 'b', at: 9500, movedAt: 8000 },
+    ];
+    expect(counting(two, null, 10_000)).toBe('b');
+    expect(counting(two, 'a', 10_000)).toBe('a');
+    expect(counting(two, 'a', 14_200)).toBe('b');
+    expect(counting([], null, 0)).toBeNull();
   });
 });
 

@@ -82,7 +82,7 @@ export function timeBy(formula: Formula, by: number, lookup: Lookup): number | n
   return was && now ? now / was : null;
 }
 
-function effectOf(formula: Formula, now: Formula, lookup: Lookup): Effect {
+export function effectOf(formula: Formula, now: Formula, lookup: Lookup): Effect {
   const [was, is] = [mainPart(formula.parts), mainPart(now.parts)];
   const wet = (f: typeof was): number | null => (f ? (profileOf(f, lookup).wetness?.value ?? null) : null);
   const [a, b] = [formula, now].map((f) => f.parts.reduce((s, p) => s + totalMassG(p.lines), 0)) as [

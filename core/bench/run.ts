@@ -13,8 +13,10 @@ export type BenchEvent = { id: string; at: number } & (
   | { kind: 'scaled'; partId: string; by: number }
   /** Another packet or thing stands in for a line. */
   | { kind: 'swapped'; lineId: string; ingredientId: string }
-  /** Water put to the dough by feel, beyond what was kept back or within it. */
-  | { kind: 'byFeel'; lineId: string; g: number; feel: number }
+  /** So much more of a line is asked for, or less: what a thing that stands in drinks otherwise. */
+  | { kind: 'changed'; lineId: string; g: number }
+  /** Water put to the dough by feel, within what was kept back or beyond it; `feel` as it was then, `enough` where it stays so. */
+  | { kind: 'byFeel'; lineId: string; g: number; feel: number; enough?: boolean }
   | { kind: 'stepDone'; stepId: string }
   | { kind: 'undone'; event: string }
   | { kind: 'oven'; what: 'in' | 'door' | 'out'; ovenId?: string }
@@ -34,8 +36,10 @@ export type BenchState = {
   /** So many times as much of each part is still weighed. */
   factor: ReadonlyMap<string, number>;
   swapped: ReadonlyMap<string, string>;
+  /** How much more or less of a line is asked for, g. */
+  changed: ReadonlyMap<string, number>;
   /** Water by feel, g by line, with the feel it was told. */
-  byFeel: { lineId: string; g: number; feel: number }[];
+  byFeel: { lineId: string; g: number; feel: number; enough: boolean }[];
   doneSteps: ReadonlySet<string>;
   /** The one that is weighed now; null when all is in. */
   next: Weighing | null;
@@ -56,6 +60,7 @@ export function replay(order: BenchOrder, events: readonly BenchEvent[]): BenchS
   const leftOut = new Set<string>();
   const factor = new Map<string, number>();
   const swapped = new Map<string, string>();
+  const changed = new Map<string, number>();
   const byFeel: BenchState['byFeel'] = [];
   const doneSteps = new Set<string>();
   const live = counted(events);
@@ -78,7 +83,10 @@ export function replay(order: BenchOrder, events: readonly BenchEvent[]): BenchS
         swapped.set(e.lineId, e.ingredientId);
         break;
       case 'byFeel':
-        byFeel.push({ lineId: e.lineId, g: e.g, feel: e.feel });
+        byFeel.push({ lineId: e.lineId, g: e.g, feel: e.feel, enough: e.enough ?? false });
+        break;
+      case 'changed':
+        changed.set(e.lineId, (changed.get(e.lineId) ?? 0) + e.g);
         break;
       case 'stepDone':
         doneSteps.add(e.stepId);
@@ -95,17 +103,22 @@ export function replay(order: BenchOrder, events: readonly BenchEvent[]): BenchS
         e satisfies never;
     }
   const next = order.weighings.find((w) => !put.has(w.id) && !leftOut.has(w.id)) ?? null;
-  return { put, leftOut, factor, swapped, byFeel, doneSteps, next, live };
+  return { put, leftOut, factor, swapped, changed, byFeel, doneSteps, next, live };
 }
 
 /** The part of the bake that a weighing is for. */
 export const partIdOf = (order: BenchOrder, w: Weighing): string =>
   order.bowls.find((b) => b.id === w.bowl)!.partId;
 
-/** What a weighing asks for as things stand: a part that was scaled asks for more, a part of the water is kept back. */
+/**
+ * What a weighing asks for as things stand: a part that was scaled asks for more, a part of the water is kept back, and what was
+ * changed of a line is asked for at its first weighing.
+ */
 export function wantedG(order: BenchOrder, state: BenchState, w: Weighing): number {
   const by = state.factor.get(partIdOf(order, w)) ?? 1;
-  return by * (w.targetG - w.keepBackG);
+  const first = order.weighings.find((x) => x.lineId === w.lineId)!;
+  const more = first.id === w.id ? (state.changed.get(w.lineId) ?? 0) : 0;
+  return Math.max(0, by * (w.targetG - w.keepBackG) + more);
 }
 
 /** The bowls as they are filled, those that came together as one: what is in all of them is what went in. */

@@ -1,4 +1,4 @@
-import { temperaturePacket, weightPacket } from './gatt';
+import { fineWeightPacket, temperaturePacket, weightPacket, type CharacteristicId } from './gatt';
 
 /** Draws by a plain congruence: a stand-in does the same from the same seed. */
 export function drawsFrom(seed: number): () => number {
@@ -8,6 +8,9 @@ export function drawsFrom(seed: number): () => number {
 /** From two even draws one of a bell (Box and Muller, 1958). */
 const bell = (draw: () => number): number =>
   Math.sqrt(-2 * Math.log(Math.max(1e-12, draw()))) * Math.cos(2 * Math.PI * draw());
+
+/** So far below nothing a scale still shows, g. */
+const MOST_BELOW_G = 5000;
 
 /** What a scale that is none is set to do. */
 export type StandInScale = {
@@ -46,10 +49,10 @@ export class ScaleStandIn {
   ) {
     this.#draw = drawsFrom(seed);
   }
-  /** Something is put on or taken off, g, at so many ms. */
+  /** Something is put on or taken off, g, at so many ms: a scale that was zeroed with a bowl on it shows less than nothing then. */
   put(g: number, ms: number): void {
     this.#before = this.#load;
-    this.#load = Math.max(0, this.#load + g);
+    this.#load += g;
     this.#since = ms;
     this.#moved = ms;
   }
@@ -69,11 +72,12 @@ export class ScaleStandIn {
       creep * (this.#load - this.#before) * (1 - Math.exp(-(ms - this.#since) / 8000)) +
       (driftG * ms) / 3_600_000 +
       noiseG * bell(this.#draw);
-    return Math.max(0, Math.round(g / stepG) * stepG);
+    return Math.max(-MOST_BELOW_G, Math.round(g / stepG) * stepG);
   }
-  packet(ms: number): Uint8Array | null {
+  /** What it sends: as a Bluetooth scale in steps of five grams, or as a fine one. */
+  packet(ms: number, as: Exclude<CharacteristicId, 'temperature'> = 'fineWeight'): Uint8Array | null {
     const g = this.shows(ms);
-    return g === null ? null : weightPacket(g, this.set.unit);
+    return g === null ? null : (as === 'weight' ? weightPacket : fineWeightPacket)(g, this.set.unit);
   }
 }
 
