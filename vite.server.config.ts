@@ -1,7 +1,7 @@
 import { cpSync } from 'node:fs';
 import { defineConfig } from 'vite';
 
-/** The server as three bundles, the program, the thread that computes and the one that holds the database; packages stay outside, migrations lie beside. */
+/** The server in bundles, the program, the thread that computes, the one that holds the database and the instruments that are none; packages stay outside, migrations lie beside. */
 export default defineConfig({
   build: {
     ssr: true,
@@ -13,6 +13,7 @@ export default defineConfig({
         main: 'server/main.ts',
         thread: 'server/work/thread.ts',
         'store-thread': 'server/db/store-thread.ts',
+        instruments: 'server/instruments/main.ts',
       },
       output: { format: 'es', entryFileNames: '[name].js', chunkFileNames: '[name].js' },
     },

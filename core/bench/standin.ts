@@ -44,7 +44,7 @@ export class ScaleStandIn {
   #moved = 0;
   readonly #draw: () => number;
   constructor(
-    readonly set: StandInScale = USUAL_SCALE,
+    readonly set: StandInScale = { ...USUAL_SCALE },
     seed = 1,
   ) {
     this.#draw = drawsFrom(seed);
@@ -100,3 +100,21 @@ export class ProbeStandIn {
     return c === null ? null : temperaturePacket(c);
   }
 }
+
+/** What a process with stand-ins tells first: what there is, in the order by which packets are told apart. */
+export type InstrumentList = {
+  instruments: { id: string; name: string; characteristic: CharacteristicId }[];
+};
+/** What may be done with stand-ins from outside. */
+export type StandInDeed = {
+  /** Of which; both scales where it is not said. */
+  on?: string;
+  /** Put on, or taken off, g. */
+  put?: number;
+  unit?: 'kg' | 'lb';
+  /** One that falls silent, one that wakes. */
+  silent?: string;
+  wake?: string;
+  /** The probe's oven so many times as quick, 1 to 600. */
+  quick?: number;
+};
