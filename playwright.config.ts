@@ -19,6 +19,8 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     colorScheme: 'light',
     actionTimeout: 25_000,
+    // What it does is its own journey; elsewhere it would stand between the page and what a journey puts in its way.
+    serviceWorkers: 'block',
     launchOptions: {
       executablePath: '/usr/bin/chromium-headless-shell',
       args: ['--no-sandbox', '--disable-quic', '--disable-background-networking'],

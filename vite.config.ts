@@ -1,5 +1,6 @@
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
+import { VitePWA } from 'vite-plugin-pwa';
 import { viteStaticCopy } from 'vite-plugin-static-copy';
 import { LABEL_LANGUAGES } from './web/workers/languages';
 
@@ -17,6 +18,41 @@ export default defineConfig({
     react(),
     viteStaticCopy({
       targets: READER.map((path) => ({ src: MODULES + path, dest: 'ocr' })),
+    }),
+    // Without the network the app itself is there, and what was read last of what the bench and the card need. Whatever can be
+    // answered by the server is: nothing old is shown while it answers.
+    VitePWA({
+      injectRegister: null,
+      manifest: false,
+      workbox: {
+        globPatterns: ['**/*.{js,css,html,svg,woff2}'],
+        globIgnores: ['ocr/**'],
+        maximumFileSizeToCacheInBytes: 4_000_000,
+        // A page that is open keeps what it was loaded from; the next to be loaded is asked of the server first.
+        clientsClaim: true,
+        cleanupOutdatedCaches: true,
+        navigateFallback: null,
+        runtimeCaching: [
+          {
+            urlPattern: ({ request }) => request.mode === 'navigate',
+            handler: 'NetworkFirst',
+            options: {
+              cacheName: 'pages',
+              expiration: { maxEntries: 20 },
+              precacheFallback: { fallbackURL: 'index.html' },
+            },
+          },
+          {
+            urlPattern: ({ url, sameOrigin }) =>
+              sameOrigin &&
+              /^(?:\/demo)?\/api\/v1\/(?:runs\/[^/]+|versions\/[^/]+|formulas\/[^/]+|pantry|kitchen)$/.test(
+                url.pathname,
+              ),
+            handler: 'NetworkFirst',
+            options: { cacheName: 'read', expiration: { maxEntries: 300 } },
+          },
+        ],
+      },
     }),
   ],
   worker: { format: 'es' },

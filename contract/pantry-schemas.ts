@@ -48,6 +48,10 @@ const PACKET = obj({
     .nullable()
     .defined(),
   everywhere: boolean().required(),
+  drinks: maybe({
+    times: finite().min(0.3).max(3).required(),
+    runs: array(string().uuid().required()).max(200).required(),
+  }),
 });
 const BLEND = obj({
   kind: string().oneOf(['blend']).required(),

@@ -1,5 +1,17 @@
-import { expect, test } from './fixtures';
-import { expectAccessible, putFormula } from './helpers';
+import type { Page } from '@playwright/test';
+import { fineWeightPacket, temperaturePacket, weightPacket } from '../core/bench';
+import { expect, FIRST_PORT, serve, test } from './fixtures';
+import { expectAccessible, leaveOut, putFormula } from './helpers';
+
+/** From the card to the bench. */
+async function begin(page: Page, batches = 1, step = '1 g'): Promise<void> {
+  await page.getByRole('button', { name: 'At the bench' }).click();
+  const asked = page.getByRole('dialog', { name: 'At the bench' });
+  await asked.getByLabel('How much of it').fill(String(batches));
+  await asked.getByText(step, { exact: true }).click();
+  await asked.getByRole('button', { name: 'Begin' }).click();
+  await page.waitForURL(/\/bench\//);
+}
 
 test('a batch is weighed by keys: a slip is mended, a cut line and a reload lose nothing, a second device follows', async ({
   page,
@@ -12,7 +24,7 @@ test('a batch is weighed by keys: a slip is mended, a cut line and a reload lose
       'Whisk the flour, starch and baking powder.\nWhisk the eggs, sugar, milk and oil.\nStir the wet into the dry.\nBake 22 min at 190 °C.',
   });
   await page.getByRole('link', { name: /^Card/ }).click();
-  await page.getByRole('button', { name: 'At the bench' }).click();
+  await begin(page);
   const now = page.getByRole('region', { name: 'Weigh now' });
   await expect(now).toContainText('baking powder');
   await expect(now).toContainText('8.0 g');
@@ -59,7 +71,9 @@ test('a batch is weighed by keys: a slip is mended, a cut line and a reload lose
   await expect(now.locator('p').first()).toHaveText(before);
 
   // By a scale that is none: what it shows is what goes in.
-  await page.getByRole('switch', { name: 'Try it with a scale that is none' }).press('Space');
+  await page.getByText('Instruments', { exact: true }).click();
+  const trying = page.getByRole('switch', { name: 'Try it with a scale that is none' });
+  await trying.press('Space');
   const scale = page.getByRole('region', { name: 'A scale to try with' });
   for (let i = 0; i < 4; i++) await scale.getByRole('button', { name: '+ 25 g' }).click();
   await expect(now.getByRole('button', { name: /^In: (99|100|101) g/ })).toBeVisible();
@@ -69,7 +83,7 @@ test('a batch is weighed by keys: a slip is mended, a cut line and a reload lose
   await scale.getByRole('button', { name: 'Lift the bowl' }).click();
 
   // The rest without a scale, to the end.
-  await page.getByRole('switch').press('Space');
+  await trying.press('Space');
   for (let i = 0; i < 12 && (await page.getByRole('region', { name: 'All is in' }).count()) === 0; i++) {
     if ((await off.count()) > 0) await off.getByRole('button', { name: 'Leave it' }).click();
     else await page.getByLabel('Grams that went in').press('Enter');
@@ -102,7 +116,277 @@ test('a batch is weighed by keys: a slip is mended, a cut line and a reload lose
   await expect(oven).toContainText(/Cut it in \d/);
   await expectAccessible(page);
 
+  // What happened stands beside what was planned, and its time may be kept.
+  await page.getByRole('link', { name: 'What happened' }).click();
+  const flour = page.getByRole('row').filter({ hasText: 'Sorghum flour' });
+  await expect(flour).toContainText('240 g');
+  await expect(page.getByRole('region', { name: 'Baked' })).toContainText('It lost 11.4 % of its weight.');
+  await expectAccessible(page);
+  await page.getByRole('link', { name: 'Back to the bench' }).click();
+
   await page.setViewportSize({ width: 390, height: 844 });
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
   await expectAccessible(page);
+});
+
+const DOUGH = {
+  title: 'Slipway rolls',
+  text: '300 g sorghum flour\n100 g tapioca starch\n20 g psyllium husk powder\n7 g instant yeast\n6 g salt\n60 g eggs\n380 g milk\n30 g butter',
+  method:
+    'Whisk the flour, starch, psyllium, yeast and salt.\nAdd the milk, eggs and butter and beat 4 min.\nShape into 8 rolls.\nProve 50 min.\nBake 24 min at 200 °C.',
+};
+
+test('another thing stands in, water goes in by feel, and both are in the record', async ({ page }) => {
+  await putFormula(page, DOUGH);
+  await page.getByRole('link', { name: /Swap/ }).click();
+  await leaveOut(page, 'egg', 'dairy');
+  await page.getByRole('link', { name: /Balance/ }).click();
+  await page.getByRole('button', { name: 'Keep this version' }).click();
+  await page.getByRole('dialog').getByLabel('Name').fill('for the walk');
+  await page.getByRole('dialog').getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByRole('article')).toBeVisible();
+  await begin(page);
+  const now = page.getByRole('region', { name: 'Weigh now' });
+  const what = now.locator('p').first();
+  for (let k = 0; k < 20 && !/tapioca starch/i.test((await what.textContent()) ?? ''); k++) {
+    const before = (await what.textContent()) ?? '';
+    await page.keyboard.press('Space');
+    await expect(what).not.toHaveText(before);
+  }
+  await now.getByRole('button', { name: 'There is none' }).click();
+  const place = page.getByRole('region', { name: 'Another thing in its place' });
+  await expect(place).toContainText('In place of tapioca starch');
+  await expectAccessible(page);
+  // Milk powder is told for what it is, and may not pass in silence.
+  await place.getByRole('combobox', { name: 'Something else' }).fill('milk powder');
+  await page
+    .getByRole('option', { name: /milk powder/i })
+    .first()
+    .click();
+  await expect(place).toContainText(/Contains dairy, which this version leaves out/);
+  await place
+    .getByRole('button', { name: /^(?:potato|corn|rice) starch|^arrowroot|^cornflour/i })
+    .first()
+    .click();
+  await expect(what).toHaveText(/potato starch|arrowroot|cornflour|rice starch|corn starch/i);
+
+  for (let k = 0; k < 20 && (await now.count()) > 0; k++) {
+    await page.keyboard.press('Space');
+    await page.waitForTimeout(120);
+  }
+  const feel = page.getByRole('region', { name: 'Water by feel' });
+  await expect(feel).toContainText(/was kept back; none of it is in yet/);
+  await expectAccessible(page);
+  const portion = feel.getByRole('button', { name: /^Put \d/ });
+  await portion.click();
+  await portion.click();
+  await expect(feel).toContainText(/of it is in/);
+  await feel.getByRole('button', { name: /as it should/ }).click();
+  await expect(page.getByRole('region', { name: 'All is in' })).toBeVisible();
+  await page.getByRole('link', { name: 'What happened' }).click();
+  await expect(page.getByText(/Kept back .* put to it by feel/)).toBeVisible();
+  await expect(page.getByRole('row').filter({ hasText: 'Tapioca starch' })).toContainText(
+    /(?:starch|arrowroot|cornflour) in its place/,
+  );
+  await expectAccessible(page);
+});
+
+test('a scale over the line: a packet at a time, ounces, silence, going on by itself, spoken', async ({
+  page,
+}) => {
+  // What is spoken is written down here; the voice is the browser's own.
+  await page.addInitScript(() => {
+    const said: string[] = [];
+    Object.assign(window, { said });
+    Object.defineProperty(window, 'speechSynthesis', {
+      value: { cancel: () => undefined, speak: (u: { text: string }) => said.push(u.text) },
+    });
+    Object.assign(window, {
+      SpeechSynthesisUtterance: class {
+        constructor(readonly text: string) {}
+      },
+    });
+  });
+  // A process of this machine, as the bench sees it: it sends what the journey puts on its scale.
+  let load = 0;
+  let silent = false;
+  let unit: 'kg' | 'lb' = 'kg';
+  await page.routeWebSocket('ws://localhost:4310', (ws) => {
+    ws.send(
+      JSON.stringify({
+        instruments: [
+          { id: 'fine', name: 'Fine one', characteristic: 'fineWeight' },
+          { id: 'coarse', name: 'Coarse one', characteristic: 'weight' },
+        ],
+      }),
+    );
+    const timer = setInterval(() => {
+      if (silent) return;
+      ws.send(Buffer.from([0, ...fineWeightPacket(load, unit)]));
+      ws.send(Buffer.from([1, ...weightPacket(0)]));
+      // What is no packet stops nothing.
+      ws.send(Buffer.from([0, 0xff]));
+    }, 100);
+    ws.onClose(() => clearInterval(timer));
+  });
+  await putFormula(page, {
+    title: 'Jetty biscuits',
+    text: '200 g oat flour\n90 g butter\n80 g sugar\n3 g salt',
+    method: 'Cream the butter and sugar.\nStir in the flour and salt.\nBake 14 min at 180 °C.',
+  });
+  await page.getByRole('link', { name: /^Card/ }).click();
+  await begin(page, 1, '0.1 g');
+  const now = page.getByRole('region', { name: 'Weigh now' });
+  await page.getByText('Instruments', { exact: true }).click();
+  await page.getByRole('switch', { name: 'Go on by itself when it lies there' }).press('Space');
+  await page.getByRole('switch', { name: 'Speak names and numbers' }).press('Space');
+  await page.getByRole('button', { name: 'Connect' }).click();
+  await expect(page.getByText('Connected to ws://localhost:4310.')).toBeVisible();
+  const list = page.getByRole('list', { name: 'What sends' });
+  await expect(list.getByRole('radio')).toHaveCount(2);
+  await expect(list).toContainText('Coarse one');
+  await expectAccessible(page);
+
+  await expect(now).toContainText('butter');
+  load = 45;
+  await expect(now.locator('b').first()).toHaveText('45.0');
+  // Short of what is wanted it waits; when it lies there it goes on.
+  load = 90.2;
+  await expect(now.locator('p').first()).toContainText('sugar');
+  // In ounces it is told, and read in grams.
+  unit = 'lb';
+  load = 90.2 + 40;
+  await expect(list).toContainText('set to ounces and read as grams');
+  await expect(now.locator('b').first()).toHaveText(/^(39|40|41)\.\d$/);
+  // Silent, and back: nothing is lost, nothing is taken for nothing.
+  silent = true;
+  await expect(now).toContainText('The scale sends nothing. Type the number, or wake it.');
+  silent = false;
+  unit = 'kg';
+  load = 90.2 + 80;
+  await expect(now).toContainText(/oat flour|salt/);
+  expect(await page.evaluate(() => (window as unknown as { said: string[] }).said.join(' | '))).toMatch(
+    /butter, 90 grams.*sugar, 80 grams/,
+  );
+  // Lifted off, the bowl is no amount.
+  load = -300;
+  await expect(now).toContainText('The bowl is off the scale.');
+  // Typed in ounces, it is asked.
+  await page.getByLabel('Grams that went in').fill('7');
+  if (/oat flour/.test((await now.textContent()) ?? ''))
+    await now.getByRole('button', { name: /^Make it 19[89] g/ }).click();
+});
+
+test('a real scale and a probe by Bluetooth, where the browser has it', async ({ page }) => {
+  await page.addInitScript(() => {
+    class Characteristic extends EventTarget {
+      value?: DataView;
+      startNotifications = (): Promise<this> => Promise.resolve(this);
+    }
+    const characteristics = new Map<number | string, Characteristic>();
+    const device = Object.assign(new EventTarget(), {
+      id: 'd1',
+      name: 'Kitchen scale',
+      gatt: {
+        disconnect: () => undefined,
+        connect: () =>
+          Promise.resolve({
+            getPrimaryService: (service: number | string) =>
+              service === 0x181d || service === 0x1809
+                ? Promise.resolve({
+                    getCharacteristic: (id: number | string) => {
+                      const c = characteristics.get(id) ?? new Characteristic();
+                      characteristics.set(id, c);
+                      return Promise.resolve(c);
+                    },
+                  })
+                : Promise.reject(new Error('no such service')),
+          }),
+      },
+    });
+    Object.assign(window, {
+      sendPacket: (id: number, bytes: number[]) => {
+        const c = characteristics.get(id)!;
+        c.value = new DataView(new Uint8Array(bytes).buffer);
+        c.dispatchEvent(new Event('characteristicvaluechanged'));
+      },
+      dropLine: () => device.dispatchEvent(new Event('gattserverdisconnected')),
+    });
+    Object.defineProperty(navigator, 'bluetooth', {
+      value: { requestDevice: () => Promise.resolve(device) },
+    });
+  });
+  await putFormula(page, {
+    title: 'Harbour flapjack',
+    text: '200 g certified gluten-free oats\n100 g butter\n90 g golden syrup',
+    method: 'Melt the butter with the syrup.\nStir in the oats.\nBake 20 min at 180 °C.',
+  });
+  await page.getByRole('link', { name: /^Card/ }).click();
+  await begin(page);
+  await page.getByText('Instruments', { exact: true }).click();
+  await page.getByRole('switch', { name: 'Real ones, by Bluetooth' }).press('Space');
+  await page.getByRole('button', { name: 'Find a scale or a probe' }).click();
+  const list = page.getByRole('list', { name: 'What sends' });
+  await expect(list).toContainText('Kitchen scale');
+  const send = (id: number, bytes: Uint8Array): Promise<void> =>
+    page.evaluate(
+      ([to, all]) =>
+        (window as unknown as { sendPacket: (i: number, b: number[]) => void }).sendPacket(to, all),
+      [id, [...bytes]] as const satisfies [number, number[]] as [number, number[]],
+    );
+  await send(0x2a9d, weightPacket(100));
+  await send(0x2a1c, temperaturePacket(21.5));
+  await expect(list).toContainText('100 g, in steps of 5 g');
+  await expect(list).toContainText('22 °C');
+  await page.evaluate(() => (window as unknown as { dropLine: () => void }).dropLine());
+  await expect(list).toContainText('the line is cut; it is tried again');
+  await expectAccessible(page);
+  await send(0x2a9d, weightPacket(105));
+  await expect(list).toContainText('105 g');
+});
+
+test('without the network the page of a run is there, and what is done is sent when the server is', async ({
+  browser,
+}) => {
+  const kitchen = serve('test-results/data-offline-bench', FIRST_PORT + 57, { demo: false });
+  await kitchen.start();
+  const context = await browser.newContext({ serviceWorkers: 'allow', baseURL: kitchen.url });
+  const page = await context.newPage();
+  try {
+    await page.goto(`${kitchen.url}/`);
+    await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
+    await putFormula(page, {
+      title: 'Slip biscuits',
+      text: '200 g white rice flour\n90 g butter\n80 g sugar',
+      method: 'Rub the butter into the flour and sugar.\nBake 14 min at 180 °C.',
+    });
+    await page.getByRole('link', { name: /^Card/ }).click();
+    await begin(page);
+    const now = page.getByRole('region', { name: 'Weigh now' });
+    await page.keyboard.press('Space');
+    await expect(page.getByText('All saved')).toBeVisible();
+    const there = (await now.locator('p').first().textContent()) ?? '';
+    await kitchen.stop();
+
+    // The page itself, loaded anew without the server.
+    await page.reload();
+    await expect(now.locator('p').first()).toHaveText(there);
+    await page.keyboard.press('Space');
+    await expect(now.locator('p').first()).not.toHaveText(there);
+    await expect(page.getByText(/kept on this device and sent when it is there/)).toBeVisible();
+    const after = (await now.locator('p').first().textContent()) ?? '';
+    await page.reload();
+    await expect(now.locator('p').first()).toHaveText(after);
+    await page.getByRole('link', { name: 'The card' }).click();
+    await expect(page.getByRole('heading', { name: 'Slip biscuits' })).toBeVisible();
+    await page.goBack();
+
+    await kitchen.start();
+    await expect(page.getByText('All saved')).toBeVisible({ timeout: 30_000 });
+    await page.reload();
+    await expect(now.locator('p').first()).toHaveText(after);
+  } finally {
+    await context.close();
+    await kitchen.kill();
+  }
 });

@@ -18,6 +18,13 @@ import { theme } from './theme/theme';
 const store = makeStore();
 watchPage(saving, () => store.getState().working.formulaId);
 
+// Where the browser allows it (this machine, or HTTPS) the app and the run at the bench are there without the network.
+if (import.meta.env.PROD && 'serviceWorker' in navigator)
+  window.addEventListener(
+    'load',
+    () => void navigator.serviceWorker.register('/sw.js').catch(() => undefined),
+  );
+
 createRoot(document.getElementById('root')!).render(
   <StrictMode>
     <MantineProvider theme={theme} defaultColorScheme="auto">

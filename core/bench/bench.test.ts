@@ -8,7 +8,7 @@ import { adapt, linesSpokenOf, takesOf } from '../rebalance';
 import { benchOrder, toleranceOf, type BenchOrder } from './order';
 import { asItIs, lateUntil, repairsOf } from './repair';
 import { byFeelNow, feelsAbout } from './feel';
-import { recordOf, thirstOf } from './record';
+import { learnt, recordOf, thirstOf } from './record';
 import { standInsFor, swapOf } from './swap';
 import { bowlsOf, counted, replay, wantedG, type BenchEvent } from './run';
 
@@ -302,9 +302,20 @@ describe('water by feel', () => {
       wentG: 190,
       off: false,
     });
-    expect(thirstOf(record, 180, true)).toBeCloseTo(10 / 180, 9);
-    expect(thirstOf(record, 180, false)).toBeNull();
-    expect(thirstOf(record, 1800, true)).toBeNull();
+    expect(thirstOf(state, record, 180)).toBeCloseTo(10 / 180, 9);
+    expect(thirstOf(state, record, 1800)).toBeNull();
+    const open = replay(order, [...all, feel(1, 15), feel(2, 15)]);
+    expect(thirstOf(open, recordOf(MUFFINS, order, open), 180)).toBeNull();
+  });
+  it('teaches a packet a little with each bake, each once, and never runs off', () => {
+    const first = learnt(undefined, 'a', 0.1);
+    expect(first).toEqual({ times: expect.closeTo(Math.sqrt(1.1), 3), runs: ['a'] });
+    expect(learnt(first, 'a', 0.1)).toEqual(first);
+    // A packet of which it was learnt right asks for no more: the next bake leaves it where it is.
+    expect(learnt(first, 'b', 0).times).toBeCloseTo(first.times, 3);
+    let wild = first;
+    for (let k = 0; k < 60; k++) wild = learnt(wild, `r${k}`, 0.9);
+    expect(wild.times).toBeLessThanOrEqual(1.5);
   });
 });
 

@@ -68,14 +68,36 @@ export function recordOf(formula: Formula, order: BenchOrder, state: BenchState)
   };
 }
 
-/** From so many bakes on a packet's thirst is told. */
+/** Nearer than this nobody notices, as a share of all the liquid. Common practice, no source. */
 const LEAST_OFF = 0.03;
 /**
- * How much more or less liquid this dough took than was written, as a share of all its liquid: what went in by feel against what
- * was kept back. Null where nothing was kept back, it was not said to be enough, or it is within what nobody notices.
+ * How much more or less liquid a dough took than was written, as a share of all of it: what went in by feel against what was kept
+ * back. Null where nothing was kept back, it was not said to be enough, or it is within what nobody notices.
  */
-export function thirstOf({ feel }: BenchRecord, liquidG: number, enough: boolean): number | null {
-  if (!feel || !enough || liquidG <= 0) return null;
+export function thirstOf(state: BenchState, { feel }: BenchRecord, liquidG: number): number | null {
+  if (!feel || liquidG <= 0 || !state.byFeel.some((f) => f.enough)) return null;
   const off = (feel.putG - feel.keptG) / liquidG;
   return Math.abs(off) < LEAST_OFF ? null : off;
+}
+
+/** Before the first bake a packet is taken to drink as its kind does: that counts as so many bakes. */
+const PRIOR_BAKES = 1;
+const MOST_TIMES = 1.5;
+/**
+ * How thirsty a packet is after one more bake: what the run says of it, with what was learnt before. All flours of the dough are
+ * taken to be off alike. `times` is against its kind, between two thirds and one and a half.
+ */
+export function learnt(
+  before: { times: number; runs: readonly string[] } | undefined,
+  run: string,
+  thirst: number,
+): { times: number; runs: string[] } {
+  const runs = before?.runs ?? [];
+  if (runs.includes(run)) return { times: before!.times, runs: [...runs] };
+  // The dough was made with what is known of the packet: what it took beside that is on top of it.
+  const now = before?.times ?? 1;
+  const n = runs.length + PRIOR_BAKES;
+  const log = Math.log(now) + Math.log(1 + thirst) / (n + 1);
+  const times = Math.exp(Math.min(Math.log(MOST_TIMES), Math.max(-Math.log(MOST_TIMES), log)));
+  return { times: Math.round(1000 * times) / 1000, runs: [...runs, run] };
 }

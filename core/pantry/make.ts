@@ -171,6 +171,13 @@ export function factsByLabel(
   return { facts, open, read: whole };
 }
 
+/** What a packet's flour takes up, where the bench learnt that it is more or less than its kind. */
+const thirsty = (absorption: Sourced, times: number): Sourced => ({
+  ...absorption,
+  value: absorption.value * times,
+  basis: 'derived',
+});
+
 /** A packet: what its label and panel say, on top of what its kind is. */
 export function fromPacket(id: string, doc: PacketDoc, base: Ingredient): Ingredient {
   const per100g = compositionOf(doc.panel, base);
@@ -185,6 +192,7 @@ export function fromPacket(id: string, doc: PacketDoc, base: Ingredient): Ingred
     energyKcal: isBlank(doc.panel) ? base.energyKcal : energy(doc.panel, per100g),
     facts,
     labelNeeded: !read || open.length > 0,
+    ...(doc.drinks ? { absorption: thirsty(base.absorption, doc.drinks.times) } : {}),
     ...(doc.price !== null && doc.packG ? { pricePerKg: (1000 * doc.price) / doc.packG } : {}),
     ...(doc.packG ? { packG: doc.packG } : {}),
   };

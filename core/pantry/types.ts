@@ -57,6 +57,8 @@ export type PacketDoc = {
   /** Day it was opened, YYYY-MM-DD. */
   openedOn: string | null;
   everywhere: boolean;
+  /** So many times as much water as its kind, learnt from bench runs: what went in by feel. */
+  drinks?: { times: number; runs: string[] } | undefined;
 };
 
 /** A flour blend of the baker's own: shares by mass, in percent, of ingredients. */

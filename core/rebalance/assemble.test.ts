@@ -186,10 +186,20 @@ describe('water kept back of a kept bake', () => {
     const f = formula('batter', { white_rice_flour: 200, milk: 180, water: 60 });
     const flax = line('flax_ground', 14, { id: 'p1:egg:dough/flax_gel/flax_ground' });
     const kept = { ...f, parts: f.parts.map((p) => ({ ...p, lines: [...p.lines, flax] })) };
-    const held = holdBackOf(kept, new Set([flax.id]), lookupReference);
+    const held = holdBackOf(kept, f, lookupReference);
     const wet = profileOf(kept.parts[0]!, lookupReference).wetness!.value;
     expect(held.lineId).toBe('milk');
     expect(held.massG).toBeCloseTo(14 * ingredientById('flax_ground')!.absorption.sd! * wet, 6);
-    expect(holdBackOf(kept, new Set(), lookupReference).massG).toBe(0);
+    expect(holdBackOf(kept, kept, lookupReference).massG).toBe(0);
+    // What joined a line that was there came in as well.
+    const with_ = (g: number) => ({
+      ...f,
+      parts: f.parts.map((p) => ({
+        ...p,
+        lines: [...p.lines, line('psyllium_powder', g, { id: 'psyllium' })],
+      })),
+    });
+    expect(holdBackOf(with_(24), with_(20), lookupReference).massG).toBeGreaterThan(1);
+    expect(holdBackOf(with_(20.2), with_(20), lookupReference).massG).toBe(0);
   });
 });

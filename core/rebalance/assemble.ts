@@ -479,22 +479,35 @@ export const holdBack = (part: Part, profile: Profile, moves: readonly Move[], l
 /** Liquids that may be kept back in part. */
 const POURED: readonly string[] = ['water', 'milk', 'plant_drink', 'nut_drink', 'cultured', 'plant_cultured'];
 
+/** More of a thing that was there than this came in beside it, as a share: less is rounding. */
+const JOINED = 0.02;
+
 /**
- * Water worth keeping back of a kept formula, g, by which of its lines came in; and the liquid it is kept back of, the heaviest
- * of the bowls, null where there is none.
+ * Water worth keeping back of a kept formula, g, by what came in against the one it was made from: lines of its own, and what
+ * joined a line that was there (more psyllium); and the liquid it is kept back of, the heaviest of the bowls, null where there
+ * is none.
  */
 export function holdBackOf(
   formula: Formula,
-  added: ReadonlySet<string>,
+  written: Formula,
   lookup: Lookup,
 ): { massG: number; lineId: string | null } {
+  const before = new Map(
+    written.parts.flatMap((p) => p.lines.map((l) => [l.id, l.amount.massG ? massOf(l) : 0] as const)),
+  );
   const liquids = formula.parts
     .flatMap(doughLines)
     .filter((l) => POURED.includes(lookup(l.item)?.group ?? ''))
     .sort((a, b) => massOf(b) - massOf(a));
   const came = new Map(
     formula.parts.flatMap((p) =>
-      p.lines.flatMap((l) => (added.has(l.id) ? [[l.id, massOf(l)] as const] : [])),
+      p.lines.flatMap((l) => {
+        const was = before.get(l.id);
+        const more = (l.amount.massG ? massOf(l) : 0) - (was ?? 0);
+        const drinks = DRINKERS.includes(lookup(l.item)?.group ?? '');
+        const joined = was !== undefined && drinks && more > JOINED * was;
+        return was === undefined || joined ? [[l.id, more] as const] : [];
+      }),
     ),
   );
   const parts = formula.parts.map((p) => holdBackFor(p, profileOf(p, lookup), came, lookup));

@@ -50,7 +50,8 @@ export function makeApp({ db, compute, demo, webDir, log = pino({ level: 'silent
           styleSrc: ["'self'", "'unsafe-inline'"],
           fontSrc: ["'self'"],
           imgSrc: ["'self'", 'data:'],
-          connectSrc: ["'self'"],
+          // Instruments of a program on this machine.
+          connectSrc: ["'self'", 'ws://localhost:*', 'ws://127.0.0.1:*'],
           manifestSrc: ["'self'"],
           formAction: ["'self'"],
           baseUri: ["'none'"],

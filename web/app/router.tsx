@@ -59,6 +59,10 @@ export const makeRouter = () =>
             lazy: async () => ({ Component: (await import('../places/bench/BenchPage')).BenchPage }),
           },
           {
+            path: '/bench/:runId/record',
+            lazy: async () => ({ Component: (await import('../places/bench/RecordPage')).RecordPage }),
+          },
+          {
             path: '/formula/:id/card/:versionId',
             lazy: async () => ({ Component: (await import('../places/card/CardPage')).CardPage }),
           },

@@ -15,13 +15,17 @@ import {
 } from '../../../core/bench';
 import type { Formula } from '../../../core/formula';
 import type { Lookup } from '../../../core/ingredients';
+import { INSTRUMENTS, useCounting } from '../../instruments/useInstruments';
 import { HeatField } from '../../parts/HeatField';
 import { SIGN_WORDS } from '../../words/data/bake';
 import { countdown } from '../../words/dayWords';
 import { counted, fixed, grams, listed } from '../../words/format';
 import { degrees, degreesApart, inDegrees, ovenDegrees } from '../../words/heat';
+import { readySound } from '../days/sound';
+import { useAlarms } from '../days/useAlarms';
 import { useServerNow } from '../days/useServerNow';
 import classes from './bench.module.css';
+import { ProbeCurve } from './ProbeCurve';
 import type { useRun } from './useRun';
 
 const MIN_MS = 60_000;
@@ -68,7 +72,26 @@ export function Oven({ formula, lookup, events, tell }: Props) {
   const min = so.inAt === null ? 0 : (nowMs - so.inAt) / MIN_MS;
   const whole = formula.bake?.minutes ?? null;
   const left = model && isIn ? timeLeft(model, so.probe) : null;
-  const next = prompts.find((p) => p.min > min - 1);
+  const [answered, setAnswered] = useState<string[]>([]);
+  const alarms = useMemo(
+    () =>
+      isIn
+        ? prompts.map((p) => ({
+            key: `${p.kind}:${p.min}`,
+            at: so.inAt! + p.min * MIN_MS,
+            title: promptWords(p),
+          }))
+        : [],
+    [isIn, prompts, so.inAt],
+  );
+  // What was missed by more than a quarter of an hour while the page was away is seen, not rung.
+  const ringing = useAlarms(
+    alarms.filter((a) => nowMs - a.at < 15 * MIN_MS),
+    answered,
+    nowMs,
+    'bench',
+  );
+  const next = prompts.find((p) => p.min > min);
   const open = stillToSee(done, so);
   return (
     <section className={classes.now} aria-label="The oven">
@@ -85,7 +108,14 @@ export function Oven({ formula, lookup, events, tell }: Props) {
             value={so.beforeG}
             onKeep={(g) => tell({ kind: 'bakeMass', when: 'before', g })}
           />
-          <Button size="lg" className={classes.go} onClick={() => tell({ kind: 'oven', what: 'in' })}>
+          <Button
+            size="lg"
+            className={classes.go}
+            onClick={() => {
+              readySound();
+              tell({ kind: 'oven', what: 'in' });
+            }}
+          >
             It is in
           </Button>
         </>
@@ -95,11 +125,20 @@ export function Oven({ formula, lookup, events, tell }: Props) {
           <p className={`${classes.number} num`} role="timer">
             <b>{whole ? countdown(whole[1] * MIN_MS - (nowMs - so.inAt!)) : countdown(nowMs - so.inAt!)}</b>
           </p>
+          {ringing.map((a) => (
+            <p key={a.key} className={classes.prompt} role="alert">
+              {a.title}{' '}
+              <Button size="compact-md" onClick={() => setAnswered((x) => [...x, a.key])}>
+                Done
+              </Button>
+            </p>
+          ))}
           {next && (
             <p className={classes.step}>
-              {promptWords(next)}: {next.min <= min ? 'now' : `in ${countdown((next.min - min) * MIN_MS)}`}
+              {promptWords(next)}: in {countdown((next.min - min) * MIN_MS)}
             </p>
           )}
+          {model && <ProbeCurve model={model} read={so.probe} left={left} nowMin={min} />}
           {left && (
             <p role="status">
               By the probe about {fixed(left.min, 0)} min more ({fixed(left.from, 0)} to {fixed(left.to, 0)})
@@ -200,7 +239,11 @@ function Mass({
   );
 }
 
-/** The middle by a probe: typed, or by a stand-in that follows the forecast, somewhat slower. */
+/** A reading in half a minute is enough: more would only fill the store. */
+const PROBE_EVERY_MS = 30_000;
+const PAGE_PROBE = 'page:probe';
+
+/** The middle by a probe: typed, or sent by one; a stand-in follows the forecast, somewhat slower. */
 function Probe({
   model,
   inAt,
@@ -216,20 +259,41 @@ function Probe({
 }) {
   const [typed, setTyped] = useState(last ?? 20);
   const [trying, setTrying] = useState(false);
-  const probe = useRef<ProbeStandIn | null>(null);
+  const probe = useCounting('temperature');
   const sent = useRef(0);
   useEffect(() => {
     if (!trying || !model) return;
     const endMin = model.curve.at(-1)!.min;
-    probe.current ??= new ProbeStandIn((min) => middleAt(model.curve, Math.min(min / 1.15, endMin)));
-    // A reading in half a minute is enough: more would only fill the store.
-    if (nowMs - sent.current < 30_000) return;
+    const standIn = new ProbeStandIn((min) => middleAt(model.curve, Math.min(min / 1.15, endMin)));
+    INSTRUMENTS.add({
+      id: PAGE_PROBE,
+      name: 'Probe of this page',
+      from: 'page',
+      characteristic: 'temperature',
+    });
+    const timer = setInterval(() => {
+      const packet = standIn.packet((Date.now() - inAt) / MIN_MS);
+      if (packet)
+        INSTRUMENTS.packet(PAGE_PROBE, new DataView(packet.buffer as ArrayBuffer), performance.now());
+    }, 1000);
+    return () => {
+      clearInterval(timer);
+      INSTRUMENTS.remove(PAGE_PROBE);
+    };
+  }, [trying, model, inAt]);
+  const now = probe?.gone ? null : (probe?.last?.value ?? null);
+  useEffect(() => {
+    if (now === null || nowMs - sent.current < PROBE_EVERY_MS) return;
     sent.current = nowMs;
-    const c = probe.current.shows((nowMs - inAt) / MIN_MS);
-    if (c !== null) tell({ kind: 'probe', c: Math.round(10 * c) / 10 });
-  }, [trying, model, nowMs, inAt, tell]);
+    tell({ kind: 'probe', c: Math.round(10 * now) / 10 });
+  }, [now, nowMs, tell]);
   return (
     <div className={classes.act}>
+      {now !== null && (
+        <p role="status">
+          The probe reads <b className="num">{degrees(now)}</b>
+        </p>
+      )}
       <HeatField label="In the middle" value={typed} onChange={setTyped} />
       <Button variant="default" mt={22} onClick={() => tell({ kind: 'probe', c: typed })}>
         It reads this

@@ -1,6 +1,7 @@
 import { Button, Group, Slider } from '@mantine/core';
 import { useEffect, useRef, useState } from 'react';
-import { readWeight, ScaleStandIn, USUAL_SCALE, type Reading } from '../../../core/bench';
+import { ScaleStandIn, USUAL_SCALE } from '../../../core/bench';
+import { INSTRUMENTS } from '../../instruments/useInstruments';
 import { grams } from '../../words/format';
 import classes from './bench.module.css';
 
@@ -8,30 +9,31 @@ import classes from './bench.module.css';
 const EVERY_MS = 100;
 /** What is poured a second at the slider's end, g. */
 const MOST_A_SECOND = 60;
+const ID = 'page:scale';
 
 /** A scale that is none, to try the bench with: it is poured on and lifted here, and sends packets as a real one would. */
-export function StandIn({ stepG, onReading }: { stepG: number; onReading: (r: Reading) => void }) {
+export function StandIn({ stepG }: { stepG: number }) {
   const scale = useRef<ScaleStandIn | null>(null);
-  scale.current ??= new ScaleStandIn({ ...USUAL_SCALE, stepG: Math.max(1, stepG) }, 7);
+  scale.current ??= new ScaleStandIn({ ...USUAL_SCALE, stepG: Math.max(0.1, stepG) }, 7);
   const [pour, setPour] = useState(0);
   const [off, setOff] = useState(false);
+  const [ounces, setOunces] = useState(false);
   const [load, setLoad] = useState(0);
+  useEffect(() => {
+    INSTRUMENTS.add({ id: ID, name: 'Scale of this page', from: 'page', characteristic: 'fineWeight' });
+    return () => INSTRUMENTS.remove(ID);
+  }, []);
   useEffect(() => {
     const timer = setInterval(() => {
       const s = scale.current!;
       const now = performance.now();
       if (pour > 0) s.put((pour * EVERY_MS) / 1000, now);
       setLoad(s.loadG);
-      if (off) return;
-      const shown = s.shows(now);
-      if (shown === null) return;
-      // Packets of a scale count five grams; the stand-in is finer, and sends what it shows beside them.
-      const packet = s.packet(now);
-      const read = packet && readWeight(new DataView(packet.buffer as ArrayBuffer));
-      if (read?.value !== null && read !== null) onReading({ at: now, value: shown });
+      const packet = off ? null : s.packet(now);
+      if (packet) INSTRUMENTS.packet(ID, new DataView(packet.buffer as ArrayBuffer), now);
     }, EVERY_MS);
     return () => clearInterval(timer);
-  }, [pour, off, onReading]);
+  }, [pour, off]);
   const put = (g: number) => scale.current!.put(g, performance.now());
   return (
     <section className={`sheet ${classes.standin}`} aria-label="A scale to try with">
@@ -54,8 +56,21 @@ export function StandIn({ stepG, onReading }: { stepG: number; onReading: (r: Re
             + {g} g
           </Button>
         ))}
-        <Button size="compact-md" variant="default" onClick={() => put(-scale.current!.loadG)}>
+        <Button size="compact-md" variant="default" onClick={() => put(-scale.current!.loadG - 250)}>
           Lift the bowl
+        </Button>
+        <Button size="compact-md" variant="default" onClick={() => put(-scale.current!.loadG)}>
+          Empty it
+        </Button>
+        <Button
+          size="compact-md"
+          variant="default"
+          onClick={() => {
+            scale.current!.set.unit = ounces ? 'kg' : 'lb';
+            setOunces(!ounces);
+          }}
+        >
+          {ounces ? 'Set it to grams' : 'Set it to ounces'}
         </Button>
         <Button size="compact-md" variant="default" onClick={() => setOff(!off)}>
           {off ? 'Turn it on' : 'Turn it off'}

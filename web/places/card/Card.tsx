@@ -6,7 +6,7 @@ import { suitabilityOf, type Formula, type StatedBake } from '../../../core/form
 import type { Lookup } from '../../../core/ingredients';
 import type { Step } from '../../../core/method';
 import { withOwnWords } from '../../../core/pantry';
-import { cameIn, cautionsOf, holdBackOf, takesOf } from '../../../core/rebalance';
+import { cautionsOf, holdBackOf, takesOf } from '../../../core/rebalance';
 import { useKitchen } from '../../api/useKitchen';
 import { KEEP_WORDS, SIGN_WORDS } from '../../words/data/bake';
 import { day, listed } from '../../words/format';
@@ -98,10 +98,7 @@ export function Card({
   const kitchen = useKitchen();
   const lines = useMemo(() => new Map(doc.parts.flatMap((p) => p.lines.map((l) => [l.id, l]))), [doc]);
   const takes = useMemo(() => takesOf(source?.doc ?? doc, doc, exact), [source, doc, exact]);
-  const held = useMemo(
-    () => holdBackOf(doc, new Set([...lines.keys()].filter(cameIn)), exact),
-    [doc, lines, exact],
-  );
+  const held = useMemo(() => holdBackOf(doc, source?.doc ?? doc, exact), [doc, source, exact]);
   const keptAt = stepOfMost(takes, held.lineId);
   const lifts = liftLines(doc, version.request, lookup, kitchen, source?.doc);
   const cautions = cautionsOf(kits, doc.parts, lookup);

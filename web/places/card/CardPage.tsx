@@ -18,6 +18,7 @@ import { cardJsonLd, cardMarkdown, cardRows } from '../../words/cardText';
 import { sayProblem } from '../../words/problems';
 import { suitabilityLine } from '../../words/suitability';
 import { isAdapted } from './adapted';
+import { BeginBench } from './BeginBench';
 import { Card } from './Card';
 import classes from './card.module.css';
 
@@ -60,6 +61,7 @@ export function CardPage() {
   const [beside, setBeside] = useState(false);
   const [paper, setPaper] = useLocalStorage<Paper>({ key: 'new-crumb:paper', defaultValue: 'A4' });
   const [cut, setCut] = useState<number | null>(null);
+  const [beginning, setBeginning] = useState(false);
   const made = version && piecesOf(version.doc);
   const pieces = made ?? cut;
   const trouble = lost ?? error;
@@ -83,15 +85,8 @@ export function CardPage() {
       );
     }
   };
-  const bench = async () => {
-    const done = await begin({
-      formulaId: id,
-      versionId,
-      title,
-      batches: 1,
-      scaleStepG: 1,
-      begunAt: Date.now(),
-    });
+  const bench = async (asked: { batches: number; scaleStepG: number }) => {
+    const done = await begin({ formulaId: id, versionId, title, ...asked, begunAt: Date.now() });
     if ('data' in done && done.data) await navigate(`/bench/${done.data.id}`);
   };
   return (
@@ -145,12 +140,7 @@ export function CardPage() {
           </>
         )}
         <Group ml="auto" gap="xs" wrap="nowrap">
-          <Button
-            variant="default"
-            disabled={!version}
-            loading={begun.isLoading}
-            onClick={() => void bench()}
-          >
+          <Button variant="default" disabled={!version} onClick={() => setBeginning(true)}>
             At the bench
           </Button>
           <Button
@@ -163,10 +153,13 @@ export function CardPage() {
           </Button>
         </Group>
       </div>
-      {begun.error && (
-        <Notice kind="trouble" title="The bench cannot be begun">
-          {sayProblem(problemIn(begun.error)?.code ?? null)}
-        </Notice>
+      {beginning && (
+        <BeginBench
+          loading={begun.isLoading}
+          trouble={begun.error ? sayProblem(problemIn(begun.error)?.code ?? null) : null}
+          onBegin={(asked) => void bench(asked)}
+          onClose={() => setBeginning(false)}
+        />
       )}
       {trouble && (
         <Notice kind="trouble" title="This card cannot be shown">

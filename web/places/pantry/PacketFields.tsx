@@ -5,6 +5,7 @@ import { INGREDIENTS } from '../../../core/ingredients';
 import type { PacketDoc } from '../../../core/pantry';
 import { useKitchen } from '../../api/useKitchen';
 import { choicesFrom } from '../../pantry/choices';
+import { counted, fixed } from '../../words/format';
 import { say } from '../../words/say';
 import { AVOID_WORDS, ingredientName } from '../../words/things';
 import type { FieldsProps } from './fields';
@@ -137,6 +138,15 @@ export function PacketFields({ doc, set, preview }: FieldsProps<PacketDoc>) {
             onChange={(e) => set({ openedOn: e.currentTarget.value || null })}
           />
         </div>
+        {doc.drinks && (
+          <p>
+            Drinks {fixed(doc.drinks.times, 2)} times as much as its kind, learnt from{' '}
+            {counted(doc.drinks.runs.length, 'bake')}.{' '}
+            <Button size="compact-md" variant="default" onClick={() => set({ drinks: undefined })}>
+              Forget it
+            </Button>
+          </p>
+        )}
         <Switch
           label={`Use this packet wherever ${doc.like ? ingredientName(doc.like, true) : 'its kind'} is asked for`}
           checked={doc.everywhere}

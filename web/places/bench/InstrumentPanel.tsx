@@ -1,0 +1,149 @@
+import { Button, Group, Radio, Switch, TextInput } from '@mantine/core';
+import { useLocalStorage } from '@mantine/hooks';
+import { useEffect, useRef, useState } from 'react';
+import { keyHere } from '../../api/home';
+import { bluetooth, followBluetooth, type NotFound } from '../../instruments/bluetooth';
+import { followProcess, isAddress, USUAL_ADDRESS } from '../../instruments/process';
+import { canSpeak } from '../../instruments/speak';
+import { kindOf, type Instrument } from '../../instruments/store';
+import { INSTRUMENTS, useCounting, useInstruments } from '../../instruments/useInstruments';
+import { fixed, grams } from '../../words/format';
+import { degrees } from '../../words/heat';
+import type { BenchChoices } from '../../../core/bench';
+import classes from './bench.module.css';
+import { StandIn } from './StandIn';
+
+/** What was chosen on this device: it is the device beside the scale that speaks and goes on. */
+export const useChoices = () =>
+  useLocalStorage<BenchChoices>({
+    key: keyHere('bench-choices'),
+    defaultValue: { goesOn: false, spoken: false },
+  });
+
+const NOT_FOUND: Record<NotFound, string> = {
+  none: 'No instrument was chosen.',
+  other: 'It sends no weight and no temperature in a form that is known here. Type its numbers.',
+  failed: 'It does not answer. Wake it, bring it nearer and try again.',
+};
+/** Heard of within so long it sends, ms. */
+const SENDS_MS = 3500;
+
+function stateOf(i: Instrument, now: number): string {
+  const last = i.readings.at(-1);
+  if (i.gone) return 'the line is cut; it is tried again';
+  if (!last || now - last.at > SENDS_MS) return 'sends nothing: wake it';
+  const value = i.last?.value ?? null;
+  if (value === null) return 'says that it could not measure';
+  const said = kindOf(i) === 'mass' ? grams(value) : degrees(value);
+  const unit = i.last?.unit === 'lb' ? ', set to ounces and read as grams' : '';
+  const coarse = kindOf(i) === 'mass' && i.last!.step > 2 ? `, in steps of ${fixed(i.last!.step, 0)} g` : '';
+  return `${said}${unit}${coarse}`;
+}
+
+/** Scales and probes: those that are none, those of a process on this machine, real ones by the browser's Bluetooth. */
+export function InstrumentPanel({ stepG }: { stepG: number }) {
+  const { all } = useInstruments();
+  const [mass, temperature] = [useCounting('mass'), useCounting('temperature')];
+  const [choices, setChoices] = useChoices();
+  const [trying, setTrying] = useState(false);
+  const [address, setAddress] = useState(USUAL_ADDRESS);
+  const [line, setLine] = useState<'none' | 'trying' | 'connected'>('none');
+  const [real, setReal] = useState(false);
+  const [notFound, setNotFound] = useState<NotFound | null>(null);
+  const ends = useRef<(() => void)[]>([]);
+  useEffect(() => () => ends.current.forEach((end) => end()), []);
+  const follow = () => {
+    setLine('trying');
+    ends.current.push(followProcess(address, INSTRUMENTS, setLine));
+  };
+  const find = async () => {
+    setNotFound(null);
+    const found = await followBluetooth(INSTRUMENTS);
+    if (typeof found === 'string') setNotFound(found);
+    else ends.current.push(found);
+  };
+  const now = performance.now();
+  return (
+    <details className={classes.instruments}>
+      <summary>Instruments{all.length > 0 && `: ${all.length}`}</summary>
+      <Group gap="xl" my={8}>
+        <Switch
+          label="Go on by itself when it lies there"
+          checked={choices.goesOn}
+          onChange={(e) => setChoices({ ...choices, goesOn: e.currentTarget.checked })}
+        />
+        <Switch
+          label="Speak names and numbers"
+          checked={choices.spoken}
+          disabled={!canSpeak()}
+          onChange={(e) => setChoices({ ...choices, spoken: e.currentTarget.checked })}
+        />
+        <Switch
+          label="Try it with a scale that is none"
+          checked={trying}
+          onChange={(e) => setTrying(e.currentTarget.checked)}
+        />
+        <Switch
+          label="Real ones, by Bluetooth"
+          checked={real}
+          onChange={(e) => setReal(e.currentTarget.checked)}
+        />
+      </Group>
+      {real &&
+        (bluetooth() ? (
+          <Group gap="sm" my={8}>
+            <Button variant="default" onClick={() => void find()}>
+              Find a scale or a probe
+            </Button>
+            {notFound && <span role="status">{NOT_FOUND[notFound]}</span>}
+          </Group>
+        ) : (
+          <p>This browser has no Bluetooth for pages. Type the numbers, or use another browser.</p>
+        ))}
+      {line === 'none' ? (
+        <Group gap="sm" align="end" my={8}>
+          <TextInput
+            label="Instruments of a program on this machine"
+            value={address}
+            onChange={(e) => setAddress(e.currentTarget.value.trim())}
+            error={isAddress(address) ? null : 'Write ws://localhost: and a port.'}
+          />
+          <Button variant="default" disabled={!isAddress(address)} onClick={follow}>
+            Connect
+          </Button>
+        </Group>
+      ) : (
+        <p role="status">
+          {line === 'connected'
+            ? `Connected to ${address}.`
+            : `${address} does not answer yet; it is tried again.`}
+        </p>
+      )}
+      {trying && <StandIn stepG={stepG} />}
+      {all.length > 0 && (
+        <ul className={classes.list} aria-label="What sends">
+          {all.map((i) => {
+            const kind = kindOf(i);
+            const several = all.filter((x) => kindOf(x) === kind).length > 1;
+            const counts = (kind === 'mass' ? mass : temperature)?.id === i.id;
+            return (
+              <li key={i.id}>
+                {several ? (
+                  <Radio
+                    name={`counts-${kind}`}
+                    label={i.name}
+                    checked={counts}
+                    onChange={() => INSTRUMENTS.choose(kind, i.id)}
+                  />
+                ) : (
+                  <b>{i.name}</b>
+                )}
+                <span className="num">{stateOf(i, now)}</span>
+              </li>
+            );
+          })}
+        </ul>
+      )}
+    </details>
+  );
+}

@@ -1,0 +1,63 @@
+import { Button } from '@mantine/core';
+import { partIdOf, wantedG, type Repair, type Weighing } from '../../../core/bench';
+import { effectWords } from '../../words/benchWords';
+import { fixed, grams } from '../../words/format';
+import classes from './bench.module.css';
+import type { WeighProps } from './Weigh';
+
+type Props = Pick<WeighProps, 'state' | 'order' | 'tell'> & {
+  w: Weighing;
+  repairs: readonly Repair[];
+  nameOf: (lineId: string) => string;
+};
+
+/** Something is off: what can be done, the smallest change first. */
+export function Off({ w, repairs, state, order, nameOf, tell }: Props) {
+  const inIt = state.put.get(w.id) ?? 0;
+  const wanted = wantedG(order, state, w);
+  const part = partIdOf(order, w);
+  const by = grams(Math.abs(inIt - wanted));
+  const much = inIt > wanted ? 'too much' : 'too little';
+  const choose = (r: Repair) => {
+    if (r.kind === 'takeOut') tell({ kind: 'tookOut', weighing: w.id, g: r.g });
+    else if (r.kind === 'add') tell({ kind: 'weighed', weighing: w.id, g: r.g });
+    else if (r.kind === 'scale') {
+      for (const m of r.more) tell({ kind: 'weighed', weighing: m.weighing, g: m.g });
+      tell({ kind: 'scaled', partId: part, by: r.by });
+    } else tell({ kind: 'note', text: `${nameOf(w.lineId)}: ${by} ${much}, left as it is` });
+  };
+  return (
+    <section className={classes.now} aria-label="Something is off">
+      <p className={classes.what}>{nameOf(w.lineId)}</p>
+      <p className={`${classes.number} num`}>
+        <b>{by}</b>
+        <span> {much}</span>
+      </p>
+      <div className={classes.repairs}>
+        {repairs.map((r) => (
+          <div key={r.kind} className="sheet">
+            <Button size="lg" variant={r === repairs[0] ? 'filled' : 'default'} onClick={() => choose(r)}>
+              {r.kind === 'takeOut' && `Take ${grams(r.g)} out`}
+              {r.kind === 'add' && `Put ${grams(r.g)} to it`}
+              {r.kind === 'scale' && `Make all of it ${fixed(100 * (r.by - 1), 0)} % more`}
+              {r.kind === 'leave' && 'Leave it'}
+            </Button>
+            {r.kind === 'scale' && r.more.length > 0 && (
+              <p>
+                First put to what is in:{' '}
+                {r.more
+                  .map(
+                    (m) =>
+                      `${grams(m.g)} ${nameOf(order.weighings.find((x) => x.id === m.weighing)!.lineId)}`,
+                  )
+                  .join(', ')}
+                .
+              </p>
+            )}
+            {'effect' in r && <p className="small quiet">{effectWords(r.effect)}</p>}
+          </div>
+        ))}
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,42 @@
+import type { Effect } from '../../core/bench';
+import type { Verdict } from '../../core/exclusions';
+import type { Formula } from '../../core/formula';
+import { avoidWords } from './avoidWords';
+import { fixed, grams, listed } from './format';
+import { say } from './say';
+
+/** What a slip, a repair or another thing comes to. */
+export function effectWords({ massG, wetness, timeBy, warnings }: Effect): string {
+  const wetter = wetness.was && wetness.now ? wetness.now / wetness.was - 1 : null;
+  return [
+    `${grams(massG)} in all.`,
+    wetter === null || Math.abs(wetter) < 0.01
+      ? ''
+      : `${fixed(100 * Math.abs(wetter), 0)} % ${wetter > 0 ? 'wetter' : 'stiffer'}.`,
+    timeBy === null || Math.abs(timeBy - 1) < 0.02
+      ? ''
+      : `About ${fixed(100 * Math.abs(timeBy - 1), 0)} % ${timeBy > 1 ? 'longer' : 'shorter'} in the oven, in the same tin.`,
+    ...warnings.map(say),
+  ]
+    .filter(Boolean)
+    .join(' ');
+}
+
+/** What a thing is for what this version leaves out, in the phrases of the app; empty where it leaves nothing out. */
+export function verdictWords({ contains, may, unknown }: Verdict, formula: Formula): string {
+  if (formula.avoids.length === 0) return '';
+  const of = (avoids: readonly Verdict['contains'][number][]): string => listed(avoidWords([...avoids]));
+  return [
+    contains.length > 0 ? `Contains ${of(contains)}, which this version leaves out.` : '',
+    may.length > 0 ? `May contain ${of(may)}.` : '',
+    unknown.length > 0 ? `Check the packet for ${of(unknown)}.` : '',
+  ]
+    .filter(Boolean)
+    .join(' ');
+}
+
+/** Grams as they are spoken: whole ones, and tenths below ten. */
+export const spokenGrams = (g: number): string => {
+  const n = Math.abs(g) < 10 ? fixed(g, 1).replace(/\.0$/, '') : fixed(g, 0);
+  return `${n} ${n === '1' ? 'gram' : 'grams'}`;
+};
