@@ -122,9 +122,10 @@ test('a batch is weighed by keys: a slip is mended, a cut line and a reload lose
   await expect(flour).toContainText('240 g');
   await expect(page.getByRole('region', { name: 'Baked' })).toContainText('It lost 11.4 % of its weight.');
   await expectAccessible(page);
-  await page.getByRole('link', { name: 'Back to the bench' }).click();
-
   await page.setViewportSize({ width: 390, height: 844 });
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  await page.getByRole('link', { name: 'Back to the bench' }).click();
+  await expect(oven).toBeVisible();
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
   await expectAccessible(page);
 });

@@ -15,8 +15,8 @@ export type ByFeel = {
   /** What went in at once, g: what was weighed of the line. */
   withG: number;
 };
-/** A portion at a time: about a tenth of what is kept back, a round number of grams. */
-export const portionG = (keptG: number): number => (keptG >= 80 ? 10 : keptG >= 25 ? 5 : 2);
+/** A portion at a time: a few of them are what is kept back, a round number of grams. */
+export const portionG = (keptG: number): number => (keptG >= 60 ? 10 : keptG >= 15 ? 5 : 2);
 /** More than so many times what was kept back goes in for no feel: something else is wrong then. Common practice, no source. */
 const MOST = 3;
 export const isTooMuchByFeel = ({ keptG, putG }: ByFeel): boolean => putG > MOST * keptG;

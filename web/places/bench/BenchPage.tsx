@@ -33,7 +33,7 @@ export function BenchPage() {
     );
   if (!made || !state || !run) return <Skeleton height={500} role="status" aria-label="Fetching the run" />;
   return (
-    <main id="main" className={classes.page}>
+    <main id="main" className={classes.page} data-work>
       <header className={classes.head}>
         <h1>{run.title}</h1>
         <Link to={`/formula/${run.formulaId}/card/${run.versionId}`}>The card</Link>

@@ -25,7 +25,7 @@ export function FeelStep({
     <section className={classes.now} aria-label="Water by feel">
       <p className={classes.what}>{nameOf(lineId)} by feel</p>
       <p>
-        Mix, then press it. {grams(keptG)} was kept back;{' '}
+        Mix, then feel it. {grams(keptG)} was kept back;{' '}
         {putG > 0 ? `${grams(putG)} of it is in` : 'none of it is in yet'}
         {wanted && `. It should feel like this: ${FEEL_WORDS_TEXT[wanted]}`}.
       </p>

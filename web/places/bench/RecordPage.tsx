@@ -43,43 +43,45 @@ export function RecordPage() {
         <Link to={`/bench/${run.id}`}>Back to the bench</Link>
         <Link to={`/formula/${run.formulaId}/card/${run.versionId}`}>The card</Link>
       </header>
-      <section className="sheet">
+      <section className={`sheet ${classes.part}`}>
         <h2>Weighed</h2>
-        <table className={classes.record}>
-          <thead>
-            <tr>
-              <th scope="col">Thing</th>
-              <th scope="col">planned</th>
-              <th scope="col">went in</th>
-              <th scope="col">apart</th>
-              <th scope="col">besides</th>
-            </tr>
-          </thead>
-          <tbody>
-            {record.lines.map((l) => (
-              <tr key={l.lineId}>
-                <th scope="row">{lineName(lines.get(l.lineId)!)}</th>
-                <td className="num">{grams(l.plannedG)}</td>
-                <td className="num">{l.wentG === null ? '' : grams(l.wentG)}</td>
-                <td className="num">
-                  {l.wentG !== null && l.plannedG > 0 && Math.abs(l.wentG / l.plannedG - 1) >= 0.005
-                    ? `${l.wentG > l.plannedG ? '+' : '−'}${fixed(100 * Math.abs(l.wentG / l.plannedG - 1), 1)} %`
-                    : ''}
-                </td>
-                <td>
-                  {[
-                    l.leftOut ? 'left out' : '',
-                    l.otherId ? `${ingredientName(l.otherId, true)} in its place` : '',
-                    l.off ? 'off' : '',
-                    l.wentG === null && !l.leftOut ? 'not weighed' : '',
-                  ]
-                    .filter(Boolean)
-                    .join(', ')}
-                </td>
+        <div className={classes.wide} role="region" aria-label="Weighed" tabIndex={0}>
+          <table className={classes.record}>
+            <thead>
+              <tr>
+                <th scope="col">Thing</th>
+                <th scope="col">planned</th>
+                <th scope="col">went in</th>
+                <th scope="col">apart</th>
+                <th scope="col">besides</th>
               </tr>
-            ))}
-          </tbody>
-        </table>
+            </thead>
+            <tbody>
+              {record.lines.map((l) => (
+                <tr key={l.lineId}>
+                  <th scope="row">{lineName(lines.get(l.lineId)!)}</th>
+                  <td className="num">{grams(l.plannedG)}</td>
+                  <td className="num">{l.wentG === null ? '' : grams(l.wentG)}</td>
+                  <td className="num">
+                    {l.wentG !== null && l.plannedG > 0 && Math.abs(l.wentG / l.plannedG - 1) >= 0.005
+                      ? `${l.wentG > l.plannedG ? '+' : '−'}${fixed(100 * Math.abs(l.wentG / l.plannedG - 1), 1)} %`
+                      : ''}
+                  </td>
+                  <td>
+                    {[
+                      l.leftOut ? 'left out' : '',
+                      l.otherId ? `${ingredientName(l.otherId, true)} in its place` : '',
+                      l.off ? 'off' : '',
+                      l.wentG === null && !l.leftOut ? 'not weighed' : '',
+                    ]
+                      .filter(Boolean)
+                      .join(', ')}
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
         <p>{grams(record.massG)} in the bowls.</p>
         {record.feel && (
           <p>
@@ -133,7 +135,7 @@ function Baked({
   const said = planned && (planned[0] + planned[1]) / 2;
   const last = oven.probe.at(-1);
   return (
-    <section className="sheet" aria-label="Baked" data-run={runId}>
+    <section className={`sheet ${classes.part}`} aria-label="Baked" data-run={runId}>
       <h2>Baked</h2>
       {trouble}
       <p>
@@ -193,7 +195,7 @@ function Thirsty({ thirst, formula, runId }: { thirst: number; formula: Formula;
     return row?.doc.kind === 'packet' ? [{ row, doc: row.doc }] : [];
   });
   return (
-    <section className="sheet" aria-label="What it drank">
+    <section className={`sheet ${classes.part}`} aria-label="What it drank">
       <h2>What it drank</h2>
       <p>
         The dough took {fixed(100 * Math.abs(thirst), 0)} % {thirst > 0 ? 'more' : 'less'} liquid than was
