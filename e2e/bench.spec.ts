@@ -391,3 +391,38 @@ test('without the network the page of a run is there, and what is done is sent w
     await kitchen.kill();
   }
 });
+
+test('a stage of the bake rings when its time has come, and is answered', async ({ page }) => {
+  await putFormula(page, {
+    title: 'Pilot bread',
+    text: '300 g sorghum flour\n280 g water\n6 g salt\n6 g instant yeast\n14 g psyllium husk powder',
+    method:
+      'Mix everything.\nShape and prove 50 min.\nBake 20 min at 230 °C under a lid, then 25 min at 200 °C without the lid.',
+    oven: '',
+    time: '',
+  });
+  await page.getByRole('link', { name: /^Card/ }).click();
+  await begin(page);
+  const now = page.getByRole('region', { name: 'Weigh now' });
+  await expect(now).toBeVisible();
+  for (let k = 0; k < 12 && (await now.count()) > 0; k++) {
+    await page.keyboard.press('Space');
+    await page.waitForTimeout(100);
+  }
+  // It went in nearly twenty minutes ago, told by another device.
+  const run = page.url().split('/').pop()!;
+  const res = await page.request.post(`./api/v1/runs/${run}/events`, {
+    data: {
+      events: [{ id: crypto.randomUUID(), agoMs: 19.9 * 60_000, doc: { kind: 'oven', what: 'in' } }],
+    },
+  });
+  expect(res.ok()).toBe(true);
+  const oven = page.getByRole('region', { name: 'The oven' });
+  const alarm = oven.getByRole('alert').filter({ hasText: 'Take the cover off' });
+  await expect(oven).toContainText(/(?:Take the cover off|Turn the oven to 200 °C).*: in 0:0\d/);
+  await expect(alarm).toBeVisible({ timeout: 20_000 });
+  await expect(page).toHaveTitle(/^● /);
+  await expectAccessible(page);
+  await alarm.getByRole('button', { name: 'Done' }).click();
+  await expect(alarm).toHaveCount(0);
+});

@@ -1,3 +1,4 @@
+import { spawn } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
 import { readdirSync, readFileSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
@@ -210,12 +211,85 @@ async function longShelf(browser: Browser): Promise<void> {
   await tab.close();
 }
 
+/** Readings of a scale at the bench: from the packet to the paint, and what an hour of them leaves in memory. */
+async function bench(browser: Browser): Promise<void> {
+  const tab = await browser.newPage({ viewport: { width: 390, height: 844 } });
+  await tab.addInitScript({
+    content: `
+      window.read = [];
+      window.WebSocket = class extends WebSocket {
+        constructor(to) {
+          super(to);
+          window.line = this;
+          this.addEventListener('message', ({ data }) => {
+            if (typeof data === 'string') return;
+            const t = performance.now();
+            requestAnimationFrame(() => {
+              const { port1, port2 } = new MessageChannel();
+              port1.onmessage = () => read.push(performance.now() - t);
+              port2.postMessage(0);
+            });
+          });
+        }
+      };`,
+  });
+  const id = (await shelf()).find((f) => f.title.includes('muffins'))!.id;
+  const call = async <T>(path: string, data?: object): Promise<T> =>
+    (
+      await tab.request.fetch(`${origin}/api/v1/${path}`, {
+        method: data ? 'POST' : 'GET',
+        ...(data ? { data } : {}),
+      })
+    ).json() as Promise<T>;
+  const { versions } = await call<{ versions: { id: string }[] }>(`formulas/${id}`);
+  const run = await call<{ id: string }>('runs', {
+    formulaId: id,
+    versionId: versions[0]!.id,
+    title: 'Muffins',
+    batches: 1,
+    scaleStepG: 1,
+    begunAt: Date.now(),
+  });
+  const instruments = spawn(process.execPath, ['dist/server/instruments.js'], { stdio: 'ignore' });
+  await tab.goto(`${origin}/bench/${run.id}`);
+  await tab.getByText('Instruments', { exact: true }).click();
+  await tab.getByRole('button', { name: 'Connect' }).click();
+  await tab.getByText('Connected to').waitFor();
+  await tab.waitForTimeout(10_000);
+  const read = await tab.evaluate<number[]>('read');
+  print('a reading at the bench: to the next paint, p95', at(sorted(read), 0.95), 'ms', '100');
+  const session = await tab.context().newCDPSession(tab);
+  const heap = async (): Promise<number> => {
+    await session.send('HeapProfiler.collectGarbage');
+    const { usedSize } = await session.send('Runtime.getHeapUsage');
+    return usedSize / 1e6;
+  };
+  const sendMany = (n: number): Promise<unknown> =>
+    tab.evaluate(`(async () => {
+      for (let i = 0; i < ${n}; i++) {
+        const v = new DataView(new ArrayBuffer(6));
+        v.setUint8(0, 0);
+        v.setInt32(2, ((10 * (i % 300)) & 0xffffff) | (0xff << 24), true);
+        line.dispatchEvent(new MessageEvent('message', { data: v.buffer }));
+        if (i % 20 === 0) await new Promise((r) => requestAnimationFrame(r));
+      }
+      read.length = 0;
+    })()`);
+  await sendMany(2000);
+  const before = await heap();
+  await sendMany(36_000);
+  print('  an hour of readings, ten a second: memory more by', (await heap()) - before, 'MB', '');
+  instruments.kill();
+  await tab.close();
+}
+
 const browser = await chromium.launch({
   executablePath: '/usr/bin/chromium-headless-shell',
   args: ['--no-sandbox'],
 });
 await firstPaint(browser);
 await drag(browser);
+await bench(browser);
 await biggest(browser);
 await longShelf(browser);
 await browser.close();
