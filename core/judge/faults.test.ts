@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { RISK_IDS } from '../leavening';
+import { CAUSES } from './data/causes';
 import { CAUSE_IDS, FAULT_IDS, faultOfRisk, FAULTS, REPAIR_IDS } from './index';
 
 describe('the faults of a bake', () => {
@@ -14,7 +15,8 @@ describe('the faults of a bake', () => {
 
   it('no cause and no repair is there for nothing', () => {
     expect(new Set(FAULTS.flatMap((f) => f.causes))).toEqual(new Set(CAUSE_IDS));
-    expect(new Set(FAULTS.flatMap((f) => f.first))).toEqual(new Set(REPAIR_IDS));
+    const changes = Object.values(CAUSES).map((c) => c.change);
+    expect(new Set([...FAULTS.flatMap((f) => f.first), ...changes])).toEqual(new Set(REPAIR_IDS));
   });
 
   it('every risk that Lift foresees is one of them, and no two are the same', () => {

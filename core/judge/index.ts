@@ -2,6 +2,10 @@ import type { RiskId } from '../leavening';
 import { FAULTS } from './data/faults';
 import type { FaultId } from './types';
 
+export * from './change';
+export * from './diagnose';
+export * from './evidence';
+export * from './trial';
 export * from './types';
 export { FAULTS };
 

@@ -92,6 +92,12 @@ export const REPAIR_IDS = [
   'thicker_filling',
   'fibre',
   'freeze_day_one',
+  'more_water',
+  'less_psyllium',
+  'less_leavening',
+  'more_leavening',
+  'keep_shut',
+  'lighter_starch',
 ] as const;
 export type RepairId = (typeof REPAIR_IDS)[number];
 

@@ -1,5 +1,5 @@
 export { adapt, adaptSteps, finish } from './adapt';
-export { MASS_BAND } from './bands';
+export { fitOf, MASS_BAND } from './bands';
 export { cautionsOf, holdBackOf, newAllergens } from './assemble';
 export type { Progress } from './bench';
 export * from './differences';
@@ -8,7 +8,7 @@ export { costOf } from './price';
 export * from './scale';
 export * from './style';
 export { madeOf, linesSpokenOf, takesOf, type Take } from './takes';
-export { newWarnings, warningsOf } from './warnings';
+export { dosesOf, newWarnings, warningsOf } from './warnings';
 export * from './types';
 export { between, weighedOf } from './why';
 

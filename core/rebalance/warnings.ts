@@ -26,19 +26,29 @@ const GELLERS: readonly string[] = ['agar', 'gelatine', 'pectin'];
 
 type Known = { i: Ingredient; massG: number };
 
-function dosesOut(part: Part, lines: readonly Known[], lookup: Lookup): Msg[] {
+/** What is dosed on the flour of a part: percent of it, and the window of its kind. */
+export type DoseNow = { dosed: Dosed; percent: number; window: [number, number] };
+/** Every dose of a part whose kind has a window for it; none where there is no flour. */
+export function dosesOf(part: Part, lookup: Lookup): DoseNow[] {
+  const lines = doughLines(part).flatMap((l): Known[] => {
+    const i = lookup(l.item);
+    return i ? [{ i, massG: massOf(l) }] : [];
+  });
   const flourG = lines.reduce((s, l) => (l.i.flour ? s + l.massG : s), 0);
   if (flourG <= 0) return [];
-  return DOSED.flatMap((dosed): Msg[] => {
+  return DOSED.flatMap((dosed): DoseNow[] => {
     const window = CLASSES[part.classId].doses[dosed];
     if (!window) return [];
     const massG = lines.reduce((s, l) => (IS_DOSED[dosed](l.i) ? s + l.massG : s), 0);
     // Psyllium is dosed by what the flour drinks: coconut flour asks for several times as much.
-    const most = window[1] * (dosed === 'psyllium' ? drinksOf(part, lookup) : 1);
-    const percent = (100 * massG) / flourG;
-    return percent > WELL_ABOVE * most ? [msg('warned.dose', { dosed, percent, most })] : [];
+    const by = dosed === 'psyllium' ? drinksOf(part, lookup) : 1;
+    return [{ dosed, percent: (100 * massG) / flourG, window: [window[0] * by, window[1] * by] }];
   });
 }
+const dosesOut = (part: Part, lookup: Lookup): Msg[] =>
+  dosesOf(part, lookup).flatMap(({ dosed, percent, window: [, most] }) =>
+    percent > WELL_ABOVE * most ? [msg('warned.dose', { dosed, percent, most })] : [],
+  );
 
 function tooThin(part: Part, lines: readonly Known[], lookup: Lookup): Msg[] {
   if (!SET.includes(CLASSES[part.classId].family) || part.classId === 'uncooked_set') return [];
@@ -61,7 +71,7 @@ export function warningsOf(part: Part, lookup: Lookup): Msg[] {
   const lift = liftOf(part, lookup);
   return [
     ...checkShares(part, lookup).map(({ issue }) => issue),
-    ...dosesOut(part, lines, lookup),
+    ...dosesOut(part, lookup),
     ...tooThin(part, lines, lookup),
     ...(lift.open
       ? []

@@ -90,4 +90,10 @@ export const REPAIR_WORDS: Record<RepairId, string> = {
   thicker_filling: 'a thicker filling, filled cold',
   fibre: 'psyllium or flax',
   freeze_day_one: 'freeze it sliced on day one',
+  more_water: '3 to 5 % more water',
+  less_psyllium: '1 % psyllium on flour less',
+  less_leavening: 'less baking powder or yeast',
+  more_leavening: 'more baking powder or yeast',
+  keep_shut: 'leave the oven shut until the last third',
+  lighter_starch: 'some of the starch given to a flour',
 };
