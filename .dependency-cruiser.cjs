@@ -49,7 +49,7 @@ module.exports = {
       name: 'core-by-its-face',
       comment: "a folder's public face is its index.ts",
       severity: 'error',
-      from: { path: '^(?!core/)(?!.*\\.(test|bench)\\.ts$)' },
+      from: { path: '^(?!core/)(?!server/testing/)(?!.*\\.(test|bench)\\.ts$)' },
       to: { path: '^core/[^/]+/(?!index\\.ts$)' },
     },
     {

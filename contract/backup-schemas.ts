@@ -2,6 +2,7 @@ import { array, boolean, lazy, mixed, number, string } from 'yup';
 import { CLASS_IDS } from '../core/classes';
 import { BACKUP_EDITION } from './backup';
 import { runLineSchema } from './bench-schemas';
+import { photoLineSchema, trialLineSchema } from './notebook-schemas';
 import { daySchema } from './day-schemas';
 import { eaterSchema, kitchenSchema, pantryDocSchema, waySchema } from './pantry-schemas';
 import { draftDocSchema, formulaSchema, requestSchema } from './schemas';
@@ -67,6 +68,8 @@ const END = obj({
   pantry: revision(),
   copies: number().integer().min(0),
   runs: number().integer().min(0),
+  trials: number().integer().min(0),
+  photos: number().integer().min(0),
 });
 
 const LINES = {
@@ -77,6 +80,8 @@ const LINES = {
   draft: obj({ draft: draftDocSchema }),
   aside: obj({ aside: draftDocSchema }),
   run: obj({ run: runLineSchema }),
+  trial: obj({ trial: trialLineSchema }),
+  photo: obj({ photo: photoLineSchema }),
   end: obj({ end: END }),
 };
 export type BackupKey = keyof typeof LINES;

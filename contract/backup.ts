@@ -1,4 +1,5 @@
 import type { Formula } from '../core/formula';
+import type { Trial } from '../core/judge';
 import type { BenchDeed, BenchRun } from './bench';
 import type { DayRow } from './days';
 import type { DraftDoc, EaterRow, Kitchen, PantryRow, VersionMark, VersionRequest, WayRow } from './dto';
@@ -34,6 +35,9 @@ export type BackupFormula = {
 };
 /** A bench run with all that happened in it. */
 export type BackupRun = { id: string; doc: BenchRun; events: { id: string; at: number; doc: BenchDeed }[] };
+/** A trial; a photo with its bytes, base64. */
+export type BackupTrial = { id: string; doc: Trial };
+export type BackupPhoto = { hash: string; wide: number; high: number; data: string };
 /** Rows of a list as they go into a file: without revisions, which belong to one store. */
 export type BackupRow<Row extends { rev: number }> = Omit<Row, 'rev'>;
 /** The first line. Eaters, ways and kitchen are few. */
@@ -54,7 +58,19 @@ export type BackupLine =
   | { draft: DraftDoc }
   | { aside: DraftDoc }
   | { run: BackupRun }
-  | { end: { formulas: number; versions: number; pantry: number; copies?: number; runs?: number } };
+  | { trial: BackupTrial }
+  | { photo: BackupPhoto }
+  | {
+      end: {
+        formulas: number;
+        versions: number;
+        pantry: number;
+        copies?: number;
+        runs?: number;
+        trials?: number;
+        photos?: number;
+      };
+    };
 
 /** What came in, and what was there already. The kitchen is taken where it is asked for. */
 export type Restored = { added: number; there: number; kitchen: boolean };

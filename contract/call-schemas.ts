@@ -3,6 +3,7 @@ import { bakeSchema } from './bake-schemas';
 import type { CallName, WithBody, WithQuery } from './calls';
 import { addEventsSchema, runSchema } from './bench-schemas';
 import { daySchema, putDaySchema } from './day-schemas';
+import { photoSchema, putTrialSchema, trialQuerySchema, trialSchema } from './notebook-schemas';
 import {
   createPantrySchema,
   eaterSchema,
@@ -52,9 +53,12 @@ const BODIES = {
   putDay: putDaySchema,
   createRun: runSchema,
   addEvents: addEventsSchema,
+  createTrial: trialSchema,
+  putTrial: putTrialSchema,
+  createPhoto: photoSchema,
   putKitchen: putKitchenSchema,
 } satisfies Record<WithBody, unknown>;
-const QUERIES = { shelf: shelfQuerySchema } satisfies Record<WithQuery, unknown>;
+const QUERIES = { shelf: shelfQuerySchema, trials: trialQuerySchema } satisfies Record<WithQuery, unknown>;
 
 // Yup knows tuples and unions less exactly than TypeScript does.
 const schemaIn = (of: object, name: CallName): Schema | null =>

@@ -34,6 +34,8 @@ import type {
 } from './dto';
 import type { AddEvents, BenchRun, RunDetail, RunRow } from './bench';
 import type { BakeDay, DayRow } from './days';
+import type { PhotoIn, PhotoRow, TrialPage, TrialQuery, TrialRow } from './notebook';
+import type { Trial } from '../core/judge';
 export type Method = 'get' | 'post' | 'put' | 'patch' | 'delete';
 /**
  * A call over the border, declared once: route, client and description are made from it. `Body`, `Query` and `Answer`
@@ -210,6 +212,23 @@ export const CALLS = {
   createRun: call<BenchRun, RunRow>('post', '/runs', 'Begins a bench run', { status: MADE }),
   addEvents: call<AddEvents, RunDetail>('post', '/runs/:id/events', 'Adds what happened, each once'),
   removeRun: call<Nothing, Nothing>('delete', '/runs/:id', 'Takes a run off the list', { status: DONE }),
+
+  trials: call<Nothing, TrialPage, TrialQuery>(
+    'get',
+    '/trials',
+    'Trials, the latest first, a piece at a time',
+  ),
+  trial: call<Nothing, TrialRow>('get', '/trials/:id', 'A trial'),
+  createTrial: call<Trial, TrialRow>('post', '/trials', 'Puts a trial into the notebook', { status: MADE }),
+  putTrial: call<Put<Trial>, TrialRow>('put', '/trials/:id', 'Changes a trial'),
+  removeTrial: call<Nothing, Nothing>('delete', '/trials/:id', 'Takes a trial out; restore puts it back', {
+    status: DONE,
+  }),
+  restoreTrial: call<Nothing, TrialRow>('post', '/trials/:id/restore', 'Puts a trial back'),
+  createPhoto: call<PhotoIn, PhotoRow>('post', '/photos', 'Keeps a photo, once however often it comes', {
+    status: MADE,
+  }),
+  photo: call<Nothing, Nothing>('get', '/photos/:id', 'A photo by its hash', { stream: true }),
 
   kitchen: call<Nothing, KitchenRow>('get', '/kitchen', 'Measures, ovens, tins and rule set of the kitchen'),
   putKitchen: call<Put<Kitchen>, KitchenRow>('put', '/kitchen', 'Changes the kitchen'),

@@ -3,6 +3,7 @@ import type { Eater, ExclusionId, OilReading, RulesetId } from '../core/exclusio
 import type { BakeSetup, FreeForm, Pace, TimedBake, TinMetal } from '../core/bake';
 import type { BakePhase, Formula, StatedTin } from '../core/formula';
 import type { AvoidId } from '../core/ingredients';
+import type { Tests } from '../core/judge';
 import type { NameMatch, ReadInput, Remembered } from '../core/reading';
 import type { LiftPlan, YeastTable } from '../core/leavening';
 import type { StepChoices } from '../core/method';
@@ -66,6 +67,8 @@ export type VersionRequest = {
   steps?: StepChoices;
   lift?: LiftPlan;
   bake?: BakePlan;
+  /** The one change it is to try, and of which trial. */
+  tests?: Tests;
 };
 /** Wishes of the house as they are chosen; "only from my pantry" is looked up when it is asked. */
 export type StyleChoice = Omit<Style, 'onlyFrom'> & { pantryOnly?: boolean | undefined };

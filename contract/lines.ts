@@ -4,12 +4,23 @@ import { check, type Invalid } from './shapes';
 
 /** What of a line must be known to see whether a file hangs together. */
 export type LineSummary =
-  | { key: Exclude<BackupKey, 'version' | 'formula' | 'end' | 'pantry' | 'run'> }
+  | { key: Exclude<BackupKey, 'version' | 'formula' | 'end' | 'pantry' | 'run' | 'trial' | 'photo'> }
   | { key: 'formula'; id: string; title: string }
   | { key: 'version'; id: string; parentId: string | null; targetId: string | null; name: string }
   | { key: 'pantry'; rows: number }
   | { key: 'run'; id: string; title: string }
-  | { key: 'end'; formulas: number; versions: number; pantry: number; copies?: number; runs?: number };
+  | { key: 'trial'; id: string; title: string }
+  | { key: 'photo'; id: string }
+  | {
+      key: 'end';
+      formulas: number;
+      versions: number;
+      pantry: number;
+      copies?: number;
+      runs?: number;
+      trials?: number;
+      photos?: number;
+    };
 export type LineAnswer =
   | { summaries: LineSummary[] }
   /** `torn`: it is no JSON, as where a file was cut off. */
@@ -43,6 +54,8 @@ function summaryOf(line: BackupLine): LineSummary {
   }
   if ('pantry' in line) return { key: 'pantry', rows: line.pantry.length };
   if ('run' in line) return { key: 'run', id: line.run.id, title: line.run.doc.title };
+  if ('trial' in line) return { key: 'trial', id: line.trial.id, title: line.trial.doc.title };
+  if ('photo' in line) return { key: 'photo', id: line.photo.hash };
   if ('end' in line) return { key: 'end', ...line.end };
   return { key: 'head' in line ? 'head' : 'draft' in line ? 'draft' : 'aside' };
 }

@@ -10,6 +10,7 @@ import { SHELF_ORDERS, SHELF_STATES } from './dto';
 import { action, actionMend } from './method-schemas';
 import { bakePlan, maybeTin, phases } from './bake-schemas';
 import { waySchema } from './pantry-schemas';
+import { maybeTests } from './notebook-schemas';
 import {
   rememberedNames,
   degrees,
@@ -267,6 +268,7 @@ const request = () =>
     steps: steps(),
     lift: liftPlan(),
     bake: bakePlan(),
+    tests: maybeTests(),
   });
 
 export const requestSchema = request();

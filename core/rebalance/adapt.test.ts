@@ -4,7 +4,7 @@ import { DEMO_FORMULAS } from '../../demo/data/formulas';
 import { kitById } from '../classes';
 import { USUAL_EXCLUSIONS, type ExclusionId } from '../exclusions';
 import { mapLines, massOf, type Formula } from '../formula';
-import { lookupReference, type AvoidId } from '../ingredients';
+import { idOf, lookupReference, type AvoidId } from '../ingredients';
 import { readFormula } from '../reading';
 import { anyPart, formula, WHOLE } from '../testing/build';
 import { holds } from '../testing/oracle';
@@ -294,6 +294,24 @@ describe('where there is no answer the need is named', () => {
         expect(holds(l.item.kind === 'ref' ? l.item.id : '', 'whole_food_fat')).toBe(false);
     }
     expect(o.options.some((x) => x.kitId === 'apple_seed_butter')).toBe(false);
+  });
+});
+
+describe('water that the baker holds', () => {
+  it('is as much as was said, however wet it gets: no more is poured to it', () => {
+    const { formula } = readFormula({
+      title: 'Tin loaf',
+      text: '260 g white rice flour\n120 g tapioca starch\n20 g psyllium husk powder\n7 g instant yeast\n8 g salt\n430 g water\n25 g sunflower oil',
+    });
+    const water = formula.parts[0]!.lines.find((l) => idOf(l.item) === 'water')!;
+    for (const g of [380, 413, 470]) {
+      const { solutions } = adapt(
+        { formula, exclude: [], pins: { lines: { [water.id]: g } }, limit: 1 },
+        { lookup: lookupReference },
+      );
+      const now = solutions[0]!.formula.parts[0]!.lines.filter((l) => idOf(l.item) === 'water');
+      expect(now.map((l) => massOf(l))).toEqual([g]);
+    }
   });
 });
 

@@ -103,10 +103,12 @@ export class PartProgramme {
     const binder = binderVariable(part, this.#leaving, target.flourG, lookup, allowed);
     this.#binder = binder && !isHeld(binder) ? binder : null;
     const water = lookup({ kind: 'ref', id: 'water' });
-    this.#water =
+    const pours =
       water && !isBrushed(part)
         ? waterVariable(part, this.#leaving, target.props.mass.value, water, lookup)
         : null;
+    // Water that the baker holds is as much as was said, and no more is poured to it.
+    this.#water = pours && !(pours.joins && heldIds.includes(pours.joins)) ? pours : null;
     this.#less = lessLiquid(part, this.#leaving, held, lookup);
     this.#keys = ['freeWater', 'demand', 'mass', ...CLASSES[part.classId].tolerances.map((t) => t.key)];
   }

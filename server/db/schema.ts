@@ -1,9 +1,21 @@
-import { boolean, index, integer, jsonb, pgTable, text, timestamp, unique, uuid } from 'drizzle-orm/pg-core';
+import {
+  boolean,
+  customType,
+  index,
+  integer,
+  jsonb,
+  pgTable,
+  text,
+  timestamp,
+  unique,
+  uuid,
+} from 'drizzle-orm/pg-core';
 import type { DraftDoc, Kitchen, VersionRequest } from '../../contract/dto';
 import type { BenchDeed, BenchRun } from '../../contract/bench';
 import type { BakeDay } from '../../contract/days';
 import type { OwnKitDoc } from '../../core/classes';
 import type { Eater } from '../../core/exclusions';
+import type { Trial } from '../../core/judge';
 import type { PantryDoc } from '../../core/pantry';
 import type { Formula } from '../../core/formula';
 import type { AvoidId } from '../../core/ingredients';
@@ -165,6 +177,39 @@ export const benchEvent = pgTable(
   },
   (t) => [unique('bench_event_once').on(t.runId, t.seq)],
 );
+
+/** Bytes as they are. */
+const bytea = customType<{ data: Buffer }>({ dataType: () => 'bytea' });
+
+/** Trials: what came of a bake. What is looked for stands in columns, so that a list of many reads no more than it shows. */
+export const trial = pgTable(
+  'trial',
+  {
+    id: uuid('id').primaryKey().defaultRandom(),
+    formulaId: uuid('formula_id').notNull(),
+    /** Ms since the epoch, as the document has it. */
+    bakedAt: timestamp('baked_at', { withTimezone: true }).notNull(),
+    /** Title and notes without case and accents. */
+    folded: text('folded').notNull(),
+    faults: jsonb('faults').$type<string[]>().notNull(),
+    doc: jsonb('doc').$type<Trial>().notNull(),
+    rev: integer('rev').notNull().default(1),
+    createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
+    deletedAt: timestamp('deleted_at', { withTimezone: true }),
+  },
+  (t) => [
+    index('trial_latest').on(t.bakedAt.desc(), t.id),
+    index('trial_formula').on(t.formulaId, t.bakedAt.desc()),
+  ],
+);
+/** Photos by the hash of their bytes: the same one is there once, and never changes. */
+export const photo = pgTable('photo', {
+  hash: text('hash').primaryKey(),
+  wide: integer('wide').notNull(),
+  high: integer('high').notNull(),
+  bytes: bytea('bytes').notNull(),
+  createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
+});
 
 /** The one kitchen: its measures, currency and whose law its packets follow. */
 export const kitchen = pgTable('kitchen', {

@@ -20,6 +20,7 @@ const eater = (await api.post(path('/eaters')).send(BODIES.createEater).expect(2
 const way = (await api.post(path('/ways')).send(BODIES.createWay).expect(201)).body as { id: string };
 const day = (await api.post(path('/days')).send(BODIES.createDay).expect(201)).body as { id: string };
 const run = (await api.post(path('/runs')).send(BODIES.createRun).expect(201)).body as { id: string };
+const trial = (await api.post(path('/trials')).send(BODIES.createTrial).expect(201)).body as { id: string };
 const item = (
   (await api.post(path('/pantry')).send(BODIES.createPantry).expect(201)).body as { items: PantryRow[] }
 ).items[1]!;
@@ -34,6 +35,7 @@ const IDS: Partial<Record<CallName, string>> = {
   putEater: eater.id,
   putWay: way.id,
   putDay: day.id,
+  putTrial: trial.id,
 };
 const bodyFor = (name: WithBody): unknown =>
   name === 'keepVersion' ? { ...BODIES.keepVersion, parentId: made.version.id } : BODIES[name];

@@ -16,6 +16,7 @@ import * as drafts from '../services/drafts';
 import { refuse } from '../services/fail';
 import * as formulas from '../services/formulas';
 import * as kitchen from '../services/kitchen';
+import * as notebook from '../services/notebook';
 import * as pantry from '../services/pantry';
 import * as versions from '../services/versions';
 import type { Compute } from '../work/compute';
@@ -138,6 +139,21 @@ function handlers({ db, compute, demo = false }: House): Handlers {
     putDay: ({ id, body }) => kitchen.days.put(db, id, body),
     removeDay: ({ id }) => kitchen.days.remove(db, id).then(nothing),
     restoreDay: ({ id }) => kitchen.days.restore(db, id),
+    trials: ({ query }) => notebook.listTrials(db, query),
+    trial: ({ id }) => notebook.getTrial(db, id),
+    createTrial: ({ body }) => notebook.createTrial(db, body),
+    putTrial: ({ id, body }) => notebook.putTrial(db, id, body),
+    removeTrial: ({ id }) => notebook.setGone(db, id, true).then(nothing),
+    restoreTrial: ({ id }) => notebook.setGone(db, id, false),
+    createPhoto: ({ body }) => notebook.keepPhoto(db, body.data),
+    photo: async ({ id, res }) => {
+      const bytes = await notebook.photoBytes(db, id);
+      res.setHeader('Cache-Control', 'private, max-age=31536000, immutable');
+      res.setHeader('X-Content-Type-Options', 'nosniff');
+      res.type('image/jpeg').send(bytes);
+      return undefined;
+    },
+
     kitchen: () => kitchen.getKitchen(db),
     putKitchen: ({ body }) => kitchen.putKitchen(db, body),
 

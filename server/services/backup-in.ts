@@ -3,7 +3,9 @@ import type {
   BackupFormula,
   BackupHead,
   BackupLine,
+  BackupPhoto,
   BackupRun,
+  BackupTrial,
   BackupVersion,
   Restored,
 } from '../../contract/backup';
@@ -20,12 +22,15 @@ import {
   formula,
   pantryItem,
   pantryRevision,
+  photo,
+  trial,
   version,
   versionMark,
   way,
   type ListTable,
 } from '../db/schema';
 import { refuse } from './fail';
+import { photoColumns, trialColumns } from './notebook';
 import { getKitchen, putKitchen } from './kitchen';
 import { shelfColumns } from './versions';
 
@@ -216,6 +221,23 @@ async function runIn(db: Db, { id, doc, events }: BackupRun): Promise<Counts> {
   return { added: 1, there: 0 };
 }
 
+async function trialIn(db: Db, { id, doc }: BackupTrial): Promise<Counts> {
+  const made = await db
+    .insert(trial)
+    .values({ id, ...trialColumns(doc) })
+    .onConflictDoNothing()
+    .returning({ id: trial.id });
+  return { added: made.length, there: 1 - made.length };
+}
+
+/** A photo whose bytes are what its hash says; another is refused. */
+async function photoIn(db: Db, { hash, data }: BackupPhoto): Promise<Counts> {
+  const columns = photoColumns(Buffer.from(data, 'base64'));
+  if (columns?.hash !== hash) refuse('photo.notJpeg', '', { hash: hash.slice(0, 12) });
+  const made = await db.insert(photo).values(columns).onConflictDoNothing().returning({ hash: photo.hash });
+  return { added: made.length, there: 1 - made.length };
+}
+
 async function headIn(db: Db, head: BackupHead, kitchen: boolean): Promise<Counts> {
   const counts = [
     await listIn(db, eater, head.eaters),
@@ -273,6 +295,12 @@ export async function restoreLines(
       } else if ('run' in line) {
         await flush();
         add(await runIn(tx, line.run));
+      } else if ('trial' in line) {
+        await flush();
+        add(await trialIn(tx, line.trial));
+      } else if ('photo' in line) {
+        await flush();
+        add(await photoIn(tx, line.photo));
       } else if ('draft' in line) group.at(-1)!.draft = line.draft;
       else if ('aside' in line) group.at(-1)!.aside.push(line.aside);
     }

@@ -5,7 +5,9 @@ import {
   type BackupFormula,
   type BackupHead,
   type BackupLine,
+  type BackupPhoto,
   type BackupRun,
+  type BackupTrial,
 } from '../../contract/backup';
 import type { PantryRow } from '../../contract/dto';
 import type { Db } from '../db/open';
@@ -16,6 +18,8 @@ import {
   draft,
   formula,
   pantryRevision,
+  photo,
+  trial,
   version,
   versionMark,
 } from '../db/schema';
@@ -27,6 +31,7 @@ const PANTRY_PAGE = 200;
 const FORMULA_PAGE = 64;
 const VERSION_PAGE = 16;
 const RUN_PAGE = 16;
+const TRIAL_PAGE = 200;
 /** A page is followed by a rest of so many times as long as it took: half the machine is left to whoever else asks. */
 const REST = 1;
 
@@ -123,7 +128,7 @@ export async function* backupText(db: Db): AsyncGenerator<string> {
     kitchen: withoutRev(await getKitchen(db)),
   };
   yield lineOf({ head });
-  const end = { formulas: 0, versions: 0, pantry: 0, copies: 0, runs: 0 };
+  const end = { formulas: 0, versions: 0, pantry: 0, copies: 0, runs: 0, trials: 0, photos: 0 };
   for await (const pantry of pantryLines(db)) {
     end.pantry += pantry.length;
     yield lineOf({ pantry });
@@ -173,6 +178,14 @@ export async function* backupText(db: Db): AsyncGenerator<string> {
     end.runs += 1;
     yield lineOf({ run });
   }
+  for await (const trial of trialLines(db)) {
+    end.trials += 1;
+    yield lineOf({ trial });
+  }
+  for await (const photo of photoLines(db)) {
+    end.photos += 1;
+    yield lineOf({ photo });
+  }
   yield lineOf({ end });
 }
 
@@ -196,6 +209,40 @@ async function* runLines(db: Db): AsyncGenerator<BackupRun> {
       yield { id, doc, events: events.map((e) => ({ ...e, at: e.at.getTime() })) };
     }
     after = rows.at(-1)!.id;
+  }
+}
+
+async function* trialLines(db: Db): AsyncGenerator<BackupTrial> {
+  let after: string | null = null;
+  for (;;) {
+    const rows: BackupTrial[] = await db
+      .select({ id: trial.id, doc: trial.doc })
+      .from(trial)
+      .where(and(isNull(trial.deletedAt), after === null ? undefined : gt(trial.id, after)))
+      .orderBy(asc(trial.id))
+      .limit(TRIAL_PAGE);
+    if (rows.length === 0) return;
+    yield* rows;
+    after = rows.at(-1)!.id;
+  }
+}
+
+/** Photos one by one: each is as large as many lines. */
+async function* photoLines(db: Db): AsyncGenerator<BackupPhoto> {
+  let after: string | null = null;
+  for (;;) {
+    const asked = performance.now();
+    const [row]: { hash: string; wide: number; high: number; bytes: Buffer }[] = await db
+      .select({ hash: photo.hash, wide: photo.wide, high: photo.high, bytes: photo.bytes })
+      .from(photo)
+      .where(after === null ? undefined : gt(photo.hash, after))
+      .orderBy(asc(photo.hash))
+      .limit(1);
+    if (!row) return;
+    const { bytes, ...rest } = row;
+    yield { ...rest, data: bytes.toString('base64') };
+    after = row.hash;
+    await setTimeout(REST * (performance.now() - asked));
   }
 }
 

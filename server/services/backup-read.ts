@@ -38,7 +38,7 @@ class Whole {
   #formula: string | null = null;
   #known = new Set<string>();
   readonly #seen = new Set<string>();
-  readonly #counts = { formulas: 0, versions: 0, pantry: 0, copies: 0, runs: 0 };
+  readonly #counts = { formulas: 0, versions: 0, pantry: 0, copies: 0, runs: 0, trials: 0, photos: 0 };
   #begun = false;
   #ended = false;
 
@@ -72,20 +72,30 @@ class Whole {
         this.#once(line.id, line.title, where);
         this.#counts.runs += 1;
         return;
+      case 'trial':
+        this.#once(line.id, line.title, where);
+        this.#counts.trials += 1;
+        return;
+      case 'photo':
+        this.#once(line.id, 'photo', where);
+        this.#counts.photos += 1;
+        return;
       case 'draft':
       case 'aside':
         if (this.#formula === null) refuse('backup.torn', where, { what: line.key });
         this.#counts.copies += 1;
         return;
       case 'end': {
-        const { formulas, versions, pantry, copies, runs } = this.#counts;
+        const { formulas, versions, pantry, copies, runs, trials, photos } = this.#counts;
         if (
           line.formulas !== formulas ||
           line.versions !== versions ||
           line.pantry !== pantry ||
           // Files of before did not count the working copies, and had no runs.
           (line.copies ?? copies) !== copies ||
-          (line.runs ?? runs) !== runs
+          (line.runs ?? runs) !== runs ||
+          (line.trials ?? trials) !== trials ||
+          (line.photos ?? photos) !== photos
         )
           refuse('backup.cut', where);
         this.#ended = true;

@@ -1,4 +1,5 @@
 import type { BodyOf, WithBody } from '../../contract/calls';
+import { cameraJpeg } from '../../core/testing/jpeg';
 import { DEFAULT_KITCHEN } from '../../contract/dto';
 import { setupOf } from '../../core/bake';
 import type { Formula } from '../../core/formula';
@@ -86,7 +87,8 @@ const DEEDS: BodyOf<'addEvents'>['events'][number]['doc'][] = [
   { kind: 'leftOut', weighing: 'l2' },
   { kind: 'scaled', partId: 'p1', by: 1.03 },
   { kind: 'swapped', lineId: 'l3', ingredientId: 'oat_drink' },
-  { kind: 'byFeel', lineId: 'l4', g: 20, feel: 4 },
+  { kind: 'byFeel', lineId: 'l4', g: 20, feel: 4, enough: true },
+  { kind: 'changed', lineId: 'l4', g: -12 },
   { kind: 'stepDone', stepId: 's1' },
   { kind: 'undone', event: '00000000-0000-4000-8000-000000000010' },
   { kind: 'oven', what: 'in', ovenId: 'o1' },
@@ -148,6 +150,27 @@ const request: BodyOf<'keepVersion'>['request'] = {
   style: { gumFree: true, pantryOnly: true },
   steps: { s1: { off: true }, s2: { own: 'Stir.' } },
 };
+const trial: BodyOf<'createTrial'> = {
+  formulaId: '00000000-0000-4000-8000-000000000001',
+  versionId: '00000000-0000-4000-8000-000000000002',
+  runId: '00000000-0000-4000-8000-000000000003',
+  title: 'Harbour scones',
+  bakedAt: 1_790_000_000_000,
+  batches: 1,
+  outcome: 'nearly',
+  scores: { taste: 4, gumminess: 2 },
+  faults: ['gummy'],
+  actual: { massG: 900, bakeMin: 52, coreC: 93.5, coolMin: 40, doors: [12, 30], loss: 0.11 },
+  photos: [{ hash: 'a'.repeat(64), wide: 800, high: 600 }],
+  notes: 'Sticks to the knife.',
+  tasters: ['Kiosk'],
+  tests: {
+    trialId: '00000000-0000-4000-8000-000000000004',
+    fault: 'gummy',
+    cause: 'out_early',
+    repair: 'longer_bake',
+  },
+};
 const bake = setupOf(FULL_FORMULA, lookupReference)!;
 
 /** A body that is right for every call that has one; ids of what must be there are put in by whoever sends it. */
@@ -204,6 +227,9 @@ export const BODIES: { [N in WithBody]: BodyOf<N> } = {
       doc,
     })),
   },
+  createTrial: trial,
+  putTrial: { rev: 1, doc: trial },
+  createPhoto: { data: Buffer.from(cameraJpeg(80, 60)).toString('base64') },
   putKitchen: { rev: 0, doc: { ...DEFAULT_KITCHEN, ...DEMO_KITCHEN } },
 };
 

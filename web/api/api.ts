@@ -13,10 +13,12 @@ import type {
   VersionMark,
   WayRow,
 } from '../../contract/dto';
+import type { PhotoRow, TrialPage, TrialQuery, TrialRow } from '../../contract/notebook';
 import type { Problem } from '../../contract/problem';
 import type { OwnKitDoc } from '../../core/classes';
 import type { Eater } from '../../core/exclusions';
 import type { Formula } from '../../core/formula';
+import type { Trial } from '../../core/judge';
 import type { PantryDoc } from '../../core/pantry';
 import { HOME } from './home';
 
@@ -29,7 +31,7 @@ export const addressOf = (name: CallName, id = ''): string =>
 /** A declared call as a request. */
 function ask<N extends CallName>(
   name: N,
-  { id = '', body, query }: { id?: string; body?: BodyOf<N>; query?: ShelfQuery } = {},
+  { id = '', body, query }: { id?: string; body?: BodyOf<N>; query?: ShelfQuery | TrialQuery } = {},
 ): FetchArgs {
   const params = new URLSearchParams();
   for (const [key, value] of Object.entries(query ?? {}) as [string, string | string[] | undefined][])
@@ -62,7 +64,20 @@ export function leaveDay(id: string, body: Put<BakeDay>): void {
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: BASE }),
-  tagTypes: ['Shelf', 'Formula', 'Version', 'Draft', 'Aside', 'Pantry', 'Eaters', 'Ways', 'Kitchen', 'Days'],
+  tagTypes: [
+    'Shelf',
+    'Formula',
+    'Version',
+    'Draft',
+    'Aside',
+    'Pantry',
+    'Eaters',
+    'Ways',
+    'Kitchen',
+    'Days',
+    'Trials',
+    'Trial',
+  ],
   endpoints: (build) => ({
     health: build.query<AnswerOf<'health'> & { aheadMs: number }, void>({
       query: () => ask('health'),
@@ -250,6 +265,44 @@ export const api = createApi({
         );
       },
     }),
+    runs: build.query<RunRow[], void>({
+      query: () => ask('runs'),
+      transformResponse: (r: AnswerOf<'runs'>) => r.rows,
+      keepUnusedDataFor: 0,
+    }),
+    trials: build.query<TrialPage, TrialQuery>({
+      query: (query) => ask('trials', { query }),
+      providesTags: ['Trials'],
+    }),
+    trial: build.query<TrialRow, string>({
+      query: (id) => ask('trial', { id }),
+      providesTags: (_r, _e, id) => [{ type: 'Trial', id }],
+    }),
+    createTrial: build.mutation<TrialRow, Trial>({
+      query: (body) => ask('createTrial', { body }),
+      invalidatesTags: ['Trials'],
+    }),
+    putTrial: build.mutation<TrialRow, { id: string } & Put<Trial>>({
+      query: ({ id, ...body }) => ask('putTrial', { id, body }),
+      invalidatesTags: ['Trials'],
+      async onQueryStarted({ id }, { dispatch, queryFulfilled }) {
+        await queryFulfilled.then(
+          ({ data }) => dispatch(api.util.updateQueryData('trial', id, () => data)),
+          () => undefined,
+        );
+      },
+    }),
+    removeTrial: build.mutation<void, string>({
+      query: (id) => ask('removeTrial', { id }),
+      invalidatesTags: ['Trials'],
+    }),
+    restoreTrial: build.mutation<TrialRow, string>({
+      query: (id) => ask('restoreTrial', { id }),
+      invalidatesTags: ['Trials'],
+    }),
+    createPhoto: build.mutation<PhotoRow, string>({
+      query: (data) => ask('createPhoto', { body: { data } }),
+    }),
     removeDay: build.mutation<void, string>({
       query: (id) => ask('removeDay', { id }),
       invalidatesTags: ['Days'],
@@ -285,6 +338,14 @@ export const {
   useShelfQuery,
   useFormulaQuery,
   useVersionQuery,
+  useRunsQuery,
+  useTrialsQuery,
+  useTrialQuery,
+  useCreateTrialMutation,
+  usePutTrialMutation,
+  useRemoveTrialMutation,
+  useRestoreTrialMutation,
+  useCreatePhotoMutation,
   useAsidesQuery,
   useDropAsideMutation,
   useRestoreAsideMutation,

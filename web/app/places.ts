@@ -2,6 +2,7 @@
 export const PLACES = [
   { to: '/', name: 'Shelf' },
   { to: '/days', name: 'Bake days' },
+  { to: '/notebook', name: 'Notebook' },
   { to: '/pantry', name: 'Pantry' },
   { to: '/kitchen', name: 'Kitchen' },
   { to: '/handbook', name: 'Handbook' },

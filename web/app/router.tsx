@@ -55,6 +55,26 @@ export const makeRouter = () =>
             ],
           },
           {
+            path: '/notebook',
+            lazy: async () => ({ Component: (await import('../places/notebook/NotebookPage')).NotebookPage }),
+          },
+          {
+            path: '/notebook/new',
+            lazy: async () => ({ Component: (await import('../places/notebook/NewTrialPage')).NewTrialPage }),
+          },
+          {
+            path: '/notebook/beside',
+            lazy: async () => ({ Component: (await import('../places/notebook/BesidePage')).BesidePage }),
+          },
+          {
+            path: '/notebook/:id',
+            lazy: async () => ({ Component: (await import('../places/notebook/TrialPage')).TrialPage }),
+          },
+          {
+            path: '/formula/:id/trials',
+            lazy: async () => ({ Component: (await import('../places/notebook/TimelinePage')).TimelinePage }),
+          },
+          {
             path: '/bench/:runId',
             lazy: async () => ({ Component: (await import('../places/bench/BenchPage')).BenchPage }),
           },

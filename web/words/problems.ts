@@ -64,6 +64,14 @@ export function sayProblem(code: string | null, args: Args = {}): string {
       return 'This bake day is not on the list any more.';
     case 'run.notFound':
       return 'This run is not on the list any more.';
+    case 'trial.notFound':
+      return 'This trial is not in the notebook any more.';
+    case 'trial.changed':
+      return 'It was changed elsewhere meanwhile. Open it again and make your change there.';
+    case 'photo.notFound':
+      return 'This photo is not here.';
+    case 'photo.notJpeg':
+      return 'This is no photo that can be read. Take another, or save it as JPEG first.';
     case 'way.notFound':
       return 'This way is not on the list any more.';
     case 'eater.notFound':

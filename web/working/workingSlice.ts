@@ -4,6 +4,7 @@ import type { ClassId, PropKey } from '../../core/classes';
 import type { ExclusionId, OilReading } from '../../core/exclusions';
 import type { Amount, Formula, KindGuess, Line } from '../../core/formula';
 import type { AvoidId, ItemRef } from '../../core/ingredients';
+import type { Tests } from '../../core/judge';
 import type { LiftPlan } from '../../core/leavening';
 import type { ActionMend, StepChoices } from '../../core/method';
 import { back, emptyLine, forth, stepped, type UndoLine } from './line';
@@ -145,6 +146,20 @@ const slice = createSlice({
       ...payload,
     }),
     closed: () => initialState,
+    /** One change of a trial's, to be tried: an amount held, where it is one, and what it is to find out. */
+    tried(state, { payload }: PayloadAction<{ tests: Tests; line: { id: string; massG: number } | null }>) {
+      if (!state.doc) return;
+      const { request } = state.doc;
+      const { tests, line } = payload;
+      const lines = { ...request.pins?.lines, ...(line ? { [line.id]: line.massG } : {}) };
+      const pins = line ? { pins: { ...request.pins, lines } } : {};
+      change(state, { ...state.doc, request: { ...request, ...pins, tests } });
+    },
+    testDropped(state) {
+      if (!state.doc) return;
+      const { tests: _tests, ...request } = state.doc.request;
+      change(state, { ...state.doc, request });
+    },
     lineCorrected(state, { payload }: PayloadAction<Correction>) {
       if (state.doc) change(state, { ...state.doc, source: correctLine(state.doc.source, payload) });
     },

@@ -2,7 +2,7 @@ import { Button } from '@mantine/core';
 import { bowlsOf, lateUntil } from '../../../core/bench';
 import { grams } from '../../words/format';
 import classes from './bench.module.css';
-import type { WeighProps } from './Weigh';
+import type { BenchProps } from './props';
 
 /** What is in each bowl, and what was left out; each thing can be told to have been another. */
 export function Bowls({
@@ -12,7 +12,7 @@ export function Bowls({
   nameOf,
   onOther,
   tell,
-}: Pick<WeighProps, 'formula' | 'order' | 'state' | 'tell'> & {
+}: Pick<BenchProps, 'formula' | 'order' | 'state' | 'tell'> & {
   nameOf: (lineId: string) => string;
   onOther: (lineId: string) => void;
 }) {

@@ -5,7 +5,7 @@ import { FeelDrawing } from '../../drawings/FeelDrawing';
 import { grams } from '../../words/format';
 import { FEEL_WORDS_TEXT } from '../../words/things';
 import classes from './bench.module.css';
-import type { WeighProps } from './Weigh';
+import type { BenchProps } from './props';
 
 /** Water by feel: what was kept back goes in a little at a time, until it feels as it should. */
 export function FeelStep({
@@ -15,7 +15,7 @@ export function FeelStep({
 }: {
   feel: ByFeel;
   nameOf: (lineId: string) => string;
-  tell: WeighProps['tell'];
+  tell: BenchProps['tell'];
 }) {
   const { lineId, wanted, keptG, putG } = feel;
   const portion = portionG(keptG);

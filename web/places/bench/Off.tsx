@@ -3,9 +3,9 @@ import { partIdOf, wantedG, type Repair, type Weighing } from '../../../core/ben
 import { effectWords } from '../../words/benchWords';
 import { fixed, grams } from '../../words/format';
 import classes from './bench.module.css';
-import type { WeighProps } from './Weigh';
+import type { BenchProps } from './props';
 
-type Props = Pick<WeighProps, 'state' | 'order' | 'tell'> & {
+type Props = Pick<BenchProps, 'state' | 'order' | 'tell'> & {
   w: Weighing;
   repairs: readonly Repair[];
   nameOf: (lineId: string) => string;

@@ -40,6 +40,7 @@ export function RecordPage() {
     <main id="main" className={classes.page}>
       <header className={classes.head}>
         <h1>{run.title}: what happened</h1>
+        <Link to={`/notebook/new?run=${run.id}`}>Say how it came out</Link>
         <Link to={`/bench/${run.id}`}>Back to the bench</Link>
         <Link to={`/formula/${run.formulaId}/card/${run.versionId}`}>The card</Link>
       </header>
@@ -213,9 +214,7 @@ function Thirsty({ thirst, formula, runId }: { thirst: number; formula: Formula;
             key={row.id}
             variant="default"
             loading={revising.isLoading}
-            onClick={() =>
-              void revise({ itemId: row.itemId, rev: row.rev + 1, doc: { ...doc, drinks: next } })
-            }
+            onClick={() => void revise({ itemId: row.itemId, rev: row.rev, doc: { ...doc, drinks: next } })}
           >
             Remember it for {doc.name}: {fixed(next.times, 2)} times as much as its kind
           </Button>

@@ -7,9 +7,9 @@ import { effectWords, verdictWords } from '../../words/benchWords';
 import { grams } from '../../words/format';
 import { ingredientName } from '../../words/things';
 import classes from './bench.module.css';
-import type { WeighProps } from './Weigh';
+import type { BenchProps } from './props';
 
-type Props = Omit<WeighProps, 'stepG'> & {
+type Props = Omit<BenchProps, 'stepG'> & {
   lineId: string;
   nameOf: (lineId: string) => string;
   onDone: () => void;

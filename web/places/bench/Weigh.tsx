@@ -9,12 +9,10 @@ import {
   shownBy,
   wantedG,
   type BenchOrder,
-  type BenchState,
   type Weighing,
 } from '../../../core/bench';
 import type { Formula } from '../../../core/formula';
 import type { Lookup } from '../../../core/ingredients';
-import type { Pantry } from '../../../core/pantry';
 import { eighthsOfTsp } from '../../../core/units';
 import { useKitchen } from '../../api/useKitchen';
 import { speak } from '../../instruments/speak';
@@ -30,23 +28,15 @@ import { InstrumentPanel, useChoices } from './InstrumentPanel';
 import { Off } from './Off';
 import { Oven } from './Oven';
 import { SwapForm } from './SwapForm';
+import type { BenchProps } from './props';
 import { useBenchKeys } from './useBenchKeys';
-import type { useRun } from './useRun';
 import { useTick } from './useTick';
 
-export type WeighProps = {
-  formula: Formula;
-  order: BenchOrder;
-  state: BenchState;
-  pantry: Pantry;
-  stepG: number;
-  tell: ReturnType<typeof useRun>['tell'];
-};
 /** A bowl is at least so heavy: lifted off, it shows so much less. */
 const BOWL_G = 200;
 
 /** One weighing after another: by scale or by a typed number; a slip with what can be done about it. */
-export function Weigh({ formula, order, state, pantry, stepG, tell }: WeighProps) {
+export function Weigh({ formula, order, state, pantry, stepG, tell }: BenchProps) {
   const { exact: lookup } = pantry;
   const [tare, setTare] = useState<number | null>(null);
   const [typed, setTyped] = useState<number | null>(null);

@@ -140,6 +140,9 @@ export function CardPage() {
           </>
         )}
         <Group ml="auto" gap="xs" wrap="nowrap">
+          <Button variant="default" component={Link} to={`/notebook/new?version=${versionId}`}>
+            Baked it
+          </Button>
           <Button variant="default" disabled={!version} onClick={() => setBeginning(true)}>
             At the bench
           </Button>

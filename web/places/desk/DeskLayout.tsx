@@ -2,6 +2,7 @@ import { Button, Skeleton } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { useEffect, useState } from 'react';
 import { Link, Outlet, useLocation, useNavigate, useParams, useSearchParams } from 'react-router';
+import { CAUSE_IDS, FAULT_IDS, REPAIR_IDS } from '../../../core/judge';
 import type { DraftDoc, FormulaDetail } from '../../../contract/dto';
 import { useAppDispatch, useAppSelector } from '../../app/store';
 import { usePantry } from '../../pantry/usePantry';
@@ -9,6 +10,7 @@ import { Notice } from '../../parts/Notice';
 import { UndoButtons } from '../../parts/UndoButtons';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { counted } from '../../words/format';
+import { changeWords } from '../../words/trialWords';
 import { sayProblem } from '../../words/say';
 import { leavesOut } from '../../words/avoidWords';
 import type { DeskContext } from './context';
@@ -87,6 +89,15 @@ function Desk({ doc, detail }: { doc: DraftDoc; detail: FormulaDetail }) {
         <p className="visually-hidden" aria-live="polite">
           {context.working ? '' : answered}
         </p>
+        {doc.request.tests && (
+          <p className={classes.tests} role="note">
+            This copy tries one change: {changeWords(doc.request.tests.repair)}.{' '}
+            <Link to={`/notebook/${doc.request.tests.trialId}`}>The trial it comes from</Link>{' '}
+            <Button size="compact-md" variant="default" onClick={() => dispatch(workingCopy.testDropped())}>
+              It tries nothing
+            </Button>
+          </p>
+        )}
         <Saved state={state} title={detail.title} />
         <Copies detail={detail} state={state} />
         {context.failed && (
@@ -107,17 +118,33 @@ function Desk({ doc, detail }: { doc: DraftDoc; detail: FormulaDetail }) {
           solution={context.solution}
           sourceChanged={JSON.stringify(doc.source) !== JSON.stringify(state.pristine?.source)}
           suggestedName={
-            out
-              ? `leaves out ${out}`
-              : (context.outcome?.conflicts.length ?? 0) > 0
-                ? 'leaves out gluten'
-                : 'as it is'
+            doc.request.tests
+              ? `tries ${changeWords(doc.request.tests.repair)}`
+              : out
+                ? `leaves out ${out}`
+                : (context.outcome?.conflicts.length ?? 0) > 0
+                  ? 'leaves out gluten'
+                  : 'as it is'
           }
           onClose={() => setKeeping(false)}
         />
       )}
     </div>
   );
+}
+
+/** What an address asks to be tried: "trial~fault~cause~repair", and where it is an amount "~line~grams". */
+function triedIn(text: string): Parameters<typeof workingCopy.tried>[0] | null {
+  const [trialId = '', fault, cause, repair, lineId, grams] = text.split('~');
+  const [f, c, r] = [
+    FAULT_IDS.find((x) => x === fault),
+    CAUSE_IDS.find((x) => x === cause),
+    REPAIR_IDS.find((x) => x === repair),
+  ];
+  const massG = Number(grams);
+  if (!f || !c || !r) return null;
+  const line = lineId && Number.isFinite(massG) && massG >= 0 ? { id: lineId, massG } : null;
+  return { tests: { trialId, fault: f, cause: c, repair: r }, line };
 }
 
 /** The desk of a formula, from its address. */
@@ -132,7 +159,7 @@ export function DeskLayout() {
   );
   // A copy that was opened from a version and then changed is no longer that version: the address says so.
   useEffect(() => {
-    if (from === null || !changed) return;
+    if (from === null || !changed || search.has('try')) return;
     setSearch(
       (now) => {
         now.delete('from');
@@ -140,7 +167,26 @@ export function DeskLayout() {
       },
       { replace: true },
     );
-  }, [from, changed, setSearch]);
+  }, [from, changed, search, setSearch]);
+  // What a trial asks to be tried is put in once the version it is of is open.
+  const tries = search.get('try');
+  const opened = useAppSelector(
+    ({ working: w }) => ready && w.formulaId === id && w.from === from && w.doc !== null,
+  );
+  const dispatch = useAppDispatch();
+  useEffect(() => {
+    if (tries === null || !opened) return;
+    const asked = triedIn(tries);
+    if (asked) dispatch(workingCopy.tried(asked));
+    setSearch(
+      (now) => {
+        now.delete('try');
+        now.delete('from');
+        return now;
+      },
+      { replace: true },
+    );
+  }, [tries, opened, dispatch, setSearch]);
   const copy = useAppSelector((s) => s.working.doc);
   const doc = ready ? copy : null;
   usePageTitle(detail?.title ?? 'Formula');

@@ -48,9 +48,14 @@ export function VersionsPage() {
             star may.
           </p>
         </div>
-        <Button component={Link} to={`/formula/${id}/swap`} variant="default">
-          Back to the desk
-        </Button>
+        <div>
+          <Button component={Link} to={`/formula/${id}/trials`} variant="default">
+            Its trials
+          </Button>{' '}
+          <Button component={Link} to={`/formula/${id}/swap`} variant="default">
+            Back to the desk
+          </Button>
+        </div>
       </div>
       {!detail && <Skeleton height={420} role="status" aria-label="Fetching the versions" />}
       {detail && (

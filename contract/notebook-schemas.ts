@@ -1,0 +1,89 @@
+import { array, lazy, mixed, number, string } from 'yup';
+import { CAUSE_IDS, FAULT_IDS, OUTCOME_IDS, REPAIR_IDS, SCORE_IDS } from '../core/judge';
+import { MOST_PHOTO_BYTES, MOST_PHOTO_PX } from './notebook';
+import { finite, grams, obj, record, revision, text } from './shapes';
+
+const milli = () => finite().min(0).max(32_460_000_000_000).required();
+const hash = () =>
+  string()
+    .matches(/^[0-9a-f]{64}$/, '${path} must be a hash')
+    .required();
+const px = () => number().integer().min(1).max(MOST_PHOTO_PX).required();
+const minutes = () => finite().min(0).max(100_000);
+const celsius = () => finite().min(-60).max(400);
+const fault = () =>
+  string()
+    .oneOf([...FAULT_IDS])
+    .required();
+
+const TESTS = obj({
+  trialId: string().uuid().required(),
+  fault: fault(),
+  cause: string()
+    .oneOf([...CAUSE_IDS])
+    .required(),
+  repair: string()
+    .oneOf([...REPAIR_IDS])
+    .required(),
+});
+/** What a working copy or a trial is to find out; null where nothing is asked. */
+export const testsSchema = () =>
+  lazy((v: unknown) => (v === null ? mixed().nullable().defined() : TESTS.required()));
+/** The same where it may be left out. */
+export const maybeTests = () =>
+  lazy((v: unknown) => (v === undefined ? mixed().optional() : TESTS.required()));
+
+const SCORES = record(number().integer().min(1).max(5).required(), SCORE_IDS.length);
+export const trialSchema = obj({
+  formulaId: string().uuid().required(),
+  versionId: string().uuid().required(),
+  runId: string().uuid().nullable().defined(),
+  title: text(200).defined(),
+  bakedAt: milli(),
+  batches: finite().moreThan(0).max(1000).required(),
+  outcome: string()
+    .oneOf([...OUTCOME_IDS])
+    .required(),
+  scores: SCORES,
+  faults: array(fault()).max(FAULT_IDS.length).required(),
+  actual: obj({
+    massG: grams(),
+    bakeMin: minutes(),
+    ovenC: celsius(),
+    coreC: celsius(),
+    coolMin: minutes(),
+    riseMin: minutes(),
+    grew: finite().min(0).max(20),
+    roomC: celsius(),
+    doors: array(minutes().required()).max(500),
+    loss: finite().min(-1).max(1),
+    keptG: grams(),
+    feelG: grams(),
+  }),
+  photos: array(obj({ hash: hash(), wide: px(), high: px() }))
+    .max(40)
+    .required(),
+  notes: text(8000).defined(),
+  tasters: array(text(80).min(1).required()).max(40).required(),
+  tests: testsSchema(),
+});
+export const putTrialSchema = obj({ rev: revision(1), doc: trialSchema });
+
+/** Four characters for three bytes (RFC 4648). */
+const MOST_BASE64 = 4 * Math.ceil(MOST_PHOTO_BYTES / 3);
+const base64 = () =>
+  text(MOST_BASE64)
+    .min(4)
+    .matches(/^[A-Za-z0-9+/]+={0,2}$/, '${path} must be base64')
+    .required();
+export const photoSchema = obj({ data: base64() });
+export const trialQuerySchema = obj({
+  formula: string().uuid(),
+  q: text(200),
+  fault: string().oneOf([...FAULT_IDS]),
+  from: text(7).matches(/^\d{1,7}$/, '${path} must be a whole number'),
+  limit: text(3).matches(/^(?:[1-9]\d?|[12]\d\d)$/, '${path} must be 1 to 299'),
+});
+/** Lines of a file of everything. */
+export const trialLineSchema = obj({ id: string().uuid().required(), doc: trialSchema });
+export const photoLineSchema = obj({ hash: hash(), wide: px(), high: px(), data: base64() });

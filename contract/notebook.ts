@@ -1,0 +1,14 @@
+import type { Trial } from '../core/judge';
+
+export type TrialRow = Trial & { id: string; rev: number };
+/** Which trials: of a formula, with words in title or notes, with a fault; a piece at a time, the latest first. */
+export type TrialQuery = { formula?: string; q?: string; fault?: string; from?: string; limit?: string };
+/** `found` are looked for in all. */
+export type TrialPage = { trials: TrialRow[]; found: number };
+/** A photo as a page sends it: JPEG, base64. */
+export type PhotoIn = { data: string };
+export type PhotoRow = { hash: string; wide: number; high: number };
+
+/** A photo is no larger than this, bytes; its longer side, px. */
+export const MOST_PHOTO_BYTES = 690_000;
+export const MOST_PHOTO_PX = 2400;

@@ -1,0 +1,191 @@
+import { expect, test } from './fixtures';
+import { expectAccessible, putFormula } from './helpers';
+
+const LOAF = {
+  title: 'Pierhead tin loaf',
+  text: '260 g white rice flour\n120 g tapioca starch\n20 g psyllium husk powder\n7 g instant yeast\n8 g salt\n15 g sugar\n430 g water\n25 g sunflower oil',
+  method:
+    'Whisk the dry things.\nAdd water and oil and beat 4 min.\nScrape into a 900 g loaf tin and prove 50 to 60 min until doubled.\nBake 55 min at 210 °C.\nCool 2 hours.',
+  oven: '',
+  time: '',
+};
+
+test('a bake is judged, why is told with the one change, the change is tried, and the next trial says whether it did it', async ({
+  page,
+}) => {
+  await putFormula(page, LOAF);
+  await page.getByRole('link', { name: /^Card/ }).click();
+
+  // Three presses at the most: baked it, and how it came out.
+  await page.getByRole('link', { name: 'Baked it' }).click();
+  await expect(page.getByRole('heading', { name: 'How did it come out?' })).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Went wrong' }).click();
+  await page.waitForURL(/\/notebook\/[0-9a-f-]{36}$/);
+  const first = page.url();
+  await expect(page.getByRole('button', { name: 'Went wrong' })).toHaveAttribute('aria-pressed', 'true');
+  await expectAccessible(page);
+
+  // Faults by drawings; what was measured; the rest stays open.
+  await page.getByRole('button', { name: 'Gummy line or wet centre' }).click();
+  const why = page.getByRole('region', { name: 'Why' });
+  await expect(why).toContainText('taken out before the middle was done');
+  await expect(why).toContainText('To tell the first two apart');
+  await page.getByLabel('Cut after').fill('150');
+  await page.getByRole('button', { name: 'Middle when out: not measured' }).click();
+  await page.getByLabel('Middle when out').fill('89');
+  await page.getByLabel('Middle when out').press('Tab');
+  await expect(why.getByRole('listitem').first()).toContainText(
+    'Likely: taken out before the middle was done',
+  );
+  await expect(why).toContainText('the middle had 89 °C of');
+  await expect(why).toContainText(
+    /Unlikely: .*cut while still warm \(it cooled long enough before it was cut\)/,
+  );
+  await page.getByRole('textbox', { name: 'Notes' }).fill('Smears the knife. Zoë liked the crust.');
+  await expect(page.getByText('All kept')).toBeVisible();
+  await expectAccessible(page);
+
+  // A photo: resized and kept; what is no photo is refused in words.
+  const shot = await page.screenshot({ type: 'jpeg', quality: 60 });
+  const photos = page.getByRole('region', { name: 'Photos' });
+  const input = photos.locator('input[type=file]').first();
+  await input.setInputFiles({ name: 'slice.jpg', mimeType: 'image/jpeg', buffer: shot });
+  await expect(photos.getByRole('img')).toHaveCount(1);
+  await expect(photos.getByRole('img')).toHaveJSProperty('complete', true);
+  await input.setInputFiles({
+    name: 'drawing.svg',
+    mimeType: 'image/svg+xml',
+    buffer: Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>'),
+  });
+  await expect(photos).toContainText('drawing.svg: This is no photo that can be read');
+  await input.setInputFiles({ name: 'empty.jpg', mimeType: 'image/jpeg', buffer: Buffer.alloc(0) });
+  await expect(photos).toContainText('This file is empty');
+  await input.setInputFiles({
+    name: 'bomb.png',
+    mimeType: 'image/png',
+    buffer: Buffer.from([
+      0x89, 0x50, 0x4e, 0x47, 13, 10, 26, 10, 0, 0, 0, 13, 0x49, 0x48, 0x44, 0x52, 0, 0, 0x80, 0, 0, 0, 0x80,
+      0, 8, 6, 0, 0, 0,
+    ]),
+  });
+  await expect(photos).toContainText('more than 80 million points');
+  // The same photo is there once.
+  await input.setInputFiles({ name: 'again.jpg', mimeType: 'image/jpeg', buffer: shot });
+  await expect(photos.getByRole('img')).toHaveCount(1);
+  await expect(page.getByText('All kept')).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('button', { name: 'Gummy line or wet centre' })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
+  await expect(photos.getByRole('img')).toHaveCount(1);
+  await expect(page.getByRole('textbox', { name: 'Notes' })).toHaveValue(/Zoë/);
+
+  // A change of one amount is sized, tried as a working copy, and kept as a version that knows what it tests.
+  await page.getByRole('button', { name: 'Sunken top' }).click();
+  const water = why.getByRole('listitem').filter({ hasText: /too much water/ });
+  await expect(water).toContainText(/Water from 430 g to 41\d g/);
+  await water.getByRole('button', { name: 'Try this' }).click();
+  await page.waitForURL(/\/balance/);
+  await expect(page.getByText('This copy tries one change: 3 to 5 % less water.')).toBeVisible();
+  await expect(page.getByLabel('Grams of water, held')).toHaveValue(/^41\d g$/);
+  await expect(page).not.toHaveURL(/try=/);
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Keep this version' }).click();
+  await expect(page.getByRole('dialog').getByLabel('Name')).toHaveValue('tries 3 to 5 % less water');
+  await page.getByRole('dialog').getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByRole('article')).toContainText(/41\d g/);
+
+  await page.getByRole('link', { name: 'Baked it' }).click();
+  await page.getByRole('button', { name: 'Nearly there' }).click();
+  await page.waitForURL(/\/notebook\/[0-9a-f-]{36}$/);
+  expect(page.url()).not.toBe(first);
+  await expect(page.getByRole('note')).toContainText('It was to try: 3 to 5 % less water.');
+  await expect(page.getByRole('note')).toContainText(
+    'It did it: no sunken top this time. And it came out better.',
+  );
+  await page.getByRole('button', { name: 'Pale' }).click();
+  await expect(page.getByRole('note')).toContainText('New: pale.');
+  await expect(page.getByText('All kept')).toBeVisible();
+
+  // First to last, with what was changed; two beside each other.
+  await page.getByRole('link', { name: 'All trials of it' }).click();
+  const line = page.getByRole('list', { name: 'Trials, first to last' });
+  await expect(line.getByRole('listitem')).toHaveCount(2);
+  await expect(line.getByRole('listitem').last()).toContainText(
+    /Against the trial before: .*water 430 g → 41\d g/,
+  );
+  await expect(line.getByRole('listitem').last()).toContainText('best so far');
+  await expectAccessible(page);
+  for (const box of await line.getByRole('checkbox').all()) await box.check();
+  await page.getByRole('button', { name: 'Lay 2 beside each other' }).click();
+  const table = page.getByRole('table');
+  await expect(table).toContainText('Went wrong');
+  await expect(table).toContainText('Nearly there');
+  await expect(table.getByRole('row').filter({ hasText: 'Middle when out' })).toContainText('not measured');
+  await expect(table.getByRole('img')).toHaveCount(1);
+  await expectAccessible(page);
+
+  // Found again by a word without its accent, and by its fault.
+  await page.getByRole('link', { name: 'Notebook', exact: true }).click();
+  await page.getByLabel('Words in title or notes').fill('zoe pierhead');
+  await expect(page.getByRole('main').getByRole('listitem')).toHaveCount(1);
+  await page.getByLabel('Words in title or notes').fill('pierhead');
+  await page.getByLabel('What was wrong').selectOption('Pale');
+  await expect(page.getByRole('main').getByRole('listitem')).toHaveCount(1);
+  await expectAccessible(page);
+  await page.setViewportSize({ width: 390, height: 844 });
+  await expectAccessible(page);
+  for (const url of [page.url(), first]) {
+    await page.goto(url);
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  }
+
+  // Taken out, it can be put back.
+  await page.getByRole('button', { name: 'Take this trial out' }).click();
+  await page.getByRole('button', { name: 'Put back' }).click();
+  await page.goto(first);
+  await expect(page.getByRole('button', { name: 'Went wrong' })).toHaveAttribute('aria-pressed', 'true');
+});
+
+test('a trial from a run has what the bench measured; what is written while the server is away is kept when it is back', async ({
+  page,
+  context,
+}) => {
+  await putFormula(page, LOAF);
+  await page.getByRole('link', { name: /^Card/ }).click();
+  await page.getByRole('button', { name: 'At the bench' }).click();
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await page.waitForURL(/\/bench\//);
+  const run = page.url().split('/').pop()!;
+  const deeds = [
+    { agoMs: 200 * 60_000, doc: { kind: 'oven', what: 'in' } },
+    { agoMs: 160 * 60_000, doc: { kind: 'probe', c: 90.5 } },
+    { agoMs: 150 * 60_000, doc: { kind: 'oven', what: 'out' } },
+    { agoMs: 120 * 60_000, doc: { kind: 'cut' } },
+  ];
+  const res = await page.request.post(`./api/v1/runs/${run}/events`, {
+    data: { events: deeds.map((d) => ({ id: crypto.randomUUID(), ...d })) },
+  });
+  expect(res.ok()).toBe(true);
+  await page.getByRole('link', { name: 'Notebook', exact: true }).click();
+  const open = page.getByRole('region', { name: 'Nothing said of them yet' });
+  await open.getByRole('link', { name: LOAF.title }).first().click();
+  await page.getByRole('button', { name: 'Nearly there' }).click();
+  await page.waitForURL(/\/notebook\/[0-9a-f-]{36}$/);
+  await expect(page.getByLabel('It baked')).toHaveValue('50 min');
+  await expect(page.getByLabel('Cut after')).toHaveValue('30 min');
+  await page.getByRole('button', { name: 'Gummy line or wet centre' }).click();
+  await expect(page.getByRole('region', { name: 'Why' })).toContainText('it was cut after 30 of');
+  await expect(page.getByText('All kept')).toBeVisible();
+
+  await context.setOffline(true);
+  await page.getByRole('textbox', { name: 'Notes' }).fill('written in the cellar');
+  await expect(page.getByText('The server does not answer; it is tried again.')).toBeVisible();
+  await context.setOffline(false);
+  await expect(page.getByText('All kept')).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('textbox', { name: 'Notes' })).toHaveValue('written in the cellar');
+});

@@ -1,0 +1,185 @@
+import { Skeleton } from '@mantine/core';
+import { useEffect, useState } from 'react';
+import { Link, useSearchParams } from 'react-router';
+import type { Version } from '../../../contract/dto';
+import type { TrialRow } from '../../../contract/notebook';
+import { SCORE_IDS, type Actual } from '../../../core/judge';
+import { besideOf } from '../../../core/rebalance';
+import { api } from '../../api/api';
+import { useAppDispatch } from '../../app/store';
+import { usePantry } from '../../pantry/usePantry';
+import { Notice } from '../../parts/Notice';
+import { usePageTitle } from '../../parts/usePageTitle';
+import { FAULT_WORDS } from '../../words/data/faults';
+import { differenceWords } from '../../words/differences';
+import { fixed, grams } from '../../words/format';
+import { degrees } from '../../words/heat';
+import { OUTCOME_WORDS, SCORE_WORDS } from '../../words/trialWords';
+import classes from './notebook.module.css';
+import { Photo } from './Photos';
+import { bakedOn } from './Why';
+
+type Laid = { trial: TrialRow; version: Version };
+const MOST = 4;
+
+/** Rows of how it was baked, each as it is told. */
+const PROCESS: [keyof Actual, string, (x: number) => string][] = [
+  ['massG', 'In the bowls', grams],
+  ['feelG', 'Water by feel', grams],
+  ['riseMin', 'It rose', (x) => `${fixed(x, 0)} min`],
+  ['bakeMin', 'It baked', (x) => `${fixed(x, 0)} min`],
+  ['coreC', 'Middle when out', degrees],
+  ['coolMin', 'Cut after', (x) => `${fixed(x, 0)} min`],
+  ['loss', 'Lost in the oven', (x) => `${fixed(100 * x, 1)} %`],
+  ['roomC', 'The kitchen had', degrees],
+];
+
+/** Two to four trials beside each other: the photos, what differs in formula and process, what came of it. */
+export function BesidePage() {
+  const [search] = useSearchParams();
+  const key = search.get('ids') ?? '';
+  const dispatch = useAppDispatch();
+  const { pantry } = usePantry();
+  const [laid, setLaid] = useState<Laid[] | null>(null);
+  const [lost, setLost] = useState(false);
+  usePageTitle('Trials beside each other');
+  useEffect(() => {
+    let over = false;
+    const load = async () => {
+      const ids = key.split(',').filter(Boolean).slice(0, MOST);
+      const all = await Promise.all(
+        ids.map(async (id) => {
+          const trial = await dispatch(api.endpoints.trial.initiate(id, { subscribe: false })).unwrap();
+          const version = await dispatch(
+            api.endpoints.version.initiate(trial.versionId, { subscribe: false }),
+          ).unwrap();
+          return { trial, version };
+        }),
+      );
+      if (!over) setLaid(all.sort((a, b) => a.trial.bakedAt - b.trial.bakedAt));
+    };
+    load().catch(() => !over && setLost(true));
+    return () => {
+      over = true;
+    };
+  }, [key, dispatch]);
+  if (lost)
+    return (
+      <main id="main" className={classes.page}>
+        <Notice kind="trouble" title="One of these trials is not here any more">
+          <Link to="/notebook">To the notebook</Link>
+        </Notice>
+      </main>
+    );
+  if (!laid) return <Skeleton height={400} role="status" aria-label="Fetching the trials" />;
+  const rows = <T,>(of: (l: Laid) => T | undefined) => laid.map(of);
+  const first = laid[0]!;
+  const docs = laid.map((l) => l.version.doc);
+  const beside = besideOf(docs, pantry.exact);
+  return (
+    <main id="main" className={classes.page}>
+      <header className={classes.head}>
+        <h1>Beside each other</h1>
+        <Link to="/notebook">To the notebook</Link>
+      </header>
+      <div className={classes.wide} role="region" aria-label="Trials beside each other" tabIndex={0}>
+        <table className={classes.compare}>
+          <thead>
+            <tr>
+              <th scope="col">Trial</th>
+              {laid.map(({ trial, version }) => (
+                <th key={trial.id} scope="col">
+                  <Link to={`/notebook/${trial.id}`}>{trial.title}</Link>
+                  <br />
+                  <span className="small quiet">
+                    {bakedOn(trial)}, {version.targetId ? version.name : 'as written'}
+                  </span>
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {laid.some((l) => l.trial.photos.length > 0) && (
+              <tr>
+                <th scope="row">Photo</th>
+                {laid.map(({ trial }) => (
+                  <td key={trial.id}>
+                    {trial.photos[0] && (
+                      <Photo photo={trial.photos[0]} alt={`${trial.title}, ${bakedOn(trial)}`} />
+                    )}
+                  </td>
+                ))}
+              </tr>
+            )}
+            <tr>
+              <th scope="row">It came out</th>
+              {laid.map(({ trial }) => (
+                <td key={trial.id} className={classes.mark} data-outcome={trial.outcome}>
+                  {OUTCOME_WORDS[trial.outcome]}
+                </td>
+              ))}
+            </tr>
+            <tr>
+              <th scope="row">What was wrong</th>
+              {laid.map(({ trial }) => (
+                <td key={trial.id}>{trial.faults.map((f) => FAULT_WORDS[f].name).join(', ') || 'nothing'}</td>
+              ))}
+            </tr>
+            <tr>
+              <th scope="row">Formula against the first</th>
+              {laid.map((l, k) => (
+                <td key={l.trial.id}>
+                  {l === first ? (
+                    'the first'
+                  ) : (
+                    <ul>
+                      {differenceWords(beside, docs, k).map((d) => (
+                        <li key={d}>{d}</li>
+                      ))}
+                    </ul>
+                  )}
+                </td>
+              ))}
+            </tr>
+            {PROCESS.filter(([k]) => laid.some((l) => l.trial.actual[k] !== undefined)).map(
+              ([k, name, say]) => (
+                <tr key={k}>
+                  <th scope="row">{name}</th>
+                  {rows((l) => l.trial.actual[k]).map((x, i) => (
+                    <td key={i} className="num">
+                      {typeof x === 'number' ? say(x) : 'not measured'}
+                    </td>
+                  ))}
+                </tr>
+              ),
+            )}
+            {SCORE_IDS.filter((s) => laid.some((l) => l.trial.scores[s])).map((s) => (
+              <tr key={s}>
+                <th scope="row">
+                  {SCORE_WORDS[s].name}
+                  <br />
+                  <span className="small quiet">
+                    1 {SCORE_WORDS[s].low}, 5 {SCORE_WORDS[s].high}
+                  </span>
+                </th>
+                {rows((l) => l.trial.scores[s]).map((x, i) => (
+                  <td key={i} className="num">
+                    {x ?? ''}
+                  </td>
+                ))}
+              </tr>
+            ))}
+            {laid.some((l) => l.trial.notes) && (
+              <tr>
+                <th scope="row">Notes</th>
+                {laid.map(({ trial }) => (
+                  <td key={trial.id}>{trial.notes}</td>
+                ))}
+              </tr>
+            )}
+          </tbody>
+        </table>
+      </div>
+    </main>
+  );
+}

@@ -1,0 +1,186 @@
+import { NumberInput, SegmentedControl, TagsInput, Textarea } from '@mantine/core';
+import {
+  FAULT_IDS,
+  FAULTS,
+  OUTCOME_IDS,
+  SCORE_IDS,
+  SCORE_STEPS,
+  type Score,
+  type Trial,
+} from '../../../core/judge';
+import type { FamilyId } from '../../../core/classes';
+import { FaultDrawing } from '../../drawings/FaultDrawing';
+import { HeatField } from '../../parts/HeatField';
+import { FAULT_WORDS } from '../../words/data/faults';
+import { OUTCOME_WORDS, SCORE_WORDS } from '../../words/trialWords';
+import { Photos } from './Photos';
+import classes from './notebook.module.css';
+import { Dictate } from './Dictate';
+
+type Props = { trial: Trial; family: FamilyId | null; set: (more: Partial<Trial>) => void };
+
+/** How it came out: the one thing that has to be said. */
+export function Outcome({ trial, set }: Omit<Props, 'family'>) {
+  return (
+    <div className={classes.outcomes} role="group" aria-label="How it came out">
+      {OUTCOME_IDS.map((o) => (
+        <button
+          key={o}
+          type="button"
+          className={classes.outcome}
+          aria-pressed={trial.outcome === o}
+          onClick={() => set({ outcome: o })}
+        >
+          {OUTCOME_WORDS[o]}
+        </button>
+      ))}
+    </div>
+  );
+}
+
+/** What is wrong with it, by drawings; scales with words at both ends; how it was baked; who tasted; notes. */
+export function Judge({ trial, family, set }: Props) {
+  const { actual } = trial;
+  const measured = (more: { [K in keyof Trial['actual']]?: Trial['actual'][K] | undefined }) => {
+    const next: Record<string, unknown> = { ...actual, ...more };
+    for (const [k, v] of Object.entries(next)) if (v === undefined) delete next[k];
+    set({ actual: next });
+  };
+  const minutes = (key: 'bakeMin' | 'coolMin' | 'riseMin', label: string) => (
+    <NumberInput
+      label={label}
+      suffix=" min"
+      min={0}
+      max={10_000}
+      hideControls
+      value={actual[key] === undefined ? '' : Math.round(10 * actual[key]) / 10}
+      onChange={(v) => measured({ [key]: typeof v === 'number' ? v : undefined })}
+    />
+  );
+  const seenIn = (id: (typeof FAULT_IDS)[number]): boolean => {
+    const { families } = FAULTS.find((f) => f.id === id)!;
+    return !families || family === null || families.includes(family);
+  };
+  return (
+    <>
+      <section className={`sheet ${classes.part}`}>
+        <h2>What is wrong with it</h2>
+        <div className={classes.faults} role="group" aria-label="What is wrong with it">
+          {FAULT_IDS.filter((f) => seenIn(f) || trial.faults.includes(f)).map((f) => (
+            <button
+              key={f}
+              type="button"
+              className={classes.fault}
+              aria-pressed={trial.faults.includes(f)}
+              title={FAULT_WORDS[f].about}
+              onClick={() =>
+                set({
+                  faults: trial.faults.includes(f)
+                    ? trial.faults.filter((x) => x !== f)
+                    : [...trial.faults, f],
+                })
+              }
+            >
+              <FaultDrawing fault={f} />
+              {FAULT_WORDS[f].name}
+            </button>
+          ))}
+        </div>
+      </section>
+      <section className={`sheet ${classes.part}`}>
+        <h2>Photos</h2>
+        <Photos photos={trial.photos} title={trial.title} onChange={(photos) => set({ photos })} />
+      </section>
+      <section className={`sheet ${classes.part}`}>
+        <h2>How it is</h2>
+        <div className={classes.scores}>
+          {SCORE_IDS.map((s) => {
+            const { name, low, high } = SCORE_WORDS[s];
+            return (
+              <div key={s} className={classes.score}>
+                <b id={`score-${s}`}>{name}</b>
+                <span className="small quiet">{low}</span>
+                <SegmentedControl
+                  aria-labelledby={`score-${s}`}
+                  size="sm"
+                  data={['–', ...SCORE_STEPS.map(String)]}
+                  value={trial.scores[s] ? String(trial.scores[s]) : '–'}
+                  onChange={(v) => {
+                    const { [s]: _was, ...rest } = trial.scores;
+                    set({ scores: v === '–' ? rest : { ...rest, [s]: Number(v) as Score } });
+                  }}
+                />
+                <span className="small quiet">{high}</span>
+              </div>
+            );
+          })}
+        </div>
+      </section>
+      <section className={`sheet ${classes.part}`}>
+        <h2>How it was baked</h2>
+        <p className="small quiet">Only what was measured: what stays empty is not guessed.</p>
+        <div className={classes.grid}>
+          {minutes('riseMin', 'It rose')}
+          {minutes('bakeMin', 'It baked')}
+          {minutes('coolMin', 'Cut after')}
+          <MaybeHeat label="Middle when out" value={actual.coreC} onChange={(coreC) => measured({ coreC })} />
+          <MaybeHeat label="The kitchen had" value={actual.roomC} onChange={(roomC) => measured({ roomC })} />
+          <NumberInput
+            label="It grew to"
+            description="in the rise; 2 is doubled"
+            suffix=" times"
+            min={1}
+            max={10}
+            decimalScale={1}
+            hideControls
+            value={actual.grew === undefined ? '' : actual.grew + 1}
+            onChange={(v) => measured({ grew: typeof v === 'number' ? v - 1 : undefined })}
+          />
+        </div>
+      </section>
+      <section className={`sheet ${classes.part}`}>
+        <h2>Notes</h2>
+        <Textarea
+          aria-label="Notes"
+          autosize
+          minRows={3}
+          maxLength={8000}
+          value={trial.notes}
+          onChange={(e) => set({ notes: e.currentTarget.value })}
+        />
+        <Dictate
+          onText={(text) => set({ notes: `${trial.notes}${trial.notes ? ' ' : ''}${text}`.slice(0, 8000) })}
+        />
+        <TagsInput
+          label="Who tasted it"
+          maxTags={40}
+          value={trial.tasters}
+          onChange={(tasters) => set({ tasters: tasters.map((t) => t.slice(0, 80)) })}
+        />
+      </section>
+    </>
+  );
+}
+
+/** A temperature that may be left open. */
+function MaybeHeat({
+  label,
+  value,
+  onChange,
+}: {
+  label: string;
+  value: number | undefined;
+  onChange: (c: number | undefined) => void;
+}) {
+  return value === undefined ? (
+    <button
+      type="button"
+      className={classes.open}
+      onClick={() => onChange(label.startsWith('Middle') ? 95 : 21)}
+    >
+      {label}: not measured
+    </button>
+  ) : (
+    <HeatField label={label} value={value} onChange={onChange} />
+  );
+}

@@ -1,0 +1,93 @@
+import { Button, FileButton } from '@mantine/core';
+import { useState } from 'react';
+import type { TrialPhoto } from '../../../core/judge';
+import { addressOf, problemIn, useCreatePhotoMutation } from '../../api/api';
+import { Notice } from '../../parts/Notice';
+import { base64Of, NotAPhoto, photoFrom } from '../../photos/takePhoto';
+import { sayProblem } from '../../words/problems';
+import classes from './notebook.module.css';
+
+const TYPES = 'image/jpeg,image/png,image/webp,image/heic,image/heif';
+
+/** A photo of the notebook. */
+export function Photo({ photo, alt }: { photo: TrialPhoto; alt: string }) {
+  return (
+    <img
+      src={addressOf('photo', photo.hash)}
+      width={photo.wide}
+      height={photo.high}
+      alt={alt}
+      loading="lazy"
+    />
+  );
+}
+
+/** Photos of a trial: taken, chosen, taken out again. */
+export function Photos({
+  photos,
+  title,
+  onChange,
+}: {
+  photos: readonly TrialPhoto[];
+  title: string;
+  onChange: (photos: TrialPhoto[]) => void;
+}) {
+  const [keep, keeping] = useCreatePhotoMutation();
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const [working, setWorking] = useState(false);
+  const take = async (files: File[]) => {
+    setTrouble(null);
+    setWorking(true);
+    const added: TrialPhoto[] = [];
+    for (const file of files)
+      try {
+        const done = await keep(base64Of(await photoFrom(file)));
+        if ('data' in done && done.data) added.push(done.data);
+        else setTrouble(sayProblem(problemIn(done.error)?.code ?? null));
+      } catch (error) {
+        if (!(error instanceof NotAPhoto)) throw error;
+        setTrouble(`${file.name}: ${error.message}`);
+      }
+    setWorking(false);
+    const there = new Set(photos.map((p) => p.hash));
+    if (added.length > 0) onChange([...photos, ...added.filter((p) => !there.has(p.hash))]);
+  };
+  return (
+    <section aria-label="Photos">
+      <div className={classes.photos}>
+        {photos.map((p, i) => (
+          <figure key={p.hash}>
+            <Photo photo={p} alt={`${title}, photo ${i + 1}`} />
+            <Button
+              size="compact-md"
+              variant="default"
+              aria-label={`Take photo ${i + 1} out`}
+              onClick={() => onChange(photos.filter((x) => x !== p))}
+            >
+              Take out
+            </Button>
+          </figure>
+        ))}
+      </div>
+      <FileButton multiple accept={TYPES} onChange={(files) => void take(files)}>
+        {(props) => (
+          <Button {...props} variant="default" loading={working || keeping.isLoading}>
+            Add photos
+          </Button>
+        )}
+      </FileButton>{' '}
+      <FileButton accept={TYPES} capture="environment" onChange={(file) => file && void take([file])}>
+        {(props) => (
+          <Button {...props} variant="default" disabled={working}>
+            Take one
+          </Button>
+        )}
+      </FileButton>
+      {trouble && (
+        <Notice kind="trouble" title="This photo was not kept">
+          {trouble}
+        </Notice>
+      )}
+    </section>
+  );
+}

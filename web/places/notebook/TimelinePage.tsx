@@ -1,0 +1,119 @@
+import { Checkbox, Skeleton } from '@mantine/core';
+import { useMemo } from 'react';
+import { Link, useParams } from 'react-router';
+import { bestOf, cameOf } from '../../../core/judge';
+import { besideOf } from '../../../core/rebalance';
+import { problemIn, useFormulaQuery, useTrialsQuery } from '../../api/api';
+import { usePantry } from '../../pantry/usePantry';
+import { Notice } from '../../parts/Notice';
+import { usePageTitle } from '../../parts/usePageTitle';
+import { FAULT_WORDS } from '../../words/data/faults';
+import { differenceWords } from '../../words/differences';
+import { counted, listed } from '../../words/format';
+import { sayProblem } from '../../words/problems';
+import { cameWords, changeWords, OUTCOME_WORDS } from '../../words/trialWords';
+import { useLaid } from './NotebookPage';
+import classes from './notebook.module.css';
+import { Photo } from './Photos';
+import { useVersions } from './useVersions';
+import { bakedOn } from './Why';
+
+const MOST = '299';
+
+/** All trials of a formula, first to last: what was changed from one to the next, and what came of it. */
+export function TimelinePage() {
+  const { id = '' } = useParams();
+  const { data: detail } = useFormulaQuery(id);
+  const { data, error } = useTrialsQuery({ formula: id, limit: MOST });
+  const trials = useMemo(() => [...(data?.trials ?? [])].sort((a, b) => a.bakedAt - b.bakedAt), [data]);
+  const original = detail?.versions[0]?.id;
+  const { versions } = useVersions([...(original ? [original] : []), ...trials.map((t) => t.versionId)]);
+  const { pantry } = usePantry();
+  const { laidOf, lay, button } = useLaid();
+  usePageTitle(detail ? `${detail.title}, trials` : 'Trials');
+  const best = bestOf(trials);
+  const changes = useMemo(() => {
+    if (!versions || !original) return null;
+    return trials.map((t, i) => {
+      const before = versions.get(trials[i - 1]?.versionId ?? original)?.doc;
+      const now = versions.get(t.versionId)?.doc;
+      if (!before || !now) return null;
+      if (before === now) return [];
+      const docs = [before, now];
+      return differenceWords(besideOf(docs, pantry.exact), docs, 1);
+    });
+  }, [versions, original, trials, pantry]);
+  if (error)
+    return (
+      <main id="main" className={classes.page}>
+        <Notice kind="trouble" title="These trials cannot be shown">
+          {sayProblem(problemIn(error)?.code ?? null)}
+        </Notice>
+      </main>
+    );
+  if (!data || !detail) return <Skeleton height={400} role="status" aria-label="Fetching the trials" />;
+  const byId = new Map(trials.map((t) => [t.id, t]));
+  return (
+    <main id="main" className={classes.page}>
+      <header className={classes.head}>
+        <h1>{detail.title}: trials</h1>
+        <span className="quiet">{counted(trials.length, 'trial')}</span>
+        <Link to={`/formula/${id}/swap`}>To the desk</Link>
+        <Link to={`/formula/${id}/versions`}>Versions</Link>
+      </header>
+      <div className={classes.bar}>{button}</div>
+      {trials.length === 0 && (
+        <p>
+          Nothing of it is in the notebook yet. After a bake press “Baked it” on the card of what you baked.
+        </p>
+      )}
+      <ol className={classes.timeline} aria-label="Trials, first to last">
+        {trials.map((t, i) => {
+          const version = versions?.get(t.versionId);
+          const before = t.tests ? byId.get(t.tests.trialId) : undefined;
+          const came = before ? cameOf(before, t) : null;
+          const changed = changes?.[i] ?? null;
+          return (
+            <li key={t.id} data-best={t.id === best?.id || undefined}>
+              <b>
+                <Link to={`/notebook/${t.id}`}>{bakedOn(t)}</Link>
+              </b>{' '}
+              <span className={classes.mark} data-outcome={t.outcome}>
+                {OUTCOME_WORDS[t.outcome]}
+              </span>{' '}
+              {t.id === best?.id && <span className="small">best so far</span>}
+              <p className="small quiet">
+                {version ? (version.targetId ? version.name : 'as written') : ''}
+                {changed &&
+                  (changed.length === 0
+                    ? i === 0
+                      ? ''
+                      : ', the same formula again'
+                    : `. ${i === 0 ? 'Against the original' : 'Against the trial before'}: ${changed.join(' ')}`)}
+              </p>
+              {t.tests && <p className="small">It was to try: {changeWords(t.tests.repair)}.</p>}
+              {came && <p>{cameWords(came)}</p>}
+              {t.faults.length > 0 && <p>{listed(t.faults.map((f) => FAULT_WORDS[f].name.toLowerCase()))}</p>}
+              {t.photos.length > 0 && (
+                <div className={classes.photos}>
+                  {t.photos.slice(0, 3).map((p, k) => (
+                    <Photo key={p.hash} photo={p} alt={`${detail.title}, ${bakedOn(t)}, photo ${k + 1}`} />
+                  ))}
+                </div>
+              )}
+              {t.notes && <p className="quiet">{t.notes}</p>}
+              {laidOf(t.id) !== null && (
+                <Checkbox
+                  label="Beside others"
+                  aria-label={`Lay the trial of ${bakedOn(t)} beside others`}
+                  checked={laidOf(t.id) ?? false}
+                  onChange={(e) => lay(t.id)(e.currentTarget.checked)}
+                />
+              )}
+            </li>
+          );
+        })}
+      </ol>
+    </main>
+  );
+}

@@ -1,0 +1,111 @@
+import { Button } from '@mantine/core';
+import { useNavigate } from 'react-router';
+import type { Version } from '../../../contract/dto';
+import type { TrialRow } from '../../../contract/notebook';
+import type { Formula } from '../../../core/formula';
+import type { Lookup } from '../../../core/ingredients';
+import { diagnose, evidenceOf, sizeOf, type Suspect, type Trial } from '../../../core/judge';
+import { CAUSE_WORDS, FAULT_WORDS } from '../../words/data/faults';
+import { grams, listed } from '../../words/format';
+import { lineName } from '../../words/things';
+import { changeWords, evidenceWords, LOOK_WORDS, suspectWords } from '../../words/trialWords';
+import classes from './notebook.module.css';
+
+type Props = { id: string; trial: Trial; version: Version; written: Formula | null; lookup: Lookup };
+
+/** Why it went wrong, what speaks for it and against it, and the one change to try. */
+export function Why({ id, trial, version, written, lookup }: Props) {
+  if (trial.faults.length === 0) return null;
+  const evidence = evidenceOf({ baked: version.doc, written, actual: trial.actual, lookup });
+  return (
+    <section className={`sheet ${classes.part}`} aria-label="Why">
+      <h2>Why</h2>
+      {trial.faults.map((fault) => {
+        const { suspects, tell } = diagnose(fault, evidence);
+        const shown = suspects.filter((s, i) => i === 0 || s.level !== 'unlikely');
+        const ruled = suspects.filter((s) => !shown.includes(s) && s.against.length > 0);
+        return (
+          <div key={fault}>
+            <h3>{FAULT_WORDS[fault].name}</h3>
+            <ol className={classes.suspects}>
+              {shown.map((s, i) => (
+                <li key={s.cause} data-level={s.level}>
+                  <p>
+                    <b>{suspectWords(s)}</b>
+                  </p>
+                  {s.for.length > 0 && <p className="small">For it: {listed(s.for.map(evidenceWords))}.</p>}
+                  {s.against.length > 0 && (
+                    <p className="small quiet">Against it: {listed(s.against.map(evidenceWords))}.</p>
+                  )}
+                  {i < 2 && <Change suspect={s} fault={fault} id={id} version={version} lookup={lookup} />}
+                </li>
+              ))}
+            </ol>
+            {ruled.length > 0 && (
+              <p className="small quiet">
+                Unlikely:{' '}
+                {listed(
+                  ruled.map((s) => `${CAUSE_WORDS[s.cause]} (${listed(s.against.map(evidenceWords))})`),
+                )}
+                .
+              </p>
+            )}
+            {tell && LOOK_WORDS[tell] && <p>To tell the first two apart: {LOOK_WORDS[tell]}</p>}
+          </div>
+        );
+      })}
+      <p className="small quiet">
+        Reckoned from what is usual and from what is known of this bake; nothing is certain. Change one thing
+        at a time.
+      </p>
+    </section>
+  );
+}
+
+/** The one change, sized, as a working copy that knows what it is to find out. */
+function Change({
+  suspect,
+  fault,
+  id,
+  version,
+  lookup,
+}: {
+  suspect: Suspect;
+  fault: Trial['faults'][number];
+  id: string;
+  version: Version;
+  lookup: Lookup;
+}) {
+  const navigate = useNavigate();
+  const sized = sizeOf(suspect.change, version.doc, lookup);
+  const line = sized && version.doc.parts.flatMap((p) => p.lines).find((l) => l.id === sized.lineId);
+  const said =
+    sized && line
+      ? `${lineName(line)} from ${grams(sized.fromG)} to ${grams(sized.toG)}${sized.held ? ', no further, so that nothing else is lost' : ''}`
+      : changeWords(suspect.change);
+  const go = () => {
+    const search = new URLSearchParams({
+      from: version.id,
+      try: [
+        id,
+        fault,
+        suspect.cause,
+        suspect.change,
+        ...(sized ? [sized.lineId, String(sized.toG)] : []),
+      ].join('~'),
+    });
+    void navigate(`/formula/${version.formulaId}/balance?${search.toString()}`);
+  };
+  return (
+    <p>
+      Try: {said}.{' '}
+      <Button size="compact-md" variant="default" onClick={go}>
+        Try this
+      </Button>
+    </p>
+  );
+}
+
+/** What of a trial a row or a column shows: when it was. */
+export const bakedOn = (t: Pick<TrialRow, 'bakedAt'>): string =>
+  new Date(t.bakedAt).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });

@@ -1,0 +1,89 @@
+import { useCallback, useEffect, useRef, useState } from 'react';
+import type { TrialRow } from '../../../contract/notebook';
+import type { Trial } from '../../../core/judge';
+import { problemIn, usePutTrialMutation, useTrialQuery } from '../../api/api';
+
+const RESTS_MS = 500;
+const AGAIN_MS = 4000;
+
+/** A trial as it is written: kept by itself a moment after each change, tried again while the server is away. */
+export function useTrial(id: string) {
+  const { data, error } = useTrialQuery(id);
+  const [put] = usePutTrialMutation();
+  const [doc, setDoc] = useState<Trial | null>(null);
+  const [state, setState] = useState<'kept' | 'keeping' | 'waiting'>('kept');
+  const [clash, setClash] = useState<TrialRow | null>(null);
+  const [refused, setRefused] = useState<string | null>(null);
+  const rev = useRef(0);
+  const opened = useRef(false);
+  useEffect(() => {
+    if (!data || opened.current) return;
+    opened.current = true;
+    const { id: _id, rev: at, ...trial } = data;
+    rev.current = at;
+    setDoc(trial);
+  }, [data]);
+
+  const changed = useRef<Trial | null>(null);
+  const busy = useRef(false);
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
+  const send = useCallback(async () => {
+    if (busy.current || !changed.current) return;
+    busy.current = true;
+    const wanted = changed.current;
+    const done = await put({ id, rev: rev.current, doc: wanted });
+    busy.current = false;
+    if ('data' in done && done.data) {
+      rev.current = done.data.rev;
+      if (changed.current === wanted) {
+        changed.current = null;
+        setState('kept');
+      } else void send();
+      return;
+    }
+    const problem = problemIn(done.error);
+    if (problem?.code === 'trial.changed') setClash(problem.current as TrialRow);
+    else if (problem && problem.status >= 400 && problem.status < 500) setRefused(problem.code);
+    else {
+      setState('waiting');
+      timer.current = setTimeout(() => void send(), AGAIN_MS);
+    }
+  }, [id, put]);
+  const set = useCallback(
+    (more: Partial<Trial>) =>
+      setDoc((now) => {
+        if (!now) return now;
+        const next = { ...now, ...more };
+        changed.current = next;
+        setState('keeping');
+        clearTimeout(timer.current);
+        timer.current = setTimeout(() => void send(), RESTS_MS);
+        return next;
+      }),
+    [send],
+  );
+  // What was typed last goes on its way when the page is left.
+  useEffect(
+    () => () => {
+      clearTimeout(timer.current);
+      void send();
+    },
+    [send],
+  );
+  const takeTheirs = () => {
+    if (!clash) return;
+    const { id: _id, rev: at, ...trial } = clash;
+    rev.current = at;
+    changed.current = null;
+    setDoc(trial);
+    setClash(null);
+    setState('kept');
+  };
+  const keepMine = () => {
+    if (!clash) return;
+    rev.current = clash.rev;
+    setClash(null);
+    void send();
+  };
+  return { doc, set, state, clash, takeTheirs, keepMine, refused, error: data ? null : error };
+}
