@@ -133,8 +133,20 @@ const DRAWN: Record<FaultId, ReactNode> = {
   ),
 };
 
-/** One fault, drawn. Its name stands beside it. */
-export function FaultDrawing({ fault }: { fault: FaultId }) {
+/** A slice as it should be. */
+const GOOD = slice(
+  holes([
+    [34, 54, 3],
+    [50, 36, 3.4],
+    [66, 56, 2.6],
+    [82, 40, 3.4],
+    [60, 24, 2.4],
+    [92, 60, 2.4],
+  ]),
+);
+
+/** One fault, drawn, or a slice that has none. Its name stands beside it. */
+export function FaultDrawing({ fault }: { fault: FaultId | null }) {
   return (
     <svg
       viewBox="0 0 120 80"
@@ -145,7 +157,7 @@ export function FaultDrawing({ fault }: { fault: FaultId }) {
       strokeLinejoin="round"
       aria-hidden="true"
     >
-      {DRAWN[fault]}
+      {fault ? DRAWN[fault] : GOOD}
     </svg>
   );
 }

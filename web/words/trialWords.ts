@@ -52,7 +52,7 @@ const EVIDENCE_WORDS: Record<EvidenceId, (e: Evidence) => string> = {
       ? `psyllium is only ${tenth(e.value ?? 0)} % of the flour`
       : 'there is enough psyllium for its kind',
   binder_none: (e) => (e.holds ? 'nothing in it binds' : 'something in it binds'),
-  binder_less: (e) => (e.holds ? 'it binds less than as written' : 'it binds as well as as written'),
+  binder_less: (e) => (e.holds ? 'it binds less than as written' : 'it binds as much as it did'),
   starch_high: (e) =>
     e.holds ? `${whole(e.value ?? 0)} % of its flours are starch` : 'starch is not the most of its flours',
   protein_low: (e) => (e.holds ? 'it has hardly any protein' : 'it has protein'),

@@ -36,7 +36,7 @@ export function TrialCard({
   return (
     <li className="sheet">
       <Link to={`/notebook/${trial.id}`} className={classes.thumb} aria-hidden="true" tabIndex={-1}>
-        {photo ? <Photo photo={photo} alt="" /> : fault ? <FaultDrawing fault={fault} /> : null}
+        {photo ? <Photo photo={photo} alt="" /> : <FaultDrawing fault={fault ?? null} />}
       </Link>
       <Link to={`/notebook/${trial.id}`}>
         <b>{trial.title}</b>

@@ -68,6 +68,14 @@ export function TimelinePage() {
         </p>
       )}
       <ol className={classes.timeline} aria-label="Trials, first to last">
+        {original && trials.length > 0 && trials[0]!.versionId !== original && (
+          <li>
+            <b>
+              <Link to={`/formula/${id}/card/${original}`}>As written</Link>
+            </b>{' '}
+            <span className="small quiet">the original, not baked since it is here</span>
+          </li>
+        )}
         {trials.map((t, i) => {
           const version = versions?.get(t.versionId);
           const before = t.tests ? byId.get(t.tests.trialId) : undefined;

@@ -2,11 +2,13 @@ import { Button } from '@mantine/core';
 import { useNavigate } from 'react-router';
 import type { Version } from '../../../contract/dto';
 import type { TrialRow } from '../../../contract/notebook';
+import { donenessOfBake } from '../../../core/bake';
 import type { Formula } from '../../../core/formula';
 import type { Lookup } from '../../../core/ingredients';
 import { diagnose, evidenceOf, sizeOf, type Suspect, type Trial } from '../../../core/judge';
 import { CAUSE_WORDS, FAULT_WORDS } from '../../words/data/faults';
 import { grams, listed } from '../../words/format';
+import { degrees } from '../../words/heat';
 import { lineName } from '../../words/things';
 import { changeWords, evidenceWords, LOOK_WORDS, suspectWords } from '../../words/trialWords';
 import classes from './notebook.module.css';
@@ -83,6 +85,8 @@ function Change({
     sized && line
       ? `${lineName(line)} from ${grams(sized.fromG)} to ${grams(sized.toG)}${sized.held ? ', no further, so that nothing else is lost' : ''}`
       : changeWords(suspect.change);
+  const { coreC } = donenessOfBake(version.doc.parts, lookup);
+  const until = suspect.change === 'longer_bake' && coreC ? `, at ${degrees(coreC[0])}` : '';
   const go = () => {
     const search = new URLSearchParams({
       from: version.id,
@@ -98,7 +102,8 @@ function Change({
   };
   return (
     <p>
-      Try: {said}.{' '}
+      Try: {said}
+      {until}.{' '}
       <Button size="compact-md" variant="default" onClick={go}>
         Try this
       </Button>

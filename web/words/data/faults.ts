@@ -64,7 +64,7 @@ export const CAUSE_WORDS: Record<CauseId, string> = {
 export const REPAIR_WORDS: Record<RepairId, string> = {
   less_water: '3 to 5 % less water',
   shorter_proof: 'a shorter proof',
-  longer_bake: 'bake until the middle has 98 °C',
+  longer_bake: 'bake until the middle is done',
   cool_fully: 'cool it fully before it is cut',
   more_psyllium: '1 % psyllium on flour more',
   more_protein: 'a source of protein: chickpea flour, soy',
