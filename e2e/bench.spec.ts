@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test';
 import { fineWeightPacket, temperaturePacket, weightPacket } from '../core/bench';
+import { EMPTY_PANEL } from '../core/pantry';
 import { expect, FIRST_PORT, serve, test } from './fixtures';
 import { expectAccessible, leaveOut, putFormula } from './helpers';
 
@@ -138,6 +139,25 @@ const DOUGH = {
 };
 
 test('another thing stands in, water goes in by feel, and both are in the record', async ({ page }) => {
+  const packet = await page.request.post('./api/v1/pantry', {
+    data: {
+      docs: [
+        {
+          kind: 'packet',
+          name: 'Sorghum of the mill',
+          like: 'sorghum_flour',
+          labelText: 'Sorghum.',
+          seenWords: [],
+          panel: EMPTY_PANEL,
+          packG: 1000,
+          price: null,
+          openedOn: null,
+          everywhere: true,
+        },
+      ],
+    },
+  });
+  expect(packet.ok()).toBe(true);
   await putFormula(page, DOUGH);
   await page.getByRole('link', { name: /Swap/ }).click();
   await leaveOut(page, 'egg', 'dairy');
@@ -179,8 +199,7 @@ test('another thing stands in, water goes in by feel, and both are in the record
   await expect(feel).toContainText(/was kept back; none of it is in yet/);
   await expectAccessible(page);
   const portion = feel.getByRole('button', { name: /^Put \d/ });
-  await portion.click();
-  await portion.click();
+  for (let k = 0; k < 8; k++) await portion.click();
   await expect(feel).toContainText(/of it is in/);
   await feel.getByRole('button', { name: /as it should/ }).click();
   await expect(page.getByRole('region', { name: 'All is in' })).toBeVisible();
@@ -189,6 +208,20 @@ test('another thing stands in, water goes in by feel, and both are in the record
   await expect(page.getByRole('row').filter({ hasText: 'Tapioca starch' })).toContainText(
     /(?:starch|arrowroot|cornflour) in its place/,
   );
+  // The dough drank more than was written: its packet of flour remembers, and the kitchen shows it.
+  const drank = page.getByRole('region', { name: 'What it drank' });
+  await expect(drank).toContainText(/took \d+ % more liquid than was written/);
+  await drank.getByRole('button', { name: /^Remember it for Sorghum of the mill: 1\.\d\d times/ }).click();
+  await expect(drank).toContainText('Sorghum of the mill remembers it');
+  await page.getByRole('link', { name: 'Kitchen', exact: true }).click();
+  const learnt = page.getByRole('region', { name: 'Learnt from your bakes' });
+  await expect(learnt).toContainText(
+    /Sorghum of the mill drinks 1\.\d\d times as much as its kind, from 1 bench run/,
+  );
+  await expectAccessible(page);
+  await learnt.getByRole('button', { name: 'Forget' }).last().click();
+  await expect(learnt.getByText(/Sorghum of the mill/)).toHaveCount(0);
+  await page.goBack();
   await expectAccessible(page);
 });
 

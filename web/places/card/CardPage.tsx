@@ -139,7 +139,7 @@ export function CardPage() {
             />
           </>
         )}
-        <Group ml="auto" gap="xs" wrap="nowrap">
+        <Group ml="auto" gap="xs">
           <Button variant="default" component={Link} to={`/notebook/new?version=${versionId}`}>
             Baked it
           </Button>

@@ -4,6 +4,7 @@ import { useDebouncedValue } from '@mantine/hooks';
 import { IconX } from '@tabler/icons-react';
 import { useState } from 'react';
 import { useFormulaQuery, useShelfQuery } from '../../api/api';
+import { lookedFor } from '../../words/shelfWords';
 import { WhenField } from '../../parts/WhenField';
 import { dayStart } from './asked';
 import { useDayContext } from './dayContext';
@@ -18,7 +19,7 @@ function AddBake() {
   const { day, change } = useDayContext();
   const [words, setWords] = useState('');
   const [wanted] = useDebouncedValue(words, 200);
-  const { data: shelf } = useShelfQuery({ limit: '30', ...(wanted ? { q: wanted } : {}) });
+  const { data: shelf } = useShelfQuery({ ...lookedFor(wanted), limit: '30' });
   const [formulaId, setFormulaId] = useState<string | null>(null);
   // Of the one that is chosen now, never of the one before while it is on its way.
   const { currentData: detail } = useFormulaQuery(formulaId ?? '', { skip: !formulaId });

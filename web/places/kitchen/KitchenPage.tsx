@@ -8,6 +8,7 @@ import { DemoKitchen } from '../start/Welcome';
 import { Eaters } from './Eaters';
 import { HouseStyle } from './HouseStyle';
 import { Measures } from './Measures';
+import { Learnt } from './Learnt';
 import { Ovens } from './Ovens';
 import { OwnWays } from './OwnWays';
 import { Tins } from './Tins';
@@ -41,6 +42,7 @@ export function KitchenPage() {
         </div>
         <div className={classes.stack}>
           <Ovens kitchen={kitchen} />
+          <Learnt />
           <Measures kitchen={kitchen} />
           <Backup />
           {!IS_DEMO && <DemoKitchen />}

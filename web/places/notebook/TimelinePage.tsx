@@ -1,4 +1,4 @@
-import { Checkbox, Skeleton } from '@mantine/core';
+import { Button, Checkbox, Skeleton } from '@mantine/core';
 import { useMemo } from 'react';
 import { Link, useParams } from 'react-router';
 import { bestOf, cameOf } from '../../../core/judge';
@@ -6,11 +6,14 @@ import { besideOf } from '../../../core/rebalance';
 import { problemIn, useFormulaQuery, useTrialsQuery } from '../../api/api';
 import { usePantry } from '../../pantry/usePantry';
 import { Notice } from '../../parts/Notice';
+import { toCsv } from '../../parts/csv';
+import { fileName, saveFile } from '../../parts/saveFile';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { FAULT_WORDS } from '../../words/data/faults';
 import { differenceWords } from '../../words/differences';
 import { counted, listed } from '../../words/format';
 import { sayProblem } from '../../words/problems';
+import { TRIAL_COLUMNS, trialRows, trialsMarkdown } from '../../words/trialText';
 import { cameWords, changeWords, OUTCOME_WORDS } from '../../words/trialWords';
 import { useLaid } from './NotebookPage';
 import classes from './notebook.module.css';
@@ -53,6 +56,25 @@ export function TimelinePage() {
     );
   if (!data || !detail) return <Skeleton height={400} role="status" aria-label="Fetching the trials" />;
   const byId = new Map(trials.map((t) => [t.id, t]));
+  const nameOf = (versionId: string): string => {
+    const v = versions?.get(versionId);
+    return v?.targetId ? v.name : 'as written';
+  };
+  const save = async (as: 'md' | 'csv') => {
+    const all = trials.map((trial, i) => ({
+      trial,
+      version: nameOf(trial.versionId),
+      changed: changes?.[i] ?? [],
+    }));
+    if (as === 'md')
+      saveFile(fileName(`${detail.title} trials`, 'md'), trialsMarkdown(detail.title, all), 'text/markdown');
+    else
+      saveFile(
+        fileName(`${detail.title} trials`, 'csv'),
+        await toCsv(trialRows(all), TRIAL_COLUMNS),
+        'text/csv',
+      );
+  };
   return (
     <main id="main" className={classes.page}>
       <header className={classes.head}>
@@ -61,7 +83,22 @@ export function TimelinePage() {
         <Link to={`/formula/${id}/swap`}>To the desk</Link>
         <Link to={`/formula/${id}/versions`}>Versions</Link>
       </header>
-      <div className={classes.bar}>{button}</div>
+      <div className={`${classes.bar} no-print`}>
+        {button}
+        {trials.length > 0 && changes && (
+          <>
+            <Button variant="default" size="compact-md" onClick={() => void save('md')}>
+              Save as text
+            </Button>
+            <Button variant="default" size="compact-md" onClick={() => void save('csv')}>
+              Save as table
+            </Button>
+            <Button variant="default" size="compact-md" onClick={() => window.print()}>
+              Print
+            </Button>
+          </>
+        )}
+      </div>
       {trials.length === 0 && (
         <p>
           Nothing of it is in the notebook yet. After a bake press “Baked it” on the card of what you baked.
@@ -77,7 +114,6 @@ export function TimelinePage() {
           </li>
         )}
         {trials.map((t, i) => {
-          const version = versions?.get(t.versionId);
           const before = t.tests ? byId.get(t.tests.trialId) : undefined;
           const came = before ? cameOf(before, t) : null;
           const changed = changes?.[i] ?? null;
@@ -91,7 +127,7 @@ export function TimelinePage() {
               </span>{' '}
               {t.id === best?.id && <span className="small">best so far</span>}
               <p className="small quiet">
-                {version ? (version.targetId ? version.name : 'as written') : ''}
+                {nameOf(t.versionId)}
                 {changed &&
                   (changed.length === 0
                     ? i === 0
@@ -112,6 +148,7 @@ export function TimelinePage() {
               {t.notes && <p className="quiet">{t.notes}</p>}
               {laidOf(t.id) !== null && (
                 <Checkbox
+                  className="no-print"
                   label="Beside others"
                   aria-label={`Lay the trial of ${bakedOn(t)} beside others`}
                   checked={laidOf(t.id) ?? false}

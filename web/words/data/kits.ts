@@ -17,6 +17,11 @@ export const KIT_WORDS: Record<string, { name: string; about: string }> = {
     name: 'Buckwheat, rice and psyllium',
     about: 'Dark and full in taste, close in crumb. For breads that may be hearty.',
   },
+  certified_for_oat_flour: {
+    name: 'Certified gluten-free oat flour',
+    about:
+      'The same flour, of oats grown and milled apart and tested. Some coeliacs do not bear oats at all.',
+  },
   certified_for_oats: {
     name: 'Certified gluten-free oats',
     about: 'The same oats, grown and milled apart and tested. Some coeliacs do not bear oats at all.',

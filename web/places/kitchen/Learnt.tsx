@@ -1,0 +1,74 @@
+import { Button } from '@mantine/core';
+import { paceOf, type TimedBake } from '../../../core/bake';
+import { CLASSES } from '../../../core/classes';
+import { usePantryQuery, useRevisePantryMutation } from '../../api/api';
+import { useChangeKitchen } from '../../api/useChangeKitchen';
+import { useKitchen } from '../../api/useKitchen';
+import { counted, day, fixed } from '../../words/format';
+import { CLASS_WORDS } from '../../words/things';
+import classes from './kitchen.module.css';
+
+/** What was learnt from bakes: by which, from when, where it is used; and each can be forgotten. */
+export function Learnt() {
+  const kitchen = useKitchen();
+  const { change, trouble } = useChangeKitchen();
+  const { data: rows = [] } = usePantryQuery();
+  const [revise] = useRevisePantryMutation();
+  const timed = kitchen.timed ?? [];
+  const families = [...new Set(timed.map((t) => CLASSES[t.classId].family))];
+  const newest = new Map<string, (typeof rows)[number]>();
+  for (const r of rows) if (!r.gone && (newest.get(r.itemId)?.rev ?? 0) < r.rev) newest.set(r.itemId, r);
+  const packets = [...newest.values()].flatMap((row) =>
+    row.doc.kind === 'packet' && row.doc.drinks ? [{ row, doc: row.doc, drinks: row.doc.drinks }] : [],
+  );
+  if (timed.length === 0 && packets.length === 0) return null;
+  const forget = (t: TimedBake) => void change({ timed: timed.filter((x) => x !== t) });
+  return (
+    <section className={`sheet ${classes.learnt}`} aria-label="Learnt from your bakes">
+      <h2>Learnt from your bakes</h2>
+      {trouble}
+      {families.map((f) => {
+        const own = timed.filter((t) => CLASSES[t.classId].family === f);
+        const pace = paceOf(timed, own[0]!.classId);
+        return (
+          <div key={f}>
+            <p>
+              {CLASS_WORDS[own[0]!.classId]} and its like: times told at Bake and on the clock are{' '}
+              {Math.abs(pace.factor - 1) < 0.005
+                ? 'as they were'
+                : `${fixed(100 * Math.abs(pace.factor - 1), 0)} % ${pace.factor > 1 ? 'longer' : 'shorter'}`}
+              , from {counted(pace.bakes, 'bake')}.
+            </p>
+            <ul>
+              {own.map((t, i) => (
+                <li key={i}>
+                  {t.on ? `${day(t.on)}: ` : ''}
+                  {fixed(t.tookMin, 0)} min, {fixed(t.saidMin, 0)} were told{' '}
+                  <Button size="compact-md" variant="subtle" onClick={() => forget(t)}>
+                    Forget
+                  </Button>
+                </li>
+              ))}
+            </ul>
+          </div>
+        );
+      })}
+      {packets.map(({ row, doc, drinks }) => (
+        <p key={row.id}>
+          {doc.name} drinks {fixed(drinks.times, 2)} times as much as its kind, from{' '}
+          {counted(drinks.runs.length, 'bench run')}: used wherever its water is reckoned.{' '}
+          <Button
+            size="compact-md"
+            variant="subtle"
+            onClick={() => {
+              const { drinks: _drinks, ...rest } = doc;
+              void revise({ itemId: row.itemId, rev: row.rev, doc: rest });
+            }}
+          >
+            Forget
+          </Button>
+        </p>
+      ))}
+    </section>
+  );
+}
