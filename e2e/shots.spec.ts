@@ -39,6 +39,7 @@ test('the main views', async ({ page, browser }) => {
   await page.getByRole('article').getByRole('heading', { name: 'Method' }).waitFor();
   await shot(page, 'card');
   await page.getByRole('button', { name: 'At the bench' }).click();
+  await page.getByRole('button', { name: 'Begin' }).click();
   await page.getByRole('region', { name: 'Weigh now' }).waitFor();
   for (let i = 0; i < 7; i++) await page.keyboard.press('Space');
   await page.getByText('All saved').waitFor();
@@ -72,17 +73,16 @@ test('the main views', async ({ page, browser }) => {
   await page.goto('./pantry?q=drink');
   await page.getByText(/things/).waitFor();
   await shot(page, 'pantry');
-  await page.goto('./pantry/psyllium_powder');
-  await page.getByText('In 100 g').waitFor();
-  await shot(page, 'ingredient');
-  await page.goto('./pantry/new/packet?like=gf_blend');
-  await page.getByLabel('What you call it').fill('Slipway mix');
-  await page
-    .getByRole('textbox', { name: 'Label text' })
-    .fill(
-      'Rice flour, tapioca starch, thickener: guar gum, WHEY powder (MILK), glimmerroot. May contain traces of soya and lupin. Gluten-free.',
-    );
-  await shot(page, 'packet');
+  await page.goto('./notebook');
+  await page.getByText('14 trials').waitFor();
+  await page.waitForLoadState('networkidle');
+  await shot(page, 'notebook');
+  await page.getByLabel('Words in title or notes').fill('wet band');
+  await page.getByText('1 trial', { exact: true }).waitFor();
+  await page.getByRole('main').getByRole('link', { name: 'Cardamom crown' }).last().click();
+  await page.getByRole('region', { name: 'Why' }).waitFor();
+  await page.waitForLoadState('networkidle');
+  await shot(page, 'trial');
   await page.goto('./kitchen');
   await page.getByRole('heading', { name: 'Hiking club' }).waitFor();
   await shot(page, 'kitchen');
@@ -91,7 +91,7 @@ test('the main views', async ({ page, browser }) => {
     .getByRole('link', { name: /Parsnip/ })
     .first()
     .click();
-  await page.getByRole('link', { name: 'lay them side by side' }).click();
+  await page.getByRole('link', { name: /side by side|all \d+ versions/ }).click();
   await page.getByRole('heading', { name: /against as written/ }).waitFor();
   await shot(page, 'versions');
   await page.goto('./handbook/replacements');

@@ -89,7 +89,7 @@ async function seedTrials(
       of === 'written' ? [versionId, formula, {}] : [kept, best.formula, {}];
     let tests: Tests | null = null;
     if (tries) {
-      const { trial, ...change } = tries;
+      const { called, trial, ...change } = tries;
       const before = made[trial]!;
       tests = { trialId: before.id, ...change };
       const sized = sizeOf(change.repair, before.doc, lookupReference);
@@ -97,7 +97,7 @@ async function seedTrials(
       doc =
         adapt({ formula, exclude, pins: { kits: best.kits, lines } }, { lookup: lookupReference })
           .solutions[0]?.formula ?? before.doc;
-      at = (await keep(`trial ${made.length + 1}`, doc, lines, tests)).id;
+      at = (await keep(called, doc, lines, tests)).id;
     }
     const photo = picture ? await keepPhoto(db, PICTURES[picture]) : null;
     const row = await createTrial(db, {

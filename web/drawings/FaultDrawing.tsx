@@ -67,7 +67,11 @@ const DRAWN: Record<FaultId, ReactNode> = {
   ),
   gritty: slice(
     Array.from({ length: 40 }, (_, i) => (
-      <path key={i} d={`M${22 + ((i * 37) % 78)} ${24 + ((i * 23) % 44)}h1.6`} strokeWidth={2.2} />
+      <path
+        key={i}
+        d={`M${22 + ((i * 53) % 79)} ${26 + ((i * i * 7 + i * 13) % 43)}h1.6`}
+        strokeWidth={2.2}
+      />
     )),
   ),
   pale: (
