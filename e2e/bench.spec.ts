@@ -221,6 +221,9 @@ test('another thing stands in, water goes in by feel, and both are in the record
   await expectAccessible(page);
   await learnt.getByRole('button', { name: 'Forget' }).last().click();
   await expect(learnt.getByText(/Sorghum of the mill/)).toHaveCount(0);
+  // Other journeys bake with what there was before.
+  const { items } = (await packet.json()) as { items: { itemId: string }[] };
+  await page.request.post('./api/v1/pantry/remove', { data: { itemIds: items.map((i) => i.itemId) } });
   await page.goBack();
   await expectAccessible(page);
 });
@@ -309,6 +312,100 @@ test('a scale over the line: a packet at a time, ounces, silence, going on by it
   await page.getByLabel('Grams that went in').fill('7');
   if (/oat flour/.test((await now.textContent()) ?? ''))
     await now.getByRole('button', { name: /^Make it 19[89] g/ }).click();
+});
+
+test('a whole batch by a scale: an over-pour is taken out, a reload and a drop-out lose nothing, then a bake with a probe', async ({
+  page,
+}) => {
+  let load = 0;
+  let silent = false;
+  await page.routeWebSocket('ws://localhost:4310', (ws) => {
+    ws.send(
+      JSON.stringify({
+        instruments: [
+          { id: 'fine', name: 'Fine one', characteristic: 'fineWeight' },
+          { id: 'probe', name: 'Probe', characteristic: 'temperature' },
+        ],
+      }),
+    );
+    let n = 0;
+    const timer = setInterval(() => {
+      if (silent) return;
+      ws.send(Buffer.from([0, ...fineWeightPacket(load + (n++ % 3 === 0 ? 0.1 : 0))]));
+      if (n % 10 === 0) ws.send(Buffer.from([1, ...temperaturePacket(64.5)]));
+    }, 100);
+    ws.onClose(() => clearInterval(timer));
+  });
+  await putFormula(page, {
+    title: 'Gangway muffins',
+    text: '240 g sorghum flour\n60 g tapioca starch\n8 g baking powder\n120 g sugar\n100 g eggs\n180 g milk\n90 g sunflower oil',
+    method:
+      'Whisk the flour, starch and baking powder.\nWhisk the eggs, sugar, milk and oil.\nStir the wet into the dry.\nBake 22 min.',
+    oven: '190 C',
+    time: '22 min',
+  });
+  await page.getByRole('link', { name: /^Card/ }).click();
+  await begin(page, 1, '0.1 g');
+  const connect = async (): Promise<void> => {
+    await page.getByText('Instruments', { exact: true }).click();
+    await page.getByRole('button', { name: 'Connect' }).click();
+    await expect(page.getByText('Connected to ws://localhost:4310.')).toBeVisible();
+  };
+  await connect();
+  const now = page.getByRole('region', { name: 'Weigh now' });
+  const off = page.getByRole('region', { name: 'Something is off' });
+  const what = now.locator('p').first();
+  const pour = async (g: number): Promise<void> => {
+    load += g;
+    // What lies there is shown, and rests.
+    await expect
+      .poll(async () => Math.abs(Number(await now.locator('b').first().textContent()) - g))
+      .toBeLessThan(0.5);
+    await expect(now.getByRole('button', { name: /^In:/ })).toHaveText(
+      new RegExp(`^In: ${g < 20 ? g.toFixed(1) : Math.round(g)}`),
+    );
+  };
+  // A knuckle anywhere on it goes on.
+  await expect(what).toContainText('baking powder');
+  await pour(8);
+  await what.click();
+  await expect(what).toContainText('sorghum flour');
+  // Too much lies on top: taken out again, and the scale is as it was.
+  await pour(262);
+  await page.keyboard.press('Space');
+  await expect(off).toContainText('22 g too much');
+  load -= 22;
+  await off.getByRole('button', { name: 'Take 22 g out' }).click();
+  await expect(what).toContainText('tapioca starch');
+  await page.reload();
+  await expect(what).toContainText('tapioca starch');
+  await connect();
+  await now.getByRole('button', { name: 'Zero here' }).click();
+  await pour(60);
+  silent = true;
+  await expect(now).toContainText('The scale sends nothing. Type the number, or wake it.');
+  await page.getByLabel('Grams that went in').fill('60');
+  await page.getByLabel('Grams that went in').press('Enter');
+  silent = false;
+  for (const g of [100, 120, 180, 90]) {
+    await expect(what).toContainText('into bowl 2');
+    await now.getByRole('button', { name: 'Zero here' }).click();
+    await pour(g);
+    const before = (await what.textContent()) ?? '';
+    await page.keyboard.press('ArrowRight');
+    await expect(what.filter({ hasText: before })).toHaveCount(0);
+  }
+  await expect(page.getByRole('region', { name: 'All is in' })).toBeVisible();
+  const bowls = page.getByRole('region', { name: 'What is in the bowls' });
+  await expect(bowls).toContainText('Bowl 1, 308 g');
+  await expect(bowls).toContainText('Bowl 2, 490 g');
+
+  const oven = page.getByRole('region', { name: 'The oven' });
+  await oven.getByRole('button', { name: 'It is in' }).click();
+  await expect(oven).toContainText(/The probe reads 6[45] °C/);
+  await expect(oven).toContainText('last 65 °C');
+  await expect(oven.getByRole('img', { name: /^The middle: 1 reading/ })).toBeVisible();
+  await expectAccessible(page);
 });
 
 test('a real scale and a probe by Bluetooth, where the browser has it', async ({ page }) => {

@@ -127,7 +127,7 @@ export function Weigh({ formula, order, state, pantry, stepG, tell }: BenchProps
       ) : feel ? (
         <FeelStep feel={feel} nameOf={nameOf} tell={tell} />
       ) : next ? (
-        <section className={classes.now} aria-label="Weigh now">
+        <section className={classes.now} aria-label="Weigh now" data-tap>
           <p className={classes.what}>
             {name}
             <WhereTo w={next} order={order} />

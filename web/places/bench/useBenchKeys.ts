@@ -1,6 +1,9 @@
 import { useEffect } from 'react';
 
-/** Both hands are busy: space, the arrows or a pedal that sends them go on and back, wherever nothing else takes them. */
+/**
+ * Both hands are busy: space, the arrows or a pedal that sends them go on and back, and so does a knuckle anywhere on what is to be
+ * weighed, wherever nothing else takes them.
+ */
 export function useBenchKeys(take: () => void, back: () => void): void {
   useEffect(() => {
     const press = (e: KeyboardEvent) => {
@@ -18,7 +21,18 @@ export function useBenchKeys(take: () => void, back: () => void): void {
         back();
       }
     };
+    const tap = (e: MouseEvent) => {
+      const at = e.target as HTMLElement;
+      // A text that is being marked is no tap.
+      if (window.getSelection()?.toString()) return;
+      if (at.closest('[data-tap]') && !at.closest('button, a, input, label, summary, select, textarea'))
+        take();
+    };
     window.addEventListener('keydown', press);
-    return () => window.removeEventListener('keydown', press);
+    window.addEventListener('click', tap);
+    return () => {
+      window.removeEventListener('keydown', press);
+      window.removeEventListener('click', tap);
+    };
   }, [take, back]);
 }
