@@ -2,6 +2,7 @@ import type { Formula } from '../core/formula';
 import type { Trial } from '../core/judge';
 import type { BenchDeed, BenchRun } from './bench';
 import type { DayRow } from './days';
+import type { TastingRow } from './notebook';
 import type { DraftDoc, EaterRow, Kitchen, PantryRow, VersionMark, VersionRequest, WayRow } from './dto';
 
 /**
@@ -48,6 +49,7 @@ export type BackupHead = {
   ways: BackupRow<WayRow>[];
   /** Left out by files of before there were any. */
   days?: BackupRow<DayRow>[];
+  tastings?: BackupRow<TastingRow>[];
   kitchen: Kitchen | null;
 };
 export type BackupLine =

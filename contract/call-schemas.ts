@@ -3,7 +3,14 @@ import { bakeSchema } from './bake-schemas';
 import type { CallName, WithBody, WithQuery } from './calls';
 import { addEventsSchema, runSchema } from './bench-schemas';
 import { daySchema, putDaySchema } from './day-schemas';
-import { photoSchema, putTrialSchema, trialQuerySchema, trialSchema } from './notebook-schemas';
+import {
+  photoSchema,
+  putTastingSchema,
+  putTrialSchema,
+  tastingSchema,
+  trialQuerySchema,
+  trialSchema,
+} from './notebook-schemas';
 import {
   createPantrySchema,
   eaterSchema,
@@ -55,6 +62,8 @@ const BODIES = {
   addEvents: addEventsSchema,
   createTrial: trialSchema,
   putTrial: putTrialSchema,
+  createTasting: tastingSchema,
+  putTasting: putTastingSchema,
   createPhoto: photoSchema,
   putKitchen: putKitchenSchema,
 } satisfies Record<WithBody, unknown>;

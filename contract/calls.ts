@@ -34,8 +34,8 @@ import type {
 } from './dto';
 import type { AddEvents, BenchRun, RunDetail, RunRow } from './bench';
 import type { BakeDay, DayRow } from './days';
-import type { PhotoIn, PhotoRow, TrialPage, TrialQuery, TrialRow } from './notebook';
-import type { Trial } from '../core/judge';
+import type { PhotoIn, PhotoRow, TastingRow, TrialPage, TrialQuery, TrialRow } from './notebook';
+import type { Tasting, Trial } from '../core/judge';
 export type Method = 'get' | 'post' | 'put' | 'patch' | 'delete';
 /**
  * A call over the border, declared once: route, client and description are made from it. `Body`, `Query` and `Answer`
@@ -225,6 +225,19 @@ export const CALLS = {
     status: DONE,
   }),
   restoreTrial: call<Nothing, TrialRow>('post', '/trials/:id/restore', 'Puts a trial back'),
+  tastings: call<Nothing, { rows: TastingRow[] }>('get', '/tastings', 'Blind tastings'),
+  tasting: call<Nothing, TastingRow>('get', '/tastings/:id', 'A blind tasting, with what was said'),
+  createTasting: call<Tasting, TastingRow>('post', '/tastings', 'Begins a blind tasting', { status: MADE }),
+  putTasting: call<Put<Tasting>, TastingRow>('put', '/tastings/:id', 'Says what a taster said'),
+  removeTasting: call<Nothing, Nothing>(
+    'delete',
+    '/tastings/:id',
+    'Takes a tasting out; restore puts it back',
+    {
+      status: DONE,
+    },
+  ),
+  restoreTasting: call<Nothing, TastingRow>('post', '/tastings/:id/restore', 'Puts a tasting back'),
   createPhoto: call<PhotoIn, PhotoRow>('post', '/photos', 'Keeps a photo, once however often it comes', {
     status: MADE,
   }),

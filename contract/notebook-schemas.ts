@@ -1,5 +1,5 @@
 import { array, lazy, mixed, number, string } from 'yup';
-import { CAUSE_IDS, FAULT_IDS, OUTCOME_IDS, REPAIR_IDS, SCORE_IDS } from '../core/judge';
+import { CAUSE_IDS, FAULT_IDS, OUTCOME_IDS, REPAIR_IDS, SCORE_IDS, TASTING_KINDS } from '../core/judge';
 import { MOST_PHOTO_BYTES, MOST_PHOTO_PX } from './notebook';
 import { finite, grams, obj, record, revision, text } from './shapes';
 
@@ -84,6 +84,30 @@ export const trialQuerySchema = obj({
   from: text(7).matches(/^\d{1,7}$/, '${path} must be a whole number'),
   limit: text(3).matches(/^(?:[1-9]\d?|[12]\d\d)$/, '${path} must be 1 to 299'),
 });
+const code = () => number().integer().min(100).max(999);
+export const tastingSchema = obj({
+  kind: string()
+    .oneOf([...TASTING_KINDS])
+    .required(),
+  title: text(200).defined(),
+  at: milli(),
+  a: string().uuid().required(),
+  b: string().uuid().required(),
+  servings: array(
+    obj({
+      taster: text(80).min(1).required(),
+      plates: array(obj({ code: code().required(), of: string().oneOf(['a', 'b']).required() }))
+        .min(2)
+        .max(3)
+        .required(),
+      said: code().nullable().defined(),
+    }),
+  )
+    .min(1)
+    .max(100)
+    .required(),
+});
+export const putTastingSchema = obj({ rev: revision(1), doc: tastingSchema });
 /** Lines of a file of everything. */
 export const trialLineSchema = obj({ id: string().uuid().required(), doc: trialSchema });
 export const photoLineSchema = obj({ hash: hash(), wide: px(), high: px(), data: base64() });

@@ -1,4 +1,4 @@
-import type { Trial } from '../core/judge';
+import type { Tasting, Trial } from '../core/judge';
 
 export type TrialRow = Trial & { id: string; rev: number };
 /** Which trials: of a formula, with words in title or notes, with a fault; a piece at a time, the latest first. */
@@ -8,6 +8,8 @@ export type TrialPage = { trials: TrialRow[]; found: number };
 /** A photo as a page sends it: JPEG, base64. */
 export type PhotoIn = { data: string };
 export type PhotoRow = { hash: string; wide: number; high: number };
+
+export type TastingRow = Tasting & { id: string; rev: number };
 
 /** A photo is no larger than this, bytes; its longer side, px. */
 export const MOST_PHOTO_BYTES = 690_000;

@@ -189,3 +189,55 @@ test('a trial from a run has what the bench measured; what is written while the 
   await page.reload();
   await expect(page.getByRole('textbox', { name: 'Notes' })).toHaveValue('written in the cellar');
 });
+
+test('two trials are tasted blind: codes, what was said, and in the end what it shows and what not', async ({
+  page,
+}) => {
+  await page.goto('./notebook');
+  const boxes = page.getByRole('checkbox', { name: /^Lay Cardamom crown/ });
+  await boxes.nth(0).check();
+  await boxes.nth(1).check();
+  await page.getByRole('button', { name: 'Taste them blind' }).click();
+  await expect(page.getByRole('heading', { name: 'Taste them blind' })).toBeVisible();
+  const who = page.getByRole('combobox', { name: 'Who tastes' });
+  for (const name of ['Kiosk', 'Helper', 'Clerk', 'Engineer', 'Alto', 'Tenor']) {
+    await who.fill(name);
+    await who.press('Enter');
+  }
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Make the codes' }).click();
+  await page.waitForURL(/\/notebook\/tasting\//);
+  const shows = page.getByRole('region', { name: 'What it shows' });
+  await expect(shows).toContainText('0 of 6 have answered');
+  await expectAccessible(page);
+  // Everyone presses the odd one, found by the key that whoever fills the plates has.
+  await page.getByRole('switch').press('Space');
+  const rows = page.getByRole('row').filter({ has: page.getByRole('button') });
+  for (let i = 0; i < 6; i++) {
+    const plates = rows.nth(i).getByRole('button');
+    const told = await plates.allTextContents();
+    const under = told.map((t) => t.slice(3));
+    const odd = under.findIndex((u) => under.filter((x) => x === u).length === 1);
+    await plates.nth(odd).click();
+    await expect(plates.nth(odd)).toHaveAttribute('aria-pressed', 'true');
+  }
+  await expect(shows).toContainText('6 of 6 found the odd one');
+  await expect(shows).toContainText('They can be told apart.');
+  await page.reload();
+  await expect(shows).toContainText('They can be told apart.');
+  await expectAccessible(page);
+  // One takes it back and says another: five still show it, three would not.
+  const change = async (i: number): Promise<void> => {
+    const other = rows.nth(i).locator('button[aria-pressed="false"]').first();
+    await other.click();
+    await expect(rows.nth(i).locator('button[aria-pressed="true"]')).toHaveCount(1);
+  };
+  for (const [i, left] of [5, 4, 3].entries()) {
+    await change(i);
+    await expect(shows).toContainText(`${left} of 6 found the odd one`);
+  }
+  await expect(shows).toContainText('No difference was shown: 5 of 6 would have to find it.');
+  await expect(shows).toContainText('That is not to say that there is none.');
+  await page.getByRole('link', { name: 'Notebook', exact: true }).click();
+  await expect(page.getByRole('region', { name: 'Tasted blind' })).toContainText('6 of 6 have answered');
+});

@@ -21,6 +21,9 @@ const way = (await api.post(path('/ways')).send(BODIES.createWay).expect(201)).b
 const day = (await api.post(path('/days')).send(BODIES.createDay).expect(201)).body as { id: string };
 const run = (await api.post(path('/runs')).send(BODIES.createRun).expect(201)).body as { id: string };
 const trial = (await api.post(path('/trials')).send(BODIES.createTrial).expect(201)).body as { id: string };
+const tasting = (await api.post(path('/tastings')).send(BODIES.createTasting).expect(201)).body as {
+  id: string;
+};
 const item = (
   (await api.post(path('/pantry')).send(BODIES.createPantry).expect(201)).body as { items: PantryRow[] }
 ).items[1]!;
@@ -36,6 +39,7 @@ const IDS: Partial<Record<CallName, string>> = {
   putWay: way.id,
   putDay: day.id,
   putTrial: trial.id,
+  putTasting: tasting.id,
 };
 const bodyFor = (name: WithBody): unknown =>
   name === 'keepVersion' ? { ...BODIES.keepVersion, parentId: made.version.id } : BODIES[name];

@@ -23,6 +23,7 @@ import {
   pantryItem,
   pantryRevision,
   photo,
+  tasting,
   trial,
   version,
   versionMark,
@@ -243,6 +244,7 @@ async function headIn(db: Db, head: BackupHead, kitchen: boolean): Promise<Count
     await listIn(db, eater, head.eaters),
     await listIn(db, way, head.ways),
     await listIn(db, bakeDay, head.days ?? []),
+    await listIn(db, tasting, head.tastings ?? []),
   ];
   if (kitchen && head.kitchen)
     await putKitchen(db, { rev: (await getKitchen(db)).rev, doc: { ...DEFAULT_KITCHEN, ...head.kitchen } });

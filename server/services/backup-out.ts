@@ -23,7 +23,7 @@ import {
   version,
   versionMark,
 } from '../db/schema';
-import { days, eaters, getKitchen, ways } from './kitchen';
+import { days, eaters, getKitchen, tastings, ways } from './kitchen';
 import { type RevisionRow, selectRevisions, toPantryRow } from './pantry';
 
 /** Rows asked for at a time: each page is a query of its own, so that others have their turn between. */
@@ -125,6 +125,7 @@ export async function* backupText(db: Db): AsyncGenerator<string> {
     eaters: (await eaters.list(db)).map(withoutRev),
     ways: (await ways.list(db)).map(withoutRev),
     days: (await days.list(db)).map(withoutRev),
+    tastings: (await tastings.list(db)).map(withoutRev),
     kitchen: withoutRev(await getKitchen(db)),
   };
   yield lineOf({ head });

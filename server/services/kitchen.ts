@@ -4,7 +4,8 @@ import type { BakeDay } from '../../contract/days';
 import type { OwnKitDoc } from '../../core/classes';
 import type { Eater } from '../../core/exclusions';
 import type { Db } from '../db/open';
-import { bakeDay, eater, formula, kitchen, way } from '../db/schema';
+import type { Tasting } from '../../core/judge';
+import { bakeDay, eater, formula, kitchen, tasting, way } from '../db/schema';
 import { refuse } from './fail';
 import { UUID } from './ids';
 import { docList } from './lists';
@@ -14,6 +15,10 @@ export const eaters = docList<Eater>(eater, { notFound: 'eater.notFound', change
 /** Ways of the baker's own to stand in for what leaves. */
 export const ways = docList<OwnKitDoc>(way, { notFound: 'way.notFound', changed: 'way.changed' });
 /** Bake days. */
+export const tastings = docList<Tasting>(tasting, {
+  notFound: 'tasting.notFound',
+  changed: 'tasting.changed',
+});
 export const days = docList<BakeDay>(bakeDay, { notFound: 'day.notFound', changed: 'day.changed' });
 
 const ONLY = 1;

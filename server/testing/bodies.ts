@@ -171,6 +171,24 @@ const trial: BodyOf<'createTrial'> = {
     repair: 'longer_bake',
   },
 };
+const tasting: BodyOf<'createTasting'> = {
+  kind: 'triangle',
+  title: 'Harbour scones',
+  at: 1_790_000_000_000,
+  a: '00000000-0000-4000-8000-000000000001',
+  b: '00000000-0000-4000-8000-000000000002',
+  servings: [
+    {
+      taster: 'Kiosk',
+      plates: [
+        { code: 417, of: 'a' },
+        { code: 852, of: 'b' },
+        { code: 136, of: 'a' },
+      ],
+      said: 852,
+    },
+  ],
+};
 const bake = setupOf(FULL_FORMULA, lookupReference)!;
 
 /** A body that is right for every call that has one; ids of what must be there are put in by whoever sends it. */
@@ -229,6 +247,8 @@ export const BODIES: { [N in WithBody]: BodyOf<N> } = {
   },
   createTrial: trial,
   putTrial: { rev: 1, doc: trial },
+  createTasting: tasting,
+  putTasting: { rev: 1, doc: tasting },
   createPhoto: { data: Buffer.from(cameraJpeg(80, 60)).toString('base64') },
   putKitchen: { rev: 0, doc: { ...DEFAULT_KITCHEN, ...DEMO_KITCHEN } },
 };

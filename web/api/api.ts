@@ -13,12 +13,12 @@ import type {
   VersionMark,
   WayRow,
 } from '../../contract/dto';
-import type { PhotoRow, TrialPage, TrialQuery, TrialRow } from '../../contract/notebook';
+import type { PhotoRow, TastingRow, TrialPage, TrialQuery, TrialRow } from '../../contract/notebook';
 import type { Problem } from '../../contract/problem';
 import type { OwnKitDoc } from '../../core/classes';
 import type { Eater } from '../../core/exclusions';
 import type { Formula } from '../../core/formula';
-import type { Trial } from '../../core/judge';
+import type { Tasting, Trial } from '../../core/judge';
 import type { PantryDoc } from '../../core/pantry';
 import { HOME } from './home';
 
@@ -77,6 +77,7 @@ export const api = createApi({
     'Days',
     'Trials',
     'Trial',
+    'Tastings',
   ],
   endpoints: (build) => ({
     health: build.query<AnswerOf<'health'> & { aheadMs: number }, void>({
@@ -300,6 +301,37 @@ export const api = createApi({
       query: (id) => ask('restoreTrial', { id }),
       invalidatesTags: ['Trials'],
     }),
+    tastings: build.query<TastingRow[], void>({
+      query: () => ask('tastings'),
+      transformResponse: (r: AnswerOf<'tastings'>) => r.rows,
+      providesTags: ['Tastings'],
+    }),
+    tasting: build.query<TastingRow, string>({
+      query: (id) => ask('tasting', { id }),
+      keepUnusedDataFor: 0,
+    }),
+    createTasting: build.mutation<TastingRow, Tasting>({
+      query: (body) => ask('createTasting', { body }),
+      invalidatesTags: ['Tastings'],
+    }),
+    putTasting: build.mutation<TastingRow, { id: string } & Put<Tasting>>({
+      query: ({ id, ...body }) => ask('putTasting', { id, body }),
+      invalidatesTags: ['Tastings'],
+      async onQueryStarted({ id }, { dispatch, queryFulfilled }) {
+        await queryFulfilled.then(
+          ({ data }) => dispatch(api.util.updateQueryData('tasting', id, () => data)),
+          () => undefined,
+        );
+      },
+    }),
+    removeTasting: build.mutation<void, string>({
+      query: (id) => ask('removeTasting', { id }),
+      invalidatesTags: ['Tastings'],
+    }),
+    restoreTasting: build.mutation<TastingRow, string>({
+      query: (id) => ask('restoreTasting', { id }),
+      invalidatesTags: ['Tastings'],
+    }),
     createPhoto: build.mutation<PhotoRow, string>({
       query: (data) => ask('createPhoto', { body: { data } }),
     }),
@@ -340,6 +372,12 @@ export const {
   useVersionQuery,
   useRunsQuery,
   useTrialsQuery,
+  useTastingsQuery,
+  useTastingQuery,
+  useCreateTastingMutation,
+  usePutTastingMutation,
+  useRemoveTastingMutation,
+  useRestoreTastingMutation,
   useTrialQuery,
   useCreateTrialMutation,
   usePutTrialMutation,

@@ -67,6 +67,16 @@ export const makeRouter = () =>
             lazy: async () => ({ Component: (await import('../places/notebook/BesidePage')).BesidePage }),
           },
           {
+            path: '/notebook/taste',
+            lazy: async () => ({
+              Component: (await import('../places/notebook/NewTastingPage')).NewTastingPage,
+            }),
+          },
+          {
+            path: '/notebook/tasting/:id',
+            lazy: async () => ({ Component: (await import('../places/notebook/TastingPage')).TastingPage }),
+          },
+          {
             path: '/notebook/:id',
             lazy: async () => ({ Component: (await import('../places/notebook/TrialPage')).TrialPage }),
           },

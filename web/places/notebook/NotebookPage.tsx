@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { TrialQuery, TrialRow } from '../../../contract/notebook';
 import { FAULT_IDS } from '../../../core/judge';
-import { problemIn, useRunsQuery, useTrialsQuery } from '../../api/api';
+import { problemIn, useRunsQuery, useTastingsQuery, useTrialsQuery } from '../../api/api';
 import { FaultDrawing } from '../../drawings/FaultDrawing';
 import { Notice } from '../../parts/Notice';
 import { usePageTitle } from '../../parts/usePageTitle';
@@ -70,9 +70,16 @@ export function useLaid() {
       ids.includes(id) ? true : ids.length < MOST_BESIDE ? false : null,
     lay: (id: string) => (on: boolean) => setIds((all) => (on ? [...all, id] : all.filter((x) => x !== id))),
     button: ids.length >= 2 && (
-      <Button onClick={() => void navigate(`/notebook/beside?ids=${ids.join(',')}`)}>
-        Lay {ids.length} beside each other
-      </Button>
+      <>
+        <Button onClick={() => void navigate(`/notebook/beside?ids=${ids.join(',')}`)}>
+          Lay {ids.length} beside each other
+        </Button>
+        {ids.length === 2 && (
+          <Button variant="default" onClick={() => void navigate(`/notebook/taste?ids=${ids.join(',')}`)}>
+            Taste them blind
+          </Button>
+        )}
+      </>
     ),
   };
 }
@@ -91,6 +98,7 @@ export function NotebookPage() {
   };
   const { data, error } = useTrialsQuery(query);
   const { data: runs = [] } = useRunsQuery();
+  const { data: tastings = [] } = useTastingsQuery();
   const { laidOf, lay, button } = useLaid();
   usePageTitle('Notebook');
   const told = new Set(data?.trials.map((t) => t.runId));
@@ -113,6 +121,25 @@ export function NotebookPage() {
                 </span>
               </li>
             ))}
+          </ul>
+        </section>
+      )}
+      {tastings.length > 0 && (
+        <section className={`sheet ${classes.part}`} aria-label="Tasted blind">
+          <h2>Tasted blind</h2>
+          <ul>
+            {tastings
+              .slice(-5)
+              .reverse()
+              .map((t) => (
+                <li key={t.id}>
+                  <Link to={`/notebook/tasting/${t.id}`}>{t.title}</Link>{' '}
+                  <span className="small quiet">
+                    {bakedOn({ bakedAt: t.at })}, {t.servings.filter((s) => s.said !== null).length} of{' '}
+                    {t.servings.length} have answered
+                  </span>
+                </li>
+              ))}
           </ul>
         </section>
       )}

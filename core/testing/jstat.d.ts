@@ -1,0 +1,5 @@
+/** What of jStat is checked against: it comes without types. */
+declare module 'jstat' {
+  const jstat: { binomial: { cdf: (k: number, n: number, p: number) => number } };
+  export default jstat;
+}

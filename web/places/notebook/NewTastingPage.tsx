@@ -1,0 +1,93 @@
+import { Button, Radio, Skeleton, TagsInput } from '@mantine/core';
+import { useState } from 'react';
+import { Link, useNavigate, useSearchParams } from 'react-router';
+import { servingsOf, TASTING_KINDS, type TastingKind } from '../../../core/judge';
+import { problemIn, useCreateTastingMutation, useTrialQuery } from '../../api/api';
+import { Notice } from '../../parts/Notice';
+import { usePageTitle } from '../../parts/usePageTitle';
+import { sayProblem } from '../../words/problems';
+import { TASTING_WORDS } from '../../words/tastingWords';
+import classes from './notebook.module.css';
+import { bakedOn } from './Why';
+
+const MOST_TASTERS = 60;
+
+/** Two trials, tasted blind: what is asked, and by whom it is tasted. */
+export function NewTastingPage() {
+  const [search] = useSearchParams();
+  const [idA = '', idB = ''] = (search.get('ids') ?? '').split(',');
+  const { data: a, error } = useTrialQuery(idA);
+  const { data: b, error: other } = useTrialQuery(idB);
+  const [kind, setKind] = useState<TastingKind>('triangle');
+  const [tasters, setTasters] = useState<string[]>([]);
+  const [create, creating] = useCreateTastingMutation();
+  const navigate = useNavigate();
+  usePageTitle('Taste them blind');
+  if (error ?? other)
+    return (
+      <main id="main" className={classes.page}>
+        <Notice kind="trouble" title="One of these trials is not here any more">
+          <Link to="/notebook">To the notebook</Link>
+        </Notice>
+      </main>
+    );
+  if (!a || !b) return <Skeleton height={300} role="status" aria-label="Fetching the trials" />;
+  const begin = async () => {
+    const done = await create({
+      kind,
+      title: a.title === b.title ? a.title : `${a.title} and ${b.title}`.slice(0, 200),
+      at: Date.now(),
+      a: a.id,
+      b: b.id,
+      servings: servingsOf(kind, tasters, crypto.getRandomValues(new Uint32Array(1))[0]!),
+    });
+    if ('data' in done && done.data) await navigate(`/notebook/tasting/${done.data.id}`);
+  };
+  return (
+    <main id="main" className={classes.page}>
+      <header className={classes.head}>
+        <h1>Taste them blind</h1>
+        <p className="quiet">
+          {a.title}, {bakedOn(a)}, against {b.title}, {bakedOn(b)}
+        </p>
+      </header>
+      <section className={`sheet ${classes.part}`}>
+        <Radio.Group
+          label="What is asked"
+          value={kind}
+          onChange={(v) => setKind(TASTING_KINDS.find((k) => k === v)!)}
+        >
+          {TASTING_KINDS.map((k) => (
+            <Radio
+              key={k}
+              value={k}
+              label={TASTING_WORDS[k].name}
+              description={TASTING_WORDS[k].about}
+              my={8}
+            />
+          ))}
+        </Radio.Group>
+        <TagsInput
+          label="Who tastes"
+          description="Enter after each name"
+          value={tasters}
+          maxTags={MOST_TASTERS}
+          onChange={(names) => setTasters(names.map((n) => n.slice(0, 80)))}
+        />
+        {creating.error && (
+          <Notice kind="trouble" title="It was not begun">
+            {sayProblem(problemIn(creating.error)?.code ?? null)}
+          </Notice>
+        )}
+        <Button
+          mt={14}
+          disabled={tasters.length === 0}
+          loading={creating.isLoading}
+          onClick={() => void begin()}
+        >
+          Make the codes
+        </Button>
+      </section>
+    </main>
+  );
+}
