@@ -2,7 +2,7 @@ import { array, boolean, lazy, mixed, number, string } from 'yup';
 import { CLASS_IDS } from '../core/classes';
 import { BACKUP_EDITION } from './backup';
 import { runLineSchema } from './bench-schemas';
-import { photoLineSchema, tastingSchema, trialLineSchema } from './notebook-schemas';
+import { experimentSchema, photoLineSchema, tastingSchema, trialLineSchema } from './notebook-schemas';
 import { daySchema } from './day-schemas';
 import { eaterSchema, kitchenSchema, pantryDocSchema, waySchema } from './pantry-schemas';
 import { draftDocSchema, formulaSchema, requestSchema } from './schemas';
@@ -26,6 +26,7 @@ const HEAD = obj({
     .required(),
   days: array(daySchema.shape({ id: uuid() })).max(5000),
   tastings: array(tastingSchema.shape({ id: uuid() })).max(5000),
+  experiments: array(experimentSchema.shape({ id: uuid() })).max(5000),
   kitchen: lazy((v: unknown) => (v === null ? mixed().nullable() : kitchenSchema)),
 });
 const PANTRY = array(

@@ -2,7 +2,7 @@ import type { Formula } from '../core/formula';
 import type { Trial } from '../core/judge';
 import type { BenchDeed, BenchRun } from './bench';
 import type { DayRow } from './days';
-import type { TastingRow } from './notebook';
+import type { ExperimentRow, TastingRow } from './notebook';
 import type { DraftDoc, EaterRow, Kitchen, PantryRow, VersionMark, VersionRequest, WayRow } from './dto';
 
 /**
@@ -50,6 +50,7 @@ export type BackupHead = {
   /** Left out by files of before there were any. */
   days?: BackupRow<DayRow>[];
   tastings?: BackupRow<TastingRow>[];
+  experiments?: BackupRow<ExperimentRow>[];
   kitchen: Kitchen | null;
 };
 export type BackupLine =

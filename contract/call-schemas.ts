@@ -4,7 +4,9 @@ import type { CallName, WithBody, WithQuery } from './calls';
 import { addEventsSchema, runSchema } from './bench-schemas';
 import { daySchema, putDaySchema } from './day-schemas';
 import {
+  experimentSchema,
   photoSchema,
+  putExperimentSchema,
   putTastingSchema,
   putTrialSchema,
   tastingSchema,
@@ -62,6 +64,8 @@ const BODIES = {
   addEvents: addEventsSchema,
   createTrial: trialSchema,
   putTrial: putTrialSchema,
+  createExperiment: experimentSchema,
+  putExperiment: putExperimentSchema,
   createTasting: tastingSchema,
   putTasting: putTastingSchema,
   createPhoto: photoSchema,

@@ -34,8 +34,16 @@ import type {
 } from './dto';
 import type { AddEvents, BenchRun, RunDetail, RunRow } from './bench';
 import type { BakeDay, DayRow } from './days';
-import type { PhotoIn, PhotoRow, TastingRow, TrialPage, TrialQuery, TrialRow } from './notebook';
-import type { Tasting, Trial } from '../core/judge';
+import type {
+  ExperimentRow,
+  PhotoIn,
+  PhotoRow,
+  TastingRow,
+  TrialPage,
+  TrialQuery,
+  TrialRow,
+} from './notebook';
+import type { Experiment, Tasting, Trial } from '../core/judge';
 export type Method = 'get' | 'post' | 'put' | 'patch' | 'delete';
 /**
  * A call over the border, declared once: route, client and description are made from it. `Body`, `Query` and `Answer`
@@ -225,6 +233,31 @@ export const CALLS = {
     status: DONE,
   }),
   restoreTrial: call<Nothing, TrialRow>('post', '/trials/:id/restore', 'Puts a trial back'),
+  experiments: call<Nothing, { rows: ExperimentRow[] }>('get', '/experiments', 'Experiments'),
+  experiment: call<Nothing, ExperimentRow>(
+    'get',
+    '/experiments/:id',
+    'An experiment, with what was measured',
+  ),
+  createExperiment: call<Experiment, ExperimentRow>('post', '/experiments', 'Begins an experiment', {
+    status: MADE,
+  }),
+  putExperiment: call<Put<Experiment>, ExperimentRow>(
+    'put',
+    '/experiments/:id',
+    'Says what was measured of a bake of it',
+  ),
+  removeExperiment: call<Nothing, Nothing>(
+    'delete',
+    '/experiments/:id',
+    'Takes an experiment out; restore puts it back',
+    { status: DONE },
+  ),
+  restoreExperiment: call<Nothing, ExperimentRow>(
+    'post',
+    '/experiments/:id/restore',
+    'Puts an experiment back',
+  ),
   tastings: call<Nothing, { rows: TastingRow[] }>('get', '/tastings', 'Blind tastings'),
   tasting: call<Nothing, TastingRow>('get', '/tastings/:id', 'A blind tasting, with what was said'),
   createTasting: call<Tasting, TastingRow>('post', '/tastings', 'Begins a blind tasting', { status: MADE }),

@@ -1,5 +1,14 @@
 import { array, lazy, mixed, number, string } from 'yup';
-import { CAUSE_IDS, FAULT_IDS, OUTCOME_IDS, REPAIR_IDS, SCORE_IDS, TASTING_KINDS } from '../core/judge';
+import {
+  CAUSE_IDS,
+  FAULT_IDS,
+  MOST_FACTORS,
+  MOST_RUNS,
+  OUTCOME_IDS,
+  REPAIR_IDS,
+  SCORE_IDS,
+  TASTING_KINDS,
+} from '../core/judge';
 import { MOST_PHOTO_BYTES, MOST_PHOTO_PX } from './notebook';
 import { finite, grams, obj, record, revision, text } from './shapes';
 
@@ -108,6 +117,45 @@ export const tastingSchema = obj({
     .required(),
 });
 export const putTastingSchema = obj({ rev: revision(1), doc: tastingSchema });
+const setting = () => number().oneOf([-1, 0, 1]).required();
+export const experimentSchema = obj({
+  formulaId: string().uuid().required(),
+  title: text(200).defined(),
+  at: milli(),
+  factors: array(
+    obj({
+      name: text(80).min(1).required(),
+      low: text(80).min(1).required(),
+      high: text(80).min(1).required(),
+    }),
+  )
+    .min(1)
+    .max(MOST_FACTORS)
+    .required(),
+  halvings: number().integer().min(0).max(2).required(),
+  measured: text(80).min(1).required(),
+  runs: array(
+    obj({
+      settings: array(setting()).min(1).max(MOST_FACTORS).required(),
+      y: finite().min(-1e9).max(1e9).nullable().defined(),
+    }),
+  )
+    .min(1)
+    .max(MOST_RUNS)
+    .required()
+    .test(
+      'settings',
+      '${path} must say how each factor is set',
+      (runs, { parent }) =>
+        !Array.isArray(runs) ||
+        runs.every(
+          (r) =>
+            !Array.isArray(r?.settings) ||
+            r.settings.length === ((parent as { factors?: unknown[] }).factors?.length ?? r.settings.length),
+        ),
+    ),
+});
+export const putExperimentSchema = obj({ rev: revision(1), doc: experimentSchema });
 /** Lines of a file of everything. */
 export const trialLineSchema = obj({ id: string().uuid().required(), doc: trialSchema });
 export const photoLineSchema = obj({ hash: hash(), wide: px(), high: px(), data: base64() });

@@ -1,4 +1,4 @@
-import type { Tasting, Trial } from '../core/judge';
+import type { Experiment, Tasting, Trial } from '../core/judge';
 
 export type TrialRow = Trial & { id: string; rev: number };
 /** Which trials: of a formula, with words in title or notes, with a fault; a piece at a time, the latest first. */
@@ -9,6 +9,7 @@ export type TrialPage = { trials: TrialRow[]; found: number };
 export type PhotoIn = { data: string };
 export type PhotoRow = { hash: string; wide: number; high: number };
 
+export type ExperimentRow = Experiment & { id: string; rev: number };
 export type TastingRow = Tasting & { id: string; rev: number };
 
 /** A photo is no larger than this, bytes; its longer side, px. */

@@ -31,6 +31,8 @@ export const PROBLEM_STATUS = {
   'run.notFound': 404,
   'trial.notFound': 404,
   'trial.changed': 409,
+  'experiment.notFound': 404,
+  'experiment.changed': 409,
   'tasting.notFound': 404,
   'tasting.changed': 409,
   'photo.notFound': 404,

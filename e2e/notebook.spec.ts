@@ -241,3 +241,64 @@ test('two trials are tasted blind: codes, what was said, and in the end what it 
   await page.getByRole('link', { name: 'Notebook', exact: true }).click();
   await expect(page.getByRole('region', { name: 'Tasted blind' })).toContainText('6 of 6 have answered');
 });
+
+test('an experiment of four bakes, each twice: drawn order, measured, what is shown and what is not', async ({
+  page,
+}) => {
+  await page.goto('./');
+  await page.getByRole('link', { name: /Cardamom crown/ }).click();
+  await page.waitForURL(/\/formula\/.+\//);
+  const id = /formula\/([0-9a-f-]+)/.exec(page.url())![1]!;
+  await page.goto(`./formula/${id}/trials`);
+  await page.getByRole('link', { name: 'Plan an experiment' }).click();
+  const fill = async (i: number, what: string, low: string, high: string): Promise<void> => {
+    await page.getByLabel('What', { exact: true }).nth(i).fill(what);
+    await page.getByLabel('Low').nth(i).fill(low);
+    await page.getByLabel('High').nth(i).fill(high);
+  };
+  await fill(0, 'psyllium', '18 g', '24 g');
+  await expect(page.getByRole('button', { name: 'Draw the order' })).toBeEnabled();
+  await page.getByRole('button', { name: 'One more' }).click();
+  await expect(page.getByRole('button', { name: 'Draw the order' })).toBeDisabled();
+  await fill(1, 'water', '400 g', '430 g');
+  await expect(
+    page.getByText('8 bakes. Every combination is baked: nothing hides behind anything.'),
+  ).toBeVisible();
+  await page.getByLabel('Each so often').fill('1');
+  await expect(page.getByText(/None is made twice/)).toBeVisible();
+  await page.getByLabel('Each so often').fill('2');
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Draw the order' }).click();
+  await page.waitForURL(/\/notebook\/experiment\//);
+  const shows = page.getByRole('region', { name: 'What it shows' });
+  await expect(shows).toContainText('0 of 8 baked');
+  await expectAccessible(page);
+  // Height follows psyllium; water does hardly anything. Two made alike lie a little apart.
+  const rows = page.getByRole('row').filter({ has: page.getByRole('textbox') });
+  const seen = new Map<string, number>();
+  for (let i = 0; i < 8; i++) {
+    const text = (await rows.nth(i).textContent()) ?? '';
+    const again = seen.get(text.slice(1)) ?? 0;
+    seen.set(text.slice(1), again + 1);
+    const y = 60 + (text.includes('24 g') ? 9 : 0) + (text.includes('430 g') ? 0.4 : 0) + (again ? 1 : -1);
+    const field = rows.nth(i).getByRole('textbox');
+    await field.fill(String(y));
+    await field.press('Tab');
+    await expect(field).toBeEnabled();
+    if (i < 7) await expect(shows).toContainText(`${i + 1} of 8 baked`);
+  }
+  await expect(shows).toContainText('Shown to change it: psyllium (+9.0).');
+  await expect(
+    shows.getByRole('listitem').filter({ hasText: /^psyllium, from 18 g to 24 g: \+9\.0/ }),
+  ).toContainText('Shown.');
+  await expect(shows.getByRole('listitem').filter({ hasText: /^water/ })).toContainText(
+    'Not shown: it may be nothing.',
+  );
+  await expectAccessible(page);
+  await page.reload();
+  await expect(shows).toContainText('Shown to change it: psyllium (+9.0).');
+  await page.setViewportSize({ width: 390, height: 844 });
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  await page.goto('./notebook');
+  await expect(page.getByRole('region', { name: 'Experiments' })).toContainText('8 of 8 bakes measured');
+});

@@ -9,6 +9,7 @@ import type { Draft, ShelfPage, Version } from '../contract/dto';
 import { DEMO_FORMULAS } from '../demo/data/formulas';
 import { readFormula } from '../core/reading';
 import { makeDurable } from '../server/db/durable';
+import { notebook } from './bench-notebook';
 import { at, print, sorted } from './print';
 
 /**
@@ -261,4 +262,9 @@ async function oneSave(): Promise<void> {
 await oneSave();
 await mixed();
 await large();
+const trials = mkdtempSync(join(tmpdir(), 'crumb-load-'));
+const kept = await start(trials, '--empty');
+await notebook(kept.url);
+await kept.stop();
+rmSync(trials, { recursive: true, force: true });
 process.exit(0);

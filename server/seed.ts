@@ -2,7 +2,7 @@ import { DEMO_DAY } from '../demo/data/day';
 import { DEMO_FORMULAS } from '../demo/data/formulas';
 import { DEMO_KITCHEN } from '../demo/data/kitchen';
 import { PICTURES } from '../demo/data/pictures';
-import { DEMO_TRIALS, type DemoHistory } from '../demo/data/trials';
+import { DEMO_EXPERIMENT, DEMO_TRIALS, type DemoHistory } from '../demo/data/trials';
 import { DEMO_EATERS, DEMO_PANTRY, DEMO_WAYS } from '../demo/data/pantry';
 import { lookupReference } from '../core/ingredients';
 import { sizeOf, type Tests } from '../core/judge';
@@ -14,7 +14,7 @@ import { UNPLANNED, type BakeDay } from '../contract/days';
 import type { Db } from './db/open';
 import { createFormula, getFormula, listFormulas } from './services/formulas';
 import { keepVersion } from './services/versions';
-import { days, eaters, getKitchen, putKitchen, ways } from './services/kitchen';
+import { days, eaters, experiments, getKitchen, putKitchen, ways } from './services/kitchen';
 import { createTrial, keepPhoto } from './services/notebook';
 import { createPantry } from './services/pantry';
 
@@ -53,6 +53,12 @@ async function seed(db: Db): Promise<number> {
     }
   }
   for (const history of DEMO_TRIALS) await seedTrials(db, history, written.get(history.title)!);
+  const { of, daysAgo, ...experiment } = DEMO_EXPERIMENT;
+  await experiments.create(db, {
+    ...experiment,
+    formulaId: written.get(of)!.formulaId,
+    at: Math.round(Date.now() - daysAgo * DAY_MS),
+  });
   for (const eater of DEMO_EATERS) await eaters.create(db, eater);
   for (const way of DEMO_WAYS) await ways.create(db, way);
   const { rev, ...doc } = await getKitchen(db);

@@ -5,6 +5,7 @@ import type { FaultId } from './types';
 export * from './change';
 export * from './diagnose';
 export * from './evidence';
+export * from './experiment';
 export * from './tasting';
 export * from './trial';
 export * from './types';

@@ -1,3 +1,5 @@
+import { shuffler } from './draw';
+
 /** How two bakes are tasted blind: which of three is the odd one (ISO 4120), or which of two one likes better (ISO 5495). */
 export const TASTING_KINDS = ['triangle', 'paired'] as const;
 export type TastingKind = (typeof TASTING_KINDS)[number];
@@ -15,20 +17,6 @@ export type Tasting = {
   b: string;
   servings: Serving[];
 };
-
-/** Draws by a linear congruence (Park and Miller, 1988): the same seed serves the same. */
-function drawsFrom(seed: number): () => number {
-  let state = (Math.abs(Math.trunc(seed)) % 2147483646) + 1;
-  return () => (state = (state * 48271) % 2147483647) / 2147483647;
-}
-function shuffled<T>(list: readonly T[], draw: () => number): T[] {
-  const out = [...list];
-  for (let i = out.length - 1; i > 0; i--) {
-    const j = Math.floor(draw() * (i + 1));
-    [out[i], out[j]] = [out[j]!, out[i]!];
-  }
-  return out;
-}
 
 /** The orders that are served equally often: all six of a triangle, both of a pair. */
 const ORDERS: Record<TastingKind, readonly (readonly Sample[])[]> = {
@@ -53,14 +41,11 @@ const CODES = 900;
  * two plates share. No more than 300 plates: there are 900 codes, and few of them look alike.
  */
 export function servingsOf(kind: TastingKind, tasters: readonly string[], seed: number): Serving[] {
-  const draw = drawsFrom(seed);
+  const shuffled = shuffler(seed);
   const orders = ORDERS[kind];
   const turns: (readonly Sample[])[] = [];
-  while (turns.length < tasters.length) turns.push(...shuffled(orders, draw));
-  const codes = shuffled(
-    Array.from({ length: CODES }, (_, i) => FIRST_CODE + i),
-    draw,
-  );
+  while (turns.length < tasters.length) turns.push(...shuffled(orders));
+  const codes = shuffled(Array.from({ length: CODES }, (_, i) => FIRST_CODE + i));
   return tasters.map((taster, i) => ({
     taster,
     plates: turns[i]!.map((of) => ({ code: codes.pop()!, of })),

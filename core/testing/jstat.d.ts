@@ -1,5 +1,8 @@
 /** What of jStat is checked against: it comes without types. */
 declare module 'jstat' {
-  const jstat: { binomial: { cdf: (k: number, n: number, p: number) => number } };
+  const jstat: {
+    binomial: { cdf: (k: number, n: number, p: number) => number };
+    studentt: { inv: (p: number, df: number) => number };
+  };
   export default jstat;
 }

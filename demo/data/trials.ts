@@ -1,5 +1,5 @@
 import type { ExclusionId } from '../../core/exclusions';
-import type { Trial } from '../../core/judge';
+import type { Experiment, Trial } from '../../core/judge';
 import type { PICTURES } from './pictures';
 
 /**
@@ -45,3 +45,28 @@ export const DEMO_TRIALS: readonly DemoHistory[] = [
     ],
   },
 ]; // prettier-ignore
+
+/** Psyllium and water of the crown: invented heights of the cut face. */
+export const DEMO_EXPERIMENT: Omit<Experiment, 'formulaId' | 'at'> & { of: string; daysAgo: number } = {
+  of: 'Cardamom crown',
+  daysAgo: 15,
+  title: 'Cardamom crown: psyllium, water',
+  factors: [
+    { name: 'psyllium', low: '18 g', high: '24 g' },
+    { name: 'water', low: '400 g', high: '430 g' },
+  ],
+  halvings: 0,
+  measured: 'height, mm',
+  runs: [
+    { settings: [1, -1], y: 71 },
+    { settings: [-1, 1], y: 66 },
+    { settings: [-1, -1], y: 64.5 },
+    { settings: [0, 0], y: 70.5 },
+    { settings: [1, 1], y: 76 },
+    { settings: [-1, -1], y: 66 },
+    { settings: [1, 1], y: 74.5 },
+    { settings: [0, 0], y: 72 },
+    { settings: [-1, 1], y: 64 },
+    { settings: [1, -1], y: 69.5 },
+  ],
+}; // prettier-ignore

@@ -15,7 +15,7 @@ import type { BenchDeed, BenchRun } from '../../contract/bench';
 import type { BakeDay } from '../../contract/days';
 import type { OwnKitDoc } from '../../core/classes';
 import type { Eater } from '../../core/exclusions';
-import type { Tasting, Trial } from '../../core/judge';
+import type { Experiment, Tasting, Trial } from '../../core/judge';
 import type { PantryDoc } from '../../core/pantry';
 import type { Formula } from '../../core/formula';
 import type { AvoidId } from '../../core/ingredients';
@@ -158,6 +158,9 @@ export const bakeDay = listTable<BakeDay>('bake_day');
 
 /** Blind tastings: who is served what, and what they said. */
 export const tasting = listTable<Tasting>('tasting');
+
+/** Experiments: what is changed, in which order it is baked, and what was measured. */
+export const experiment = listTable<Experiment>('experiment');
 
 /** What was weighed and baked at the bench. */
 export const benchRun = pgTable('bench_run', {

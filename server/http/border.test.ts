@@ -24,6 +24,9 @@ const trial = (await api.post(path('/trials')).send(BODIES.createTrial).expect(2
 const tasting = (await api.post(path('/tastings')).send(BODIES.createTasting).expect(201)).body as {
   id: string;
 };
+const experiment = (await api.post(path('/experiments')).send(BODIES.createExperiment).expect(201)).body as {
+  id: string;
+};
 const item = (
   (await api.post(path('/pantry')).send(BODIES.createPantry).expect(201)).body as { items: PantryRow[] }
 ).items[1]!;
@@ -40,6 +43,7 @@ const IDS: Partial<Record<CallName, string>> = {
   putDay: day.id,
   putTrial: trial.id,
   putTasting: tasting.id,
+  putExperiment: experiment.id,
 };
 const bodyFor = (name: WithBody): unknown =>
   name === 'keepVersion' ? { ...BODIES.keepVersion, parentId: made.version.id } : BODIES[name];

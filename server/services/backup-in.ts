@@ -19,6 +19,7 @@ import {
   benchEvent,
   benchRun,
   eater,
+  experiment,
   formula,
   pantryItem,
   pantryRevision,
@@ -42,6 +43,7 @@ const VERSIONS_AT_ONCE = 200;
 /** Versions written with one statement: some hundred kilobytes of it. */
 const VERSIONS_A_STATEMENT = 64;
 const EVENTS_A_STATEMENT = 1000;
+const TRIALS_A_STATEMENT = 200;
 
 async function pantryIn(db: Db, rows: readonly PantryRow[]): Promise<Counts> {
   const items = [...new Map(rows.map((r) => [r.itemId, r.gone])).entries()];
@@ -222,13 +224,14 @@ async function runIn(db: Db, { id, doc, events }: BackupRun): Promise<Counts> {
   return { added: 1, there: 0 };
 }
 
-async function trialIn(db: Db, { id, doc }: BackupTrial): Promise<Counts> {
+async function trialsIn(db: Db, rows: readonly BackupTrial[]): Promise<Counts> {
+  if (rows.length === 0) return { added: 0, there: 0 };
   const made = await db
     .insert(trial)
-    .values({ id, ...trialColumns(doc) })
+    .values(rows.map(({ id, doc }) => ({ id, ...trialColumns(doc) })))
     .onConflictDoNothing()
     .returning({ id: trial.id });
-  return { added: made.length, there: 1 - made.length };
+  return { added: made.length, there: rows.length - made.length };
 }
 
 /** A photo whose bytes are what its hash says; another is refused. */
@@ -245,6 +248,7 @@ async function headIn(db: Db, head: BackupHead, kitchen: boolean): Promise<Count
     await listIn(db, way, head.ways),
     await listIn(db, bakeDay, head.days ?? []),
     await listIn(db, tasting, head.tastings ?? []),
+    await listIn(db, experiment, head.experiments ?? []),
   ];
   if (kitchen && head.kitchen)
     await putKitchen(db, { rev: (await getKitchen(db)).rev, doc: { ...DEFAULT_KITCHEN, ...head.kitchen } });
@@ -274,8 +278,11 @@ export async function restoreLines(
     let done = 0;
     let group: Whole[] = [];
     let held = 0;
+    let trials: BackupTrial[] = [];
     const flush = async () => {
       if (group.length > 0) add(await formulasIn(tx, group));
+      add(await trialsIn(tx, trials));
+      trials = [];
       group = [];
       held = 0;
       tell(done);
@@ -298,8 +305,8 @@ export async function restoreLines(
         await flush();
         add(await runIn(tx, line.run));
       } else if ('trial' in line) {
-        await flush();
-        add(await trialIn(tx, line.trial));
+        trials.push(line.trial);
+        if (trials.length >= TRIALS_A_STATEMENT) await flush();
       } else if ('photo' in line) {
         await flush();
         add(await photoIn(tx, line.photo));

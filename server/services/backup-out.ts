@@ -23,7 +23,7 @@ import {
   version,
   versionMark,
 } from '../db/schema';
-import { days, eaters, getKitchen, tastings, ways } from './kitchen';
+import { days, eaters, experiments, getKitchen, tastings, ways } from './kitchen';
 import { type RevisionRow, selectRevisions, toPantryRow } from './pantry';
 
 /** Rows asked for at a time: each page is a query of its own, so that others have their turn between. */
@@ -126,6 +126,7 @@ export async function* backupText(db: Db): AsyncGenerator<string> {
     ways: (await ways.list(db)).map(withoutRev),
     days: (await days.list(db)).map(withoutRev),
     tastings: (await tastings.list(db)).map(withoutRev),
+    experiments: (await experiments.list(db)).map(withoutRev),
     kitchen: withoutRev(await getKitchen(db)),
   };
   yield lineOf({ head });

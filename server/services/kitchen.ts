@@ -4,8 +4,8 @@ import type { BakeDay } from '../../contract/days';
 import type { OwnKitDoc } from '../../core/classes';
 import type { Eater } from '../../core/exclusions';
 import type { Db } from '../db/open';
-import type { Tasting } from '../../core/judge';
-import { bakeDay, eater, formula, kitchen, tasting, way } from '../db/schema';
+import type { Experiment, Tasting } from '../../core/judge';
+import { bakeDay, eater, experiment, formula, kitchen, tasting, way } from '../db/schema';
 import { refuse } from './fail';
 import { UUID } from './ids';
 import { docList } from './lists';
@@ -15,6 +15,10 @@ export const eaters = docList<Eater>(eater, { notFound: 'eater.notFound', change
 /** Ways of the baker's own to stand in for what leaves. */
 export const ways = docList<OwnKitDoc>(way, { notFound: 'way.notFound', changed: 'way.changed' });
 /** Bake days. */
+export const experiments = docList<Experiment>(experiment, {
+  notFound: 'experiment.notFound',
+  changed: 'experiment.changed',
+});
 export const tastings = docList<Tasting>(tasting, {
   notFound: 'tasting.notFound',
   changed: 'tasting.changed',

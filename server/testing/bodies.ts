@@ -189,6 +189,21 @@ const tasting: BodyOf<'createTasting'> = {
     },
   ],
 };
+const experiment: BodyOf<'createExperiment'> = {
+  formulaId: '00000000-0000-4000-8000-000000000001',
+  title: 'Harbour scones: powder and water',
+  at: 1_790_000_000_000,
+  factors: [
+    { name: 'powder', low: '8 g', high: '12 g' },
+    { name: 'water', low: '180 g', high: '200 g' },
+  ],
+  halvings: 0,
+  measured: 'height, mm',
+  runs: [
+    { settings: [-1, 1], y: 41.5 },
+    { settings: [0, 0], y: null },
+  ],
+};
 const bake = setupOf(FULL_FORMULA, lookupReference)!;
 
 /** A body that is right for every call that has one; ids of what must be there are put in by whoever sends it. */
@@ -247,6 +262,8 @@ export const BODIES: { [N in WithBody]: BodyOf<N> } = {
   },
   createTrial: trial,
   putTrial: { rev: 1, doc: trial },
+  createExperiment: experiment,
+  putExperiment: { rev: 1, doc: experiment },
   createTasting: tasting,
   putTasting: { rev: 1, doc: tasting },
   createPhoto: { data: Buffer.from(cameraJpeg(80, 60)).toString('base64') },

@@ -13,12 +13,19 @@ import type {
   VersionMark,
   WayRow,
 } from '../../contract/dto';
-import type { PhotoRow, TastingRow, TrialPage, TrialQuery, TrialRow } from '../../contract/notebook';
+import type {
+  ExperimentRow,
+  PhotoRow,
+  TastingRow,
+  TrialPage,
+  TrialQuery,
+  TrialRow,
+} from '../../contract/notebook';
 import type { Problem } from '../../contract/problem';
 import type { OwnKitDoc } from '../../core/classes';
 import type { Eater } from '../../core/exclusions';
 import type { Formula } from '../../core/formula';
-import type { Tasting, Trial } from '../../core/judge';
+import type { Experiment, Tasting, Trial } from '../../core/judge';
 import type { PantryDoc } from '../../core/pantry';
 import { HOME } from './home';
 
@@ -77,6 +84,7 @@ export const api = createApi({
     'Days',
     'Trials',
     'Trial',
+    'Experiments',
     'Tastings',
   ],
   endpoints: (build) => ({
@@ -301,6 +309,37 @@ export const api = createApi({
       query: (id) => ask('restoreTrial', { id }),
       invalidatesTags: ['Trials'],
     }),
+    experiments: build.query<ExperimentRow[], void>({
+      query: () => ask('experiments'),
+      transformResponse: (r: AnswerOf<'experiments'>) => r.rows,
+      providesTags: ['Experiments'],
+    }),
+    experiment: build.query<ExperimentRow, string>({
+      query: (id) => ask('experiment', { id }),
+      keepUnusedDataFor: 0,
+    }),
+    createExperiment: build.mutation<ExperimentRow, Experiment>({
+      query: (body) => ask('createExperiment', { body }),
+      invalidatesTags: ['Experiments'],
+    }),
+    putExperiment: build.mutation<ExperimentRow, { id: string } & Put<Experiment>>({
+      query: ({ id, ...body }) => ask('putExperiment', { id, body }),
+      invalidatesTags: ['Experiments'],
+      async onQueryStarted({ id }, { dispatch, queryFulfilled }) {
+        await queryFulfilled.then(
+          ({ data }) => dispatch(api.util.updateQueryData('experiment', id, () => data)),
+          () => undefined,
+        );
+      },
+    }),
+    removeExperiment: build.mutation<void, string>({
+      query: (id) => ask('removeExperiment', { id }),
+      invalidatesTags: ['Experiments'],
+    }),
+    restoreExperiment: build.mutation<ExperimentRow, string>({
+      query: (id) => ask('restoreExperiment', { id }),
+      invalidatesTags: ['Experiments'],
+    }),
     tastings: build.query<TastingRow[], void>({
       query: () => ask('tastings'),
       transformResponse: (r: AnswerOf<'tastings'>) => r.rows,
@@ -372,6 +411,12 @@ export const {
   useVersionQuery,
   useRunsQuery,
   useTrialsQuery,
+  useExperimentsQuery,
+  useExperimentQuery,
+  useCreateExperimentMutation,
+  usePutExperimentMutation,
+  useRemoveExperimentMutation,
+  useRestoreExperimentMutation,
   useTastingsQuery,
   useTastingQuery,
   useCreateTastingMutation,

@@ -67,6 +67,18 @@ export const makeRouter = () =>
             lazy: async () => ({ Component: (await import('../places/notebook/BesidePage')).BesidePage }),
           },
           {
+            path: '/formula/:id/experiment',
+            lazy: async () => ({
+              Component: (await import('../places/notebook/NewExperimentPage')).NewExperimentPage,
+            }),
+          },
+          {
+            path: '/notebook/experiment/:id',
+            lazy: async () => ({
+              Component: (await import('../places/notebook/ExperimentPage')).ExperimentPage,
+            }),
+          },
+          {
             path: '/notebook/taste',
             lazy: async () => ({
               Component: (await import('../places/notebook/NewTastingPage')).NewTastingPage,

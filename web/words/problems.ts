@@ -68,6 +68,10 @@ export function sayProblem(code: string | null, args: Args = {}): string {
       return 'This trial is not in the notebook any more.';
     case 'trial.changed':
       return 'It was changed elsewhere meanwhile. Open it again and make your change there.';
+    case 'experiment.notFound':
+      return 'This experiment is not in the notebook any more.';
+    case 'experiment.changed':
+      return 'It was changed elsewhere meanwhile. Open it again and make your change there.';
     case 'tasting.notFound':
       return 'This tasting is not in the notebook any more.';
     case 'tasting.changed':

@@ -4,7 +4,13 @@ import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { TrialQuery, TrialRow } from '../../../contract/notebook';
 import { FAULT_IDS } from '../../../core/judge';
-import { problemIn, useRunsQuery, useTastingsQuery, useTrialsQuery } from '../../api/api';
+import {
+  problemIn,
+  useExperimentsQuery,
+  useRunsQuery,
+  useTastingsQuery,
+  useTrialsQuery,
+} from '../../api/api';
 import { FaultDrawing } from '../../drawings/FaultDrawing';
 import { Notice } from '../../parts/Notice';
 import { usePageTitle } from '../../parts/usePageTitle';
@@ -99,6 +105,7 @@ export function NotebookPage() {
   const { data, error } = useTrialsQuery(query);
   const { data: runs = [] } = useRunsQuery();
   const { data: tastings = [] } = useTastingsQuery();
+  const { data: experiments = [] } = useExperimentsQuery();
   const { laidOf, lay, button } = useLaid();
   usePageTitle('Notebook');
   const told = new Set(data?.trials.map((t) => t.runId));
@@ -121,6 +128,24 @@ export function NotebookPage() {
                 </span>
               </li>
             ))}
+          </ul>
+        </section>
+      )}
+      {experiments.length > 0 && (
+        <section className={`sheet ${classes.part}`} aria-label="Experiments">
+          <h2>Experiments</h2>
+          <ul>
+            {experiments
+              .slice(-5)
+              .reverse()
+              .map((x) => (
+                <li key={x.id}>
+                  <Link to={`/notebook/experiment/${x.id}`}>{x.title}</Link>{' '}
+                  <span className="small quiet">
+                    {x.runs.filter((r) => r.y !== null).length} of {counted(x.runs.length, 'bake')} measured
+                  </span>
+                </li>
+              ))}
           </ul>
         </section>
       )}

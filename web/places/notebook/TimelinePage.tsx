@@ -82,6 +82,7 @@ export function TimelinePage() {
         <span className="quiet">{counted(trials.length, 'trial')}</span>
         <Link to={`/formula/${id}/swap`}>To the desk</Link>
         <Link to={`/formula/${id}/versions`}>Versions</Link>
+        <Link to={`/formula/${id}/experiment`}>Plan an experiment</Link>
       </header>
       <div className={`${classes.bar} no-print`}>
         {button}

@@ -1,0 +1,156 @@
+import { ActionIcon, Button, NativeSelect, NumberInput, TextInput } from '@mantine/core';
+import { IconX } from '@tabler/icons-react';
+import { useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import { halvingsOf, MOST_FACTORS, MOST_RUNS, planOf, resolutionOf, type Factor } from '../../../core/judge';
+import { problemIn, useCreateExperimentMutation, useFormulaQuery } from '../../api/api';
+import { Notice } from '../../parts/Notice';
+import { usePageTitle } from '../../parts/usePageTitle';
+import { resolutionWords } from '../../words/experimentWords';
+import { counted } from '../../words/format';
+import { sayProblem } from '../../words/problems';
+import classes from './notebook.module.css';
+
+const EMPTY: Factor = { name: '', low: '', high: '' };
+
+/** An experiment is planned: what is changed between which two, how many bakes, and what is measured. */
+export function NewExperimentPage() {
+  const { id = '' } = useParams();
+  const { data: detail } = useFormulaQuery(id);
+  const [factors, setFactors] = useState<Factor[]>([EMPTY]);
+  const [halvings, setHalvings] = useState(0);
+  const [times, setTimes] = useState(2);
+  const [centres, setCentres] = useState(0);
+  const [measured, setMeasured] = useState('height, mm');
+  const [create, creating] = useCreateExperimentMutation();
+  const navigate = useNavigate();
+  usePageTitle('An experiment');
+  const possible = halvingsOf(factors.length);
+  const half = possible.includes(halvings) ? halvings : 0;
+  const count = times * 2 ** (factors.length - half) + centres;
+  const ready =
+    factors.every((f) => f.name.trim() && f.low.trim() && f.high.trim()) && measured.trim() !== '';
+  const set = (i: number, more: Partial<Factor>) =>
+    setFactors((all) => all.map((f, k) => (k === i ? { ...f, ...more } : f)));
+  const begin = async () => {
+    const done = await create({
+      formulaId: id,
+      title: `${detail?.title ?? ''}: ${factors.map((f) => f.name.trim()).join(', ')}`.slice(0, 200),
+      at: Date.now(),
+      factors: factors.map((f) => ({ name: f.name.trim(), low: f.low.trim(), high: f.high.trim() })),
+      halvings: half,
+      measured: measured.trim(),
+      runs: planOf(
+        { factors: factors.length, halvings: half, times, centres },
+        crypto.getRandomValues(new Uint32Array(1))[0]!,
+      ),
+    });
+    if ('data' in done && done.data) await navigate(`/notebook/experiment/${done.data.id}`);
+  };
+  return (
+    <main id="main" className={classes.page}>
+      <header className={classes.head}>
+        <h1>An experiment</h1>
+        <span className="quiet">{detail?.title}</span>
+      </header>
+      <section className={`sheet ${classes.part}`}>
+        <h2>What is changed</h2>
+        {factors.map((f, i) => (
+          <div key={i} className={classes.bar}>
+            <TextInput
+              label="What"
+              placeholder="psyllium"
+              maxLength={80}
+              value={f.name}
+              onChange={(e) => set(i, { name: e.currentTarget.value })}
+            />
+            <TextInput
+              label="Low"
+              placeholder="18 g"
+              maxLength={80}
+              value={f.low}
+              onChange={(e) => set(i, { low: e.currentTarget.value })}
+            />
+            <TextInput
+              label="High"
+              placeholder="26 g"
+              maxLength={80}
+              value={f.high}
+              onChange={(e) => set(i, { high: e.currentTarget.value })}
+            />
+            {factors.length > 1 && (
+              <ActionIcon
+                variant="subtle"
+                size={40}
+                aria-label={`Leave out ${f.name || `the ${i + 1}.`}`}
+                onClick={() => setFactors((all) => all.filter((_x, k) => k !== i))}
+              >
+                <IconX size={18} />
+              </ActionIcon>
+            )}
+          </div>
+        ))}
+        {factors.length < MOST_FACTORS && (
+          <Button variant="default" onClick={() => setFactors((all) => [...all, EMPTY])}>
+            One more
+          </Button>
+        )}
+      </section>
+      <section className={`sheet ${classes.part}`}>
+        <h2>How many bakes</h2>
+        <div className={classes.bar}>
+          {possible.length > 1 && (
+            <NativeSelect
+              label="Of all combinations"
+              value={String(half)}
+              onChange={(e) => setHalvings(Number(e.currentTarget.value))}
+              data={possible.map((h) => ({ value: String(h), label: ['all', 'half', 'a quarter'][h]! }))}
+            />
+          )}
+          <NumberInput
+            label="Each so often"
+            min={1}
+            max={4}
+            allowDecimal={false}
+            value={times}
+            onChange={(v) => typeof v === 'number' && setTimes(v)}
+          />
+          <NumberInput
+            label="Besides, halfway"
+            min={0}
+            max={8}
+            allowDecimal={false}
+            value={centres}
+            onChange={(v) => typeof v === 'number' && setCentres(v)}
+          />
+          <TextInput
+            label="What is measured"
+            description="a score, a height, a weight"
+            maxLength={80}
+            value={measured}
+            onChange={(e) => setMeasured(e.currentTarget.value)}
+          />
+        </div>
+        <p>
+          {counted(count, 'bake')}. {resolutionWords(resolutionOf(factors.length, half))}
+          {times < 2 &&
+            centres < 2 &&
+            ' None is made twice: what is chance and what is not will not be told.'}
+        </p>
+        {count > MOST_RUNS && <p role="alert">No more than {MOST_RUNS} bakes: take fewer of each.</p>}
+        {creating.error && (
+          <Notice kind="trouble" title="It was not begun">
+            {sayProblem(problemIn(creating.error)?.code ?? null)}
+          </Notice>
+        )}
+        <Button
+          disabled={!ready || count > MOST_RUNS}
+          loading={creating.isLoading}
+          onClick={() => void begin()}
+        >
+          Draw the order
+        </Button>
+      </section>
+    </main>
+  );
+}
