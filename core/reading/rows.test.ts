@@ -98,6 +98,23 @@ describe('what a row says of a blend', () => {
 });
 
 describe('how many it makes', () => {
+  it.each([
+    ['for about 16 squares', 16],
+    ['Enough for 12 buns', 12],
+    ['for 2 loaves.', 2],
+    ['gives 8 scones', 8],
+  ])('“%s” on a row of its own is no line of the list', (row, pieces) => {
+    const text = `Tray cake\n\n${row}\n\n250 g chopped dates\n120 g soft butter\n220 g rice flour\n\nMash the dates and cream the butter.\nFold in the flour.\nBake 35 min.`;
+    expect(rowsOf(text).list).toHaveLength(3);
+    expect(readYield(text)?.pieces).toBe(pieces);
+  });
+  it('what begins like it and goes on is a line all the same', () => {
+    const { list } = rowsOf(
+      'Tray cake\n\n250 g dates\nfor the 12 muffins: 120 g soft butter\n2 eggs for 8 pieces\n\nMash the dates.\nBake 35 min.',
+    );
+    expect(list.join()).toContain('2 eggs for 8 pieces');
+    expect(list.join()).toContain('120 g soft butter');
+  });
   it.each<[string, number | null]>([
     ['Makes 12 large muffins.', 12],
     ['Yield: 2 loaves', 2],

@@ -1,3 +1,4 @@
+import { saysWhatItMakes } from './tin';
 import { unfolded } from './unfold';
 
 /**
@@ -102,7 +103,7 @@ function scoresOf(raw: string, first: boolean, section: 'none' | 'list' | 'steps
     (amount ? -4 : 0) +
     (section === 'steps' ? 4 : section === 'list' ? -1.5 : 0);
   const note =
-    (NOTE_START.test(row) ? 6 : 0) +
+    (NOTE_START.test(row) || saysWhatItMakes(row) ? 6 : 0) +
     (TIMES_ROW.test(row) ? 9 : 0) +
     (NOTE_MARK.test(row) ? (/^[^:]{1,20}:/.test(row) ? 10 : 5) : 0) +
     (FIRST_PERSON.test(row) ? 2.5 : 0) +

@@ -157,6 +157,13 @@ const SAYS_MAKES = new RegExp(
   `\\b(?:makes?|yields?:?|gives|enough for|serves|for)\\s*:?\\s*(?:about\\s+|approx\\.?\\s+|around\\s+|a\\s+)?${COUNT}(?:\\s*(?:-|–|to)\\s*\\d+)?\\s+(${ADJECTIVE}${PIECE})`,
   'i',
 );
+/** A row that says what it makes, and nothing else: "for about 16 squares". */
+export const saysWhatItMakes = (row: string): boolean => {
+  const said = row.trim().replace(/[.:;,]+$/, '');
+  const m = said.length <= MOST_ROW ? SAYS_MAKES.exec(said) : null;
+  return m !== null && m.index === 0 && m[0].length === said.length;
+};
+const MOST_ROW = 80;
 /** Steps that part the dough: "divide into 8", "roll into 12 balls", "cut in 15 squares". */
 const PARTING =
   '\\b(?:divide|shape|form|cut(?:ting)?|roll|portion|split|separate|slic(?:e|ing)|scoop|pipe|press|make|break)\\b';
