@@ -130,10 +130,10 @@ test('a bake is judged, why is told with the one change, the change is tried, an
   // Found again by a word without its accent, and by its fault.
   await page.getByRole('link', { name: 'Notebook', exact: true }).click();
   await page.getByLabel('Words in title or notes').fill('zoe pierhead');
-  await expect(page.getByRole('main').getByRole('listitem')).toHaveCount(1);
+  await expect(page.getByRole('list', { name: 'Trials' }).getByRole('listitem')).toHaveCount(1);
   await page.getByLabel('Words in title or notes').fill('pierhead');
   await page.getByLabel('What was wrong').selectOption('Pale');
-  await expect(page.getByRole('main').getByRole('listitem')).toHaveCount(1);
+  await expect(page.getByRole('list', { name: 'Trials' }).getByRole('listitem')).toHaveCount(1);
   await expectAccessible(page);
   await page.setViewportSize({ width: 390, height: 844 });
   await expectAccessible(page);

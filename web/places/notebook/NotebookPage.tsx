@@ -205,7 +205,7 @@ export function NotebookPage() {
         </p>
       )}
       {data && (
-        <ul className={classes.list}>
+        <ul className={classes.list} aria-label="Trials">
           {data.trials.map((t) => (
             <TrialCard key={t.id} trial={t} laid={laidOf(t.id)} onLay={lay(t.id)} />
           ))}

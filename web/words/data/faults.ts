@@ -16,7 +16,7 @@ export const FAULT_WORDS: Record<FaultId, { name: string; about: string }> = {
   sour: { name: 'Sour or sharp', about: 'More acid than wanted in the taste.' },
   green: { name: 'Green patches', about: 'The crumb turns green as it cools. Harmless, unsightly.' },
   greasy: { name: 'Greasy, spreads', about: 'It runs flat in the oven and feels oily.' },
-  tough: { name: 'Tough, no flakes', about: 'Pastry that bends or is hard, without layers.' },
+  tough: { name: 'Tough, no flakes', about: 'Pastry that bends or is hard and has no layers.' },
   cracked: { name: 'Cracks when rolled', about: 'It breaks at the edge instead of rolling out.' },
   soggy_base: { name: 'Soggy base', about: 'Raw or wet below the filling.' },
   dries: { name: 'Dry within a day', about: 'Good fresh, crumbly and stale the next morning.' },
