@@ -56,6 +56,13 @@ function ask<N extends CallName>(
 const MOST_KEPT_ALIVE = 60_000;
 const isSmall = (body: unknown): boolean => JSON.stringify(body).length < MOST_KEPT_ALIVE;
 
+/**
+ * Of two answers about a run the one that is further: what happened is only ever added to, and of two that were asked for one after the
+ * other the first may come last.
+ */
+const furtherRun = (now: RunDetail, came: RunDetail): RunDetail =>
+  came.events.length >= now.events.length ? came : now;
+
 /** A day as it was last shown, from a page that is being left: presses that wait for their turn would be lost with it. */
 export function leaveDay(id: string, body: Put<BakeDay>): void {
   if (!isSmall(body)) return;
@@ -263,13 +270,17 @@ export const api = createApi({
         );
       },
     }),
-    run: build.query<RunDetail, string>({ query: (id) => ask('run', { id }), keepUnusedDataFor: 0 }),
+    run: build.query<RunDetail, string>({
+      query: (id) => ask('run', { id }),
+      keepUnusedDataFor: 0,
+      merge: furtherRun,
+    }),
     createRun: build.mutation<RunRow, BenchRun>({ query: (body) => ask('createRun', { body }) }),
     addEvents: build.mutation<RunDetail, { id: string } & AddEvents>({
       query: ({ id, ...body }) => ({ ...ask('addEvents', { id, body }), keepalive: isSmall(body) }),
       async onQueryStarted({ id }, { dispatch, queryFulfilled }) {
         await queryFulfilled.then(
-          ({ data }) => dispatch(api.util.updateQueryData('run', id, () => data)),
+          ({ data }) => dispatch(api.util.updateQueryData('run', id, (now) => furtherRun(now, data))),
           () => undefined,
         );
       },
