@@ -53,6 +53,16 @@ export type BackupHead = {
   experiments?: BackupRow<ExperimentRow>[];
   kitchen: Kitchen | null;
 };
+/** The last line: how many of each there were. What older files did not count is left out. */
+export type BackupEnd = {
+  formulas: number;
+  versions: number;
+  pantry: number;
+  copies?: number;
+  runs?: number;
+  trials?: number;
+  photos?: number;
+};
 export type BackupLine =
   | { head: BackupHead }
   | { pantry: PantryRow[] }
@@ -63,17 +73,7 @@ export type BackupLine =
   | { run: BackupRun }
   | { trial: BackupTrial }
   | { photo: BackupPhoto }
-  | {
-      end: {
-        formulas: number;
-        versions: number;
-        pantry: number;
-        copies?: number;
-        runs?: number;
-        trials?: number;
-        photos?: number;
-      };
-    };
+  | { end: BackupEnd };
 
 /** What came in, and what was there already. The kitchen is taken where it is asked for. */
 export type Restored = { added: number; there: number; kitchen: boolean };

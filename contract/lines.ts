@@ -1,4 +1,4 @@
-import type { BackupLine } from './backup';
+import type { BackupEnd, BackupLine } from './backup';
 import { keyOfLine, schemaOfLine, type BackupKey } from './backup-schemas';
 import { check, type Invalid } from './shapes';
 
@@ -11,16 +11,7 @@ export type LineSummary =
   | { key: 'run'; id: string; title: string }
   | { key: 'trial'; id: string; title: string }
   | { key: 'photo'; id: string }
-  | {
-      key: 'end';
-      formulas: number;
-      versions: number;
-      pantry: number;
-      copies?: number;
-      runs?: number;
-      trials?: number;
-      photos?: number;
-    };
+  | ({ key: 'end' } & BackupEnd);
 export type LineAnswer =
   | { summaries: LineSummary[] }
   /** `torn`: it is no JSON, as where a file was cut off. */

@@ -14,15 +14,17 @@ import { docList } from './lists';
 export const eaters = docList<Eater>(eater, { notFound: 'eater.notFound', changed: 'eater.changed' });
 /** Ways of the baker's own to stand in for what leaves. */
 export const ways = docList<OwnKitDoc>(way, { notFound: 'way.notFound', changed: 'way.changed' });
-/** Bake days. */
+/** Experiments: what is varied, in which order it is baked, what was measured. */
 export const experiments = docList<Experiment>(experiment, {
   notFound: 'experiment.notFound',
   changed: 'experiment.changed',
 });
+/** Blind tastings: who is served what, and what they said. */
 export const tastings = docList<Tasting>(tasting, {
   notFound: 'tasting.notFound',
   changed: 'tasting.changed',
 });
+/** Bake days. */
 export const days = docList<BakeDay>(bakeDay, { notFound: 'day.notFound', changed: 'day.changed' });
 
 const ONLY = 1;
