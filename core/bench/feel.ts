@@ -28,12 +28,12 @@ export function byFeelNow(
   state: BenchState,
   lookup: Lookup,
 ): ByFeel | null {
+  const onto = new Set(order.bowls.filter((b) => b.onto).map((b) => b.id));
   for (const w of order.weighings) {
     if (w.keepBackG <= 0 || !state.put.has(w.id)) continue;
     const own = state.byFeel.filter((f) => f.lineId === w.lineId);
     if (own.some((f) => f.enough)) continue;
     const part = partIdOf(order, w);
-    const onto = new Set(order.bowls.filter((b) => b.onto).map((b) => b.id));
     const open = order.weighings.some(
       (x) =>
         partIdOf(order, x) === part && !onto.has(x.bowl) && !state.put.has(x.id) && !state.leftOut.has(x.id),
