@@ -56,8 +56,8 @@ class Reader {
 /** Date Time 0x2A08: 0 where a part of it is not known. */
 function stamp(r: Reader): Measurement['at'] {
   const [year, month, day, hour, minute, second] = [r.u16(), r.u8(), r.u8(), r.u8(), r.u8(), r.u8()];
-  if (month! > 12 || day! > 31 || hour! > 23 || minute! > 59 || second! > 59) throw new BadPacket('date');
-  return { year: year!, month: month!, day: day!, hour: hour!, minute: minute!, second: second! };
+  if (month > 12 || day > 31 || hour > 23 || minute > 59 || second > 59) throw new BadPacket('date');
+  return { year: year, month: month, day: day, hour: hour, minute: minute, second: second };
 }
 
 /** The number of a 32-bit FLOAT: a signed mantissa of 24 bits and a signed exponent of 8, to the base of ten. */

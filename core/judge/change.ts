@@ -1,4 +1,4 @@
-import { CLASSES, type PropKey } from '../classes';
+import { CLASSES } from '../classes';
 import {
   doughLines,
   mainPart,
@@ -87,9 +87,7 @@ export function sizeOf(repair: RepairId, formula: Formula, lookup: Lookup): Size
   if (!line) return null;
   const fromG = massOf(line);
   const target = profileOf(part, lookup);
-  const judged = new Set<string>([...CLASSES[part.classId].tolerances.map((t) => t.key), 'mass'] as (
-    PropKey | string
-  )[]);
+  const judged = new Set<string>([...CLASSES[part.classId].tolerances.map((t) => t.key), 'mass']);
   const most = asked.by(line, formula, lookup);
   // A dose stays within its window where it was within it.
   const windows = dosesOf(part, lookup).filter((d) => d.percent >= d.window[0] && d.percent <= d.window[1]);

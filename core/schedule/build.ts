@@ -120,7 +120,7 @@ class Builder {
     if (!was) return null;
     const from = was.from - this.#day.from;
     if (was.to !== null) return { from, length: Math.max(0, was.to - was.from), over: true };
-    const soFar = onGrid(this.#live!.now - was.from);
+    const soFar = onGrid(this.#live.now - was.from);
     return { from, length: Math.max(was.lasts ?? this.#lengthOf(t), soFar), over: false };
   }
 

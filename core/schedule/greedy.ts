@@ -114,14 +114,14 @@ export class Greedy {
         if (least[v]! + lag > least[w]!) {
           trail.push([0, w, least[w]!]);
           least[w] = least[v]! + lag;
-          if (least[w]! > most[w]!) return false;
+          if (least[w] > most[w]!) return false;
           queue.push(w);
         }
       for (const [w, lag] of this.#in[v]!)
         if (most[v]! - lag < most[w]!) {
           trail.push([1, w, most[w]!]);
           most[w] = most[v]! - lag;
-          if (least[w]! > most[w]!) return false;
+          if (least[w]! > most[w]) return false;
           queue.push(w);
         }
     }

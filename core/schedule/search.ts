@@ -303,4 +303,4 @@ export class Search {
 }
 
 type Tried = { choice: Choice; bound: number };
-const STOP = Symbol('stop');
+const STOP = new Error('stopped');

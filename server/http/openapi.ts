@@ -10,7 +10,7 @@ type Described = SchemaDescription & Partial<SchemaObjectDescription> & Partial<
 function jsonSchema(d: Described): Json {
   const out: Json = {};
   const limit = (name: string): unknown =>
-    (d.tests.find((t) => t.name === name)?.params as Json | undefined)?.[name];
+    (d.tests.find((t) => t.name === name)?.params)?.[name];
   if (d.type === 'object' && d.fields) {
     out.type = 'object';
     out.properties = Object.fromEntries(

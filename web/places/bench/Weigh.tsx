@@ -256,7 +256,7 @@ function Spoon({
   lookup: Lookup;
   line: Formula['parts'][number]['lines'][number] | undefined;
 }) {
-  const { spoon = 'us' } = useKitchen();
+  const { spoon } = useKitchen();
   const eighths =
     w.bySpoon && line ? eighthsOfTsp(wanted, lookup(line.item)?.densityGMl?.value ?? null, spoon) : null;
   return eighths === null ? null : (
