@@ -151,7 +151,7 @@ export function BakeStop() {
       turnsOf(adapted.phases).at(-1) ?? 0,
     );
   return (
-    <div className={frame.frame}>
+    <div className={`${frame.frame} ${classes.still}`}>
       <div className={frame.content} aria-busy={bake.working}>
         <section className={`sheet ${classes.panel}`} aria-label="At the oven">
           <h2>At the oven</h2>

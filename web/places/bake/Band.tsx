@@ -1,6 +1,7 @@
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import { turnsOf } from '../../../core/bake';
 import type { BakePhase } from '../../../core/formula';
+import { useStaysPut } from '../../parts/useStaysPut';
 import { COVER_WORDS } from '../../words/data/bake';
 import { degrees } from '../../words/heat';
 import { PLOT } from './Curves';
@@ -55,6 +56,8 @@ export function Band({
       `turn-${i}`,
     );
   };
+  const track = useRef<HTMLDivElement>(null);
+  useStaysPut(track);
   const held = useRef({ i: 0, x: 0, min: 0, minPerPx: 0 });
   // The nearest end is taken, wherever on the band it is pressed; it moves with the pointer from where it was. An answer that
   // arrives meanwhile may make the axis longer: what a pixel is worth stays what it was when the end was taken.
@@ -80,7 +83,7 @@ export function Band({
   };
   return (
     <div className={classes.band} style={{ paddingLeft: PLOT.left, paddingRight: PLOT.right }}>
-      <div className={classes.track} onPointerDown={take} onPointerMove={drag}>
+      <div ref={track} className={classes.track} onPointerDown={take} onPointerMove={drag}>
         {phases.map((p, i) => {
           const [from, to] = [Math.min(starts[i]!, end), Math.min(ends[i]!, end)];
           return (

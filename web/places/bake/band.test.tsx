@@ -26,4 +26,23 @@ describe('the band of stretches', () => {
     expect(moved).toHaveBeenCalledTimes(1);
     expect(moved.mock.calls[0]![0][0]!.min).toBe(30);
   });
+
+  it('stays under the pointer when an answer makes what stands above it longer, and else lets the page be', () => {
+    const scroll = vi.spyOn(window, 'scrollBy').mockImplementation(() => undefined);
+    const { rerender } = render(<Band phases={PHASES} end={60} onPhases={() => undefined} />);
+    const handle = screen.getByRole('slider');
+    let top = 400;
+    Object.assign(handle.parentElement!, { getBoundingClientRect: () => ({ top }) as DOMRect });
+    const answer = (by: number) => {
+      top += by;
+      rerender(<Band phases={PHASES} end={60} onPhases={() => undefined} />);
+    };
+    answer(0);
+    answer(48);
+    expect(scroll).not.toHaveBeenCalled();
+    handle.focus();
+    answer(48);
+    expect(scroll).toHaveBeenCalledExactlyOnceWith({ top: 48, behavior: 'instant' });
+    scroll.mockRestore();
+  });
 });
