@@ -17,6 +17,7 @@ const ORDER = [
   'plan',
   'schedule',
   'bench',
+  'slice',
   'judge',
   'formats',
 ];

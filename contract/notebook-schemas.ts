@@ -1,4 +1,4 @@
-import { array, lazy, mixed, number, string } from 'yup';
+import { array, lazy, mixed, number, string, type Schema } from 'yup';
 import {
   CAUSE_IDS,
   FAULT_IDS,
@@ -9,6 +9,7 @@ import {
   SCORE_IDS,
   TASTING_KINDS,
 } from '../core/judge';
+import { REFUSAL_IDS } from '../core/slice';
 import { MOST_PHOTO_BYTES, MOST_PHOTO_PX } from './notebook';
 import { finite, grams, obj, record, revision, text } from './shapes';
 
@@ -35,12 +36,59 @@ const TESTS = obj({
     .oneOf([...REPAIR_IDS])
     .required(),
 });
+/** What may be null, as what was asked and not found. */
+const orNull = (schema: { required: () => Schema }) =>
+  lazy((v: unknown) => (v === null ? mixed().nullable().defined() : schema.required()));
 /** What a working copy or a trial is to find out; null where nothing is asked. */
-export const testsSchema = () =>
-  lazy((v: unknown) => (v === null ? mixed().nullable().defined() : TESTS.required()));
+export const testsSchema = () => orNull(TESTS);
 /** The same where it may be left out. */
 export const maybeTests = () =>
   lazy((v: unknown) => (v === undefined ? mixed().optional() : TESTS.required()));
+
+const mm = () => finite().min(0).max(10_000).required();
+const MEASURED = obj({ value: mm(), give: mm() });
+const figure = () => finite().min(0).max(10_000).nullable().defined();
+const LAB = array(finite().min(-300).max(300).required()).length(3).required();
+/** A place on a photo as shares of its width and height; corners drawn by hand may lie a little outside. */
+const POINT = array(finite().min(-1).max(2).required()).length(2).required();
+export const MOST_OUTLINE = 400;
+export const MOST_NO_HOLES = 80;
+const SLICE = obj({
+  photo: hash(),
+  wideMm: finite().moreThan(0).max(10_000).required(),
+  marks: obj({
+    card: array(POINT).length(4).required(),
+    outline: array(POINT).min(3).max(MOST_OUTLINE),
+    base: array(POINT).length(2),
+    noHoles: array(POINT).max(MOST_NO_HOLES),
+    faceAboveMm: finite().min(0).max(200),
+    focalMm: finite().min(1).max(2000),
+  }),
+  numbers: obj({
+    heightMm: MEASURED,
+    widthMm: MEASURED,
+    areaCm2: MEASURED,
+    dipMm: MEASURED,
+    crust: orNull(obj({ topMm: MEASURED, sideMm: MEASURED, baseMm: MEASURED })),
+    open: orNull(MEASURED),
+    typicalHoleMm: orNull(MEASURED),
+    largestMm: orNull(MEASURED),
+    holesPerCm2: orNull(MEASURED),
+    openBelow: figure(),
+    openAbove: figure(),
+    uneven: figure(),
+    gummy: orNull(obj({ thickMm: mm(), fromBaseMm: mm(), depth: mm() })),
+    crumbColour: orNull(LAB),
+    crustColour: orNull(LAB),
+    lacking: array(
+      string()
+        .oneOf([...REFUSAL_IDS])
+        .required(),
+    )
+      .max(REFUSAL_IDS.length)
+      .required(),
+  }),
+});
 
 const SCORES = record(number().integer().min(1).max(5).required(), SCORE_IDS.length);
 export const trialSchema = obj({
@@ -72,6 +120,7 @@ export const trialSchema = obj({
   photos: array(obj({ hash: hash(), wide: px(), high: px() }))
     .max(40)
     .required(),
+  slices: array(SLICE).max(40),
   notes: text(8000).defined(),
   tasters: array(text(80).min(1).required()).max(40).required(),
   tests: testsSchema(),

@@ -1,3 +1,4 @@
+import type { MarkShares, SliceNumbers } from '../slice';
 import type { CauseId, FaultId, RepairId } from './types';
 
 /** What is judged on five steps, with words at both ends. */
@@ -46,6 +47,8 @@ export type Actual = {
 
 /** A photo, by the hash of its bytes. */
 export type TrialPhoto = { hash: string; wide: number; high: number };
+/** What was measured on the photo of a slice: the photo it was, how wide it is on the board in mm, and the marks it rests on. */
+export type TrialSlice = { photo: string; wideMm: number; marks: MarkShares; numbers: SliceNumbers };
 /** What a trial was to find out: whether one change mends a fault of an earlier one. */
 export type Tests = { trialId: string; fault: FaultId; cause: CauseId; repair: RepairId };
 
@@ -64,6 +67,8 @@ export type Trial = {
   faults: FaultId[];
   actual: Actual;
   photos: TrialPhoto[];
+  /** Absent where no photo was measured. */
+  slices?: TrialSlice[];
   notes: string;
   /** Who tasted it. */
   tasters: string[];

@@ -89,6 +89,10 @@ export const makeRouter = () =>
             lazy: async () => ({ Component: (await import('../places/notebook/TastingPage')).TastingPage }),
           },
           {
+            path: '/notebook/:id/slice/:hash',
+            lazy: async () => ({ Component: (await import('../places/slice/SlicePage')).SlicePage }),
+          },
+          {
             path: '/notebook/:id',
             lazy: async () => ({ Component: (await import('../places/notebook/TrialPage')).TrialPage }),
           },

@@ -14,6 +14,7 @@ import { FAULT_WORDS } from '../../words/data/faults';
 import { differenceWords } from '../../words/differences';
 import { fixed, grams } from '../../words/format';
 import { degrees } from '../../words/heat';
+import { sliceAgainst, sliceLines } from '../../words/sliceWords';
 import { OUTCOME_WORDS, SCORE_WORDS } from '../../words/trialWords';
 import classes from './notebook.module.css';
 import { Photo } from './Photos';
@@ -21,6 +22,26 @@ import { bakedOn } from './Why';
 
 type Laid = { trial: TrialRow; version: Version };
 const MOST = 4;
+/** The widest of the photos that are shown at one scale, px. */
+const WIDEST_PX = 260;
+const BAR_MM = 20;
+
+/** The photo of a trial; where it and others were measured, all at one scale with a bar. */
+function Shown({ trial, pxPerMm }: { trial: TrialRow; pxPerMm: number | null }) {
+  const slice = trial.slices?.[0];
+  const photo = trial.photos.find((p) => p.hash === slice?.photo) ?? trial.photos[0];
+  if (!photo) return null;
+  const shown = <Photo photo={photo} alt={`${trial.title}, ${bakedOn(trial)}`} />;
+  if (!slice || pxPerMm === null) return shown;
+  return (
+    <div className={classes.scaled} style={{ width: slice.wideMm * pxPerMm }}>
+      {shown}
+      <span className={classes.bar} style={{ width: BAR_MM * pxPerMm }}>
+        {BAR_MM} mm
+      </span>
+    </div>
+  );
+}
 
 /** Rows of how it was baked, each as it is told. */
 const PROCESS: [keyof Actual, string, (x: number) => string][] = [
@@ -75,6 +96,8 @@ export function BesidePage() {
   const rows = <T,>(of: (l: Laid) => T | undefined) => laid.map(of);
   const first = laid[0]!;
   const docs = laid.map((l) => l.version.doc);
+  const measured = laid.flatMap((l) => l.trial.slices?.[0] ?? []);
+  const pxPerMm = measured.length > 1 ? WIDEST_PX / Math.max(...measured.map((s) => s.wideMm)) : null;
   const beside = besideOf(docs, pantry.exact);
   return (
     <main id="main" className={classes.page}>
@@ -101,14 +124,48 @@ export function BesidePage() {
           <tbody>
             {laid.some((l) => l.trial.photos.length > 0) && (
               <tr>
-                <th scope="row">Photo</th>
+                <th scope="row">
+                  Photo
+                  {pxPerMm !== null && <span className="small quiet"> measured ones at one scale</span>}
+                </th>
                 {laid.map(({ trial }) => (
                   <td key={trial.id}>
-                    {trial.photos[0] && (
-                      <Photo photo={trial.photos[0]} alt={`${trial.title}, ${bakedOn(trial)}`} />
-                    )}
+                    <Shown trial={trial} pxPerMm={pxPerMm} />
                   </td>
                 ))}
+              </tr>
+            )}
+            {measured.length > 0 && (
+              <tr>
+                <th scope="row">
+                  The slice
+                  <br />
+                  <span className="small quiet">measured on the photo</span>
+                </th>
+                {laid.map(({ trial }) => {
+                  const slice = trial.slices?.[0];
+                  return (
+                    <td key={trial.id}>
+                      {slice ? (
+                        <ul>
+                          {sliceLines(slice.numbers).map(([name, said]) => (
+                            <li key={name}>
+                              {name}: {said}
+                            </li>
+                          ))}
+                          {slice !== measured[0] &&
+                            sliceAgainst(measured[0]!.numbers, slice.numbers).map((d) => (
+                              <li key={d}>
+                                <b>{d}</b>
+                              </li>
+                            ))}
+                        </ul>
+                      ) : (
+                        'not measured'
+                      )}
+                    </td>
+                  );
+                })}
               </tr>
             )}
             <tr>

@@ -12,15 +12,16 @@ import type { FamilyId } from '../../../core/classes';
 import { FaultDrawing } from '../../drawings/FaultDrawing';
 import { HeatField } from '../../parts/HeatField';
 import { FAULT_WORDS } from '../../words/data/faults';
+import { sliceLines } from '../../words/sliceWords';
 import { OUTCOME_WORDS, SCORE_WORDS } from '../../words/trialWords';
 import { Photos } from './Photos';
 import classes from './notebook.module.css';
 import { Dictate } from './Dictate';
 
-type Props = { trial: Trial; family: FamilyId | null; set: (more: Partial<Trial>) => void };
+type Props = { id: string; trial: Trial; family: FamilyId | null; set: (more: Partial<Trial>) => void };
 
 /** How it came out: the one thing that has to be said. */
-export function Outcome({ trial, set }: Omit<Props, 'family'>) {
+export function Outcome({ trial, set }: Omit<Props, 'id' | 'family'>) {
   return (
     <div className={classes.outcomes} role="group" aria-label="How it came out">
       {OUTCOME_IDS.map((o) => (
@@ -39,7 +40,7 @@ export function Outcome({ trial, set }: Omit<Props, 'family'>) {
 }
 
 /** What is wrong with it, by drawings; scales with words at both ends; how it was baked; who tasted; notes. */
-export function Judge({ trial, family, set }: Props) {
+export function Judge({ id, trial, family, set }: Props) {
   const { actual } = trial;
   const measured = (more: { [K in keyof Trial['actual']]?: Trial['actual'][K] | undefined }) => {
     const next: Record<string, unknown> = { ...actual, ...more };
@@ -89,7 +90,23 @@ export function Judge({ trial, family, set }: Props) {
       </section>
       <section className={`sheet ${classes.part}`}>
         <h2>Photos</h2>
-        <Photos photos={trial.photos} title={trial.title} onChange={(photos) => set({ photos })} />
+        <Photos
+          id={id}
+          photos={trial.photos}
+          slices={trial.slices ?? []}
+          title={trial.title}
+          onChange={(photos) => set({ photos, ...measuredOf(trial, photos) })}
+        />
+        {(trial.slices ?? []).map((s) => (
+          <dl key={s.photo} className={classes.measured} aria-label="Measured on the photo">
+            {sliceLines(s.numbers).map(([name, said]) => (
+              <div key={name}>
+                <dt>{name}</dt>
+                <dd className="num">{said}</dd>
+              </div>
+            ))}
+          </dl>
+        ))}
       </section>
       <section className={`sheet ${classes.part}`}>
         <h2>How it is</h2>
@@ -160,6 +177,11 @@ export function Judge({ trial, family, set }: Props) {
       </section>
     </>
   );
+}
+
+/** What was measured on photos that are still there. */
+function measuredOf({ slices }: Trial, photos: Trial['photos']): Pick<Trial, 'slices'> {
+  return slices ? { slices: slices.filter((s) => photos.some((p) => p.hash === s.photo)) } : {};
 }
 
 /** A temperature that may be left open. */

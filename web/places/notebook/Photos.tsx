@@ -1,8 +1,10 @@
 import { Button, FileButton } from '@mantine/core';
 import { useState } from 'react';
-import type { TrialPhoto } from '../../../core/judge';
+import { Link } from 'react-router';
+import type { TrialPhoto, TrialSlice } from '../../../core/judge';
 import { addressOf, problemIn, useCreatePhotoMutation } from '../../api/api';
 import { Notice } from '../../parts/Notice';
+import { rememberOriginal } from '../../photos/originals';
 import { base64Of, NotAPhoto, photoFrom } from '../../photos/takePhoto';
 import { sayProblem } from '../../words/problems';
 import classes from './notebook.module.css';
@@ -24,11 +26,15 @@ export function Photo({ photo, alt }: { photo: TrialPhoto; alt: string }) {
 
 /** Photos of a trial: taken, chosen, taken out again. */
 export function Photos({
+  id,
   photos,
+  slices,
   title,
   onChange,
 }: {
+  id: string;
   photos: readonly TrialPhoto[];
+  slices: readonly TrialSlice[];
   title: string;
   onChange: (photos: TrialPhoto[]) => void;
 }) {
@@ -42,8 +48,10 @@ export function Photos({
     for (const file of files)
       try {
         const done = await keep(base64Of(await photoFrom(file)));
-        if ('data' in done && done.data) added.push(done.data);
-        else setTrouble(sayProblem(problemIn(done.error)?.code ?? null));
+        if ('data' in done && done.data) {
+          added.push(done.data);
+          rememberOriginal(done.data.hash, file);
+        } else setTrouble(sayProblem(problemIn(done.error)?.code ?? null));
       } catch (error) {
         if (!(error instanceof NotAPhoto)) throw error;
         setTrouble(`${file.name}: ${error.message}`);
@@ -59,6 +67,14 @@ export function Photos({
           <figure key={p.hash}>
             <Photo photo={p} alt={`${title}, photo ${i + 1}`} />
             <Button
+              component={Link}
+              to={`/notebook/${id}/slice/${p.hash}`}
+              size="compact-md"
+              variant="default"
+            >
+              {slices.some((s) => s.photo === p.hash) ? 'Measured' : 'Measure the slice'}
+            </Button>
+            <Button
               size="compact-md"
               variant="default"
               aria-label={`Take photo ${i + 1} out`}
@@ -69,6 +85,10 @@ export function Photos({
           </figure>
         ))}
       </div>
+      <p className="small quiet">
+        A slice on a plain dark board beside a matt white bank-sized card, level with the cut and taken from
+        straight above, can be measured.
+      </p>
       <FileButton multiple accept={TYPES} onChange={(files) => void take(files)}>
         {(props) => (
           <Button {...props} variant="default" loading={working || keeping.isLoading}>

@@ -95,7 +95,7 @@ function One({ id }: { id: string }) {
       {version && (version.targetId === null || source) && (
         <Why id={id} trial={doc} version={version} written={source?.doc ?? null} lookup={pantry.exact} />
       )}
-      <Judge trial={doc} family={part ? CLASSES[part.classId].family : null} set={set} />
+      <Judge id={id} trial={doc} family={part ? CLASSES[part.classId].family : null} set={set} />
       <Button variant="subtle" color="gray" onClick={() => void out()}>
         Take this trial out
       </Button>

@@ -1,7 +1,8 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { TrialRow } from '../../../contract/notebook';
 import type { Trial } from '../../../core/judge';
-import { problemIn, usePutTrialMutation, useTrialQuery } from '../../api/api';
+import { api, problemIn, usePutTrialMutation, useTrialQuery } from '../../api/api';
+import { useAppDispatch } from '../../app/store';
 
 const RESTS_MS = 500;
 const AGAIN_MS = 4000;
@@ -16,16 +17,20 @@ export function useTrial(id: string) {
   const [refused, setRefused] = useState<string | null>(null);
   const rev = useRef(0);
   const opened = useRef(false);
+  const changed = useRef<Trial | null>(null);
+  const busy = useRef(false);
+  const dispatch = useAppDispatch();
+  // What is there is taken when the page opens, and again where it is newer than what was seen and nothing was written here.
   useEffect(() => {
-    if (!data || opened.current) return;
+    if (!data) return;
+    const newer = data.rev > rev.current && !changed.current && !busy.current;
+    if (opened.current && !newer) return;
     opened.current = true;
     const { id: _id, rev: at, ...trial } = data;
     rev.current = at;
     setDoc(trial);
   }, [data]);
 
-  const changed = useRef<Trial | null>(null);
-  const busy = useRef(false);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   const send = useCallback(async () => {
     if (busy.current || !changed.current) return;
@@ -62,13 +67,15 @@ export function useTrial(id: string) {
       }),
     [send],
   );
-  // What was typed last goes on its way when the page is left.
+  // What was typed last goes on its way when the page is left, and is what the next page that shows the trial begins with.
   useEffect(
     () => () => {
       clearTimeout(timer.current);
+      const last = changed.current;
+      if (last) dispatch(api.util.updateQueryData('trial', id, (row) => ({ ...row, ...last })));
       void send();
     },
-    [send],
+    [send, dispatch, id],
   );
   const takeTheirs = () => {
     if (!clash) return;

@@ -1,0 +1,274 @@
+import { Button, NumberInput, Progress, SegmentedControl, Skeleton } from '@mantine/core';
+import { useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import type { Trial } from '../../../core/judge';
+import {
+  closedThrough,
+  handlesOf,
+  sharesOf,
+  type Marks,
+  type MarkShares,
+  type Point,
+} from '../../../core/slice';
+import { addressOf, problemIn } from '../../api/api';
+import { Notice } from '../../parts/Notice';
+import { usePageTitle } from '../../parts/usePageTitle';
+import { FAULT_WORDS } from '../../words/data/faults';
+import { sayProblem } from '../../words/problems';
+import { faultsSeen, REFUSAL_WORDS, sliceLines } from '../../words/sliceWords';
+import { useTrial } from '../notebook/useTrial';
+import { SlicePhoto, type Handle } from './SlicePhoto';
+import classes from './slice.module.css';
+import { useSlice } from './useSlice';
+
+const EDGE_HANDLES = 24;
+/** A thickness to begin with, mm. Common practice, no source. */
+const USUAL_SLICE_MM = 15;
+const MODES = [
+  { value: 'card', label: 'Card' },
+  { value: 'edge', label: 'Edge' },
+  { value: 'base', label: 'Base' },
+  { value: 'noHoles', label: 'No hole' },
+];
+const HELP: Record<string, string> = {
+  card: 'The four marks lie on the corners of the card; they need not be exact.',
+  edge: 'Move the marks where the blue line misses the edge of the slice.',
+  base: 'The line through both marks is what the slice stands on. Heights are counted from it.',
+  noHoles: 'Press on a raisin, a seed or a piece of chocolate: it counts neither as hole nor as crumb.',
+};
+
+/** A photo of a slice beside a card, in numbers: measured at once, mended by hand, kept with the trial. */
+export function SlicePage() {
+  const { id = '', hash = '' } = useParams();
+  const { doc, set, error } = useTrial(id);
+  usePageTitle('Measure the slice');
+  if (error)
+    return (
+      <main id="main" className={classes.page}>
+        <Notice kind="trouble" title="This trial cannot be shown">
+          {sayProblem(problemIn(error)?.code ?? null)} <Link to="/notebook">To the notebook</Link>
+        </Notice>
+      </main>
+    );
+  if (!doc) return <Skeleton height={500} role="status" aria-label="Fetching the trial" />;
+  return <Measured key={hash} id={id} hash={hash} trial={doc} set={set} />;
+}
+
+type Mode = 'card' | 'edge' | 'base' | 'noHoles';
+
+function Measured({
+  id,
+  hash,
+  trial,
+  set,
+}: {
+  id: string;
+  hash: string;
+  trial: Trial;
+  set: (more: Partial<Trial>) => void;
+}) {
+  const kept = trial.slices?.find((s) => s.photo === hash);
+  const [own, setOwn] = useState<MarkShares | null>(kept?.marks ?? null);
+  const [mode, setMode] = useState<Mode>('card');
+  const [cursor, setCursor] = useState<Point>([0.35, 0.5]);
+  const { size, first, focalMm, answer, share, trouble } = useSlice(hash, own);
+  const navigate = useNavigate();
+  const marks = own ?? first;
+  const change = (more: Partial<Marks>) => marks && setOwn({ ...marks, ...more });
+  const ok = answer?.ok ? answer : null;
+
+  const inShares = (points: readonly Point[]): Point[] =>
+    size ? [...sharesOf({ card: points }, size.width, size.height).card] : [];
+  const handles: Record<Mode, Handle[]> = {
+    card: (marks?.card ?? []).map((at, i) => ({ name: `Corner ${i + 1} of the card`, at })),
+    edge: edgeHandles(marks, ok ? inShares(ok.drawing.outline) : null).map((at, i) => ({
+      name: `Mark ${i + 1} of the edge`,
+      at,
+    })),
+    base: (marks?.base ?? (ok ? inShares(ok.drawing.base) : [])).map((at, i) => ({
+      name: i === 0 ? 'One end of the base' : 'Other end of the base',
+      at,
+    })),
+    noHoles: [{ name: 'Cross hairs', at: cursor }],
+  };
+  const move = (i: number, to: Point) => {
+    const next = handles[mode].map((p, k) => (k === i ? to : p.at));
+    if (mode === 'card') change({ card: next });
+    else if (mode === 'edge') change({ outline: closedThrough(next) });
+    else if (mode === 'base') change({ base: [next[0]!, next[1]!] });
+    else setCursor(to);
+  };
+  const spare = (at: Point) => change({ noHoles: [...(marks?.noHoles ?? []), at].slice(-80) });
+  const keep = () => {
+    if (!ok || !marks || !size) return;
+    const others = (trial.slices ?? []).filter((s) => s.photo !== hash);
+    const wideMm = size.width / ok.quality.pxPerMm;
+    set({ slices: [...others, { photo: hash, wideMm, marks, numbers: ok.numbers }] });
+    void navigate(`/notebook/${id}`);
+  };
+  const above = marks?.faceAboveMm ?? 0;
+  const lacking = answer && !answer.ok ? [answer.why] : (ok?.numbers.lacking ?? []);
+  return (
+    <main id="main" className={classes.page}>
+      <header className={classes.head}>
+        <h1>Measure the slice</h1>
+        <p className="quiet">
+          {trial.title}. <Link to={`/notebook/${id}`}>Back to the trial</Link>
+        </p>
+      </header>
+      {trouble && (
+        <Notice
+          kind="trouble"
+          title={trouble === 'gone' ? 'This photo is not here any more' : 'The photo could not be measured'}
+        >
+          {trouble === 'failed' && 'Load the page again, or take the photo smaller.'}
+        </Notice>
+      )}
+      <div className={classes.desk}>
+        <div>
+          {size && marks ? (
+            <SlicePhoto
+              src={addressOf('photo', hash)}
+              alt={`${trial.title}, slice and card`}
+              size={size}
+              drawing={mode === 'edge' ? null : (ok?.drawing ?? null)}
+              handles={handles[mode]}
+              joined={mode === 'card' || mode === 'edge'}
+              spared={marks.noHoles ?? []}
+              onMove={move}
+              onPress={mode === 'noHoles' ? spare : undefined}
+            />
+          ) : (
+            <Skeleton height={480} role="status" aria-label="Opening the photo" />
+          )}
+          {ok && mode !== 'edge' && (
+            <p className={`small ${classes.parts}`}>
+              <Legend of="#7fe0ff">edge, and crumb inside the crust</Legend>
+              <Legend of="#fff36b">base, height</Legend>
+              <Legend of="#ffffff">holes of 1.2 mm and more</Legend>
+              {ok.drawing.gummy && <Legend of="#ff9a3d">gummy line</Legend>}
+              {ok.drawing.tunnels.length > 0 && <Legend of="#ff7ad1">tunnels, perhaps: look</Legend>}
+            </p>
+          )}
+        </div>
+        <section className={`sheet ${classes.side}`} aria-label="What it measures">
+          <SegmentedControl
+            aria-label="What to mend on the photo"
+            fullWidth
+            data={MODES}
+            value={mode}
+            onChange={(m) => setMode(m as Mode)}
+          />
+          <p className="small">{HELP[mode]}</p>
+          {mode === 'noHoles' && (
+            <div className={classes.buttons}>
+              <Button size="compact-md" variant="default" onClick={() => spare(cursor)}>
+                No hole at the cross hairs
+              </Button>
+              {(marks?.noHoles?.length ?? 0) > 0 && (
+                <Button
+                  size="compact-md"
+                  variant="default"
+                  onClick={() => change({ noHoles: (marks?.noHoles ?? []).slice(0, -1) })}
+                >
+                  Take the last one back
+                </Button>
+              )}
+            </div>
+          )}
+          {((mode === 'edge' && marks?.outline) || (mode === 'base' && marks?.base)) && (
+            <div className={classes.buttons}>
+              <Button
+                size="compact-md"
+                variant="default"
+                onClick={() => {
+                  const { outline, base, ...rest } = marks;
+                  setOwn(
+                    mode === 'edge'
+                      ? { ...rest, ...(base ? { base } : {}) }
+                      : { ...rest, ...(outline ? { outline } : {}) },
+                  );
+                }}
+              >
+                As it was found
+              </Button>
+            </div>
+          )}
+          <SegmentedControl
+            aria-label="Where the card lies"
+            fullWidth
+            data={[
+              { value: 'level', label: 'Card level with the cut' },
+              { value: 'board', label: 'Card on the board' },
+            ]}
+            value={above > 0 ? 'board' : 'level'}
+            onChange={(v) => change({ faceAboveMm: v === 'board' ? USUAL_SLICE_MM : 0 })}
+          />
+          {above > 0 && (
+            <NumberInput
+              label="The slice is so thick"
+              description={
+                focalMm === null
+                  ? 'A cut nearer the camera shows larger. How far the camera stood is guessed, so all spans grow.'
+                  : 'A cut nearer the camera shows larger; how far it stood follows from the photo’s own data.'
+              }
+              suffix=" mm"
+              min={1}
+              max={100}
+              value={above}
+              onChange={(v) => typeof v === 'number' && change({ faceAboveMm: v })}
+            />
+          )}
+          {share !== null && <Progress value={100 * share} aria-label="Measuring the slice" />}
+          {lacking.map((why) => (
+            <Notice key={why} kind={answer?.ok ? 'word' : 'trouble'} title={REFUSAL_WORDS[why].why}>
+              {REFUSAL_WORDS[why].better}
+            </Notice>
+          ))}
+          {ok && (
+            <>
+              <h2>In numbers</h2>
+              <dl aria-busy={share !== null}>
+                {sliceLines(ok.numbers).map(([name, said]) => (
+                  <div key={name} style={{ display: 'contents' }}>
+                    <dt>{name}</dt>
+                    <dd className="num">{said}</dd>
+                  </div>
+                ))}
+              </dl>
+              <div className={classes.buttons}>
+                <Button onClick={keep}>Keep these numbers</Button>
+                {faultsSeen(ok.numbers)
+                  .filter((f) => !trial.faults.includes(f))
+                  .map((f) => (
+                    <Button key={f} variant="default" onClick={() => set({ faults: [...trial.faults, f] })}>
+                      Mark it: {FAULT_WORDS[f].name.toLowerCase()}
+                    </Button>
+                  ))}
+              </div>
+              <p className="small quiet">
+                Spans hold nine times of ten on drawn slices; no bread has been measured against a ruler yet.
+                One slice is not the loaf: cut two. Against an earlier photo of yours it tells more than by
+                itself.
+              </p>
+            </>
+          )}
+        </section>
+      </div>
+    </main>
+  );
+}
+
+/** Handles on an edge drawn by hand, or on the one that was found; a ring in the middle where there is none. */
+function edgeHandles(marks: MarkShares | null, found: Point[] | null): Point[] {
+  if (marks?.outline) return handlesOf(marks.outline, Math.min(EDGE_HANDLES, marks.outline.length / 8 || 3));
+  if (found) return handlesOf(found, EDGE_HANDLES);
+  return Array.from({ length: EDGE_HANDLES }, (_, i): Point => {
+    const a = (2 * Math.PI * i) / EDGE_HANDLES;
+    return [0.35 + 0.2 * Math.cos(a), 0.5 + 0.3 * Math.sin(a)];
+  });
+}
+
+const Legend = ({ of, children }: { of: string; children: React.ReactNode }) => (
+  <span style={{ '--of': of } as React.CSSProperties}>{children}</span>
+);
