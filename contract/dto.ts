@@ -5,7 +5,7 @@ import type { BakePhase, Formula, StatedTin } from '../core/formula';
 import type { AvoidId } from '../core/ingredients';
 import type { Tests } from '../core/judge';
 import type { NameMatch, ReadInput, Remembered } from '../core/reading';
-import type { LiftPlan, YeastTable } from '../core/leavening';
+import type { LiftPlan, TimedRise, YeastTable } from '../core/leavening';
 import type { StepChoices } from '../core/method';
 import type { AdaptInput, Pins, Style } from '../core/rebalance';
 import type { PantryDoc, PantryItem } from '../core/pantry';
@@ -102,6 +102,8 @@ export type Kitchen = Measures & {
   tins?: KitchenTin[];
   /** Bakes that were timed here. */
   timed?: TimedBake[];
+  /** Rises that were timed here. */
+  risen?: TimedRise[];
   /** Names that were said to mean a thing: read so from then on. */
   names?: Remembered[];
   /** When one is up, in min of the day: work is planned within. */

@@ -187,6 +187,7 @@ export const experimentSchema = obj({
     obj({
       settings: array(setting()).min(1).max(MOST_FACTORS).required(),
       y: finite().min(-1e9).max(1e9).nullable().defined(),
+      trialId: string().uuid(),
     }),
   )
     .min(1)

@@ -145,6 +145,16 @@ export const kitchenSchema = obj({
       saidMin: finite().min(1).max(6000).required(),
       tookMin: finite().min(1).max(6000).required(),
       formulaId: id(),
+      ovenId: id(),
+      on: text(40),
+    }),
+  ).max(1000),
+  risen: array(
+    obj({
+      of: string().oneOf(['yeast', 'starter']).required(),
+      saidMin: finite().min(1).max(20_000).required(),
+      tookMin: finite().min(1).max(20_000).required(),
+      formulaId: id(),
       on: text(40),
     }),
   ).max(1000),

@@ -59,6 +59,12 @@ test('the yeast clock, a starter, and the gauge, with keys alone; it is there af
     await expect(gauge.getByText(`${min} min: ${mm} mm`)).toBeVisible();
   }
   await expect(gauge.getByText(/Grown by 53 %\. Rising\. About/)).toBeVisible();
+  // Once it is as high as was wanted, what it took is counted from then on.
+  await gauge.getByLabel('After').fill('80');
+  await gauge.getByLabel('Height').fill('116');
+  await page.keyboard.press('Enter');
+  await gauge.getByRole('button', { name: 'Count this rise' }).click();
+  await expect(gauge.getByText(/^Counted: what the clock tells follows it/)).toBeVisible();
   await page.getByRole('button', { name: 'Plan a starter for it' }).click();
   const starter = page.getByRole('region', { name: 'Starter' });
   await starter.getByLabel('Flour').fill('0');
@@ -74,4 +80,11 @@ test('the yeast clock, a starter, and the gauge, with keys alone; it is there af
   await page.getByRole('button', { name: 'Keep it' }).click();
   await page.waitForURL(/card/);
   await expect(page.getByText(/rise by 90 % at 22 °C, then 4 °C: about/)).toBeVisible();
+  await page.getByRole('link', { name: 'Kitchen', exact: true }).click();
+  const learnt = page.getByRole('region', { name: 'Learnt from your bakes' });
+  await expect(
+    learnt.getByText(/^Yeast: times told at Lift, on the clock and on the card are .*, from 1 rise/),
+  ).toBeVisible();
+  await learnt.getByRole('button', { name: 'Forget' }).click();
+  await expect(learnt).toHaveCount(0);
 });

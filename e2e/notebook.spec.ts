@@ -273,13 +273,23 @@ test('an experiment of four bakes, each twice: drawn order, measured, what is sh
   const shows = page.getByRole('region', { name: 'What it shows' });
   await expect(shows).toContainText('0 of 8 baked');
   await expectAccessible(page);
+  // The next bakes go on a bake day, each named by how it is set.
+  const experiment = page.url();
+  await page.getByLabel('The next').fill('2');
+  await page.getByRole('button', { name: 'Put them on a bake day' }).click();
+  await page.waitForURL(/\/days\//);
+  await expect(
+    page.getByText(/Cardamom crown.*, bake 2: psyllium (18|24) g, water 4[03]0 g/).first(),
+  ).toBeVisible();
+  await page.goto(experiment);
   // Height follows psyllium; water does hardly anything. Two made alike lie a little apart.
   const rows = page.getByRole('row').filter({ has: page.getByRole('textbox') });
+  await expect(rows).toHaveCount(8);
   const seen = new Map<string, number>();
   for (let i = 0; i < 8; i++) {
-    const text = (await rows.nth(i).textContent()) ?? '';
-    const again = seen.get(text.slice(1)) ?? 0;
-    seen.set(text.slice(1), again + 1);
+    const text = (await rows.nth(i).getByRole('cell').allTextContents()).slice(0, 2).join();
+    const again = seen.get(text) ?? 0;
+    seen.set(text, again + 1);
     const y = 60 + (text.includes('24 g') ? 9 : 0) + (text.includes('430 g') ? 0.4 : 0) + (again ? 1 : -1);
     const field = rows.nth(i).getByRole('textbox');
     await field.fill(String(y));
@@ -289,16 +299,27 @@ test('an experiment of four bakes, each twice: drawn order, measured, what is sh
   }
   await expect(shows).toContainText('Shown to change it: psyllium (+9.0).');
   await expect(
-    shows.getByRole('listitem').filter({ hasText: /^psyllium, from 18 g to 24 g: \+9\.0/ }),
+    shows.getByRole('listitem').filter({ hasText: /^psyllium, from 18 g to 24 g: \+9\.0 \(/ }),
   ).toContainText('Shown.');
   await expect(shows.getByRole('listitem').filter({ hasText: /^water/ })).toContainText(
     'Not shown: it may be nothing.',
   );
+  await expect(shows).toContainText(
+    'psyllium, from 18 g to 24 g: +9.0 beside water 400 g, +9.0 beside water 430 g.',
+  );
+  // A bake is the trial it was baked as.
+  await page.getByLabel('Trial of bake 1').selectOption({ index: 1 });
+  await expect(page.getByRole('link', { name: 'Open it' })).toHaveAttribute(
+    'href',
+    /\/notebook\/[0-9a-f-]{36}$/,
+  );
   await expectAccessible(page);
   await page.reload();
   await expect(shows).toContainText('Shown to change it: psyllium (+9.0).');
+  await expect(page.getByRole('link', { name: 'Open it' })).toBeVisible();
   await page.setViewportSize({ width: 390, height: 844 });
-  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  // Charts are drawn anew a moment after the page has become narrow.
+  await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
   await page.goto('./notebook');
   await expect(page.getByRole('region', { name: 'Experiments' })).toContainText('8 of 8 bakes measured');
 });

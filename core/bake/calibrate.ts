@@ -1,11 +1,13 @@
 import { CLASSES, type ClassId } from '../classes';
+import { learntFactor } from '../explain';
 
-/** A bake that was timed: what was told and what it took, min; of which formula, and when. */
+/** A bake that was timed: what was told and what it took, min; of which formula, in which oven, and when. */
 export type TimedBake = {
   classId: ClassId;
   saidMin: number;
   tookMin: number;
   formulaId?: string;
+  ovenId?: string;
   /** An instant, ISO 8601. */
   on?: string;
 };
@@ -13,25 +15,22 @@ export type TimedBake = {
 export type Pace = { factor: number; sd: number; bakes: number };
 
 /** Spread of stated bakes about the model, and of one bake about the next in the same oven, as logs. From memory. */
-const BEFORE_SD = 0.15;
-const BAKE_SD = 0.07;
-/** A bake that took so much more or less than told says that something else was wrong. */
-const WILD = 2.5;
+const SPREAD = { before: 0.15, each: 0.07 };
+/** What a bake in another oven says of this one. Common practice, no source. */
+const OTHER_OVEN = 0.4;
 
-/**
- * Pace of an oven and a family of bakes, from the bakes timed in it: the mean of the logs, drawn towards 1 while they
- * are few (normal prior and noise).
- */
-export function paceOf(timed: readonly TimedBake[], classId: ClassId): Pace {
+/** Pace of a family of bakes in an oven, from the bakes timed here; those of another oven count for less. */
+export function paceOf(timed: readonly TimedBake[], classId: ClassId, ovenId?: string): Pace {
   const { family } = CLASSES[classId];
-  const logs = timed
-    .filter((b) => CLASSES[b.classId].family === family && b.saidMin > 0 && b.tookMin > 0)
-    .map((b) => Math.log(b.tookMin / b.saidMin))
-    .filter((l) => Math.abs(l) <= Math.log(WILD));
-  const weight = logs.length + (BAKE_SD / BEFORE_SD) ** 2;
-  return {
-    factor: Math.exp(logs.reduce((a, b) => a + b, 0) / weight),
-    sd: BAKE_SD / Math.sqrt(weight),
-    bakes: logs.length,
-  };
+  const { factor, sd, from } = learntFactor(
+    timed
+      .filter((b) => CLASSES[b.classId].family === family)
+      .map((b) => ({
+        said: b.saidMin,
+        took: b.tookMin,
+        weight: b.ovenId && ovenId && b.ovenId !== ovenId ? OTHER_OVEN : 1,
+      })),
+    SPREAD,
+  );
+  return { factor, sd, bakes: from };
 }

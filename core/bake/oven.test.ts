@@ -153,6 +153,14 @@ describe('bakes of one’s own', () => {
     expect(paceOf([timed(60)], 'gel_loaf').factor).toBe(one.factor);
   });
 
+  it('a bake in another oven says less than one in this one; one in an oven that nobody named counts in full', () => {
+    const factor = (ovenId?: string) =>
+      paceOf([{ ...timed(60), ...(ovenId ? { ovenId } : {}) }], 'yeast_loaf', 'bow').factor;
+    expect(factor('bow')).toBe(factor());
+    expect(factor('stern')).toBeLessThan(factor('bow'));
+    expect(factor('stern')).toBeGreaterThan(1);
+  });
+
   it('they move the told time by their factor', () => {
     const at = (pace = paceOf([], 'yeast_loaf')) =>
       finish(compareSteps(LOAF, LOAF, [50, 50], { cells: 6, pace }));

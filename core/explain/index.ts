@@ -1,2 +1,3 @@
 export * from './fold';
 export * from './sourced';
+export * from './learnt';

@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import jstat from 'jstat';
 import { describe, expect, it } from 'vitest';
+import { crossingOf, marginOf, normalPlot, normalQuantile, toldBy } from './effects';
+import type { Trial } from './trial';
 import {
   analysed,
   halvingsOf,
@@ -113,6 +115,46 @@ describe('what it shows', () => {
         },
       ),
     );
+  });
+  it('how two factors cross: the pilot plant of Box, Hunter and Hunter, catalyst B warm and cold', () => {
+    const yields = [60, 72, 54, 68, 52, 83, 45, 80];
+    const runs = yields.map((y, i): ExperimentRun => ({
+      settings: [0, 1, 2].map((f): Setting => (i & (1 << f) ? 1 : -1)),
+      y,
+    }));
+    // The book's two-way table of temperature and catalyst: 57, 70; 48.5, 81.5.
+    expect(crossingOf({ runs }, 0, 2)!.means).toEqual([
+      [57, 70],
+      [48.5, 81.5],
+    ]);
+    expect(crossingOf({ runs: runs.map((r) => ({ ...r, y: null })) }, 0, 2)).toBeNull();
+  });
+  it('where nothing was made twice: Lenth’s margin for the process of Box, Hunter and Hunter is 1.93', () => {
+    // Effects of the 2⁴ process development example (conversion), from memory; pseudo standard error 0.75, t of 5 is 2.571.
+    const values = [-8, 24, -0.25, -5.5, 1, 0.75, 0, -1.25, 4.5, -0.25, -0.75, 0.5, -0.25, -0.75, -0.25];
+    const effects = values.map((value, i) => ({ of: [i], or: [], value, from: null, to: null }));
+    expect(marginOf(effects)).toBeCloseTo(2.571 * 0.75, 3);
+    const beyond = effects.filter((e) => Math.abs(e.value) > marginOf(effects)!);
+    expect(beyond.map((e) => e.value)).toEqual([-8, 24, -5.5, 4.5]);
+    expect(marginOf(effects.slice(0, 6))).toBeNull();
+    const plot = normalPlot(effects);
+    expect(plot.map((p) => p.effect.value)).toEqual([...values].sort((a, b) => a - b));
+    expect(plot[7]!.z).toBeCloseTo(0, 9);
+    expect(plot[0]!.z).toBeCloseTo(-plot.at(-1)!.z, 9);
+  });
+  it('the normal curve is that of jStat', () => {
+    for (let p = 0.001; p < 1; p += 0.0173)
+      expect(normalQuantile(p)).toBeCloseTo(jstat.normal.inv(p, 0, 1), 6);
+  });
+  it('a trial tells what is measured by its slice or its scores, and nothing that it does not know', () => {
+    const trial = { scores: { taste: 4, openness: 3 }, slices: undefined } as unknown as Trial;
+    expect(toldBy(trial, 'taste')).toBe(4);
+    expect(toldBy(trial, 'how open it is')).toBe(3);
+    expect(toldBy(trial, 'height, mm')).toBeNull();
+    const measured = { ...trial, slices: [{ numbers: { heightMm: { value: 51.2, give: 0.6 }, open: { value: 0.31, give: 0.04 } } }] } as unknown as Trial; // prettier-ignore
+    expect(toldBy(measured, 'Height of the slice')).toBe(51.2);
+    expect(toldBy(measured, 'open crumb, %')).toBeCloseTo(31, 9);
+    expect(toldBy(measured, 'weight, g')).toBeNull();
   });
   it('says nothing while a bake is open', () => {
     const runs = planOf({ factors: 2, halvings: 0, times: 1, centres: 0 }, 1);

@@ -5,7 +5,12 @@ export type Factor = { name: string; low: string; high: string };
 /** -1 low, 1 high, 0 halfway, where halfway there is one. */
 export type Setting = -1 | 0 | 1;
 /** One bake of an experiment: how each factor is set, and what was measured; null while it is open. */
-export type ExperimentRun = { settings: Setting[]; y: number | null };
+export type ExperimentRun = {
+  settings: Setting[];
+  y: number | null;
+  /** The trial it was baked as; absent where nobody said. */
+  trialId?: string;
+};
 export type Experiment = {
   formulaId: string;
   title: string;
@@ -106,7 +111,7 @@ const T = [
 /** Beyond the table it falls towards the normal's 1.96 about as 2.4 over the degrees of freedom. */
 export const tOf = (df: number): number => T[df - 1] ?? 1.96 + 2.4 / df;
 
-const mean = (all: readonly number[]): number => all.reduce((s, y) => s + y, 0) / all.length;
+export const mean = (all: readonly number[]): number => all.reduce((s, y) => s + y, 0) / all.length;
 
 /**
  * What an experiment shows, once every bake was measured: single factors, and pairs where the plan can tell them; null while one is

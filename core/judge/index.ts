@@ -4,6 +4,7 @@ import type { FaultId } from './types';
 
 export * from './change';
 export * from './diagnose';
+export * from './effects';
 export * from './evidence';
 export * from './experiment';
 export * from './tasting';

@@ -36,6 +36,17 @@ export function readingFault(readings: readonly Reading[]): { at: number; fault:
   return null;
 }
 
+/** When the readings passed a growth, min, between the two about it; null where they did not. */
+export function passedAt(readings: readonly Reading[], target: number): number | null {
+  const first = readings[0];
+  if (!first) return null;
+  const gains = readings.map((r) => r.heightMm / first.heightMm - 1);
+  const k = gains.findIndex((g) => g >= target);
+  if (k < 1) return null;
+  const [a, b] = [readings[k - 1]!, readings[k]!];
+  return a.min + ((b.min - a.min) * (target - gains[k - 1]!)) / (gains[k]! - gains[k - 1]!) - first.min;
+}
+
 const FEWEST = 3;
 /** Within this share of the target it is time to heat the oven. */
 const NEAR = 0.85;

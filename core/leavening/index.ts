@@ -6,6 +6,7 @@ export * from './gauge';
 export * from './risk';
 export * from './starter';
 export * from './stated';
+export * from './vigour';
 export * from './yeast';
 export * from './plan';
 export * from './part';

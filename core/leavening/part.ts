@@ -26,13 +26,14 @@ export const RISE_FAULTS: readonly PlanFault[] = [
   'wantCold',
 ];
 
-/** The rise of a part along its plan; null where the plan cannot be, or there is no flour, water or yeast. */
+/** The rise of a part along its plan, as slow as rises are known to be here; null where the plan cannot be, or there is no flour, water or yeast. */
 export function plannedRise(
   part: Part,
   lookup: Lookup,
   table: YeastTable,
   plan: LiftPlan,
   pressurePa: number,
+  slowness = 1,
 ): Rise | null {
   const { flourG, props } = profileOf(part, lookup);
   const { instantG } = yeastIn(part, lookup, table);
@@ -48,6 +49,7 @@ export function plannedRise(
     path: plan.places,
     rise: plan.rise,
     pressurePa,
+    slowness,
   });
 }
 

@@ -16,11 +16,11 @@ export type Peak = { hours: number; early: number; late: number };
  * Hours until a fed starter is at its height: it has to grow by as much as it was thinned, at the speed of the
  * temperature. Null where it does not grow (below 3 or above 38 °C), or a part is nothing.
  */
-export function peakOf({ starter, water, flour }: Feed, tempC: number): Peak | null {
+export function peakOf({ starter, water, flour }: Feed, tempC: number, slowness = 1): Peak | null {
   const speed = speedAt(tempC, STARTER_CARDINALS);
   if (speed <= 0.01 || !(starter > 0) || !(flour > 0) || water < 0) return null;
   const thinned = (starter + water + flour) / starter;
-  const hours = LAG_H / speed + Math.log(thinned) / (GROWTH_H * speed);
+  const hours = slowness * (LAG_H / speed + Math.log(thinned) / (GROWTH_H * speed));
   return { hours, early: hours * (1 - SPREAD), late: hours * (1 + SPREAD) };
 }
 

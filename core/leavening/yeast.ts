@@ -65,6 +65,8 @@ export type RiseInput = {
   /** Growth wanted: 1 is doubled. */
   rise: number;
   pressurePa?: number;
+  /** By how much longer rises take here than told; 1 where nothing was learnt. */
+  slowness?: number;
 };
 export type RisePoint = { min: number; doughC: number; gain: number };
 export type Rise = {
@@ -127,11 +129,13 @@ function reached(curve: readonly RisePoint[], rise: number): number | null {
  * water dissolves and the crumb lets go. Early and late are one spread of yeast and dough to each side.
  */
 export function riseOf(input: RiseInput): Rise {
-  const curve = run(input, GAS_RATE.value, KEPT_GAS.value);
+  const rate = GAS_RATE.value / (input.slowness ?? 1);
+  const off = GAS_RATE.sd / (input.slowness ?? 1);
+  const curve = run(input, rate, KEPT_GAS.value);
   return {
     minutes: reached(curve, input.rise),
-    early: reached(run(input, GAS_RATE.value + GAS_RATE.sd, KEPT_GAS.value + KEPT_GAS.sd), input.rise),
-    late: reached(run(input, GAS_RATE.value - GAS_RATE.sd, KEPT_GAS.value - KEPT_GAS.sd), input.rise),
+    early: reached(run(input, rate + off, KEPT_GAS.value + KEPT_GAS.sd), input.rise),
+    late: reached(run(input, rate - off, KEPT_GAS.value - KEPT_GAS.sd), input.rise),
     curve,
   };
 }

@@ -1,2 +1,2 @@
-export { type Task, type TaskKind } from './row';
+export { type OwnTimes, type Task, type TaskKind } from './row';
 export * from './tasks';

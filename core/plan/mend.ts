@@ -1,25 +1,27 @@
-import { bakeOf, donenessOfBake, drawnMember, faultsOf, setupOf } from '../bake';
-import type { Formula } from '../formula';
+import { bakeOf, donenessOfBake, drawnMember, faultsOf, paceOf, setupOf } from '../bake';
+import { mainPart, type Formula } from '../formula';
 import type { Lookup } from '../ingredients';
-import { isYeasted, PLACES, plannedRise, USUAL_PLAN } from '../leavening';
+import { isYeasted, PLACES, plannedRise, slownessOf, USUAL_PLAN } from '../leavening';
 import { SEA_LEVEL_PA } from '../units';
-import type { Row } from './row';
+import type { OwnTimes, Row } from './row';
 
 /** A proof shorter or longer than this is none that is planned with, min. */
 const PROOF_MIN: readonly [number, number] = [20, 480];
 const LONG_H = 12;
 /** The last rise of which no time was written takes what the yeast clock says of the dough, where it can say so. */
-export function mendProof(row: Row, formula: Formula, lookup: Lookup): void {
+export function mendProof(row: Row, formula: Formula, lookup: Lookup, { risen = [] }: OwnTimes): void {
   const proof = row.tasks.findLast((t) => t.kind === 'proof');
   const part = formula.parts.find((p) => isYeasted(p, lookup));
   if (!proof || !part || proof.basis !== 'usual') return;
   const tempC = proof.place === 'warm' ? PLACES.light.tempC : PLACES.room.tempC;
   const plan = { ...USUAL_PLAN, places: [{ hours: LONG_H, tempC }] };
-  const rise = plannedRise(part, lookup, 'usual', plan, SEA_LEVEL_PA);
+  const slow = slownessOf(risen, 'yeast');
+  const rise = plannedRise(part, lookup, 'usual', plan, SEA_LEVEL_PA, slow.factor);
   const [least, most] = PROOF_MIN;
   if (!rise?.early || !rise.late || rise.early < least || rise.late > most) return;
   proof.minutes = [Math.round(rise.early), Math.round(rise.late)];
   proof.basis = 'yeast';
+  if (slow.from > 0) proof.learnt = slow.from;
 }
 
 /**
@@ -37,7 +39,12 @@ function modelledMin(formula: Formula, lookup: Lookup): [number, number] | null 
 }
 
 /** Bakes of which no time was written take that of the formula; after the last one it cools as its kind has to. */
-export function mendBakes(row: Row, formula: Formula, lookup: Lookup): void {
+export function mendBakes(
+  row: Row,
+  formula: Formula,
+  lookup: Lookup,
+  { timed = [], ovenId }: OwnTimes,
+): void {
   const { tasks } = row;
   const bakes = tasks.filter((t) => t.kind === 'bake');
   const said = formula.bake?.minutes;
@@ -52,6 +59,13 @@ export function mendBakes(row: Row, formula: Formula, lookup: Lookup): void {
     only!.basis = 'model';
   }
   for (const b of bakes) if (b.basis === 'usual') b.basis = 'guess';
+  const main = mainPart(formula.parts);
+  const pace = main && paceOf(timed, main.classId, ovenId);
+  for (const b of bakes)
+    if (pace && pace.bakes > 0 && b.basis !== 'guess') {
+      b.minutes = [Math.round(b.minutes[0] * pace.factor), Math.round(b.minutes[1] * pace.factor)];
+      b.learnt = pace.bakes;
+    }
   const last = bakes.at(-1);
   if (!last) return;
   const minutes = donenessOfBake(formula.parts, lookup).coolMin;

@@ -46,6 +46,29 @@ describe('a version as tasks', () => {
     expect(crust('butter, cold')).toMatchObject({ kind: 'cold', place: 'fridge' });
   });
 
+  it('bakes and rises take as long as they were timed to in this kitchen, and say from how many', () => {
+    const { formula } = readFormula({
+      title: 'Loaf',
+      text: '400 g buckwheat flour\n400 g water\n7 g instant yeast\n8 g salt\n20 g psyllium husk powder',
+      method: 'Mix to a dough.\nLet it rise.\nBake 50 minutes at 220 °C.',
+    });
+    const { classId } = formula.parts[0]!;
+    const own = {
+      timed: [1, 2, 3].map(() => ({ classId, saidMin: 50, tookMin: 60 })),
+      risen: [{ of: 'yeast' as const, saidMin: 60, tookMin: 80 }],
+    };
+    const [usual, here] = [{}, own].map((o) => {
+      const list = tasksOf(formula, lookupReference, o);
+      return { bake: list.find((t) => t.kind === 'bake')!, rise: list.find((t) => t.kind === 'proof')! };
+    });
+    expect(usual!.bake.learnt).toBeUndefined();
+    expect(here!.bake.learnt).toBe(3);
+    expect(here!.bake.minutes[0]).toBeGreaterThan(usual!.bake.minutes[0]);
+    expect(here!.bake.minutes[0]).toBeLessThanOrEqual(60);
+    expect(here!.rise.learnt).toBe(1);
+    expect(here!.rise.minutes[0]).toBeGreaterThan(usual!.rise.minutes[0]);
+  });
+
   it('a rise without a time takes that of the yeast clock, a stated one stays', () => {
     const dough =
       '400 g buckwheat flour\n400 g water\n7 g instant yeast\n8 g salt\n20 g psyllium husk powder';

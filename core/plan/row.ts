@@ -1,3 +1,5 @@
+import type { TimedBake } from '../bake';
+import type { TimedRise } from '../leavening';
 import type { ActionKind, ActionPlace } from '../method';
 
 /**
@@ -29,6 +31,15 @@ export type Task = {
   waitMost: number | null;
   ovenC?: number;
   place?: ActionPlace;
+  /** From how many of one's own bakes or rises its length was learnt. */
+  learnt?: number;
+};
+
+/** What was timed in this kitchen. */
+export type OwnTimes = {
+  timed?: readonly TimedBake[];
+  risen?: readonly TimedRise[];
+  ovenId?: string;
 };
 
 /** What brings together what was made of the parts; all else waits for its own part only. */

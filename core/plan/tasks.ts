@@ -4,7 +4,7 @@ import { isYeasted } from '../leavening';
 import type { Action, ActionKind, Step } from '../method';
 import { linkedOnce } from '../reading';
 import { mendBakes, mendProof } from './mend';
-import { Row, type DurationBasis, type Task, type TaskKind } from './row';
+import { Row, type DurationBasis, type Task, type TaskKind, type OwnTimes } from './row';
 
 /** Hands-on minutes of what is done by hand. Common practice, no source. */
 const BY_HAND: Partial<Record<ActionKind, number>> = {
@@ -96,9 +96,9 @@ const waitOf = ({ added }: Step): number | null =>
 /**
  * A version as tasks, in the order of its method: acts done by hand are one task a step, what goes on by itself stands alone.
  * The oven is heated before the first bake, a lidded pot with it; a starter is fed and butter is out in time. What the method
- * does not say is usual, and said to be.
+ * does not say is usual, and said to be. Bakes and rises take as long as they were timed to in this kitchen.
  */
-export function tasksOf(version: Formula, lookup: Lookup): Task[] {
+export function tasksOf(version: Formula, lookup: Lookup, own: OwnTimes = {}): Task[] {
   const formula = linkedOnce(version, lookup);
   const row = new Row();
   const pieces = piecesOf(formula) ?? 1;
@@ -108,8 +108,8 @@ export function tasksOf(version: Formula, lookup: Lookup): Task[] {
     if (step.added) putAdded(row, step);
     else for (const a of step.actions ?? []) putAct(row, step, a, { pieces, partId: partOf(a, formula) });
   }
-  mendProof(row, formula, lookup);
-  mendBakes(row, formula, lookup);
+  mendProof(row, formula, lookup, own);
+  mendBakes(row, formula, lookup, own);
   const lifted = formula.parts.some((p) => doughLines(p).some((l) => lookup(l.item)?.group === 'leavener'));
   if (lifted && !formula.parts.some((p) => isYeasted(p, lookup))) waitLess(row.tasks);
   return withHeat(withLining(row.tasks, formula), formula);

@@ -97,7 +97,7 @@ export function checkMethod(formula: Formula, lookup: Lookup): MethodCheck[] {
       const stepId = stepFor(linked, part.id);
       if (shares.length === 0) out.push({ code: 'unused', lineId: line.id, stepId });
       else if (shares.every((x) => typeof x === 'number')) {
-        const left = 1 - shares.reduce<number>((s, x) => s + (x), 0);
+        const left = 1 - shares.reduce<number>((s, x) => s + x, 0);
         if (left > 0.03) out.push({ code: 'left', lineId: line.id, share: left, stepId });
       }
     }

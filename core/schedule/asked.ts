@@ -1,7 +1,7 @@
 import { loadsOf, setupOf } from '../bake';
 import { suitabilityOf, type Formula, type StatedTin } from '../formula';
 import type { AvoidId, Lookup } from '../ingredients';
-import { tasksOf, type Task } from '../plan';
+import { tasksOf, type OwnTimes, type Task } from '../plan';
 import { linkedOnce } from '../reading';
 import type { BakeAsked } from './request';
 
@@ -31,9 +31,9 @@ export type Wanted = { formula: Formula; avoids: readonly AvoidId[] };
 export function askedOf(
   { formula }: Wanted,
   lookup: Lookup,
-  { ovens, tins = [] }: { ovens: readonly Room[]; tins?: readonly TinThere[] },
+  { ovens, tins = [], times = {} }: { ovens: readonly Room[]; tins?: readonly TinThere[]; times?: OwnTimes },
 ): Pick<BakeAsked, 'tasks' | 'room' | 'tins'> {
-  const tasks = tasksOf(formula, lookup);
+  const tasks = tasksOf(formula, lookup, times);
   const vessel = setupOf(formula, lookup)?.vessel;
   // "Bake on two racks": so many are taken, whatever the sizes say.
   const said = Math.max(

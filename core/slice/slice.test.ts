@@ -87,7 +87,7 @@ describe('a photo of a slice', () => {
     expect(found / bands).toBeGreaterThan(0.95);
     expect(wrong / none).toBeLessThanOrEqual(0.05);
     expect(covered / off.open!.length).toBeGreaterThan(WHOLE ? 0.85 : 0.7);
-  });
+  }, 900_000);
 
   const face = drawFace(anySlice(7), 7);
   const numbersOf = (more: Partial<Shot>, marks: Partial<Marks> = {}) => {

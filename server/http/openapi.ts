@@ -9,8 +9,7 @@ type Described = SchemaDescription & Partial<SchemaObjectDescription> & Partial<
 /** A Yup description as JSON schema. Lazy schemas (unions, free records) are described as plain objects. */
 function jsonSchema(d: Described): Json {
   const out: Json = {};
-  const limit = (name: string): unknown =>
-    (d.tests.find((t) => t.name === name)?.params)?.[name];
+  const limit = (name: string): unknown => d.tests.find((t) => t.name === name)?.params?.[name];
   if (d.type === 'object' && d.fields) {
     out.type = 'object';
     out.properties = Object.fromEntries(

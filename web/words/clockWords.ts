@@ -3,6 +3,7 @@ import type { Task } from '../../core/plan';
 import type { Placed, Stretch } from '../../core/schedule';
 import { timeText } from './actions';
 import { TASK_WORDS } from './data/tasks';
+import { counted } from './format';
 import { degrees } from './heat';
 
 const BASES: Record<Task['basis'], string> = {
@@ -20,7 +21,8 @@ export const taskTitle = ({ kind, ovenC }: Task): string =>
 /** How long, and where that is from. */
 export const taskLength = ({ task, from, to }: Placed): string => {
   const min = Math.round(to - from);
-  return `${timeText([min, min])}, ${BASES[task.basis]}`;
+  const own = task.learnt ? `, by ${counted(task.learnt, 'time')} of your own` : '';
+  return `${timeText([min, min])}, ${BASES[task.basis]}${own}`;
 };
 
 const DATE = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });

@@ -1,6 +1,8 @@
 import {
   isEffectShown,
+  marginOf,
   type Analysis,
+  type Crossing,
   type Effect,
   type Experiment,
   type Factor,
@@ -39,8 +41,16 @@ export function analysisWords(
   { factors, measured }: Pick<Experiment, 'factors' | 'measured'>,
   a: Analysis,
 ): string {
-  if (!a.spread)
-    return `No bake was made twice: how much of this is chance nobody can say. Bake some of them again, or some halfway.`;
+  if (!a.spread) {
+    const margin = marginOf(a.effects);
+    if (margin === null)
+      return `No bake was made twice: how much of this is chance nobody can say. Bake some of them again, or some halfway.`;
+    const out = a.effects.filter((e) => Math.abs(e.value) > margin);
+    const rest = `No bake was made twice. If most of these are nothing, chance reaches to about ${fixed(margin, 1)}`;
+    return out.length === 0
+      ? `${rest}, and none goes beyond it.`
+      : `${rest}. Beyond it: ${listed(out.map((e) => `${effectName(factors, e)} (${signed(e.value)})`))}. Bake some of them again to be sure.`;
+  }
   const shown = a.effects.filter(isEffectShown);
   const spread = `Two bakes made alike lay about ${fixed(a.spread.sd * Math.SQRT2, 1)} apart in ${measured}.`;
   if (shown.length === 0)
@@ -61,3 +71,13 @@ export const resolutionWords = (resolution: number): string =>
       : resolution === 4
         ? 'Resolution IV: factors stand clear; pairs hide behind other pairs.'
         : 'Resolution V: factors and pairs stand clear of each other.';
+
+/** Two factors together in words: how the first works beside either of the second. */
+export function crossingWords(factors: readonly Factor[], { of, means }: Crossing): string {
+  const [a, b] = of.map((f) => factors[f]!) as [Factor, Factor];
+  const [low, high] = means.map(([from, to]) => signed(to - from)) as [string, string];
+  return `${a.name}, from ${a.low} to ${a.high}: ${low} beside ${b.name} ${b.low}, ${high} beside ${b.name} ${b.high}.`;
+}
+/** One bake of an experiment by its number and settings. */
+export const runTitle = (factors: readonly Factor[], settings: readonly Setting[], i: number): string =>
+  `bake ${i + 1}: ${settings.map((s, f) => `${factors[f]!.name} ${settingWords(factors[f]!, s)}`).join(', ')}`;

@@ -3,7 +3,7 @@ import type { TimedBake } from '../../core/bake';
 import type { Remembered } from '../../core/reading';
 import type { KitchenClash } from '../api/mergeKitchen';
 import { degreesApart } from './heat';
-import { grams } from './format';
+import { fixed, grams } from './format';
 import { ingredientName } from './things';
 
 const FIELDS: Record<keyof Kitchen, string> = {
@@ -23,6 +23,7 @@ const FIELDS: Record<keyof Kitchen, string> = {
   ovenId: 'The oven in use',
   tins: 'A tin',
   timed: 'A timed bake',
+  risen: 'A timed rise',
   names: 'A name',
   up: 'The hours you are up',
 };
@@ -40,7 +41,7 @@ function sayValue({ key }: KitchenClash, value: unknown): string {
   if (value === undefined) return 'taken out';
   if (key === 'ovens') return sayOven(value as KitchenOven);
   if (key === 'tins') return `${(value as KitchenTin).name}, ${(value as KitchenTin).tin.written}`;
-  if (key === 'timed') return `${(value as TimedBake).tookMin} min`;
+  if (key === 'timed' || key === 'risen') return `${(value as TimedBake).tookMin} min`;
   if (key === 'names') return ingredientName((value as Remembered).means);
   if (key === 'stock') return grams((value as { g: number }).g);
   if (key === 'atHand') return ingredientName(value as string);
@@ -55,3 +56,9 @@ export const sayClash = (clash: KitchenClash): { name: string; mine: string; the
   mine: sayValue(clash, clash.mine),
   theirs: sayValue(clash, clash.theirs),
 });
+
+/** "9 % longer", or "as it was". */
+export const timesWords = (factor: number): string =>
+  Math.abs(factor - 1) < 0.005
+    ? 'as it was'
+    : `${fixed(100 * Math.abs(factor - 1), 0)} % ${factor > 1 ? 'longer' : 'shorter'}`;

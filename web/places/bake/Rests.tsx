@@ -132,6 +132,7 @@ export function Took({
                   saidMin: said / compared.pace.factor,
                   tookMin: shown,
                   formulaId,
+                  ...(kitchen.ovenId ? { ovenId: kitchen.ovenId } : {}),
                   on: new Date().toISOString(),
                 },
               ],

@@ -73,8 +73,8 @@ export function useBake(doc: DraftDoc, formula: Formula | null, { asLarge = fals
   const from = source ?? adapted;
   const classId = from?.classId;
   const pace = useMemo(
-    () => (classId ? paceOf(kitchen.timed ?? [], classId) : null),
-    [kitchen.timed, classId],
+    () => (classId ? paceOf(kitchen.timed ?? [], classId, kitchen.ovenId) : null),
+    [kitchen.timed, kitchen.ovenId, classId],
   );
   const open = useMemo(
     () => openForBake(formula ?? doc.source, pantry.lookup),

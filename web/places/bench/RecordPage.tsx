@@ -164,9 +164,10 @@ function Baked({
                     {
                       classId: setup.classId,
                       // What was told had the pace of earlier bakes in it.
-                      saidMin: said / paceOf(timed, setup.classId).factor,
+                      saidMin: said / paceOf(timed, setup.classId, kitchen.ovenId).factor,
                       tookMin: Math.round(10 * bake.tookMin!) / 10,
                       formulaId,
+                      ...(kitchen.ovenId ? { ovenId: kitchen.ovenId } : {}),
                       on,
                     },
                   ],

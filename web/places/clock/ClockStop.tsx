@@ -48,8 +48,9 @@ export function ClockStop() {
   const [ready, setReady] = useState(usualReady);
   const [pins, setPins] = useState<Record<string, number>>({});
   const formula = solution?.formula ?? doc.source;
-  const tasks = useMemo(() => tasksOf(formula, pantry.lookup), [formula, pantry]);
-  const { up = USUAL_HOURS } = useKitchen();
+  const kitchen = useKitchen();
+  const tasks = useMemo(() => tasksOf(formula, pantry.lookup, kitchen), [formula, pantry, kitchen]);
+  const { up = USUAL_HOURS } = kitchen;
   const { change, trouble } = useChangeKitchen();
   const clock = useMemo(
     () => clockOf(tasks, ready, dailyHours(up, ready - REACH_MIN, ready), { pins }),

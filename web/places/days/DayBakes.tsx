@@ -5,14 +5,11 @@ import { IconX } from '@tabler/icons-react';
 import { useState } from 'react';
 import { useFormulaQuery, useShelfQuery } from '../../api/api';
 import { lookedFor } from '../../words/shelfWords';
+import { dayStart, KEEPS_MIN, usualReady } from '../../parts/newDay';
 import { WhenField } from '../../parts/WhenField';
-import { dayStart } from './asked';
 import { useDayContext } from './dayContext';
 import classes from './days.module.css';
 import { Letter } from './Letter';
-
-const ONE_PM = 780;
-const KEEPS_MIN = 720;
 
 /** Adds a kept version, or a formula as written, to the day. */
 function AddBake() {
@@ -34,7 +31,7 @@ function AddBake() {
       versionId: chosen,
       title: detail.title,
       batches: 1,
-      readyBy: day.bakes.at(-1)?.readyBy ?? dayStart(day.date) + ONE_PM,
+      readyBy: day.bakes.at(-1)?.readyBy ?? usualReady(day.date),
       keepsMin: KEEPS_MIN,
     };
     void change((d) => ({ ...d, bakes: [...d.bakes, bake] }));

@@ -36,7 +36,12 @@ export function DayLayout() {
   const { bakes, ovens, asked } = useMemo(() => {
     if (!day) return { bakes: [], ovens: [], asked: null };
     const there = ovensOf(day, kitchen);
-    const read = bakesOf(day, versions, { ovens: there, tins: kitchen.tins ?? [] }, pantry.lookup);
+    const read = bakesOf(
+      day,
+      versions,
+      { ovens: there, tins: kitchen.tins ?? [], times: kitchen },
+      pantry.lookup,
+    );
     const whole = read.length > 0 && read.length === day.bakes.length;
     return { bakes: read, ovens: there, asked: whole ? dayAsked(day, read, there, pantry.lookup) : null };
     // What is begun and planned does not change what is asked.

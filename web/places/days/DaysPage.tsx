@@ -4,8 +4,7 @@ import '@mantine/dates/styles.css';
 import { IconTrash } from '@tabler/icons-react';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { UNPLANNED, USUAL_COUNTS, type BakeDay, type DayRow } from '../../../contract/days';
-import { USUAL_HOURS } from '../../../contract/dto';
+import type { BakeDay, DayRow } from '../../../contract/days';
 import {
   problemIn,
   useCreateDayMutation,
@@ -14,6 +13,7 @@ import {
   useRestoreDayMutation,
 } from '../../api/api';
 import { useKitchen } from '../../api/useKitchen';
+import { newDay, nextSaturday } from '../../parts/newDay';
 import { Notice } from '../../parts/Notice';
 import { sayDone } from '../../parts/sayDone';
 import { usePageTitle } from '../../parts/usePageTitle';
@@ -21,15 +21,6 @@ import { dateOf, timeOf } from '../../words/clockWords';
 import { counted, day as dayWords } from '../../words/format';
 import { sayProblem } from '../../words/problems';
 import classes from './days.module.css';
-
-const SATURDAY = 6;
-const two = (n: number): string => String(n).padStart(2, '0');
-const isoOf = (d: Date): string => `${d.getFullYear()}-${two(d.getMonth() + 1)}-${two(d.getDate())}`;
-function nextSaturday(): string {
-  const d = new Date();
-  d.setDate(d.getDate() + 1 + ((SATURDAY - d.getDay() + 6) % 7));
-  return isoOf(d);
-}
 
 /** What is to be said of a day in its row: when it begins, how far it is. */
 function stateOf({ bakes, plan, begun }: BakeDay): string {
@@ -74,22 +65,13 @@ function DayItem({ row }: { row: DayRow }) {
 
 /** A day of one's own: the people and things of the last one, every oven of the kitchen. */
 function NewDay({ last }: { last: DayRow | undefined }) {
-  const { ovens = [], up = USUAL_HOURS } = useKitchen();
+  const kitchen = useKitchen();
   const [create, { error, isLoading }] = useCreateDayMutation();
   const navigate = useNavigate();
   const [title, setTitle] = useState('');
   const [date, setDate] = useState(nextSaturday);
   const begin = async () => {
-    const made = await create({
-      title: title.trim() || 'Bake day',
-      date,
-      bakes: [],
-      people: last?.people ?? [{ id: 'me', name: 'Me', hours: up, before: up }],
-      ovenIds: ovens.map((o) => o.id),
-      counts: last?.counts ?? USUAL_COUNTS,
-      usual: last?.usual ?? null,
-      ...UNPLANNED,
-    });
+    const made = await create(newDay({ title: title.trim() || 'Bake day', date }, kitchen, last));
     if ('data' in made && made.data) void navigate(`/days/${made.data.id}`);
   };
   return (

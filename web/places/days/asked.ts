@@ -1,3 +1,5 @@
+import { dayStart } from '../../parts/newDay';
+import type { OwnTimes } from '../../../core/plan';
 import type { BakeDay } from '../../../contract/days';
 import type { Kitchen, KitchenOven, KitchenTin, Version } from '../../../contract/dto';
 import type { Lookup } from '../../../core/ingredients';
@@ -23,7 +25,7 @@ export type DayBakeRead = BakeTasks &
 export function bakesOf(
   day: BakeDay,
   versions: readonly Version[],
-  there: { ovens: readonly KitchenOven[]; tins: readonly KitchenTin[] },
+  there: { ovens: readonly KitchenOven[]; tins: readonly KitchenTin[]; times?: OwnTimes },
   lookup: Lookup,
 ): DayBakeRead[] {
   return day.bakes.flatMap((b, i) => {
@@ -97,8 +99,6 @@ export function dayAsked(
     ...(day.careful ? { careful: true } : {}),
   };
 }
-/** The midnight that a day begins with, min since the epoch by the clock of this place. */
-export const dayStart = (date: string): number => new Date(`${date}T00:00`).getTime() / 60_000;
 
 /** What lies outside a row of stretches. */
 function outside(inside: readonly Stretch[], from: number, to: number): Stretch[] {

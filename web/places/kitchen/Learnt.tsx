@@ -1,10 +1,12 @@
 import { Button } from '@mantine/core';
 import { paceOf, type TimedBake } from '../../../core/bake';
 import { CLASSES } from '../../../core/classes';
+import { slownessOf } from '../../../core/leavening';
 import { usePantryQuery, useRevisePantryMutation } from '../../api/api';
 import { useChangeKitchen } from '../../api/useChangeKitchen';
 import { useKitchen } from '../../api/useKitchen';
 import { counted, day, fixed } from '../../words/format';
+import { timesWords } from '../../words/kitchenWords';
 import { CLASS_WORDS } from '../../words/things';
 import classes from './kitchen.module.css';
 
@@ -21,7 +23,9 @@ export function Learnt() {
   const packets = [...newest.values()].flatMap((row) =>
     row.doc.kind === 'packet' && row.doc.drinks ? [{ row, doc: row.doc, drinks: row.doc.drinks }] : [],
   );
-  if (timed.length === 0 && packets.length === 0) return null;
+  const risen = kitchen.risen ?? [];
+  if (timed.length === 0 && packets.length === 0 && risen.length === 0) return null;
+  const ovenName = (t: TimedBake) => kitchen.ovens?.find((o) => o.id === t.ovenId)?.name;
   const forget = (t: TimedBake) => void change({ timed: timed.filter((x) => x !== t) });
   return (
     <section className={`sheet ${classes.learnt}`} aria-label="Learnt from your bakes">
@@ -29,7 +33,7 @@ export function Learnt() {
       {trouble}
       {families.map((f) => {
         const own = timed.filter((t) => CLASSES[t.classId].family === f);
-        const pace = paceOf(timed, own[0]!.classId);
+        const pace = paceOf(timed, own[0]!.classId, kitchen.ovenId);
         return (
           <div key={f}>
             <p>
@@ -43,6 +47,7 @@ export function Learnt() {
               {own.map((t, i) => (
                 <li key={i}>
                   {t.on ? `${day(t.on)}: ` : ''}
+                  {ovenName(t) && `${ovenName(t)}, `}
                   {fixed(t.tookMin, 0)} min, {fixed(t.saidMin, 0)} were told{' '}
                   <Button size="compact-md" variant="subtle" onClick={() => forget(t)}>
                     Forget
@@ -51,6 +56,34 @@ export function Learnt() {
               ))}
             </ul>
           </div>
+        );
+      })}
+      {(['yeast', 'starter'] as const).map((of) => {
+        const own = risen.filter((t) => t.of === of);
+        return (
+          own.length > 0 && (
+            <div key={of}>
+              <p>
+                {of === 'yeast' ? 'Yeast' : 'The starter'}: times told at Lift, on the clock and on the card
+                are {timesWords(slownessOf(risen, of).factor)}, from {counted(own.length, 'rise')}.
+              </p>
+              <ul>
+                {own.map((t) => (
+                  <li key={`${t.on} ${t.tookMin}`}>
+                    {t.on ? `${day(t.on)}: ` : ''}
+                    {fixed(t.tookMin, 0)} min, {fixed(t.saidMin, 0)} were told{' '}
+                    <Button
+                      size="compact-md"
+                      variant="subtle"
+                      onClick={() => void change({ risen: risen.filter((x) => x !== t) })}
+                    >
+                      Forget
+                    </Button>
+                  </li>
+                ))}
+              </ul>
+            </div>
+          )
         );
       })}
       {packets.map(({ row, doc, drinks }) => (

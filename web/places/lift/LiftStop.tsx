@@ -1,8 +1,19 @@
 import { SegmentedControl, Skeleton } from '@mantine/core';
 import { useMemo, useState } from 'react';
+import { useParams } from 'react-router';
 import { openLines, profileOf, totalMassG, type Formula } from '../../../core/formula';
 import type { Lookup } from '../../../core/ingredients';
-import { altitudeAdvice, isYeasted, liftOf, USUAL_PLAN, type LiftPlan } from '../../../core/leavening';
+import type { Learnt } from '../../../core/explain';
+import {
+  altitudeAdvice,
+  isYeasted,
+  liftOf,
+  passedAt,
+  plannedRise,
+  slownessOf,
+  USUAL_PLAN,
+  type LiftPlan,
+} from '../../../core/leavening';
 import { useKitchen } from '../../api/useKitchen';
 import { useAppDispatch } from '../../app/store';
 import { usePantry } from '../../pantry/usePantry';
@@ -13,6 +24,7 @@ import { workingCopy } from '../../working/workingSlice';
 import frame from '../desk/desk.module.css';
 import { CantSay } from '../read/CantSay';
 import { Beam } from './Beam';
+import { CountRise } from './CountRise';
 import { GasBars } from './GasBars';
 import { Exchanges, Repairs, Risks } from './Leaveners';
 import { RiseGauge } from './RiseGauge';
@@ -82,6 +94,8 @@ export function LiftStop() {
   const dispatch = useAppDispatch();
   const { pantry } = usePantry();
   const kitchen = useKitchen();
+  const { id: formulaId = '' } = useParams();
+  const slow = slownessOf(kitchen.risen ?? [], 'yeast');
   const [chosen, setChosen] = useState<string | null>(null);
   const { lookup } = pantry;
   const formula = solution?.formula ?? doc.source;
@@ -147,10 +161,29 @@ export function LiftStop() {
             pressurePa={pressurePa}
             plan={plan}
             onPlan={onPlan}
+            slow={slow}
           />
         )}
-        {yeasted && <RiseGauge plan={plan} onPlan={onPlan} />}
-        {yeasted && <StarterFold open={dough.starterG > 0} plan={plan} onPlan={onPlan} dough={dough} />}
+        {yeasted && (
+          <RiseGauge plan={plan} onPlan={onPlan}>
+            <CountRise
+              of="yeast"
+              formulaId={formulaId}
+              saidMin={plannedRise(part, lookup, kitchen.yeast ?? 'usual', plan, pressurePa)?.minutes ?? null}
+              tookMin={passedAt(plan.readings, plan.rise)}
+            />
+          </RiseGauge>
+        )}
+        {yeasted && (
+          <StarterFold
+            open={dough.starterG > 0}
+            plan={plan}
+            onPlan={onPlan}
+            dough={dough}
+            formulaId={formulaId}
+            slow={slownessOf(kitchen.risen ?? [], 'starter')}
+          />
+        )}
         <Exchanges part={part} lookup={lookup} />
       </div>
       <aside className={frame.aside} tabIndex={0} aria-label="Where the figures come from">
@@ -196,15 +229,19 @@ function StarterFold({
   plan,
   onPlan,
   dough,
+  formulaId,
+  slow,
 }: {
   open: boolean;
   dough: DoughOf;
+  formulaId: string;
+  slow: Learnt;
   plan: LiftPlan;
   onPlan: (more: Partial<LiftPlan>, field: string) => void;
 }) {
   const [shown, setShown] = useState(open);
   return shown ? (
-    <Starter plan={plan} onPlan={onPlan} dough={dough} />
+    <Starter plan={plan} onPlan={onPlan} dough={dough} formulaId={formulaId} slow={slow} />
   ) : (
     <p>
       <button type="button" className={classes.link} onClick={() => setShown(true)}>

@@ -1,6 +1,6 @@
 import { ActionIcon, Button, NumberInput } from '@mantine/core';
 import { IconX } from '@tabler/icons-react';
-import { useMemo, useState } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
 import { gaugeOf, readingFault } from '../../../core/leavening';
 import { fixed } from '../../words/format';
 import { GAUGE_WORDS } from '../../words/data/lift';
@@ -10,7 +10,7 @@ import { span } from './liftLines';
 import classes from './lift.module.css';
 
 /** The rise gauge: heights as they are read off, the curve through them, how long it still takes. */
-export function RiseGauge({ plan, onPlan }: Planned) {
+export function RiseGauge({ plan, onPlan, children }: Planned & { children?: ReactNode }) {
   const { readings } = plan;
   const last = readings.at(-1);
   const [min, setMin] = useState<number | ''>(last ? last.min + 15 : 0);
@@ -102,6 +102,7 @@ export function RiseGauge({ plan, onPlan }: Planned) {
           Grown by {fixed(100 * gauge.gain, 0)} %. {GAUGE_WORDS[gauge.state]} {left}
         </p>
       )}
+      {children}
       {gauge.curve.length > 0 && (
         <>
           <GrowthChart

@@ -1,3 +1,6 @@
+import { NumberInput } from '@mantine/core';
+import { useState } from 'react';
+import type { Learnt } from '../../../core/explain';
 import { asStarter, asYeast, buildOf, peakOf, planFaults } from '../../../core/leavening';
 import { fixed, grams } from '../../words/format';
 import { PLAN_FAULT_WORDS } from '../../words/data/lift';
@@ -5,17 +8,27 @@ import { HeatField } from '../../parts/HeatField';
 import { NumberField } from '../../parts/NumberField';
 import { degrees, inDegrees } from '../../words/heat';
 import type { Planned } from './fields';
+import { timesWords } from '../../words/kitchenWords';
+import { CountRise } from './CountRise';
 import classes from './lift.module.css';
 
 /** Flour, free water and starter of the dough, g. */
 export type DoughOf = { flourG: number; waterG: number; starterG: number };
 
 /** The starter planner: a feed, a temperature, how much to build; when it is at its height. */
-export function Starter({ plan, onPlan, dough }: Planned & { dough: DoughOf }) {
+export function Starter({
+  plan,
+  onPlan,
+  dough,
+  formulaId,
+  slow,
+}: Planned & { dough: DoughOf; formulaId: string; slow: Learnt }) {
+  const [tookH, setTookH] = useState<number | null>(null);
   const feed = (more: Partial<typeof plan.feed>, field: string) =>
     onPlan({ feed: { ...plan.feed, ...more } }, field);
   const faults = planFaults(plan).filter((f) => f.startsWith('feed') || f === 'need' || f === 'left');
-  const peak = peakOf(plan.feed, plan.feedC);
+  const peak = peakOf(plan.feed, plan.feedC, slow.factor);
+  const told = peakOf(plan.feed, plan.feedC);
   const build = buildOf(plan.needG, plan.leftG, plan.feed);
   const sour = faults.length === 0 && dough.starterG === 0 ? asStarter(dough, plan.feed) : null;
   const quick = faults.length === 0 && dough.starterG > 0 ? asYeast(dough, plan.feed) : null;
@@ -71,7 +84,25 @@ export function Starter({ plan, onPlan, dough }: Planned & { dough: DoughOf }) {
             {grams(build.totalG)} in all, {grams(build.leftG)} of it left to go on with. With it the dough
             gets {grams(build.inDough.flourG)} flour and {grams(build.inDough.waterG)} water: the formula
             counts them. Growth from memory, good to a fifth; go by its dome.
+            {slow.from > 0 &&
+              ` ${slow.from === 1 ? 'A starter you timed makes' : `${slow.from} starters you timed make`} it ${timesWords(slow.factor)}.`}
           </p>
+          <NumberInput
+            label="It was at its height after"
+            suffix=" h"
+            min={0.5}
+            max={72}
+            decimalScale={1}
+            w={220}
+            value={tookH ?? ''}
+            onChange={(v) => setTookH(typeof v === 'number' ? v : null)}
+          />
+          <CountRise
+            of="starter"
+            formulaId={formulaId}
+            saidMin={told && 60 * told.hours}
+            tookMin={tookH && 60 * tookH}
+          />
         </div>
       )}
       {sour && (

@@ -2,6 +2,7 @@ import { ActionIcon, Button } from '@mantine/core';
 import { IconX } from '@tabler/icons-react';
 import { useMemo } from 'react';
 import { profileOf, type Formula, type Part } from '../../../core/formula';
+import type { Learnt } from '../../../core/explain';
 import type { Lookup } from '../../../core/ingredients';
 import {
   heldBack,
@@ -99,7 +100,15 @@ export function Yeast({
   pressurePa,
   plan,
   onPlan,
-}: Planned & { written: Formula; part: Part; lookup: Lookup; table: YeastTable; pressurePa: number }) {
+  slow,
+}: Planned & {
+  written: Formula;
+  part: Part;
+  lookup: Lookup;
+  table: YeastTable;
+  pressurePa: number;
+  slow: Learnt;
+}) {
   const fact = useMemo(
     () => riseByChange(written, part, lookup, table, pressurePa),
     [written, part, lookup, table, pressurePa],
@@ -112,8 +121,8 @@ export function Yeast({
   const bad = faults.filter((f) => (RISE_FAULTS as readonly string[]).includes(f));
   const can = bad.length === 0 && flourG > 0 && waterG > 0 && instantG > 0;
   const rise = useMemo(
-    () => plannedRise(part, lookup, table, plan, pressurePa),
-    [part, lookup, table, plan, pressurePa],
+    () => plannedRise(part, lookup, table, plan, pressurePa, slow.factor),
+    [part, lookup, table, plan, pressurePa, slow.factor],
   );
   const water =
     can && !faults.includes('wantHot')

@@ -6,6 +6,7 @@ import {
   isYeasted,
   liftOf,
   plannedRise,
+  slownessOf,
   riseByChange,
   USUAL_PLAN,
   type RiseByChange,
@@ -49,7 +50,16 @@ export function liftLines(
         : null;
     if (fact) out.push(`${of}${riseWords(fact)}`);
     const rise =
-      yeasted && !fact ? plannedRise(part, lookup, kitchen.yeast ?? 'usual', plan, pressurePa) : null;
+      yeasted && !fact
+        ? plannedRise(
+            part,
+            lookup,
+            kitchen.yeast ?? 'usual',
+            plan,
+            pressurePa,
+            slownessOf(kitchen.risen ?? [], 'yeast').factor,
+          )
+        : null;
     if (rise?.minutes) {
       const at = plan.places.map((p) => degrees(p.tempC)).join(', then ');
       out.push(

@@ -1,28 +1,44 @@
-import { Button, NumberInput, Skeleton } from '@mantine/core';
+import { Button, NativeSelect, NumberInput, Skeleton } from '@mantine/core';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { ExperimentRow } from '../../../contract/notebook';
-import { analysed, resolutionOf } from '../../../core/judge';
+import { analysed, crossingOf, marginOf, resolutionOf, toldBy, type Experiment } from '../../../core/judge';
 import {
   problemIn,
+  useCreateDayMutation,
+  useDaysQuery,
   useExperimentQuery,
+  useFormulaQuery,
   usePutExperimentMutation,
   useRemoveExperimentMutation,
   useRestoreExperimentMutation,
+  useTrialsQuery,
 } from '../../api/api';
+import { useKitchen } from '../../api/useKitchen';
+import { KEEPS_MIN, newDay, nextSaturday, usualReady } from '../../parts/newDay';
 import { Notice } from '../../parts/Notice';
 import { sayDone } from '../../parts/sayDone';
 import { usePageTitle } from '../../parts/usePageTitle';
 import {
   analysisWords,
   bendWords,
+  crossingWords,
   effectWords,
   resolutionWords,
+  runTitle,
   settingWords,
 } from '../../words/experimentWords';
 import { sayProblem } from '../../words/problems';
+import { CrossingChart, NormalPlot } from './CrossingChart';
 import { EffectChart } from './EffectChart';
 import classes from './notebook.module.css';
+import { bakedOn } from './Why';
+
+/** Fewer effects than this make no line. */
+const FEWEST_PLOTTED = 6;
+const MOST_TRIALS = '100';
+/** So many bakes are put on a day at first. */
+const ONE_DAY = 4;
 
 /** An experiment: the bakes in their order, what was measured, and in the end what it shows. */
 export function ExperimentPage() {
@@ -52,6 +68,25 @@ function One({ row }: { row: ExperimentRow }) {
   const navigate = useNavigate();
   const analysis = analysed(doc);
   const done = doc.runs.filter((r) => r.y !== null).length;
+  const pairs = doc.factors.flatMap((_a, i) =>
+    doc.factors.flatMap((_b, k) => (i < k ? [[i, k] as const] : [])),
+  );
+  // Where pairs hide behind others they are not drawn as if they were told apart.
+  const told = analysis?.effects.filter((e) => e.of.length === 2 && e.or.length === 0) ?? [];
+  const crossings = pairs
+    .filter(([i, k]) => told.some((e) => e.of[0] === i && e.of[1] === k))
+    .flatMap(([i, k]) => crossingOf(doc, i, k) ?? []);
+  const { data: trials } = useTrialsQuery({ formula: doc.formulaId, limit: MOST_TRIALS });
+  const toTrial = (at: number, trialId: string | null) => {
+    const trial = trials?.trials.find((t) => t.id === trialId);
+    const y = trial ? toldBy(trial, doc.measured) : null;
+    const runs = doc.runs.map((r, i) => {
+      if (i !== at) return r;
+      const { trialId: _was, ...rest } = r;
+      return { ...rest, y: r.y ?? y, ...(trialId ? { trialId } : {}) };
+    });
+    void put({ id, rev, doc: { ...doc, runs } });
+  };
   const measure = (at: number, y: number | null) =>
     void put({ id, rev, doc: { ...doc, runs: doc.runs.map((r, i) => (i === at ? { ...r, y } : r)) } });
   const out = async () => {
@@ -72,10 +107,25 @@ function One({ row }: { row: ExperimentRow }) {
         {analysis ? (
           <>
             <p role="status">{analysisWords(doc, analysis)}</p>
-            <EffectChart factors={doc.factors} analysis={analysis} />
+            <div className={classes.plots}>
+              <EffectChart factors={doc.factors} analysis={analysis} />
+              {crossings.map((c) => (
+                <CrossingChart key={c.of.join()} factors={doc.factors} crossing={c} />
+              ))}
+              {analysis.effects.length >= FEWEST_PLOTTED && (
+                <NormalPlot
+                  factors={doc.factors}
+                  analysis={analysis}
+                  margin={analysis.spread ? null : marginOf(analysis.effects)}
+                />
+              )}
+            </div>
             <ul>
               {analysis.effects.map((e) => (
                 <li key={e.of.join()}>{effectWords(doc.factors, e)}</li>
+              ))}
+              {crossings.map((c) => (
+                <li key={c.of.join()}>{crossingWords(doc.factors, c)}</li>
               ))}
               {analysis.bend && <li>{bendWords(analysis.bend)}</li>}
             </ul>
@@ -109,6 +159,7 @@ function One({ row }: { row: ExperimentRow }) {
                   </th>
                 ))}
                 <th scope="col">{doc.measured}</th>
+                <th scope="col">Baked as</th>
               </tr>
             </thead>
             <tbody>
@@ -126,12 +177,39 @@ function One({ row }: { row: ExperimentRow }) {
                       onKeep={(y) => measure(i, y)}
                     />
                   </td>
+                  <td>
+                    <NativeSelect
+                      aria-label={`Trial of bake ${i + 1}`}
+                      disabled={putting.isLoading}
+                      value={r.trialId ?? ''}
+                      onChange={(e) => toTrial(i, e.currentTarget.value || null)}
+                      data={[
+                        { value: '', label: 'no trial' },
+                        ...(trials?.trials ?? []).map((t) => ({ value: t.id, label: bakedOn(t) })),
+                        // One that was taken out stays named.
+                        ...(r.trialId && trials && !trials.trials.some((t) => t.id === r.trialId)
+                          ? [{ value: r.trialId, label: 'a trial that is not here' }]
+                          : []),
+                      ]}
+                    />
+                    {r.trialId && (
+                      <Button
+                        component={Link}
+                        to={`/notebook/${r.trialId}`}
+                        size="compact-md"
+                        variant="subtle"
+                      >
+                        Open it
+                      </Button>
+                    )}
+                  </td>
                 </tr>
               ))}
             </tbody>
           </table>
         </div>
         <div className={`${classes.bar} no-print`}>
+          <OnDay doc={doc} />
           <Button variant="default" onClick={() => window.print()}>
             Print
           </Button>
@@ -141,6 +219,55 @@ function One({ row }: { row: ExperimentRow }) {
         </div>
       </section>
     </main>
+  );
+}
+
+/** The next open bakes go on a bake day, as one is able to bake. */
+function OnDay({ doc }: { doc: Experiment }) {
+  const open = doc.runs.flatMap((r, i) => (r.y === null && !r.trialId ? [i] : []));
+  const { data: detail } = useFormulaQuery(doc.formulaId);
+  const { data: days } = useDaysQuery();
+  const kitchen = useKitchen();
+  const [create, creating] = useCreateDayMutation();
+  const navigate = useNavigate();
+  const [count, setCount] = useState(Math.min(ONE_DAY, open.length));
+  const version = detail?.versions.at(-1);
+  if (open.length === 0 || !detail || !version) return null;
+  const put = async () => {
+    const date = nextSaturday();
+    const bakes = open.slice(0, count).map((i) => ({
+      id: crypto.randomUUID(),
+      formulaId: doc.formulaId,
+      versionId: version.id,
+      title: `${detail.title}, ${runTitle(doc.factors, doc.runs[i]!.settings, i)}`.slice(0, 200),
+      batches: 1,
+      readyBy: usualReady(date),
+      keepsMin: KEEPS_MIN,
+    }));
+    const last = days && [...days].sort((a, b) => b.date.localeCompare(a.date))[0];
+    const made = await create(newDay({ title: doc.title.slice(0, 120), date, bakes }, kitchen, last));
+    if ('data' in made && made.data) await navigate(`/days/${made.data.id}`);
+  };
+  return (
+    <>
+      <NumberInput
+        label="The next"
+        w={90}
+        min={1}
+        max={open.length}
+        allowDecimal={false}
+        value={count}
+        onChange={(v) => typeof v === 'number' && setCount(v)}
+      />
+      <Button variant="default" loading={creating.isLoading} onClick={() => void put()}>
+        Put {count === 1 ? 'it' : 'them'} on a bake day
+      </Button>
+      {creating.error && (
+        <Notice kind="trouble" title="No day was made">
+          {sayProblem(problemIn(creating.error)?.code ?? null)}
+        </Notice>
+      )}
+    </>
   );
 }
 

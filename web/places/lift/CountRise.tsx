@@ -1,0 +1,50 @@
+import { Button } from '@mantine/core';
+import type { TimedRise } from '../../../core/leavening';
+import { useChangeKitchen } from '../../api/useChangeKitchen';
+import { useKitchen } from '../../api/useKitchen';
+import { span } from './liftLines';
+
+/** A rise that was timed is counted from then on: the clock of this kitchen's yeast or starter follows it. */
+export function CountRise({
+  of,
+  formulaId,
+  saidMin,
+  tookMin,
+}: {
+  of: TimedRise['of'];
+  formulaId: string;
+  saidMin: number | null;
+  tookMin: number | null;
+}) {
+  const { risen = [] } = useKitchen();
+  const { change, trouble } = useChangeKitchen();
+  if (!saidMin || !tookMin || tookMin < 1) return null;
+  const took = Math.round(tookMin);
+  const last = risen.at(-1);
+  const counted = last?.of === of && last.formulaId === formulaId && last.tookMin === took;
+  return (
+    <div>
+      {trouble}
+      {counted ? (
+        <p role="status">
+          Counted: what the clock tells follows it. It stands in Kitchen, where it can be forgotten.
+        </p>
+      ) : (
+        <p>
+          It took {span(took)}; {span(saidMin)} would be told of any dough.{' '}
+          <Button
+            size="compact-md"
+            variant="default"
+            onClick={() =>
+              void change({
+                risen: [...risen, { of, saidMin, tookMin: took, formulaId, on: new Date().toISOString() }],
+              })
+            }
+          >
+            Count this rise
+          </Button>
+        </p>
+      )}
+    </div>
+  );
+}
