@@ -161,9 +161,9 @@ test('another thing stands in, water goes in by feel, and both are in the record
   await putFormula(page, DOUGH);
   await leaveOut(page, 'egg', 'dairy');
   await page.getByRole('link', { name: /Balance/ }).click();
-  await page.getByRole('button', { name: 'Keep this version' }).click();
+  await page.getByRole('button', { name: 'Save version' }).click();
   await page.getByRole('dialog').getByLabel('Name').fill('for the walk');
-  await page.getByRole('dialog').getByRole('button', { name: 'Keep it' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByRole('article')).toBeVisible();
   await begin(page);
   const now = page.getByRole('region', { name: 'Weigh now' });

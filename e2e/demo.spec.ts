@@ -19,8 +19,8 @@ for (const { title } of DEMO_FORMULAS.filter((_f, i) => i % 3 === 0)) {
     await page.getByRole('link', { name: /Balance/ }).click();
     await expect(page.getByRole('region', { name: /Source beside adapted/ }).first()).toBeVisible();
     await expectAccessible(page);
-    await page.getByRole('button', { name: 'Keep this version' }).click();
-    await page.getByRole('button', { name: 'Keep it' }).click();
+    await page.getByRole('button', { name: 'Save version' }).click();
+    await page.getByRole('button', { name: 'Save', exact: true }).click();
     await page.waitForURL(/card/);
     await expect(page.getByRole('article').getByRole('heading', { name: 'Method' })).toBeVisible();
     const names = await page.locator('tbody th').allInnerTexts();

@@ -5,13 +5,13 @@ test('house style moves the order; three whole solutions side by side; one is ta
   await putFormula(page, { title: 'Ranked otherwise' });
   await leaveOut(page, 'egg', 'dairy', 'oil');
   await expect(page.getByText('4 out, 4 covered')).toBeVisible();
-  const wholes = page.getByRole('region', { name: 'Whole solutions', exact: true });
+  const wholes = page.getByRole('region', { name: 'Complete options', exact: true });
   const titles = () => wholes.getByRole('button', { name: / · / }).allInnerTexts();
   const before = await titles();
-  await page.getByRole('button', { name: 'Rank otherwise' }).click();
+  await page.getByRole('button', { name: 'Change order' }).click();
   await page.locator('label', { hasText: 'no seed or nut butter' }).click();
-  await page.locator('label', { hasText: 'fewest new things' }).click();
-  await expect(page.getByText(/by your wish: no seed or nut butter and fewest new things/)).toBeVisible();
+  await page.locator('label', { hasText: 'fewest to buy' }).click();
+  await expect(page.getByText(/by your wish: no seed or nut butter and fewest to buy/)).toBeVisible();
   await expectAccessible(page);
   await page.keyboard.press('Escape');
   await expect.poll(() => titles()).not.toEqual(before);
@@ -23,7 +23,7 @@ test('house style moves the order; three whole solutions side by side; one is ta
       .nth(i)
       .check();
   await page.getByRole('button', { name: 'Side by side: 3' }).click();
-  const table = page.getByRole('region', { name: 'Whole solutions side by side' });
+  const table = page.getByRole('region', { name: 'Complete options beside each other' });
   await expect(table.getByRole('columnheader')).toHaveCount(4);
   await expect(table.getByRole('rowheader', { name: 'how sure' })).toBeVisible();
   await expectAccessible(page);
@@ -67,7 +67,7 @@ test('with keys alone: an amount dragged, a property held, a step rewritten, and
   await putFormula(page, { title: 'Dragged' });
   await leaveOut(page, 'egg');
   await page.getByRole('link', { name: /Balance/ }).click();
-  await page.getByRole('button', { name: /^Hold white rice flour/ }).focus();
+  await page.getByRole('button', { name: /^Lock white rice flour/ }).focus();
   await page.keyboard.press('Enter');
   const slider = page.getByRole('slider', { name: 'Drag white rice flour' });
   await slider.focus();
@@ -78,27 +78,27 @@ test('with keys alone: an amount dragged, a property held, a step rewritten, and
   // One press back undoes the last key, whatever came between.
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(slider).not.toHaveAttribute('aria-valuenow', String(start + 5));
-  await page.getByRole('button', { name: 'Let go of white rice flour' }).click();
+  await page.getByRole('button', { name: 'Unlock white rice flour' }).click();
 
   await page.getByRole('button', { name: /^fat: as written/ }).click();
-  await page.getByRole('button', { name: /^Hold fat at/ }).click();
-  await expect(page.getByLabel('fat, held')).toBeVisible();
-  await page.getByRole('button', { name: 'Let go', exact: true }).click();
+  await page.getByRole('button', { name: /^Lock fat at/ }).click();
+  await expect(page.getByLabel('fat, locked')).toBeVisible();
+  await page.getByRole('button', { name: 'Unlock', exact: true }).click();
   await page.getByLabel('Total mass', { exact: true }).selectOption('free');
 
   const method = page.getByRole('region', { name: 'Method' });
-  await method.getByRole('button', { name: /^In your words: Bake/ }).click();
+  await method.getByRole('button', { name: /^Edit: Bake/ }).click();
   await method.getByRole('textbox', { name: 'The step in your words' }).fill('Bake it on the lowest shelf.');
-  await method.getByRole('button', { name: 'Take these words' }).click();
+  await method.getByRole('button', { name: 'Save' }).click();
   await expect(method.getByText('Bake it on the lowest shelf.')).toBeVisible();
   await expectAccessible(page);
-  await page.getByRole('button', { name: 'Keep this version' }).click();
+  await page.getByRole('button', { name: 'Save version' }).click();
   await page.getByLabel('Counted in').selectOption('another tin');
   await page.getByLabel('For a').fill('a tin');
   await expect(page.getByText(/Say it with its size/)).toBeVisible();
   await page.getByLabel('For a').fill('23 cm round tin');
   await expect(page.getByText(/It holds about/)).toBeVisible();
-  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await page.waitForURL(/card/);
   await expect(page.getByText('Bake it on the lowest shelf.')).toBeVisible();
   await page.getByRole('switch', { name: 'As written beside it' }).check();

@@ -69,7 +69,7 @@ export async function pasteFormula(page: Page, given: Partial<typeof PASTED> = {
   await page.getByLabel('Method').fill(f.method);
   await page.getByLabel('Oven').fill(f.oven);
   await page.getByLabel('Time').fill(f.time);
-  await page.getByRole('button', { name: 'Put it on the shelf' }).click();
+  await page.getByRole('button', { name: 'Add formula' }).click();
   await page.waitForURL(/\/formula\/.+\/swap/);
   await expect(page.getByRole('heading', { level: 1, name: f.title })).toBeVisible();
 }
@@ -103,5 +103,4 @@ export async function leaveOut(page: Page, ...what: ('egg' | 'dairy' | 'nuts' | 
   await expect(page.locator('[aria-busy="false"]')).toBeVisible();
 }
 
-export const deskSaved = (page: Page) =>
-  expect(page.getByText('changed and saved, not kept as a version')).toBeVisible();
+export const deskSaved = (page: Page) => expect(page.getByText('Draft saved')).toBeVisible();

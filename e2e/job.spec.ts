@@ -5,7 +5,7 @@ test('the whole job: paste, correct, leave out four things, choose, balance, kee
   page,
 }) => {
   await page.goto('./');
-  await expect(page.getByRole('heading', { name: 'Shelf' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Formulas' })).toBeVisible();
   await expect(page.getByRole('link', { name: /Parsnip and walnut muffins/ })).toBeVisible();
   await expectAccessible(page);
 
@@ -25,9 +25,9 @@ test('the whole job: paste, correct, leave out four things, choose, balance, kee
   await expectAccessible(page);
   await page.getByRole('combobox', { name: 'It is' }).fill('brown su');
   await page.getByRole('option', { name: 'Brown sugar' }).click();
-  await page.getByRole('button', { name: 'Take it so' }).click();
+  await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText('13 lines, all known')).toBeVisible();
-  await page.getByRole('button', { name: 'Put it on the shelf' }).click();
+  await page.getByRole('button', { name: 'Add formula' }).click();
 
   // Read on the desk, with a mass corrected.
   await page.waitForURL(/swap/);
@@ -36,7 +36,7 @@ test('the whole job: paste, correct, leave out four things, choose, balance, kee
   await page.getByRole('link', { name: /Read/ }).click();
   await page.getByRole('button', { name: 'Correct ½ cup buttermilk' }).click();
   await page.getByLabel('Grams', { exact: true }).fill('130');
-  await page.getByRole('button', { name: 'Take it so' }).click();
+  await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText('given by you')).toBeVisible();
   await expectAccessible(page);
 
@@ -54,7 +54,7 @@ test('the whole job: paste, correct, leave out four things, choose, balance, kee
   await eggs.getByRole('radio', { name: 'Ground chia gel' }).check();
   await expect(eggs.getByRole('radio', { name: 'Ground chia gel' })).toBeChecked();
   await expect(page.getByRole('heading', { name: 'Ground chia gel', exact: true })).toBeVisible();
-  await page.getByRole('checkbox', { name: /Whole-food fat goes too/ }).check();
+  await page.getByRole('checkbox', { name: /Also leave out fatty foods goes too/ }).check();
   await expect(page.getByRole('radio', { name: /seed butter/ })).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(eggs.getByRole('radio', { name: 'Ground chia gel' })).toBeChecked();
@@ -64,21 +64,21 @@ test('the whole job: paste, correct, leave out four things, choose, balance, kee
   await page.getByRole('link', { name: /See it balanced/ }).click();
   await page.getByRole('button', { name: /^fat: as written .* Explain/ }).click();
   await expect(page.getByRole('heading', { name: 'Fat' })).toBeVisible();
-  await page.getByRole('button', { name: /^wetness/ }).click();
-  await expect(page.getByText(/wetness = free water ÷ thirst/)).toBeVisible();
-  await page.getByRole('switch', { name: 'Hold wetness as written' }).check();
+  await page.getByRole('button', { name: /^effective hydration/ }).click();
+  await expect(page.getByText(/effective hydration = free water ÷ water absorption/)).toBeVisible();
+  await page.getByRole('switch', { name: 'Lock hydration to the original' }).check();
   await page.getByRole('button', { name: /Hold ground chia at/ }).click();
-  await page.getByLabel('Grams of ground chia, held').fill('16');
-  await expect(page.getByText('held by you')).toBeVisible();
+  await page.getByLabel('Grams of ground chia, locked').fill('16');
+  await expect(page.getByText('locked', { exact: true })).toBeVisible();
   await deskSaved(page);
   await expectAccessible(page);
 
   // Kept as a version, the card is one page to print.
-  await page.getByRole('button', { name: 'Keep this version' }).click();
+  await page.getByRole('button', { name: 'Save version' }).click();
   await expectAccessible(page);
   await page.getByLabel('Name').fill('for the hiking club');
   await page.getByLabel('Note').fill('bake one first');
-  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await page.waitForURL(/card/);
   await expect(page.getByRole('row', { name: /16.0 g Ground chia/ })).toBeVisible();
   await expect(page.getByText(/Make the gel: whisk 16.0 g ground chia/)).toBeVisible();
@@ -107,13 +107,13 @@ test('kept larger: as many pieces as asked for, each line as the scale shows it'
   await pasteFormula(page, { title: 'Ginger buns, more of them' });
   await leaveOut(page, 'egg');
   await expect(page.getByText('1 out, 1 covered')).toBeVisible();
-  await page.getByRole('button', { name: 'Keep this version' }).click();
+  await page.getByRole('button', { name: 'Save version' }).click();
   await page.getByLabel('Counted in').selectOption('pieces of a weight');
   await page.getByLabel('Make').fill('24');
   await page.getByLabel('Each, baked').fill('80');
-  await expect(page.getByText(/Kept as a kitchen scale shows it/)).toBeVisible();
+  await expect(page.getByText(/Amounts are rounded for a kitchen scale/)).toBeVisible();
   await expectAccessible(page);
-  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await page.waitForURL(/card/);
   await expect(page.getByRole('article').getByRole('heading', { name: 'Method' })).toBeVisible();
   // 24 pieces of 80 g and 12 % lost in the oven are 2 182 g of dough; the lines of it add to that.
@@ -127,9 +127,9 @@ test('a bake with nothing to leave out is kept, made three times as large, and p
 }) => {
   await putFormula(page, { title: 'As it always was' });
   await expect(page.getByRole('heading', { name: 'Nothing has to go' })).toBeVisible();
-  await page.getByRole('button', { name: 'Keep this version' }).click();
+  await page.getByRole('button', { name: 'Save version' }).click();
   await page.getByLabel('Make').fill('3');
-  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await page.waitForURL(/card/);
   const card = page.getByRole('article');
   await expect(card.getByText('as it is')).toBeVisible();

@@ -13,7 +13,7 @@ test('acid and soda are weighed, soda left over is mended at a press, the rail s
   await expect(page.getByRole('heading', { name: /Tastes of soda: likely/ })).toBeVisible();
   await expect(page.getByText(/mmol of soda are left over/)).toBeVisible();
   await expectAccessible(page);
-  await page.getByRole('button', { name: /^Hold soda at/ }).click();
+  await page.getByRole('button', { name: /^Lock soda at/ }).click();
   await expect(page.getByText(/mmol of soda are left over/)).toHaveCount(0);
   await expect(rail.getByText('soda left over')).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
@@ -76,8 +76,8 @@ test('the yeast clock, a starter, and the gauge, with keys alone; it is there af
   await page.reload();
   await expect(gauge.getByText('60 min: 92 mm')).toBeVisible();
 
-  await page.getByRole('button', { name: 'Keep this version' }).click();
-  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByRole('button', { name: 'Save version' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await page.waitForURL(/card/);
   await expect(page.getByText(/rise by 90 % at 22 °C, then 4 °C: about/)).toBeVisible();
   await page.getByRole('link', { name: 'Kitchen', exact: true }).click();

@@ -82,7 +82,7 @@ test('the server is killed in the middle of an edit: it is said, what was typed 
   await page
     .getByLabel('Ingredients, one a line')
     .fill('200 g rice flour\n2 eggs\n100 g milk\n8 g baking powder');
-  await page.getByRole('button', { name: 'Put it on the shelf' }).click();
+  await page.getByRole('button', { name: 'Add formula' }).click();
   await page.waitForURL(/\/swap/);
   await leaveOut(page, 'egg');
   await deskSaved(page);
@@ -102,7 +102,7 @@ test('the server is killed in the middle of an edit: it is said, what was typed 
   // The file is one that can be brought in.
   await page.goto(`${server.url}/kitchen`);
   await page
-    .getByRole('region', { name: 'Everything in a file' })
+    .getByRole('region', { name: 'Back up and restore' })
     .locator('input[type=file]')
     .setInputFiles(await (await saving).path());
   await expect(page.getByText(/1 thing came in/)).toBeVisible();
@@ -141,7 +141,7 @@ test('a browser without room, and one whose page was closed before anything was 
   await second.close();
   const third = await context.newPage();
   await third.goto('./');
-  await expect(third.getByRole('heading', { name: 'Shelf' })).toBeVisible();
+  await expect(third.getByRole('heading', { name: 'Formulas' })).toBeVisible();
   await third.goto(url);
   await isOut(third, 'nuts');
   await deskSaved(third);

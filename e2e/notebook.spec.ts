@@ -89,12 +89,12 @@ test('a bake is judged, why is told with the one change, the change is tried, an
   await water.getByRole('button', { name: 'Try this' }).click();
   await page.waitForURL(/\/balance/);
   await expect(page.getByText('This copy tries one change: 3 to 5 % less water.')).toBeVisible();
-  await expect(page.getByLabel('Grams of water, held')).toHaveValue(/^41\d g$/);
+  await expect(page.getByLabel('Grams of water, locked')).toHaveValue(/^41\d g$/);
   await expect(page).not.toHaveURL(/try=/);
   await expectAccessible(page);
-  await page.getByRole('button', { name: 'Keep this version' }).click();
+  await page.getByRole('button', { name: 'Save version' }).click();
   await expect(page.getByRole('dialog').getByLabel('Name')).toHaveValue('tries 3 to 5 % less water');
-  await page.getByRole('dialog').getByRole('button', { name: 'Keep it' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByRole('article')).toContainText(/41\d g/);
 
   await page.getByRole('link', { name: 'Baked it' }).click();

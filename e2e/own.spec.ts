@@ -26,7 +26,7 @@ test('the demo is left with one press; three questions begin one’s own kitchen
   await page.getByLabel('What you call it').fill('The kitchen oven');
   await page.getByRole('button', { name: 'Keep the oven' }).click();
   await expect(page.getByRole('heading', { name: 'The kitchen oven' })).toBeVisible();
-  await page.getByRole('button', { name: 'To the shelf' }).click();
+  await page.getByRole('button', { name: 'To the formulas' }).click();
   // Asked once.
   await expect(page.getByRole('link', { name: 'Start my own kitchen' })).toHaveCount(0);
   await page.getByRole('navigation').getByRole('link', { name: 'Kitchen' }).click();
@@ -34,7 +34,7 @@ test('the demo is left with one press; three questions begin one’s own kitchen
   for (const made of ['Hiking club', 'Stern oven', 'Long loaf tin'])
     await expect(page.getByText(made)).toHaveCount(0);
   await expect(page.getByRole('combobox', { name: 'Your cup' })).toHaveValue('US, 237 mL');
-  await page.getByRole('link', { name: 'Shelf' }).click();
+  await page.getByRole('link', { name: 'Formulas' }).click();
   await page.getByRole('link', { name: 'Paste the first formula' }).click();
   await page.getByLabel('Ingredients, one a line').fill(PASTED.text);
   await expect(page.getByText(/13 lines/)).toBeVisible();

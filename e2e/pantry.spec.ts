@@ -43,8 +43,8 @@ test('a packet is read, stands for its kind everywhere, and is kept to with a ve
     .catch(() => undefined);
   await page.getByRole('radio', { name: 'Rice drink' }).check();
   await expect(page.getByText(/g Breakwater rice drink/).first()).toBeVisible();
-  await page.getByRole('button', { name: 'Keep this version' }).click();
-  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByRole('button', { name: 'Save version' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await page.waitForURL(/card/);
   await expect(page.getByRole('row', { name: /Breakwater rice drink/ })).toBeVisible();
   const card = page.url();
@@ -72,7 +72,7 @@ test('a packet is read, stands for its kind everywhere, and is kept to with a ve
   await page.getByRole('link', { name: 'Back to the desk' }).click();
   await page.getByRole('link', { name: /Swap/ }).click();
   await expect(page.getByRole('radio', { name: 'Rice drink' })).toHaveCount(1);
-  await page.getByRole('checkbox', { name: /Traces matter/ }).check();
+  await page.getByRole('checkbox', { name: /Also avoid “may contain”/ }).check();
   await expect(page.getByRole('radio', { name: 'Rice drink' })).toHaveCount(0);
 });
 
@@ -228,7 +228,7 @@ test('measures of the Kitchen are used when a formula is read; slips are mended 
   await expect(page.getByText(/nought too many/)).toHaveCount(0);
   await page.getByRole('button', { name: 'Take 199 °C' }).click();
   await expect(page.getByLabel('Oven')).toHaveValue('199 °C');
-  await expect(page.getByText('strewn on')).toBeVisible();
+  await expect(page.getByText('for sprinkling')).toBeVisible();
   await page.goto('./kitchen');
   await page.getByRole('combobox', { name: 'Your cup' }).click();
   await page.getByRole('option', { name: 'US, 237 mL' }).click();

@@ -23,18 +23,18 @@ test('the shelf is searched, sifted and ordered; the address holds it', async ({
   await expect(rows.first()).not.toContainText('Zephyr');
 });
 
-test('a formula is copied, put aside and taken out again', async ({ page }) => {
+test('a formula is copied, archived and restored', async ({ page }) => {
   await putFormula(page, { title: 'Yawl biscuits' });
   await page.goto('./?q=yawl');
   const rows = page.getByRole('main').getByRole('listitem');
   await page.getByRole('button', { name: 'Copy Yawl biscuits' }).click();
   await expect(rows).toHaveCount(2);
-  await page.getByRole('button', { name: 'Put Yawl biscuits (copy) aside' }).click();
+  await page.getByRole('button', { name: 'Archive Yawl biscuits (copy)' }).click();
   await expect(rows).toHaveCount(1);
   await page.goto('./?q=yawl&state=aside');
   await expect(rows).toHaveCount(1);
   await expectAccessible(page);
-  await page.getByRole('button', { name: 'Take out Yawl biscuits (copy) again' }).click();
+  await page.getByRole('button', { name: 'Restore Yawl biscuits (copy)' }).click();
   await expect(rows).toHaveCount(0);
   await page.goto('./?q=yawl');
   await expect(rows).toHaveCount(2);
@@ -64,7 +64,7 @@ test('a recipe is taken from a page’s source; one that is cut off is refused w
   await expect(page.getByLabel('Title')).toHaveValue('Jib scones');
   await expect(page.getByLabel('Time')).toHaveValue('15 min');
   await expect(page.getByText(/Bake: 200 °C/)).toBeVisible();
-  await page.getByRole('button', { name: 'Put it on the shelf' }).click();
+  await page.getByRole('button', { name: 'Add formula' }).click();
   await page.waitForURL(/\/swap/);
   // As a file from the disk it is the same.
   await page.goto('./new');

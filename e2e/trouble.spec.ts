@@ -7,7 +7,7 @@ test('unsaved work survives reload: the pasted text, and the desk', async ({ pag
   await page.getByRole('button', { name: 'Correct 50 g glimmerroot' }).click();
   await page.getByRole('combobox', { name: 'It is' }).fill('carrot');
   await page.getByRole('option', { name: 'Carrot', exact: true }).click();
-  await page.getByRole('button', { name: 'Take it so' }).click();
+  await page.getByRole('button', { name: 'Save' }).click();
   await page.waitForTimeout(400);
   await page.reload();
   await expect(page.getByText('2 lines, all known')).toBeVisible();
@@ -80,7 +80,7 @@ test('gluten is said at Read, and gluten-free flours come in its place', async (
   await expect(page.getByText('Contains gluten: barley flour.')).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('link', { name: /Swap/ }).first().click();
-  await expect(page.getByRole('region', { name: 'Whole solutions' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Complete options' })).toBeVisible();
   await expect(page.getByText(/Gluten held this together/).first()).toBeVisible();
 });
 
@@ -110,7 +110,7 @@ test('delete can be undone; what is not there is said', async ({ page }) => {
   await putFormula(page, { title: 'Soon gone' });
   await page.goto('./');
   await page.getByRole('button', { name: 'Delete Soon gone' }).click();
-  await expect(page.getByText('Soon gone is off the shelf')).toBeVisible();
+  await expect(page.getByText('Soon gone is deleted')).toBeVisible();
   await expect(page.getByRole('link', { name: /^Soon gone/ })).toHaveCount(0);
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Put back' }).click();
@@ -170,7 +170,7 @@ test('lines that are not known are settled by keys; until then nothing is said o
     const it = settle.getByRole('combobox', { name: 'It is' });
     await it.fill(name.toLowerCase());
     await page.getByRole('option', { name, exact: true }).click();
-    await settle.getByRole('button', { name: 'Take it so' }).press('Enter');
+    await settle.getByRole('button', { name: 'Save' }).press('Enter');
   }
   await expect(settle).toHaveCount(0);
   await stops.getByRole('link', { name: /Balance/ }).click();
@@ -247,6 +247,6 @@ test('one paste: what each row is stands at its edge, and is changed by keys', a
   await page.getByRole('button', { name: 'As it was read' }).click();
   await expect(page.getByText('3 lines, all known')).toBeVisible();
   // The title that the paste has is its own, where no other is given.
-  await page.getByRole('button', { name: 'Put it on the shelf' }).click();
+  await page.getByRole('button', { name: 'Add formula' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Ferry cake' })).toBeVisible();
 });

@@ -4,9 +4,9 @@ import { expectAccessible, leaveOut, putFormula } from './helpers';
 test('versions grow, branch, are named and starred, and lie side by side', async ({ page }) => {
   await putFormula(page, { title: 'Capstan cake' });
   const keep = async (name: string) => {
-    await page.getByRole('button', { name: 'Keep this version' }).click();
+    await page.getByRole('button', { name: 'Save version' }).click();
     await page.getByRole('dialog').getByLabel(/^Name/).fill(name);
-    await page.getByRole('button', { name: 'Keep it' }).click();
+    await page.getByRole('button', { name: 'Save', exact: true }).click();
     await page.getByRole('article').waitFor();
     await page.getByRole('link', { name: 'Back to the desk' }).click();
     await expect(page.locator('[aria-busy="false"]')).toBeVisible();
@@ -134,15 +134,15 @@ test('everything goes into a file and comes back; a file that is none is refused
   await putFormula(page, { title: 'Bosun buns' });
   await page.goto('./kitchen');
   const saving = page.waitForEvent('download');
-  await page.getByRole('link', { name: 'Keep everything in a file' }).click();
+  await page.getByRole('link', { name: 'Back up to a file' }).click();
   const file = await saving;
   expect(file.suggestedFilename()).toBe('new-crumb.jsonl');
   const kept = await file.path();
   await page.goto('./?q=bosun');
   await page.getByRole('button', { name: 'Delete Bosun buns' }).click();
-  await expect(page.getByText('Bosun buns is off the shelf')).toBeVisible();
+  await expect(page.getByText('Bosun buns is deleted')).toBeVisible();
   await page.goto('./kitchen');
-  const input = page.getByRole('region', { name: 'Everything in a file' }).locator('input[type=file]');
+  const input = page.getByRole('region', { name: 'Back up and restore' }).locator('input[type=file]');
   await input.setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from('{"a":') });
   await expect(page.getByText(/was not made here/)).toBeVisible();
   await expectAccessible(page);
@@ -160,7 +160,7 @@ test('several formulas pasted at once, and a table from a file', async ({ page }
   );
   await expect(page.getByText('This text holds 2 formulas.')).toBeVisible();
   await expectAccessible(page);
-  await page.getByRole('button', { name: 'Put all 2 on the shelf' }).click();
+  await page.getByRole('button', { name: 'Add all 2 formulas' }).click();
   await page.waitForURL(/\/demo\/?$/);
   for (const title of ['Halyard bars', 'Luff bread'])
     await expect(page.getByRole('heading', { name: title })).toBeVisible();
@@ -202,8 +202,8 @@ test('a kitchen of °F and ounces: at the oven, on the desk and on the card', as
   await page.getByRole('link', { name: /Bake \d/ }).click();
   // 350 °F as it was written.
   await expect(page.getByLabel('Oven', { exact: true })).toHaveValue('350 °F');
-  await page.getByRole('button', { name: 'Keep this version' }).click();
-  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByRole('button', { name: 'Save version' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   const card = page.getByRole('article');
   await expect(card.getByText(/350 °F \(177 °C\)/)).toBeVisible();
   await expect(card.getByText(/\d oz$/).first()).toBeVisible();

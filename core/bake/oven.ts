@@ -62,8 +62,15 @@ export const ovenOf =
 export const doorsAt = (times: number, wholeMin: number): number[] =>
   Array.from({ length: times }, (_x, i) => ((i + 1) * wholeMin) / (times + 1));
 
-/** What to set an oven to that is so much hotter than it says, °C, for it to be so hot. */
-export const dialC = (ovenC: number, offsetC: number): number => Math.round(ovenC - offsetC);
+/** A dial is set to no finer than this, °C. */
+const DIAL_STEP_C = 5;
+/** What to set an oven to that is so much hotter than it says, °C, for it to be so hot: as near as a dial can be set. */
+export const dialC = (ovenC: number, offsetC: number): number =>
+  DIAL_STEP_C * Math.round((ovenC - offsetC) / DIAL_STEP_C);
+
+/** By how many minutes a changed bake is longer than a stated one, to the minute. */
+export const addedMin = ([from, to]: readonly [number, number], ratio: number): number =>
+  Math.round(((from + to) / 2) * (ratio - 1));
 
 /** Heat of one programme with the covers of another: for telling what each does. */
 export function mergePhases(heat: readonly BakePhase[], covers: readonly BakePhase[]): BakePhase[] {

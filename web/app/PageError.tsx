@@ -12,9 +12,9 @@ export function PageError({ missing = false }: { missing?: boolean }) {
       <p>
         {missing || !error
           ? 'The address leads nowhere here.'
-          : 'Nothing you entered is lost. Load the page again; if it fails again, go back to the shelf.'}
+          : 'Nothing you entered is lost. Load the page again; if it fails again, go back to the formulas.'}
       </p>
-      <Link to="/">To the shelf</Link>
+      <Link to="/">To the formulas</Link>
     </main>
   );
 }

@@ -41,7 +41,7 @@ function OutChip() {
   return (
     <div className={classes.chip} title={all.join(', ')}>
       {who.length > 0 && <span>for {who.length > 2 ? `${who.length} eaters` : who.join(' and ')}, </span>}
-      out: gluten{words.length > 0 && ', '}
+      Leaving out: gluten{words.length > 0 && ', '}
       <b>{words.join(', ')}</b>
     </div>
   );
@@ -114,7 +114,7 @@ export function Shell() {
   return (
     <>
       <a href="#main" className={classes.skip}>
-        To the content
+        Skip to content
       </a>
       <header className={`${classes.top} no-print`}>
         <Link to="/" className={classes.mark}>

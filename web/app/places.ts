@@ -1,6 +1,6 @@
 /** The places, in the order of a baker's day. */
 export const PLACES = [
-  { to: '/', name: 'Shelf' },
+  { to: '/', name: 'Formulas' },
   { to: '/days', name: 'Bake days' },
   { to: '/notebook', name: 'Notebook' },
   { to: '/pantry', name: 'Pantry' },

@@ -2,13 +2,13 @@
 export const SHORTCUTS = {
   find: { keys: ['Ctrl', 'K'], does: 'find or go to anything' },
   help: { keys: ['?'], does: 'this list' },
-  field: { keys: ['/'], does: 'to the find field of the page' },
+  field: { keys: ['/'], does: 'go to this page’s search box' },
   undo: { keys: ['Ctrl', 'Z'], does: 'undo, at a desk and in the kitchen' },
   redo: { keys: ['Ctrl', 'Shift', 'Z'], does: 'do it again' },
-  keep: { keys: ['Ctrl', 'S'], does: 'keep this version, at a desk' },
-  stops: { keys: ['Alt', '1 … 6'], does: 'to a stop of the desk, by its number' },
+  keep: { keys: ['Ctrl', 'S'], does: 'save a version of the open formula' },
+  stops: { keys: ['Alt', '1 … 6'], does: 'go to step 1 to 6 of this formula' },
   box: { keys: ['Space'], does: 'tick what has the focus' },
-  close: { keys: ['Esc'], does: 'close what lies over the page' },
+  close: { keys: ['Esc'], does: 'close this dialog or menu' },
 } as const;
 
 /** On a Mac the command key stands for Ctrl. */

@@ -156,7 +156,7 @@ export function WayForm({
       return;
     }
     const way = done.data;
-    if (id === null) sayDone(`Kept: ${way.name}`, () => remove(way.id), 'Take out again');
+    if (id === null) sayDone(`Kept: ${way.name}`, () => remove(way.id), 'Undo');
     else sayDone(`Changed: ${way.name}`, () => put({ id, rev: way.rev, doc: start }), 'Undo');
     onDone(way);
   }
@@ -170,7 +170,7 @@ export function WayForm({
         }}
       >
         {failed !== undefined && (
-          <Notice kind="trouble" title="Not kept yet">
+          <Notice kind="trouble" title="Could not save">
             {sayProblem(problemIn(failed)?.code ?? null, problemIn(failed)?.args)}
             {problemIn(failed)?.code === 'way.changed' && from && (
               <>

@@ -7,7 +7,7 @@ let said = 0;
 export function sayDone(
   title: string,
   back: () => Promise<unknown>,
-  words: 'Put back' | 'Take out again' | 'Undo' = 'Put back',
+  words: 'Put back' | 'Undo' = 'Put back',
 ): void {
   const key = `done-${++said}`;
   notifications.show({

@@ -33,7 +33,7 @@ describe('wishes of the house', () => {
 
   it('are kept by the kitchen', async () => {
     show(<KitchenPage />);
-    await user.click(await screen.findByRole('checkbox', { name: 'fewest new things' }));
+    await user.click(await screen.findByRole('checkbox', { name: 'fewest to buy' }));
     expect(answers.calls.at(-1)).toMatchObject({
       path: '/kitchen',
       body: { rev: 1, doc: { ...DEFAULT_KITCHEN, style: { fewest: true } } },

@@ -37,25 +37,25 @@ export const UNIT_TEXT: Record<PropUnit | 'ratio', string> = {
   mmol: ' mmol',
   kcal: ' kcal',
   eggs: ' eggs',
-  ratio: '',
+  ratio: ' %',
 };
 
 /** A property with its unit, in as many digits as its spread allows. */
 export function amountOf(x: Sourced, unit: PropUnit | 'ratio'): string {
+  // A ratio is told as a percentage.
+  if (unit === 'ratio') return `${fixed(100 * x.value, 0)}${UNIT_TEXT.ratio}`;
   const least =
-    unit === 'ratio'
-      ? 2
-      : unit === 'eggs' || (unit === 'g' && x.value < 20) || (unit === 'mmol' && x.value < 20)
-        ? 1
-        : 0;
+    unit === 'eggs' || (unit === 'g' && x.value < 20) || (unit === 'mmol' && x.value < 20) ? 1 : 0;
   return `${fixed(x.value, Math.max(least, Math.min(decimalsFor(x), least)))}${UNIT_TEXT[unit]}`;
 }
 
 /** The spread beside a number: "± 12 g". Nothing where none was judged. */
 export function spreadOf(x: Sourced, unit: PropUnit | 'ratio'): string {
   if (!x.sd) return '';
-  const decimals = unit === 'ratio' ? 2 : x.sd < 2 ? 1 : 0;
-  return `± ${fixed(x.sd, decimals)}${UNIT_TEXT[unit]}`;
+  const sd = unit === 'ratio' ? 100 * x.sd : x.sd;
+  const decimals = unit === 'ratio' || sd >= 2 ? 0 : 1;
+  // What rounds to nothing is not said.
+  return sd < 0.5 * 10 ** -decimals ? '' : `± ${fixed(sd, decimals)}${UNIT_TEXT[unit]}`;
 }
 
 const DATE = new Intl.DateTimeFormat(LOCALE, { day: 'numeric', month: 'short', year: 'numeric' });

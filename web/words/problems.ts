@@ -9,21 +9,21 @@ export function sayProblem(code: string | null, args: Args = {}): string {
     case null:
       return 'The server does not answer. Your work is kept in this browser; start New Crumb again and it is saved.';
     case 'draft.conflict':
-      return 'Another tab has changed this formula meanwhile.';
+      return 'Another tab has changed this formula in the meantime.';
     case 'formula.notFound':
-      return 'This formula is not on the shelf: it may have been deleted.';
+      return 'This formula is not here. It may have been deleted.';
     case 'version.notFound':
       return 'This version is not known. Choose one from the formula’s own line.';
     case 'body.invalid':
       return `Something in it cannot be kept: ${s(args, 'message')}.`;
     case 'backup.notOurs':
-      return 'It was not made here. A file made by “Keep everything in a file” is wanted.';
+      return 'It was not made here. Choose a file made by “Back up to a file”.';
     case 'backup.edition':
-      return 'It was made by another edition of New Crumb, whose files are laid out otherwise.';
+      return 'It was made by a different version of New Crumb, whose files are laid out otherwise.';
     case 'backup.cut':
-      return 'It is cut off or damaged. Take another copy of it.';
+      return 'This backup is incomplete or damaged. Try another copy.';
     case 'backup.twice':
-      return `${s(args, 'what')} is in it twice. Take another copy of it.`;
+      return `${s(args, 'what')} is in it twice. Try another copy.`;
     case 'backup.tooLarge':
       return 'It is larger than can be taken in. Bring it in by parts.';
     case 'backup.busy':
@@ -37,7 +37,7 @@ export function sayProblem(code: string | null, args: Args = {}): string {
     case 'eater.changed':
     case 'way.changed':
     case 'day.changed':
-      return 'It was changed in another tab meanwhile.';
+      return 'It was changed in another tab in the meantime.';
     case 'work.busy':
     case 'store.busy':
       return 'The server has much to do just now. Try again in a moment.';
@@ -55,7 +55,7 @@ export function sayProblem(code: string | null, args: Args = {}): string {
     case 'pantry.notFound':
       return 'It is not in the pantry: it may have been taken out.';
     case 'pantry.changed':
-      return 'It was changed elsewhere meanwhile. Open it again and make your change there.';
+      return 'It was changed elsewhere in the meantime. Open it again and make your change there.';
     case 'pantry.unknownId':
       return `It speaks of "${s(args, 'id')}", which is not there. Choose another.`;
     case 'pantry.cycle':
@@ -67,15 +67,15 @@ export function sayProblem(code: string | null, args: Args = {}): string {
     case 'trial.notFound':
       return 'This trial is not in the notebook any more.';
     case 'trial.changed':
-      return 'It was changed elsewhere meanwhile. Open it again and make your change there.';
+      return 'It was changed elsewhere in the meantime. Open it again and make your change there.';
     case 'experiment.notFound':
       return 'This experiment is not in the notebook any more.';
     case 'experiment.changed':
-      return 'It was changed elsewhere meanwhile. Open it again and make your change there.';
+      return 'It was changed elsewhere in the meantime. Open it again and make your change there.';
     case 'tasting.notFound':
       return 'This tasting is not in the notebook any more.';
     case 'tasting.changed':
-      return 'It was changed elsewhere meanwhile. Open it again and make your change there.';
+      return 'It was changed elsewhere in the meantime. Open it again and make your change there.';
     case 'photo.notFound':
       return 'This photo is not here.';
     case 'photo.notJpeg':

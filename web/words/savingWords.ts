@@ -12,18 +12,18 @@ export function sayStanding(standing: Standing, browserFull: boolean): string {
     case 'clean':
       return '';
     case 'changed':
-      return 'changed, saving soon';
+      return 'Saving soon';
     case 'saving':
-      return 'saving';
+      return 'Saving';
     case 'saved':
-      return 'changed and saved, not kept as a version';
+      return 'Draft saved';
     case 'conflict':
-      return 'changed in two places';
+      return 'Changed in two places';
     case 'waiting':
       return standing.code === null
-        ? `not saved yet: the server does not answer. ${here(browserFull)}`
-        : `not saved yet. ${sayProblem(standing.code)} ${here(browserFull)}`;
+        ? `Not saved yet: the server does not answer. ${here(browserFull)}`
+        : `Not saved yet. ${sayProblem(standing.code)} ${here(browserFull)}`;
     case 'refused':
-      return `not saved. ${sayProblem(standing.code, standing.args)}`;
+      return `Not saved. ${sayProblem(standing.code, standing.args)}`;
   }
 }

@@ -43,7 +43,7 @@ const amounts = (a: Args): string => listed([1, 2, 3].map((i) => amount(a, i)).f
 
 /** Which of two amounts is likelier, and why. */
 const LIKELIER: Record<string, string> = {
-  'b tenfold': 'Ten times apart: a nought too many in the weight is likelier.',
+  'b tenfold': 'The weight is ten times the volume. An extra zero in the weight is more likely.',
   'b ounces': 'They differ as ounces and grams do: the volume is likelier.',
   'b share': 'By weight this line would be most of the bowl: the volume is likelier.',
   'a share': 'By volume this line would be most of the bowl: the weight is likelier.',
@@ -52,17 +52,17 @@ const LIKELIER: Record<string, string> = {
 /** One thing that is held, by the name the engine gives it. */
 function heldWords(name: string): string {
   const [kind, ...rest] = name.split(':');
-  if (kind === 'wetness') return 'wetness';
+  if (kind === 'wetness') return 'hydration';
   if (kind === 'mass') return 'total mass';
   if (kind === 'prop') return PROP_WORDS[rest.at(-1) as FitKey] ?? 'a property';
   const id = name.split('/').at(-1) ?? '';
-  return name.includes('/') ? `the amount of ${ingredientName(id, true)}` : 'an amount held';
+  return name.includes('/') ? `the amount of ${ingredientName(id, true)}` : 'a locked amount';
 }
 
 /** What the computation has to say, in words. One entry a code. */
 const SAY: Record<string, (a: Args) => string> = {
   'read.empty': () => 'Nothing to read yet. Paste the ingredient list, one ingredient a line.',
-  'read.noFlour': () => 'No flour or starch found. Percentages and wetness need one: check the names.',
+  'read.noFlour': () => 'No flour or starch found. Percentages and hydration need one: check the names.',
   'read.tooManyLines': (a) =>
     `${n(a, 'given')} lines were given; the first ${n(a, 'max')} are read. Split the formula in two.`,
   'bake.tempsDisagree': (a) =>
@@ -76,14 +76,14 @@ const SAY: Record<string, (a: Args) => string> = {
   'name.unknown': (a) =>
     s(a, 'name') ? `"${s(a, 'name')}" is not known. Choose what it is.` : 'No name found. Choose what it is.',
   'name.choice': (a) => `Written as a choice; taken as ${s(a, 'taken')}. Press to take the other.`,
-  'name.unsure': (a) => `Not sure what "${s(a, 'name')}" is. Choose, or it stays not known.`,
+  'name.unsure': (a) => `Which ingredient is “${s(a, 'name')}”? Choose one.`,
   'amount.missing': () => 'No amount found. Give it in grams.',
   'amount.notFinite': (a) => `"${s(a, 'written')}" is no amount one can weigh. Give it in grams.`,
-  'amount.negative': (a) => `"${s(a, 'written')}" is below nothing. Give it in grams.`,
-  'amount.zero': () => 'Nothing of it? Give grams, or take the line out.',
+  'amount.negative': (a) => `"${s(a, 'written')}" is less than zero. Enter the weight in grams.`,
+  'amount.zero': () => 'The amount is 0. Enter grams or remove the line.',
   'amount.tooMuch': (a) => `${n(a, 'kg')} kg in one line is more than any bowl holds. Check the amount.`,
   'amount.noMeasure': (a) =>
-    `How much a ${UNIT_WORDS[s(a, 'unit') as UnitId] ?? s(a, 'unit')} of this weighs is not known. Give it in grams.`,
+    `We don’t know what one ${UNIT_WORDS[s(a, 'unit') as UnitId] ?? s(a, 'unit')} of this weighs. Enter grams.`,
   'amount.bareGrams': (a) => `No unit: taken as ${grams(Number(a.g))}.`,
   'amount.disagree': (a) =>
     `The two amounts do not agree: ${n(a, 'a')} g, but "${s(a, 'written')}" comes to ${n(a, 'b')} g. ${LIKELIER[`${s(a, 'better')} ${s(a, 'why')}`] ?? 'The weight is used.'}`,
@@ -121,15 +121,15 @@ const SAY: Record<string, (a: Args) => string> = {
   'move.kit': (a) => kitName(s(a, 'kit')).toLowerCase(),
   'move.joined': (a) =>
     `${n(a, 'addedG') < 0 ? '−' : '+'}${grams(Math.abs(n(a, 'addedG')))}, with ${kitName(s(a, 'kit')).toLowerCase()}`,
-  'move.water': () => 'for the same wetness',
+  'move.water': () => 'for the same hydration',
   'move.acid': () => 'for the acid that left, so that the soda is met',
   'move.bind': () => 'for the binding that left',
   'move.lift': () => 'for the lift that left',
-  'move.lessLiquid': () => 'less, for the same wetness',
+  'move.lessLiquid': () => 'less, for the same hydration',
   'move.lessSalt': () => 'less, for the salt in what comes in',
-  'move.held': () => 'held by you',
+  'move.held': () => 'locked',
   'widened.wetness': (a) =>
-    `Wetness could not be kept within ±${n(a, 'band')} %: it is ${n(a, 'percent')} % off.`,
+    `Hydration could not be kept within ±${n(a, 'band')} %: it is ${n(a, 'percent')} % off.`,
   'widened.mass': (a) =>
     `Total mass could not be kept within ±${n(a, 'band')} %: it is ${n(a, 'percent')} % off.`,
   'widened.dose': (a) =>
@@ -143,14 +143,14 @@ const SAY: Record<string, (a: Args) => string> = {
         .map((id) => ingredientName(id, true)),
     )} here brings in ${words(a, 'avoids', AVOID_WORDS)}, of which this formula has none. Allow it above, or write a way of your own.`,
   'cannot.noKit': (a) =>
-    `Nothing we know can stand in for ${ids(a)} here and keep out what must go. What cannot be had: ${words<JobId>(a, 'jobs', JOB_NOUNS) || 'its part'} in a ${CLASS_WORDS[s(a, 'classId') as ClassId]?.toLowerCase() ?? 'bake'}.`,
+    `No replacement found for ${ids(a)} that leaves out what has to go. What would be missing: ${words<JobId>(a, 'jobs', JOB_NOUNS) || 'its part'} in a ${CLASS_WORDS[s(a, 'classId') as ClassId]?.toLowerCase() ?? 'bake'}.`,
   'cannot.amount': (a) => `How many grams of ${ids(a)} there are is not known. Give them at Read first.`,
   'cannot.chosenKit': (a) =>
     n(a, 'known')
       ? `${kitName(s(a, 'kit'))} cannot be used with what must go here. Choose another way.`
       : 'The way chosen is not known any more. Choose another.',
   'cannot.locks': (a) =>
-    `What you hold contradicts itself: ${listed(s(a, 'clash').split(' ').filter(Boolean).map(heldWords)) || 'the locks'}. Let go of any one of them.`,
+    `These locks conflict: ${listed(s(a, 'clash').split(' ').filter(Boolean).map(heldWords)) || 'the locks'}. Unlock one.`,
   'bread.gel': (a) =>
     `Whisk ${grams(n(a, 'g1'))} psyllium powder into ${grams(n(a, 'g2'))} lukewarm water; leave 10 min, until it is a thick gel.`,
   'bread.mix': () =>
@@ -190,18 +190,19 @@ const SAY: Record<string, (a: Args) => string> = {
   'why.unknown': () => 'More of it is unknown until a packet is read.',
   'why.usual': () => 'It is a less usual choice.',
   'why.scarce': () => 'It is harder to come by.',
-  'why.fresh': () => 'More new things have to be bought and weighed for it.',
+  'why.fresh': () => 'More ingredients have to be bought and weighed for it.',
   'why.watch': () => 'There is more to watch with it.',
   'why.widened': () => 'Amounts have to leave their usual range for it.',
   'why.style': () => 'It goes against your house style, or costs more.',
   'confidence.open': () => 'A line is not known on which the balance rests.',
   'confidence.narrowed': () =>
     'So much leaves that not every combination was tried: the less usual ways were left aside.',
-  'confidence.practice': () => 'Doses are those of common practice; nobody has baked this very one yet.',
+  'confidence.practice': () =>
+    'Amounts follow usual practice. This combination has not been test-baked: make a small batch first.',
   'confidence.weakKit': (a) => `${kitName(s(a, 'kit'))} is a weak choice in this kind of bake.`,
-  'confidence.widened': () => 'A band or a dose had to be widened.',
-  'confidence.uncovered': (a) => `Not made good: ${words<JobId>(a, 'jobs', JOB_NOUNS)}.`,
-  'confidence.outside': (a) => `Outside the band: ${words<FitKey>(a, 'keys', PROP_WORDS)}.`,
+  'confidence.widened': () => 'A target range or a dose had to be widened.',
+  'confidence.uncovered': (a) => `Not replaced: ${words<JobId>(a, 'jobs', JOB_NOUNS)}.`,
+  'confidence.outside': (a) => `Outside the target range: ${words<FitKey>(a, 'keys', PROP_WORDS)}.`,
   'step.gel': (a) =>
     `Make the gel: whisk ${amount(a, 1)} into ${amount(a, 2)} and leave ${n(a, 'wait')} min to thicken.`,
   'step.psylliumGel': (a) =>

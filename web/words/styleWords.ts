@@ -9,7 +9,7 @@ export const STYLE_WORDS = {
   whole: { name: 'wholegrain', does: 'flax, chia and whole grains before starches' },
   light: { name: 'light crumb', does: 'starches and foams before flax, chia and whole grains' },
   noWholeFat: { name: 'no seed or nut butter', does: 'whole-food fat comes last' },
-  fewest: { name: 'fewest new things', does: 'each thing to buy counts against a way' },
+  fewest: { name: 'fewest to buy', does: 'each ingredient to buy counts against an option' },
   cheapest: {
     name: 'cheapest',
     does: 'by the prices of your packets; where there is none, by a rough price of its kind',

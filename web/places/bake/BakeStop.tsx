@@ -94,7 +94,7 @@ function Signs({
         <b>Keeps:</b> {inDegrees(KEEP_WORDS[keepsAs(kinds)])}
       </p>
       <p className="small quiet">
-        Common practice, no source. Heat, steam and hot tins burn: dry cloths, and stand back.{' '}
+        Rules of thumb. Heat, steam and hot tins burn: dry cloths, and stand back.{' '}
         <HandbookLink section="kinds" id={kinds[0]}>
           This kind of bake in the handbook
         </HandbookLink>

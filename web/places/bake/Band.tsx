@@ -103,7 +103,7 @@ export function Band({
             key={i}
             role="slider"
             tabIndex={0}
-            aria-label={`End of stretch ${i + 1}, ${shortOf(phases[i]!)}`}
+            aria-label={`End of stage ${i + 1}, ${shortOf(phases[i]!)}`}
             aria-valuemin={Math.round(starts[i]! + 1)}
             aria-valuemax={Math.round(end - 1)}
             aria-valuenow={Math.round(at)}

@@ -2,7 +2,7 @@ import { Button } from '@mantine/core';
 import type { BakePlan, KitchenOven } from '../../../contract/dto';
 import { dialC, levelCm, loadsOf, SAME_CM, swapTin, type BakeSetup } from '../../../core/bake';
 import { counted, fixed, grams } from '../../words/format';
-import { bareDegrees, degrees, degreesApart } from '../../words/heat';
+import { degrees, degreesApart } from '../../words/heat';
 import classes from './bake.module.css';
 
 /** What another tin asks for: how high the dough stands, how much would stand as before, how hot. */
@@ -67,7 +67,7 @@ export function YourOven({ setup, oven }: { setup: BakeSetup; oven: KitchenOven 
       <b>{oven.name}</b>
       {oven.offsetC === 0
         ? ' runs true.'
-        : ` is ${degreesApart(Math.abs(oven.offsetC))} ${oven.offsetC > 0 ? 'hotter' : 'cooler'} than it says: for a true ${degrees(ovenC)} set ${bareDegrees(dialC(ovenC, oven.offsetC))}.`}
+        : ` runs ${degreesApart(Math.abs(oven.offsetC))} ${oven.offsetC > 0 ? 'hot' : 'cool'}: for ${degrees(ovenC)} set the dial to ${degrees(dialC(ovenC, oven.offsetC))}.`}
       {fan && !oven.fan && ' It has no fan.'}
       {loads === null
         ? ' The tin does not go into it.'

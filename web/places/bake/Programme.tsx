@@ -37,7 +37,7 @@ export function Programme({
       <ol className={classes.stretches}>
         {phases.map((p, i) => {
           const last = i === phases.length - 1;
-          const of = (what: string): string => (phases.length === 1 ? what : `${what} of stretch ${i + 1}`);
+          const of = (what: string): string => (phases.length === 1 ? what : `${what} of stage ${i + 1}`);
           return (
             <li key={i}>
               {phases.length > 1 && (
@@ -93,7 +93,7 @@ export function Programme({
                   variant="subtle"
                   color="gray"
                   size={36}
-                  aria-label={`Take out stretch ${i + 1}`}
+                  aria-label={`Take out stage ${i + 1}`}
                   onClick={() =>
                     put(
                       phases.filter((_p, k) => k !== i),
@@ -124,7 +124,7 @@ export function Programme({
               )
             }
           >
-            Add a stretch
+            Add a stage
           </Button>
         )}
         {schools && (

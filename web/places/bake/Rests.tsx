@@ -22,7 +22,7 @@ export function Rests({
 }) {
   const rows: [string, (s: BakeSetup) => string][] = [
     ['Dough', (s) => grams(s.massG)],
-    ['Airy', (s) => `${fixed(s.density, 2)} g/mL`],
+    ['Batter density', (s) => `${fixed(s.density, 2)} g/mL`],
     ['Water', (s) => `${fixed(100 * s.make.water, 0)} %`],
     ['Fat', (s) => `${fixed(100 * s.make.fat, 0)} %`],
     ['Sugars', (s) => `${fixed(100 * s.browning.sugars, 0)} %`],

@@ -1,5 +1,5 @@
 import type { BakeChange, BakeSetup, Compared } from '../../../core/bake';
-import { changesOf } from '../../../core/bake';
+import { addedMin, changesOf } from '../../../core/bake';
 import { REASON_WORDS } from '../../words/data/bake';
 import { fixed } from '../../words/format';
 import { bareDegrees, degrees } from '../../words/heat';
@@ -11,6 +11,12 @@ const NOTHING = 0.005;
 const percent = (x: number): string => `${x >= 0 ? '+' : '−'}${fixed(Math.abs(100 * x), 0)} %`;
 const min = (x: number): string => `${fixed(x, 0)} min`;
 const cm = (x: number): string => fixed(x, 1);
+
+/** What the change does to the time at the oven. */
+const changeText = (added: number): string =>
+  added === 0
+    ? 'The changes make less than a minute.'
+    : `The changes ${added > 0 ? 'add' : 'take off'} about ${min(Math.abs(added))}.`;
 
 /** One thing to do otherwise at the oven, in words. */
 function sayChange(c: BakeChange): string {
@@ -81,7 +87,7 @@ export function Told({
         {time.basis === 'stated' && stated
           ? Math.abs(ratio.value - 1) < NOTHING
             ? `As written ${minutesText(stated[0], stated[1])}; ${reasons.length === 0 ? 'what is changed makes no difference at the oven.' : 'what is changed comes out even.'}`
-            : `As written ${minutesText(stated[0], stated[1])}; the change makes it ${percent(ratio.value - 1)} (${percent(ratio.lo - 1)} to ${percent(ratio.hi - 1)} by four models).`
+            : `Original: ${minutesText(stated[0], stated[1])}. ${changeText(addedMin(stated, ratio.value))}`
           : 'The formula states no time: this is the model’s own window, with its spread. The change alone is better known than the time.'}
         {pace.bakes > 0 &&
           ` Your own ${pace.bakes === 1 ? 'timed bake makes' : `${pace.bakes} timed bakes make`} it ${percent(pace.factor - 1)}.`}

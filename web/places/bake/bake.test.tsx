@@ -80,29 +80,29 @@ describe('Bake', () => {
 
   it('a stretch is added, and takes of the one before', async () => {
     const { doc } = show(<BakeStop />, deskFor(LOAF, { exclude: [] }));
-    await user.click(screen.getByRole('button', { name: 'Add a stretch' }));
+    await user.click(screen.getByRole('button', { name: 'Add a stage' }));
     expect(doc().request.bake!.phases).toEqual([{ ...plainPhase(200), min: 15 }, plainPhase(200)]);
   });
 
   it.each<[string, () => Promise<void>, Partial<BakePhase>[]]>([
     [
       'covered',
-      () => user.selectOptions(screen.getByLabelText('Cover of stretch 1'), 'lid'),
+      () => user.selectOptions(screen.getByLabelText('Cover of stage 1'), 'lid'),
       [{ min: 30, cover: 'lid' }, { cover: 'none' }],
     ],
     [
       'grilled',
-      () => user.selectOptions(screen.getByLabelText('Heat of stretch 2'), 'grill'),
+      () => user.selectOptions(screen.getByLabelText('Heat of stage 2'), 'grill'),
       [{ heat: 'even' }, { heat: 'grill' }],
     ],
     [
       'steamed',
-      () => user.click(screen.getByRole('switch', { name: 'Steam of stretch 1' })),
+      () => user.click(screen.getByRole('switch', { name: 'Steam of stage 1' })),
       [{ steam: true }, { steam: false }],
     ],
     [
       'taken out',
-      () => user.click(screen.getByRole('button', { name: 'Take out stretch 1' })),
+      () => user.click(screen.getByRole('button', { name: 'Take out stage 1' })),
       [{ ovenC: 210 }],
     ],
   ])('a stretch is %s, and the others stay', async (_how, act, want) => {
@@ -122,11 +122,11 @@ describe('Bake', () => {
         <Band phases={three} end={60} onPhases={(next) => moved.push(next.map((p) => p.min))} />
       </MantineProvider>,
     );
-    const first = screen.getByRole('slider', { name: /End of stretch 1/ });
+    const first = screen.getByRole('slider', { name: /End of stage 1/ });
     expect(first.getAttribute('aria-valuetext')).toBe('20 min');
     fireEvent.keyDown(first, { key: 'ArrowRight' });
     fireEvent.keyDown(first, { key: 'PageDown' });
-    fireEvent.keyDown(screen.getByRole('slider', { name: /End of stretch 2/ }), { key: 'PageUp' });
+    fireEvent.keyDown(screen.getByRole('slider', { name: /End of stage 2/ }), { key: 'PageUp' });
     fireEvent.keyDown(first, { key: 'a' });
     expect(moved).toEqual([
       [21, 9, 0],

@@ -166,8 +166,8 @@ export function Card({
               {changed && (
                 <span className="quiet">
                   {sameTime(doc.bake, source?.doc.bake)
-                    ? ', as stated for the one as written: look early, and trust the signs'
-                    : `, for ${source?.doc.bake?.minutes ? minutesText(...source.doc.bake.minutes) : 'no stated time'} as written, by the change: look early, and trust the signs`}
+                    ? ', the time of the original: start checking early and go by the signs'
+                    : `, for ${source?.doc.bake?.minutes ? minutesText(...source.doc.bake.minutes) : 'no stated time'} as written, by the change: start checking early and go by the signs`}
                 </span>
               )}
             </p>

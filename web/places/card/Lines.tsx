@@ -68,7 +68,7 @@ export function Lines({
             </th>
           )}
           <th scope="col">ingredient</th>
-          {bakersPercent(1, profile) === null ? <td /> : <th scope="col">on flour</th>}
+          {bakersPercent(1, profile) === null ? <td /> : <th scope="col">baker’s %</th>}
           {source && <th scope="col">as written</th>}
         </tr>
       </thead>

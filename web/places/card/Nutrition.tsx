@@ -11,7 +11,7 @@ import classes from './card.module.css';
 const NUTRIENT_WORDS: Record<Nutrient, string> = {
   fat: 'Fat',
   carbohydrate: 'Carbohydrate',
-  sugars: 'of it sugars',
+  sugars: 'of which sugars',
   fibre: 'Fibre',
   protein: 'Protein',
   salt: 'Salt',

@@ -43,9 +43,9 @@ function AddBake() {
     <>
       <Select
         label="Add a bake"
-        placeholder="A formula of the shelf"
+        placeholder="One of your formulas"
         searchable
-        nothingFoundMessage="Nothing of that name on the shelf"
+        nothingFoundMessage="No formula of that name"
         data={(shelf?.formulas ?? []).map((f) => ({ value: f.id, label: f.title }))}
         value={formulaId}
         searchValue={words}

@@ -52,7 +52,7 @@ export function BalanceStop() {
             kind="trouble"
             title="No balance yet"
             {...(c.need.code === 'cannot.locks'
-              ? { action: { words: 'Let go of all locks', do: () => void dispatch(workingCopy.letGo()) } }
+              ? { action: { words: 'Unlock all', do: () => void dispatch(workingCopy.letGo()) } }
               : {})}
           >
             {say(c.need)}
@@ -73,7 +73,7 @@ export function BalanceStop() {
         ))}
         <div className={classes.locks}>
           <Switch
-            label="Hold wetness as written"
+            label="Lock hydration to the original"
             checked={pins?.lockWetness ?? false}
             onChange={(e) => dispatch(workingCopy.lockSet({ lockWetness: e.currentTarget.checked }))}
           />

@@ -81,7 +81,7 @@ function Desk({ doc, detail }: { doc: DraftDoc; detail: FormulaDetail }) {
               onRedo={() => dispatch(workingCopy.redone())}
             />
             <Button disabled={!canKeep} onClick={() => setKeeping(true)}>
-              Keep this version
+              Save version
             </Button>
           </div>
         </div>
@@ -194,7 +194,7 @@ export function DeskLayout() {
     return (
       <main id="main" className={classes.lone}>
         <Notice kind="trouble" title="This formula cannot be opened">
-          {sayProblem(failed)} <Link to="/">To the shelf</Link>
+          {sayProblem(failed)} <Link to="/">To the formulas</Link>
         </Notice>
       </main>
     );

@@ -42,11 +42,11 @@ export function FeelStrip({ of, source, adapted, wetness, holdBackG, onExplain }
             <> (as written: {FEEL_WORDS_TEXT[source.feel.word]})</>
           )}{' '}
           <HandbookLink section="feel" id={adapted.feel.word}>
-            what that is
+            What does this mean?
           </HandbookLink>
         </span>
         <button type="button" className={classes.wetness} onClick={onExplain}>
-          wetness {amountOf(wetness.source, 'ratio')} → {amountOf(wetness.adapted, 'ratio')}
+          effective hydration {amountOf(wetness.source, 'ratio')} → {amountOf(wetness.adapted, 'ratio')}
           {wetness.state !== 'inside' && <b> {wetness.state}</b>}
         </button>
       </div>
@@ -65,8 +65,8 @@ export function FeelStrip({ of, source, adapted, wetness, holdBackG, onExplain }
       </ol>
       {holdBackG >= 3 && (
         <p className={classes.hold}>
-          Keep {fixed(holdBackG, 0)} g of the water back at first: new flours and gels differ by so much. Stop
-          when it feels as above.
+          Hold back about {fixed(holdBackG, 0)} g of the water. Add it only if the mixture is stiffer than
+          this: new flours and gels vary.
         </p>
       )}
     </section>

@@ -41,14 +41,18 @@ function bakeSaid(formula: Formula, bake: Bake): string {
     : `${tins}Heat and time stay as for the formula as it was.`;
 }
 
+/** Below this nobody sees a change of hydration, %. */
+const SEEN_PERCENT = 0.5;
+
 /** What rounding to the scale does, in words; or what to mend where there is no amount to make. */
 function roundingSaid(made: (Rounded & { factor: number }) | null, bake: Bake): string {
   if (!made) return 'Between a hundredth and 200 times the formula can be made. Give an amount within that.';
-  const shift = made.wetnessPercent < 0.05 ? 'less than 0.1 %' : `${fixed(made.wetnessPercent, 1)}\u00a0%`;
+  const shift =
+    made.wetnessPercent < SEEN_PERCENT ? '' : ` Hydration changes by ${fixed(made.wetnessPercent, 1)} %.`;
   const left = [...new Set(made.left.map((l) => PROP_WORDS[l.key]))];
   return (
-    `Kept as a kitchen scale shows it. That moves wetness by ${shift}.` +
-    (left.length > 0 ? ` It takes ${listed(left)} just out of its band.` : '') +
+    `Amounts are rounded for a kitchen scale.${shift}` +
+    (left.length > 0 ? ` That takes ${listed(left)} just outside the target range.` : '') +
     (Math.abs(made.factor - 1) > 1e-3 ? ` ${bakeSaid(made.formula, bake)}` : '')
   );
 }
@@ -113,12 +117,12 @@ export function KeepVersion({ formulaId, doc, solution, sourceChanged, suggested
     dispatch(workingCopy.versionKept({ versionId: done.data.id }));
     saving.saver.drop(formulaId);
     onClose();
-    notifications.show({ message: `Kept: ${done.data.name}`, closeButtonProps: { 'aria-label': 'Close' } });
+    notifications.show({ message: `Saved: ${done.data.name}`, closeButtonProps: { 'aria-label': 'Close' } });
     await navigate(`/formula/${formulaId}/card/${done.data.id}`);
   }
 
   return (
-    <Dialog title="Keep this version" onClose={onClose}>
+    <Dialog title="Save version" onClose={onClose}>
       <form
         onSubmit={(e) => {
           e.preventDefault();
@@ -126,7 +130,7 @@ export function KeepVersion({ formulaId, doc, solution, sourceChanged, suggested
         }}
       >
         {kept.error && (
-          <Notice kind="trouble" title="Not kept yet">
+          <Notice kind="trouble" title="Could not save">
             {sayProblem(problem?.code ?? null, problem?.args)}
           </Notice>
         )}
@@ -155,14 +159,14 @@ export function KeepVersion({ formulaId, doc, solution, sourceChanged, suggested
         </p>
         <Group mt={18} justify="flex-end">
           <Button variant="subtle" onClick={onClose}>
-            Not yet
+            Cancel
           </Button>
           <Button
             type="submit"
             loading={kept.isLoading}
             disabled={name.trim() === '' || made === null || bake.working}
           >
-            Keep it
+            Save
           </Button>
         </Group>
       </form>

@@ -25,7 +25,7 @@ export function LeaveOut() {
   const others = exclude.filter((e) => !USUAL_EXCLUSIONS.includes(e)).length + words.length;
   return (
     <section className={`sheet ${classes.leave}`} aria-label="What has to go">
-      <span className={classes.always}>Gluten is out. Leave out</span>
+      <span className={classes.always}>Gluten is always left out. Also leave out:</span>
       <ExclusionChips
         of={USUAL_EXCLUSIONS}
         value={exclude}
@@ -54,14 +54,14 @@ export function LeaveOut() {
         <ForWhom onTable={(table) => dispatch(workingCopy.wanted(table))} chosen={eaters} />
         {exclude.includes('oil') && (
           <Checkbox
-            label="Whole-food fat goes too (seed butters, nuts, butter)"
+            label="Also leave out fatty foods: nuts, seed butters, butter"
             checked={oil === 'all_fat'}
             onChange={(e) => want({ oil: e.currentTarget.checked ? 'all_fat' : 'extracted' })}
           />
         )}
         {(exclude.length > 0 || words.length > 0) && (
           <Checkbox
-            label="Traces matter: a “may contain” rules a thing out"
+            label="Also avoid “may contain” products"
             checked={strict.length > 0}
             onChange={(e) => want({ strict: e.currentTarget.checked ? avoidsOf(exclude, oil, words) : [] })}
           />

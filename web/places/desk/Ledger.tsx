@@ -29,7 +29,7 @@ function Held({ move, held, kits }: { move: Move; held: number | undefined; kits
         variant="subtle"
         color="gray"
         size={36}
-        aria-label={`Hold ${name} at ${grams(move.toG ?? 0)}`}
+        aria-label={`Lock ${name} at ${grams(move.toG ?? 0)}`}
         onClick={() => {
           setReach(reachOf(move.toG ?? 0));
           hold(Number((move.toG ?? 0).toFixed(1)));
@@ -57,7 +57,7 @@ function Held({ move, held, kits }: { move: Move; held: number | undefined; kits
         }}
       />
       <NumberInput
-        aria-label={`Grams of ${name}, held`}
+        aria-label={`Grams of ${name}, locked`}
         value={held}
         min={0}
         max={100_000}
@@ -66,7 +66,7 @@ function Held({ move, held, kits }: { move: Move; held: number | undefined; kits
         hideControls
         onChange={(v) => typeof v === 'number' && v >= 0 && v !== held && hold(v)}
       />
-      <ActionIcon variant="subtle" size={36} aria-label={`Let go of ${name}`} onClick={() => hold(null)}>
+      <ActionIcon variant="subtle" size={36} aria-label={`Unlock ${name}`} onClick={() => hold(null)}>
         <IconPinnedOff size={16} stroke={1.6} />
       </ActionIcon>
     </span>
@@ -108,9 +108,9 @@ export function Ledger({ of, part, moves, source, profile, held, kits }: Props) 
           <tr>
             <th scope="col">line</th>
             <th scope="col">as written</th>
-            <th scope="col">on flour</th>
+            <th scope="col">baker’s %</th>
             <th scope="col">adapted</th>
-            <th scope="col">on flour</th>
+            <th scope="col">baker’s %</th>
             <th scope="col">why</th>
           </tr>
         </thead>

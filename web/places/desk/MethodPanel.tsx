@@ -34,10 +34,10 @@ function Rewrite({ step, onDone }: { step: Step; onDone: () => void }) {
         onChange={(e) => setWords(e.currentTarget.value)}
       />
       <Button type="submit" size="compact-md">
-        Take these words
+        Save
       </Button>
       <Button variant="subtle" size="compact-md" onClick={onDone}>
-        Leave it
+        Cancel
       </Button>
     </form>
   );
@@ -89,20 +89,20 @@ function StepRow({ step }: { step: Step }) {
                 <Button
                   variant="subtle"
                   size="compact-sm"
-                  aria-label={`${step.added ? 'Leave off' : 'As written'}: ${called}`}
+                  aria-label={`${step.added ? 'Remove' : 'As written'}: ${called}`}
                   onClick={() => choose({ off: true })}
                 >
-                  {step.added ? 'leave off' : 'as written'}
+                  {step.added ? 'remove' : 'as written'}
                 </Button>
               )
             )}
             <Button
               variant="subtle"
               size="compact-sm"
-              aria-label={`In your words: ${called}`}
+              aria-label={`Edit: ${called}`}
               onClick={() => setWriting(true)}
             >
-              in my words
+              edit
             </Button>
           </div>
         </div>

@@ -49,7 +49,7 @@ function HoldProperty({ partId, name, now }: { partId: string; name: PropKey; no
   if (held === undefined)
     return (
       <Button variant="default" size="compact-md" onClick={() => hold(Number(now.toPrecision(3)))}>
-        Hold {PROP_WORDS[name]} at {amountOf({ value: now, basis: 'derived' }, unit)}
+        Lock {PROP_WORDS[name]} at {amountOf({ value: now, basis: 'derived' }, unit)}
       </Button>
     );
   return (
@@ -65,7 +65,7 @@ function HoldProperty({ partId, name, now }: { partId: string; name: PropKey; no
         onChange={(v) => typeof v === 'number' && v >= 0 && hold(v)}
       />
       <Button variant="subtle" size="compact-md" onClick={() => hold(null)}>
-        Let go
+        Unlock
       </Button>
     </div>
   );
@@ -104,9 +104,9 @@ export function Opened({
       {fit?.state === 'open' && <p>A line is not known that could bring more or less of it.</p>}
       {(fit?.state === 'low' || fit?.state === 'high') && (
         <p>
-          <b>Outside its band</b> of {amountOf({ ...fit.source, value: fit.lo }, fit.unit)} to{' '}
-          {amountOf({ ...fit.source, value: fit.hi }, fit.unit)}: nothing chosen brings{' '}
-          {fit.state === 'low' ? 'enough' : 'less'} without moving what should stay.
+          <b>Outside the target range</b> of {amountOf({ ...fit.source, value: fit.lo }, fit.unit)} to{' '}
+          {amountOf({ ...fit.source, value: fit.hi }, fit.unit)}: the chosen replacements cannot{' '}
+          {fit.state === 'low' ? 'raise' : 'lower'} it without upsetting something else.
         </p>
       )}
       {sums.map((x) => (
@@ -114,7 +114,8 @@ export function Opened({
       ))}
       {seen === 'wetness' && fit && (
         <p className="num">
-          wetness = free water ÷ thirst = {amountOf(fit.adapted, 'ratio')} {spreadOf(fit.adapted, 'ratio')}
+          effective hydration = free water ÷ water absorption = {amountOf(fit.adapted, 'ratio')}{' '}
+          {spreadOf(fit.adapted, 'ratio')}
         </p>
       )}
       {seen !== 'wetness' && seen !== 'mass' && sums[0] && (

@@ -67,7 +67,7 @@ export function OtherBread({ other }: { other: Other }) {
         ))}
       </ol>
       {created.error && (
-        <Notice kind="trouble" title="Not kept yet">
+        <Notice kind="trouble" title="Could not save">
           {sayProblem(problem?.code ?? null, problem?.args)}
         </Notice>
       )}

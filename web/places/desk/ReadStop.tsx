@@ -1,4 +1,5 @@
 import { Select } from '@mantine/core';
+import { fixed } from '../../words/format';
 import { useMemo } from 'react';
 import { Link, useLocation } from 'react-router';
 import { CLASS_IDS } from '../../../core/classes';
@@ -96,7 +97,8 @@ export function ReadStop() {
         {bake && <p className="small quiet">Bake: {ovenText(bake)}</p>}
         {source.tin && (
           <p className="small quiet">
-            Tin: {source.tin.written}, about {Math.round(source.tin.volumeMl.value / 50) * 50} mL to the rim
+            Tin: {source.tin.written}, holds about {fixed(Math.round(source.tin.volumeMl.value / 50) * 50, 0)}{' '}
+            ml, filled to the brim
           </p>
         )}
         <h2>As pasted</h2>

@@ -162,7 +162,8 @@ export function ScaleFields({ value, onChange, start }: Props) {
             onChange={(percent) => onChange({ ...value, fill: percent / 100 })}
           />
           <p className="small quiet">
-            It holds about {Math.round((value.tin.count * value.tin.volumeMl.value) / 50) * 50} mL to the rim
+            It holds about {Math.round((value.tin.count * value.tin.volumeMl.value) / 50) * 50} ml, filled to
+            the brim
             {start.tin ? `; this formula fills its own to ${Math.round(100 * start.fill)} %.` : '.'}
           </p>
         </>

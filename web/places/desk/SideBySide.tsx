@@ -66,7 +66,7 @@ export function SideBySide({
   return (
     <Dialog title="Side by side" size="min(96vw, 1180px)" onClose={onClose}>
       <BesideTable
-        label="Whole solutions side by side"
+        label="Complete options beside each other"
         heads={['as written', ...solutions.map((s) => titleOf(s, kitOf, whole))]}
       >
         {doc.source.parts.map((source) => (
@@ -88,7 +88,7 @@ export function SideBySide({
         ))}
         <tbody>
           <RowsHead columns={1 + solutions.length}>What it asks of you</RowsHead>
-          {told('new things', (s) =>
+          {told('ingredients to add', (s) =>
             words(
               newThings(s).map((id) => ingredientName(id, true)),
               'none',

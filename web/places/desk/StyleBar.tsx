@@ -28,7 +28,7 @@ export function StyleBar() {
             size="compact-md"
             rightSection={<IconChevronDown size={16} aria-hidden="true" />}
           >
-            Rank otherwise
+            Change order
           </Button>
         </Popover.Target>
         <Popover.Dropdown aria-label="How to rank" className={classes.styleBox}>

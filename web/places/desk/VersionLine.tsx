@@ -29,7 +29,7 @@ export function VersionLine({ detail, baseId }: { detail: FormulaDetail; baseId:
         <span>
           {' · '}
           <Link to={`/formula/${detail.id}/versions`}>
-            {versions.length === 2 ? 'lay them side by side' : `all ${versions.length} versions`}
+            {versions.length === 2 ? 'compare them' : `all ${versions.length} versions`}
           </Link>
         </span>
       )}

@@ -48,8 +48,8 @@ export function WholeSolution({
   const { kitOf, whole } = useDeskContext();
   const id = useId();
   const title = titleOf(s, kitOf, whole);
-  const news = `${best ? 'nearest' : s.confidence.level === 'low' ? 'unsure' : 'another way'} · ${
-    toBuy === 0 ? 'nothing new' : counted(toBuy, 'new thing')
+  const news = `${best ? 'closest to the original' : s.confidence.level === 'low' ? 'unsure' : 'another option'} · ${
+    toBuy === 0 ? 'nothing to add' : `${counted(toBuy, 'ingredient')} to add`
   }`;
   const outside = s.fit
     .filter((f) => f.state === 'low' || f.state === 'high')
@@ -58,12 +58,12 @@ export function WholeSolution({
   const remarks = [
     ...s.misses.map(missWords),
     s.bringsIn.length > 0 ? `Brings in ${listed(s.bringsIn.map((b) => AVOID_WORDS[b.avoid]))}.` : '',
-    s.uncovered.length > 0 ? `Not made good: ${listed(s.uncovered.map((j) => JOB_NOUNS[j]))}.` : '',
+    s.uncovered.length > 0 ? `Not replaced: ${listed(s.uncovered.map((j) => JOB_NOUNS[j]))}.` : '',
     outside.length > 0
-      ? `Outside the band: ${listed(outside.slice(0, 3))}.`
+      ? `Outside the target range: ${listed(outside.slice(0, 3))}.`
       : open
         ? ''
-        : 'All inside its bands.',
+        : 'All close to the original.',
     open ? 'Balance: can’t say yet, a line is not known.' : '',
   ].filter(Boolean);
   return (

@@ -34,7 +34,7 @@ export function Wholes() {
   return (
     <section aria-labelledby="wholes" className={classes.wholes}>
       <h2 id="wholes" className="visually-hidden">
-        Whole solutions
+        Complete options
       </h2>
       <div className={desk.wholes}>
         {shown.map((s, i) => (

@@ -71,10 +71,10 @@ export function WhyAside({ option, solution }: { option: Option | null; solution
       )}
       {solution.uncovered.length > 0 && (
         <section>
-          <h2>Left uncovered</h2>
+          <h2>Not replaced</h2>
           <p>
-            Nothing chosen here does as well as before for{' '}
-            {listed(solution.uncovered.map((j) => JOB_NOUNS[j]))}.
+            The chosen replacements give back less {listed(solution.uncovered.map((j) => JOB_NOUNS[j]))} than
+            the original had. Expect to see it.
           </p>
         </section>
       )}
@@ -108,5 +108,5 @@ function doseWindow(kit: Kit): string {
     per === 'g'
       ? `${Math.round(lo * 100)} to ${Math.round(hi * 100)} % of what leaves`
       : `${lo} to ${hi} g for ${DOSE_WORDS[per]}`;
-  return `Usual: ${range} as ${ingredientName(first.item.id, true)}. ${kit.basis === 'user' ? 'Your own window.' : 'Common practice, no source.'}`;
+  return `Usual: ${range} as ${ingredientName(first.item.id, true)}. ${kit.basis === 'user' ? 'Your own window.' : 'Rule of thumb.'}`;
 }

@@ -7,7 +7,7 @@ import { deskFor, show } from '../../testing/render';
 import { KeepVersion } from './KeepVersion';
 
 const user = userEvent.setup();
-const keepIt = () => screen.getByRole('button', { name: 'Keep it' });
+const keepIt = () => screen.getByRole('button', { name: 'Save' });
 const said = () => screen.getByRole('status').textContent;
 
 function open() {
@@ -27,10 +27,10 @@ function open() {
   return solution;
 }
 
-describe('Keep this version: how much to make', () => {
+describe('Save version: how much to make', () => {
   it('says what rounding does, and that tin and time stay when the amount changes', async () => {
     open();
-    expect(said()).toMatch(/^Kept as a kitchen scale shows it\. That moves wetness by/);
+    expect(said()).toMatch(/^Amounts are rounded for a kitchen scale\./);
     expect(said()).not.toMatch(/Heat and time/);
     const make = screen.getByLabelText('Make');
     await user.clear(make);

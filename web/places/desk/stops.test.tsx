@@ -21,7 +21,7 @@ describe('Swap', () => {
     const jobs = screen.getByRole('list', { name: 'What eggs did here' });
     expect(within(jobs).getAllByRole('listitem').length).toBeGreaterThan(3);
     expect(
-      within(screen.getByRole('region', { name: 'Whole solutions' })).getAllByRole('button', {
+      within(screen.getByRole('region', { name: 'Complete options' })).getAllByRole('button', {
         pressed: false,
       }).length,
     ).toBe(2);
@@ -47,7 +47,7 @@ describe('Swap', () => {
     const context = deskFor(2, { exclude: ['dairy'] });
     const { doc } = show(<SwapStop />, context);
     await user.click(
-      within(screen.getByRole('region', { name: 'Whole solutions' })).getAllByRole('button')[1]!,
+      within(screen.getByRole('region', { name: 'Complete options' })).getAllByRole('button')[1]!,
     );
     expect(doc().request.pins?.kits).toEqual(context.whole[1]!.kits);
   });
@@ -55,12 +55,12 @@ describe('Swap', () => {
   it('what has to go is pressed, and the stricter reading of oil is there only with oil', async () => {
     const { doc } = show(<SwapStop />, deskFor(3, { exclude: [] }));
     expect(screen.getByText('Nothing has to go')).toBeTruthy();
-    expect(screen.queryByText(/Whole-food fat/)).toBeNull();
+    expect(screen.queryByText(/Also leave out fatty foods/)).toBeNull();
     await user.click(screen.getByRole('checkbox', { name: 'Leave out dairy' }));
     expect(doc().request.exclude).toEqual(['dairy']);
     cleanup();
     const strict = show(<SwapStop />, deskFor(3, { exclude: ['oil', 'dairy'] }));
-    await user.click(screen.getByRole('checkbox', { name: /Whole-food fat/ }));
+    await user.click(screen.getByRole('checkbox', { name: /Also leave out fatty foods/ }));
     expect(strict.doc().request.oil).toBe('all_fat');
   });
 
@@ -81,8 +81,8 @@ describe('Balance', () => {
     expect(screen.getByRole('heading', { name: 'Fat' })).toBeTruthy();
     expect(screen.getByText(/pumpkin seeds × 0.49/)).toBeTruthy();
     expect(screen.getByText(/USDA FoodData Central, figures from memory/)).toBeTruthy();
-    await user.click(screen.getByRole('button', { name: /^wetness/ }));
-    expect(screen.getByText(/wetness = free water ÷ thirst/)).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: /^effective hydration/ }));
+    expect(screen.getByText(/effective hydration = free water ÷ water absorption/)).toBeTruthy();
   });
 
   it('every line has its grams, its share on flour and a reason', () => {
@@ -102,13 +102,13 @@ describe('Balance', () => {
       <BalanceStop />,
       deskFor(0, { exclude: ['egg'], pins: { lines: { 'p1:egg:dough/flax_gel/flax_ground': 15 } } }),
     );
-    const field = screen.getByLabelText('Grams of ground flax, held');
+    const field = screen.getByLabelText('Grams of ground flax, locked');
     expect((field as HTMLInputElement).value).toBe('15 g');
-    await user.click(screen.getByRole('button', { name: 'Let go of ground flax' }));
+    await user.click(screen.getByRole('button', { name: 'Unlock ground flax' }));
     expect(doc().request.pins).toEqual({});
-    await user.click(screen.getByRole('button', { name: /^Hold sorghum flour at 150 g/ }));
+    await user.click(screen.getByRole('button', { name: /^Lock sorghum flour at 150 g/ }));
     expect(doc().request.pins?.lines).toEqual({ l1: 150 });
-    await user.click(screen.getByRole('switch', { name: 'Hold wetness as written' }));
+    await user.click(screen.getByRole('switch', { name: 'Lock hydration to the original' }));
     await user.selectOptions(screen.getByLabelText('Total mass'), 'held');
     expect(doc().request.pins).toMatchObject({ lockWetness: true, lockMass: true });
     await user.selectOptions(screen.getByLabelText('Total mass'), 'free');
@@ -125,8 +125,8 @@ describe('Balance', () => {
     });
     expect(context.solution).toBeNull();
     const { doc } = show(<BalanceStop />, context);
-    expect(screen.getByText(/What you hold contradicts itself/)).toBeTruthy();
-    await user.click(screen.getByRole('button', { name: 'Let go of all locks' }));
+    expect(screen.getByText(/These locks conflict/)).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: 'Unlock all' }));
     expect(doc().request.pins).toEqual({ kits });
   });
 });
@@ -141,7 +141,7 @@ describe('Side by side', () => {
     for (const b of boxes.slice(0, 3)) await user.click(b);
     expect((boxes[3] as HTMLInputElement).disabled).toBe(true);
     await user.click(screen.getByRole('button', { name: 'Side by side: 3' }));
-    const table = await screen.findByRole('region', { name: 'Whole solutions side by side' });
+    const table = await screen.findByRole('region', { name: 'Complete options beside each other' });
     expect(within(table).getAllByRole('columnheader')).toHaveLength(4);
     expect(within(table).getByRole('rowheader', { name: 'fat' })).toBeTruthy();
     const eggs = within(table).getByRole('row', { name: /^Eggs / });
@@ -155,7 +155,7 @@ describe('House style at Swap', () => {
   it('is said, and can be other for this formula', async () => {
     const { doc } = show(<SwapStop />, deskFor(0, { exclude: ['egg'], style: { grain: 'whole' } }));
     expect(screen.getByText(/by your wish: wholegrain/)).toBeTruthy();
-    await user.click(screen.getByRole('button', { name: 'Rank otherwise' }));
+    await user.click(screen.getByRole('button', { name: 'Change order' }));
     await user.click(await screen.findByRole('checkbox', { name: 'light crumb' }));
     expect(doc().request.style).toEqual({ grain: 'light' });
     await user.click(screen.getByRole('button', { name: 'As Kitchen has it' }));
@@ -202,13 +202,13 @@ describe('Method', () => {
     const { doc } = show(<BalanceStop />, context);
     const method = screen.getByRole('region', { name: 'Method' });
     const added = context.solution!.formula.method.find((s) => s.added)!;
-    await user.click(within(method).getByRole('button', { name: /^Leave off: Make the gel/ }));
+    await user.click(within(method).getByRole('button', { name: /^Remove: Make the gel/ }));
     expect(doc().request.steps).toEqual({ [added.id]: { off: true } });
-    await user.click(within(method).getAllByRole('button', { name: /^In your words: / })[0]!);
+    await user.click(within(method).getAllByRole('button', { name: /^Edit: / })[0]!);
     const field = within(method).getByRole('textbox', { name: 'The step in your words' });
     await user.clear(field);
     await user.type(field, 'Oven on.');
-    await user.click(within(method).getByRole('button', { name: 'Take these words' }));
+    await user.click(within(method).getByRole('button', { name: 'Save' }));
     expect(Object.values(doc().request.steps!)).toContainEqual({ own: 'Oven on.' });
   });
 });
@@ -217,7 +217,7 @@ describe('A property held', () => {
   it('is held at what it is, changed, and let go', async () => {
     const { doc } = show(<BalanceStop />, deskFor(0, { exclude: ['egg'] }));
     await user.click(screen.getByRole('button', { name: /^fat: as written/ }));
-    await user.click(screen.getByRole('button', { name: /^Hold fat at/ }));
+    await user.click(screen.getByRole('button', { name: /^Lock fat at/ }));
     expect(doc().request.pins?.props?.p1?.fat).toBeGreaterThan(50);
     cleanup();
     const held = show(
@@ -225,7 +225,7 @@ describe('A property held', () => {
       deskFor(0, { exclude: ['egg'], pins: { props: { p1: { fat: 170 } } } }),
     );
     await user.click(screen.getByRole('button', { name: /^fat: as written/ }));
-    await user.click(screen.getByRole('button', { name: 'Let go' }));
+    await user.click(screen.getByRole('button', { name: 'Unlock' }));
     expect(held.doc().request.pins).toEqual({});
   });
 });
@@ -237,14 +237,14 @@ describe('Read', () => {
     await user.click(screen.getByRole('button', { name: 'Correct 2 large eggs' }));
     const field = screen.getByLabelText('Grams');
     await user.clear(field);
-    await user.click(screen.getByRole('button', { name: 'Take it so' }));
+    await user.click(screen.getByRole('button', { name: 'Save' }));
     expect(doc().source.parts[0]!.lines.find((l) => l.id === 'l5')!.amount.massG!.value).toBe(120);
     cleanup();
     const again = show(<ReadStop />, deskFor(0, { exclude: [] }));
     await user.click(screen.getByRole('button', { name: 'Correct 2 large eggs' }));
     await user.clear(screen.getByLabelText('Grams'));
     await user.type(screen.getByLabelText('Grams'), '112');
-    await user.click(screen.getByRole('button', { name: 'Take it so' }));
+    await user.click(screen.getByRole('button', { name: 'Save' }));
     expect(again.doc().source.parts[0]!.lines.find((l) => l.id === 'l5')!.amount).toMatchObject({
       massG: { value: 112, basis: 'user' },
       written: '2 large eggs',

@@ -5,6 +5,7 @@ import { isYeasted, liftOf } from '../../../core/leavening';
 import { tasksOf } from '../../../core/plan';
 import { clockOf, type Stretch } from '../../../core/schedule';
 import { counted } from '../../words/format';
+import { JOB_NOUNS } from '../../words/data/terms';
 import type { DeskContext } from './context';
 import type { WorkingState } from '../../working/workingSlice';
 import { bareDegrees, heatUnit } from '../../words/heat';
@@ -19,9 +20,9 @@ function liftState(formula: Formula | null, lookup: Lookup): Pick<Stop, 'state' 
   const budgets = formula.parts.map((p) => liftOf(p, lookup));
   if (budgets.some((b) => b.effect === 'soapy')) return { state: 'soda left over', look: true };
   const out = budgets.find((b) => b.state === 'low' || b.state === 'high');
-  if (out) return { state: out.state === 'low' ? 'little gas' : 'much gas', look: true };
+  if (out) return { state: out.state === 'low' ? 'low in gas' : 'high in gas', look: true };
   if (formula.parts.some((p) => isYeasted(p, lookup))) return { state: 'by yeast' };
-  return { state: budgets.some((b) => b.gasMmol > b.massG / 500) ? 'gas and acid fit' : 'hardly any' };
+  return { state: budgets.some((b) => b.gasMmol > b.massG / 500) ? 'acid balanced' : 'no raising agent' };
 }
 
 const ovenState = (source: Formula | null, plan: BakePlan | undefined): string => {
@@ -47,6 +48,14 @@ function clockState(formula: Formula | null, lookup: Lookup): string {
   const state = !clock ? 'no method' : hours < 1 ? 'under an hour' : `about ${hours} h`;
   clocks.set(formula, state);
   return state;
+}
+
+/** How many lines are replaced, and what nothing gives back. */
+function replacedState(out: number, solution: DeskContext['solution']): string {
+  const lost = solution?.uncovered ?? [];
+  const [first] = lost;
+  if (!first) return `${out} to replace`;
+  return `${out} to replace · ${lost.length > 1 ? counted(lost.length, 'job') : JOB_NOUNS[first]} not replaced`;
 }
 
 /** The stops of a desk as they stand now. */
@@ -75,7 +84,7 @@ export function stopsOf(
         ? 'no answer yet'
         : out === 0
           ? 'nothing has to go'
-          : `${out} out, ${out} covered`;
+          : replacedState(out, solution);
   return [
     {
       to: 'read',

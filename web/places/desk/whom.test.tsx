@@ -37,7 +37,7 @@ describe('what has to go, and for whom', () => {
 
   it('traces matter for whatever is out', async () => {
     const { doc } = show(<LeaveOut />, deskFor(0, { exclude: ['egg', 'nuts'] }));
-    await user.click(screen.getByRole('checkbox', { name: /Traces matter/ }));
+    await user.click(screen.getByRole('checkbox', { name: /Also avoid “may contain”/ }));
     expect(doc().request.strict).toEqual(['gluten', 'egg', 'tree_nut', 'peanut']);
   });
 

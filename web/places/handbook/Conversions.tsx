@@ -181,7 +181,7 @@ export function Conversions() {
             ))}
           </tbody>
         </table>
-        <p className="small quiet">Common practice, no source. Kitchen says which of them Lift goes by.</p>
+        <p className="small quiet">Rules of thumb. Kitchen says which of them Lift goes by.</p>
       </section>
     </div>
   );

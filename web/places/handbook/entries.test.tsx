@@ -32,7 +32,7 @@ describe('the handbook', () => {
     show(<>{kitEntries().find((e) => e.id === 'psyllium_gel')!.body}</>);
     expect(screen.getByText(/2\.6 to 4\.2 g, usually 3\.4 g/)).toBeTruthy();
     expect(screen.getByText(/for up to 4 eggs/)).toBeTruthy();
-    expect(screen.getByText(/go in swollen, never dry/)).toBeTruthy();
+    expect(screen.getByText(/never add them dry/)).toBeTruthy();
   });
 
   it('what can leave is what some replacement stands in for', () => {

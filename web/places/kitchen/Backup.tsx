@@ -46,20 +46,21 @@ export function Backup() {
   const trouble = came && 'problem' in came ? came.problem : null;
   const restored = came && 'restored' in came ? came.restored : null;
   return (
-    <section className={`sheet ${classes.panel}`} aria-label="Everything in a file">
-      <h2>Everything in a file</h2>
+    <section className={`sheet ${classes.panel}`} aria-label="Back up and restore">
+      <h2>Back up and restore</h2>
       <p>
-        Formulas with all versions and notes, working copies, pantry, eaters, ways, kitchen. To keep, or to
-        move to another machine. Bringing a file in adds what is not here yet and changes nothing that is.
+        Formulas with all versions and notes, drafts, trials with photos, pantry, people, replacements,
+        kitchen. To keep, or to move to another machine. Restoring adds what is not here yet and changes
+        nothing that is.
       </p>
       <div className={classes.actions}>
         <Button component="a" href={addressOf('backup')} download="new-crumb.jsonl" variant="default">
-          Keep everything in a file
+          Back up to a file
         </Button>
         <FileButton accept=".jsonl,.json" onChange={(f) => void take(f)}>
           {(props) => (
             <Button {...props} variant="default" disabled={at !== null}>
-              Bring a file in
+              Restore from a file
             </Button>
           )}
         </FileButton>

@@ -40,7 +40,7 @@ function EaterForm({ start, row, onDone }: { start: Eater; row: EaterRow | null;
       return;
     }
     const kept = done.data;
-    if (id === null) sayDone(`On the list: ${kept.name}`, () => remove(kept.id), 'Take out again');
+    if (id === null) sayDone(`On the list: ${kept.name}`, () => remove(kept.id), 'Undo');
     else sayDone(`Changed: ${kept.name}`, () => put({ id, rev: kept.rev, doc: start }), 'Undo');
     onDone();
   }
@@ -53,7 +53,7 @@ function EaterForm({ start, row, onDone }: { start: Eater; row: EaterRow | null;
       }}
     >
       {failed !== undefined && (
-        <Notice kind="trouble" title="Not kept yet">
+        <Notice kind="trouble" title="Could not save">
           {sayProblem(problemIn(failed)?.code ?? null, problemIn(failed)?.args)}
           {problemIn(failed)?.code === 'eater.changed' && from && (
             <>
@@ -82,13 +82,13 @@ function EaterForm({ start, row, onDone }: { start: Eater; row: EaterRow | null;
       <MoreExclusions exclude={eater.exclude} words={eater.words} onChange={(more) => set(more)} />
       {eater.exclude.includes('oil') && (
         <Checkbox
-          label="Whole-food fat goes too"
+          label="Also leave out fatty foods: nuts, seed butters, butter"
           checked={eater.oil === 'all_fat'}
           onChange={(e) => set({ oil: e.currentTarget.checked ? 'all_fat' : 'extracted' })}
         />
       )}
       <Checkbox
-        label="Traces matter: a “may contain” rules a thing out"
+        label="Also avoid “may contain” products"
         checked={eater.traces}
         onChange={(e) => set({ traces: e.currentTarget.checked })}
       />
@@ -101,7 +101,7 @@ function EaterForm({ start, row, onDone }: { start: Eater; row: EaterRow | null;
           {id === null ? 'Put on the list' : 'Keep the change'}
         </Button>
         <Button variant="subtle" onClick={onDone}>
-          Leave it
+          Cancel
         </Button>
       </div>
     </form>
@@ -140,7 +140,7 @@ export function Eaters() {
   return (
     <section className={`sheet ${classes.panel}`} aria-labelledby="eaters">
       <div className={classes.row}>
-        <h2 id="eaters">Eaters and tables</h2>
+        <h2 id="eaters">People and groups</h2>
         {open !== 'new' && (
           <Button size="compact-md" onClick={() => setOpen('new')}>
             Add an eater

@@ -89,7 +89,7 @@ export function Learnt() {
       {packets.map(({ row, doc, drinks }) => (
         <p key={row.id}>
           {doc.name} drinks {fixed(drinks.times, 2)} times as much as its kind, from{' '}
-          {counted(drinks.runs.length, 'bench run')}: used wherever its water is reckoned.{' '}
+          {counted(drinks.runs.length, 'bench run')}: used wherever its water is counted.{' '}
           <Button
             size="compact-md"
             variant="subtle"

@@ -76,7 +76,7 @@ function OvenForm({
           Keep the oven
         </Button>
         <Button variant="subtle" onClick={onDone}>
-          Leave it
+          Cancel
         </Button>
       </div>
     </form>

@@ -56,7 +56,7 @@ function TinForm({ onKeep, onDone }: { onKeep: (t: KitchenTin) => void; onDone: 
         }}
       />
       <NumberField
-        label="Holds to the rim"
+        label="Holds, filled to the brim"
         unit="mL"
         most={100_000}
         description="worked out from the size; fill it with water and weigh it to be sure"
@@ -74,7 +74,7 @@ function TinForm({ onKeep, onDone }: { onKeep: (t: KitchenTin) => void; onDone: 
           Keep the tin
         </Button>
         <Button variant="subtle" onClick={onDone}>
-          Leave it
+          Cancel
         </Button>
       </div>
     </form>

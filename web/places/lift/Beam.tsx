@@ -50,7 +50,7 @@ export function Beam({ source, adapted }: { source: LiftBudget; adapted: LiftBud
   const said =
     share === null
       ? 'No soda: what is sour is only taste.'
-      : `Of the soda ${fixed(100 * share, 0)} % meets acid${source.metShare === null ? '' : ` (as written ${fixed(100 * source.metShare, 0)} %)`}.`;
+      : `${fixed(100 * share, 0)} % of the soda is neutralised${source.metShare === null ? '' : ` (as written ${fixed(100 * source.metShare, 0)} %)`}.`;
   return (
     <section className={`sheet ${classes.panel}`} aria-label="Acid against soda">
       <h2>Acid against soda</h2>

@@ -4,6 +4,9 @@ import { GAS_WORDS } from '../../words/data/lift';
 import classes from './lift.module.css';
 import { degrees } from '../../words/heat';
 
+/** Volumes of bubbles are rough: to 50 ml. */
+const roundMl = (ml: number): number => 50 * Math.round(ml / 50);
+
 const per = (b: LiftBudget): number => (b.gasPer100 !== null && b.gasMmol > 0 ? b.gasPer100 / b.gasMmol : 1);
 
 function Bar({ name, b, most }: { name: string; b: LiftBudget; most: number }) {
@@ -74,11 +77,12 @@ export function GasBars({ source, adapted }: { source: LiftBudget; adapted: Lift
         {spoken && <b>{spoken} </b>}
         {adapted.gasMmol > 0.05 && (
           <>
-            About {fixed(adapted.coldMl, 0)} mL of bubbles when cold, after {fixed(adapted.dissolvedMmol, 1)}{' '}
-            mmol stay in the water; about {fixed(adapted.ovenMl / 1000, 1)} L at {degrees(90)} with the steam
-            in them, of which the crumb keeps a part. {fixed((100 * bench) / adapted.gasMmol, 0)} % comes in
-            the bowl
-            {bench > 0.6 * adapted.gasMmol ? ': into the oven at once.' : ', the rest in the heat.'}
+            About {fixed(roundMl(adapted.coldMl), 0)} ml of bubbles when cold, and about{' '}
+            {fixed(roundMl(adapted.ovenMl), 0)} ml at {degrees(90)} with the steam in them, of which the crumb
+            keeps a part.
+            {bench > 0.6 * adapted.gasMmol
+              ? 'Most of it is released during mixing: bake straight away.'
+              : 'Most of it is released in the oven.'}
           </>
         )}
       </p>

@@ -34,7 +34,7 @@ export function Risks(input: RiskInput) {
   return (
     <section className={`sheet ${classes.panel}`} aria-label="What may go wrong">
       <h2>What may go wrong</h2>
-      {risks.length === 0 && <p>Nothing in gas, binder and wetness speaks against it.</p>}
+      {risks.length === 0 && <p>No problems found.</p>}
       {risks.map((r) => (
         <div key={r.id} className={classes.risk}>
           <h3>
@@ -87,7 +87,7 @@ export function Repairs({ part, budget, lookup }: { part: Part; budget: LiftBudg
                   size="compact-md"
                   onClick={() => hold(line.id, massOf(line) + r.massG)}
                 >
-                  Hold it at {grams(massOf(line) + r.massG)}
+                  Lock it at {grams(massOf(line) + r.massG)}
                 </Button>
               )}
             </div>
@@ -109,7 +109,7 @@ export function Repairs({ part, budget, lookup }: { part: Part; budget: LiftBudg
                   if (powder) hold(powder.id, massOf(powder) + r.powderG);
                 }}
               >
-                Hold soda at {grams(r.toG)}
+                Lock soda at {grams(r.toG)}
               </Button>
             )}
           </div>

@@ -82,7 +82,7 @@ function Altitude({ altitudeM }: { altitudeM: number }) {
         <p className="quiet">Below 900 m nothing is changed.</p>
       )}
       <p className="small quiet">
-        Pressure: ISO 2533. Boiling: IAPWS-IF97. Changes: extension services, from memory.
+        Pressure: ISO 2533. Boiling: IAPWS-IF97. Changes: extension services, not checked against them.
       </p>
     </section>
   );
@@ -200,8 +200,8 @@ export function LiftStop() {
             <b className="num">= {amountOf(after.budget.acidMmol, 'mmol')}</b>
           </div>
           <p className="small quiet">
-            Titratable acid, mmol a gram, from memory; milk and fruit are titrated further than soda goes, so
-            a little over-counted. Soda: 11.90 mmol a gram by its molar mass. Soda that meets no acid gives
+            Titratable acidity, mmol/g: approximate, not checked against a source. Acidity of milk and fruit
+            is slightly overstated. Soda: 11.90 mmol a gram by its molar mass. Soda that meets no acid gives
             half its gas by heat and leaves alkali.
           </p>
         </section>

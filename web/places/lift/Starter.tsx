@@ -83,7 +83,7 @@ export function Starter({
           <p className="small quiet">
             {grams(build.totalG)} in all, {grams(build.leftG)} of it left to go on with. With it the dough
             gets {grams(build.inDough.flourG)} flour and {grams(build.inDough.waterG)} water: the formula
-            counts them. Growth from memory, good to a fifth; go by its dome.
+            counts them. Growth is good to about a fifth; go by its dome.
             {slow.from > 0 &&
               ` ${slow.from === 1 ? 'A starter you timed makes' : `${slow.from} starters you timed make`} it ${timesWords(slow.factor)}.`}
           </p>
@@ -109,7 +109,7 @@ export function Starter({
         <p>
           <b>In place of the yeast</b>: {grams(sour.starterG)} starter, with{' '}
           {grams(dough.flourG - sour.flourG)} less flour and {grams(dough.waterG - sour.waterG)} less water in
-          the dough; it then takes 4 to 8 h at {degrees(24)} (common practice, no source).{' '}
+          the dough; it then takes 4 to 8 h at {degrees(24)} (a rule of thumb).{' '}
           <button
             type="button"
             className={classes.link}

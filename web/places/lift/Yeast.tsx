@@ -184,12 +184,12 @@ export function Yeast({
       )}
       <div className={classes.fields}>
         <HeatField
-          label="Dough out of the bowl"
+          label="Dough temperature after mixing"
           value={plan.wantC}
           onChange={(wantC) => onPlan({ wantC }, 'want')}
         />
         <NumberField
-          label="Rise wanted"
+          label="Rise to reach"
           unit="%"
           value={Math.round(100 * plan.rise)}
           description="100 % is doubled; 70 % for a weak one"
@@ -216,8 +216,8 @@ export function Yeast({
           <p className="small quiet">
             Solid: growth; dotted: the dough’s own temperature.{' '}
             {slowed < 0.97 && `Salt and sugar slow this yeast to ${fixed(100 * slowed, 0)} %. `}
-            Speed by the cardinal temperature model (Rosso et al. 1993) with figures from memory: good to a
-            third either way. Go by the dough.
+            Speed by the cardinal temperature model (Rosso et al. 1993) with figures not checked against it:
+            good to a third either way. Go by the dough.
           </p>
         </>
       )}

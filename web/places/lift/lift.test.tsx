@@ -29,12 +29,12 @@ describe('Lift of a batter', () => {
   it('weighs acid against soda, shows gas by where it comes from, and other leaveners', () => {
     show(<LiftStop />, deskFor(MUFFINS, { exclude: ['egg'] }));
     expect(within(region('Acid against soda')).getByRole('img').getAttribute('aria-label')).toMatch(
-      /Of the soda \d+ % meets acid/,
+      /\d+ % of the soda is neutralised/,
     );
+    expect(within(region('Gas')).getByRole('img', { name: /^as written: neutralised soda/ })).toBeTruthy();
     expect(
-      within(region('Gas')).getByRole('img', { name: /^as written: soda that meets acid/ }),
+      within(region('Other leaveners')).getByText(/Home-made baking powder, phosphate-free/),
     ).toBeTruthy();
-    expect(within(region('Other leaveners')).getByText(/Powder of your own, without phosphate/)).toBeTruthy();
     expect(screen.getByText(/Figures are for sea level/)).toBeTruthy();
   });
 
@@ -48,7 +48,7 @@ describe('Lift of a batter', () => {
     const source = { ...context.doc.source, parts: [{ ...context.doc.source.parts[0]!, lines }] };
     const { doc } = show(<LiftStop />, { ...context, solution: null, doc: { ...context.doc, source } });
     expect(within(region('What may go wrong')).getByText(/Tastes of soda/)).toBeTruthy();
-    await user.click(screen.getByRole('button', { name: /^Hold soda at/ }));
+    await user.click(screen.getByRole('button', { name: /^Lock soda at/ }));
     const soda = lines.find((l) => 'id' in l.item && l.item.id === 'soda')!.id;
     expect(doc().request.pins?.lines?.[soda]).toBeLessThan(4);
     expect(Object.keys(doc().request.pins!.lines!)).toHaveLength(2);

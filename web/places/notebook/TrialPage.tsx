@@ -75,7 +75,7 @@ function One({ id }: { id: string }) {
         </span>
       </header>
       {clash && (
-        <Notice kind="trouble" title="This trial was changed elsewhere meanwhile">
+        <Notice kind="trouble" title="This trial was changed elsewhere in the meantime">
           <Button size="compact-md" variant="default" onClick={takeTheirs}>
             Take what is there
           </Button>{' '}

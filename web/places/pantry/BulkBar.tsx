@@ -82,7 +82,7 @@ export function BulkBar({
     }
     setDone(null);
     if (ids.length > 0)
-      sayDone(`${counted(ids.length, 'thing')} brought into the pantry`, () => remove(ids), 'Take out again');
+      sayDone(`${counted(ids.length, 'thing')} brought into the pantry`, () => remove(ids), 'Undo');
   }
 
   return (

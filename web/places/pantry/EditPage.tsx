@@ -127,7 +127,7 @@ function Form({
           await remove([made.itemId]);
           await navigate('/pantry');
         },
-        'Take out again',
+        'Undo',
       );
     await navigate(`/pantry/${made.id}`);
   }
@@ -140,7 +140,7 @@ function Form({
       }}
     >
       {failed !== undefined && (
-        <Notice kind="trouble" title="Not kept yet">
+        <Notice kind="trouble" title="Could not save">
           {sayProblem(problem?.code ?? null, problem?.args)}
         </Notice>
       )}

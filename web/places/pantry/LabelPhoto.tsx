@@ -177,7 +177,7 @@ export function LabelPhoto({ onTake }: { onTake: (photo: Read) => void }) {
                   Turn it
                 </Button>
                 <Button size="compact-md" variant="subtle" onClick={done}>
-                  Leave it
+                  Cancel
                 </Button>
               </>
             )}

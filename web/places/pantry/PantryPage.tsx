@@ -159,7 +159,7 @@ export function PantryPage() {
           onChange={(v) => set({ group: v ?? 'all' })}
         />
         <MultiSelect
-          label="Nothing found of"
+          label="Show only without"
           placeholder={facets.without.length === 0 ? 'egg, soy, coconut' : ''}
           data={EXCLUSION_IDS.map((e) => ({ value: e, label: EXCLUSION_WORDS[e].name }))}
           value={facets.without}
@@ -209,7 +209,7 @@ export function PantryPage() {
                       protein %
                     </th>
                     <th scope="col" className={`${classes.wide} num`}>
-                      thirst g/g
+                      absorbs, g/g
                     </th>
                     <th scope="col">holds</th>
                   </tr>

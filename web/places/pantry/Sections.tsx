@@ -60,7 +60,7 @@ export function Jobs({ of }: { of: Ingredient }) {
     <section>
       <h2>What it does</h2>
       {rows.length === 0 && (
-        <p className="quiet">Bulk, taste or wetness; no job that others could take over.</p>
+        <p className="quiet">Bulk, taste or moisture; no job that others could take over.</p>
       )}
       <ul className={classes.plain}>
         {rows.map(([job, how]) => (
@@ -70,9 +70,7 @@ export function Jobs({ of }: { of: Ingredient }) {
           </li>
         ))}
       </ul>
-      {rows.length > 0 && (
-        <p className="small quiet">Common practice, no source; they differ by about a quarter.</p>
-      )}
+      {rows.length > 0 && <p className="small quiet">Rule of thumb; they differ by about a quarter.</p>}
       {kits.length > 0 && <p>Used in: {listed(kits.map((k) => kitName(k.id).toLowerCase()))}.</p>}
     </section>
   );

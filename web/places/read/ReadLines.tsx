@@ -27,8 +27,8 @@ const ROLE_WORDS: Record<LineRole, string> = {
   inclusion: '',
   release: 'for the tin',
   wash: 'brushed on',
-  dusting: 'strewn on',
-  taste: 'by taste',
+  dusting: 'for sprinkling',
+  taste: 'to taste',
   bath: 'boiled in, poured away',
 };
 
@@ -111,10 +111,10 @@ export function LineEditor({
         autoFocus={was === null && suggestions.length > 0}
         leftSection={<IconCheck size={16} />}
       >
-        Take it so
+        Save
       </Button>
       <Button variant="subtle" onClick={onDone}>
-        Leave it
+        Cancel
       </Button>
       {suggestions.length > 0 && line.item.kind === 'unknown' && (
         <p className={classes.maybe}>
@@ -193,7 +193,7 @@ const Row = memo(function Row({
         <span className={classes.name}>
           {id ? ingredientName(id) : <em>not known</em>}
           {role && <small> {role}</small>}
-          {stands && <small> by your {ingredientName(stands)}</small>}
+          {stands && <small> using your packet: {ingredientName(stands)}</small>}
           <Verdict line={line} pantry={pantry} avoids={avoids} />
         </span>
         <span className={`${classes.grams} num`}>

@@ -10,7 +10,7 @@ const quantity = (q: [number, number]): string => {
 /** How a line came to its grams, in a few words. */
 export function howRead({ amount, role }: Line): string {
   const { massG, reading } = amount;
-  if (!massG) return role === 'taste' ? 'by taste' : isBeside(role) ? 'as needed' : 'not known';
+  if (!massG) return role === 'taste' ? 'to taste' : isBeside(role) ? 'as needed' : 'not known';
   const used = reading.find((r) => r.step === 'mass') ?? reading.find((r) => r.step !== 'unread');
   if (massG.basis === 'user' && used?.step !== 'mass') return 'given by you';
   if (!used) return 'worked out';

@@ -195,7 +195,7 @@ export function NewFormulaPage() {
         </div>
       </div>
       {creating.error && (
-        <Notice kind="trouble" title="Not kept yet">
+        <Notice kind="trouble" title="Could not save">
           {sayProblem(problemIn(creating.error)?.code ?? null, problemIn(creating.error)?.args)}
         </Notice>
       )}
@@ -330,7 +330,7 @@ export function NewFormulaPage() {
                   loading={creating.isLoading}
                   disabled={views.length === 0}
                 >
-                  Put it on the shelf
+                  Add formula
                 </Button>
                 <span className="quiet" role="status">
                   {counted(views.length, 'line')},{' '}

@@ -59,14 +59,14 @@ export function PutAll({ found, onDone }: { found: readonly Found[]; onDone: () 
         </Button>
       ) : (
         <Button size="compact-md" mt={8} onClick={() => void putAll()}>
-          Put all {found.length} on the shelf
+          Add all {found.length} formulas
         </Button>
       )}
       <p role="status" className="small">
-        {state && running && `Putting ${state.done + 1} of ${state.of} on the shelf`}
+        {state && running && `Adding ${state.done + 1} of ${state.of}`}
         {state && !running && (
           <>
-            {counted(state.done, 'formula')} went on the <Link to="/">shelf</Link>.
+            {counted(state.done, 'formula')} added. <Link to="/">To the formulas</Link>
             {state.failed.length > 0 && ` Not put there: ${listed(state.failed)}. ${state.why}`}
           </>
         )}

@@ -13,11 +13,11 @@ import type { Looking } from './find';
 import classes from './shelf.module.css';
 
 const STATE_WORDS: Record<ShelfState, string> = {
-  all: 'all that is out',
+  all: 'active',
   new: 'not adapted yet',
   adapted: 'adapted',
-  changed: 'changed, not kept',
-  aside: 'put aside',
+  changed: 'unsaved changes',
+  aside: 'archived',
 };
 const ORDER_WORDS: Record<ShelfOrder, string> = {
   latest: 'latest first',

@@ -53,7 +53,7 @@ function FormulaRow({ card }: { card: FormulaCard }) {
   async function takeOff() {
     const done = await remove(card.id);
     if ('error' in done) sayNot('Not deleted', done.error);
-    else sayDone(`${title} is off the shelf`, () => restore(card.id));
+    else sayDone(`${title} is deleted`, () => restore(card.id));
   }
   async function putAside(archived: boolean) {
     const done = await change({ id: card.id, archived });
@@ -94,7 +94,7 @@ function FormulaRow({ card }: { card: FormulaCard }) {
         <span className={classes.meta}>
           {counted(card.lines, 'line')} ·{' '}
           {card.versions > 1 ? counted(card.versions - 1, 'version') : 'as written'}
-          {card.hasDraft && ' · changed, not kept'}
+          {card.hasDraft && ' · unsaved changes'}
           <br />
           {card.bakedAt ? `baked ${day(card.bakedAt)}` : day(card.updatedAt)}
         </span>
@@ -102,8 +102,8 @@ function FormulaRow({ card }: { card: FormulaCard }) {
       <div className={classes.tools}>
         {tool('Make a copy', `Copy ${title}`, IconCopy, copy)}
         {card.archived
-          ? tool('Take out again', `Take out ${title} again`, IconArchiveOff, () => putAside(false))
-          : tool('Put aside', `Put ${title} aside`, IconArchive, () => putAside(true))}
+          ? tool('Restore', `Restore ${title}`, IconArchiveOff, () => putAside(false))
+          : tool('Archive', `Archive ${title}`, IconArchive, () => putAside(true))}
         {tool('Delete', `Delete ${title}`, IconTrash, takeOff)}
       </div>
     </li>
@@ -112,7 +112,7 @@ function FormulaRow({ card }: { card: FormulaCard }) {
 
 /** The shelf: every formula there is, latest first. */
 export function ShelfPage() {
-  usePageTitle('Shelf');
+  usePageTitle('Formulas');
   const { data: eaters = NOBODY } = useEatersQuery();
   const { data: kitchen } = useKitchenQuery();
   const [params, setParams] = useSearchParams();
@@ -139,7 +139,7 @@ export function ShelfPage() {
     <main id="main" className={classes.page}>
       <div className={classes.head}>
         <div>
-          <h1>Shelf</h1>
+          <h1>Formulas</h1>
           <p className="quiet">Formulas that work today, and what became of them.</p>
         </div>
         <Button component={Link} to="/new" leftSection={<IconPlus size={18} />}>
@@ -156,7 +156,7 @@ export function ShelfPage() {
         </Notice>
       )}
       {isLoading && (
-        <div aria-label="Reading the shelf" role="status">
+        <div aria-label="Fetching the formulas" role="status">
           {[0, 1, 2, 3].map((k) => (
             <Skeleton key={k} height={72} mb={8} />
           ))}

@@ -33,7 +33,7 @@ describe('formulas from elsewhere', () => {
   it('several in one text are offered one by one and all at once', async () => {
     const { taken } = draw('# A\n10 g salt\n20 g oats\n# B\n1 egg\n2 cups milk');
     expect(await screen.findByText('This text holds 2 formulas.')).toBeTruthy();
-    expect(screen.getByRole('button', { name: 'Put all 2 on the shelf' })).toBeTruthy();
+    expect(screen.getByRole('button', { name: 'Add all 2 formulas' })).toBeTruthy();
     await userEvent.click(screen.getByRole('button', { name: 'Take “B”' }));
     expect(taken).toMatchObject([{ title: 'B', text: '1 egg\n2 cups milk' }]);
   });

@@ -69,7 +69,7 @@ export function StartPage() {
             Next question
           </Button>
         ) : (
-          <Button onClick={() => void end()}>To the shelf</Button>
+          <Button onClick={() => void end()}>To the formulas</Button>
         )}
         {at > 1 && (
           <Button component={Link} to={`?question=${at - 1}`} variant="default">

@@ -31,7 +31,7 @@ export function Welcome({ asked }: { asked: boolean }) {
       <section className={`sheet ${classes.panel}`} aria-labelledby="own">
         <h2 id="own">Your own kitchen</h2>
         <p>
-          Nothing is on the shelf yet. Paste a formula that works for you now, then say what has to go: egg,
+          There is no formula here yet. Paste a formula that works for you now, then say what has to go: egg,
           dairy, nuts or oil.
         </p>
         <div className={classes.actions}>

@@ -58,7 +58,7 @@ export function NameVersion({ version, onClose }: { version: VersionMeta; onClos
             Keep name and note
           </Button>
           <Button variant="default" onClick={onClose}>
-            Leave it
+            Cancel
           </Button>
         </Group>
       </form>

@@ -32,7 +32,7 @@ export function VersionsPage() {
     return (
       <main id="main" className={classes.page}>
         <Notice kind="trouble" title="These versions cannot be shown">
-          {sayProblem(problemIn(error)?.code ?? null)} <Link to="/">To the shelf</Link>
+          {sayProblem(problemIn(error)?.code ?? null)} <Link to="/">To the formulas</Link>
         </Notice>
       </main>
     );

@@ -50,14 +50,14 @@ export const BAKE_FAULT_WORDS: Record<BakeFault, string> = {
   noMass: 'Nothing to bake: the lines have no grams. See Read.',
   ovenCold: 'Below 80 °C nothing bakes through. Give the oven in °C.',
   ovenHot: 'No kitchen oven is above 320 °C. Give it in °C: was it °F?',
-  tinFull: 'The tin is nearly full: it may run over. Bake a little of it apart.',
+  tinFull: 'The tin is nearly full and may overflow. Bake some of the batter separately.',
   noTin: 'No tin is named, so it is taken as set free: say the tin it is baked in.',
   tinSmall: 'The tin does not hold it. Take a larger one, or less dough.',
   notThis:
     'No number is to be trusted for this kind of bake: its time is set by something else than the heat in its middle. Keep the stated time and go by the signs.',
   start: 'Give the dough between −30 and 60 °C.',
   height: 'Nobody has looked at baking above 6 000 m: go by the signs.',
-  tent: 'What a foil tent does to the time is not known within a factor of two: it is left out of the reckoning.',
+  tent: 'We can’t predict how much a foil tent slows the bake, so it is not included.',
   thick:
     'So dense a dough over 5 cm high is not explained by the model: only more and colder dough are counted.',
   crust: 'In a hot pot the crust sets the time and not the middle: only more and colder dough are counted.',
@@ -91,7 +91,7 @@ export const KEEP_WORDS: Record<KeepId, string> = {
 };
 
 export const SIGN_WORDS: Record<DoneSign, string> = {
-  core: 'the middle has its heat',
+  core: 'the core has reached its temperature',
   hollow: 'it sounds hollow when knocked below',
   skewer: 'a skewer comes out clean',
   springs: 'it springs back when pressed',

@@ -93,8 +93,8 @@ export const GENERAL_CAUTIONS: readonly { id: string; title: string; text: strin
 /** What a figure rests on. */
 export const BASIS_WORDS: Record<Basis, string> = {
   published: 'published source',
-  practice: 'common practice, no source',
-  memory: 'from memory',
+  practice: 'rule of thumb',
+  memory: 'not checked against a source',
   label: 'from the packet',
   user: 'entered by the baker',
   derived: 'worked out',

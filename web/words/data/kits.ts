@@ -20,11 +20,12 @@ export const KIT_WORDS: Record<string, { name: string; about: string }> = {
   certified_for_oat_flour: {
     name: 'Certified gluten-free oat flour',
     about:
-      'The same flour, of oats grown and milled apart and tested. Some coeliacs do not bear oats at all.',
+      'The same flour, of oats grown and milled apart and tested. Some people with coeliac disease cannot tolerate any oats.',
   },
   certified_for_oats: {
     name: 'Certified gluten-free oats',
-    about: 'The same oats, grown and milled apart and tested. Some coeliacs do not bear oats at all.',
+    about:
+      'The same oats, grown and milled apart and tested. Some people with coeliac disease cannot tolerate any oats.',
   },
   flax_gel: {
     name: 'Ground flax gel',
@@ -110,7 +111,7 @@ export const KIT_WORDS: Record<string, { name: string; about: string }> = {
   apple_for_butter: { name: 'Apple purée', about: 'Wets without fat: cakey and soft, dry in a day.' },
   apple_seed_butter: {
     name: 'Apple purée and pumpkin seed butter',
-    about: 'Purée tenders, the seed butter gives back some fat.',
+    about: 'Purée tenderises, the seed butter gives back some fat.',
   },
   squash_for_oil: { name: 'Squash purée', about: 'Moist and mild, almost no fat: eat it fresh.' },
   apple_for_oil: { name: 'Apple purée', about: 'Moist and a little sweet, no fat: eat it fresh.' },
@@ -198,8 +199,8 @@ export const KIT_WORDS: Record<string, { name: string; about: string }> = {
     about: 'A little paler and less soft. Few will notice.',
   },
   tofu_for_cheese: { name: 'Firm tofu with lemon', about: 'Bulk and set, mild in taste: season it more.' },
-  left_off: { name: 'Left off', about: 'It was only strewn on top or on the board.' },
-  left_out_taste: { name: 'Left out', about: 'It was only added by taste.' },
+  left_off: { name: 'Left off', about: 'It was only sprinkled on top or on the board.' },
+  left_out_taste: { name: 'Left out', about: 'It was only added to taste.' },
   psyllium_husk_gel: {
     name: 'Psyllium husk gel',
     about: 'As the powder, a little weaker weight for weight. Weigh it, never spoon it.',

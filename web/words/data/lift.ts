@@ -16,7 +16,7 @@ export const YEAST_TABLE_WORDS: Record<YeastTable, string> = {
 };
 
 export const GAS_WORDS: Record<GasKind, string> = {
-  met: 'soda that meets acid',
+  met: 'neutralised soda',
   heat: 'soda by heat alone',
   powder: 'baking powder',
   foam: 'air beaten in',
@@ -40,8 +40,8 @@ export const RISK_WORDS: Record<RiskId, string> = {
 
 export const EXCHANGE_WORDS: Record<Exchange['id'], { name: string; note: string }> = {
   home_powder: {
-    name: 'Powder of your own, without phosphate',
-    note: 'Most of its gas comes in the bowl: into the oven at once.',
+    name: 'Home-made baking powder, phosphate-free',
+    note: 'Most of its gas is released during mixing: bake straight away.',
   },
   soda_vinegar: { name: 'Soda and vinegar', note: 'Stir the vinegar in last; the water in it counts.' },
   soda_lemon: { name: 'Soda and lemon juice', note: 'Stir the juice in last; the water in it counts.' },
@@ -54,7 +54,7 @@ export const EXCHANGE_WORDS: Record<Exchange['id'], { name: string; note: string
 };
 
 export const GAUGE_WORDS: Record<GaugeState, string> = {
-  few: 'Three readings are needed before anything can be foretold.',
+  few: 'Add three readings to see a forecast.',
   rising: 'Rising.',
   near: 'Nearly there: heat the oven.',
   over: 'Past the mark: into the oven now.',

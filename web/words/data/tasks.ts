@@ -43,7 +43,7 @@ export const TASK_WORDS: Record<TaskKind, string> = {
 /** What is to be minded just then, where it changes what somebody does. */
 export const TASK_CAUTIONS: Partial<Record<TaskKind, string>> = {
   soak: 'Long soaks of grain, seed or pulse stand in the fridge.',
-  gel: 'Psyllium, flax and chia go in swollen, never dry.',
+  gel: 'Soak psyllium, flax and chia first; never add them dry.',
   boil: 'Boiling water and syrup burn: stand back as it goes in.',
   heat_pot: 'The pot and its lid get as hot as the oven: dry gloves, and mind the steam.',
   uncover: 'The lid is as hot as the oven: dry gloves, and mind the steam.',

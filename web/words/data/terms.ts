@@ -77,24 +77,24 @@ export const CLASS_WORDS: Record<ClassId, string> = {
 };
 
 export const JOB_WORDS: Record<JobId, string> = {
-  wet: 'wets',
+  wet: 'adds moisture',
   thicken: 'thickens',
   shape: 'holds shape',
   hold_gas: 'holds gas',
   set_hot: 'sets in heat',
-  set_cool: 'sets cooling',
-  shorten: 'tenders',
+  set_cool: 'sets as it cools',
+  shorten: 'tenderises',
   flake: 'flakes',
   cream: 'creams',
   emulsify: 'emulsifies',
   foam: 'lifts',
   sweeten: 'sweetens',
   brown: 'browns',
-  sour: 'sours',
+  sour: 'adds acidity',
   flavour: 'flavours',
-  glaze: 'glosses',
-  release: 'releases',
-  bite: 'gives bite',
+  glaze: 'adds shine',
+  release: 'stops sticking',
+  bite: 'adds crunch',
 };
 
 export const JOB_NOUNS: Record<JobId, string> = {
@@ -131,7 +131,7 @@ export const PROP_WORDS: Record<FitKey, string> = {
   mass: 'total mass',
   water: 'water',
   freeWater: 'free water',
-  demand: 'thirst of the solids',
+  demand: 'water absorption',
   fat: 'fat',
   sugars: 'sugar',
   starch: 'starch',
@@ -144,13 +144,13 @@ export const PROP_WORDS: Record<FitKey, string> = {
   bind: 'binder',
   shorten: 'tenderness',
   lift: 'lift',
-  bite: 'pieces',
-  wetness: 'wetness',
+  bite: 'inclusions',
+  wetness: 'effective hydration',
 };
 
 export const PROP_NOTES: Partial<Record<FitKey, string>> = {
   wetness:
-    'Free water over what the solids take up in a dough. It keeps the dough workable when the solids change; 1 is all the water they ask for and no more.',
+    'Free water against what the dry ingredients absorb, not water against flour. It keeps the dough workable when the flours change; at 100 % there is just as much water as they absorb.',
   bind: 'Counted in eggs: 1 is what one 50 g egg binds in this kind of bake. Thickness, shape, gas holding and setting, weighed by what the bake needs.',
   shorten:
     'Grams of fat, or what stands in for fat in tenderness: purée and yogurt count by this kind of bake, fat locked in nuts and seeds in part.',
@@ -164,7 +164,7 @@ export const FEEL_WORDS_TEXT: Record<FeelWord, string> = {
   pours: 'pours',
   runs: 'runs off slowly',
   drops: 'drops in a lump',
-  frosting: 'like frosting',
+  frosting: 'like buttercream',
   sticky: 'sticky',
   tacky: 'tacky',
   rolls: 'rolls',
@@ -205,7 +205,7 @@ export const UNIT_WORDS: Record<UnitId, string> = {
 
 export const CAUTION_WORDS: Record<CautionId, string> = {
   hydrate_fibre:
-    'Flax, chia and psyllium go in swollen, never dry (dry psyllium can swell in the throat), and want plenty of water. Start small if new to them. Not near medicines without advice.',
+    'Soak flax, chia and psyllium first and never add them dry: dry psyllium can swell in the throat. They are very high in fibre, so start with a small slice and drink water with it. If you take medicines, ask a pharmacist first.',
   green_sunflower:
     'Sunflower seed with soda or powder may turn green as it cools: harmless, unsightly. A little more acid, or pumpkin seed instead.',
   soft_fat: 'This fat is soft when warm: keep everything cold, and expect it to spread more.',
@@ -232,7 +232,7 @@ export const HONEST_WORDS: Record<HonestId, string> = {
   no_gluten:
     'Gluten held this together and gave it its chew. Expect a shorter, closer crumb, a dough that is spread or shaped with wet hands and not kneaded, one rise instead of two, and a few trials. Water is worked out for the new flours; hold some back.',
   no_hollow_shell:
-    'Egg makes the hollow shell of this: without it a hollow shell is not assured. Expect a soft bun with an uneven crumb.',
+    'Egg is what makes this puff up hollow. Without it, expect a soft bun with an uneven crumb.',
   no_sponge:
     'Egg foam is what holds this up: without it there is no sponge, only a closer, softer cake. Meringue can be had from aquafaba, weaker and drier.',
   no_layers: 'There are no layers without firm fat: rolled buns or a short crust are what can be had.',
@@ -350,7 +350,7 @@ export const PANEL_WORDS: Record<PanelKey, string> = {
   kcal: 'Energy, kcal',
   fat: 'Fat, g',
   carbs: 'Carbohydrate, g',
-  sugars: 'of it sugars, g',
+  sugars: 'of which sugars, g',
   polyols: 'of it polyols, g',
   fibre: 'Fibre, g',
   protein: 'Protein, g',
