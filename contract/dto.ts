@@ -144,6 +144,8 @@ export type FormulaCard = {
   updatedAt: string;
   /** When a bake of it was last timed; null where none was. */
   bakedAt: string | null;
+  /** Hash of the first photo of its latest trial that has one; null where there is none. */
+  photo: string | null;
   hasDraft: boolean;
 };
 export const SHELF_STATES = ['all', 'new', 'adapted', 'changed', 'aside'] as const;

@@ -144,7 +144,7 @@ test('what a bake took is kept and counted from then on; ovens and tins are put 
 
   await putFormula(page, { ...LOAF, title: 'Timed loaf' });
   await page.getByRole('link', { name: /^Bake (?!days)/ }).click();
-  await expect(page.getByText(/Galley oven is 15 °C cooler/)).toBeVisible();
+  await expect(page.getByText(/Galley oven runs 15 °C cool/)).toBeVisible();
   const told = page.getByText(/190 °C: about \d+/);
   const before = Number(/about (\d+)/.exec(await told.innerText())![1]);
   await page.getByLabel('It took').fill('64');

@@ -14,7 +14,7 @@ for (const { title } of DEMO_FORMULAS.filter((_f, i) => i % 3 === 0)) {
     await page.goto('./');
     await page.getByRole('link', { name: new RegExp(title) }).click();
     await leaveOut(page, 'egg', 'dairy', 'nuts', 'oil');
-    await expect(page.getByText(/\d out, \d covered/)).toBeVisible();
+    await expect(page.getByText(/\d to replace/)).toBeVisible();
     await expectAccessible(page);
     await page.getByRole('link', { name: /Balance/ }).click();
     await expect(page.getByRole('region', { name: /Source beside adapted/ }).first()).toBeVisible();

@@ -10,7 +10,7 @@ test('a name that was said once is known in the next paste, stands in the pantry
   await page.getByRole('button', { name: 'Correct 50 g pale fennimore' }).click();
   await page.getByRole('combobox', { name: 'It is' }).fill('quinoa flour');
   await page.getByRole('option', { name: 'Quinoa flour', exact: true }).click();
-  await page.getByRole('button', { name: 'Save' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await page.getByRole('button', { name: 'Add formula' }).click();
   await expect(page.getByRole('heading', { name: 'Untitled formula' })).toBeVisible();
 

@@ -4,7 +4,7 @@ import { expectAccessible, putFormula } from './helpers';
 test('the shelf is searched, sifted and ordered; the address holds it', async ({ page }) => {
   await putFormula(page, { title: 'Zephyr tray cake' });
   await page.goto('./');
-  const rows = page.getByRole('main').getByRole('listitem');
+  const rows = page.getByRole('list', { name: 'Formulas found' }).getByRole('listitem');
   await expect(rows.first()).toContainText('Zephyr');
   const whole = await rows.count();
   await page.getByLabel('Find', { exact: true }).fill('zeph');
@@ -26,7 +26,7 @@ test('the shelf is searched, sifted and ordered; the address holds it', async ({
 test('a formula is copied, archived and restored', async ({ page }) => {
   await putFormula(page, { title: 'Yawl biscuits' });
   await page.goto('./?q=yawl');
-  const rows = page.getByRole('main').getByRole('listitem');
+  const rows = page.getByRole('list', { name: 'Formulas found' }).getByRole('listitem');
   await page.getByRole('button', { name: 'Copy Yawl biscuits' }).click();
   await expect(rows).toHaveCount(2);
   await page.getByRole('button', { name: 'Archive Yawl biscuits (copy)' }).click();

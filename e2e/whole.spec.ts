@@ -149,7 +149,7 @@ test('everything goes into a file and comes back; a file that is none is refused
   await input.setInputFiles(kept);
   await expect(page.getByText(/came in; \d+ were here already/)).toBeVisible();
   await page.goto('./?q=bosun');
-  await expect(page.getByRole('main').getByRole('listitem')).toHaveCount(1);
+  await expect(page.getByRole('list', { name: 'Formulas found' }).getByRole('listitem')).toHaveCount(1);
 });
 
 test('several formulas pasted at once, and a table from a file', async ({ page }) => {

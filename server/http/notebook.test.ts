@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { BackupLine } from '../../contract/backup';
+import type { ShelfPage } from '../../contract/dto';
 import type { PhotoRow, TrialPage, TrialRow } from '../../contract/notebook';
 import { cameraJpeg } from '../../core/testing/jpeg';
 import { BODIES } from '../testing/bodies';
@@ -67,6 +68,24 @@ describe('the notebook', () => {
     await api.post(path(`/trials/${id}/restore`)).expect(200);
     await api.get(path(`/trials/${id}`)).expect(200);
     expect(problem(await api.get(path(`/trials/${NOWHERE}`)).expect(404)).code).toBe('trial.notFound');
+  });
+
+  it('the list of formulas shows the photo of the latest trial that has one', async () => {
+    const { formula } = (await api.post(path('/formulas')).send(BODIES.createFormula).expect(201)).body as {
+      formula: { id: string };
+    };
+    const shown = async () =>
+      ((await api.get(path('/formulas?limit=200')).expect(200)).body as ShelfPage).formulas.find(
+        (f) => f.id === formula.id,
+      )!.photo;
+    expect(await shown()).toBeNull();
+    const taken = (letter: string) => [{ hash: letter.repeat(64), wide: 8, high: 6 }];
+    await made({ formulaId: formula.id, bakedAt: 1000, photos: taken('b') });
+    const latest = await made({ formulaId: formula.id, bakedAt: 2000, photos: taken('c') });
+    await made({ formulaId: formula.id, bakedAt: 3000, photos: [] });
+    expect(await shown()).toBe('c'.repeat(64));
+    await api.delete(path(`/trials/${latest.id}`)).expect(204);
+    expect(await shown()).toBe('b'.repeat(64));
   });
 
   it('photos are kept once, without what the camera wrote, and never change', async () => {

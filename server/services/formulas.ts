@@ -12,7 +12,7 @@ import { CLASS_IDS, type ClassId } from '../../core/classes';
 import { fold } from '../../core/explain';
 import type { Formula } from '../../core/formula';
 import type { Db } from '../db/open';
-import { draft, formula, version, versionMark } from '../db/schema';
+import { draft, formula, version, versionMark, trial } from '../db/schema';
 import { classOf, existing } from './existing';
 import { refuse } from './fail';
 import { UUID } from './ids';
@@ -81,18 +81,29 @@ export async function listFormulas(db: Db, asked: ShelfQuery = {}): Promise<Shel
     .limit(Number(asked.limit ?? AT_ONCE))
     .offset(Number(asked.from ?? 0));
   // Asked for the page alone: within the query above it would be looked up for every row that is passed over.
+  const ids = rows.map((r) => r.id);
   const worked = new Set(
+    (await db.select({ id: draft.formulaId }).from(draft).where(inArray(draft.formulaId, ids))).map(
+      (r) => r.id,
+    ),
+  );
+  const photos = new Map(
     (
       await db
-        .select({ id: draft.formulaId })
-        .from(draft)
+        .selectDistinctOn([trial.formulaId], {
+          id: trial.formulaId,
+          photo: sql<string>`${trial.doc} #>> '{photos,0,hash}'`,
+        })
+        .from(trial)
         .where(
-          inArray(
-            draft.formulaId,
-            rows.map((r) => r.id),
+          and(
+            inArray(trial.formulaId, ids),
+            isNull(trial.deletedAt),
+            sql`${trial.doc} #>> '{photos,0,hash}' is not null`,
           ),
         )
-    ).map((r) => r.id),
+        .orderBy(trial.formulaId, desc(trial.bakedAt))
+    ).map((r) => [r.id, r.photo]),
   );
   // What is found, what there is and of what kinds, in one look over all of it.
   const kinds = await db
@@ -110,6 +121,7 @@ export async function listFormulas(db: Db, asked: ShelfQuery = {}): Promise<Shel
       classId: classId as ClassId,
       updatedAt: updatedAt.toISOString(),
       hasDraft: worked.has(row.id),
+      photo: photos.get(row.id) ?? null,
       leavesOut: [...new Set(row.kept.flat())].filter((a) => a !== 'gluten' && a !== 'wheat'),
     })),
     found: kinds.reduce((s, k) => s + k.found, 0),

@@ -41,7 +41,7 @@ function OutChip() {
   return (
     <div className={classes.chip} title={all.join(', ')}>
       {who.length > 0 && <span>for {who.length > 2 ? `${who.length} eaters` : who.join(' and ')}, </span>}
-      Leaving out: gluten{words.length > 0 && ', '}
+      {who.length > 0 ? 'leaving' : 'Leaving'} out: gluten{words.length > 0 && ', '}
       <b>{words.join(', ')}</b>
     </div>
   );

@@ -3,7 +3,7 @@ import { USUAL_HOURS, type Kitchen } from '../../contract/dto';
 
 const SATURDAY = 6;
 const two = (n: number): string => String(n).padStart(2, '0');
-const isoOf = (d: Date): string => `${d.getFullYear()}-${two(d.getMonth() + 1)}-${two(d.getDate())}`;
+export const isoOf = (d: Date): string => `${d.getFullYear()}-${two(d.getMonth() + 1)}-${two(d.getDate())}`;
 export function nextSaturday(): string {
   const d = new Date();
   d.setDate(d.getDate() + 1 + ((SATURDAY - d.getDay() + 6) % 7));

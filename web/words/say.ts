@@ -184,7 +184,7 @@ const SAY: Record<string, (a: Args) => string> = {
   'warned.gasLow': () => 'There is little gas in it for such a bake: it may stay dense.',
   'warned.soapy': () => 'Soda is left over: it may taste soapy.',
   'why.closeness': (a) => `It keeps ${words<FitKey>(a, 'keys', PROP_WORDS)} less well.`,
-  'why.uncovered': (a) => `It does not make good ${words<JobId>(a, 'jobs', JOB_NOUNS)}.`,
+  'why.uncovered': (a) => `It does not give back ${words<JobId>(a, 'jobs', JOB_NOUNS)}.`,
   'why.allergens': (a) => `It brings in ${words<AvoidId>(a, 'avoids', AVOID_WORDS)}.`,
   'why.suits': () => 'It suits this kind of bake less.',
   'why.unknown': () => 'More of it is unknown until a packet is read.',

@@ -4,7 +4,7 @@ import '@mantine/dates/styles.css';
 import { IconTrash } from '@tabler/icons-react';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import type { BakeDay, DayRow } from '../../../contract/days';
+import type { DayRow } from '../../../contract/days';
 import {
   problemIn,
   useCreateDayMutation,
@@ -17,22 +17,10 @@ import { newDay, nextSaturday } from '../../parts/newDay';
 import { Notice } from '../../parts/Notice';
 import { sayDone } from '../../parts/sayDone';
 import { usePageTitle } from '../../parts/usePageTitle';
-import { dateOf, timeOf } from '../../words/clockWords';
-import { counted, day as dayWords } from '../../words/format';
+import { dayState } from '../../words/dayState';
+import { day as dayWords } from '../../words/format';
 import { sayProblem } from '../../words/problems';
 import classes from './days.module.css';
-
-/** What is to be said of a day in its row: when it begins, how far it is. */
-function stateOf({ bakes, plan, begun }: BakeDay): string {
-  const over = Object.values(begun).filter((b) => b.to !== null).length;
-  const count = counted(bakes.length, 'bake');
-  if (bakes.length === 0) return 'nothing in it yet';
-  if (!plan) return `${count}, not planned yet`;
-  if (over > 0 && over >= plan.lain.length) return `${count}, over`;
-  if (Object.keys(begun).length > 0) return `${count}, under way`;
-  const first = Math.min(...plan.lain.map((l) => l.from));
-  return `${count}, begun ${dateOf(first).toLocaleDateString('en-GB', { weekday: 'long' })} at ${timeOf(first)}`;
-}
 
 function DayItem({ row }: { row: DayRow }) {
   const [remove] = useRemoveDayMutation();
@@ -42,7 +30,7 @@ function DayItem({ row }: { row: DayRow }) {
       <Link to={`/days/${row.id}`}>
         <b>{row.title}</b>
         <span className="quiet">{dayWords(`${row.date}T12:00`)}</span>
-        <span className="quiet small">{stateOf(row)}</span>
+        <span className="quiet small">{dayState(row)}</span>
       </Link>
       <Button
         variant="subtle"

@@ -55,7 +55,7 @@ function HoldProperty({ partId, name, now }: { partId: string; name: PropKey; no
   return (
     <div className={classes.holding}>
       <NumberInput
-        label={`${PROP_WORDS[name]}, held`}
+        label={`${PROP_WORDS[name]}, locked`}
         value={held}
         min={0}
         max={1_000_000}

@@ -17,7 +17,6 @@ import {
 import { useKitchen } from '../../api/useKitchen';
 import { KEEPS_MIN, newDay, nextSaturday, usualReady } from '../../parts/newDay';
 import { Notice } from '../../parts/Notice';
-import { sayDone } from '../../parts/sayDone';
 import { usePageTitle } from '../../parts/usePageTitle';
 import {
   analysisWords,
@@ -31,7 +30,9 @@ import {
 import { sayProblem } from '../../words/problems';
 import { CrossingChart, NormalPlot } from './CrossingChart';
 import { EffectChart } from './EffectChart';
+import { LostPage } from './LostPage';
 import classes from './notebook.module.css';
+import { useTakeOut } from './useTakeOut';
 import { bakedOn } from './Why';
 
 /** Fewer effects than this make no line. */
@@ -45,14 +46,7 @@ export function ExperimentPage() {
   const { id = '' } = useParams();
   const { data, error } = useExperimentQuery(id);
   usePageTitle(data ? data.title : 'An experiment');
-  if (error)
-    return (
-      <main id="main" className={classes.page}>
-        <Notice kind="trouble" title="This experiment cannot be shown">
-          {sayProblem(problemIn(error)?.code ?? null)} <Link to="/notebook">To the notebook</Link>
-        </Notice>
-      </main>
-    );
+  if (error) return <LostPage title="This experiment cannot be shown" error={error} />;
   return data ? (
     <One row={data} />
   ) : (
@@ -65,7 +59,6 @@ function One({ row }: { row: ExperimentRow }) {
   const [put, putting] = usePutExperimentMutation();
   const [remove] = useRemoveExperimentMutation();
   const [restore] = useRestoreExperimentMutation();
-  const navigate = useNavigate();
   const analysis = analysed(doc);
   const done = doc.runs.filter((r) => r.y !== null).length;
   const pairs = doc.factors.flatMap((_a, i) =>
@@ -89,12 +82,7 @@ function One({ row }: { row: ExperimentRow }) {
   };
   const measure = (at: number, y: number | null) =>
     void put({ id, rev, doc: { ...doc, runs: doc.runs.map((r, i) => (i === at ? { ...r, y } : r)) } });
-  const out = async () => {
-    const gone = await remove(id);
-    if ('error' in gone) return;
-    await navigate('/notebook');
-    sayDone('Taken out of the notebook', () => restore(id));
-  };
+  const takeOut = useTakeOut(remove, restore);
   return (
     <main id="main" className={classes.page}>
       <header className={classes.head}>
@@ -213,7 +201,7 @@ function One({ row }: { row: ExperimentRow }) {
           <Button variant="default" onClick={() => window.print()}>
             Print
           </Button>
-          <Button variant="subtle" color="gray" onClick={() => void out()}>
+          <Button variant="subtle" color="gray" onClick={() => void takeOut(id)}>
             Take this experiment out
           </Button>
         </div>

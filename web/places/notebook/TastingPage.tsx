@@ -1,6 +1,6 @@
 import { Button, Skeleton, Switch } from '@mantine/core';
 import { useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { Link, useParams } from 'react-router';
 import type { TastingRow, TrialRow } from '../../../contract/notebook';
 import { tastedOf, type Sample } from '../../../core/judge';
 import {
@@ -12,11 +12,12 @@ import {
   useTrialQuery,
 } from '../../api/api';
 import { Notice } from '../../parts/Notice';
-import { sayDone } from '../../parts/sayDone';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { sayProblem } from '../../words/problems';
 import { TASTING_WORDS, tastedWords } from '../../words/tastingWords';
+import { LostPage } from './LostPage';
 import classes from './notebook.module.css';
+import { useTakeOut } from './useTakeOut';
 import { bakedOn } from './Why';
 
 const named = (trial: TrialRow | undefined, sample: Sample): string =>
@@ -27,14 +28,7 @@ export function TastingPage() {
   const { id = '' } = useParams();
   const { data, error } = useTastingQuery(id);
   usePageTitle(data ? `${data.title}, tasted blind` : 'Tasted blind');
-  if (error)
-    return (
-      <main id="main" className={classes.page}>
-        <Notice kind="trouble" title="This tasting cannot be shown">
-          {sayProblem(problemIn(error)?.code ?? null)} <Link to="/notebook">To the notebook</Link>
-        </Notice>
-      </main>
-    );
+  if (error) return <LostPage title="This tasting cannot be shown" error={error} />;
   return data ? (
     <One row={data} />
   ) : (
@@ -50,7 +44,6 @@ function One({ row }: { row: TastingRow }) {
   const [remove] = useRemoveTastingMutation();
   const [restore] = useRestoreTastingMutation();
   const [key, setKey] = useState(false);
-  const navigate = useNavigate();
   const tasted = tastedOf(doc);
   const over = doc.servings.every((s) => s.said !== null);
   const names = { a: named(a, 'a'), b: named(b, 'b') };
@@ -63,12 +56,7 @@ function One({ row }: { row: TastingRow }) {
         servings: doc.servings.map((s, i) => (i === at ? { ...s, said: s.said === code ? null : code } : s)),
       },
     });
-  const out = async () => {
-    const done = await remove(id);
-    if ('error' in done) return;
-    await navigate('/notebook');
-    sayDone('Taken out of the notebook', () => restore(id));
-  };
+  const takeOut = useTakeOut(remove, restore);
   return (
     <main id="main" className={classes.page}>
       <header className={classes.head}>
@@ -140,7 +128,7 @@ function One({ row }: { row: TastingRow }) {
           <Button variant="default" onClick={() => window.print()}>
             Print
           </Button>
-          <Button variant="subtle" color="gray" onClick={() => void out()}>
+          <Button variant="subtle" color="gray" onClick={() => void takeOut(id)}>
             Take this tasting out
           </Button>
         </div>

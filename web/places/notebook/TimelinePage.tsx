@@ -3,19 +3,18 @@ import { useMemo } from 'react';
 import { Link, useParams } from 'react-router';
 import { bestOf, cameOf } from '../../../core/judge';
 import { besideOf } from '../../../core/rebalance';
-import { problemIn, useFormulaQuery, useTrialsQuery } from '../../api/api';
+import { useFormulaQuery, useTrialsQuery } from '../../api/api';
 import { usePantry } from '../../pantry/usePantry';
-import { Notice } from '../../parts/Notice';
 import { toCsv } from '../../parts/csv';
 import { fileName, saveFile } from '../../parts/saveFile';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { FAULT_WORDS } from '../../words/data/faults';
 import { differenceWords } from '../../words/differences';
 import { counted, listed } from '../../words/format';
-import { sayProblem } from '../../words/problems';
 import { TRIAL_COLUMNS, trialRows, trialsMarkdown } from '../../words/trialText';
 import { cameWords, changeWords, OUTCOME_WORDS } from '../../words/trialWords';
 import { useLaid } from './NotebookPage';
+import { LostPage } from './LostPage';
 import classes from './notebook.module.css';
 import { Photo } from './Photos';
 import { useVersions } from './useVersions';
@@ -46,14 +45,7 @@ export function TimelinePage() {
       return differenceWords(besideOf(docs, pantry.exact), docs, 1);
     });
   }, [versions, original, trials, pantry]);
-  if (error)
-    return (
-      <main id="main" className={classes.page}>
-        <Notice kind="trouble" title="These trials cannot be shown">
-          {sayProblem(problemIn(error)?.code ?? null)}
-        </Notice>
-      </main>
-    );
+  if (error) return <LostPage title="These trials cannot be shown" error={error} />;
   if (!data || !detail) return <Skeleton height={400} role="status" aria-label="Fetching the trials" />;
   const byId = new Map(trials.map((t) => [t.id, t]));
   const nameOf = (versionId: string): string => {

@@ -1,10 +1,9 @@
 import { Button, Skeleton } from '@mantine/core';
-import { Link, useNavigate, useParams } from 'react-router';
+import { Link, useParams } from 'react-router';
 import { CLASSES } from '../../../core/classes';
 import { mainPart } from '../../../core/formula';
 import { cameOf } from '../../../core/judge';
 import {
-  problemIn,
   useRemoveTrialMutation,
   useRestoreTrialMutation,
   useTrialQuery,
@@ -12,12 +11,13 @@ import {
 } from '../../api/api';
 import { usePantry } from '../../pantry/usePantry';
 import { Notice } from '../../parts/Notice';
-import { sayDone } from '../../parts/sayDone';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { sayProblem } from '../../words/problems';
 import { cameWords, changeWords } from '../../words/trialWords';
 import { Judge, Outcome } from './Judge';
+import { LostPage } from './LostPage';
 import classes from './notebook.module.css';
+import { useTakeOut } from './useTakeOut';
 import { useTrial } from './useTrial';
 import { bakedOn, Why } from './Why';
 
@@ -41,25 +41,12 @@ function One({ id }: { id: string }) {
   const { pantry } = usePantry();
   const [remove] = useRemoveTrialMutation();
   const [restore] = useRestoreTrialMutation();
-  const navigate = useNavigate();
   usePageTitle(doc ? `${doc.title}, trial` : 'Trial');
-  if (error)
-    return (
-      <main id="main" className={classes.page}>
-        <Notice kind="trouble" title="This trial cannot be shown">
-          {sayProblem(problemIn(error)?.code ?? null)} <Link to="/notebook">To the notebook</Link>
-        </Notice>
-      </main>
-    );
+  if (error) return <LostPage title="This trial cannot be shown" error={error} />;
   if (!doc) return <Skeleton height={500} role="status" aria-label="Fetching the trial" />;
   const part = version && mainPart(version.doc.parts);
   const came = before ? cameOf(before, doc) : null;
-  const out = async () => {
-    const done = await remove(id);
-    if ('error' in done) return;
-    await navigate('/notebook');
-    sayDone('Taken out of the notebook', () => restore(id));
-  };
+  const takeOut = useTakeOut(remove, restore);
   return (
     <main id="main" className={classes.page}>
       <header className={classes.head}>
@@ -96,7 +83,7 @@ function One({ id }: { id: string }) {
         <Why id={id} trial={doc} version={version} written={source?.doc ?? null} lookup={pantry.exact} />
       )}
       <Judge id={id} trial={doc} family={part ? CLASSES[part.classId].family : null} set={set} />
-      <Button variant="subtle" color="gray" onClick={() => void out()}>
+      <Button variant="subtle" color="gray" onClick={() => void takeOut(id)}>
         Take this trial out
       </Button>
     </main>

@@ -12,6 +12,7 @@ import { useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import type { EaterRow, FormulaCard } from '../../../contract/dto';
 import {
+  addressOf,
   problemIn,
   useChangeFormulaMutation,
   useDeleteFormulaMutation,
@@ -21,12 +22,15 @@ import {
   useRestoreFormulaMutation,
   useShelfQuery,
 } from '../../api/api';
+import { CLASSES } from '../../../core/classes';
+import { KindDrawing } from '../../drawings/KindDrawing';
 import { Notice } from '../../parts/Notice';
 import { sayNot } from '../../parts/sayNot';
 import { sayDone } from '../../parts/sayDone';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { IS_DEMO } from '../../api/home';
 import { Welcome } from '../start/Welcome';
+import { Today } from './Today';
 import { counted, day } from '../../words/format';
 import { sayProblem } from '../../words/problems';
 import { CLASS_WORDS } from '../../words/data/terms';
@@ -57,8 +61,8 @@ function FormulaRow({ card }: { card: FormulaCard }) {
   }
   async function putAside(archived: boolean) {
     const done = await change({ id: card.id, archived });
-    if ('error' in done) sayNot('Not put aside', done.error);
-    else if (archived) sayDone(`${title} is put aside`, () => change({ id: card.id, archived: false }));
+    if ('error' in done) sayNot('Not archived', done.error);
+    else if (archived) sayDone(`${title} is archived`, () => change({ id: card.id, archived: false }));
   }
   async function copy() {
     const done = await duplicate(card.id);
@@ -79,6 +83,13 @@ function FormulaRow({ card }: { card: FormulaCard }) {
 
   return (
     <li className={classes.row}>
+      <div className={classes.mark}>
+        {card.photo ? (
+          <img src={addressOf('photo', card.photo)} alt="" loading="lazy" />
+        ) : (
+          <KindDrawing family={CLASSES[card.classId].family} />
+        )}
+      </div>
       <Link to={`/formula/${card.id}/swap`} className={classes.link}>
         <h2>{title}</h2>
         <span className={classes.kind}>{CLASS_WORDS[card.classId]}</span>
@@ -149,7 +160,7 @@ export function ShelfPage() {
       {error && (
         <Notice
           kind="trouble"
-          title="The shelf cannot be read"
+          title="The formulas cannot be fetched"
           action={{ words: 'Try again', do: () => void refetch() }}
         >
           {sayProblem(problemIn(error)?.code ?? null)}
@@ -162,6 +173,7 @@ export function ShelfPage() {
           ))}
         </div>
       )}
+      <Today />
       {page?.all === 0 && <Welcome asked={IS_DEMO || (kitchen?.rev ?? 0) > 0} />}
       {page && page.all > 0 && (
         <>
@@ -170,7 +182,7 @@ export function ShelfPage() {
             {count === page.all ? counted(count, 'formula') : `${count} of ${counted(page.all, 'formula')}`}
           </p>
           {found.length > 0 && (
-            <ul className={`sheet ${classes.list}`}>
+            <ul className={`sheet ${classes.list}`} aria-label="Formulas found">
               {found.map((card) => (
                 <FormulaRow key={card.id} card={card} />
               ))}

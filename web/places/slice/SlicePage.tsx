@@ -10,14 +10,14 @@ import {
   type MarkShares,
   type Point,
 } from '../../../core/slice';
-import { addressOf, problemIn } from '../../api/api';
+import { addressOf } from '../../api/api';
 import { Notice } from '../../parts/Notice';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { FAULT_WORDS } from '../../words/data/faults';
-import { sayProblem } from '../../words/problems';
 import { faultsSeen, REFUSAL_WORDS, sliceLines } from '../../words/sliceWords';
 import { useTrial } from '../notebook/useTrial';
 import { SlicePhoto, type Handle } from './SlicePhoto';
+import { LostPage } from '../notebook/LostPage';
 import classes from './slice.module.css';
 import { useSlice } from './useSlice';
 
@@ -42,14 +42,7 @@ export function SlicePage() {
   const { id = '', hash = '' } = useParams();
   const { doc, set, error } = useTrial(id);
   usePageTitle('Measure the slice');
-  if (error)
-    return (
-      <main id="main" className={classes.page}>
-        <Notice kind="trouble" title="This trial cannot be shown">
-          {sayProblem(problemIn(error)?.code ?? null)} <Link to="/notebook">To the notebook</Link>
-        </Notice>
-      </main>
-    );
+  if (error) return <LostPage title="This trial cannot be shown" error={error} />;
   if (!doc) return <Skeleton height={500} role="status" aria-label="Fetching the trial" />;
   return <Measured key={hash} id={id} hash={hash} trial={doc} set={set} />;
 }

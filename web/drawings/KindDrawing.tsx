@@ -1,0 +1,84 @@
+import type { ReactNode } from 'react';
+import type { FamilyId } from '../../core/classes';
+
+/** What comes out of the oven, by family: seen from the side, cut where that tells more. */
+const DRAWN: Record<FamilyId, ReactNode> = {
+  yeast_loaf: (
+    <>
+      <path d="M8 40V26C4 24 4 14 14 13H46C56 14 56 24 52 26V40Z" fill="currentColor" fillOpacity={0.16} />
+      <path d="M20 18 26 25M30 18 36 25M40 18 46 25" />
+    </>
+  ),
+  batter: (
+    <>
+      <path d="M15 26 20 42H40L45 26Z" />
+      <path d="M13 26C10 14 22 10 30 10S50 14 47 26Z" fill="currentColor" fillOpacity={0.16} />
+      <path d="M23 28 25 42M30 28V42M37 28 35 42" />
+    </>
+  ),
+  cookie: (
+    <>
+      <ellipse cx="30" cy="28" rx="22" ry="14" fill="currentColor" fillOpacity={0.16} />
+      <path d="M22 24h.1M32 21h.1M38 29h.1M27 33h.1" strokeWidth={4} strokeLinecap="round" />
+    </>
+  ),
+  flaky: (
+    <>
+      <path d="M6 34 30 12 54 34Z" fill="currentColor" fillOpacity={0.16} />
+      <path d="M6 38H54M10 42H50M16 30C24 24 36 24 44 30" />
+    </>
+  ),
+  foam: (
+    <>
+      <path d="M10 42V18C10 14 50 14 50 18V42Z" fill="currentColor" fillOpacity={0.16} />
+      <path d="M10 30H50" strokeDasharray="3 4" />
+    </>
+  ),
+  meringue: (
+    <path
+      d="M10 42C8 34 20 34 18 28 17 22 28 24 27 17 27 13 30 10 31 8 32 12 36 13 35 18 34 24 45 22 43 29 42 34 53 34 50 42Z"
+      fill="currentColor"
+      fillOpacity={0.16}
+    />
+  ),
+  choux: (
+    <>
+      <path d="M8 34C8 22 18 14 30 14S52 22 52 34C52 42 8 42 8 34Z" fill="currentColor" fillOpacity={0.16} />
+      <path d="M8 32C16 28 22 36 30 31S44 36 52 32" />
+    </>
+  ),
+  custard: (
+    <>
+      <path d="M6 24H54L48 42H12Z" fill="currentColor" fillOpacity={0.16} />
+      <path d="M8 24C16 20 22 24 30 21S44 24 52 24" />
+    </>
+  ),
+  set: (
+    <>
+      <path d="M8 24V40C8 44 52 44 52 40V24" />
+      <ellipse cx="30" cy="24" rx="22" ry="7" fill="currentColor" fillOpacity={0.16} />
+    </>
+  ),
+  finish: (
+    <>
+      <path d="M12 40C24 44 36 44 48 40L44 26C34 30 26 30 16 26Z" fill="currentColor" fillOpacity={0.16} />
+      <path d="M44 10 30 24M26 28 30 24 34 28" />
+    </>
+  ),
+};
+
+/** A small mark of what a formula makes; what it says stands beside it in words. */
+export function KindDrawing({ family }: { family: FamilyId }) {
+  return (
+    <svg
+      viewBox="0 0 60 52"
+      fill="none"
+      stroke="currentColor"
+      strokeWidth={2}
+      strokeLinejoin="round"
+      aria-hidden="true"
+    >
+      {DRAWN[family]}
+    </svg>
+  );
+}

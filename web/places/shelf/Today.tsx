@@ -1,0 +1,49 @@
+import { Link } from 'react-router';
+import { useDaysQuery, useRunsQuery, useTrialsQuery } from '../../api/api';
+import { isoOf } from '../../parts/newDay';
+import { dayState } from '../../words/dayState';
+import { day as dayWords, moment } from '../../words/format';
+import classes from './shelf.module.css';
+
+/** A bench run of which nothing was said is asked about for so long, ms. */
+const ASKED_MS = 14 * 86_400_000;
+const MOST = 4;
+
+/** What is next: the bake day that is on or comes next, and bakes that wait to be judged. Nothing where there is none. */
+export function Today() {
+  const { data: days = [] } = useDaysQuery();
+  const { data: runs = [] } = useRunsQuery();
+  const { data: trials } = useTrialsQuery({ limit: '100' });
+  const today = isoOf(new Date());
+  const [next] = days.filter((d) => d.date >= today).sort((a, b) => a.date.localeCompare(b.date));
+  const judged = new Set(trials?.trials.map((t) => t.runId));
+  const now = new Date().getTime();
+  const waiting = trials ? runs.filter((r) => !judged.has(r.id) && now - r.begunAt < ASKED_MS) : [];
+  if (!next && waiting.length === 0) return null;
+  return (
+    <section className={`sheet ${classes.today}`} aria-label="What is next">
+      <h2>{next?.date === today ? 'Today' : 'Next'}</h2>
+      <ul>
+        {next && (
+          <li>
+            <Link to={`/days/${next.id}${Object.keys(next.begun).length > 0 ? '/now' : ''}`}>
+              {next.title}
+            </Link>{' '}
+            <span className="quiet">
+              {next.date === today ? 'today' : dayWords(`${next.date}T12:00`)}, {dayState(next)}
+            </span>
+          </li>
+        )}
+        {waiting.slice(0, MOST).map((r) => (
+          <li key={r.id}>
+            <Link to={`/notebook/new?run=${r.id}`}>How did {r.title} come out?</Link>{' '}
+            <span className="quiet">
+              weighed {moment(new Date(r.begunAt).toISOString())}.{' '}
+              <Link to={`/bench/${r.id}`}>Back to the bench</Link>
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
