@@ -41,12 +41,12 @@ function One({ id }: { id: string }) {
   const { pantry } = usePantry();
   const [remove] = useRemoveTrialMutation();
   const [restore] = useRestoreTrialMutation();
+  const takeOut = useTakeOut(remove, restore);
   usePageTitle(doc ? `${doc.title}, trial` : 'Trial');
   if (error) return <LostPage title="This trial cannot be shown" error={error} />;
   if (!doc) return <Skeleton height={500} role="status" aria-label="Fetching the trial" />;
   const part = version && mainPart(version.doc.parts);
   const came = before ? cameOf(before, doc) : null;
-  const takeOut = useTakeOut(remove, restore);
   return (
     <main id="main" className={classes.page}>
       <header className={classes.head}>
