@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import type { FamilyId } from '../../core/classes';
+import { CLASSES, type ClassId, type FamilyId } from '../../core/classes';
 
 /** What comes out of the oven, by family: seen from the side, cut where that tells more. */
 const DRAWN: Record<FamilyId, ReactNode> = {
@@ -67,8 +67,54 @@ const DRAWN: Record<FamilyId, ReactNode> = {
   ),
 };
 
+/** Kinds that look like none of their family. */
+const OF_KIND: Partial<Record<ClassId, ReactNode>> = {
+  pancake: (
+    <>
+      <ellipse cx="30" cy="20" rx="22" ry="7" fill="currentColor" fillOpacity={0.16} />
+      <path d="M8 20V26C8 34 52 34 52 26V20M8 26V33C8 42 52 42 52 33V26" />
+    </>
+  ),
+  flatbread: (
+    <>
+      <ellipse cx="30" cy="30" rx="25" ry="11" fill="currentColor" fillOpacity={0.16} />
+      <path d="M18 28h6M33 25h6M28 34h7M42 31h4" />
+    </>
+  ),
+  bun: (
+    <>
+      <path d="M10 38C8 20 18 14 30 14S52 20 50 38Z" fill="currentColor" fillOpacity={0.16} />
+      <path d="M24 22 36 22M30 17V27" />
+    </>
+  ),
+  baguette: (
+    <>
+      <path d="M6 40C4 34 44 8 52 12 58 18 14 46 6 40Z" fill="currentColor" fillOpacity={0.16} />
+      <path d="M20 28 26 34M30 22 36 28M40 16 45 21" />
+    </>
+  ),
+  doughnut: (
+    <>
+      <ellipse cx="30" cy="28" rx="22" ry="14" fill="currentColor" fillOpacity={0.16} />
+      <ellipse cx="30" cy="27" rx="7" ry="4" />
+    </>
+  ),
+  brownie: (
+    <>
+      <path d="M8 22 30 12 52 22 30 32Z" fill="currentColor" fillOpacity={0.16} />
+      <path d="M8 22V34L30 44 52 34V22M30 32V44" />
+    </>
+  ),
+  shortcrust: (
+    <>
+      <path d="M8 26H52L46 40H14Z" fill="currentColor" fillOpacity={0.16} />
+      <path d="M6 26C10 20 14 26 18 22S26 26 30 22 38 26 42 22 50 20 54 26" />
+    </>
+  ),
+};
+
 /** A small mark of what a formula makes; what it says stands beside it in words. */
-export function KindDrawing({ family }: { family: FamilyId }) {
+export function KindDrawing({ classId }: { classId: ClassId }) {
   return (
     <svg
       viewBox="0 0 60 52"
@@ -78,7 +124,7 @@ export function KindDrawing({ family }: { family: FamilyId }) {
       strokeLinejoin="round"
       aria-hidden="true"
     >
-      {DRAWN[family]}
+      {OF_KIND[classId] ?? DRAWN[CLASSES[classId].family]}
     </svg>
   );
 }

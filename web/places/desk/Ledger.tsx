@@ -137,7 +137,7 @@ export function Ledger({ of, part, moves, source, profile, held, kits }: Props) 
                   )}
                 </td>
                 <td className="num">{m.op === 'drop' || apart ? '' : onFlour(m.toG, profile)}</td>
-                <td className={classes.why}>{held[m.lineId] === undefined ? why(m) : 'held by you'}</td>
+                <td className={classes.why}>{held[m.lineId] === undefined ? why(m) : 'locked'}</td>
               </tr>
             );
           })}

@@ -22,7 +22,6 @@ import {
   useRestoreFormulaMutation,
   useShelfQuery,
 } from '../../api/api';
-import { CLASSES } from '../../../core/classes';
 import { KindDrawing } from '../../drawings/KindDrawing';
 import { Notice } from '../../parts/Notice';
 import { sayNot } from '../../parts/sayNot';
@@ -87,7 +86,7 @@ function FormulaRow({ card }: { card: FormulaCard }) {
         {card.photo ? (
           <img src={addressOf('photo', card.photo)} alt="" loading="lazy" />
         ) : (
-          <KindDrawing family={CLASSES[card.classId].family} />
+          <KindDrawing classId={card.classId} />
         )}
       </div>
       <Link to={`/formula/${card.id}/swap`} className={classes.link}>
