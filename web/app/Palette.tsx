@@ -7,7 +7,7 @@ import { useEffect, useRef, useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import { useShelfQuery } from '../api/api';
 import { SECTION_IDS, SECTION_WORDS } from '../words/data/handbook';
-import { CLASS_WORDS } from '../words/data/terms';
+import { CLASS_WORDS } from '../words/data/names';
 import { lookedFor } from '../words/shelfWords';
 import { choicesFor, type Choice } from './choices';
 import { PLACES } from './places';

@@ -8,7 +8,7 @@ import { IS_DEMO, OWN_START } from '../api/home';
 import { PLACES } from './places';
 import { keyName } from './shortcuts';
 import { useAppSelector } from './store';
-import { EXCLUSION_WORDS } from '../words/data/terms';
+import { EXCLUSION_WORDS } from '../words/data/names';
 import { readIn } from '../words/heat';
 import classes from './shell.module.css';
 

@@ -1,5 +1,5 @@
 import type { AvoidId } from '../../core/ingredients';
-import { AVOID_WORDS } from './data/terms';
+import { AVOID_WORDS } from './data/names';
 
 /** Avoidances as the fewest words: "gluten, egg, dairy, nuts". Nuts are both kinds of them. */
 export function avoidWords(avoids: readonly AvoidId[]): string[] {

@@ -1,7 +1,7 @@
 import type { ShelfQuery } from '../../contract/dto';
 import { CLASS_IDS } from '../../core/classes';
 import { fold, foldedWords } from '../../core/explain';
-import { CLASS_WORDS } from './data/terms';
+import { CLASS_WORDS } from './data/names';
 
 const MOST_WORDS = 12;
 

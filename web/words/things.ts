@@ -3,6 +3,7 @@ import { idOf, ingredientById } from '../../core/ingredients';
 import { KIT_WORDS } from './data/kits';
 
 export { KIT_WORDS } from './data/kits';
+export * from './data/names';
 export * from './data/terms';
 
 const upper = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);

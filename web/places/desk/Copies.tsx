@@ -8,7 +8,7 @@ import { Notice } from '../../parts/Notice';
 import { sayDone } from '../../parts/sayDone';
 import { sayNot } from '../../parts/sayNot';
 import { listed, moment } from '../../words/format';
-import { EXCLUSION_WORDS } from '../../words/data/terms';
+import { EXCLUSION_WORDS } from '../../words/data/names';
 import { workingCopy, type WorkingState } from '../../working/workingSlice';
 import { versionName } from '../versions/order';
 import classes from './desk.module.css';

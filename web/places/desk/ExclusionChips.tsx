@@ -6,7 +6,8 @@ import {
   USUAL_EXCLUSIONS,
   type ExclusionId,
 } from '../../../core/exclusions';
-import { EXCLUSION_WORDS, PRESET_WORDS } from '../../words/data/terms';
+import { EXCLUSION_WORDS } from '../../words/data/names';
+import { PRESET_WORDS } from '../../words/data/terms';
 import classes from './desk.module.css';
 
 const OTHERS = EXCLUSION_IDS.filter((e) => !USUAL_EXCLUSIONS.includes(e));

@@ -14,7 +14,7 @@ import { Notice } from '../../parts/Notice';
 import { sayDone } from '../../parts/sayDone';
 import { listed } from '../../words/format';
 import { sayProblem } from '../../words/problems';
-import { EXCLUSION_WORDS } from '../../words/data/terms';
+import { EXCLUSION_WORDS } from '../../words/data/names';
 import { ExclusionChips, MoreExclusions } from '../desk/ExclusionChips';
 import { LineActions } from './LineActions';
 import classes from './kitchen.module.css';

@@ -8,7 +8,7 @@ import {
   type ShelfState,
 } from '../../../contract/dto';
 import type { ClassId } from '../../../core/classes';
-import { CLASS_WORDS } from '../../words/data/terms';
+import { CLASS_WORDS } from '../../words/data/names';
 import type { Looking } from './find';
 import classes from './shelf.module.css';
 

@@ -8,7 +8,7 @@ import {
   type Icon as TablerIcon,
 } from '@tabler/icons-react';
 import { useDebouncedValue } from '@mantine/hooks';
-import { useMemo, useState } from 'react';
+import { lazy, Suspense, useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import type { EaterRow, FormulaCard } from '../../../contract/dto';
 import {
@@ -22,21 +22,25 @@ import {
   useRestoreFormulaMutation,
   useShelfQuery,
 } from '../../api/api';
-import { KindDrawing } from '../../drawings/KindDrawing';
 import { Notice } from '../../parts/Notice';
 import { sayNot } from '../../parts/sayNot';
 import { sayDone } from '../../parts/sayDone';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { IS_DEMO } from '../../api/home';
-import { Welcome } from '../start/Welcome';
-import { Today } from './Today';
 import { counted, day } from '../../words/format';
 import { sayProblem } from '../../words/problems';
-import { CLASS_WORDS } from '../../words/data/terms';
+import { CLASS_WORDS } from '../../words/data/names';
 import { leavesOut } from '../../words/avoidWords';
 import { askedOf, lookingIn, type Looking } from './find';
 import { ShelfFind } from './ShelfFind';
 import classes from './shelf.module.css';
+
+/** Not on every first page; bake days bring their planner's words along besides. */
+const Welcome = lazy(async () => ({ default: (await import('../start/Welcome')).Welcome }));
+const KindDrawing = lazy(async () => ({
+  default: (await import('../../drawings/KindDrawing')).KindDrawing,
+}));
+const Today = lazy(async () => ({ default: (await import('./Today')).Today }));
 
 /** So many are drawn at first, and so many more at a press: thousands stay quick. */
 const AT_ONCE = 60;
@@ -86,7 +90,9 @@ function FormulaRow({ card }: { card: FormulaCard }) {
         {card.photo ? (
           <img src={addressOf('photo', card.photo)} alt="" loading="lazy" />
         ) : (
-          <KindDrawing classId={card.classId} />
+          <Suspense>
+            <KindDrawing classId={card.classId} />
+          </Suspense>
         )}
       </div>
       <Link to={`/formula/${card.id}/swap`} className={classes.link}>
@@ -172,8 +178,14 @@ export function ShelfPage() {
           ))}
         </div>
       )}
-      <Today />
-      {page?.all === 0 && <Welcome asked={IS_DEMO || (kitchen?.rev ?? 0) > 0} />}
+      <Suspense>
+        <Today />
+      </Suspense>
+      {page?.all === 0 && (
+        <Suspense>
+          <Welcome asked={IS_DEMO || (kitchen?.rev ?? 0) > 0} />
+        </Suspense>
+      )}
       {page && page.all > 0 && (
         <>
           <ShelfFind looking={looking} kinds={page.kinds} eaters={eaters} onLook={onLook} />

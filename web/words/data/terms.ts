@@ -1,80 +1,10 @@
-import type { CautionId, ClassId, FeelWord, HonestId, JobId } from '../../../core/classes';
-import type { AvoidId, Component, GroupId, ItemKind, KeepingId, PieceName } from '../../../core/ingredients';
+import type { CautionId, FeelWord, HonestId, JobId } from '../../../core/classes';
+import type { Component, GroupId, ItemKind, KeepingId, PieceName } from '../../../core/ingredients';
 import type { PanelKey } from '../../../core/pantry';
 import type { LineRole } from '../../../core/formula';
 import type { Fit, FitKey } from '../../../core/rebalance';
-import type { ExclusionId, PresetId, RulesetId } from '../../../core/exclusions';
+import type { PresetId, RulesetId } from '../../../core/exclusions';
 import type { CupStandard, SpoonStandard, UnitId } from '../../../core/units';
-
-export const AVOID_WORDS: Record<AvoidId, string> = {
-  gluten: 'gluten',
-  wheat: 'wheat',
-  egg: 'egg',
-  milk: 'milk',
-  tree_nut: 'tree nuts',
-  peanut: 'peanut',
-  soy: 'soy',
-  sesame: 'sesame',
-  lupin: 'lupin',
-  mustard: 'mustard',
-  celery: 'celery',
-  fish: 'fish',
-  crustacean: 'crustaceans',
-  mollusc: 'molluscs',
-  sulphite: 'sulphites',
-  coconut: 'coconut',
-  oats: 'oats',
-  corn: 'corn',
-  legume: 'pulses',
-  nightshade: 'potato and its kin',
-  oil: 'added oil',
-  whole_food_fat: 'whole-food fat',
-  honey: 'honey',
-  animal: 'animal products',
-  gum: 'gums',
-  yeast: 'yeast',
-  rice: 'rice',
-  grain: 'grain',
-  refined_sugar: 'refined sugar',
-  wheat_starch: 'wheat starch',
-  inulin: 'inulin (high FODMAP)',
-  pine_nut: 'pine nuts',
-  chestnut: 'chestnut',
-  own_word: 'words of your own',
-};
-
-export const CLASS_WORDS: Record<ClassId, string> = {
-  yeast_loaf: 'Yeasted tin loaf',
-  gel_loaf: 'Free-form gel loaf',
-  bun: 'Buns and rolls',
-  baguette: 'Baguette',
-  boiled_ring: 'Boiled rings',
-  doughnut: 'Doughnuts, fried dough',
-  flatbread: 'Flatbread',
-  enriched: 'Enriched or rolled dough',
-  seed_loaf: 'Unleavened seed loaf',
-  soda_bread: 'Soda bread, quick loaf',
-  batter: 'Cake batter',
-  muffin: 'Muffins',
-  pancake: 'Pancakes, crêpes, waffles',
-  brownie: 'Brownies and bars',
-  foam_cake: 'Sponge, foam cake',
-  meringue: 'Meringue, pavlova',
-  choux: 'Choux, popovers',
-  cookie: 'Cookies',
-  shortcrust: 'Shortcrust',
-  flaky: 'Flaky or laminated pastry',
-  press_in: 'Press-in crust',
-  crumb: 'Crumb topping',
-  frangipane: 'Frangipane',
-  cracker: 'Crackers',
-  egg_custard: 'Egg custard',
-  starch_set: 'Starch-set filling',
-  uncooked_set: 'Uncooked set filling',
-  fruit_filling: 'Fruit filling',
-  wash: 'Wash',
-  glaze: 'Glaze, icing',
-};
 
 export const JOB_WORDS: Record<JobId, string> = {
   wet: 'adds moisture',
@@ -267,42 +197,6 @@ export const GROUP_WORDS: Partial<Record<GroupId, string>> = {
   acid: 'for vinegar',
   syrup: 'for syrup',
   honey: 'for honey',
-};
-
-/** What can be left out, by its name and on its button. */
-export const EXCLUSION_WORDS: Record<ExclusionId, { name: string; button: string }> = {
-  egg: { name: 'egg', button: 'Leave out egg' },
-  dairy: { name: 'dairy', button: 'Leave out dairy' },
-  nuts: { name: 'nuts', button: 'Leave out nuts' },
-  oil: { name: 'added oil', button: 'Leave out oil' },
-  tree_nuts: { name: 'tree nuts only', button: 'Leave out tree nuts, keep peanut' },
-  peanut: { name: 'peanut only', button: 'Leave out peanut' },
-  pine_nuts: { name: 'pine nuts', button: 'Leave out pine nuts' },
-  chestnut: { name: 'chestnut', button: 'Leave out chestnut' },
-  soy: { name: 'soy', button: 'Leave out soy' },
-  sesame: { name: 'sesame', button: 'Leave out sesame' },
-  coconut: { name: 'coconut', button: 'Leave out coconut' },
-  oats: { name: 'oats', button: 'Leave out oats' },
-  corn: { name: 'corn', button: 'Leave out corn' },
-  rice: { name: 'rice', button: 'Leave out rice' },
-  grain: { name: 'all grain', button: 'Leave out grain' },
-  wheat: { name: 'wheat, starch too', button: 'Leave out wheat and its starch' },
-  wheat_starch: { name: 'wheat starch', button: 'Leave out wheat starch' },
-  legumes: { name: 'pulses', button: 'Leave out pulses' },
-  lupin: { name: 'lupin', button: 'Leave out lupin' },
-  nightshade: { name: 'potato and its kin', button: 'Leave out potato and its kin' },
-  gums: { name: 'gums', button: 'Leave out gums' },
-  yeast: { name: 'yeast', button: 'Leave out yeast' },
-  honey: { name: 'honey', button: 'Leave out honey' },
-  animal: { name: 'all animal products', button: 'Leave out animal products' },
-  refined_sugar: { name: 'refined sugar', button: 'Leave out refined sugar' },
-  inulin: { name: 'inulin (high FODMAP)', button: 'Leave out inulin' },
-  mustard: { name: 'mustard', button: 'Leave out mustard' },
-  celery: { name: 'celery', button: 'Leave out celery' },
-  fish: { name: 'fish', button: 'Leave out fish' },
-  crustaceans: { name: 'crustaceans', button: 'Leave out crustaceans' },
-  molluscs: { name: 'molluscs', button: 'Leave out molluscs' },
-  sulphites: { name: 'sulphites', button: 'Leave out sulphites' },
 };
 
 export const PRESET_WORDS: Record<PresetId, string> = {
