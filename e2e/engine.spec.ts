@@ -16,7 +16,7 @@ test('house style moves the order; three whole solutions side by side; one is ta
   await page.keyboard.press('Escape');
   await expect.poll(() => titles()).not.toEqual(before);
 
-  await page.getByRole('button', { name: /more whole solution/ }).click();
+  await page.getByRole('button', { name: /more complete option/ }).click();
   for (const i of [0, 1, 2])
     await page
       .getByRole('checkbox', { name: /^Lay beside/ })

@@ -177,7 +177,7 @@ test('lines that are not known are settled by keys; until then nothing is said o
   await expect(settle).toHaveCount(0);
   await stops.getByRole('link', { name: /Balance/ }).click();
   await expect(silent).toHaveCount(0);
-  await expect(stops.getByRole('link', { name: /Balance/ })).toContainText('inside');
+  await expect(stops.getByRole('link', { name: /Balance/ })).toContainText('in range');
 });
 
 test('the method is read act by act; what does not fit the list is said, and mended by a press', async ({

@@ -20,7 +20,7 @@ export function FitTicks({ fit }: { fit: Fit[] }) {
             className={classes.tick}
             data-out={f.state === 'low' || f.state === 'high' ? '' : undefined}
           >
-            <span>{PROP_WORDS[key]}</span>
+            <span>{key === 'wetness' ? 'hydration' : PROP_WORDS[key]}</span>
             <span className={classes.tickBar} aria-hidden="true">
               <span
                 style={{
@@ -30,9 +30,7 @@ export function FitTicks({ fit }: { fit: Fit[] }) {
               />
               <i style={{ left: `${100 / FULL}%` }} />
             </span>
-            <span className="visually-hidden">
-              {f.state === 'inside' ? 'inside its band' : FIT_WORDS[f.state]}
-            </span>
+            <span className="visually-hidden">{f.state === 'inside' ? 'in range' : FIT_WORDS[f.state]}</span>
           </span>
         );
       })}

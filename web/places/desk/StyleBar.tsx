@@ -18,8 +18,8 @@ export function StyleBar() {
     <div className={classes.style}>
       <span>
         {wishes.length === 0
-          ? 'Nearest first'
-          : `Nearest first, and by ${own ? 'your wish' : 'house style'}: ${listed(wishes)}`}
+          ? 'Closest first'
+          : `Closest first, and by ${own ? 'your wish' : 'house style'}: ${listed(wishes)}`}
       </span>
       <Popover position="bottom-end" shadow="md" width={430} trapFocus withinPortal>
         <Popover.Target>

@@ -48,7 +48,7 @@ export function Wholes() {
             {whole.length > 1 && (
               <Checkbox
                 size="sm"
-                label="lay beside"
+                label="compare"
                 aria-label={`Lay beside: ${titleOf(s, kitOf, whole)}`}
                 checked={beside.includes(s.key)}
                 disabled={laid.length >= FEW && !beside.includes(s.key)}
@@ -67,7 +67,7 @@ export function Wholes() {
       <div className={classes.more}>
         {whole.length > FEW && (
           <Button variant="subtle" size="compact-md" aria-expanded={all} onClick={() => setAll(!all)}>
-            {all ? 'Fewer' : `${counted(whole.length - FEW, 'more whole solution')}`}
+            {all ? 'Fewer' : `${counted(whole.length - FEW, 'more complete option')}`}
           </Button>
         )}
         {laid.length > 0 && (

@@ -136,7 +136,7 @@ describe('Side by side', () => {
     const context = deskFor(0, { exclude: ['egg', 'dairy', 'oil'] });
     const { doc } = show(<SwapStop />, context);
     expect(context.whole.length).toBeGreaterThan(3);
-    await user.click(screen.getByRole('button', { name: /more whole solution/ }));
+    await user.click(screen.getByRole('button', { name: /more complete option/ }));
     const boxes = screen.getAllByRole('checkbox', { name: /^Lay beside/ });
     for (const b of boxes.slice(0, 3)) await user.click(b);
     expect((boxes[3] as HTMLInputElement).disabled).toBe(true);

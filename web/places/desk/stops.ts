@@ -99,7 +99,7 @@ export function stopsOf(
       state: solution
         ? solution.fit.some((f) => f.state === 'open')
           ? 'not known yet'
-          : `${inside} of ${solution.fit.length} inside`
+          : `${inside} of ${solution.fit.length} in range`
         : working
           ? 'working'
           : 'waits for Swap',

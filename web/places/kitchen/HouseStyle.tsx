@@ -21,7 +21,7 @@ export function HouseStyle({ kitchen }: { kitchen: Kitchen }) {
         ))}
       </dl>
       <p className="small quiet">
-        It moves the order of whole solutions at Swap; nothing is ruled out by it. Tick what is in your
+        It moves the order of complete options at Swap; nothing is ruled out by it. Tick what is in your
         cupboard on an ingredient’s page in the pantry; packets you have read count as there.
       </p>
     </section>
