@@ -250,6 +250,10 @@ test('an experiment of four bakes, each twice: drawn order, measured, what is sh
   await page.waitForURL(/\/formula\/.+\//);
   const id = /formula\/([0-9a-f-]+)/.exec(page.url())![1]!;
   await page.goto(`./formula/${id}/trials`);
+  const over = page.getByRole('region', { name: 'Over the trials' });
+  await expect(over.getByRole('img', { name: /^Taste: trial 1 \d, / })).toBeVisible();
+  await expect(over).toContainText('Middle when out');
+  await expectAccessible(page);
   await page.getByRole('link', { name: 'Plan an experiment' }).click();
   const fill = async (i: number, what: string, low: string, high: string): Promise<void> => {
     await page.getByLabel('What', { exact: true }).nth(i).fill(what);

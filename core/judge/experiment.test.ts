@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import jstat from 'jstat';
 import { describe, expect, it } from 'vitest';
 import { crossingOf, marginOf, normalPlot, normalQuantile, toldBy } from './effects';
+import { seriesOf } from './series';
 import type { Trial } from './trial';
 import {
   analysed,
@@ -145,6 +146,19 @@ describe('what it shows', () => {
   it('the normal curve is that of jStat', () => {
     for (let p = 0.001; p < 1; p += 0.0173)
       expect(normalQuantile(p)).toBeCloseTo(jstat.normal.inv(p, 0, 1), 6);
+  });
+  it('what two trials tell is followed over all of them, in their order; what one tells is not', () => {
+    const of = (scores: Trial['scores'], actual: Trial['actual']) => ({ scores, actual }) as unknown as Trial;
+    const series = seriesOf([
+      of({ taste: 2 }, { bakeMin: 30 }),
+      of({}, {}),
+      of({ taste: 5, rise: 3 }, { bakeMin: 34 }),
+    ]);
+    expect(series).toEqual([
+      { id: 'taste', values: [2, null, 5] },
+      { id: 'bakeMin', values: [30, null, 34] },
+    ]);
+    expect(seriesOf([])).toEqual([]);
   });
   it('a trial tells what is measured by its slice or its scores, and nothing that it does not know', () => {
     const trial = { scores: { taste: 4, openness: 3 }, slices: undefined } as unknown as Trial;

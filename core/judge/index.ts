@@ -7,6 +7,7 @@ export * from './diagnose';
 export * from './effects';
 export * from './evidence';
 export * from './experiment';
+export * from './series';
 export * from './tasting';
 export * from './trial';
 export * from './types';

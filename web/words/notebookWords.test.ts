@@ -105,6 +105,16 @@ describe('trials as text and as a table', () => {
     ])
       expect(text).toContain(part);
   });
+  it('a slice that was measured is in both', () => {
+    const slice = { photo: 'a', wideMm: 190, marks: { card: [] }, numbers: { heightMm: { value: 56.24, give: 0.7 }, widthMm: { value: 84, give: 1 }, areaCm2: { value: 40, give: 1 }, dipMm: { value: 1, give: 0.5 }, crust: null, open: { value: 0.384, give: 0.04 }, typicalHoleMm: null, largestMm: null, holesPerCm2: null, openBelow: null, openAbove: null, uneven: null, gummy: null, crumbColour: null, crustColour: null, lacking: [] } }; // prettier-ignore
+    const cut = { ...out, trial: { ...TRIAL, slices: [slice] } };
+    expect(trialsMarkdown('Loaf', [cut])).toContain('Slice, measured on its photo: height 56 mm ± 1; width');
+    expect(trialRows([cut])[0]).toMatchObject({
+      'slice height mm': 56.2,
+      'open crumb %': 38.4,
+      'gummy line mm': '',
+    });
+  });
   it('the table has figures by themselves, empty where nobody measured', () => {
     const [row] = trialRows([out]);
     expect(Object.keys(row!).sort()).toEqual([...TRIAL_COLUMNS].sort());

@@ -2,6 +2,7 @@ import { SCORE_IDS, type Trial } from '../../core/judge';
 import { FAULT_WORDS } from './data/faults';
 import { fixed, grams, listed } from './format';
 import { degrees } from './heat';
+import { sliceLines } from './sliceWords';
 import { changeWords, OUTCOME_WORDS, SCORE_WORDS } from './trialWords';
 
 /** A trial as it goes out: with the name of its version and what was changed since the one before. */
@@ -44,6 +45,12 @@ export function trialsMarkdown(title: string, all: readonly TrialOut[]): string 
         : []),
       ...(process.length > 0 ? [`Baked: ${process.join(', ')}`] : []),
       ...scores.map((s) => `- ${s}`),
+      ...(t.slices ?? []).map(
+        (s) =>
+          `Slice, measured on its photo: ${sliceLines(s.numbers)
+            .map(([name, said]) => `${name.toLowerCase()} ${said}`)
+            .join('; ')}`,
+      ),
       ...(t.tasters.length > 0 ? [`Tasted by ${listed(t.tasters)}`] : []),
       ...(t.notes ? [t.notes] : []),
     ].join('\n\n');
@@ -62,6 +69,11 @@ export const TRIAL_COLUMNS = [
   'cut after min',
   'rose min',
   'lost %',
+  'slice height mm',
+  'slice dip mm',
+  'open crumb %',
+  'typical hole mm',
+  'gummy line mm',
   ...SCORE_IDS,
   'notes',
 ] as const;
@@ -70,6 +82,7 @@ export const trialRows = (
   all: readonly TrialOut[],
 ): Record<(typeof TRIAL_COLUMNS)[number], string | number>[] =>
   all.map(({ trial: t, version }) => {
+    const slice = t.slices?.[0]?.numbers;
     const of = (x: number | undefined): number | string => (x === undefined ? '' : Math.round(10 * x) / 10);
     return {
       day: dayOf(t.bakedAt),
@@ -86,6 +99,11 @@ export const trialRows = (
         (typeof SCORE_IDS)[number],
         number | string
       >),
+      'slice height mm': of(slice?.heightMm.value),
+      'slice dip mm': of(slice?.dipMm.value),
+      'open crumb %': of(slice?.open ? 100 * slice.open.value : undefined),
+      'typical hole mm': of(slice?.typicalHoleMm?.value),
+      'gummy line mm': of(slice?.gummy?.thickMm),
       notes: t.notes,
     };
   });

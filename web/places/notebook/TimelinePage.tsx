@@ -16,6 +16,7 @@ import { cameWords, changeWords, OUTCOME_WORDS } from '../../words/trialWords';
 import { useLaid } from './NotebookPage';
 import { LostPage } from './LostPage';
 import classes from './notebook.module.css';
+import { Multiples } from './Multiples';
 import { Photo } from './Photos';
 import { useVersions } from './useVersions';
 import { bakedOn } from './Why';
@@ -97,6 +98,7 @@ export function TimelinePage() {
           Nothing of it is in the notebook yet. After a bake press “Baked it” on the card of what you baked.
         </p>
       )}
+      <Multiples trials={trials} bestId={best?.id} />
       <ol className={classes.timeline} aria-label="Trials, first to last">
         {original && trials.length > 0 && trials[0]!.versionId !== original && (
           <li>

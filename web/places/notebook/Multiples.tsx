@@ -1,0 +1,77 @@
+import { SCORE_STEPS, seriesOf, type FollowedId, type ScoreId } from '../../../core/judge';
+import type { TrialRow } from '../../../contract/notebook';
+import { fixed } from '../../words/format';
+import { degrees } from '../../words/heat';
+import { SCORE_WORDS } from '../../words/trialWords';
+import classes from './notebook.module.css';
+
+const [W, H, PAD] = [150, 44, 6];
+const NAMES: Record<Exclude<FollowedId, ScoreId>, string> = {
+  bakeMin: 'Baked',
+  coreC: 'Middle when out',
+  heightMm: 'Height of the slice',
+  openShare: 'Open crumb',
+};
+const isScore = (id: FollowedId): id is ScoreId => id in SCORE_WORDS;
+const nameOf = (id: FollowedId): string => (isScore(id) ? SCORE_WORDS[id].name : NAMES[id]);
+function told(id: FollowedId, x: number): string {
+  switch (id) {
+    case 'bakeMin':
+      return `${fixed(x, 0)} min`;
+    case 'coreC':
+      return degrees(x);
+    case 'heightMm':
+      return `${fixed(x, 0)} mm`;
+    case 'openShare':
+      return `${fixed(100 * x, 0)} %`;
+    default:
+      return fixed(x, 0);
+  }
+}
+
+/** Everything that was told of at least two trials, small and side by side over all of them; the best so far is filled. */
+export function Multiples({ trials, bestId }: { trials: readonly TrialRow[]; bestId: string | undefined }) {
+  const all = seriesOf(trials);
+  if (all.length === 0) return null;
+  return (
+    <section className={`sheet ${classes.part}`} aria-label="Over the trials">
+      <h2>Over the trials</h2>
+      <ul className={classes.multiples}>
+        {all.map(({ id, values }) => {
+          const seen = values.flatMap((v, i) => (v === null ? [] : [{ v, i }]));
+          // Scores share one scale, so that they can be held against each other.
+          const [least, most] = isScore(id)
+            ? [SCORE_STEPS[0], SCORE_STEPS.at(-1)!]
+            : [Math.min(...seen.map((s) => s.v)), Math.max(...seen.map((s) => s.v))];
+          const x = (i: number) => PAD + ((W - 2 * PAD) * i) / Math.max(1, values.length - 1);
+          const y = (v: number) => H - PAD - ((H - 2 * PAD) * (v - least)) / Math.max(1e-9, most - least);
+          const said = seen.map((s) => `trial ${s.i + 1} ${told(id, s.v)}`).join(', ');
+          return (
+            <li key={id}>
+              <span>{nameOf(id)}</span>
+              <svg viewBox={`0 0 ${W} ${H}`} role="img" aria-label={`${nameOf(id)}: ${said}`}>
+                <polyline
+                  points={seen.map((s) => `${x(s.i)},${y(s.v)}`).join(' ')}
+                  className={classes.thread}
+                />
+                {seen.map((s) => (
+                  <circle
+                    key={s.i}
+                    cx={x(s.i)}
+                    cy={y(s.v)}
+                    r={trials[s.i]!.id === bestId ? 4.5 : 3}
+                    className={trials[s.i]!.id === bestId ? classes.bestDot : classes.dot}
+                  />
+                ))}
+              </svg>
+              <span className="small quiet">
+                {told(id, seen[0]!.v)} to {told(id, seen.at(-1)!.v)}
+                {isScore(id) && `, 1 ${SCORE_WORDS[id].low}, 5 ${SCORE_WORDS[id].high}`}
+              </span>
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}
