@@ -36,7 +36,7 @@ function Shown({ trial, pxPerMm }: { trial: TrialRow; pxPerMm: number | null }) 
   return (
     <div className={classes.scaled} style={{ width: slice.wideMm * pxPerMm }}>
       {shown}
-      <span className={classes.bar} style={{ width: BAR_MM * pxPerMm }}>
+      <span className={classes.scaleBar} style={{ width: BAR_MM * pxPerMm }}>
         {BAR_MM} mm
       </span>
     </div>

@@ -30,12 +30,24 @@ function told(id: FollowedId, x: number): string {
 }
 
 /** Everything that was told of at least two trials, small and side by side over all of them; the best so far is filled. */
-export function Multiples({ trials, bestId }: { trials: readonly TrialRow[]; bestId: string | undefined }) {
+export function Multiples({
+  trials,
+  bestId,
+  originalId,
+}: {
+  trials: readonly TrialRow[];
+  bestId: string | undefined;
+  /** The version as written: a bake of it is the level the others are held against. */
+  originalId: string | undefined;
+}) {
   const all = seriesOf(trials);
   if (all.length === 0) return null;
   return (
     <section className={`sheet ${classes.part}`} aria-label="Over the trials">
       <h2>Over the trials</h2>
+      <p className="small quiet">
+        The filled dot is the best so far; the dashed line is the original as baked.
+      </p>
       <ul className={classes.multiples}>
         {all.map(({ id, values }) => {
           const seen = values.flatMap((v, i) => (v === null ? [] : [{ v, i }]));
@@ -45,11 +57,15 @@ export function Multiples({ trials, bestId }: { trials: readonly TrialRow[]; bes
             : [Math.min(...seen.map((s) => s.v)), Math.max(...seen.map((s) => s.v))];
           const x = (i: number) => PAD + ((W - 2 * PAD) * i) / Math.max(1, values.length - 1);
           const y = (v: number) => H - PAD - ((H - 2 * PAD) * (v - least)) / Math.max(1e-9, most - least);
+          const level = seen.find((s) => trials[s.i]!.versionId === originalId);
           const said = seen.map((s) => `trial ${s.i + 1} ${told(id, s.v)}`).join(', ');
           return (
             <li key={id}>
               <span>{nameOf(id)}</span>
               <svg viewBox={`0 0 ${W} ${H}`} role="img" aria-label={`${nameOf(id)}: ${said}`}>
+                {level && (
+                  <line x1={0} x2={W} y1={y(level.v)} y2={y(level.v)} className={classes.reference} />
+                )}
                 <polyline
                   points={seen.map((s) => `${x(s.i)},${y(s.v)}`).join(' ')}
                   className={classes.thread}

@@ -34,7 +34,8 @@ export function TimelinePage() {
   const { pantry } = usePantry();
   const { laidOf, lay, button } = useLaid();
   usePageTitle(detail ? `${detail.title}, trials` : 'Trials');
-  const best = bestOf(trials);
+  // The original is what they are held against, not one of them.
+  const best = bestOf(trials.filter((t) => t.versionId !== original));
   const changes = useMemo(() => {
     if (!versions || !original) return null;
     return trials.map((t, i) => {
@@ -98,7 +99,7 @@ export function TimelinePage() {
           Nothing of it is in the notebook yet. After a bake press “Baked it” on the card of what you baked.
         </p>
       )}
-      <Multiples trials={trials} bestId={best?.id} />
+      <Multiples trials={trials} bestId={best?.id} originalId={original} />
       <ol className={classes.timeline} aria-label="Trials, first to last">
         {original && trials.length > 0 && trials[0]!.versionId !== original && (
           <li>
