@@ -65,6 +65,7 @@ test('the yeast clock, a starter, and the gauge, with keys alone; it is there af
   await page.keyboard.press('Enter');
   await gauge.getByRole('button', { name: 'Count this rise' }).click();
   await expect(gauge.getByText(/^Counted: what the clock tells follows it/)).toBeVisible();
+  await expect(clock.getByText(/A rise you timed makes it \d+ % (longer|shorter)\./)).toBeVisible();
   await page.getByRole('button', { name: 'Plan a starter for it' }).click();
   const starter = page.getByRole('region', { name: 'Starter' });
   await starter.getByLabel('Flour').fill('0');

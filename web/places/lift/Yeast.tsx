@@ -33,6 +33,7 @@ import { HeatField } from '../../parts/HeatField';
 import { NumberField } from '../../parts/NumberField';
 import { degrees, inDegrees } from '../../words/heat';
 import type { Planned } from './fields';
+import { timesWords } from '../../words/kitchenWords';
 import { riseWords, span } from './liftLines';
 import classes from './lift.module.css';
 
@@ -216,6 +217,8 @@ export function Yeast({
           <p className="small quiet">
             Solid: growth; dotted: the dough’s own temperature.{' '}
             {slowed < 0.97 && `Salt and sugar slow this yeast to ${fixed(100 * slowed, 0)} %. `}
+            {slow.from > 0 &&
+              `${slow.from === 1 ? 'A rise you timed makes' : `${slow.from} rises you timed make`} it ${timesWords(slow.factor)}. `}
             Speed by the cardinal temperature model (Rosso et al. 1993) with figures not checked against it:
             good to a third either way. Go by the dough.
           </p>
