@@ -10,7 +10,7 @@ import {
   TASTING_KINDS,
 } from '../core/judge';
 import { REFUSAL_IDS } from '../core/slice';
-import { MOST_PHOTO_BYTES, MOST_PHOTO_PX } from './notebook';
+import { MOST_NO_HOLES, MOST_PHOTO_BYTES, MOST_PHOTO_PX } from './notebook';
 import { finite, grams, obj, record, revision, text } from './shapes';
 
 const milli = () => finite().min(0).max(32_460_000_000_000).required();
@@ -51,8 +51,7 @@ const figure = () => finite().min(0).max(10_000).nullable().defined();
 const LAB = array(finite().min(-300).max(300).required()).length(3).required();
 /** A place on a photo as shares of its width and height; corners drawn by hand may lie a little outside. */
 const POINT = array(finite().min(-1).max(2).required()).length(2).required();
-export const MOST_OUTLINE = 400;
-export const MOST_NO_HOLES = 80;
+const MOST_OUTLINE = 400;
 const SLICE = obj({
   photo: hash(),
   wideMm: finite().moreThan(0).max(10_000).required(),

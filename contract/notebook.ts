@@ -15,3 +15,5 @@ export type TastingRow = Tasting & { id: string; rev: number };
 /** A photo is no larger than this, bytes; its longer side, px. */
 export const MOST_PHOTO_BYTES = 690_000;
 export const MOST_PHOTO_PX = 2400;
+/** So many places on the photo of a slice may be said to be no hole. */
+export const MOST_NO_HOLES = 80;

@@ -57,7 +57,7 @@ class Reader {
 function stamp(r: Reader): Measurement['at'] {
   const [year, month, day, hour, minute, second] = [r.u16(), r.u8(), r.u8(), r.u8(), r.u8(), r.u8()];
   if (month > 12 || day > 31 || hour > 23 || minute > 59 || second > 59) throw new BadPacket('date');
-  return { year: year, month: month, day: day, hour: hour, minute: minute, second: second };
+  return { year, month, day, hour, minute, second };
 }
 
 /** The number of a 32-bit FLOAT: a signed mantissa of 24 bits and a signed exponent of 8, to the base of ten. */

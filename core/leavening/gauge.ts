@@ -1,4 +1,5 @@
 import { levenbergMarquardt } from 'ml-levenberg-marquardt';
+import { reached } from './yeast';
 
 /** A height read off the dough or the jar, mm, so many minutes after it was shaped. */
 export type Reading = { min: number; heightMm: number };
@@ -36,15 +37,14 @@ export function readingFault(readings: readonly Reading[]): { at: number; fault:
   return null;
 }
 
-/** When the readings passed a growth, min, between the two about it; null where they did not. */
+/** How long after the first reading a growth was passed, min, between the two about it; null where it was not. */
 export function passedAt(readings: readonly Reading[], target: number): number | null {
   const first = readings[0];
   if (!first) return null;
-  const gains = readings.map((r) => r.heightMm / first.heightMm - 1);
-  const k = gains.findIndex((g) => g >= target);
-  if (k < 1) return null;
-  const [a, b] = [readings[k - 1]!, readings[k]!];
-  return a.min + ((b.min - a.min) * (target - gains[k - 1]!)) / (gains[k]! - gains[k - 1]!) - first.min;
+  return reached(
+    readings.map((r) => ({ min: r.min - first.min, gain: r.heightMm / first.heightMm - 1 })),
+    target,
+  );
 }
 
 const FEWEST = 3;

@@ -116,7 +116,7 @@ function run(input: RiseInput, rate: number, kept: number): RisePoint[] {
 }
 
 /** Minutes at which a curve first reaches a growth, between its points; null where it does not. */
-function reached(curve: readonly RisePoint[], rise: number): number | null {
+export function reached(curve: readonly Pick<RisePoint, 'min' | 'gain'>[], rise: number): number | null {
   const k = curve.findIndex((p) => p.gain >= rise);
   if (k < 0) return null;
   if (k === 0) return 0;

@@ -13,9 +13,8 @@ const FAINT = 10;
 /** Crumb begins so far inside the crust, mm. */
 const RIM_MM = 1;
 
-/** The crust: its thickness in each sector, mm, from the right of the base counted upwards; and what lies inside it. */
+/** The crust of a face, and what lies inside it. */
 export type Crust = {
-  thick: number[];
   /** How much darker than the crumb, over the sectors, in steps of lightness. */
   contrast: number;
   crumb: Mask;
@@ -109,7 +108,6 @@ export function crustOf(face: Face, inside: Field, stand: Stand, middle: Point):
   // Sectors of 15°: the top stands between 60 and 120°, the base between 240 and 300°.
   const over = (from: number, to: number) => median(px.slice(from, to)) / scale;
   return {
-    thick: px.map((p) => p / scale),
     contrast,
     crumb,
     colour: colours[0].length > 50 ? (colours.map(median) as unknown as Lab) : null,

@@ -1,16 +1,16 @@
 import { bandOf } from './band';
-import { boardOf } from './board';
-import { crumbOf, holeSizes, openMoves, type Crumb } from './crumb';
-import { crustOf, distinct } from './crust';
+import { boardOf, type Board } from './board';
+import { crumbOf } from './crumb';
+import { crustOf } from './crust';
 import { cardWhite, faceOf } from './face';
 import { evenLight, groundOf } from './ground';
 import { levelsOf } from './levels';
-import { labOf } from './light';
-import { borderOf, polygonMask, sliceMask } from './outline';
+import { borderMm, polygonMask, sliceMask } from './outline';
 import { CARD_MM, cardEdges, converges, faceLarger, leanDeg, ordered, planeOf, pxPerMm } from './plane';
-import { between, distances, maskOf, median, type Mask } from './raster';
-import { onBoard, shapeOf, standOf, standThrough, type Grid } from './shape';
-import type { Lab, Marks, Measured, Picture, Point, RefusalId, SliceAnswer } from './types';
+import { between, distances, maskOf, type Mask } from './raster';
+import { shapeOf, standOf, standThrough, type Grid } from './shape';
+import { drawingOf, numbersOf, type Seen } from './told';
+import type { Marks, Picture, Point, RefusalId, SliceAnswer } from './types';
 
 /** Px a mm: of the whole board, for the outline; of the face, for its crumb. All lengths are told in mm of it. */
 const BOARD_PX = 4;
@@ -21,10 +21,6 @@ const WIDEST_MM = 450;
 const MOST = { edgeMm: 0.45, glare: 0.01, leanDeg: 25, boardLike: 0.3, boardSpread: 0.25 };
 const LEAST_PX = { outline: 2.5, crumb: 5 };
 const LEAST_CONTRAST = 0.1;
-/** How the rims of holes are lit moves the open share by so much: the difference between two makes of drawn slices. */
-const OPEN_GIVE = 0.03;
-
-const give = (value: number, by: number): Measured => ({ value, give: by });
 
 /** Part of a mask of the coarse board as a mask of a finer part of it, its edge between the px of the coarse one. */
 function finer(mask: Mask, from: Grid & { w: number; h: number }, to: Grid & { w: number; h: number }): Mask {
@@ -37,6 +33,15 @@ function finer(mask: Mask, from: Grid & { w: number; h: number }, to: Grid & { w
     (k) => between(field, from.w, from.h, x0 + (k % to.w) * by, y0 + Math.floor(k / to.w) * by) > 0.5,
   );
 }
+
+/** Whether a mask comes to the border of what the photo shows of the board. */
+const touchesEdge = (mask: Mask, { w, h, seen }: Board): boolean =>
+  mask.some((m, k) => {
+    if (m === 0) return false;
+    const i = k % w;
+    const j = Math.floor(k / w);
+    return i < 2 || j < 2 || i >= w - 2 || j >= h - 2 || !seen[k - 2] || !seen[k + 2];
+  });
 
 /**
  * Measures the photo of a slice beside a card. `tell` hears the share done. The method is docs/slice.md; its spans were found
@@ -83,21 +88,11 @@ export function measureSlice(
   tell(0.4);
   if (!marks.outline && (ground.own > MOST.boardLike * ground.limit || ground.spread > MOST.boardSpread))
     return no('board');
-  const border = borderOf(coarse, board.w, board.h).map(([i, j]): Point => [
-    x0 + i / board.scale,
-    y0 + j / board.scale,
-  ]);
+  const border = borderMm(coarse, board);
   if (border.length < 100 * board.scale) return no('noSlice');
   const [bx, by] = [border.map((p) => p[0]), border.map((p) => p[1])];
   const box = [Math.min(...bx), Math.min(...by), Math.max(...bx), Math.max(...by)] as const;
-  const edge = coarse.some((m, k) => {
-    const [i, j] = [k % board.w, Math.floor(k / board.w)];
-    return (
-      m === 1 &&
-      (i < 2 || j < 2 || i >= board.w - 2 || j >= board.h - 2 || !board.seen[k - 2] || !board.seen[k + 2])
-    );
-  });
-  if (edge && !marks.outline) return no('cutOff');
+  if (!marks.outline && touchesEdge(coarse, board)) return no('cutOff');
 
   const middle: Point = [(box[0] + box[2]) / 2, (box[1] + box[3]) / 2];
   const [px, py] = plane.toPhoto(middle);
@@ -108,7 +103,6 @@ export function measureSlice(
     ? standThrough([plane.toBoard(marks.base[0]), plane.toBoard(marks.base[1])], border)
     : standOf(border, down);
   const shape = shapeOf(border, stand);
-  const s = 1 / larger.by;
   tell(0.45);
 
   const fine = boardOf(picture, plane, [box[0] - 2, box[1] - 2, box[2] + 2, box[3] + 2], FACE_PX, photoPx);
@@ -134,84 +128,27 @@ export function measureSlice(
     : crumbOf(face, crust.crumb, levels, stand, shape, (marks.noHoles ?? []).map(gridOf));
   tell(0.95);
   const gummy = crumb ? bandOf(face, crust.crumb, levels, crumb.hole, stand, shape) : null;
-  const sizes = crumb && holeSizes(crumb);
-  const toPhoto = (p: Point): Point => plane.toPhoto(onBoard(stand, p));
-  const radius = (mm: number): number => (mm / 2) * photoPx;
-  const numbers = {
-    heightMm: give(shape.height * s, shape.height * s * (0.012 + larger.give)),
-    widthMm: give(shape.width * s, shape.width * s * (0.012 + larger.give)),
-    areaCm2: give((shape.area * s * s) / 100, ((shape.area * s * s) / 100) * (0.02 + 2 * larger.give)),
-    dipMm: give(shape.dip * s, 0.5),
-    crust:
-      photoPx >= LEAST_PX.outline && distinct(crust)
-        ? {
-            topMm: give(crust.topMm * s, 0.4),
-            sideMm: give(crust.sideMm * s, 0.4),
-            baseMm: give(crust.baseMm * s, 0.4),
-          }
-        : null,
-    open: crumb && give(crumb.open, Math.hypot(openMoves(crust.crumb, levels) / 2, OPEN_GIVE)),
-    typicalHoleMm: sizes && give(sizes.typical * s, 0.08 * sizes.typical * s),
-    largestMm: sizes && give(sizes.largest * s, 0.1 * sizes.largest * s),
-    holesPerCm2: sizes && give(sizes.perCm2 / (s * s), (0.16 * sizes.perCm2) / (s * s)),
-    openBelow: crumb && crumb.thirds[0],
-    openAbove: crumb && crumb.thirds[2],
-    uneven: crumb && crumb.uneven,
-    gummy: gummy && { ...gummy, thickMm: gummy.thickMm * s, fromBaseMm: gummy.fromBaseMm * s },
-    crumbColour: crumb && !white.over ? wallColour(face, crust.crumb, crumb) : null,
-    crustColour: white.over ? null : crust.colour,
+  const seen: Seen = {
+    plane,
+    corners,
+    photoPx,
+    larger,
+    border,
+    stand,
+    shape,
+    face,
+    crust,
+    levels,
+    crumb,
+    gummy,
+    overExposed: white.over,
     lacking,
-  };
-  const strip = (t: number): Point[] => [toPhoto([shape.from, t]), toPhoto([shape.to, t])];
-  const drawing = {
-    card: corners,
-    outline: thinned(border, 0.8).map(plane.toPhoto),
-    base: strip(0) as [Point, Point],
-    height: [toPhoto([shape.top[0], 0]), toPhoto(shape.top)] as [Point, Point],
-    dip:
-      shape.dip > 1
-        ? ([toPhoto([shape.low[0], shape.shoulder]), toPhoto(shape.low)] as [Point, Point])
-        : null,
-    crumb: thinned(
-      borderOf(crust.crumb, face.w, face.h).map(([i, j]): Point => [
-        face.x0 + i / face.scale,
-        face.y0 + j / face.scale,
-      ]),
-      0.8,
-    ).map(plane.toPhoto),
-    gummy: gummy && [...strip(gummy.fromBaseMm), ...strip(gummy.fromBaseMm + gummy.thickMm).reverse()],
-    holes: (crumb?.holes ?? [])
-      .filter((o) => o.d >= 1.2)
-      .map((o) => ({ at: toPhoto([o.u, o.t]), r: radius(o.d) })),
-    tunnels: (crumb?.tunnels ?? []).map((o) => ({ at: toPhoto([o.u, o.t]), r: radius(o.d) })),
   };
   tell(1);
   return {
     ok: true,
-    numbers,
-    drawing,
+    numbers: numbersOf(seen),
+    drawing: drawingOf(seen),
     quality: { pxPerMm: photoPx, edgeMm: edgePx / photoPx, leanDeg: leaned },
   };
-}
-
-/** Median colour of the walls of the crumb. */
-function wallColour(
-  { r, g, b }: { r: Float32Array; g: Float32Array; b: Float32Array },
-  mask: Mask,
-  { hole }: Crumb,
-): Lab {
-  const of: [number[], number[], number[]] = [[], [], []];
-  for (let k = 0; k < mask.length; k += 4)
-    if (mask[k] && !hole[k]) labOf(r[k]!, g[k]!, b[k]!).forEach((v, c) => of[c]!.push(v));
-  return of.map(median) as unknown as Lab;
-}
-
-/** A closed line with a point every so many mm. */
-function thinned(line: readonly Point[], mm: number): Point[] {
-  const out: Point[] = [];
-  for (const p of line) {
-    const last = out.at(-1);
-    if (!last || Math.hypot(p[0] - last[0], p[1] - last[1]) >= mm) out.push(p);
-  }
-  return out;
 }

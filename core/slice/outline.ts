@@ -1,6 +1,7 @@
 import type { Board } from './board';
 import type { Ground } from './ground';
 import { blurred, distances, filled, largest, maskOf, type Mask } from './raster';
+import type { Grid } from './shape';
 import type { Point } from './types';
 
 /** Things narrower than twice this are not slice: crumbs, the rim of a shadow. */
@@ -44,6 +45,10 @@ export function polygonMask(corners: readonly Point[], w: number, h: number): Ma
   }
   return out;
 }
+
+/** The outer border of a mask over a part of the board, mm. */
+export const borderMm = (mask: Mask, { w, h, x0, y0, scale }: Grid & { w: number; h: number }): Point[] =>
+  borderOf(mask, w, h).map(([i, j]): Point => [x0 + i / scale, y0 + j / scale]);
 
 /** The outer border of a mask as a closed line through the middles of its border pixels' outer sides, px of the grid. */
 export function borderOf(mask: Mask, w: number, h: number): Point[] {

@@ -29,16 +29,15 @@ export type Plane = { toBoard: (p: Point) => Point; toPhoto: (p: Point) => Point
 
 /**
  * The board as the four corners of a rectangle show it, `wide` by `high` mm (Heckbert 1989, unit square to quadrilateral).
- * `larger` is by how much lengths on the face are larger in the photo than on the card's own plane, 1 where both are one.
  */
-export function planeOf(corners: readonly Point[], wide: number, high: number, larger = 1): Plane {
+export function planeOf(corners: readonly Point[], wide: number, high: number): Plane {
   const [[x0, y0], [x1, y1], [x2, y2], [x3, y3]] = corners as [Point, Point, Point, Point];
   const [dx1, dx2, sx] = [x1 - x2, x3 - x2, x0 - x1 + x2 - x3];
   const [dy1, dy2, sy] = [y1 - y2, y3 - y2, y0 - y1 + y2 - y3];
   const det = dx1 * dy2 - dx2 * dy1;
   const g = (sx * dy2 - dx2 * sy) / det;
   const h = (dx1 * sy - sx * dy1) / det;
-  const [u, v] = [larger / wide, larger / high];
+  const [u, v] = [1 / wide, 1 / high];
   const back = [
     (x1 - x0 + g * x1) * u,
     (x3 - x0 + h * x3) * v,

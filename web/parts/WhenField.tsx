@@ -1,10 +1,7 @@
 import { Group } from '@mantine/core';
 import { DateInput, TimeInput } from '@mantine/dates';
 import '@mantine/dates/styles.css';
-import { dateOf, hourOf, hourText } from '../words/clockWords';
-
-const pad = (n: number): string => String(n).padStart(2, '0');
-const dayText = (d: Date): string => `${d.getFullYear()}-${pad(d.getMonth() + 1)}-${pad(d.getDate())}`;
+import { dateOf, hourOf, hourText, isoDay } from '../words/clockWords';
 
 /** A day and a time on it, as min since the epoch by the clock of this place. */
 export function WhenField({
@@ -31,7 +28,7 @@ export function WhenField({
       <DateInput
         label={label}
         aria-label={`${name}, day`}
-        value={dayText(at)}
+        value={isoDay(at)}
         valueFormat="D MMM YYYY"
         onChange={(day) => day && set(day, minutes)}
         w={140}
@@ -41,7 +38,7 @@ export function WhenField({
         value={hourText(minutes)}
         onChange={(e) => {
           const min = hourOf(e.currentTarget.value);
-          if (min !== null) set(dayText(at), min);
+          if (min !== null) set(isoDay(at), min);
         }}
         w={112}
       />

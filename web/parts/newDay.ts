@@ -1,13 +1,12 @@
 import { UNPLANNED, USUAL_COUNTS, type BakeDay, type DayRow } from '../../contract/days';
 import { USUAL_HOURS, type Kitchen } from '../../contract/dto';
+import { isoDay } from '../words/clockWords';
 
 const SATURDAY = 6;
-const two = (n: number): string => String(n).padStart(2, '0');
-export const isoOf = (d: Date): string => `${d.getFullYear()}-${two(d.getMonth() + 1)}-${two(d.getDate())}`;
 export function nextSaturday(): string {
   const d = new Date();
   d.setDate(d.getDate() + 1 + ((SATURDAY - d.getDay() + 6) % 7));
-  return isoOf(d);
+  return isoDay(d);
 }
 
 /** When a day begins, min since the epoch, by the clock here. */

@@ -52,9 +52,11 @@ export function dailyHours({ from, to }: Hours, first: number, last: number): St
   }
   return stretches;
 }
+const two = (n: number): string => String(n).padStart(2, '0');
+/** "2026-12-05", by the clock of this place. */
+export const isoDay = (d: Date): string => `${d.getFullYear()}-${two(d.getMonth() + 1)}-${two(d.getDate())}`;
 /** "06:30", from min of the day and back; null for what is no time. */
-export const hourText = (min: number): string =>
-  `${String(Math.floor(min / 60) % 24).padStart(2, '0')}:${String(min % 60).padStart(2, '0')}`;
+export const hourText = (min: number): string => `${two(Math.floor(min / 60) % 24)}:${two(min % 60)}`;
 export function hourOf(text: string): number | null {
   const found = /^(\d{1,2}):(\d{2})$/.exec(text);
   return found ? 60 * Number(found[1]) + Number(found[2]) : null;

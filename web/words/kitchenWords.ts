@@ -57,8 +57,8 @@ export const sayClash = (clash: KitchenClash): { name: string; mine: string; the
   theirs: sayValue(clash, clash.theirs),
 });
 
-/** "9 % longer", or "as it was". */
-export const timesWords = (factor: number): string =>
+/** "9 % longer", or that it is the same. */
+export const timesWords = (factor: number, same = 'as it was'): string =>
   Math.abs(factor - 1) < 0.005
-    ? 'as it was'
+    ? same
     : `${fixed(100 * Math.abs(factor - 1), 0)} % ${factor > 1 ? 'longer' : 'shorter'}`;

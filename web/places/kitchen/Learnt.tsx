@@ -10,6 +10,33 @@ import { timesWords } from '../../words/kitchenWords';
 import { CLASS_WORDS } from '../../words/things';
 import classes from './kitchen.module.css';
 
+type TimedOne = { saidMin: number; tookMin: number; on?: string };
+/** What was timed, one by one, each of which can be forgotten. */
+function Timed<T extends TimedOne>({
+  all,
+  where,
+  onForget,
+}: {
+  all: readonly T[];
+  where?: (t: T) => string | undefined;
+  onForget: (t: T) => void;
+}) {
+  return (
+    <ul>
+      {all.map((t, i) => (
+        <li key={i}>
+          {t.on ? `${day(t.on)}: ` : ''}
+          {where?.(t) && `${where(t)}, `}
+          {fixed(t.tookMin, 0)} min, {fixed(t.saidMin, 0)} were told{' '}
+          <Button size="compact-md" variant="subtle" onClick={() => onForget(t)}>
+            Forget
+          </Button>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
 /** What was learnt from bakes: by which, from when, where it is used; and each can be forgotten. */
 export function Learnt() {
   const kitchen = useKitchen();
@@ -38,23 +65,9 @@ export function Learnt() {
           <div key={f}>
             <p>
               {CLASS_WORDS[own[0]!.classId]} and its like: times told at Bake and on the clock are{' '}
-              {Math.abs(pace.factor - 1) < 0.005
-                ? 'as they were'
-                : `${fixed(100 * Math.abs(pace.factor - 1), 0)} % ${pace.factor > 1 ? 'longer' : 'shorter'}`}
-              , from {counted(pace.bakes, 'bake')}.
+              {timesWords(pace.factor, 'as they were')}, from {counted(pace.bakes, 'bake')}.
             </p>
-            <ul>
-              {own.map((t, i) => (
-                <li key={i}>
-                  {t.on ? `${day(t.on)}: ` : ''}
-                  {ovenName(t) && `${ovenName(t)}, `}
-                  {fixed(t.tookMin, 0)} min, {fixed(t.saidMin, 0)} were told{' '}
-                  <Button size="compact-md" variant="subtle" onClick={() => forget(t)}>
-                    Forget
-                  </Button>
-                </li>
-              ))}
-            </ul>
+            <Timed all={own} where={ovenName} onForget={forget} />
           </div>
         );
       })}
@@ -65,23 +78,10 @@ export function Learnt() {
             <div key={of}>
               <p>
                 {of === 'yeast' ? 'Yeast' : 'The starter'}: times told at Lift, on the clock and on the card
-                are {timesWords(slownessOf(risen, of).factor)}, from {counted(own.length, 'rise')}.
+                are {timesWords(slownessOf(risen, of).factor, 'as they were')}, from{' '}
+                {counted(own.length, 'rise')}.
               </p>
-              <ul>
-                {own.map((t) => (
-                  <li key={`${t.on} ${t.tookMin}`}>
-                    {t.on ? `${day(t.on)}: ` : ''}
-                    {fixed(t.tookMin, 0)} min, {fixed(t.saidMin, 0)} were told{' '}
-                    <Button
-                      size="compact-md"
-                      variant="subtle"
-                      onClick={() => void change({ risen: risen.filter((x) => x !== t) })}
-                    >
-                      Forget
-                    </Button>
-                  </li>
-                ))}
-              </ul>
+              <Timed all={own} onForget={(t) => void change({ risen: risen.filter((x) => x !== t) })} />
             </div>
           )
         );

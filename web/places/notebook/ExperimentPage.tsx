@@ -61,6 +61,7 @@ function One({ row }: { row: ExperimentRow }) {
   const [restore] = useRestoreExperimentMutation();
   const analysis = analysed(doc);
   const done = doc.runs.filter((r) => r.y !== null).length;
+  const open = doc.runs.flatMap((r, i) => (r.y === null && !r.trialId ? [i] : []));
   const pairs = doc.factors.flatMap((_a, i) =>
     doc.factors.flatMap((_b, k) => (i < k ? [[i, k] as const] : [])),
   );
@@ -197,7 +198,7 @@ function One({ row }: { row: ExperimentRow }) {
           </table>
         </div>
         <div className={`${classes.bar} no-print`}>
-          <OnDay doc={doc} />
+          {open.length > 0 && <OnDay doc={doc} open={open} />}
           <Button variant="default" onClick={() => window.print()}>
             Print
           </Button>
@@ -211,8 +212,7 @@ function One({ row }: { row: ExperimentRow }) {
 }
 
 /** The next open bakes go on a bake day, as one is able to bake. */
-function OnDay({ doc }: { doc: Experiment }) {
-  const open = doc.runs.flatMap((r, i) => (r.y === null && !r.trialId ? [i] : []));
+function OnDay({ doc, open }: { doc: Experiment; open: number[] }) {
   const { data: detail } = useFormulaQuery(doc.formulaId);
   const { data: days } = useDaysQuery();
   const kitchen = useKitchen();
@@ -220,7 +220,7 @@ function OnDay({ doc }: { doc: Experiment }) {
   const navigate = useNavigate();
   const [count, setCount] = useState(Math.min(ONE_DAY, open.length));
   const version = detail?.versions.at(-1);
-  if (open.length === 0 || !detail || !version) return null;
+  if (!detail || !version) return null;
   const put = async () => {
     const date = nextSaturday();
     const bakes = open.slice(0, count).map((i) => ({

@@ -12,6 +12,12 @@ import { sayProblem } from '../../words/problems';
 import classes from './notebook.module.css';
 
 const EMPTY: Factor = { name: '', low: '', high: '' };
+/** What is said of a factor, with an example. */
+const FIELDS = [
+  ['name', 'What', 'psyllium'],
+  ['low', 'Low', '18 g'],
+  ['high', 'High', '26 g'],
+] as const;
 
 /** An experiment is planned: what is changed between which two, how many bakes, and what is measured. */
 export function NewExperimentPage() {
@@ -57,27 +63,16 @@ export function NewExperimentPage() {
         <h2>What is changed</h2>
         {factors.map((f, i) => (
           <div key={i} className={classes.bar}>
-            <TextInput
-              label="What"
-              placeholder="psyllium"
-              maxLength={80}
-              value={f.name}
-              onChange={(e) => set(i, { name: e.currentTarget.value })}
-            />
-            <TextInput
-              label="Low"
-              placeholder="18 g"
-              maxLength={80}
-              value={f.low}
-              onChange={(e) => set(i, { low: e.currentTarget.value })}
-            />
-            <TextInput
-              label="High"
-              placeholder="26 g"
-              maxLength={80}
-              value={f.high}
-              onChange={(e) => set(i, { high: e.currentTarget.value })}
-            />
+            {FIELDS.map(([key, label, placeholder]) => (
+              <TextInput
+                key={key}
+                label={label}
+                placeholder={placeholder}
+                maxLength={80}
+                value={f[key]}
+                onChange={(e) => set(i, { [key]: e.currentTarget.value })}
+              />
+            ))}
             {factors.length > 1 && (
               <ActionIcon
                 variant="subtle"

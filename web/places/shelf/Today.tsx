@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import { useDaysQuery, useRunsQuery, useTrialsQuery } from '../../api/api';
-import { isoOf } from '../../parts/newDay';
+import { isoDay } from '../../words/clockWords';
 import { dayState } from '../../words/dayState';
 import { day as dayWords, moment } from '../../words/format';
 import classes from './shelf.module.css';
@@ -13,12 +13,14 @@ const MOST = 4;
 export function Today() {
   const { data: days = [] } = useDaysQuery();
   const { data: runs = [] } = useRunsQuery();
-  const { data: trials } = useTrialsQuery({ limit: '100' });
-  const today = isoOf(new Date());
+  const today = isoDay(new Date());
   const [next] = days.filter((d) => d.date >= today).sort((a, b) => a.date.localeCompare(b.date));
-  const judged = new Set(trials?.trials.map((t) => t.runId));
   const now = new Date().getTime();
-  const waiting = trials ? runs.filter((r) => !judged.has(r.id) && now - r.begunAt < ASKED_MS) : [];
+  const recent = runs.filter((r) => now - r.begunAt < ASKED_MS);
+  // Without a run of late nothing waits, and no trial is asked for.
+  const { data: trials } = useTrialsQuery({ limit: '100' }, { skip: recent.length === 0 });
+  const judged = new Set(trials?.trials.map((t) => t.runId));
+  const waiting = trials ? recent.filter((r) => !judged.has(r.id)) : [];
   if (!next && waiting.length === 0) return null;
   return (
     <section className={`sheet ${classes.today}`} aria-label="What is next">

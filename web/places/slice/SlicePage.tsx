@@ -1,6 +1,7 @@
 import { Button, NumberInput, Progress, SegmentedControl, Skeleton } from '@mantine/core';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
+import { MOST_NO_HOLES } from '../../../contract/notebook';
 import type { Trial } from '../../../core/judge';
 import {
   closedThrough,
@@ -91,7 +92,7 @@ function Measured({
     else if (mode === 'base') change({ base: [next[0]!, next[1]!] });
     else setCursor(to);
   };
-  const spare = (at: Point) => change({ noHoles: [...(marks?.noHoles ?? []), at].slice(-80) });
+  const spare = (at: Point) => change({ noHoles: [...(marks?.noHoles ?? []), at].slice(-MOST_NO_HOLES) });
   const keep = () => {
     if (!ok || !marks || !size) return;
     const others = (trial.slices ?? []).filter((s) => s.photo !== hash);
