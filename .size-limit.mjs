@@ -10,6 +10,7 @@ function take(key) {
   chunk.imports?.forEach(take);
 }
 take('index.html');
+take('app/start.tsx');
 take('places/shelf/ShelfPage.tsx');
 
 export default [

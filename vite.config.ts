@@ -1,5 +1,5 @@
 import react from '@vitejs/plugin-react';
-import { defineConfig } from 'vite';
+import { defineConfig, type Plugin } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
 import { viteStaticCopy } from 'vite-plugin-static-copy';
 import { LABEL_LANGUAGES } from './web/workers/languages';
@@ -12,10 +12,36 @@ const READER = [
   ...LABEL_LANGUAGES.map((l) => `@tesseract.js-data/${l}/4.0.0_best_int/${l}.traineddata.gz`),
 ];
 
+/** The app itself comes after the language is known: it is fetched beside it, not after it. */
+const fetchTheAppToo: Plugin = {
+  name: 'fetch-the-app-too',
+  transformIndexHtml: {
+    order: 'post',
+    handler(_html, { bundle }) {
+      const chunks = new Map(
+        Object.values(bundle ?? {}).flatMap((c) => (c.type === 'chunk' ? [[c.fileName, c] as const] : [])),
+      );
+      const wanted = new Set<string>();
+      const take = (file: string): void => {
+        if (wanted.has(file)) return;
+        wanted.add(file);
+        chunks.get(file)?.imports.forEach(take);
+      };
+      const app = [...chunks.values()].find((c) => c.facadeModuleId?.endsWith('/app/start.tsx'));
+      if (app) take(app.fileName);
+      return [...wanted].map((file) => ({
+        tag: 'link',
+        attrs: { rel: 'modulepreload', crossorigin: true, href: `/${file}` },
+      }));
+    },
+  },
+};
+
 export default defineConfig({
   root: 'web',
   plugins: [
     react(),
+    fetchTheAppToo,
     viteStaticCopy({
       targets: READER.map((path) => ({ src: MODULES + path, dest: 'ocr' })),
     }),

@@ -4,34 +4,16 @@ import '@fontsource/atkinson-hyperlegible/700.css';
 import '@mantine/core/styles.css';
 import '@mantine/notifications/styles.css';
 import './theme/tokens.css';
-import { MantineProvider } from '@mantine/core';
-import { Notifications } from '@mantine/notifications';
-import { StrictMode } from 'react';
-import { createRoot } from 'react-dom/client';
-import { Provider } from 'react-redux';
-import { RouterProvider } from 'react-router/dom';
-import { makeRouter } from './app/router';
-import { makeStore, saving } from './app/store';
-import { watchPage } from './working/saving';
-import { theme } from './theme/theme';
+import { LANGUAGES, language, languageWanted, type Catalogues, type LanguageId } from './words/language';
 
-const store = makeStore();
-watchPage(saving, () => store.getState().working.formulaId);
+/** What a language brings with it; English is in the pages themselves. */
+const BRINGS: Partial<Record<LanguageId, () => Promise<{ catalogues: Catalogues }>>> = {
+  de: () => import('./words/de'),
+};
 
-// Where the browser allows it (this machine, or HTTPS) the app and the run at the bench are there without the network.
-if (import.meta.env.PROD && 'serviceWorker' in navigator)
-  window.addEventListener(
-    'load',
-    () => void navigator.serviceWorker.register('/sw.js').catch(() => undefined),
-  );
-
-createRoot(document.getElementById('root')!).render(
-  <StrictMode>
-    <MantineProvider theme={theme} defaultColorScheme="auto">
-      <Notifications position="bottom-right" />
-      <Provider store={store}>
-        <RouterProvider router={makeRouter()} />
-      </Provider>
-    </MantineProvider>
-  </StrictMode>,
-);
+// The language is taken up before any page is: sentences are looked up once, when a page is loaded.
+const wanted = languageWanted();
+const brought = wanted in LANGUAGES ? await BRINGS[wanted as LanguageId]?.() : undefined;
+language.take(wanted, brought?.catalogues);
+document.documentElement.lang = language.locale;
+(await import('./app/start')).start();

@@ -11,6 +11,9 @@ import { api, problemIn, usePutKitchenMutation } from './api';
 import { makeTurns } from './inTurn';
 import { kitchenLine } from './kitchenSlice';
 import { mergeKitchen, settled, type KitchenClash } from './mergeKitchen';
+import { appWords } from '../words/en/app';
+
+const W = appWords.useChangeKitchen;
 
 type Row = { rev: number; doc: Kitchen };
 const rowOf = ({ rev, ...doc }: KitchenRow): Row => ({ rev, doc });
@@ -91,22 +94,18 @@ export function useChangeKitchen() {
   const trouble = (problem !== null || clashes.length > 0) && (
     <>
       {problem !== null && (
-        <Notice kind="trouble" title="Not kept">
+        <Notice kind="trouble" title={W.notKept}>
           {sayProblem(problem === 'noAnswer' ? null : problem.code)}
         </Notice>
       )}
       {clashes.map((clash) => {
         const { name, mine, theirs } = sayClash(clash);
         return (
-          <Notice
-            key={`${clash.key} ${clash.id}`}
-            kind="trouble"
-            title={`${name} was changed in another tab as well`}
-          >
-            There: {theirs}. Here: {mine}. What is there is kept until you choose.
+          <Notice key={`${clash.key} ${clash.id}`} kind="trouble" title={W.wasChangedInAnotherTab({ name })}>
+            {W.thereHereWhatIsThere({ theirs, mine })}
             <div>
               <Button size="compact-md" variant="light" mt={8} mr={8} onClick={() => close(clash)}>
-                Leave what is there
+                {W.leaveWhatIsThere}
               </Button>
               <Button
                 size="compact-md"
@@ -120,7 +119,7 @@ export function useChangeKitchen() {
                   );
                 }}
               >
-                Take mine
+                {W.takeMine}
               </Button>
             </div>
           </Notice>

@@ -17,7 +17,7 @@ export function useRemember(): (said: readonly [string, string][]) => void {
       void change({ names: all.reduce(withRemembered, before) });
     },
     // What changes the kitchen looks at it when it does so.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react-hooks/exhaustive-deps
     [store],
   );
 }

@@ -3,12 +3,15 @@ import { useOs } from '@mantine/hooks';
 import { Dialog } from '../parts/Dialog';
 import { keyName, SHORTCUTS } from './shortcuts';
 import classes from './shell.module.css';
+import { appWords } from '../words/en/app';
+
+const W = appWords.helpSheet;
 
 /** The keys there are. */
 export function HelpSheet({ onClose }: { onClose: () => void }) {
   const mac = useOs() === 'macos';
   return (
-    <Dialog title="Keys" onClose={onClose}>
+    <Dialog title={W.keys} onClose={onClose}>
       <dl className={classes.keys}>
         {Object.values(SHORTCUTS).map(({ keys, does }) => (
           <div key={does}>

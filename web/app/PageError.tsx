@@ -1,20 +1,19 @@
 import { Link, useRouteError } from 'react-router';
 import { usePageTitle } from '../parts/usePageTitle';
 import classes from './shell.module.css';
+import { appWords } from '../words/en/app';
+
+const W = appWords.pageError;
 
 /** Shown where a page does not exist, or failed to draw. */
 export function PageError({ missing = false }: { missing?: boolean }) {
   const error = useRouteError();
-  usePageTitle(missing ? 'No such page' : 'Something failed');
+  usePageTitle(missing ? W.noSuchPage : W.somethingFailed);
   return (
     <main id="main" className={classes.notice}>
-      <h1>{missing || !error ? 'There is no such page' : 'This page failed to draw'}</h1>
-      <p>
-        {missing || !error
-          ? 'The address leads nowhere here.'
-          : 'Nothing you entered is lost. Load the page again; if it fails again, go back to the formulas.'}
-      </p>
-      <Link to="/">To the formulas</Link>
+      <h1>{missing || !error ? W.thereIsNoSuchPage : W.thisPageFailedToDraw}</h1>
+      <p>{missing || !error ? W.theAddressLeadsNowhereHere : W.nothingYouEnteredIsLost}</p>
+      <Link to="/">{W.toTheFormulas}</Link>
     </main>
   );
 }

@@ -12,6 +12,9 @@ import { lookedFor } from '../words/shelfWords';
 import { choicesFor, type Choice } from './choices';
 import { PLACES } from './places';
 import classes from './shell.module.css';
+import { appWords } from '../words/en/app';
+
+const W = appWords.palette;
 
 /** The list scrolls on its own: it must be reachable by keys. */
 const FOCUSABLE = { viewportProps: { tabIndex: 0 } };
@@ -32,31 +35,31 @@ export function Palette({ onClose, onHelp }: { onClose: () => void; onHelp: () =
   const all: Choice[] = [
     ...(here
       ? ['read', 'swap', 'balance', 'lift', 'bake', 'versions'].map((to) => ({
-          group: 'This formula' as const,
+          group: 'this' as const,
           name: to.charAt(0).toUpperCase() + to.slice(1),
           to: `/formula/${here}/${to}`,
         }))
       : []),
     ...cards.map((c) => ({
-      group: 'Formulas' as const,
-      name: c.title || 'Untitled formula',
+      group: 'formulas' as const,
+      name: c.title || W.untitledFormula,
       about: CLASS_WORDS[c.classId],
       to: `/formula/${c.id}/swap`,
     })),
-    ...PLACES.map(({ to, name }) => ({ group: 'Go to' as const, name, to })),
+    ...PLACES.map(({ to, name }) => ({ group: 'go' as const, name, to })),
     ...SECTION_IDS.map((s) => ({
-      group: 'Go to' as const,
+      group: 'go' as const,
       name: SECTION_WORDS[s].name,
-      about: 'Handbook',
+      about: W.handbook,
       to: `/handbook/${s}`,
     })),
-    { group: 'Do', name: 'Add a formula', to: '/new' },
+    { group: 'do', name: W.addAFormula, to: '/new' },
     {
-      group: 'Do',
-      name: dark ? 'Switch to the light theme' : 'Switch to the dark theme',
+      group: 'do',
+      name: dark ? W.switchToTheLightTheme : W.switchToTheDarkTheme,
       act: () => setColorScheme(dark ? 'light' : 'dark'),
     },
-    { group: 'Do', name: 'Show the keys', act: onHelp },
+    { group: 'do', name: W.showTheKeys, act: onHelp },
   ];
   const groups = choicesFor(all, query);
   const list = useRef<HTMLDivElement>(null);
@@ -83,16 +86,16 @@ export function Palette({ onClose, onHelp }: { onClose: () => void; onHelp: () =
       overlayProps={{ blur: 0, backgroundOpacity: 0.4 }}
       classNames={{ actionDescription: classes.choiceAbout, actionsGroup: classes.choiceGroup }}
     >
-      <Modal.Title className="visually-hidden">Find or go to</Modal.Title>
+      <Modal.Title className="visually-hidden">{W.findOrGoTo}</Modal.Title>
       <Spotlight.Search
-        aria-label="Find or go to"
-        placeholder="a formula, a place, something to do"
+        aria-label={W.findOrGoTo}
+        placeholder={W.aFormulaAPlaceSomething}
         maxLength={80}
         leftSection={<IconSearch size={20} stroke={1.6} aria-hidden="true" />}
       />
       <Spotlight.ActionsList ref={list} mah={440} className={classes.choices} {...FOCUSABLE}>
         {groups.map(({ group, choices }) => (
-          <Spotlight.ActionsGroup key={group} label={group}>
+          <Spotlight.ActionsGroup key={group} label={W.groups[group]}>
             {choices.map((c) => (
               <Spotlight.Action
                 key={`${c.to ?? c.name}`}
@@ -106,10 +109,10 @@ export function Palette({ onClose, onHelp }: { onClose: () => void; onHelp: () =
         {/* Enter presses what is first: the handbook is offered when it is known that no formula comes before it. */}
         {query.trim() !== '' && asked === query && !isFetching && (
           <Spotlight.Action
-            label={`Look up “${query.trim()}” in the handbook`}
+            label={W.lookUpInTheHandbook({ query: query.trim() })}
             onClick={() =>
               go({
-                group: 'Do',
+                group: 'do',
                 name: '',
                 to: `/handbook/replacements?q=${encodeURIComponent(query.trim())}`,
               })

@@ -11,6 +11,9 @@ import { useAppSelector } from './store';
 import { EXCLUSION_WORDS } from '../words/data/names';
 import { readIn } from '../words/heat';
 import classes from './shell.module.css';
+import { appWords } from '../words/en/app';
+
+const W = appWords.shell;
 
 /** More than these are counted. */
 const MOST_WORDS = 6;
@@ -36,13 +39,24 @@ function OutChip() {
   if (!request) return null;
   const all = [...request.exclude.map((e) => EXCLUSION_WORDS[e].name), ...(request.words ?? [])];
   const words =
-    all.length > MOST_WORDS ? [...all.slice(0, MOST_WORDS - 1), `${all.length - MOST_WORDS + 1} more`] : all;
+    all.length > MOST_WORDS
+      ? [...all.slice(0, MOST_WORDS - 1), W.more({ allCount: all.length - MOST_WORDS + 1 })]
+      : all;
   const who = eaters.filter((e) => request.eaters?.includes(e.id)).map((e) => e.name);
   return (
     <div className={classes.chip} title={all.join(', ')}>
-      {who.length > 0 && <span>for {who.length > 2 ? `${who.length} eaters` : who.join(' and ')}, </span>}
-      {who.length > 0 ? 'leaving' : 'Leaving'} out: gluten{words.length > 0 && ', '}
-      <b>{words.join(', ')}</b>
+      {W.outGluten({
+        note: who.length > 0 && (
+          <span>
+            {W.forWord({
+              which: who.length > 2 ? W.eaters({ whoCount: who.length }) : who.join(' and '),
+            })}{' '}
+          </span>
+        ),
+        which: who.length > 0 ? W.leaving : W.leaving2,
+        wordsCount: words.length > 0 && ', ',
+        strong: <b>{words.join(', ')}</b>,
+      })}
     </div>
   );
 }
@@ -55,7 +69,7 @@ function ThemeSwitch() {
       variant="subtle"
       size={44}
       color="gray"
-      aria-label={dark ? 'Switch to the light theme' : 'Switch to the dark theme'}
+      aria-label={dark ? W.switchToTheLightTheme : W.switchToTheDarkTheme}
       onClick={() => setColorScheme(dark ? 'light' : 'dark')}
     >
       {dark ? <IconSun size={20} stroke={1.6} /> : <IconMoon size={20} stroke={1.6} />}
@@ -94,8 +108,8 @@ function Commands() {
     <>
       <UnstyledButton className={classes.find} onClick={() => setOpen('find')}>
         <IconSearch size={18} stroke={1.6} aria-hidden="true" />
-        <span>Find or go to</span>
-        <kbd aria-hidden="true">{keyName('Ctrl', mac)} K</kbd>
+        <span>{W.findOrGoTo}</span>
+        <kbd aria-hidden="true">{keyName(W.ctrl, mac)} K</kbd>
       </UnstyledButton>
       <Suspense>
         {open === 'find' && <Palette onClose={close} onHelp={() => setOpen('help')} />}
@@ -114,14 +128,14 @@ export function Shell() {
   return (
     <>
       <a href="#main" className={classes.skip}>
-        Skip to content
+        {W.skipToContent}
       </a>
       <header className={`${classes.top} no-print`}>
         <Link to="/" className={classes.mark}>
           <Mark />
-          <span>New Crumb</span>
+          <span>{W.newCrumb}</span>
         </Link>
-        <nav aria-label="Places">
+        <nav aria-label={W.places}>
           {PLACES.map(({ to, name }) => (
             <NavLink
               key={to}
@@ -139,12 +153,11 @@ export function Shell() {
         <ThemeSwitch />
       </header>
       {IS_DEMO && (
-        <aside className={`${classes.demo} no-print`} aria-label="Demo kitchen">
+        <aside className={`${classes.demo} no-print`} aria-label={W.demoKitchen}>
           <span>
-            <b>Demo kitchen.</b>{' '}
-            <span className={classes.demoAbout}>Its people, ovens and packets are made up.</span>
+            <b>{W.demoKitchen2}</b> <span className={classes.demoAbout}>{W.itsPeopleOvensAndPackets}</span>
           </span>
-          <a href={OWN_START}>Start my own kitchen</a>
+          <a href={OWN_START}>{W.startMyOwnKitchen}</a>
         </aside>
       )}
       {!isLoading && <Outlet key={heat} />}

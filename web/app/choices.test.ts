@@ -3,16 +3,16 @@ import { choicesFor, type Choice } from './choices';
 import { keyName, SHORTCUTS } from './shortcuts';
 
 const ALL: Choice[] = [
-  { group: 'Formulas', name: 'Quince tart', about: 'Shortcrust', to: '/formula/1/swap' },
-  { group: 'Formulas', name: 'Crème tart', about: 'Egg custard', to: '/formula/2/swap' },
-  { group: 'Go to', name: 'Kitchen', to: '/kitchen' },
-  { group: 'Do', name: 'Add a formula', to: '/new' },
+  { group: 'formulas', name: 'Quince tart', about: 'Shortcrust', to: '/formula/1/swap' },
+  { group: 'formulas', name: 'Crème tart', about: 'Egg custard', to: '/formula/2/swap' },
+  { group: 'go', name: 'Kitchen', to: '/kitchen' },
+  { group: 'do', name: 'Add a formula', to: '/new' },
 ];
 const names = (query: string) => choicesFor(ALL, query).flatMap((g) => g.choices.map((c) => c.name));
 
 describe('find or go to', () => {
   it('offers all of it, group by group, where nothing is asked', () => {
-    expect(choicesFor(ALL, '').map((g) => g.group)).toEqual(['Formulas', 'Go to', 'Do']);
+    expect(choicesFor(ALL, '').map((g) => g.group)).toEqual(['formulas', 'go', 'do']);
   });
 
   it('every word counts, without regard to accents; what begins with it comes first', () => {
@@ -23,7 +23,7 @@ describe('find or go to', () => {
   });
 
   it('no group grows past eight', () => {
-    const many = Array.from({ length: 50 }, (_, i): Choice => ({ group: 'Formulas', name: `Loaf ${i}` }));
+    const many = Array.from({ length: 50 }, (_, i): Choice => ({ group: 'formulas', name: `Loaf ${i}` }));
     expect(choicesFor(many, 'loaf')[0]!.choices).toHaveLength(8);
   });
 });

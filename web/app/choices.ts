@@ -1,6 +1,7 @@
 import { fold, foldedWords } from '../../core/explain';
 
-export const CHOICE_GROUPS = ['This formula', 'Formulas', 'Go to', 'Do'] as const;
+/** The groups, in the order they are shown; their words stand in the catalogue. */
+export const CHOICE_GROUPS = ['this', 'formulas', 'go', 'do'] as const;
 /** Something to go to or to do. */
 export type Choice = {
   group: (typeof CHOICE_GROUPS)[number];

@@ -1,9 +1,12 @@
+import { appWords } from '../words/en/app';
+
+const W = appWords.places;
 /** The places, in the order of a baker's day. */
 export const PLACES = [
-  { to: '/', name: 'Formulas' },
-  { to: '/days', name: 'Bake days' },
-  { to: '/notebook', name: 'Notebook' },
-  { to: '/pantry', name: 'Pantry' },
-  { to: '/kitchen', name: 'Kitchen' },
-  { to: '/handbook', name: 'Handbook' },
+  { to: '/', name: W.formulas },
+  { to: '/days', name: W.bakeDays },
+  { to: '/notebook', name: W.notebook },
+  { to: '/pantry', name: W.pantry },
+  { to: '/kitchen', name: W.kitchen },
+  { to: '/handbook', name: W.handbook },
 ] as const;

@@ -1,14 +1,17 @@
+import { appWords } from '../words/en/app';
+
+const W = appWords.shortcuts;
 /** Keys and what they do, as the help sheet tells them. */
 export const SHORTCUTS = {
-  find: { keys: ['Ctrl', 'K'], does: 'find or go to anything' },
-  help: { keys: ['?'], does: 'this list' },
-  field: { keys: ['/'], does: 'go to this page’s search box' },
-  undo: { keys: ['Ctrl', 'Z'], does: 'undo, at a desk and in the kitchen' },
-  redo: { keys: ['Ctrl', 'Shift', 'Z'], does: 'do it again' },
-  keep: { keys: ['Ctrl', 'S'], does: 'save a version of the open formula' },
-  stops: { keys: ['Alt', '1 … 6'], does: 'go to step 1 to 6 of this formula' },
-  box: { keys: ['Space'], does: 'tick what has the focus' },
-  close: { keys: ['Esc'], does: 'close this dialog or menu' },
+  find: { keys: ['Ctrl', 'K'], does: W.findOrGoToAnything },
+  help: { keys: ['?'], does: W.thisList },
+  field: { keys: ['/'], does: W.goToThisPagesSearch },
+  undo: { keys: ['Ctrl', 'Z'], does: W.undoAtADeskAnd },
+  redo: { keys: ['Ctrl', 'Shift', 'Z'], does: W.doItAgain },
+  keep: { keys: ['Ctrl', 'S'], does: W.saveAVersionOfThe },
+  stops: { keys: ['Alt', '1 … 6'], does: W.goToStep1To },
+  box: { keys: ['Space'], does: W.tickWhatHasTheFocus },
+  close: { keys: ['Esc'], does: W.closeThisDialogOrMenu },
 } as const;
 
 /** On a Mac the command key stands for Ctrl. */

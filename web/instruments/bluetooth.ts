@@ -1,5 +1,8 @@
 import { CHARACTERISTICS, CHARACTERISTIC_IDS } from '../../core/bench';
 import type { InstrumentStore } from './store';
+import { appWords } from '../words/en/app';
+
+const W = appWords.bluetooth;
 
 /** What of Web Bluetooth (W3C community group draft) is used: TypeScript's own library does not know it. */
 type Characteristic = EventTarget & { value?: DataView; startNotifications: () => Promise<unknown> };
@@ -53,7 +56,7 @@ export async function followBluetooth(store: InstrumentStore): Promise<(() => vo
           if (of.value && !over) store.packet(id, of.value, performance.now());
         });
         await of.startNotifications();
-        store.add({ id, name: device.name ?? 'Bluetooth instrument', from: 'bluetooth', characteristic });
+        store.add({ id, name: device.name ?? W.bluetoothInstrument, from: 'bluetooth', characteristic });
         ids.add(id);
         found += 1;
       } catch {

@@ -3,6 +3,9 @@ import { sameGrams, type LineBeside, type PropBeside } from '../../core/rebalanc
 import { amountOf, grams } from '../words/format';
 import { FIT_WORDS, ingredientName, PROP_WORDS } from '../words/things';
 import classes from './beside.module.css';
+import { partsWords } from '../words/en/parts';
+
+const W = partsWords.beside;
 
 /** A table with a column a formula, the first being what the others are held against. */
 export function BesideTable({
@@ -45,7 +48,7 @@ export function RowsHead({ columns, children }: { columns: number; children: Rea
 }
 
 const amountText = (g: number | null | undefined): ReactNode =>
-  g === undefined ? <span aria-label="none">–</span> : g === null ? 'as needed' : grams(g);
+  g === undefined ? <span aria-label={W.none}>–</span> : g === null ? W.asNeeded : grams(g);
 
 /** The lines that move, in grams. */
 export function LineRows({ lines }: { lines: readonly LineBeside[] }) {

@@ -1,6 +1,9 @@
 import { Modal } from '@mantine/core';
 import type { ReactNode } from 'react';
 import classes from './parts.module.css';
+import { partsWords } from '../words/en/parts';
+
+const W = partsWords.dialog;
 
 /** A dialog over the page. Its title is no page header, which a second banner would be. */
 export function Dialog({
@@ -21,7 +24,7 @@ export function Dialog({
         <Modal.Body>
           <div className={classes.dialogHead}>
             <Modal.Title>{title}</Modal.Title>
-            <Modal.CloseButton aria-label="Close" />
+            <Modal.CloseButton aria-label={W.close} />
           </div>
           {children}
         </Modal.Body>

@@ -1,11 +1,14 @@
 import { Link } from 'react-router';
 import type { SectionId } from '../words/data/handbook';
+import { partsWords } from '../words/en/parts';
+
+const W = partsWords.handbookLink;
 
 /** The way from an explanation to its place in the handbook. */
 export function HandbookLink({
   section,
   id,
-  children = 'In the handbook',
+  children = W.inTheHandbook,
 }: {
   section: SectionId;
   id?: string | undefined;

@@ -2,6 +2,9 @@ import { Chip } from '@mantine/core';
 import type { StyleChoice } from '../../contract/dto';
 import { STYLE_WORDS } from '../words/styleWords';
 import classes from './parts.module.css';
+import { partsWords } from '../words/en/parts';
+
+const W = partsWords.styleFields;
 
 type Wish = keyof typeof STYLE_WORDS;
 const WISHES = Object.keys(STYLE_WORDS) as Wish[];
@@ -27,7 +30,7 @@ export function StyleFields({
   onChange: (style: StyleChoice) => void;
 }) {
   return (
-    <div className={classes.chips} role="group" aria-label="House style">
+    <div className={classes.chips} role="group" aria-label={W.houseStyle}>
       {WISHES.map((w) => (
         <Chip
           key={w}

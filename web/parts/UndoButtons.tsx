@@ -1,6 +1,9 @@
 import { ActionIcon } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { IconArrowBackUp, IconArrowForwardUp } from '@tabler/icons-react';
+import { partsWords } from '../words/en/parts';
+
+const W = partsWords.undoButtons;
 
 /** Undo and redo, with their keys. */
 export function UndoButtons({
@@ -35,8 +38,8 @@ export function UndoButtons({
   );
   return (
     <>
-      {button('Undo', IconArrowBackUp, canUndo, onUndo)}
-      {button('Redo', IconArrowForwardUp, canRedo, onRedo)}
+      {button(W.undo, IconArrowBackUp, canUndo, onUndo)}
+      {button(W.redo, IconArrowForwardUp, canRedo, onRedo)}
     </>
   );
 }

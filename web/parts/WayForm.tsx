@@ -33,6 +33,9 @@ import { Dialog } from './Dialog';
 import { Notice } from './Notice';
 import { sayDone } from './sayDone';
 import classes from './way.module.css';
+import { partsWords } from '../words/en/parts';
+
+const W = partsWords.wayForm;
 
 type Item = OwnKitDoc['items'][number];
 const NEW_ITEM: Item = { id: '', lo: 0, usual: 0, hi: 0, per: 'g', state: null };
@@ -47,9 +50,9 @@ export const blankWay = (group: GroupId, family: FamilyId | null): OwnKitDoc => 
 });
 
 const FAULTS: Record<DoseFault, string> = {
-  unknown: 'Choose what it is.',
-  nothing: 'Give the most you would take.',
-  order: 'From at least over usual to at most: each no less than the one before.',
+  unknown: W.chooseWhatItIs,
+  nothing: W.giveTheMostYouWould,
+  order: W.fromAtLeastOverUsual,
 };
 
 function ItemRow({
@@ -80,7 +83,7 @@ function ItemRow({
   return (
     <div className={classes.item}>
       <Select
-        label="Ingredient"
+        label={W.ingredient}
         data={choicesOf(pantry)}
         value={item.id || null}
         searchable
@@ -88,20 +91,20 @@ function ItemRow({
         error={fault && FAULTS[fault]}
         onChange={(v) => onChange({ ...item, id: v ?? '' })}
       />
-      {number('lo', 'at least')}
+      {number('lo', W.atLeast)}
       {number('usual', 'usual')}
-      {number('hi', 'at most')}
+      {number('hi', W.atMost)}
       <NativeSelect
-        label="grams for"
+        label={W.gramsFor}
         value={item.per}
         data={DOSE_UNITS.map((u) => ({ value: u, label: DOSE_WORDS[u] }))}
         onChange={(e) => onChange({ ...item, per: e.currentTarget.value as DoseUnit })}
       />
       <NativeSelect
-        label="made up"
+        label={W.madeUp}
         value={item.state ?? ''}
         data={[
-          { value: '', label: 'as it is' },
+          { value: '', label: W.asItIs },
           ...(['gel', 'slurry', 'whisked'] as const).map((s) => ({ value: s, label: STATE_WORDS[s] })),
         ]}
         onChange={(e) => onChange({ ...item, state: (e.currentTarget.value || null) as ItemState | null })}
@@ -110,7 +113,7 @@ function ItemRow({
         variant="subtle"
         color="gray"
         size={36}
-        aria-label="Take this ingredient out"
+        aria-label={W.takeThisIngredientOut}
         disabled={only}
         onClick={onRemove}
       >
@@ -156,12 +159,12 @@ export function WayForm({
       return;
     }
     const way = done.data;
-    if (id === null) sayDone(`Kept: ${way.name}`, () => remove(way.id), 'Undo');
-    else sayDone(`Changed: ${way.name}`, () => put({ id, rev: way.rev, doc: start }), 'Undo');
+    if (id === null) sayDone(W.kept({ way: way.name }), () => remove(way.id), 'undo');
+    else sayDone(W.changed({ way: way.name }), () => put({ id, rev: way.rev, doc: start }), 'undo');
     onDone(way);
   }
   return (
-    <Dialog title="A way of your own" size="min(94vw, 860px)" onClose={onClose}>
+    <Dialog title={W.aWayOfYourOwn} size="min(94vw, 860px)" onClose={onClose}>
       <form
         className={classes.form}
         onSubmit={(e) => {
@@ -170,42 +173,47 @@ export function WayForm({
         }}
       >
         {failed !== undefined && (
-          <Notice kind="trouble" title="Could not save">
+          <Notice kind="trouble" title={W.couldNotSave}>
             {sayProblem(problemIn(failed)?.code ?? null, problemIn(failed)?.args)}
             {problemIn(failed)?.code === 'way.changed' && from && (
               <>
                 {' '}
-                There now: {from.name}, with{' '}
-                {listed(from.items.map((i) => `${i.lo} to ${i.hi} g ${ingredientName(i.id, true)}`))}. “Keep
-                the change” puts yours in its place.
+                {W.thereNowWithKeepThe({
+                  fromValue: from.name,
+                  list: listed(
+                    from.items.map((i) =>
+                      W.toG({ lo: i.lo, hi: i.hi, ingredient: ingredientName(i.id, true) }),
+                    ),
+                  ),
+                })}
               </>
             )}
           </Notice>
         )}
         <TextInput
-          label="Name"
+          label={W.name}
           value={doc.name}
           maxLength={120}
           required
           data-autofocus
-          error={tried && doc.name.trim() === '' ? 'Give it a name to find it by.' : undefined}
+          error={tried && doc.name.trim() === '' ? W.giveItANameTo : undefined}
           onChange={(e) => set({ name: e.currentTarget.value })}
         />
         <div className={classes.two}>
           <MultiSelect
-            label="Stands in for"
+            label={W.standsInFor}
             data={STANDABLE.map((g) => ({
               value: g,
               label: GROUP_NAMES[g],
             }))}
             value={doc.groups}
             searchable
-            error={tried && doc.groups.length === 0 ? 'Say what it can stand in for.' : undefined}
+            error={tried && doc.groups.length === 0 ? W.sayWhatItCanStand : undefined}
             onChange={(v) => set({ groups: v })}
           />
           <MultiSelect
-            label="Suits"
-            placeholder={doc.families.length === 0 ? 'everything' : ''}
+            label={W.suits}
+            placeholder={doc.families.length === 0 ? W.everything : ''}
             data={FAMILY_IDS.map((f) => ({ value: f, label: FAMILY_WORDS[f] }))}
             value={doc.families}
             onChange={(v) => set({ families: v })}
@@ -228,28 +236,25 @@ export function WayForm({
             disabled={doc.items.length >= 6}
             onClick={() => set({ items: [...doc.items, { ...NEW_ITEM, per: doc.items[0]?.per ?? 'g' }] })}
           >
-            Another ingredient
+            {W.anotherIngredient}
           </Button>
         </div>
         <Textarea
-          label="What to do"
-          description="Stands in the method as a step; may be empty"
+          label={W.whatToDo}
+          description={W.standsInTheMethodAs}
           value={doc.step}
           maxLength={500}
           autosize
           minRows={2}
           onChange={(e) => set({ step: e.currentTarget.value })}
         />
-        <p className="small quiet">
-          It is tried like one of ours: the amounts are worked out inside your window, and what it holds is
-          checked against what must go. How well it does is yours to judge.
-        </p>
+        <p className="small quiet">{W.itIsTriedLikeOne}</p>
         <div className={classes.actions}>
           <Button variant="subtle" onClick={onClose}>
-            Not now
+            {W.notNow}
           </Button>
           <Button type="submit" loading={creating.isLoading || putting.isLoading}>
-            {id === null ? 'Keep and try it' : 'Keep the change'}
+            {id === null ? W.keepAndTryIt : W.keepTheChange}
           </Button>
         </div>
       </form>

@@ -2,6 +2,9 @@ import { Group } from '@mantine/core';
 import { DateInput, TimeInput } from '@mantine/dates';
 import '@mantine/dates/styles.css';
 import { dateOf, hourOf, hourText, isoDay } from '../words/clockWords';
+import { partsWords } from '../words/en/parts';
+
+const W = partsWords.whenField;
 
 /** A day and a time on it, as min since the epoch by the clock of this place. */
 export function WhenField({
@@ -27,14 +30,14 @@ export function WhenField({
     <Group gap={8} align="end" wrap="nowrap">
       <DateInput
         label={label}
-        aria-label={`${name}, day`}
+        aria-label={W.day({ name })}
         value={isoDay(at)}
         valueFormat="D MMM YYYY"
         onChange={(day) => day && set(day, minutes)}
         w={140}
       />
       <TimeInput
-        aria-label={`${name}, time`}
+        aria-label={W.time({ name })}
         value={hourText(minutes)}
         onChange={(e) => {
           const min = hourOf(e.currentTarget.value);

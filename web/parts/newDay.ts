@@ -1,6 +1,9 @@
 import { UNPLANNED, USUAL_COUNTS, type BakeDay, type DayRow } from '../../contract/days';
 import { USUAL_HOURS, type Kitchen } from '../../contract/dto';
 import { isoDay } from '../words/clockWords';
+import { partsWords } from '../words/en/parts';
+
+const W = partsWords.newDay;
 
 const SATURDAY = 6;
 export function nextSaturday(): string {
@@ -25,7 +28,7 @@ export const newDay = (
   title,
   date,
   bakes,
-  people: last?.people ?? [{ id: 'me', name: 'Me', hours: up, before: up }],
+  people: last?.people ?? [{ id: 'me', name: W.me, hours: up, before: up }],
   ovenIds: ovens.map((o) => o.id),
   counts: last?.counts ?? USUAL_COUNTS,
   usual: last?.usual ?? null,

@@ -1,27 +1,26 @@
 import { Button } from '@mantine/core';
-import { notifications } from '@mantine/notifications';
+import { notify, unnotify } from './notify';
+import { partsWords } from '../words/en/parts';
+
+const W = partsWords.sayDone;
 
 let said = 0;
 
-/** Says what was done, with the way back: a button of `words` that does `back`. Each is told, also of the same thing. */
+/** Says what was done, with the way back: a button that says `words` that does `back`. Each is told, also of the same thing. */
 export function sayDone(
   title: string,
   back: () => Promise<unknown>,
-  words: 'Put back' | 'Undo' = 'Put back',
+  words: 'putBack' | 'undo' = 'putBack',
 ): void {
   const key = `done-${++said}`;
-  notifications.show({
+  void notify({
     id: key,
     autoClose: 12_000,
-    closeButtonProps: { 'aria-label': 'Close' },
+    closeButtonProps: { 'aria-label': W.close },
     title,
     message: (
-      <Button
-        size="compact-md"
-        variant="light"
-        onClick={() => void back().then(() => notifications.hide(key))}
-      >
-        {words}
+      <Button size="compact-md" variant="light" onClick={() => void back().then(() => unnotify(key))}>
+        {W[words]}
       </Button>
     ),
   });

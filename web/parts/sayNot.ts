@@ -1,13 +1,16 @@
-import { notifications } from '@mantine/notifications';
+import { notify } from './notify';
 import { problemIn } from '../api/api';
 import { sayProblem } from '../words/problems';
+import { partsWords } from '../words/en/parts';
+
+const W = partsWords.sayNot;
 
 /** Says what could not be done, and why. */
 export function sayNot(title: string, error: unknown): void {
-  notifications.show({
+  void notify({
     color: 'beet',
     title,
-    closeButtonProps: { 'aria-label': 'Close' },
+    closeButtonProps: { 'aria-label': W.close },
     message: sayProblem(problemIn(error)?.code ?? null),
   });
 }

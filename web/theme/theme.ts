@@ -1,4 +1,5 @@
 import { createTheme, type MantineColorsTuple } from '@mantine/core';
+import { language } from '../words/language';
 
 const crust: MantineColorsTuple = [
   '#fdf3e8',
@@ -39,6 +40,14 @@ const dark: MantineColorsTuple = [
   '#17121b',
 ];
 
+/** How the language writes a number, and by which of dayjs it names days and months. */
+const LOCAL = {
+  decimalSeparator: language.decimalSeparator,
+  // Whoever types a point means a point: numbers are pasted from everywhere.
+  allowedDecimalSeparators: ['.', ','],
+};
+const DATED = { defaultProps: { locale: language.locale.slice(0, 2) } };
+
 /** Mantine dressed in our tokens; everything not said here follows tokens.css. */
 export const theme = createTheme({
   colors: { crust, beet, dark },
@@ -51,6 +60,8 @@ export const theme = createTheme({
   respectReducedMotion: true,
   components: {
     Button: { defaultProps: { size: 'md' } },
+    NumberInput: { defaultProps: LOCAL },
+    DateInput: DATED,
     Modal: { defaultProps: { centered: true, transitionProps: { duration: 120 } } },
   },
 });

@@ -4,18 +4,24 @@ import type { Formula } from '../../core/formula';
 import { avoidWords } from './avoidWords';
 import { fixed, grams, listed } from './format';
 import { say } from './say';
+import { benchSentences } from './en/sentences/bench';
+
+const W = benchSentences;
 
 /** What a slip, a repair or another thing comes to. */
 export function effectWords({ massG, wetness, timeBy, warnings }: Effect): string {
   const wetter = wetness.was && wetness.now ? wetness.now / wetness.was - 1 : null;
   return [
-    `${grams(massG)} in all.`,
+    W.inAll({ amount: grams(massG) }),
     wetter === null || Math.abs(wetter) < 0.01
       ? ''
       : `${fixed(100 * Math.abs(wetter), 0)} % ${wetter > 0 ? 'wetter' : 'stiffer'}.`,
     timeBy === null || Math.abs(timeBy - 1) < 0.02
       ? ''
-      : `About ${fixed(100 * Math.abs(timeBy - 1), 0)} % ${timeBy > 1 ? 'longer' : 'shorter'} in the oven, in the same tin.`,
+      : W.aboutInTheOvenIn({
+          number: fixed(100 * Math.abs(timeBy - 1), 0),
+          which: timeBy > 1 ? 'longer' : 'shorter',
+        }),
     ...warnings.map(say),
   ]
     .filter(Boolean)
@@ -27,9 +33,9 @@ export function verdictWords({ contains, may, unknown }: Verdict, formula: Formu
   if (formula.avoids.length === 0) return '';
   const of = (avoids: readonly Verdict['contains'][number][]): string => listed(avoidWords([...avoids]));
   return [
-    contains.length > 0 ? `Contains ${of(contains)}, which this version leaves out.` : '',
-    may.length > 0 ? `May contain ${of(may)}.` : '',
-    unknown.length > 0 ? `Check the packet for ${of(unknown)}.` : '',
+    contains.length > 0 ? W.containsWhichThisVersionLeaves({ ofValue: of(contains) }) : '',
+    may.length > 0 ? W.mayContain({ ofValue: of(may) }) : '',
+    unknown.length > 0 ? W.checkThePacketFor({ ofValue: of(unknown) }) : '',
   ]
     .filter(Boolean)
     .join(' ');

@@ -14,6 +14,9 @@ import { ovenText } from './say';
 import { lineFinding } from './suitability';
 import { stepText } from './stepWords';
 import { lineName, ROLE_WORDS } from './things';
+import { cardTextSentences } from './en/sentences/cardText';
+
+const W = cardTextSentences;
 
 /** What a line is called, with how it is prepared. */
 export function lineText(l: Line): string {
@@ -32,7 +35,7 @@ export type CardText = { title: string; name: string; doc: Formula; suits: strin
 /** A version as a schema.org recipe. A part's name stands as a heading among the lines, as it is read again. */
 export function cardJsonLd({ title, name, doc, suits }: CardText): string {
   const headed = (p: Part): string[] => [
-    ...(doc.parts.length > 1 && p.name ? [`For the ${p.name.toLowerCase()}:`] : []),
+    ...(doc.parts.length > 1 && p.name ? [W.forThe({ name: p.name.toLowerCase() })] : []),
     ...p.lines.map(lineText),
   ];
   return recipeJsonLd({
@@ -41,7 +44,7 @@ export function cardJsonLd({ title, name, doc, suits }: CardText): string {
     steps: stepsIn(doc),
     minutes: doc.bake?.minutes ?? null,
     yield: doc.yield ? `${doc.yield.pieces} ${doc.yield.name}` : '',
-    note: `${suits}${doc.bake ? ` Bake: ${ovenText(doc.bake, 'c')}.` : ''}`,
+    note: `${suits}${doc.bake ? W.bake({ oven: ovenText(doc.bake, 'c') }) : ''}`,
   });
 }
 
@@ -73,7 +76,7 @@ export function cardRows(
 /** A version as plain text with Markdown's marks. */
 export function cardMarkdown({ title, name, doc, suits }: CardText): string {
   const parts = doc.parts.flatMap((p) => [
-    ...(doc.parts.length > 1 && p.name ? [`## ${p.name}`, ''] : ['## Weigh', '']),
+    ...(doc.parts.length > 1 && p.name ? [`## ${p.name}`, ''] : [W.weigh, '']),
     ...p.lines.map((l) => `- ${lineText(l)}`),
     '',
   ]);
@@ -84,7 +87,7 @@ export function cardMarkdown({ title, name, doc, suits }: CardText): string {
     `${name}. ${suits}`,
     '',
     ...parts,
-    ...(steps.length > 0 ? ['## Method', '', ...steps.map((s, i) => `${i + 1}. ${s}`), ''] : []),
-    ...(doc.bake ? [`Bake: ${ovenText(doc.bake, 'c')}`, ''] : []),
+    ...(steps.length > 0 ? [W.method, '', ...steps.map((s, i) => `${i + 1}. ${s}`), ''] : []),
+    ...(doc.bake ? [W.bake2({ oven: ovenText(doc.bake, 'c') }), ''] : []),
   ].join('\n');
 }

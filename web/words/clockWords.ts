@@ -1,18 +1,21 @@
+import { language } from './language';
 import type { Hours } from '../../contract/dto';
 import type { Task } from '../../core/plan';
 import type { Placed, Stretch } from '../../core/schedule';
 import { timeText } from './actions';
 import { TASK_WORDS } from './data/tasks';
-import { counted } from './format';
 import { degrees } from './heat';
+import { clockSentences } from './en/sentences/clock';
+
+const W = clockSentences;
 
 const BASES: Record<Task['basis'], string> = {
-  written: 'as written',
-  yeast: 'by the yeast clock',
-  model: 'by the bake model, roughly: look early',
-  way: 'as its way asks',
+  written: W.asWritten,
+  yeast: W.byTheYeastClock,
+  model: W.byTheBakeModelRoughly,
+  way: W.asItsWayAsks,
   usual: 'usual',
-  guess: 'a guess: the method does not say',
+  guess: W.aGuessTheMethodDoes,
 };
 
 /** What is done, with its heat. */
@@ -21,12 +24,12 @@ export const taskTitle = ({ kind, ovenC }: Task): string =>
 /** How long, and where that is from. */
 export const taskLength = ({ task, from, to }: Placed): string => {
   const min = Math.round(to - from);
-  const own = task.learnt ? `, by ${counted(task.learnt, 'time')} of your own` : '';
+  const own = task.learnt ? W.byOfYourOwn({ count: W.timeCount({ n: task.learnt }) }) : '';
   return `${timeText([min, min])}, ${BASES[task.basis]}${own}`;
 };
 
-const DATE = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
-const TIME = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
+const DATE = new Intl.DateTimeFormat(language.locale, { weekday: 'long', day: 'numeric', month: 'long' });
+const TIME = new Intl.DateTimeFormat(language.locale, { hour: '2-digit', minute: '2-digit' });
 export const dateOf = (min: number): Date => new Date(min * 60_000);
 /** "Tonight", "Tomorrow", else the day. */
 export function dayTitle(min: number, nowMin: number): string {
@@ -35,9 +38,12 @@ export function dayTitle(min: number, nowMin: number): string {
   );
   const apart = Math.round((day!.getTime() - today!.getTime()) / 86_400_000);
   const name = DATE.format(dateOf(min));
-  if (apart === 0) return `Today, ${name}`;
-  return apart === 1 ? `Tomorrow, ${name}` : name;
+  if (apart === 0) return W.today({ name });
+  return apart === 1 ? W.tomorrow({ name }) : name;
 }
+const WEEKDAY = new Intl.DateTimeFormat(language.locale, { weekday: 'long' });
+/** "Saturday". */
+export const weekdayOf = (min: number): string => WEEKDAY.format(dateOf(min));
 export const timeOf = (min: number): string => TIME.format(dateOf(min));
 
 /** The same hours on each day between two times, as the clock of this place has them: also over a night it is put forward. */

@@ -1,11 +1,12 @@
 import type { ComputeFault } from '../workers/compute';
+import { computeSentences } from './en/sentences/compute';
+
+const W = computeSentences;
 
 const WORDS: Record<ComputeFault, string> = {
-  blocked:
-    'The part of the page that works things out did not start. The browser may block it, or the server may have stopped. Nothing you entered is lost.',
-  tooLong:
-    'It took too long and was stopped. Nothing you entered is lost. Try again, or undo the last change.',
-  failed: 'It failed on our side. Nothing you entered is lost. Try again, or undo the last change.',
+  blocked: W.thePartOfThePage,
+  tooLong: W.itTookTooLongAnd,
+  failed: W.itFailedOnOurSide,
 };
 
 /** Why something could not be worked out, and what to do. */

@@ -1,64 +1,77 @@
 import type { Clash, DayPlan, Lack, Remedy, Rescue, Thing } from '../../core/schedule';
 import { timeText } from './actions';
 import { dayTitle, timeOf } from './clockWords';
-import { counted, listed } from './format';
+import { listed } from './format';
+import { daySentences } from './en/sentences/day';
+
+const W = daySentences;
 
 /** How sure a plan is to be the best. */
 export function sayProof({ proof }: DayPlan): string {
-  if (proof.kind === 'proved') return 'No better plan than this: proved.';
-  if (proof.kind === 'best') return 'The best plan found; a better one is not ruled out.';
+  if (proof.kind === 'proved') return W.noBetterPlanThanThis;
+  if (proof.kind === 'best') return W.theBestPlanFoundA;
   const percent = Math.max(1, Math.ceil(100 * (proof.share ?? 0)));
-  return `No plan is better by more than ${percent} %: proved.`;
+  return W.noPlanIsBetterBy({ percent });
 }
 
 const THING_WORDS: Record<Thing, string> = {
   mixer: 'mixer',
-  hob: 'rings on the hob',
-  fridge: 'shelves in the fridge',
-  freezer: 'shelves in the freezer',
-  warm: 'warm places',
-  pot: 'lidded pots',
-  bowl: 'mixing bowls',
+  hob: W.ringsOnTheHob,
+  fridge: W.shelvesInTheFridge,
+  freezer: W.shelvesInTheFreezer,
+  warm: W.warmPlaces,
+  pot: W.liddedPots,
+  bowl: W.mixingBowls,
 };
 export const thingName = (thing: string): string => THING_WORDS[thing as Thing] ?? thing;
 
 function sayLack(lack: Lack): string {
   switch (lack.kind) {
     case 'people':
-      return 'there are not enough hands in the hours given';
+      return W.thereAreNotEnoughHands;
     case 'oven':
-      return 'the ovens do not suffice';
+      return W.theOvensDoNotSuffice;
     case 'count':
-      return `there are not enough ${thingName(lack.thing)}`;
+      return W.thereAreNotEnough({ thing: thingName(lack.thing) });
     case 'time':
-      return 'there is not enough time before it is wanted';
+      return W.thereIsNotEnoughTime;
     case 'fits':
-      return 'it goes into no oven of this day, or not in one go and cannot wait for a second';
+      return W.itGoesIntoNoOven;
   }
 }
 /** What does not fit, in a sentence; suspected where the search ended undecided. */
 export function sayClash({ bakeIds, lacks, proved }: Clash, title: (id: string) => string): string {
   const who = listed(bakeIds.map(title));
   const why = listed(lacks.map(sayLack));
-  return `${who} ${bakeIds.length === 1 ? 'does' : 'do'} not fit${bakeIds.length > 1 ? ' together' : ''}: ${why}.${proved ? '' : ' This is suspected, not proved.'}`;
+  return W.notFit({
+    who,
+    which: bakeIds.length === 1 ? 'does' : 'do',
+    which2: bakeIds.length > 1 ? ' together' : '',
+    why,
+    which3: proved ? '' : W.thisIsSuspectedNotProved,
+  });
 }
 export function sayRemedy(r: Remedy, title: (id: string) => string, now: number): string {
   switch (r.kind) {
     case 'later':
-      return `${title(r.bakeId)} ready at ${timeOf(r.readyBy)}`;
+      return W.readyAt({ title: title(r.bakeId), time: timeOf(r.readyBy) });
     case 'before':
-      return `${title(r.bakeId)} made ahead, ready ${dayTitle(r.readyAt, now)}, ${timeOf(r.readyAt)}`;
+      return W.madeAheadReady({
+        title: title(r.bakeId),
+        day: dayTitle(r.readyAt, now),
+        time: timeOf(r.readyAt),
+      });
     case 'more':
-      return `one more of: ${thingName(r.thing)}`;
+      return W.oneMoreOf({ thing: thingName(r.thing) });
     case 'drop':
-      return `leave out ${title(r.bakeId)}`;
+      return W.leaveOut({ title: title(r.bakeId) });
   }
 }
 const DAY_MIN = 1440;
 /** "3 h 20 min"; whole days from two on. */
 export const lengthText = (min: number): string =>
   min >= 2 * DAY_MIN
-    ? counted(Math.round(min / DAY_MIN), 'day')
+    ? W.dayCount({ n: Math.round(min / DAY_MIN) })
     : timeText([Math.round(min), Math.round(min)]);
 
 /** "1:04:30", or "+2:10" past its time. */
@@ -74,14 +87,14 @@ export function sayRescue({ kind, overMin }: Rescue, title: string): string {
   const by = lengthText(overMin);
   switch (kind) {
     case 'fridge':
-      return `${title} would prove ${by} too long. Put it into the fridge now, covered; take it out when its oven is nearly hot.`;
+      return W.wouldProveTooLongPut({ title, by });
     case 'feed':
-      return `The starter for ${title} would be past its height by ${by}. Feed it again in time.`;
+      return W.theStarterForWouldBe({ title, by });
     case 'gas':
-      return `${title} is mixed and would stand ${by} too long: its soda or powder is losing gas. Bake what goes in now, or mix it again later.`;
+      return W.isMixedAndWouldStand({ title, by });
     case 'hot':
-      return `The pot for ${title} is hot ${by} too soon. Turn the oven down until the dough is ready.`;
+      return W.thePotForIsHot({ title, by });
     case 'waits':
-      return `${title} would wait ${by} longer than it bears. Cover it, keep it cool, and look at it before you go on.`;
+      return W.wouldWaitLongerThanIt({ title, by });
   }
 }

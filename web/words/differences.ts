@@ -4,6 +4,9 @@ import { stepsIn } from './cardText';
 import { amountOf, grams, listed } from './format';
 import { ovenText } from './say';
 import { ingredientName, PROP_WORDS } from './things';
+import { differencesSentences } from './en/sentences/differences';
+
+const W = differencesSentences;
 
 /** Lines of one column against the first, by what became of them. */
 function linesSaid(lines: readonly LineBeside[], k: number): string[] {
@@ -19,10 +22,10 @@ function linesSaid(lines: readonly LineBeside[], k: number): string[] {
   }
   const said = (head: string, words: string[]) => (words.length > 0 ? [`${head}: ${listed(words)}.`] : []);
   return [
-    ...said('Out', moved.out),
-    ...said('In', moved.in),
-    ...said('More', moved.more),
-    ...said('Less', moved.less),
+    ...said(W.out, moved.out),
+    ...said(W.inWord, moved.in),
+    ...said(W.more, moved.more),
+    ...said(W.less, moved.less),
   ];
 }
 
@@ -34,9 +37,9 @@ function propsSaid(props: readonly PropBeside[], k: number): string[] {
     return [`${PROP_WORDS[key]} ${amountOf(was.adapted, unit)} → ${amountOf(now.adapted, unit)}`];
   });
   return out.length > 0
-    ? [`Out of its band: ${listed(out)}.`]
+    ? [W.outOfItsBand({ list: listed(out) })]
     : props.length > 0
-      ? ['Every balance is within its band.']
+      ? [W.everyBalanceIsWithinIts]
       : [];
 }
 
@@ -45,7 +48,7 @@ export function differenceWords(beside: Beside, docs: readonly Formula[], k: num
   const many = beside.parts.length > 1;
   const parts = beside.parts.flatMap((p) => {
     const said = [...linesSaid(p.lines, k), ...propsSaid(p.props, k)];
-    return many && said.length > 0 ? [`${p.name || 'Main part'}. ${said.join(' ')}`] : said;
+    return many && said.length > 0 ? [`${p.name || W.mainPart}. ${said.join(' ')}`] : said;
   });
   const [was, now] = [beside.bakes[0], beside.bakes[k]];
   const [wasText, nowText] = [was ? ovenText(was) : '', now ? ovenText(now) : ''];
@@ -54,10 +57,12 @@ export function differenceWords(beside: Beside, docs: readonly Formula[], k: num
   const gone = first.filter((s) => !own.includes(s)).length;
   return [
     ...parts,
-    ...(wasText === nowText ? [] : [`Bake: ${wasText || 'not stated'} → ${nowText || 'not stated'}.`]),
+    ...(wasText === nowText
+      ? []
+      : [W.bake({ wasText: wasText || W.notStated, nowText: nowText || W.notStated })]),
     ...(beside.tins[0] === beside.tins[k]
       ? []
-      : [`Tin: ${beside.tins[0] || 'none'} → ${beside.tins[k] || 'none'}.`]),
-    ...(more + gone > 0 ? [`Method: ${more} new or reworded, ${gone} gone.`] : []),
+      : [W.tin({ tins: beside.tins[0] || 'none', tins2: beside.tins[k] || 'none' })]),
+    ...(more + gone > 0 ? [W.methodNewOrRewordedGone({ more, gone })] : []),
   ];
 }

@@ -9,10 +9,13 @@ import {
   type Setting,
 } from '../../core/judge';
 import { fixed, listed } from './format';
+import { experimentSentences } from './en/sentences/experiment';
+
+const W = experimentSentences;
 
 /** How a factor is set, in its own words. */
 export const settingWords = ({ low, high }: Factor, s: Setting): string =>
-  s === 0 ? `halfway, ${low} to ${high}` : s < 0 ? low : high;
+  s === 0 ? W.halfwayTo({ low, high }) : s < 0 ? low : high;
 
 const nameOf = (factors: readonly Factor[], of: readonly number[]): string =>
   of.map((f) => factors[f]!.name).join(' with ');
@@ -27,12 +30,13 @@ export const effectName = (factors: readonly Factor[], e: Effect): string => nam
 export function effectWords(factors: readonly Factor[], e: Effect): string {
   const single = e.of.length === 1 ? factors[e.of[0]!] : undefined;
   const what = single
-    ? `${single.name}, from ${single.low} to ${single.high}: ${signed(e.value)}`
-    : `${nameOf(factors, e.of)}, beyond what each does alone: ${signed(e.value)}`;
-  const range = e.from === null || e.to === null ? '' : ` (${signed(e.from)} to ${signed(e.to)})`;
-  const shown = e.from === null ? '' : isEffectShown(e) ? '. Shown.' : '. Not shown: it may be nothing.';
+    ? W.fromTo({ single: single.name, low: single.low, high: single.high, signed: signed(e.value) })
+    : W.beyondWhatEachDoesAlone({ name: nameOf(factors, e.of), signed: signed(e.value) });
+  const range =
+    e.from === null || e.to === null ? '' : W.to({ signed: signed(e.from), signed2: signed(e.to) });
+  const shown = e.from === null ? '' : isEffectShown(e) ? W.shown : W.notShownItMayBe;
   const or =
-    e.or.length > 0 ? ` This plan cannot tell it from ${listed(e.or.map((o) => nameOf(factors, o)))}.` : '';
+    e.or.length > 0 ? W.thisPlanCannotTellIt({ list: listed(e.or.map((o) => nameOf(factors, o))) }) : '';
   return `${what}${range}${shown || '.'}${or}`;
 }
 
@@ -43,41 +47,60 @@ export function analysisWords(
 ): string {
   if (!a.spread) {
     const margin = marginOf(a.effects);
-    if (margin === null)
-      return `No bake was made twice: how much of this is chance nobody can say. Bake some of them again, or some halfway.`;
+    if (margin === null) return W.noBakeWasMadeTwice;
     const out = a.effects.filter((e) => Math.abs(e.value) > margin);
-    const rest = `No bake was made twice. If most of these are nothing, chance reaches to about ${fixed(margin, 1)}`;
+    const rest = W.noBakeWasMadeTwice2({ number: fixed(margin, 1) });
     return out.length === 0
-      ? `${rest}, and none goes beyond it.`
-      : `${rest}. Beyond it: ${listed(out.map((e) => `${effectName(factors, e)} (${signed(e.value)})`))}. Bake some of them again to be sure.`;
+      ? W.andNoneGoesBeyondIt({ rest })
+      : W.beyondItBakeSomeOf({
+          rest,
+          list: listed(out.map((e) => `${effectName(factors, e)} (${signed(e.value)})`)),
+        });
   }
   const shown = a.effects.filter(isEffectShown);
-  const spread = `Two bakes made alike lay about ${fixed(a.spread.sd * Math.SQRT2, 1)} apart in ${measured}.`;
-  if (shown.length === 0)
-    return `${spread} Nothing was shown to change it. That is not to say that nothing does.`;
+  const spread = W.twoBakesMadeAlikeLay({ number: fixed(a.spread.sd * Math.SQRT2, 1), measured });
+  if (shown.length === 0) return W.nothingWasShownToChange({ spread });
   const said = shown.map((e) => `${effectName(factors, e)} (${signed(e.value)})`);
-  return `${spread} Shown to change it: ${listed(said)}.`;
+  return W.shownToChangeIt({ spread, list: listed(said) });
 }
 export const bendWords = (bend: NonNullable<Analysis['bend']>): string =>
-  `Halfway it is ${signed(bend.value)} against the corners${
-    bend.from === null || bend.to === null ? '' : ` (${signed(bend.from)} to ${signed(bend.to)})`
-  }${isEffectShown(bend) ? ': it bends, and the best may lie between.' : '.'}`;
+  W.halfwayItIsAgainstThe({
+    signed: signed(bend.value),
+    which:
+      bend.from === null || bend.to === null
+        ? ''
+        : W.to({ signed: signed(bend.from), signed2: signed(bend.to) }),
+    which2: isEffectShown(bend) ? W.itBendsAndTheBest : '.',
+  });
 
 export const resolutionWords = (resolution: number): string =>
   resolution === Number.POSITIVE_INFINITY
-    ? 'Every combination is baked: nothing hides behind anything.'
+    ? W.everyCombinationIsBakedNothing
     : resolution === 3
-      ? 'Resolution III: each factor hides behind two others together.'
+      ? W.resolutionIiiEachFactorHides
       : resolution === 4
-        ? 'Resolution IV: factors stand clear; pairs hide behind other pairs.'
-        : 'Resolution V: factors and pairs stand clear of each other.';
+        ? W.resolutionIvFactorsStandClear
+        : W.resolutionVFactorsAndPairs;
 
 /** Two factors together in words: how the first works beside either of the second. */
 export function crossingWords(factors: readonly Factor[], { of, means }: Crossing): string {
   const [a, b] = of.map((f) => factors[f]!) as [Factor, Factor];
   const [low, high] = means.map(([from, to]) => signed(to - from)) as [string, string];
-  return `${a.name}, from ${a.low} to ${a.high}: ${low} beside ${b.name} ${b.low}, ${high} beside ${b.name} ${b.high}.`;
+  return W.fromToBesideBeside({
+    name: a.name,
+    low: a.low,
+    high: a.high,
+    low2: low,
+    name2: b.name,
+    low3: b.low,
+    high2: high,
+    name3: b.name,
+    high3: b.high,
+  });
 }
 /** One bake of an experiment by its number and settings. */
 export const runTitle = (factors: readonly Factor[], settings: readonly Setting[], i: number): string =>
-  `bake ${i + 1}: ${settings.map((s, f) => `${factors[f]!.name} ${settingWords(factors[f]!, s)}`).join(', ')}`;
+  W.bake({
+    i: i + 1,
+    settings: settings.map((s, f) => `${factors[f]!.name} ${settingWords(factors[f]!, s)}`).join(', '),
+  });

@@ -1,8 +1,10 @@
 import { decimalsFor, type Sourced } from '../../core/explain';
 import type { PropUnit } from '../../core/formula';
 import { toOunces } from '../../core/units';
+import { unitWords as W } from './en/units';
+import { language } from './language';
 
-const LOCALE = 'en-GB';
+const LOCALE = language.locale;
 const formats = new Map<number, Intl.NumberFormat>();
 
 /** A number with so many decimals, as read in the locale. */
@@ -23,20 +25,20 @@ export const ounces = (massG: number): string => {
   return `${fixed(oz, oz < 1 ? 2 : 1)} oz`;
 };
 export const gramsOrUnknown = (g: number | null | undefined): string =>
-  g === null || g === undefined ? 'not known' : grams(g);
+  g === null || g === undefined ? W.notKnown : grams(g);
 export const percent = (p: number): string => `${fixed(p, p < 10 ? 1 : 0)} %`;
 
 const EIGHTHS = ['', '⅛', '¼', '⅜', '½', '⅝', '¾', '⅞'];
 /** Teaspoons from eighths of one: "1¼ tsp". */
 export const spoons = (eighths: number): string =>
-  `${Math.floor(eighths / 8) || ''}${EIGHTHS[eighths % 8]!} tsp`;
+  `${Math.floor(eighths / 8) || ''}${EIGHTHS[eighths % 8]!} ${W.tsp}`;
 
 /** What stands behind a number of a unit, with its space. */
 export const UNIT_TEXT: Record<PropUnit | 'ratio', string> = {
   g: ' g',
   mmol: ' mmol',
   kcal: ' kcal',
-  eggs: ' eggs',
+  eggs: ` ${W.eggs}`,
   ratio: ' %',
 };
 
@@ -59,13 +61,17 @@ export function spreadOf(x: Sourced, unit: PropUnit | 'ratio'): string {
 }
 
 const DATE = new Intl.DateTimeFormat(LOCALE, { day: 'numeric', month: 'short', year: 'numeric' });
-export const day = (iso: string): string => DATE.format(new Date(iso));
+/** A day, of an ISO date or of the milliseconds of a clock. */
+export const day = (at: string | number): string => DATE.format(new Date(at));
 const MOMENT = new Intl.DateTimeFormat(LOCALE, { dateStyle: 'medium', timeStyle: 'short' });
 /** A day with its time: trials of one day are told apart by it. */
 export const moment = (iso: string): string => MOMENT.format(new Date(iso));
 
+const LIST = new Intl.ListFormat(LOCALE, { type: 'conjunction' });
 /** "one, two and three". */
-export const listed = (words: readonly string[]): string =>
-  words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
+export const listed = (words: readonly string[]): string => LIST.format(words);
 
-export const counted = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;
+const PLURAL = new Intl.PluralRules(LOCALE);
+/** A number with its thing: "1 line", "3 lines". */
+export const counted = (n: number, one: string, many = `${one}s`): string =>
+  `${n} ${PLURAL.select(n) === 'one' ? one : many}`;

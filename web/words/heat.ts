@@ -1,6 +1,9 @@
 import type { Kitchen } from '../../contract/dto';
 import { celsiusToFahrenheit, fahrenheitToCelsius } from '../../core/units';
 import { fixed } from './format';
+import { heatSentences } from './en/sentences/heat';
+
+const W = heatSentences;
 
 /** What the kitchen's ovens and thermometers are marked in. Everything is reckoned in °C. */
 export type HeatScale = NonNullable<Kitchen['heat']>;
@@ -22,7 +25,7 @@ export const degrees = (tempC: number, decimals = 0): string =>
   `${fixed(shown(tempC, scale), decimals)} ${heatUnit()}`;
 /** From one to another: "96 to 99 °C". */
 export const degreesSpan = (fromC: number, toC: number): string =>
-  `${fixed(shown(fromC, scale), 0)} to ${degrees(toC)}`;
+  W.to({ number: fixed(shown(fromC, scale), 0), temperature: degrees(toC) });
 /** The number alone, where its unit stands beside it already. */
 export const bareDegrees = (tempC: number): string => fixed(shown(tempC, scale), 0);
 /** How far apart: "12 °C", "22 °F". */

@@ -5,49 +5,55 @@ import type { KitchenClash } from '../api/mergeKitchen';
 import { degreesApart } from './heat';
 import { fixed, grams } from './format';
 import { ingredientName } from './things';
+import { kitchenSentences } from './en/sentences/kitchen';
+
+const W = kitchenSentences;
 
 const FIELDS: Record<keyof Kitchen, string> = {
-  cup: 'The cup',
-  spoon: 'The spoon',
-  eggs: 'The sizes of eggs',
-  currency: 'The currency',
-  ruleset: 'The law for packets',
-  style: 'The house style',
-  altitudeM: 'The height above the sea',
-  yeast: 'The table for yeasts',
-  heat: 'The scale of ovens',
-  ounces: 'Ounces on the card',
-  atHand: 'What is at hand',
-  stock: 'What is left of a thing',
-  ovens: 'An oven',
-  ovenId: 'The oven in use',
-  tins: 'A tin',
-  timed: 'A timed bake',
-  risen: 'A timed rise',
-  names: 'A name',
-  up: 'The hours you are up',
+  cup: W.theCup,
+  spoon: W.theSpoon,
+  eggs: W.theSizesOfEggs,
+  currency: W.theCurrency,
+  ruleset: W.theLawForPackets,
+  style: W.theHouseStyle,
+  altitudeM: W.theHeightAboveTheSea,
+  yeast: W.theTableForYeasts,
+  heat: W.theScaleOfOvens,
+  ounces: W.ouncesOnTheCard,
+  atHand: W.whatIsAtHand,
+  stock: W.whatIsLeftOfA,
+  ovens: W.anOven,
+  ovenId: W.theOvenInUse,
+  tins: W.aTin,
+  timed: W.aTimedBake,
+  risen: W.aTimedRise,
+  names: W.aName,
+  up: W.theHoursYouAreUp,
 };
 
 function sayOven(o: KitchenOven): string {
   const off =
     o.offsetC === 0
-      ? 'as hot as it says'
-      : `${degreesApart(Math.abs(o.offsetC))} ${o.offsetC > 0 ? 'hotter' : 'cooler'} than it says`;
-  return `${o.name}, ${off}, ${o.widthCm} cm wide${o.fan ? ', with a fan' : ''}`;
+      ? W.asHotAsItSays
+      : W.thanItSays({
+          degrees: degreesApart(Math.abs(o.offsetC)),
+          which: o.offsetC > 0 ? 'hotter' : 'cooler',
+        });
+  return W.cmWide({ name: o.name, off, widthCm: o.widthCm, which: o.fan ? W.withAFan : '' });
 }
 
 /** One side of a clash in words. */
 function sayValue({ key }: KitchenClash, value: unknown): string {
-  if (value === undefined) return 'taken out';
+  if (value === undefined) return W.takenOut;
   if (key === 'ovens') return sayOven(value as KitchenOven);
   if (key === 'tins') return `${(value as KitchenTin).name}, ${(value as KitchenTin).tin.written}`;
-  if (key === 'timed' || key === 'risen') return `${(value as TimedBake).tookMin} min`;
+  if (key === 'timed' || key === 'risen') return W.min({ tookMin: (value as TimedBake).tookMin });
   if (key === 'names') return ingredientName((value as Remembered).means);
   if (key === 'stock') return grams((value as { g: number }).g);
   if (key === 'atHand') return ingredientName(value as string);
   if (typeof value === 'boolean') return value ? 'yes' : 'no';
   if (typeof value === 'string' || typeof value === 'number') return String(value);
-  return 'other wishes';
+  return W.otherWishes;
 }
 
 /** A clash of two changes: what it is of, and both sides. */
@@ -58,7 +64,7 @@ export const sayClash = (clash: KitchenClash): { name: string; mine: string; the
 });
 
 /** "9 % longer", or that it is the same. */
-export const timesWords = (factor: number, same = 'as it was'): string =>
+export const timesWords = (factor: number, same = W.asItWas): string =>
   Math.abs(factor - 1) < 0.005
     ? same
     : `${fixed(100 * Math.abs(factor - 1), 0)} % ${factor > 1 ? 'longer' : 'shorter'}`;

@@ -1,4 +1,7 @@
 import type { Msg } from '../../core/explain';
+import { problemsSentences } from './en/sentences/problems';
+
+const W = problemsSentences;
 
 type Args = Msg['args'];
 const s = (a: Args, key: string): string => String(a[key] ?? '');
@@ -7,88 +10,88 @@ const s = (a: Args, key: string): string => String(a[key] ?? '');
 export function sayProblem(code: string | null, args: Args = {}): string {
   switch (code) {
     case null:
-      return 'The server does not answer. Your work is kept in this browser; start New Crumb again and it is saved.';
+      return W.theServerDoesNotAnswer;
     case 'draft.conflict':
-      return 'Another tab has changed this formula in the meantime.';
+      return W.anotherTabHasChangedThis;
     case 'formula.notFound':
-      return 'This formula is not here. It may have been deleted.';
+      return W.thisFormulaIsNotHere;
     case 'version.notFound':
-      return 'This version is not known. Choose one from the formula’s own line.';
+      return W.thisVersionIsNotKnown;
     case 'body.invalid':
-      return `Something in it cannot be kept: ${s(args, 'message')}.`;
+      return W.somethingInItCannotBe({ message: s(args, 'message') });
     case 'backup.notOurs':
-      return 'It was not made here. Choose a file made by “Back up to a file”.';
+      return W.itWasNotMadeHere;
     case 'backup.edition':
-      return 'It was made by a different version of New Crumb, whose files are laid out otherwise.';
+      return W.itWasMadeByA;
     case 'backup.cut':
-      return 'This backup is incomplete or damaged. Try another copy.';
+      return W.thisBackupIsIncompleteOr;
     case 'backup.twice':
-      return `${s(args, 'what')} is in it twice. Try another copy.`;
+      return W.isInItTwiceTry({ what: s(args, 'what') });
     case 'backup.tooLarge':
-      return 'It is larger than can be taken in. Bring it in by parts.';
+      return W.itIsLargerThanCan;
     case 'backup.busy':
-      return 'Another file is being taken in just now. Wait until it is done.';
+      return W.anotherFileIsBeingTaken;
     case 'version.otherFormula':
-      return 'A version in it belongs to another formula here.';
+      return W.aVersionInItBelongs;
     case 'aside.notFound':
-      return 'This copy is not there any more: it may have been taken up in another tab.';
+      return W.thisCopyIsNotThere;
     case 'kitchen.changed':
-      return 'The kitchen is being changed in other tabs. Make your change once more.';
+      return W.theKitchenIsBeingChanged;
     case 'eater.changed':
     case 'way.changed':
     case 'day.changed':
-      return 'It was changed in another tab in the meantime.';
+      return W.itWasChangedInAnother;
     case 'work.busy':
     case 'store.busy':
-      return 'The server has much to do just now. Try again in a moment.';
+      return W.theServerHasMuchTo;
     case 'store.full':
-      return 'The disk is full: nothing more can be kept until there is room.';
+      return W.theDiskIsFullNothing;
     case 'store.restarted':
-      return 'The store was started again. Try once more.';
+      return W.theStoreWasStartedAgain;
     case 'request.foreign':
-      return 'The page comes from another address than the server. Open New Crumb at the address it prints.';
+      return W.thePageComesFromAnother;
     case 'body.notJson':
     case 'body.wrongType':
-      return 'What was sent did not arrive whole. Try again.';
+      return W.whatWasSentDidNot;
     case 'backup.torn':
-      return `The file does not hang together: ${s(args, 'what')} names a version that is not in it. Take another copy of it.`;
+      return W.theFileDoesNotHang({ what: s(args, 'what') });
     case 'pantry.notFound':
-      return 'It is not in the pantry: it may have been taken out.';
+      return W.itIsNotInThe;
     case 'pantry.changed':
-      return 'It was changed elsewhere in the meantime. Open it again and make your change there.';
+      return W.itWasChangedElsewhereIn;
     case 'pantry.unknownId':
-      return `It speaks of "${s(args, 'id')}", which is not there. Choose another.`;
+      return W.itSpeaksOfWhichIs({ id: s(args, 'id') });
     case 'pantry.cycle':
-      return 'A blend cannot hold another blend. Put in its parts.';
+      return W.aBlendCannotHoldAnother;
     case 'day.notFound':
-      return 'This bake day is not on the list any more.';
+      return W.thisBakeDayIsNot;
     case 'run.notFound':
-      return 'This run is not on the list any more.';
+      return W.thisRunIsNotOn;
     case 'trial.notFound':
-      return 'This trial is not in the notebook any more.';
+      return W.thisTrialIsNotIn;
     case 'trial.changed':
-      return 'It was changed elsewhere in the meantime. Open it again and make your change there.';
+      return W.itWasChangedElsewhereIn;
     case 'experiment.notFound':
-      return 'This experiment is not in the notebook any more.';
+      return W.thisExperimentIsNotIn;
     case 'experiment.changed':
-      return 'It was changed elsewhere in the meantime. Open it again and make your change there.';
+      return W.itWasChangedElsewhereIn;
     case 'tasting.notFound':
-      return 'This tasting is not in the notebook any more.';
+      return W.thisTastingIsNotIn;
     case 'tasting.changed':
-      return 'It was changed elsewhere in the meantime. Open it again and make your change there.';
+      return W.itWasChangedElsewhereIn;
     case 'photo.notFound':
-      return 'This photo is not here.';
+      return W.thisPhotoIsNotHere;
     case 'photo.notJpeg':
-      return 'This is no photo that can be read. Take another, or save it as JPEG first.';
+      return W.thisIsNoPhotoThat;
     case 'way.notFound':
-      return 'This way is not on the list any more.';
+      return W.thisWayIsNotOn;
     case 'eater.notFound':
-      return 'This eater is not on the list any more.';
+      return W.thisEaterIsNotOn;
     case 'body.tooLarge':
-      return 'That is too much text at once. Split it.';
+      return W.thatIsTooMuchText;
     case 'work.tooLong':
-      return 'This took too long and was stopped. Try with fewer lines.';
+      return W.thisTookTooLongAnd;
     default:
-      return 'Something failed on our side. Nothing you entered is lost; try again.';
+      return W.somethingFailedOnOurSide;
   }
 }

@@ -1,10 +1,10 @@
 import type { Standing } from '../working/workingSlice';
 import { sayProblem } from './problems';
+import { savingSentences } from './en/sentences/saving';
 
-const here = (browserFull: boolean): string =>
-  browserFull
-    ? 'This browser has no room to keep it either: leave the page open, or save it as a file.'
-    : 'It is kept in this browser and tried again by itself.';
+const W = savingSentences;
+
+const here = (browserFull: boolean): string => (browserFull ? W.thisBrowserHasNoRoom : W.itIsKeptInThis);
 
 /** Where the saving of the working copy stands, in a line. */
 export function sayStanding(standing: Standing, browserFull: boolean): string {
@@ -12,18 +12,18 @@ export function sayStanding(standing: Standing, browserFull: boolean): string {
     case 'clean':
       return '';
     case 'changed':
-      return 'Saving soon';
+      return W.savingSoon;
     case 'saving':
-      return 'Saving';
+      return W.saving;
     case 'saved':
-      return 'Draft saved';
+      return W.draftSaved;
     case 'conflict':
-      return 'Changed in two places';
+      return W.changedInTwoPlaces;
     case 'waiting':
       return standing.code === null
-        ? `Not saved yet: the server does not answer. ${here(browserFull)}`
-        : `Not saved yet. ${sayProblem(standing.code)} ${here(browserFull)}`;
+        ? W.notSavedYetTheServer({ here: here(browserFull) })
+        : W.notSavedYet({ sayProblem: sayProblem(standing.code), here: here(browserFull) });
     case 'refused':
-      return `Not saved. ${sayProblem(standing.code, standing.args)}`;
+      return W.notSaved({ sayProblem: sayProblem(standing.code, standing.args) });
   }
 }

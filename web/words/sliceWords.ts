@@ -1,56 +1,60 @@
 import type { Measured, RefusalId, SliceNumbers } from '../../core/slice';
 import { fixed } from './format';
+import { sliceSentences } from './en/sentences/slice';
+
+const W = sliceSentences;
 
 /** Why a photo, or a part of it, is not measured, and how to take a better one. */
 export const REFUSAL_WORDS: Record<RefusalId, { why: string; better: string }> = {
   noCard: {
-    why: 'No card stands out where its corners are marked.',
-    better: 'Put the four marks on the corners of a matt white card of the size of a bank card.',
+    why: W.noCardStandsOutWhere,
+    better: W.putTheFourMarksOn,
   },
   angle: {
-    why: 'The camera leaned too far.',
-    better: 'Hold it straight above the slice and take the photo again.',
+    why: W.theCameraLeanedTooFar,
+    better: W.holdItStraightAboveThe,
   },
   glare: {
-    why: 'The cut face shines, so its holes cannot be told from the light on it.',
-    better: 'Turn the lamp aside, or use daylight from a window.',
+    why: W.theCutFaceShinesSo,
+    better: W.turnTheLampAsideOr,
   },
   board: {
-    why: 'The board is too much like the slice: its edge cannot be told.',
-    better:
-      'Lay it on something matt and plain, grey, blue or black; wood does not do. Or draw the edge by hand.',
+    why: W.theBoardIsTooMuch,
+    better: W.layItOnSomethingMatt,
   },
   noSlice: {
-    why: 'No slice was found on the board.',
-    better: 'Draw its edge by hand, or take the photo with more light.',
+    why: W.noSliceWasFoundOn,
+    better: W.drawItsEdgeByHand,
   },
   cutOff: {
-    why: 'The slice reaches the border of the photo.',
-    better: 'Take it again with board all around, or draw the edge by hand.',
+    why: W.theSliceReachesTheBorder,
+    better: W.takeItAgainWithBoard,
   },
   blurred: {
-    why: 'The photo is not sharp enough for holes.',
-    better: 'Rest the elbows, tap on the slice to focus, and take it again.',
+    why: W.thePhotoIsNotSharp,
+    better: W.restTheElbowsTapOn,
   },
   tooSmall: {
-    why: 'The slice is too small in the photo for its holes.',
-    better: 'Go nearer, until slice and card just fit.',
+    why: W.theSliceIsTooSmall,
+    better: W.goNearerUntilSliceAnd,
   },
   overExposed: {
-    why: 'The card is as bright as the photo can show, so colours are not told.',
-    better: 'Take it a little darker.',
+    why: W.theCardIsAsBright,
+    better: W.takeItALittleDarker,
   },
   faint: {
-    why: 'The holes hardly differ from the crumb around them.',
-    better: 'Let the light fall from one side, low.',
+    why: W.theHolesHardlyDifferFrom,
+    better: W.letTheLightFallFrom,
   },
 };
 
-const mm = (m: Measured): string => `${fixed(m.value, 0)} mm ± ${fixed(Math.max(1, m.give), 0)}`;
-const tenths = (m: Measured): string => `${fixed(m.value, 1)} mm ± ${fixed(Math.max(0.1, m.give), 1)}`;
+const mm = (m: Measured): string =>
+  W.mm({ number: fixed(m.value, 0), number2: fixed(Math.max(1, m.give), 0) });
+const tenths = (m: Measured): string =>
+  W.mm({ number: fixed(m.value, 1), number2: fixed(Math.max(0.1, m.give), 1) });
 /** Crust to half a millimetre: no finer is meant. */
 const halves = (m: Measured): string =>
-  m.value < 0.25 ? 'none seen' : `${fixed(Math.round(2 * m.value) / 2, 1)} mm`;
+  m.value < 0.25 ? W.noneSeen : W.mm2({ number: fixed(Math.round(2 * m.value) / 2, 1) });
 export const shareText = (m: Measured): string =>
   `${fixed(100 * m.value, 0)} % ± ${fixed(Math.max(1, 100 * m.give), 0)}`;
 
@@ -64,36 +68,45 @@ const ALIKE = 0.05;
 /** What was measured, a line each with what it is called; nothing is told that was not. */
 export function sliceLines(n: SliceNumbers): [string, string][] {
   const lines: [string, string][] = [
-    ['Height', mm(n.heightMm)],
-    ['Width', mm(n.widthMm)],
-    ['Area', `${fixed(n.areaCm2.value, 0)} cm² ± ${fixed(Math.max(1, n.areaCm2.give), 0)}`],
-    ['Top', n.dipMm.value < LEVEL_MM ? 'does not sink' : `sinks ${fixed(n.dipMm.value, 0)} mm in the middle`],
+    [W.height, mm(n.heightMm)],
+    [W.width, mm(n.widthMm)],
+    [W.area, `${fixed(n.areaCm2.value, 0)} cm² ± ${fixed(Math.max(1, n.areaCm2.give), 0)}`],
     [
-      'Crust',
+      W.top,
+      n.dipMm.value < LEVEL_MM ? W.doesNotSink : W.sinksMmInTheMiddle({ number: fixed(n.dipMm.value, 0) }),
+    ],
+    [
+      W.crust,
       n.crust
-        ? `top ${halves(n.crust.topMm)}, sides ${halves(n.crust.sideMm)}, base ${halves(n.crust.baseMm)}`
-        : 'no distinct crust',
+        ? W.topSidesBase({
+            halves: halves(n.crust.topMm),
+            halves2: halves(n.crust.sideMm),
+            halves3: halves(n.crust.baseMm),
+          })
+        : W.noDistinctCrust,
     ],
   ];
-  if (n.open) lines.push(['Open crumb', shareText(n.open)]);
-  if (n.typicalHoleMm) lines.push(['Typical hole', tenths(n.typicalHoleMm)]);
-  if (n.largestMm) lines.push(['Five largest holes', tenths(n.largestMm)]);
+  if (n.open) lines.push([W.openCrumb, shareText(n.open)]);
+  if (n.typicalHoleMm) lines.push([W.typicalHole, tenths(n.typicalHoleMm)]);
+  if (n.largestMm) lines.push([W.fiveLargestHoles, tenths(n.largestMm)]);
   if (n.openBelow !== null && n.openAbove !== null)
-    lines.push(['Top and bottom', evenWords(n.openAbove, n.openBelow)]);
-  if (n.open) lines.push(['Gummy line', gummyWords(n.gummy)]);
+    lines.push([W.topAndBottom, evenWords(n.openAbove, n.openBelow)]);
+  if (n.open) lines.push([W.gummyLine, gummyWords(n.gummy)]);
   return lines;
 }
 const evenWords = (above: number, below: number): string => {
   const [a, b] = [fixed(100 * above, 0), fixed(100 * below, 0)];
   if (Math.abs(above - below) < ALIKE) return 'alike';
-  return above > below
-    ? `more open above (${a} %) than below (${b} %)`
-    : `more open below (${b} %) than above (${a} %)`;
+  return above > below ? W.moreOpenAboveThanBelow({ a, b }) : W.moreOpenBelowThanAbove({ b, a });
 };
 export const gummyWords = (g: SliceNumbers['gummy']): string =>
   g
-    ? `a ${g.depth > CLEAR ? 'clear' : 'faint'} dark band ${fixed(g.thickMm, 0)} mm thick, ${fixed(g.fromBaseMm, 0)} mm above the base`
-    : 'none seen inside the crust';
+    ? W.aDarkBandMmThick({
+        which: g.depth > CLEAR ? 'clear' : 'faint',
+        number: fixed(g.thickMm, 0),
+        number2: fixed(g.fromBaseMm, 0),
+      })
+    : W.noneSeenInsideTheCrust;
 
 /** The faults that the numbers may mean; the baker decides. */
 export const faultsSeen = (n: SliceNumbers): ('gummy' | 'sunken')[] => [
@@ -110,13 +123,11 @@ export function sliceAgainst(first: SliceNumbers, n: SliceNumbers): string[] {
   if (first.holesPerCm2 && n.holesPerCm2) {
     const by = n.holesPerCm2.value / first.holesPerCm2.value - 1;
     if (Math.abs(by) > 0.16)
-      out.push(
-        `${fixed(100 * Math.abs(by), 0)} % ${by > 0 ? 'more' : 'fewer'} holes of 1.2 mm and more in a cm²`,
-      );
+      out.push(W.holesOf12Mm({ number: fixed(100 * Math.abs(by), 0), which: by > 0 ? 'more' : 'fewer' }));
   }
   if (first.crumbColour && n.crumbColour && colourApart(first.crumbColour, n.crumbColour) > 3)
-    out.push(n.crumbColour[0] < first.crumbColour[0] ? 'darker crumb' : 'another colour of crumb, no darker');
+    out.push(n.crumbColour[0] < first.crumbColour[0] ? W.darkerCrumb : W.anotherColourOfCrumbNo);
   if (first.crustColour && n.crustColour && colourApart(first.crustColour, n.crustColour) > 4)
-    out.push(n.crustColour[0] < first.crustColour[0] ? 'darker crust' : 'lighter crust');
+    out.push(n.crustColour[0] < first.crustColour[0] ? W.darkerCrust : W.lighterCrust);
   return out;
 }

@@ -2,27 +2,30 @@ import type { StyleMiss, StyleRule } from '../../core/rebalance';
 import type { StyleChoice } from '../../contract/dto';
 import { listed } from './format';
 import { ingredientName, kitName } from './things';
+import { styleSentences } from './en/sentences/style';
+
+const W = styleSentences;
 
 /** What a wish of the house is called, and what it does to the ranking. */
 export const STYLE_WORDS = {
-  gumFree: { name: 'no added gum', does: 'ways that bring in a gum come last' },
-  whole: { name: 'wholegrain', does: 'flax, chia and whole grains before starches' },
-  light: { name: 'light crumb', does: 'starches and foams before flax, chia and whole grains' },
-  noWholeFat: { name: 'no seed or nut butter', does: 'whole-food fat comes last' },
-  fewest: { name: 'fewest to buy', does: 'each ingredient to buy counts against an option' },
+  gumFree: { name: W.noAddedGum, does: W.waysThatBringInA },
+  whole: { name: W.wholegrain, does: W.flaxChiaAndWholeGrains },
+  light: { name: W.lightCrumb, does: W.starchesAndFoamsBeforeFlax },
+  noWholeFat: { name: W.noSeedOrNutButter, does: W.wholeFoodFatComesLast },
+  fewest: { name: W.fewestToBuy, does: W.eachIngredientToBuyCounts },
   cheapest: {
-    name: 'cheapest',
-    does: 'by the prices of your packets; where there is none, by a rough price of its kind',
+    name: W.cheapest,
+    does: W.byThePricesOfYour,
   },
-  pantryOnly: { name: 'from my pantry', does: 'what is not in your pantry comes last' },
+  pantryOnly: { name: W.fromMyPantry, does: W.whatIsNotInYour },
 } as const;
 
 const MISS: Record<StyleRule, (names: string) => string> = {
-  gumFree: (n) => `Brings in a gum: ${n}.`,
-  whole: (n) => `Not wholegrain: ${n}.`,
-  light: (n) => `Not light: ${n}.`,
-  noWholeFat: (n) => `Whole-food fat: ${n}.`,
-  onlyFrom: (n) => `Not in your pantry: ${n}.`,
+  gumFree: (n) => W.bringsInAGum({ n }),
+  whole: (n) => W.notWholegrain({ n }),
+  light: (n) => W.notLight({ n }),
+  noWholeFat: (n) => W.wholeFoodFat({ n }),
+  onlyFrom: (n) => W.notInYourPantry({ n }),
 };
 const BY_KIT: readonly StyleRule[] = ['whole', 'light', 'noWholeFat'];
 

@@ -3,13 +3,16 @@ import type { Finding } from '../../core/exclusions';
 import { listed } from './format';
 import { avoidWords } from './avoidWords';
 import { ingredientName } from './things';
+import { suitabilitySentences } from './en/sentences/suitability';
+
+const W = suitabilitySentences;
 
 /** The four phrases, and no others, in which it is told whether a bake suits. */
 export const FINDING_WORDS: Record<Finding, string> = {
   contains: 'contains',
-  may_contain: 'may contain',
-  check_packets: 'check packets',
-  no_conflict_found: 'no conflict found',
+  may_contain: W.mayContain,
+  check_packets: W.checkPackets,
+  no_conflict_found: W.noConflictFound,
 };
 
 /** Names told before the rest are counted. */
@@ -24,12 +27,12 @@ export function causeNames(causes: readonly Pick<Cause, 'ingredientId' | 'writte
           ? ingredientName(c.ingredientId, true)
           : c.written
             ? `“${c.written}”`
-            : 'a line not understood',
+            : W.aLineNotUnderstood,
       ),
     ),
   ];
   const more = names.length - MOST_NAMES;
-  return more > 0 ? `${names.slice(0, MOST_NAMES).join(', ')} and ${more} more` : listed(names);
+  return more > 0 ? W.andMore({ names: names.slice(0, MOST_NAMES).join(', '), more }) : listed(names);
 }
 const avoidsIn = (causes: readonly Cause[]): string => {
   const all = new Set(causes.flatMap((c) => c.avoids));
@@ -40,23 +43,25 @@ const avoidsIn = (causes: readonly Cause[]): string => {
 export function saySuitability(s: Suitability): string[] {
   const { contains, may, check } = s;
   const told = [
-    ...(contains.length > 0 ? [`Contains ${avoidsIn(contains)}: ${causeNames(contains)}.`] : []),
-    ...(may.length > 0 ? [`May contain ${avoidsIn(may)}, by the packet: ${causeNames(may)}.`] : []),
-    ...(check.length > 0 ? [`Check packets for ${avoidsIn(check)}: ${causeNames(check)}.`] : []),
+    ...(contains.length > 0
+      ? [W.contains({ avoidsIn: avoidsIn(contains), causeNames: causeNames(contains) })]
+      : []),
+    ...(may.length > 0
+      ? [W.mayContainByThePacket({ avoidsIn: avoidsIn(may), causeNames: causeNames(may) })]
+      : []),
+    ...(check.length > 0
+      ? [W.checkPacketsFor({ avoidsIn: avoidsIn(check), causeNames: causeNames(check) })]
+      : []),
   ];
-  return told.length > 0
-    ? told
-    : [
-        `No conflict found for ${listed(avoidWords(s.avoids))}, by what each thing is. Check the packets all the same.`,
-      ];
+  return told.length > 0 ? told : [W.noConflictFoundForBy({ list: listed(avoidWords(s.avoids)) })];
 }
 
 /** What an adaptation is called: what it was made to leave out, and what of that is not confirmed. */
 export function sayAdapted(s: Suitability): { adapted: string; open: string | null } {
   const open = unconfirmedOf(s);
   return {
-    adapted: `adapted to leave out ${listed(avoidWords(s.avoids))}`,
-    open: open.length > 0 ? `not confirmed: ${listed(avoidWords(open))}` : null,
+    adapted: W.adaptedToLeaveOut({ list: listed(avoidWords(s.avoids)) }),
+    open: open.length > 0 ? W.notConfirmed({ list: listed(avoidWords(open)) }) : null,
   };
 }
 

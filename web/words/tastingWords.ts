@@ -1,45 +1,54 @@
 import { isShown, type Tasted, type TastingKind } from '../../core/judge';
-import { counted } from './format';
+import { tastingSentences } from './en/sentences/tasting';
+
+const W = tastingSentences;
 
 export const TASTING_WORDS: Record<TastingKind, { name: string; about: string; ask: string }> = {
   triangle: {
-    name: 'Which is the odd one?',
-    about: 'Three plates, two of them the same. Tells whether anyone can taste a difference at all.',
-    ask: 'the odd one',
+    name: W.whichIsTheOddOne,
+    about: W.threePlatesTwoOfThem,
+    ask: W.theOddOne,
   },
   paired: {
-    name: 'Which do you like better?',
-    about: 'One plate of each. Tells whether one is liked better.',
-    ask: 'the one liked better',
+    name: W.whichDoYouLikeBetter,
+    about: W.onePlateOfEachTells,
+    ask: W.theOneLikedBetter,
   },
 };
 
 /** How often chance alone brings it, in words. */
 const byChance = (p: number): string =>
   p >= 0.995
-    ? 'nearly always'
+    ? W.nearlyAlways
     : p > 0.1
-      ? `about ${Math.round(100 * p)} times in 100`
-      : `about once in ${Math.round(1 / p)} times`;
+      ? W.aboutTimesIn100({ value: Math.round(100 * p) })
+      : W.aboutOnceInTimes({ value: Math.round(1 / p) });
 
 /** What a tasting shows, and what it does not. */
 export function tastedWords(t: Tasted, names: { a: string; b: string }): string {
-  if (t.n === 0) return 'Nobody has answered yet.';
+  if (t.n === 0) return W.nobodyHasAnsweredYet;
   const few =
     t.wanted > t.n
-      ? ` ${counted(t.n, 'taster')} ${t.n === 1 ? 'is' : 'are'} too few to show anything, whatever they say.`
+      ? W.tooFewToShowAnything({ count: W.tasterCount({ n: t.n }), which: t.n === 1 ? 'is' : 'are' })
       : '';
   if (t.kind === 'triangle') {
-    const found = `${t.count} of ${t.n} found the odd one; by guessing alone as many do ${byChance(t.p)}.`;
+    const found = W.ofFoundTheOddOne({ count: t.count, tN: t.n, byChance: byChance(t.p) });
     return isShown(t)
-      ? `${found} They can be told apart.`
-      : `${found} No difference was shown${few ? '.' : `: ${t.wanted} of ${t.n} would have to find it.`}${few} That is not to say that there is none.`;
+      ? W.theyCanBeToldApart({ found })
+      : W.noDifferenceWasShownThat({
+          found,
+          which: few ? '.' : W.ofWouldHaveToFind({ wanted: t.wanted, tN: t.n }),
+          few,
+        });
   }
   const [most, name] = t.liked === 'b' ? [t.n - t.count, names.b] : [t.count, names.a];
-  if (t.liked === null)
-    return `As many liked one as the other, ${t.count} each of ${t.n}.${few} Neither was shown to be better.`;
-  const liked = `${most} of ${t.n} liked ${name} better; by chance alone one of the two gets as many ${byChance(t.p)}.`;
+  if (t.liked === null) return W.asManyLikedOneAs({ count: t.count, tN: t.n, few });
+  const liked = W.ofLikedBetterByChance({ most, tN: t.n, name, byChance: byChance(t.p) });
   return isShown(t)
-    ? `${liked} It is liked better.`
-    : `${liked} Neither was shown to be better${few ? '.' : `: ${t.wanted} of ${t.n} would have to say so.`}${few}`;
+    ? W.itIsLikedBetter({ liked })
+    : W.neitherWasShownToBe({
+        liked,
+        which: few ? '.' : W.ofWouldHaveToSay({ wanted: t.wanted, tN: t.n }),
+        few,
+      });
 }

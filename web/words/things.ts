@@ -1,6 +1,9 @@
 import type { Line } from '../../core/formula';
 import { idOf, ingredientById } from '../../core/ingredients';
 import { KIT_WORDS } from './data/kits';
+import { thingsSentences } from './en/sentences/things';
+
+const W = thingsSentences;
 
 export { KIT_WORDS } from './data/kits';
 export * from './data/names';
@@ -26,4 +29,4 @@ export const lineName = ({ item }: Pick<Line, 'item'>, inSentence = false): stri
   item.kind === 'unknown' ? item.text : ingredientName(idOf(item) ?? '', inSentence);
 
 /** A way's name: ours, or as the baker called it. */
-export const kitName = (id: string): string => KIT_WORDS[id]?.name ?? own.get(id) ?? 'a way of your own';
+export const kitName = (id: string): string => KIT_WORDS[id]?.name ?? own.get(id) ?? W.aWayOfYourOwn;

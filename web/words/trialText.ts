@@ -4,6 +4,9 @@ import { fixed, grams, listed } from './format';
 import { degrees } from './heat';
 import { sliceLines } from './sliceWords';
 import { changeWords, OUTCOME_WORDS, SCORE_WORDS } from './trialWords';
+import { trialTextSentences } from './en/sentences/trialText';
+
+const W = trialTextSentences;
 
 /** A trial as it goes out: with the name of its version and what was changed since the one before. */
 export type TrialOut = { trial: Trial; version: string; changed: readonly string[] };
@@ -13,16 +16,16 @@ const dayOf = (ms: number): string => new Date(ms).toISOString().slice(0, 10);
 function processOf({ actual }: Trial): string[] {
   const { massG, riseMin, bakeMin, coreC, coolMin, loss, roomC, keptG, feelG } = actual;
   return [
-    massG === undefined ? '' : `${grams(massG)} in the bowls`,
+    massG === undefined ? '' : W.inTheBowls({ amount: grams(massG) }),
     keptG === undefined || feelG === undefined
       ? ''
-      : `${grams(feelG)} of ${grams(keptG)} kept back put to it by feel`,
-    riseMin === undefined ? '' : `rose ${fixed(riseMin, 0)} min`,
-    roomC === undefined ? '' : `kitchen ${degrees(roomC)}`,
-    bakeMin === undefined ? '' : `baked ${fixed(bakeMin, 0)} min`,
-    coreC === undefined ? '' : `${degrees(coreC)} in the middle`,
-    loss === undefined ? '' : `lost ${fixed(100 * loss, 1)} %`,
-    coolMin === undefined ? '' : `cut after ${fixed(coolMin, 0)} min`,
+      : W.ofKeptBackPutTo({ amount: grams(feelG), amount2: grams(keptG) }),
+    riseMin === undefined ? '' : W.roseMin({ number: fixed(riseMin, 0) }),
+    roomC === undefined ? '' : W.kitchen({ temperature: degrees(roomC) }),
+    bakeMin === undefined ? '' : W.bakedMin({ number: fixed(bakeMin, 0) }),
+    coreC === undefined ? '' : W.inTheMiddle({ temperature: degrees(coreC) }),
+    loss === undefined ? '' : W.lost({ number: fixed(100 * loss, 1) }),
+    coolMin === undefined ? '' : W.cutAfterMin({ number: fixed(coolMin, 0) }),
   ].filter(Boolean);
 }
 
@@ -31,27 +34,35 @@ export function trialsMarkdown(title: string, all: readonly TrialOut[]): string 
   const one = ({ trial: t, version, changed }: TrialOut): string => {
     const scores = SCORE_IDS.flatMap((s) =>
       t.scores[s]
-        ? [`${SCORE_WORDS[s].name} ${t.scores[s]} of 5 (1 ${SCORE_WORDS[s].low}, 5 ${SCORE_WORDS[s].high})`]
+        ? [
+            W.of515({
+              name: SCORE_WORDS[s].name,
+              scores: t.scores[s],
+              low: SCORE_WORDS[s].low,
+              high: SCORE_WORDS[s].high,
+            }),
+          ]
         : [],
     );
     const process = processOf(t);
     return [
       `## ${dayOf(t.bakedAt)}: ${OUTCOME_WORDS[t.outcome]}`,
-      `Version: ${version}`,
-      ...(changed.length > 0 ? [`Changed: ${changed.join(' ')}`] : []),
-      ...(t.tests ? [`To try: ${changeWords(t.tests.repair)}`] : []),
+      W.version({ version }),
+      ...(changed.length > 0 ? [W.changed({ changed: changed.join(' ') })] : []),
+      ...(t.tests ? [W.toTry({ change: changeWords(t.tests.repair) })] : []),
       ...(t.faults.length > 0
-        ? [`Wrong: ${listed(t.faults.map((f) => FAULT_WORDS[f].name.toLowerCase()))}`]
+        ? [W.wrong({ list: listed(t.faults.map((f) => FAULT_WORDS[f].name.toLowerCase())) })]
         : []),
-      ...(process.length > 0 ? [`Baked: ${process.join(', ')}`] : []),
+      ...(process.length > 0 ? [W.baked({ process: process.join(', ') })] : []),
       ...scores.map((s) => `- ${s}`),
-      ...(t.slices ?? []).map(
-        (s) =>
-          `Slice, measured on its photo: ${sliceLines(s.numbers)
+      ...(t.slices ?? []).map((s) =>
+        W.sliceMeasuredOnItsPhoto({
+          sliceLines: sliceLines(s.numbers)
             .map(([name, said]) => `${name.toLowerCase()} ${said}`)
-            .join('; ')}`,
+            .join('; '),
+        }),
       ),
-      ...(t.tasters.length > 0 ? [`Tasted by ${listed(t.tasters)}`] : []),
+      ...(t.tasters.length > 0 ? [W.tastedBy({ list: listed(t.tasters) })] : []),
       ...(t.notes ? [t.notes] : []),
     ].join('\n\n');
   };
@@ -63,17 +74,17 @@ export const TRIAL_COLUMNS = [
   'version',
   'outcome',
   'wrong',
-  'to try',
-  'baked min',
-  'middle °C',
-  'cut after min',
-  'rose min',
-  'lost %',
-  'slice height mm',
-  'slice dip mm',
-  'open crumb %',
-  'typical hole mm',
-  'gummy line mm',
+  W.toTry2,
+  W.bakedMin2,
+  W.middleC,
+  W.cutAfterMin2,
+  W.roseMin2,
+  W.lost2,
+  W.sliceHeightMm,
+  W.sliceDipMm,
+  W.openCrumb,
+  W.typicalHoleMm,
+  W.gummyLineMm,
   ...SCORE_IDS,
   'notes',
 ] as const;

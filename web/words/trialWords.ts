@@ -2,27 +2,30 @@ import type { CameOf, Evidence, EvidenceId, Level, OutcomeId, ScoreId, Suspect }
 import { CAUSE_WORDS, FAULT_WORDS, REPAIR_WORDS } from './data/faults';
 import { fixed, listed } from './format';
 import { degrees } from './heat';
+import { trialSentences } from './en/sentences/trial';
+
+const W = trialSentences;
 
 export const OUTCOME_WORDS: Record<OutcomeId, string> = {
-  good: 'Good as it is',
-  nearly: 'Nearly there',
-  wrong: 'Went wrong',
+  good: W.goodAsItIs,
+  nearly: W.nearlyThere,
+  wrong: W.wentWrong,
 };
 /** What is judged, with the words at both ends. */
 export const SCORE_WORDS: Record<ScoreId, { name: string; low: string; high: string }> = {
-  taste: { name: 'Taste', low: 'not again', high: 'could eat it all' },
-  openness: { name: 'Crumb', low: 'tight', high: 'open' },
-  softness: { name: 'Softness', low: 'hard', high: 'soft' },
-  gumminess: { name: 'Chew', low: 'clean', high: 'gummy' },
-  crumble: { name: 'Slices', low: 'fall apart', high: 'hold' },
-  rise: { name: 'Rise', low: 'flat', high: 'high' },
-  crust: { name: 'Crust', low: 'soft', high: 'crisp' },
-  colour: { name: 'Colour', low: 'pale', high: 'dark' },
-  look: { name: 'Look', low: 'a sorry sight', high: 'for the window' },
-  noticed: { name: 'Would anyone notice?', low: 'at once', high: 'nobody' },
+  taste: { name: W.taste, low: W.notAgain, high: W.couldEatItAll },
+  openness: { name: W.crumb, low: 'tight', high: 'open' },
+  softness: { name: W.softness, low: 'hard', high: 'soft' },
+  gumminess: { name: W.chew, low: 'clean', high: 'gummy' },
+  crumble: { name: W.slices, low: W.fallApart, high: 'hold' },
+  rise: { name: W.rise, low: 'flat', high: 'high' },
+  crust: { name: W.crust, low: 'soft', high: 'crisp' },
+  colour: { name: W.colour, low: 'pale', high: 'dark' },
+  look: { name: W.look, low: W.aSorrySight, high: W.forTheWindow },
+  noticed: { name: W.wouldAnyoneNotice, low: W.atOnce, high: 'nobody' },
 };
 
-const LEVEL_WORDS: Record<Level, string> = { likely: 'Likely', possible: 'Possible', unlikely: 'Unlikely' };
+const LEVEL_WORDS: Record<Level, string> = { likely: W.likely, possible: W.possible, unlikely: W.unlikely };
 export const suspectWords = ({ level, cause }: Pick<Suspect, 'level' | 'cause'>): string =>
   `${LEVEL_WORDS[level]}: ${CAUSE_WORDS[cause]}`;
 
@@ -32,73 +35,67 @@ const tenth = (x: number): string => fixed(x, x < 10 ? 1 : 0);
 const EVIDENCE_WORDS: Record<EvidenceId, (e: Evidence) => string> = {
   core_short: (e) =>
     e.holds
-      ? `the middle had ${degrees(e.value ?? 0)} of ${degrees(e.against ?? 0)} when it came out`
-      : 'the middle was done when it came out',
+      ? W.theMiddleHadOfWhen({ temperature: degrees(e.value ?? 0), temperature2: degrees(e.against ?? 0) })
+      : W.theMiddleWasDoneWhen,
   cut_early: (e) =>
     e.holds
-      ? `it was cut after ${whole(e.value ?? 0)} of ${whole(e.against ?? 0)} min`
-      : 'it cooled long enough before it was cut',
-  wetter: (e) =>
-    e.holds ? 'it is wetter than it was, or than its kind bears' : 'it is no wetter than it was',
-  drier: (e) => (e.holds ? 'it is stiffer than as written' : 'it is no stiffer than as written'),
-  wet_by_feel: (e) =>
-    e.holds ? 'much water went in by feel' : 'hardly more water went in by feel than was kept back',
+      ? W.itWasCutAfterOf({ whole: whole(e.value ?? 0), whole2: whole(e.against ?? 0) })
+      : W.itCooledLongEnoughBefore,
+  wetter: (e) => (e.holds ? W.itIsWetterThanIt : W.itIsNoWetterThan),
+  drier: (e) => (e.holds ? W.itIsStifferThanAs : W.itIsNoStifferThan),
+  wet_by_feel: (e) => (e.holds ? W.muchWaterWentInBy : W.hardlyMoreWaterWentIn),
   psyllium_high: (e) =>
     e.holds
-      ? `psyllium is ${tenth(e.value ?? 0)} % of the flour, more than ${tenth(e.against ?? 0)} %`
-      : 'psyllium is within what its kind bears',
+      ? W.psylliumIsOfTheFlour({ tenth: tenth(e.value ?? 0), tenth2: tenth(e.against ?? 0) })
+      : W.psylliumIsWithinWhatIts,
   psyllium_low: (e) =>
-    e.holds
-      ? `psyllium is only ${tenth(e.value ?? 0)} % of the flour`
-      : 'there is enough psyllium for its kind',
-  binder_none: (e) => (e.holds ? 'nothing in it binds' : 'something in it binds'),
-  binder_less: (e) => (e.holds ? 'it binds less than as written' : 'it binds as much as it did'),
+    e.holds ? W.psylliumIsOnlyOfThe({ tenth: tenth(e.value ?? 0) }) : W.thereIsEnoughPsylliumFor,
+  binder_none: (e) => (e.holds ? W.nothingInItBinds : W.somethingInItBinds),
+  binder_less: (e) => (e.holds ? W.itBindsLessThanAs : W.itBindsAsMuchAs),
   starch_high: (e) =>
-    e.holds ? `${whole(e.value ?? 0)} % of its flours are starch` : 'starch is not the most of its flours',
-  protein_low: (e) => (e.holds ? 'it has hardly any protein' : 'it has protein'),
-  gas_high: (e) => (e.holds ? 'more gas than its kind usually has' : 'no more gas than its kind usually has'),
-  gas_low: (e) => (e.holds ? 'less gas than its kind usually has' : 'no less gas than its kind usually has'),
-  soda_left: (e) => (e.holds ? 'soda is left over' : 'its soda is used up'),
-  sour: (e) => (e.holds ? 'it is sour' : 'it is not sour'),
-  seed_and_soda: (e) => (e.holds ? 'sunflower and soda are in it' : 'sunflower and soda do not meet in it'),
-  fat_soft: (e) => (e.holds ? 'most of its fat is soft or melted' : 'most of its fat is firm'),
+    e.holds ? W.ofItsFloursAreStarch({ whole: whole(e.value ?? 0) }) : W.starchIsNotTheMost,
+  protein_low: (e) => (e.holds ? W.itHasHardlyAnyProtein : W.itHasProtein),
+  gas_high: (e) => (e.holds ? W.moreGasThanItsKind : W.noMoreGasThanIts),
+  gas_low: (e) => (e.holds ? W.lessGasThanItsKind : W.noLessGasThanIts),
+  soda_left: (e) => (e.holds ? W.sodaIsLeftOver : W.itsSodaIsUsedUp),
+  sour: (e) => (e.holds ? W.itIsSour : W.itIsNotSour),
+  seed_and_soda: (e) => (e.holds ? W.sunflowerAndSodaAreIn : W.sunflowerAndSodaDoNot),
+  fat_soft: (e) => (e.holds ? W.mostOfItsFatIs : W.mostOfItsFatIs2),
   kitchen_warm: (e) =>
-    e.holds ? `the kitchen had ${degrees(e.value ?? 0)}` : 'the kitchen was not too warm',
+    e.holds ? W.theKitchenHad({ temperature: degrees(e.value ?? 0) }) : W.theKitchenWasNotToo,
   kitchen_cold: (e) =>
-    e.holds ? `the kitchen had only ${degrees(e.value ?? 0)}` : 'the kitchen was not cold',
-  rise_long: (e) =>
-    e.holds ? `it rose ${whole(e.value ?? 0)} min, longer than planned` : 'it rose no longer than planned',
-  rise_short: (e) => (e.holds ? `it rose only ${whole(e.value ?? 0)} min` : 'it rose as long as planned'),
-  over_doubled: (e) => (e.holds ? 'it grew past double' : 'it did not grow past double'),
-  under_doubled: (e) => (e.holds ? 'it did not double' : 'it grew well'),
-  door_early: (e) => (e.holds ? 'the oven was opened early' : 'the oven stayed shut long enough'),
-  rested: (e) => (e.holds ? 'it had time to drink' : 'it had no time to drink'),
-  coarse_rice: (e) => (e.holds ? 'much of it is rice flour' : 'little of it is rice flour'),
-  heavy: (e) => (e.holds ? 'most of its flours are heavy' : 'its flours are not heavy'),
-  milk_or_egg: (e) => (e.holds ? 'milk or egg is in it' : 'no milk and no egg is in it'),
-  sugar_low: (e) => (e.holds ? 'hardly any sugar is in it' : 'it has sugar to brown'),
-  fat_low: (e) => (e.holds ? 'hardly any fat is in it' : 'it has fat'),
-  blind_baked: (e) => (e.holds ? 'its base was baked first' : 'its base was not baked first'),
-  wet_filling: (e) => (e.holds ? 'the filling went in hot or wet' : 'the filling was cold and thick'),
-  baked_short: (e) =>
-    e.holds ? `it baked ${whole(e.value ?? 0)} min, shorter than planned` : 'it baked as long as planned',
-  yeasted: (e) => (e.holds ? 'it has yeast' : 'it has no yeast'),
+    e.holds ? W.theKitchenHadOnly({ temperature: degrees(e.value ?? 0) }) : W.theKitchenWasNotCold,
+  rise_long: (e) => (e.holds ? W.itRoseMinLongerThan({ whole: whole(e.value ?? 0) }) : W.itRoseNoLongerThan),
+  rise_short: (e) => (e.holds ? W.itRoseOnlyMin({ whole: whole(e.value ?? 0) }) : W.itRoseAsLongAs),
+  over_doubled: (e) => (e.holds ? W.itGrewPastDouble : W.itDidNotGrowPast),
+  under_doubled: (e) => (e.holds ? W.itDidNotDouble : W.itGrewWell),
+  door_early: (e) => (e.holds ? W.theOvenWasOpenedEarly : W.theOvenStayedShutLong),
+  rested: (e) => (e.holds ? W.itHadTimeToDrink : W.itHadNoTimeTo),
+  coarse_rice: (e) => (e.holds ? W.muchOfItIsRice : W.littleOfItIsRice),
+  heavy: (e) => (e.holds ? W.mostOfItsFloursAre : W.itsFloursAreNotHeavy),
+  milk_or_egg: (e) => (e.holds ? W.milkOrEggIsIn : W.noMilkAndNoEgg),
+  sugar_low: (e) => (e.holds ? W.hardlyAnySugarIsIn : W.itHasSugarToBrown),
+  fat_low: (e) => (e.holds ? W.hardlyAnyFatIsIn : W.itHasFat),
+  blind_baked: (e) => (e.holds ? W.itsBaseWasBakedFirst : W.itsBaseWasNotBaked),
+  wet_filling: (e) => (e.holds ? W.theFillingWentInHot : W.theFillingWasColdAnd),
+  baked_short: (e) => (e.holds ? W.itBakedMinShorterThan({ whole: whole(e.value ?? 0) }) : W.itBakedAsLongAs),
+  yeasted: (e) => (e.holds ? W.itHasYeast : W.itHasNoYeast),
 };
 export const evidenceWords = (e: Evidence): string => EVIDENCE_WORDS[e.id](e);
 
 /** What to look at next time to tell two causes apart. */
 export const LOOK_WORDS: Partial<Record<EvidenceId, string>> = {
-  core_short: 'Next time measure the middle when it comes out.',
-  baked_short: 'Next time write down how long it baked.',
-  cut_early: 'Next time write down when it is cut.',
-  over_doubled: 'Next time mark the dough on the tin, and see how far it grows.',
-  under_doubled: 'Next time mark the dough on the tin, and see how far it grows.',
-  rise_long: 'Next time write down how long it rose.',
-  rise_short: 'Next time write down how long it rose.',
-  kitchen_warm: 'Next time measure the kitchen.',
-  kitchen_cold: 'Next time measure the kitchen.',
-  door_early: 'Next time leave the oven shut, or write down when it was opened.',
-  wet_by_feel: 'Next time weigh the water that goes in by feel.',
+  core_short: W.nextTimeMeasureTheMiddle,
+  baked_short: W.nextTimeWriteDownHow,
+  cut_early: W.nextTimeWriteDownWhen,
+  over_doubled: W.nextTimeMarkTheDough,
+  under_doubled: W.nextTimeMarkTheDough,
+  rise_long: W.nextTimeWriteDownHow2,
+  rise_short: W.nextTimeWriteDownHow2,
+  kitchen_warm: W.nextTimeMeasureTheKitchen,
+  kitchen_cold: W.nextTimeMeasureTheKitchen,
+  door_early: W.nextTimeLeaveTheOven,
+  wet_by_feel: W.nextTimeWeighTheWater,
 };
 
 /** Whether the one change did it. */
@@ -106,9 +103,9 @@ export function cameWords({ fault, gone, newFaults, better }: CameOf): string {
   const name = FAULT_WORDS[fault].name.toLowerCase();
   const more = newFaults.map((f) => FAULT_WORDS[f].name.toLowerCase());
   return [
-    gone ? `It did it: no ${name} this time.` : `It did not do it: ${name} again.`,
-    more.length > 0 ? `New: ${listed(more)}.` : '',
-    gone && better ? 'And it came out better.' : '',
+    gone ? W.itDidItNoThis({ name }) : W.itDidNotDoIt({ name }),
+    more.length > 0 ? W.newWord({ list: listed(more) }) : '',
+    gone && better ? W.andItCameOutBetter : '',
   ]
     .filter(Boolean)
     .join(' ');

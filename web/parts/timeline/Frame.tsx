@@ -6,6 +6,9 @@ import { LABEL_PX, ZOOMS, type Zoom } from './bars';
 import type { Piece } from './scale';
 import classes from './timeline.module.css';
 import { Track } from './Track';
+import { partsWords } from '../../words/en/parts';
+
+const W = partsWords.frame;
 
 type Props = {
   pieces: readonly Piece[];
@@ -45,9 +48,8 @@ export function Frame({ pieces, now, onMoved, zoom, onZoom, children }: Props) {
       <div style={{ width: LABEL_PX + (last ? last.x + last.width : 0) + 16 }}>
         <div className={classes.lane}>
           <b className={`quiet ${classes.hours}`}>
-            Hours
-            {drawn(-1, 'Draw the hours narrower', <IconZoomOut size={16} stroke={1.6} />)}
-            {drawn(1, 'Draw the hours wider', <IconZoomIn size={16} stroke={1.6} />)}
+            {W.hours({ note: drawn(-1, W.drawTheHoursNarrower, <IconZoomOut size={16} stroke={1.6} />) })}
+            {drawn(1, W.drawTheHoursWider, <IconZoomIn size={16} stroke={1.6} />)}
           </b>
           <Track pieces={pieces} now={now} hours>
             {null}

@@ -3,6 +3,9 @@ import { barAt, isWide, TARGET_PX } from './bars';
 import { Dragged } from './Dragged';
 import type { Piece } from './scale';
 import classes from './timeline.module.css';
+import { partsWords } from '../../words/en/parts';
+
+const W = partsWords.handBar;
 
 type Props = {
   pieces: readonly Piece[];
@@ -49,7 +52,7 @@ export function HandBar({
   return at.width < TARGET_PX ? (
     <span {...shown}>{inside}</span>
   ) : (
-    <Dragged id={id} aria-label={`${words}. Arrow keys put it at another time.`} onStep={onStep} {...shown}>
+    <Dragged id={id} aria-label={W.arrowKeysPutItAt({ words })} onStep={onStep} {...shown}>
       {inside}
     </Dragged>
   );

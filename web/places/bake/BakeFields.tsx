@@ -10,6 +10,9 @@ import { HeatField } from '../../parts/HeatField';
 import { bareDegrees } from '../../words/heat';
 import { FORM_WORDS, METAL_WORDS, SAY_TIN } from '../../words/data/bake';
 import classes from './bake.module.css';
+import { bakeWords } from '../../words/en/bake';
+
+const W = bakeWords.bakeFields;
 
 const TYPED = '';
 
@@ -33,9 +36,9 @@ export function BakeFields({
     <div className={classes.fields}>
       {own.length > 0 && (
         <NativeSelect
-          label="A tin of yours"
+          label={W.aTinOfYours}
           value={chosen?.id ?? TYPED}
-          data={[{ value: TYPED, label: 'another' }, ...own.map((t) => ({ value: t.id, label: t.name }))]}
+          data={[{ value: TYPED, label: W.another }, ...own.map((t) => ({ value: t.id, label: t.name }))]}
           onChange={(e) => {
             const found = own.find((t) => t.id === e.currentTarget.value);
             if (!found) return;
@@ -45,9 +48,9 @@ export function BakeFields({
         />
       )}
       <TextInput
-        label="Tin"
+        label={W.tin}
         value={written ?? tin?.written ?? ''}
-        placeholder="none: set free"
+        placeholder={W.noneSetFree}
         maxLength={80}
         error={written !== null && written.trim() !== '' && !readTin(written) ? SAY_TIN : null}
         onChange={(e) => {
@@ -59,7 +62,7 @@ export function BakeFields({
       />
       {setup.vessel.kind === 'free' && (
         <NumberField
-          label="Pieces"
+          label={W.pieces}
           unit=""
           value={setup.vessel.count}
           onChange={(n) => n >= 1 && onPlan({ ...plan, pieces: Math.round(n) }, 'pieces')}
@@ -67,41 +70,41 @@ export function BakeFields({
       )}
       {setup.vessel.kind === 'free' && !tin && (
         <NativeSelect
-          label="Shaped"
+          label={W.shaped}
           value={setup.vessel.form ?? 'flat'}
           data={FREE_FORMS.map((f) => ({ value: f, label: FORM_WORDS[f] }))}
           onChange={(e) => onPlan({ ...plan, form: e.currentTarget.value as FreeForm }, 'form')}
         />
       )}
       <NativeSelect
-        label={setup.vessel.kind === 'free' ? 'Stands on' : 'Made of'}
+        label={setup.vessel.kind === 'free' ? W.standsOn : W.madeOf}
         value={setup.metal}
         data={TIN_METALS.map((m) => ({ value: m, label: METAL_WORDS[m] }))}
         onChange={(e) => onPlan({ ...plan, metal: e.currentTarget.value as TinMetal }, 'metal')}
       />
       <NumberField
-        label="Dough in all"
+        label={W.doughInAll}
         unit="g"
         most={100_000}
         value={Math.round(setup.massG)}
         onChange={(massG) => massG > 0 && onPlan({ ...plan, massG }, 'mass')}
       />
       <HeatField
-        label="Dough goes in at"
+        label={W.doughGoesInAt}
         value={setup.startC}
-        description={`${bareDegrees(4)} from the fridge, ${bareDegrees(-18)} frozen`}
+        description={W.fromTheFridgeFrozen({ degrees: bareDegrees(4), degrees2: bareDegrees(-18) })}
         onChange={(startC) => onPlan({ ...plan, startC }, 'start')}
       />
       <NumberField
-        label="Door opened"
-        unit="times"
+        label={W.doorOpened}
+        unit={W.times}
         value={plan.doors ?? 0}
-        description="to look, or to turn it"
+        description={W.toLookOrToTurn}
         onChange={(n) => n >= 0 && n <= 20 && onPlan({ ...plan, doors: Math.round(n) }, 'doors')}
       />
       <Switch
-        label="Heated with the oven"
-        description="pot, stone or sheet"
+        label={W.heatedWithTheOven}
+        description={W.potStoneOrSheet}
         checked={setup.hot}
         onChange={(e) => onPlan({ ...plan, hot: e.currentTarget.checked }, 'hot')}
       />

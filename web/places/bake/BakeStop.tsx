@@ -40,6 +40,9 @@ import { Section } from './Section';
 import { Told } from './Told';
 import { useBake } from './useBake';
 import classes from './bake.module.css';
+import { bakeWords } from '../../words/en/bake';
+
+const W = bakeWords.bakeStop;
 
 /** Where one begins when nothing is stated, °C. Common practice, no source. */
 const FIRST_OVEN_C = 180;
@@ -59,8 +62,8 @@ function Signs({
 }) {
   const each = setup.massG / setup.vessel.count;
   return (
-    <section className={`sheet ${classes.panel}`} aria-label="How you know it is done">
-      <h2>How you know it is done</h2>
+    <section className={`sheet ${classes.panel}`} aria-label={W.howYouKnowItIs}>
+      <h2>{W.howYouKnowItIs}</h2>
       <ul>
         {/* The probe has a line of its own. */}
         {done.signs
@@ -70,33 +73,40 @@ function Signs({
           ))}
         {done.coreC && (
           <li>
-            a probe in the middle reads {degreesSpan(...done.coreC)}
-            {done.holdMin > 0 &&
-              `, and has for about ${done.holdMin} min: a wet loaf sits there while it is still gummy`}
+            {W.aProbeInTheMiddle({
+              temperatures: degreesSpan(...done.coreC),
+              holdMin: done.holdMin > 0 && W.andHasForAboutMin({ holdMin: done.holdMin }),
+            })}
           </li>
         )}
         {done.loss && (
           <li>
-            it has lost {fixed(100 * done.loss[0], 0)} to {fixed(100 * done.loss[1], 0)} % of its weight:{' '}
-            {grams(each)} of dough weigh {fixed(each * (1 - done.loss[1]), 0)} to{' '}
-            {grams(each * (1 - done.loss[0]))} out of the oven
+            {W.itHasLostToOf({
+              number: fixed(100 * done.loss[0], 0),
+              number2: fixed(100 * done.loss[1], 0),
+              amount: grams(each),
+              number3: fixed(each * (1 - done.loss[1]), 0),
+              amount2: grams(each * (1 - done.loss[0])),
+            })}
           </li>
         )}
       </ul>
       <p>
-        {done.unmouldMin !== null && `Out of the tin after ${done.unmouldMin} min, or steam makes it soggy. `}
-        Cool {span(done.coolMin[0])} to {span(done.coolMin[1])} before cutting: the crumb goes on setting, and
-        a warm one is gummy under the knife.
-        {coolMin !== null &&
-          ` By the model the middle is down to ${degrees(CUT_C)} after about ${span(coolMin)}.`}
+        {W.coolToBeforeCuttingThe({
+          unmouldMin: done.unmouldMin !== null && W.outOfTheTinAfter({ unmouldMin: done.unmouldMin }),
+          time: span(done.coolMin[0]),
+          time2: span(done.coolMin[1]),
+          coolMin:
+            coolMin !== null && W.byTheModelTheMiddle({ temperature: degrees(CUT_C), time: span(coolMin) }),
+        })}
       </p>
       <p>
-        <b>Keeps:</b> {inDegrees(KEEP_WORDS[keepsAs(kinds)])}
+        <b>{W.keeps}</b> {inDegrees(KEEP_WORDS[keepsAs(kinds)])}
       </p>
       <p className="small quiet">
-        Rules of thumb. Heat, steam and hot tins burn: dry cloths, and stand back.{' '}
+        {W.rulesOfThumbHeatSteam}{' '}
         <HandbookLink section="kinds" id={kinds[0]}>
-          This kind of bake in the handbook
+          {W.thisKindOfBakeIn}
         </HandbookLink>
       </p>
     </section>
@@ -118,19 +128,18 @@ export function BakeStop() {
     void dispatch(workingCopy.bakePlanned({ plan: next, field }));
   const tin = plan.tin ?? doc.source.tin;
 
-  if (!outcome) return <Skeleton height={520} role="status" aria-label="Working out the bake" />;
+  if (!outcome) return <Skeleton height={520} role="status" aria-label={W.workingOutTheBake} />;
   if (!adapted || !source)
     return (
       <Notice
         kind="word"
-        title="No oven stated"
+        title={W.noOvenStated}
         action={{
-          words: `Begin with ${degrees(FIRST_OVEN_C)}`,
+          words: W.beginWith({ temperature: degrees(FIRST_OVEN_C) }),
           do: () => onPlan({ ...plan, phases: [plainPhase(FIRST_OVEN_C)] }, 'oven'),
         }}
       >
-        The formula says no oven heat. Begin with a usual one and change it; where lines have no grams, give
-        them at Read first.
+        {W.theFormulaSaysNoOven}
       </Notice>
     );
   const done = donenessOfBake((solution?.formula ?? doc.source).parts, pantry.lookup, pressurePa);
@@ -153,8 +162,8 @@ export function BakeStop() {
   return (
     <div className={`${frame.frame} ${classes.still}`}>
       <div className={frame.content} aria-busy={bake.working}>
-        <section className={`sheet ${classes.panel}`} aria-label="At the oven">
-          <h2>At the oven</h2>
+        <section className={`sheet ${classes.panel}`} aria-label={W.atTheOven}>
+          <h2>{W.atTheOven}</h2>
           {faults.map((f) => (
             <p
               key={f}
@@ -165,11 +174,13 @@ export function BakeStop() {
             </p>
           ))}
           {bake.open.length > 0 && (
-            <CantSay what="what the change does to the time" lines={bake.open} source={doc.source} />
+            <CantSay what={W.whatTheChangeDoesTo} lines={bake.open} source={doc.source} />
           )}
-          {bake.open.length > 0 && stated && <p>As written: {minutesText(stated[0], stated[1])}.</p>}
+          {bake.open.length > 0 && stated && (
+            <p>{W.asWritten({ minutes: minutesText(stated[0], stated[1]) })}</p>
+          )}
           {!compared && bake.open.length === 0 && (
-            <Skeleton height={90} role="status" aria-label="Baking it in the model" />
+            <Skeleton height={90} role="status" aria-label={W.bakingItInTheModel} />
           )}
           {compared && <Told source={source} adapted={adapted} compared={compared} stated={stated} />}
           <YourOven setup={adapted} oven={bake.oven} />
@@ -184,8 +195,8 @@ export function BakeStop() {
           ))}
         </section>
         {drawn && (
-          <section className={`sheet ${classes.panel}`} aria-label="Heat over time">
-            <h2>Heat over time</h2>
+          <section className={`sheet ${classes.panel}`} aria-label={W.heatOverTime}>
+            <h2>{W.heatOverTime}</h2>
             <Curves source={drawn[0]!} adapted={drawn[1]!} clock={clock} end={end} window={window}>
               <Band
                 phases={adapted.phases}
@@ -195,8 +206,8 @@ export function BakeStop() {
             </Curves>
           </section>
         )}
-        <section className={`sheet ${classes.panel}`} aria-label="The tin and the dough">
-          <h2>The tin and the dough</h2>
+        <section className={`sheet ${classes.panel}`} aria-label={W.theTinAndTheDough}>
+          <h2>{W.theTinAndTheDough}</h2>
           <div className={classes.grid}>
             <div className={classes.tinFields}>
               <BakeFields setup={adapted} tin={tin} plan={plan} onPlan={onPlan} />
@@ -207,25 +218,21 @@ export function BakeStop() {
         </section>
         <Signs done={done} setup={adapted} kinds={kinds} coolMin={compared?.coolMin ?? null} />
       </div>
-      <aside className={frame.aside} tabIndex={0} aria-label="What this rests on">
+      <aside className={frame.aside} tabIndex={0} aria-label={W.whatThisRestsOn}>
         <Took formulaId={formulaId} setup={adapted} compared={compared} />
         <Rests source={source} adapted={adapted} compared={compared} />
         <section>
-          <h2>Keep in mind</h2>
-          <p>
-            Opening the door costs 1 to 2 min. Ovens differ by {degreesApart(20)}: know your own. Dense wet
-            loaves cannot be hurried.
-          </p>
-          {(kitchen.altitudeM ?? 0) > 150 && (
-            <p>Water boils lower at your height, and the middle is done lower with it.</p>
-          )}
+          <h2>{W.keepInMind}</h2>
+          <p>{W.openingTheDoorCosts1({ degrees: degreesApart(20) })}</p>
+          {(kitchen.altitudeM ?? 0) > 150 && <p>{W.waterBoilsLowerAtYour}</p>}
           <p className="small quiet">
-            {listed([
-              'No raw batter or dough',
-              `filled bakes are cooled from ${degreesSpan(57, 21)} within 2 h`,
-              `then below ${degrees(5)} within 4 h more`,
-            ])}{' '}
-            (local code may ask for more).
+            {W.localCodeMayAskFor({
+              list: listed([
+                W.noRawBatterOrDough,
+                W.filledBakesAreCooledFrom({ temperatures: degreesSpan(57, 21) }),
+                W.thenBelowWithin4H({ temperature: degrees(5) }),
+              ]),
+            })}
           </p>
         </section>
       </aside>

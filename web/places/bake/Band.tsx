@@ -6,6 +6,9 @@ import { COVER_WORDS } from '../../words/data/bake';
 import { degrees } from '../../words/heat';
 import { PLOT } from './Curves';
 import classes from './bake.module.css';
+import { bakeWords } from '../../words/en/bake';
+
+const W = bakeWords.band;
 
 const KEYS: Record<string, number> = {
   ArrowLeft: -1,
@@ -103,11 +106,11 @@ export function Band({
             key={i}
             role="slider"
             tabIndex={0}
-            aria-label={`End of stage ${i + 1}, ${shortOf(phases[i]!)}`}
+            aria-label={W.endOfStage({ i: i + 1, short: shortOf(phases[i]!) })}
             aria-valuemin={Math.round(starts[i]! + 1)}
             aria-valuemax={Math.round(end - 1)}
             aria-valuenow={Math.round(at)}
-            aria-valuetext={`${Math.round(at)} min`}
+            aria-valuetext={W.min({ at: Math.round(at) })}
             className={classes.turn}
             style={{ left: `${(100 * Math.min(at, end)) / end}%` }}
             onKeyDown={key(i)}

@@ -15,6 +15,9 @@ import { fixed } from '../../words/format';
 import { degrees, fromField, heatScale, toField } from '../../words/heat';
 import { AXIS, HORIZONTAL, ticksTo } from '../lift/Chart';
 import classes from './bake.module.css';
+import { bakeWords } from '../../words/en/bake';
+
+const W = bakeWords.curves;
 
 const MINUTES = [5, 10, 20, 30, 60];
 /** The left edge of the plot and what is free at its right, px: the band below stands under the same axis. */
@@ -28,10 +31,10 @@ type Row = {
   crustWas: number | null;
 };
 const NAMES: Record<Exclude<keyof Row, 'min'>, string> = {
-  core: 'Middle',
-  crust: 'Crust',
-  coreWas: 'Middle, as written',
-  crustWas: 'Crust, as written',
+  core: W.middle,
+  crust: W.crust,
+  coreWas: W.middleAsWritten,
+  crustWas: W.crustAsWritten,
 };
 
 /** The curves at so many minutes apart, on the baker's clock. */
@@ -128,7 +131,7 @@ const Axes = memo(function Axes({ end, most }: { end: number; most: number }) {
           allowDataOverflow
           ticks={minutes}
           // The unit once: with each of them they touch on a phone.
-          tickFormatter={(t: number) => (t === minutes.at(-1) ? `${t} min` : String(t))}
+          tickFormatter={(t: number) => (t === minutes.at(-1) ? W.min({ t }) : String(t))}
           {...AXIS}
         />
         <YAxis
@@ -181,12 +184,18 @@ export function Curves({
     <figure className={classes.chart}>
       <p className={classes.pointed} aria-hidden>
         {at
-          ? `After ${at.min} min: middle ${told(at.core)}, crust ${told(at.crust)}; as written ${told(at.coreWas)}, ${told(at.crustWas)}`
-          : 'Point at the curves to read them.'}
+          ? W.afterMinMiddleCrustAs({
+              min: at.min,
+              told: told(at.core),
+              told2: told(at.crust),
+              told3: told(at.coreWas),
+              told4: told(at.crustWas),
+            })
+          : W.pointAtTheCurvesTo}
       </p>
       <div
         role="img"
-        aria-label={`Modelled heat of the middle and the crust over ${Math.round(end)} minutes, as written and as it is now. The table below has the figures.`}
+        aria-label={W.modelledHeatOfTheMiddle({ end: Math.round(end) })}
         onPointerMove={point}
         onPointerDown={point}
         onPointerLeave={() => setPointed(null)}
@@ -197,17 +206,16 @@ export function Curves({
       </div>
       {children}
       <figcaption className="small quiet">
-        Blue the middle, ochre the crust; dashed as written; green when it is done. By the model, for
-        comparing the two: what a probe should read stands with the signs.
-        {Math.abs(clock - 1) > 0.02 &&
-          ` Its clock is stretched ${fixed(clock, 2)} times, to meet the stated time.`}
+        {W.blueTheMiddleOchreThe({
+          clock: Math.abs(clock - 1) > 0.02 && W.itsClockIsStretchedTimes({ number: fixed(clock, 2) }),
+        })}
       </figcaption>
       <details className={classes.figures}>
-        <summary>The same as a table</summary>
+        <summary>{W.theSameAsATable}</summary>
         <table>
           <thead>
             <tr>
-              <th scope="col">After</th>
+              <th scope="col">{W.after}</th>
               {PLOTTED.map((key) => (
                 <th scope="col" key={key}>
                   {NAMES[key]}
@@ -218,7 +226,7 @@ export function Curves({
           <tbody>
             {figures.map((r) => (
               <tr key={r.min}>
-                <th scope="row">{r.min} min</th>
+                <th scope="row">{W.min2({ min: r.min })}</th>
                 {PLOTTED.map((key) => (
                   <td key={key}>{told(r[key])}</td>
                 ))}

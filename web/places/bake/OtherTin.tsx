@@ -1,9 +1,12 @@
 import { Button } from '@mantine/core';
 import type { BakePlan, KitchenOven } from '../../../contract/dto';
 import { dialC, levelCm, loadsOf, SAME_CM, swapTin, type BakeSetup } from '../../../core/bake';
-import { counted, fixed, grams } from '../../words/format';
+import { fixed, grams } from '../../words/format';
 import { degrees, degreesApart } from '../../words/heat';
 import classes from './bake.module.css';
+import { bakeWords } from '../../words/en/bake';
+
+const W = bakeWords.otherTin;
 
 /** What another tin asks for: how high the dough stands, how much would stand as before, how hot. */
 export function OtherTin({
@@ -31,15 +34,17 @@ export function OtherTin({
     </Button>
   );
   return (
-    <div className={classes.swap} role="group" aria-label="Another tin">
+    <div className={classes.swap} role="group" aria-label={W.anotherTin}>
       <p>
-        As written the dough stands {fixed(swap.fromCm, 1)} cm high; here {fixed(levelCm(adapted), 1)} cm.
-        {swap.coolerC > 0 &&
-          ` Bake it about ${degreesApart(swap.coolerC)} cooler, or it browns before it is through (common practice).`}
+        {W.asWrittenTheDoughStands({
+          number: fixed(swap.fromCm, 1),
+          number2: fixed(levelCm(adapted), 1),
+          coolerC: swap.coolerC > 0 && W.bakeItAboutCoolerOr({ degrees: degreesApart(swap.coolerC) }),
+        })}
       </p>
       <div className={classes.schools}>
-        {off && offer('As high as before', swap.sameDepthG)}
-        {off && swap.sameShareG !== null && offer('As full as before', swap.sameShareG)}
+        {off && offer(W.asHighAsBefore, swap.sameDepthG)}
+        {off && swap.sameShareG !== null && offer(W.asFullAsBefore, swap.sameShareG)}
         {plan.massG !== undefined && (
           <Button
             variant="subtle"
@@ -49,7 +54,7 @@ export function OtherTin({
               onPlan(rest, 'mass');
             }}
           >
-            All the dough there is
+            {W.allTheDoughThereIs}
           </Button>
         )}
       </div>
@@ -66,13 +71,18 @@ export function YourOven({ setup, oven }: { setup: BakeSetup; oven: KitchenOven 
     <p>
       <b>{oven.name}</b>
       {oven.offsetC === 0
-        ? ' runs true.'
-        : ` runs ${degreesApart(Math.abs(oven.offsetC))} ${oven.offsetC > 0 ? 'hot' : 'cool'}: for ${degrees(ovenC)} set the dial to ${degrees(dialC(ovenC, oven.offsetC))}.`}
-      {fan && !oven.fan && ' It has no fan.'}
+        ? W.runsTrue
+        : W.runsForSetTheDial({
+            degrees: degreesApart(Math.abs(oven.offsetC)),
+            which: oven.offsetC > 0 ? 'hot' : 'cool',
+            temperature: degrees(ovenC),
+            temperature2: degrees(dialC(ovenC, oven.offsetC)),
+          })}
+      {fan && !oven.fan && W.itHasNoFan}
       {loads === null
-        ? ' The tin does not go into it.'
+        ? W.theTinDoesNotGo
         : loads > 1
-          ? ` It is filled ${counted(loads, 'time')}.`
+          ? W.itIsFilled({ count: W.timeCount({ n: loads }) })
           : ''}
     </p>
   );

@@ -8,6 +8,9 @@ import { NumberField } from '../../parts/NumberField';
 import { inDegrees } from '../../words/heat';
 import { COVER_WORDS, HEAT_WORDS, SCHOOL_WORDS } from '../../words/data/bake';
 import classes from './bake.module.css';
+import { bakeWords } from '../../words/en/bake';
+
+const W = bakeWords.programme;
 
 const MOST = 6;
 /** A new stretch begins by taking so much of the one before, min. */
@@ -37,7 +40,7 @@ export function Programme({
       <ol className={classes.stretches}>
         {phases.map((p, i) => {
           const last = i === phases.length - 1;
-          const of = (what: string): string => (phases.length === 1 ? what : `${what} of stage ${i + 1}`);
+          const of = (what: string): string => (phases.length === 1 ? what : W.ofStage({ what, i: i + 1 }));
           return (
             <li key={i}>
               {phases.length > 1 && (
@@ -46,44 +49,44 @@ export function Programme({
                 </b>
               )}
               <HeatField
-                label="Oven"
-                name={of('Oven')}
+                label={W.oven}
+                name={of(W.oven)}
                 value={p.ovenC}
                 onChange={(ovenC) => set(i, { ovenC }, 'oven')}
               />
               {!last && (
                 <NumberField
-                  label="For"
-                  name={of('For')}
-                  unit="min"
+                  label={W.forWord}
+                  name={of(W.forWord)}
+                  unit={W.min}
                   value={p.min}
                   onChange={(min) => min >= 0 && set(i, { min }, 'min')}
                 />
               )}
               <NativeSelect
-                label="Cover"
-                aria-label={of('Cover')}
+                label={W.cover}
+                aria-label={of(W.cover)}
                 value={p.cover}
                 data={COVERS.map((c) => ({ value: c, label: COVER_WORDS[c].name }))}
                 onChange={(e) => set(i, { cover: e.currentTarget.value as Cover }, 'cover')}
               />
               <NativeSelect
-                label="Heat from"
-                aria-label={of('Heat')}
+                label={W.heatFrom}
+                aria-label={of(W.heat)}
                 value={p.heat}
                 data={HEATS.map((h) => ({ value: h, label: HEAT_WORDS[h] }))}
                 onChange={(e) => set(i, { heat: e.currentTarget.value as Heat }, 'heat')}
               />
               <div className={classes.switches}>
                 <Switch
-                  label="Fan"
-                  aria-label={of('Fan')}
+                  label={W.fan}
+                  aria-label={of(W.fan)}
                   checked={p.fan}
                   onChange={(e) => set(i, { fan: e.currentTarget.checked }, 'fan')}
                 />
                 <Switch
-                  label="Steam"
-                  aria-label={of('Steam')}
+                  label={W.steam}
+                  aria-label={of(W.steam)}
                   checked={p.steam}
                   onChange={(e) => set(i, { steam: e.currentTarget.checked }, 'steam')}
                 />
@@ -93,7 +96,7 @@ export function Programme({
                   variant="subtle"
                   color="gray"
                   size={36}
-                  aria-label={`Take out stage ${i + 1}`}
+                  aria-label={W.takeOutStage({ i: i + 1 })}
                   onClick={() =>
                     put(
                       phases.filter((_p, k) => k !== i),
@@ -124,11 +127,11 @@ export function Programme({
               )
             }
           >
-            Add a stage
+            {W.addAStage}
           </Button>
         )}
         {schools && (
-          <div className={classes.schools} role="group" aria-label="Two schools">
+          <div className={classes.schools} role="group" aria-label={W.twoSchools}>
             {SCHOOL_IDS.map((id) => (
               <Button
                 key={id}

@@ -9,6 +9,9 @@ import { fixed, grams } from '../../words/format';
 import { degrees } from '../../words/heat';
 import { minutesText } from '../../words/say';
 import classes from './bake.module.css';
+import { bakeWords } from '../../words/en/bake';
+
+const W = bakeWords.rests;
 
 /** How the time comes about: what went in for both, and what each of the models says. */
 export function Rests({
@@ -21,37 +24,33 @@ export function Rests({
   compared: Compared | null;
 }) {
   const rows: [string, (s: BakeSetup) => string][] = [
-    ['Dough', (s) => grams(s.massG)],
-    ['Batter density', (s) => `${fixed(s.density, 2)} g/mL`],
-    ['Water', (s) => `${fixed(100 * s.make.water, 0)} %`],
-    ['Fat', (s) => `${fixed(100 * s.make.fat, 0)} %`],
-    ['Sugars', (s) => `${fixed(100 * s.browning.sugars, 0)} %`],
-    ['Stands', (s) => `${fixed(levelCm(s), 1)} cm`],
-    ['In', (s) => METAL_WORDS[s.metal]],
-    ['Goes in at', (s) => degrees(s.startC)],
+    [W.dough, (s) => grams(s.massG)],
+    [W.batterDensity, (s) => W.gMl({ number: fixed(s.density, 2) })],
+    [W.water, (s) => `${fixed(100 * s.make.water, 0)} %`],
+    [W.fat, (s) => `${fixed(100 * s.make.fat, 0)} %`],
+    [W.sugars, (s) => `${fixed(100 * s.browning.sugars, 0)} %`],
+    [W.stands, (s) => W.cm({ number: fixed(levelCm(s), 1) })],
+    [W.inWord, (s) => METAL_WORDS[s.metal]],
+    [W.goesInAt, (s) => degrees(s.startC)],
   ];
   const outcomes: [string, (r: BakeResult) => string][] =
     compared?.source && compared.adapted
       ? [
-          ['Loses', (r) => `${fixed(100 * r.loss, 0)} %`],
-          ['Crust', (r) => `${fixed(r.curve.at(-1)!.crustMm, 1)} mm`],
-          ['Browns as', (r) => `${fixed(r.browned, 0)} min at ${degrees(150)}`],
+          [W.loses, (r) => `${fixed(100 * r.loss, 0)} %`],
+          [W.crust, (r) => W.mm({ number: fixed(r.curve.at(-1)!.crustMm, 1) })],
+          [W.brownsAs, (r) => W.minAt({ number: fixed(r.browned, 0), temperature: degrees(150) })],
         ]
       : [];
   return (
     <section>
-      <h2>How the time comes about</h2>
-      <p>
-        The formula’s own time is known to work. A model of heat, steam and crust bakes it as written and as
-        it is now; the stated time is taken times the ratio of the two. Four of them run: two hearts of the
-        loaf, two crumbs. Their spread is the band.
-      </p>
+      <h2>{W.howTheTimeComesAbout}</h2>
+      <p>{W.theFormulasOwnTimeIs}</p>
       <table className={classes.inputs}>
         <thead>
           <tr>
             <td />
-            <th scope="col">as written</th>
-            <th scope="col">now</th>
+            <th scope="col">{W.asWritten}</th>
+            <th scope="col">{W.now}</th>
           </tr>
         </thead>
         <tbody>
@@ -73,8 +72,10 @@ export function Rests({
             compared.members.map((m, i) => (
               <tr key={i}>
                 <th scope="row">
-                  To {degrees(MEMBERS[i]!.untilC)}
-                  {MEMBERS[i]!.factor < 1 ? ', slow' : ''}
+                  {W.to({
+                    temperature: degrees(MEMBERS[i]!.untilC),
+                    which: MEMBERS[i]!.factor < 1 ? W.slow : '',
+                  })}
                 </th>
                 <td>{minutesText(m.source, m.source)}</td>
                 <td>{minutesText(m.adapted, m.adapted)}</td>
@@ -82,15 +83,8 @@ export function Rests({
             ))}
         </tbody>
       </table>
-      <p>
-        Changes are what it is good for. A time out of nothing is good to a fifth, no better. Set against no
-        measured pair of bakes yet: your own timed bakes are what mends it.
-      </p>
-      <p className="small quiet">
-        Properties: Choi & Okos (1986). Vapour in the crumb and drying of the crust after published work on
-        baking, from memory. Colour by sugars, protein and pH: the directions are known, the figures are a
-        guess. How airy, by the kind of bake: common practice.
-      </p>
+      <p>{W.changesAreWhatItIs}</p>
+      <p className="small quiet">{W.propertiesChoiOkos1986Vapour}</p>
     </section>
   );
 }
@@ -115,10 +109,10 @@ export function Took({
   const shown = took ?? Math.round(said);
   return (
     <section>
-      <h2>Baked it?</h2>
-      <p>Say what it took: times for this kind of bake then follow your oven and your hand.</p>
+      <h2>{W.bakedIt}</h2>
+      <p>{W.sayWhatItTookTimes}</p>
       {trouble}
-      <NumberField label="It took" unit="min" value={shown} onChange={setTook} />
+      <NumberField label={W.itTook} unit={W.min} value={shown} onChange={setTook} />
       <div className={classes.took}>
         <Button
           variant="default"
@@ -140,11 +134,11 @@ export function Took({
             setTook(null);
           }}
         >
-          Keep this time
+          {W.keepThisTime}
         </Button>
         {timed.length > 0 && (
           <Button variant="subtle" onClick={() => void change({ timed: timed.slice(0, -1) })}>
-            Take the last one back
+            {W.takeTheLastOneBack}
           </Button>
         )}
       </div>

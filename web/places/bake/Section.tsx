@@ -1,8 +1,11 @@
 import { halfAt, heightOf, levelCm, type BakeSetup } from '../../../core/bake';
 import { fixed } from '../../words/format';
 import classes from './bake.module.css';
+import { bakeWords } from '../../words/en/bake';
 
-const [W, H, PAD] = [270, 150, 16];
+const W = bakeWords.section;
+
+const [WIDTH, HEIGHT, PAD] = [270, 150, 16];
 /** Room at the right for the ruler. */
 const RULER = 58;
 /** How much it gains in the oven, by how airy it goes in. Common practice, no source. */
@@ -21,8 +24,8 @@ export function Section({ setup }: { setup: BakeSetup }) {
   const { halfCm, wallCm, count } = v;
   const hole = v.holeCm ?? 0;
   const high = Math.max(wallCm, risen, 1);
-  const k = Math.min((W - PAD - RULER) / (2 * halfCm), (H - 2 * PAD) / high);
-  const [cx, floor] = [(W + PAD - RULER) / 2, H - PAD];
+  const k = Math.min((WIDTH - PAD - RULER) / (2 * halfCm), (HEIGHT - 2 * PAD) / high);
+  const [cx, floor] = [(WIDTH + PAD - RULER) / 2, HEIGHT - PAD];
   const x = (cm: number): number => cx + cm * k;
   const y = (cm: number): number => floor - cm * k;
   /** The outline of so high a dough, right half from the bottom up; `side` is 1 or −1. */
@@ -54,13 +57,25 @@ export function Section({ setup }: { setup: BakeSetup }) {
   const step = STEPS.find((s) => high / s <= 6) ?? 10;
   const where =
     wallCm > 0
-      ? `${fixed(2 * halfCm, 0)} cm wide at the rim${v.lengthCm > 0 ? `, ${fixed(v.lengthCm, 0)} cm long` : ''}, ${fixed(wallCm, 1)} cm high`
-      : `Set free, ${fixed(2 * halfCm, 0)} cm across${v.lengthCm > 0 ? `, ${fixed(v.lengthCm, 0)} cm long` : ''}`;
-  const said = `${where}; the dough stands ${fixed(level, 1)} cm high, about ${fixed(risen, 1)} cm when baked${count > 1 ? `, ${count} of them` : ''}.`;
+      ? W.cmWideAtTheRim({
+          number: fixed(2 * halfCm, 0),
+          which: v.lengthCm > 0 ? W.cmLong({ number: fixed(v.lengthCm, 0) }) : '',
+          number2: fixed(wallCm, 1),
+        })
+      : W.setFreeCmAcross({
+          number: fixed(2 * halfCm, 0),
+          which: v.lengthCm > 0 ? W.cmLong({ number: fixed(v.lengthCm, 0) }) : '',
+        });
+  const said = W.theDoughStandsCmHigh({
+    where,
+    number: fixed(level, 1),
+    number2: fixed(risen, 1),
+    which: count > 1 ? W.ofThem({ count }) : '',
+  });
   const bottom = halfAt(v, level, 0);
   return (
     <figure className={classes.section}>
-      <svg viewBox={`0 0 ${W} ${H}`} role="img" aria-label={said}>
+      <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={said}>
         {shapes(risen).map((d) => (
           <path key={d} d={d} className={classes.risen} />
         ))}
@@ -69,26 +84,35 @@ export function Section({ setup }: { setup: BakeSetup }) {
         ))}
         {wallCm > 0 && (
           <path
-            d={`M${x(-halfCm)} ${y(wallCm)} L${x(-bottom)} ${floor} H${x(bottom)} L${x(halfCm)} ${y(wallCm)}`}
+            d={`M${x(-halfCm)} ${y(wallCm)} L${x(-bottom)} ${floor} HEIGHT${x(bottom)} L${x(halfCm)} ${y(wallCm)}`}
             className={classes.tin}
           />
         )}
         {wallCm > 0 && hole > 0 && (
-          <path d={`M${x(-hole)} ${floor} V${y(wallCm)} H${x(hole)} V${floor}`} className={classes.tin} />
+          <path
+            d={`M${x(-hole)} ${floor} V${y(wallCm)} HEIGHT${x(hole)} V${floor}`}
+            className={classes.tin}
+          />
         )}
-        <line x1={PAD / 2} x2={W - RULER + PAD / 2} y1={floor + 5} y2={floor + 5} className={classes.rack} />
+        <line
+          x1={PAD / 2}
+          x2={WIDTH - RULER + PAD / 2}
+          y1={floor + 5}
+          y2={floor + 5}
+          className={classes.rack}
+        />
         {Array.from({ length: Math.floor(high / step) + 1 }, (_t, i) => (
           <g key={i} className={classes.ruler}>
-            <line x1={W - 16} x2={W - 8} y1={y(i * step)} y2={y(i * step)} />
+            <line x1={WIDTH - 16} x2={WIDTH - 8} y1={y(i * step)} y2={y(i * step)} />
             {(i === 0 || i === Math.floor(high / step)) && (
-              <text x={W - 20} y={y(i * step) + 4} textAnchor="end">
-                {i === 0 ? '0' : `${i * step} cm`}
+              <text x={WIDTH - 20} y={y(i * step) + 4} textAnchor="end">
+                {i === 0 ? '0' : W.cm({ i: i * step })}
               </text>
             )}
           </g>
         ))}
       </svg>
-      <figcaption className="small quiet">{said} Dashed: baked.</figcaption>
+      <figcaption className="small quiet">{W.dashedBaked({ said })}</figcaption>
     </figure>
   );
 }

@@ -5,18 +5,21 @@ import { fixed } from '../../words/format';
 import { bareDegrees, degrees } from '../../words/heat';
 import { minutesText } from '../../words/say';
 import classes from './bake.module.css';
+import { bakeWords } from '../../words/en/bake';
+
+const W = bakeWords.told;
 
 /** Less than this is no change of time. */
 const NOTHING = 0.005;
 const percent = (x: number): string => `${x >= 0 ? '+' : '−'}${fixed(Math.abs(100 * x), 0)} %`;
-const min = (x: number): string => `${fixed(x, 0)} min`;
+const min = (x: number): string => W.min({ number: fixed(x, 0) });
 const cm = (x: number): string => fixed(x, 1);
 
 /** What the change does to the time at the oven. */
 const changeText = (added: number): string =>
   added === 0
-    ? 'The changes make less than a minute.'
-    : `The changes ${added > 0 ? 'add' : 'take off'} about ${min(Math.abs(added))}.`;
+    ? W.theChangesMakeLessThan
+    : W.theChangesAbout({ which: added > 0 ? 'add' : W.takeOff, min: min(Math.abs(added)) });
 
 /** One thing to do otherwise at the oven, in words. */
 function sayChange(c: BakeChange): string {
@@ -24,25 +27,27 @@ function sayChange(c: BakeChange): string {
     case 'time':
       return `${min(Math.abs(c.min))} ${c.min > 0 ? 'longer' : 'shorter'}`;
     case 'heat':
-      return `${degrees(c.toC)} at first in place of ${bareDegrees(c.fromC)}`;
+      return W.atFirstInPlaceOf({ temperature: degrees(c.toC), degrees: bareDegrees(c.fromC) });
     case 'fan':
-      return c.on ? 'fan on' : 'fan off';
+      return c.on ? W.fanOn : W.fanOff;
     case 'cover':
-      return Number.isFinite(c.until) ? `covered until ${min(c.until)}` : 'covered all the time';
+      return Number.isFinite(c.until) ? W.coveredUntil({ min: min(c.until) }) : W.coveredAllTheTime;
     case 'bare':
-      return 'without the lid';
+      return W.withoutTheLid;
     case 'then':
-      return c.grill ? `grill from ${min(c.from)}` : `${degrees(c.toC)} from ${min(c.from)}`;
+      return c.grill
+        ? W.grillFrom({ min: min(c.from) })
+        : W.fromWord({ temperature: degrees(c.toC), min: min(c.from) });
     case 'tent':
-      return `foil over it from about ${min(c.from)}: it will be dark`;
+      return W.foilOverItFromAbout({ min: min(c.from) });
     case 'colour':
-      return c.ratio > 1 ? 'browner on top than as written' : 'paler on top than as written';
+      return c.ratio > 1 ? W.brownerOnTopThanAs : W.palerOnTopThanAs;
     case 'level':
-      return `stands ${cm(c.toCm)} cm high in place of ${cm(c.fromCm)}`;
+      return W.standsCmHighInPlace({ cm: cm(c.toCm), cm2: cm(c.fromCm) });
     case 'start':
-      return `goes in at ${degrees(c.toC)} in place of ${bareDegrees(c.fromC)}`;
+      return W.goesInAtInPlace({ temperature: degrees(c.toC), degrees: bareDegrees(c.fromC) });
     default:
-      return `look from ${min(c.from)}`;
+      return W.lookFrom({ min: min(c.from) });
   }
 }
 
@@ -64,9 +69,7 @@ export function Told({
   if (!time || !ratio)
     return (
       <p className={classes.time} role="status">
-        {stated
-          ? `Keep the stated ${minutesText(stated[0], stated[1])} in mind, look early, and go by the signs.`
-          : 'No time can be given: go by the signs.'}
+        {stated ? W.keepTheStatedInMind({ minutes: minutesText(stated[0], stated[1]) }) : W.noTimeCanBeGiven}
       </p>
     );
   const changes = changesOf(source, adapted, stated, compared);
@@ -74,11 +77,14 @@ export function Told({
   return (
     <>
       <p className={classes.time} role="status">
-        {degrees(first.ovenC)}
-        {first.fan ? ' fan' : ''}
-        {adapted.phases.length > 1 ? ' at first' : ''}: about {minutesText(time.from, time.to)}
+        {W.about({
+          temperature: degrees(first.ovenC),
+          which: first.fan ? W.fan : '',
+          which2: adapted.phases.length > 1 ? W.atFirst : '',
+          minutes: minutesText(time.from, time.to),
+        })}
       </p>
-      <ul className={classes.changes} aria-label="What to do otherwise">
+      <ul className={classes.changes} aria-label={W.whatToDoOtherwise}>
         {changes.map((c) => (
           <li key={c.kind === 'then' ? `then-${c.from}` : c.kind}>{sayChange(c)}</li>
         ))}
@@ -86,21 +92,30 @@ export function Told({
       <p className="quiet">
         {time.basis === 'stated' && stated
           ? Math.abs(ratio.value - 1) < NOTHING
-            ? `As written ${minutesText(stated[0], stated[1])}; ${reasons.length === 0 ? 'what is changed makes no difference at the oven.' : 'what is changed comes out even.'}`
-            : `Original: ${minutesText(stated[0], stated[1])}. ${changeText(addedMin(stated, ratio.value))}`
-          : 'The formula states no time: this is the model’s own window, with its spread. The change alone is better known than the time.'}
+            ? W.asWritten({
+                minutes: minutesText(stated[0], stated[1]),
+                which: reasons.length === 0 ? W.whatIsChangedMakesNo : W.whatIsChangedComesOut,
+              })
+            : W.original({
+                minutes: minutesText(stated[0], stated[1]),
+                change: changeText(addedMin(stated, ratio.value)),
+              })
+          : W.theFormulaStatesNoTime}
         {pace.bakes > 0 &&
-          ` Your own ${pace.bakes === 1 ? 'timed bake makes' : `${pace.bakes} timed bakes make`} it ${percent(pace.factor - 1)}.`}
+          W.yourOwnIt({
+            which: pace.bakes === 1 ? W.timedBakeMakes : W.timedBakesMake({ bakes: pace.bakes }),
+            percent: percent(pace.factor - 1),
+          })}
       </p>
       {reasons.length > 0 && (
-        <ul className={classes.reasons} aria-label="What makes it so">
+        <ul className={classes.reasons} aria-label={W.whatMakesItSo}>
           {reasons.map((r) => (
             <li key={r.reason}>
               <b>{percent(r.share)}</b> {REASON_WORDS[r.reason]}
               {percent(r.lo) !== percent(r.hi) && (
                 <span className="small quiet">
                   {' '}
-                  ({percent(r.lo)} to {percent(r.hi)})
+                  {W.to({ percent: percent(r.lo), percent2: percent(r.hi) })}
                 </span>
               )}
             </li>

@@ -9,6 +9,9 @@ import { useAwake } from '../days/useAwake';
 import classes from './bench.module.css';
 import { useBench } from './useBench';
 import { Weigh } from './Weigh';
+import { benchWords } from '../../words/en/bench';
+
+const W = benchWords.benchPage;
 
 /** A scale that counts coarser than this weighs no salt. */
 const COARSE_G = 2;
@@ -21,33 +24,33 @@ export function BenchPage() {
     runId,
     step > COARSE_G ? step : 0,
   );
-  usePageTitle(run ? `${run.title}, at the bench` : 'At the bench');
+  usePageTitle(run ? W.atTheBench({ runTitle: run.title }) : W.atTheBench2);
   useAwake(true);
   if (error)
     return (
       <main id="main" className={classes.page}>
-        <Notice kind="trouble" title="This run cannot be shown">
+        <Notice kind="trouble" title={W.thisRunCannotBeShown}>
           {sayProblem(problemIn(error)?.code ?? null)}
         </Notice>
       </main>
     );
-  if (!made || !state || !run) return <Skeleton height={500} role="status" aria-label="Fetching the run" />;
+  if (!made || !state || !run) return <Skeleton height={500} role="status" aria-label={W.fetchingTheRun} />;
   return (
     <main id="main" className={classes.page} data-work>
       <header className={classes.head}>
         <h1>{run.title}</h1>
-        <Link to={`/formula/${run.formulaId}/card/${run.versionId}`}>The card</Link>
-        <Link to={`/bench/${run.id}/record`}>What happened</Link>
+        <Link to={`/formula/${run.formulaId}/card/${run.versionId}`}>{W.theCard}</Link>
+        <Link to={`/bench/${run.id}/record`}>{W.whatHappened}</Link>
         <p className="small quiet" role="status">
           {refused
             ? sayProblem(refused)
             : waiting > 0
               ? late
                 ? boxed
-                  ? `The server does not answer: ${waiting} kept on this device and sent when it is there.`
-                  : 'The server does not answer, and this device keeps nothing more: do not close the page.'
-                : 'Saving'
-              : 'All saved'}
+                  ? W.theServerDoesNotAnswer({ waiting })
+                  : W.theServerDoesNotAnswer2
+                : W.saving
+              : W.allSaved}
         </p>
       </header>
       <Weigh

@@ -3,6 +3,9 @@ import { bowlsOf, lateUntil } from '../../../core/bench';
 import { grams } from '../../words/format';
 import classes from './bench.module.css';
 import type { BenchProps } from './props';
+import { benchWords } from '../../words/en/bench';
+
+const W = benchWords.bowls;
 
 /** What is in each bowl, and what was left out; each thing can be told to have been another. */
 export function Bowls({
@@ -24,16 +27,16 @@ export function Bowls({
   const out = order.weighings.filter((w) => state.leftOut.has(w.id));
   return (
     <>
-      <section className={classes.bowls} aria-label="What is in the bowls">
+      <section className={classes.bowls} aria-label={W.whatIsInTheBowls}>
         {bowls.map((b, i) => (
           <div key={b.id} className="sheet">
             <h2>
-              {bowls.length > 1 ? `Bowl ${i + 1}` : 'The bowl'}, {grams(b.massG)}
+              {bowls.length > 1 ? W.bowl({ i: i + 1 }) : W.theBowl}, {grams(b.massG)}
             </h2>
             <ul>
               {[...b.contents].map(([id, x]) => (
                 <li key={id}>
-                  <button type="button" title="It was another thing" onClick={() => onOther(id)}>
+                  <button type="button" title={W.itWasAnotherThing} onClick={() => onOther(id)}>
                     {nameOf(id)} {grams(x)}
                   </button>
                 </li>
@@ -43,16 +46,18 @@ export function Bowls({
         ))}
       </section>
       {out.length > 0 && (
-        <section aria-label="Left out">
+        <section aria-label={W.leftOut}>
           {out.map((w) => {
             const until = lateUntil(formula, w.lineId);
             const step = formula.method.findIndex((s) => s.id === until);
             return (
               <p key={w.id}>
-                {nameOf(w.lineId)} was left out
-                {step >= 0 ? `; it can still go in until step ${step + 1}` : ''}.{' '}
+                {W.wasLeftOut({
+                  name: nameOf(w.lineId),
+                  which: step >= 0 ? W.itCanStillGoIn({ step: step + 1 }) : '',
+                })}{' '}
                 <Button size="compact-md" variant="default" onClick={() => putIn(w.id)}>
-                  Put it in now
+                  {W.putItInNow}
                 </Button>
               </p>
             );

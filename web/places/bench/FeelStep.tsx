@@ -6,6 +6,9 @@ import { grams } from '../../words/format';
 import { FEEL_WORDS_TEXT } from '../../words/things';
 import classes from './bench.module.css';
 import type { BenchProps } from './props';
+import { benchWords } from '../../words/en/bench';
+
+const W = benchWords.feelStep;
 
 /** Water by feel: what was kept back goes in a little at a time, until it feels as it should. */
 export function FeelStep({
@@ -22,25 +25,23 @@ export function FeelStep({
   const wantedAt = wanted ? FEEL_WORDS.indexOf(wanted) : 0;
   const stop = (at: number) => tell({ kind: 'byFeel', lineId, g: 0, feel: at, enough: true });
   return (
-    <section className={classes.now} aria-label="Water by feel">
-      <p className={classes.what}>{nameOf(lineId)} by feel</p>
+    <section className={classes.now} aria-label={W.waterByFeel}>
+      <p className={classes.what}>{W.byFeel({ name: nameOf(lineId) })}</p>
       <p>
-        Mix, then feel it. {grams(keptG)} was kept back;{' '}
-        {putG > 0 ? `${grams(putG)} of it is in` : 'none of it is in yet'}
-        {wanted && `. It should feel like this: ${FEEL_WORDS_TEXT[wanted]}`}.
+        {W.mixThenFeelItWas({
+          amount: grams(keptG),
+          which: putG > 0 ? W.ofItIsIn({ amount: grams(putG) }) : W.noneOfItIsIn,
+          wanted: wanted && W.itShouldFeelLikeThis({ feelWordsText: FEEL_WORDS_TEXT[wanted] }),
+        })}
       </p>
-      {isTooMuchByFeel(feel) && (
-        <p role="status">
-          That is three times what was kept back. Look whether something was left out, or weighed twice.
-        </p>
-      )}
+      {isTooMuchByFeel(feel) && <p role="status">{W.thatIsThreeTimesWhat}</p>}
       <div className={classes.act}>
         <Button
           size="lg"
           className={classes.go}
           onClick={() => tell({ kind: 'byFeel', lineId, g: portion, feel: wantedAt })}
         >
-          Put {grams(portion)} to it
+          {W.putToIt({ amount: grams(portion) })}
         </Button>
         {putG < keptG && (
           <Button
@@ -48,19 +49,19 @@ export function FeelStep({
             variant="default"
             onClick={() => tell({ kind: 'byFeel', lineId, g: keptG - putG, feel: wantedAt })}
           >
-            All that is left: {grams(keptG - putG)}
+            {W.allThatIsLeft({ amount: grams(keptG - putG) })}
           </Button>
         )}
         {!wanted && (
           <Button size="lg" variant="default" onClick={() => stop(0)}>
-            Enough
+            {W.enough}
           </Button>
         )}
       </div>
       {wanted && (
         <>
-          <p>Enough? Press how it feels now.</p>
-          <div className={classes.feels} role="group" aria-label="How it feels now">
+          <p>{W.enoughPressHowItFeels}</p>
+          <div className={classes.feels} role="group" aria-label={W.howItFeelsNow}>
             {feelsAbout(wanted).map((f) => (
               <button
                 key={f}
@@ -71,7 +72,7 @@ export function FeelStep({
               >
                 <FeelDrawing feel={f} />
                 {FEEL_WORDS_TEXT[f]}
-                {f === wanted && <small>as it should</small>}
+                {f === wanted && <small>{W.asItShould}</small>}
               </button>
             ))}
           </div>

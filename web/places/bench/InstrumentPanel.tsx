@@ -12,6 +12,9 @@ import { degrees } from '../../words/heat';
 import type { BenchChoices } from '../../../core/bench';
 import classes from './bench.module.css';
 import { StandIn } from './StandIn';
+import { benchWords } from '../../words/en/bench';
+
+const W = benchWords.instrumentPanel;
 
 /** What was chosen on this device: it is the device beside the scale that speaks and goes on. */
 export const useChoices = () =>
@@ -21,22 +24,23 @@ export const useChoices = () =>
   });
 
 const NOT_FOUND: Record<NotFound, string> = {
-  none: 'No instrument was chosen.',
-  other: 'It sends no weight and no temperature in a form that is known here. Type its numbers.',
-  failed: 'It does not answer. Wake it, bring it nearer and try again.',
+  none: W.noInstrumentWasChosen,
+  other: W.itSendsNoWeightAnd,
+  failed: W.itDoesNotAnswerWake,
 };
 /** Heard of within so long it sends, ms. */
 const SENDS_MS = 3500;
 
 function stateOf(i: Instrument, now: number): string {
   const last = i.readings.at(-1);
-  if (i.gone) return 'the line is cut; it is tried again';
-  if (!last || now - last.at > SENDS_MS) return 'sends nothing: wake it';
+  if (i.gone) return W.theLineIsCutIt;
+  if (!last || now - last.at > SENDS_MS) return W.sendsNothingWakeIt;
   const value = i.last?.value ?? null;
-  if (value === null) return 'says that it could not measure';
+  if (value === null) return W.saysThatItCouldNot;
   const said = kindOf(i) === 'mass' ? grams(value) : degrees(value);
-  const unit = i.last?.unit === 'lb' ? ', set to ounces and read as grams' : '';
-  const coarse = kindOf(i) === 'mass' && i.last!.step > 2 ? `, in steps of ${fixed(i.last!.step, 0)} g` : '';
+  const unit = i.last?.unit === 'lb' ? W.setToOuncesAndRead : '';
+  const coarse =
+    kindOf(i) === 'mass' && i.last!.step > 2 ? W.inStepsOfG({ number: fixed(i.last!.step, 0) }) : '';
   return `${said}${unit}${coarse}`;
 }
 
@@ -65,26 +69,26 @@ export function InstrumentPanel({ stepG }: { stepG: number }) {
   const now = performance.now();
   return (
     <details className={classes.instruments}>
-      <summary>Instruments{all.length > 0 && `: ${all.length}`}</summary>
+      <summary>{W.instruments({ allCount: all.length > 0 && `: ${all.length}` })}</summary>
       <Group gap="xl" my={8}>
         <Switch
-          label="Go on by itself when it lies there"
+          label={W.goOnByItselfWhen}
           checked={choices.goesOn}
           onChange={(e) => setChoices({ ...choices, goesOn: e.currentTarget.checked })}
         />
         <Switch
-          label="Speak names and numbers"
+          label={W.speakNamesAndNumbers}
           checked={choices.spoken}
           disabled={!canSpeak()}
           onChange={(e) => setChoices({ ...choices, spoken: e.currentTarget.checked })}
         />
         <Switch
-          label="Try it with a scale that is none"
+          label={W.tryItWithAScale}
           checked={trying}
           onChange={(e) => setTrying(e.currentTarget.checked)}
         />
         <Switch
-          label="Real ones, by Bluetooth"
+          label={W.realOnesByBluetooth}
           checked={real}
           onChange={(e) => setReal(e.currentTarget.checked)}
         />
@@ -93,35 +97,33 @@ export function InstrumentPanel({ stepG }: { stepG: number }) {
         (bluetooth() ? (
           <Group gap="sm" my={8}>
             <Button variant="default" onClick={() => void find()}>
-              Find a scale or a probe
+              {W.findAScaleOrA}
             </Button>
             {notFound && <span role="status">{NOT_FOUND[notFound]}</span>}
           </Group>
         ) : (
-          <p>This browser has no Bluetooth for pages. Type the numbers, or use another browser.</p>
+          <p>{W.thisBrowserHasNoBluetooth}</p>
         ))}
       {line === 'none' ? (
         <Group gap="sm" align="end" my={8}>
           <TextInput
-            label="Instruments of a program on this machine"
+            label={W.instrumentsOfAProgramOn}
             value={address}
             onChange={(e) => setAddress(e.currentTarget.value.trim())}
-            error={isAddress(address) ? null : 'Write ws://localhost: and a port.'}
+            error={isAddress(address) ? null : W.writeWsLocalhostAndA}
           />
           <Button variant="default" disabled={!isAddress(address)} onClick={follow}>
-            Connect
+            {W.connect}
           </Button>
         </Group>
       ) : (
         <p role="status">
-          {line === 'connected'
-            ? `Connected to ${address}.`
-            : `${address} does not answer yet; it is tried again.`}
+          {line === 'connected' ? W.connectedTo({ address }) : W.doesNotAnswerYetIt({ address })}
         </p>
       )}
       {trying && <StandIn stepG={stepG} />}
       {all.length > 0 && (
-        <ul className={classes.list} aria-label="What sends">
+        <ul className={classes.list} aria-label={W.whatSends}>
           {all.map((i) => {
             const kind = kindOf(i);
             const several = all.filter((x) => kindOf(x) === kind).length > 1;

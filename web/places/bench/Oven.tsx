@@ -19,7 +19,7 @@ import { INSTRUMENTS, useCounting } from '../../instruments/useInstruments';
 import { HeatField } from '../../parts/HeatField';
 import { SIGN_WORDS } from '../../words/data/bake';
 import { countdown } from '../../words/dayWords';
-import { counted, fixed, grams, listed } from '../../words/format';
+import { fixed, grams, listed } from '../../words/format';
 import { degrees, degreesApart, inDegrees, ovenDegrees } from '../../words/heat';
 import { readySound } from '../days/sound';
 import { useAlarms } from '../days/useAlarms';
@@ -27,20 +27,23 @@ import { useServerNow } from '../days/useServerNow';
 import classes from './bench.module.css';
 import { ProbeCurve } from './ProbeCurve';
 import type { useRun } from './useRun';
+import { benchWords } from '../../words/en/bench';
+
+const W = benchWords.oven;
 
 const MIN_MS = 60_000;
-const COVERED = { none: 'Take the cover off', lid: 'Put the lid on', tent: 'Lay foil over it' } as const;
+const COVERED = { none: W.takeTheCoverOff, lid: W.putTheLidOn, tent: W.layFoilOverIt } as const;
 
 function promptWords(p: Prompt): string {
   switch (p.kind) {
     case 'heat':
-      return `Turn the oven to ${ovenDegrees(p.ovenC, p.fan)}`;
+      return W.turnTheOvenTo({ oven: ovenDegrees(p.ovenC, p.fan) });
     case 'cover':
       return COVERED[p.cover];
     case 'turn':
-      return 'Turn it round';
+      return W.turnItRound;
     case 'look':
-      return 'Look at it';
+      return W.lookAtIt;
   }
 }
 
@@ -94,9 +97,9 @@ export function Oven({ formula, lookup, events, tell }: Props) {
   const next = prompts.find((p) => p.min > min);
   const open = stillToSee(done, so);
   return (
-    <section className={classes.now} aria-label="The oven">
+    <section className={classes.now} aria-label={W.theOven}>
       <p className={classes.what}>
-        {so.outAt !== null ? 'Out of the oven' : isIn ? 'In the oven' : 'Into the oven'}
+        {so.outAt !== null ? W.outOfTheOven : isIn ? W.inTheOven : W.intoTheOven}
       </p>
       {!isIn && so.outAt === null && (
         <>
@@ -104,7 +107,7 @@ export function Oven({ formula, lookup, events, tell }: Props) {
             <p>{ovenDegrees(formula.bake.ovenC, formula.bake.fan)}</p>
           )}
           <Mass
-            label="What it weighs before"
+            label={W.whatItWeighsBefore}
             value={so.beforeG}
             onKeep={(g) => tell({ kind: 'bakeMass', when: 'before', g })}
           />
@@ -116,7 +119,7 @@ export function Oven({ formula, lookup, events, tell }: Props) {
               tell({ kind: 'oven', what: 'in' });
             }}
           >
-            It is in
+            {W.itIsIn}
           </Button>
         </>
       )}
@@ -129,26 +132,33 @@ export function Oven({ formula, lookup, events, tell }: Props) {
             <p key={a.key} className={classes.prompt} role="alert">
               {a.title}{' '}
               <Button size="compact-md" onClick={() => setAnswered((x) => [...x, a.key])}>
-                Done
+                {W.done}
               </Button>
             </p>
           ))}
           {next && (
             <p className={classes.step}>
-              {promptWords(next)}: in {countdown((next.min - min) * MIN_MS)}
+              {W.inWord({ prompt: promptWords(next), time: countdown((next.min - min) * MIN_MS) })}
             </p>
           )}
           {model && <ProbeCurve model={model} read={so.probe} left={left} nowMin={min} />}
           {left && (
             <p role="status">
-              By the probe about {fixed(left.min, 0)} min more ({fixed(left.from, 0)} to {fixed(left.to, 0)})
-              {Math.abs(left.slower - 1) > 0.08 &&
-                `; this bake goes ${fixed(100 * Math.abs(left.slower - 1), 0)} % ${left.slower > 1 ? 'slower' : 'quicker'} than forecast`}
-              .
+              {W.byTheProbeAboutMin({
+                number: fixed(left.min, 0),
+                number2: fixed(left.from, 0),
+                number3: fixed(left.to, 0),
+                slower:
+                  Math.abs(left.slower - 1) > 0.08 &&
+                  W.thisBakeGoesThanForecast({
+                    number: fixed(100 * Math.abs(left.slower - 1), 0),
+                    which: left.slower > 1 ? 'slower' : 'quicker',
+                  }),
+              })}
             </p>
           )}
           <Probe model={model} inAt={so.inAt!} nowMs={nowMs} last={so.probe.at(-1)?.c ?? null} tell={tell} />
-          <div className={classes.signs} role="group" aria-label="What is seen">
+          <div className={classes.signs} role="group" aria-label={W.whatIsSeen}>
             {done.signs
               .filter((s) => s !== 'none' && s !== 'core')
               .map((s) => (
@@ -162,49 +172,53 @@ export function Oven({ formula, lookup, events, tell }: Props) {
           </div>
           {(open.signs.length > 0 || (open.coreShortC ?? 0) > 0) && (
             <p className="quiet">
-              Before it comes out:{' '}
-              {listed([
-                ...open.signs.map((s) => inDegrees(SIGN_WORDS[s])),
-                ...(open.coreShortC ? [`${degreesApart(open.coreShortC)} more in the middle`] : []),
-              ])}
-              .
+              {W.beforeItComesOut({
+                list: listed([
+                  ...open.signs.map((s) => inDegrees(SIGN_WORDS[s])),
+                  ...(open.coreShortC ? [W.moreInTheMiddle({ degrees: degreesApart(open.coreShortC) })] : []),
+                ]),
+              })}
             </p>
           )}
           <div className={classes.act}>
             <Button size="lg" className={classes.go} onClick={() => tell({ kind: 'oven', what: 'out' })}>
-              It is out
+              {W.itIsOut}
             </Button>
             <Button size="lg" variant="default" onClick={() => tell({ kind: 'oven', what: 'door' })}>
-              Door opened
+              {W.doorOpened}
             </Button>
-            {so.doors.length > 0 && <span className="quiet">{counted(so.doors.length, 'time')} so far</span>}
+            {so.doors.length > 0 && (
+              <span className="quiet">{W.soFar({ count: W.timeCount({ n: so.doors.length }) })}</span>
+            )}
           </div>
         </>
       )}
       {so.outAt !== null && (
         <>
           <p>
-            It baked {fixed((so.outAt - so.inAt!) / MIN_MS, 0)} min
-            {so.probe.length > 0 && `, ${degrees(so.probe.at(-1)!.c)} in the middle at last`}.
+            {W.itBakedMin({
+              number: fixed((so.outAt - so.inAt!) / MIN_MS, 0),
+              probeCount:
+                so.probe.length > 0 && W.inTheMiddleAtLast({ temperature: degrees(so.probe.at(-1)!.c) }),
+            })}
           </p>
           <Mass
-            label="What it weighs now"
+            label={W.whatItWeighsNow}
             value={so.afterG}
             onKeep={(g) => tell({ kind: 'bakeMass', when: 'after', g })}
           />
-          {so.loss !== null && <p>It lost {fixed(100 * so.loss, 1)} % of its weight.</p>}
+          {so.loss !== null && <p>{W.itLostOfItsWeight({ number: fixed(100 * so.loss, 1) })}</p>}
           {so.cutAt === null ? (
             <>
               <p>
-                Cut it in {countdown(Math.max(0, so.outAt + coolMin * MIN_MS - nowMs))}: before that it is
-                still setting.
+                {W.cutItInBeforeThat({ time: countdown(Math.max(0, so.outAt + coolMin * MIN_MS - nowMs)) })}
               </p>
               <Button variant="default" onClick={() => tell({ kind: 'cut' })}>
-                It is cut
+                {W.itIsCut}
               </Button>
             </>
           ) : (
-            <p>Cut {fixed((so.cutAt - so.outAt) / MIN_MS, 0)} min after it came out.</p>
+            <p>{W.cutMinAfterItCame({ number: fixed((so.cutAt - so.outAt) / MIN_MS, 0) })}</p>
           )}
         </>
       )}
@@ -234,7 +248,7 @@ function Mass({
       value={typed ?? value ?? ''}
       onChange={(v) => setTyped(typeof v === 'number' ? v : null)}
       onBlur={() => typed !== null && typed !== value && onKeep(typed)}
-      description={value === null ? 'Before and after tell what it lost.' : grams(value)}
+      description={value === null ? W.beforeAndAfterTellWhat : grams(value)}
     />
   );
 }
@@ -267,7 +281,7 @@ function Probe({
     const standIn = new ProbeStandIn((min) => middleAt(model.curve, Math.min(min / 1.15, endMin)));
     INSTRUMENTS.add({
       id: PAGE_PROBE,
-      name: 'Probe of this page',
+      name: W.probeOfThisPage,
       from: 'page',
       characteristic: 'temperature',
     });
@@ -290,17 +304,15 @@ function Probe({
   return (
     <div className={classes.act}>
       {now !== null && (
-        <p role="status">
-          The probe reads <b className="num">{degrees(now)}</b>
-        </p>
+        <p role="status">{W.theProbeReads({ strong: <b className="num">{degrees(now)}</b> })}</p>
       )}
-      <HeatField label="In the middle" value={typed} onChange={setTyped} />
+      <HeatField label={W.inTheMiddle} value={typed} onChange={setTyped} />
       <Button variant="default" mt={22} onClick={() => tell({ kind: 'probe', c: typed })}>
-        It reads this
+        {W.itReadsThis}
       </Button>
-      {last !== null && <span className="quiet">last {degrees(last)}</span>}
+      {last !== null && <span className="quiet">{W.last({ temperature: degrees(last) })}</span>}
       <Switch
-        label="Try it with a probe that is none"
+        label={W.tryItWithAProbe}
         checked={trying}
         disabled={!model}
         onChange={(e) => setTrying(e.currentTarget.checked)}

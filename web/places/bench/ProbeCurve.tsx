@@ -1,9 +1,12 @@
 import { middleAt, type Modelled, type Probed, type TimeLeft } from '../../../core/bench';
-import { counted, fixed } from '../../words/format';
+import { fixed } from '../../words/format';
 import { degrees } from '../../words/heat';
 import classes from './bench.module.css';
+import { benchWords } from '../../words/en/bench';
 
-const [W, H] = [640, 190];
+const W = benchWords.probeCurve;
+
+const [WIDTH, HEIGHT] = [640, 190];
 const PAD = { left: 44, right: 12, top: 10, bottom: 24 };
 
 /** The middle as it was forecast, as the probe read it, and when it gets there by now: 8 times of 10 within the band. */
@@ -24,8 +27,9 @@ export function ProbeCurve({
   const end = 1.1 * Math.max(done, nowMin, left ? lastMin + left.to : 0, slower * done);
   const topC = Math.max(100, model.untilC + 4);
   const lowC = Math.min(0, ...read.map((r) => r.c));
-  const x = (min: number): number => PAD.left + ((W - PAD.left - PAD.right) * min) / end;
-  const y = (c: number): number => H - PAD.bottom - ((H - PAD.top - PAD.bottom) * (c - lowC)) / (topC - lowC);
+  const x = (min: number): number => PAD.left + ((WIDTH - PAD.left - PAD.right) * min) / end;
+  const y = (c: number): number =>
+    HEIGHT - PAD.bottom - ((HEIGHT - PAD.top - PAD.bottom) * (c - lowC)) / (topC - lowC);
   const line = (by: number): string =>
     Array.from({ length: 61 }, (_, i) => (end * i) / 60)
       .filter((min) => min / by <= model.curve.at(-1)!.min)
@@ -33,23 +37,31 @@ export function ProbeCurve({
       .join('');
   const every = end > 90 ? 30 : end > 40 ? 10 : 5;
   const said = left
-    ? `there in about ${fixed(left.min, 0)} min, ${fixed(left.from, 0)} to ${fixed(left.to, 0)}`
-    : `forecast to be there after ${fixed(done, 0)} min`;
+    ? W.thereInAboutMinTo({
+        number: fixed(left.min, 0),
+        number2: fixed(left.from, 0),
+        number3: fixed(left.to, 0),
+      })
+    : W.forecastToBeThereAfter({ number: fixed(done, 0) });
   return (
     <svg
       className={classes.curve}
-      viewBox={`0 0 ${W} ${H}`}
+      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       role="img"
-      aria-label={`The middle: ${counted(read.length, 'reading')}; ${degrees(model.untilC)} ${said}`}
+      aria-label={W.theMiddle({
+        count: W.readingCount({ n: read.length }),
+        temperature: degrees(model.untilC),
+        said,
+      })}
     >
       {Array.from({ length: Math.floor(end / every) + 1 }, (_, i) => i * every).map((min) => (
-        <text key={min} x={x(min)} y={H - 8} textAnchor="middle">
-          {min === 0 ? '0 min' : min}
+        <text key={min} x={x(min)} y={HEIGHT - 8} textAnchor="middle">
+          {min === 0 ? W.text0Min : min}
         </text>
       ))}
       {[20, model.untilC].map((c) => (
         <g key={c}>
-          <path className={classes.rule} d={`M${PAD.left} ${y(c)}H${W - PAD.right}`} />
+          <path className={classes.rule} d={`M${PAD.left} ${y(c)}H${WIDTH - PAD.right}`} />
           <text x={PAD.left - 5} y={y(c) + 4} textAnchor="end">
             {degrees(c)}
           </text>
@@ -61,12 +73,12 @@ export function ProbeCurve({
           x={x(lastMin + left.from)}
           width={Math.max(2, x(lastMin + left.to) - x(lastMin + left.from))}
           y={PAD.top}
-          height={H - PAD.top - PAD.bottom}
+          height={HEIGHT - PAD.top - PAD.bottom}
         />
       )}
       <path className={classes.forecast} d={line(1)} />
       {left && <path className={classes.expected} d={line(slower)} />}
-      <path className={classes.nowLine} d={`M${x(nowMin)} ${PAD.top}V${H - PAD.bottom}`} />
+      <path className={classes.nowLine} d={`M${x(nowMin)} ${PAD.top}V${HEIGHT - PAD.bottom}`} />
       {read.map((r) => (
         <circle key={r.min} cx={x(r.min)} cy={y(r.c)} r={3.4} />
       ))}

@@ -11,27 +11,30 @@ import { useChangeKitchen } from '../../api/useChangeKitchen';
 import { useKitchen } from '../../api/useKitchen';
 import { Notice } from '../../parts/Notice';
 import { usePageTitle } from '../../parts/usePageTitle';
-import { counted, fixed, grams } from '../../words/format';
+import { fixed, grams } from '../../words/format';
 import { degrees } from '../../words/heat';
 import { sayProblem } from '../../words/problems';
 import { FEEL_WORDS_TEXT, ingredientName, lineName } from '../../words/things';
 import classes from './bench.module.css';
 import { useBench } from './useBench';
+import { benchWords } from '../../words/en/bench';
+
+const W = benchWords.recordPage;
 
 /** What happened in a run, beside what was planned, and what may be learnt from it. */
 export function RecordPage() {
   const { runId = '' } = useParams();
   const { run, made, state, pantry, error } = useBench(runId);
-  usePageTitle(run ? `${run.title}, what happened` : 'What happened');
+  usePageTitle(run ? W.whatHappened({ runTitle: run.title }) : W.whatHappened2);
   if (error)
     return (
       <main id="main" className={classes.page}>
-        <Notice kind="trouble" title="This run cannot be shown">
+        <Notice kind="trouble" title={W.thisRunCannotBeShown}>
           {sayProblem(problemIn(error)?.code ?? null)}
         </Notice>
       </main>
     );
-  if (!made || !state || !run) return <Skeleton height={500} role="status" aria-label="Fetching the run" />;
+  if (!made || !state || !run) return <Skeleton height={500} role="status" aria-label={W.fetchingTheRun} />;
   const record = recordOf(made.formula, made.order, state);
   const part = mainPart(made.formula.parts);
   const thirst = part ? thirstOf(state, record, wetWaterG(part, pantry.exact)) : null;
@@ -39,22 +42,22 @@ export function RecordPage() {
   return (
     <main id="main" className={classes.page}>
       <header className={classes.head}>
-        <h1>{run.title}: what happened</h1>
-        <Link to={`/notebook/new?run=${run.id}`}>Say how it came out</Link>
-        <Link to={`/bench/${run.id}`}>Back to the bench</Link>
-        <Link to={`/formula/${run.formulaId}/card/${run.versionId}`}>The card</Link>
+        <h1>{W.whatHappened3({ runTitle: run.title })}</h1>
+        <Link to={`/notebook/new?run=${run.id}`}>{W.sayHowItCameOut}</Link>
+        <Link to={`/bench/${run.id}`}>{W.backToTheBench}</Link>
+        <Link to={`/formula/${run.formulaId}/card/${run.versionId}`}>{W.theCard}</Link>
       </header>
       <section className={`sheet ${classes.part}`}>
-        <h2>Weighed</h2>
-        <div className={classes.wide} role="region" aria-label="Weighed" tabIndex={0}>
+        <h2>{W.weighed}</h2>
+        <div className={classes.wide} role="region" aria-label={W.weighed} tabIndex={0}>
           <table className={classes.record}>
             <thead>
               <tr>
-                <th scope="col">Thing</th>
-                <th scope="col">planned</th>
-                <th scope="col">went in</th>
-                <th scope="col">apart</th>
-                <th scope="col">besides</th>
+                <th scope="col">{W.thing}</th>
+                <th scope="col">{W.planned}</th>
+                <th scope="col">{W.wentIn}</th>
+                <th scope="col">{W.apart}</th>
+                <th scope="col">{W.besides}</th>
               </tr>
             </thead>
             <tbody>
@@ -70,10 +73,10 @@ export function RecordPage() {
                   </td>
                   <td>
                     {[
-                      l.leftOut ? 'left out' : '',
-                      l.otherId ? `${ingredientName(l.otherId, true)} in its place` : '',
+                      l.leftOut ? W.leftOut : '',
+                      l.otherId ? W.inItsPlace({ ingredient: ingredientName(l.otherId, true) }) : '',
                       l.off ? 'off' : '',
-                      l.wentG === null && !l.leftOut ? 'not weighed' : '',
+                      l.wentG === null && !l.leftOut ? W.notWeighed : '',
                     ]
                       .filter(Boolean)
                       .join(', ')}
@@ -83,14 +86,16 @@ export function RecordPage() {
             </tbody>
           </table>
         </div>
-        <p>{grams(record.massG)} in the bowls.</p>
+        <p>{W.inTheBowls({ amount: grams(record.massG) })}</p>
         {record.feel && (
           <p>
-            Kept back {grams(record.feel.keptG)}, put to it by feel {grams(record.feel.putG)}
-            {FEEL_WORDS[record.feel.last]
-              ? `; it felt like this: ${FEEL_WORDS_TEXT[FEEL_WORDS[record.feel.last]!]}`
-              : ''}
-            .
+            {W.keptBackPutToIt({
+              amount: grams(record.feel.keptG),
+              amount2: grams(record.feel.putG),
+              which: FEEL_WORDS[record.feel.last]
+                ? W.itFeltLikeThis({ feelWordsText: FEEL_WORDS_TEXT[FEEL_WORDS[record.feel.last]!] })
+                : '',
+            })}
           </p>
         )}
         {record.notes.map((n, i) => (
@@ -136,24 +141,24 @@ function Baked({
   const said = planned && (planned[0] + planned[1]) / 2;
   const last = oven.probe.at(-1);
   return (
-    <section className={`sheet ${classes.part}`} aria-label="Baked" data-run={runId}>
-      <h2>Baked</h2>
+    <section className={`sheet ${classes.part}`} aria-label={W.baked} data-run={runId}>
+      <h2>{W.baked}</h2>
       {trouble}
       <p>
-        {planned && `Planned ${fixed(planned[0], 0)} to ${fixed(planned[1], 0)} min. `}
-        {bake.tookMin === null ? 'It is still in the oven.' : `It took ${fixed(bake.tookMin, 0)} min.`}
-        {last && ` The probe read ${degrees(last.c)} at last`}
-        {last && coreC ? `, ${degrees(coreC[0])} was wanted.` : last ? '.' : ''}
-        {oven.doors.length > 0 && ` The door was opened ${counted(oven.doors.length, 'time')}.`}
-        {oven.loss !== null && ` It lost ${fixed(100 * oven.loss, 1)} % of its weight.`}
+        {planned && W.plannedToMin({ number: fixed(planned[0], 0), number2: fixed(planned[1], 0) })}
+        {bake.tookMin === null ? W.itIsStillInThe : W.itTookMin({ number: fixed(bake.tookMin, 0) })}
+        {last && W.theProbeReadAtLast({ temperature: degrees(last.c) })}
+        {last && coreC ? W.wasWanted({ temperature: degrees(coreC[0]) }) : last ? '.' : ''}
+        {oven.doors.length > 0 && W.theDoorWasOpened({ count: W.timeCount({ n: oven.doors.length }) })}
+        {oven.loss !== null && W.itLostOfItsWeight({ number: fixed(100 * oven.loss, 1) })}
         {oven.cutAt !== null &&
           oven.outAt !== null &&
-          ` Cut ${fixed((oven.cutAt - oven.outAt) / 60_000, 0)} min after it came out.`}
+          W.cutMinAfterItCame({ number: fixed((oven.cutAt - oven.outAt) / 60_000, 0) })}
       </p>
       {said && setup && bake.tookMin !== null && bake.tookMin >= 1 && (
         <>
           {isKept ? (
-            <p role="status">Its time is kept: times for this kind of bake follow your oven and your hand.</p>
+            <p role="status">{W.itsTimeIsKeptTimes}</p>
           ) : (
             <Button
               variant="default"
@@ -174,7 +179,7 @@ function Baked({
                 })
               }
             >
-              Keep this time
+              {W.keepThisTime}
             </Button>
           )}
         </>
@@ -197,18 +202,20 @@ function Thirsty({ thirst, formula, runId }: { thirst: number; formula: Formula;
     return row?.doc.kind === 'packet' ? [{ row, doc: row.doc }] : [];
   });
   return (
-    <section className={`sheet ${classes.part}`} aria-label="What it drank">
-      <h2>What it drank</h2>
+    <section className={`sheet ${classes.part}`} aria-label={W.whatItDrank}>
+      <h2>{W.whatItDrank}</h2>
       <p>
-        The dough took {fixed(100 * Math.abs(thirst), 0)} % {thirst > 0 ? 'more' : 'less'} liquid than was
-        written, until it felt as it should.
+        {W.theDoughTookLiquidThan({
+          number: fixed(100 * Math.abs(thirst), 0),
+          which: thirst > 0 ? W.more : W.less,
+        })}
       </p>
       {packets.map(({ row, doc }) => {
         const known = doc.drinks?.runs.includes(runId);
         const next = learnt(doc.drinks, runId, thirst);
         return known ? (
           <p key={row.id} role="status">
-            {doc.name} remembers it: {fixed(doc.drinks!.times, 2)} times as much as its kind.
+            {W.remembersItTimesAsMuch({ doc: doc.name, number: fixed(doc.drinks!.times, 2) })}
           </p>
         ) : (
           <Button
@@ -217,18 +224,13 @@ function Thirsty({ thirst, formula, runId }: { thirst: number; formula: Formula;
             loading={revising.isLoading}
             onClick={() => void revise({ itemId: row.itemId, rev: row.rev, doc: { ...doc, drinks: next } })}
           >
-            Remember it for {doc.name}: {fixed(next.times, 2)} times as much as its kind
+            {W.rememberItForTimesAs({ doc: doc.name, number: fixed(next.times, 2) })}
           </Button>
         );
       })}
-      {packets.length === 0 && (
-        <p className="quiet">
-          No line of it is a packet of yours: nothing can remember it. Put your flour into the pantry as a
-          packet.
-        </p>
-      )}
+      {packets.length === 0 && <p className="quiet">{W.noLineOfItIs}</p>}
       {revising.error && (
-        <Notice kind="trouble" title="It was not kept">
+        <Notice kind="trouble" title={W.itWasNotKept}>
           {sayProblem(problemIn(revising.error)?.code ?? null)}
         </Notice>
       )}

@@ -4,6 +4,9 @@ import { ScaleStandIn, USUAL_SCALE } from '../../../core/bench';
 import { INSTRUMENTS } from '../../instruments/useInstruments';
 import { grams } from '../../words/format';
 import classes from './bench.module.css';
+import { benchWords } from '../../words/en/bench';
+
+const W = benchWords.standIn;
 
 /** Ten readings a second, as a quick scale sends them. */
 const EVERY_MS = 100;
@@ -20,7 +23,7 @@ export function StandIn({ stepG }: { stepG: number }) {
   const [ounces, setOunces] = useState(false);
   const [load, setLoad] = useState(0);
   useEffect(() => {
-    INSTRUMENTS.add({ id: ID, name: 'Scale of this page', from: 'page', characteristic: 'fineWeight' });
+    INSTRUMENTS.add({ id: ID, name: W.scaleOfThisPage, from: 'page', characteristic: 'fineWeight' });
     return () => INSTRUMENTS.remove(ID);
   }, []);
   useEffect(() => {
@@ -36,17 +39,15 @@ export function StandIn({ stepG }: { stepG: number }) {
   }, [pour, off]);
   const put = (g: number) => scale.current!.put(g, performance.now());
   return (
-    <section className={`sheet ${classes.standin}`} aria-label="A scale to try with">
-      <h2>A scale to try with</h2>
-      <p className="small quiet">
-        No real one: pour here, and see what the bench makes of it. On it now: {grams(load)}
-      </p>
+    <section className={`sheet ${classes.standin}`} aria-label={W.aScaleToTryWith}>
+      <h2>{W.aScaleToTryWith}</h2>
+      <p className="small quiet">{W.noRealOnePourHere({ amount: grams(load) })}</p>
       <Slider
         label={null}
         min={0}
         max={MOST_A_SECOND}
         value={pour}
-        thumbLabel="Pour, grams a second"
+        thumbLabel={W.pourGramsASecond}
         onChange={setPour}
         onChangeEnd={() => setPour(0)}
       />
@@ -57,10 +58,10 @@ export function StandIn({ stepG }: { stepG: number }) {
           </Button>
         ))}
         <Button size="compact-md" variant="default" onClick={() => put(-scale.current!.loadG - 250)}>
-          Lift the bowl
+          {W.liftTheBowl}
         </Button>
         <Button size="compact-md" variant="default" onClick={() => put(-scale.current!.loadG)}>
-          Empty it
+          {W.emptyIt}
         </Button>
         <Button
           size="compact-md"
@@ -70,10 +71,10 @@ export function StandIn({ stepG }: { stepG: number }) {
             setOunces(!ounces);
           }}
         >
-          {ounces ? 'Set it to grams' : 'Set it to ounces'}
+          {ounces ? W.setItToGrams : W.setItToOunces}
         </Button>
         <Button size="compact-md" variant="default" onClick={() => setOff(!off)}>
-          {off ? 'Turn it on' : 'Turn it off'}
+          {off ? W.turnItOn : W.turnItOff}
         </Button>
       </Group>
     </section>

@@ -8,6 +8,9 @@ import { grams } from '../../words/format';
 import { ingredientName } from '../../words/things';
 import classes from './bench.module.css';
 import type { BenchProps } from './props';
+import { benchWords } from '../../words/en/bench';
+
+const W = benchWords.swapForm;
 
 type Props = Omit<BenchProps, 'stepG'> & {
   lineId: string;
@@ -38,8 +41,8 @@ export function SwapForm({ lineId, formula, order, state, pantry, nameOf, tell, 
     onDone();
   };
   return (
-    <section className={classes.now} aria-label="Another thing in its place">
-      <p className={classes.what}>In place of {nameOf(lineId)}</p>
+    <section className={classes.now} aria-label={W.anotherThingInItsPlace}>
+      <p className={classes.what}>{W.inPlaceOf({ name: nameOf(lineId) })}</p>
       <div className={classes.repairs}>
         {offered.map(({ i, swap }) => (
           <div key={i.id} className="sheet">
@@ -50,8 +53,11 @@ export function SwapForm({ lineId, formula, order, state, pantry, nameOf, tell, 
             <p className="small quiet">{effectWords(swap.effect)}</p>
             {swap.water && (
               <p className="small">
-                With {grams(Math.abs(swap.water.g))} {swap.water.g > 0 ? 'more' : 'less'}{' '}
-                {nameOf(swap.water.lineId)} it is as wet as it was: that is asked for then.
+                {W.withItIsAsWet({
+                  amount: grams(Math.abs(swap.water.g)),
+                  which: swap.water.g > 0 ? W.more : W.less,
+                  name: nameOf(swap.water.lineId),
+                })}
               </p>
             )}
           </div>
@@ -59,26 +65,26 @@ export function SwapForm({ lineId, formula, order, state, pantry, nameOf, tell, 
         {open.length > 0 && (
           <div className="sheet">
             <Button size="lg" variant="default" onClick={leave}>
-              Leave it out
+              {W.leaveItOut}
             </Button>
-            <p className="small quiet">It can still go in later, until the dough is shaped.</p>
+            <p className="small quiet">{W.itCanStillGoIn}</p>
           </div>
         )}
       </div>
       <Select
-        label="Something else"
+        label={W.somethingElse}
         data={choicesOf(pantry)}
         value={chosen}
         onChange={setChosen}
         searchable
         limit={60}
-        nothingFoundMessage="Nothing of that name"
+        nothingFoundMessage={W.nothingOfThatName}
         maw={380}
         mt={12}
       />
       <div className={classes.act}>
         <Button size="lg" variant="default" onClick={onDone}>
-          It is {nameOf(lineId)} after all
+          {W.itIsAfterAll({ name: nameOf(lineId) })}
         </Button>
       </div>
     </section>

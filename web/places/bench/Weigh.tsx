@@ -31,6 +31,9 @@ import { SwapForm } from './SwapForm';
 import type { BenchProps } from './props';
 import { useBenchKeys } from './useBenchKeys';
 import { useTick } from './useTick';
+import { benchWords } from '../../words/en/bench';
+
+const W = benchWords.weigh;
 
 /** A bowl is at least so heavy: lifted off, it shows so much less. */
 const BOWL_G = 200;
@@ -99,7 +102,7 @@ export function Weigh({ formula, order, state, pantry, stepG, tell }: BenchProps
   useEffect(() => {
     if (arrived) take();
     // Once for each time it arrives: what is taken changes what is wanted.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react-hooks/exhaustive-deps
   }, [arrived]);
   const name = next ? nameOf(next.lineId) : null;
   useSpoken(choices.spoken, next?.id ?? null, name, wanted, shown.state === 'steady' ? since : null);
@@ -127,7 +130,7 @@ export function Weigh({ formula, order, state, pantry, stepG, tell }: BenchProps
       ) : feel ? (
         <FeelStep feel={feel} nameOf={nameOf} tell={tell} />
       ) : next ? (
-        <section className={classes.now} aria-label="Weigh now" data-tap>
+        <section className={classes.now} aria-label={W.weighNow} data-tap>
           <p className={classes.what}>
             {name}
             <WhereTo w={next} order={order} />
@@ -136,39 +139,35 @@ export function Weigh({ formula, order, state, pantry, stepG, tell }: BenchProps
             {since !== null && typed === null && !lifted ? (
               <>
                 <b>{fixed(since, stepG < 1 ? 1 : 0)}</b>
-                <span> of {grams(wanted)}</span>
+                <span> {W.ofWord({ amount: grams(wanted) })}</span>
               </>
             ) : (
               <b>{grams(wanted)}</b>
             )}
           </p>
           <Spoon w={next} wanted={wanted} lookup={lookup} line={lines.get(next.lineId)} />
-          {next.keepBackG > 0 && (
-            <p>{grams(next.keepBackG)} of it is kept back and goes in by feel, once all is together.</p>
-          )}
-          {lifted && <p role="status">The bowl is off the scale. Put it back, or press “Zero here”.</p>}
-          {(shown.state === 'silent' || scale?.gone) && (
-            <p role="status">The scale sends nothing. Type the number, or wake it.</p>
-          )}
+          {next.keepBackG > 0 && <p>{W.ofItIsKeptBack({ amount: grams(next.keepBackG) })}</p>}
+          {lifted && <p role="status">{W.theBowlIsOffThe}</p>}
+          {(shown.state === 'silent' || scale?.gone) && <p role="status">{W.theScaleSendsNothingType}</p>}
           {ounces !== null && (
             <p role="status">
-              {fixed(typed!, 1)} looks like ounces.{' '}
+              {W.looksLikeOunces({ number: fixed(typed!, 1) })}{' '}
               <Button
                 size="compact-md"
                 variant="default"
                 onClick={() => setTyped(Math.round(10 * ounces) / 10)}
               >
-                Make it {grams(ounces)}
+                {W.makeIt({ amount: grams(ounces) })}
               </Button>
             </p>
           )}
           <div className={classes.act}>
             <Button size="lg" className={classes.go} onClick={take}>
-              {g === null ? `In: ${grams(wanted)}` : `In: ${grams(g)}`}
+              {g === null ? W.inWord({ amount: grams(wanted) }) : W.inWord({ amount: grams(g) })}
             </Button>
             <NumberInput
-              aria-label="Grams that went in"
-              placeholder="other grams"
+              aria-label={W.gramsThatWentIn}
+              placeholder={W.otherGrams}
               suffix=" g"
               size="lg"
               min={0}
@@ -180,23 +179,23 @@ export function Weigh({ formula, order, state, pantry, stepG, tell }: BenchProps
               onKeyDown={(e) => e.key === 'Enter' && take()}
             />
             <Button size="lg" variant="default" onClick={() => setOther(next.lineId)}>
-              There is none
+              {W.thereIsNone}
             </Button>
             {onScale !== null && (
               <Button size="lg" variant="default" onClick={() => setTare(onScale)}>
-                Zero here
+                {W.zeroHere}
               </Button>
             )}
           </div>
           {step && <p className={classes.step}>{textNow(step)}</p>}
-          {after && <p className="quiet">Then {nameOf(after.lineId)}</p>}
+          {after && <p className="quiet">{W.then({ name: nameOf(after.lineId) })}</p>}
         </section>
       ) : (
         <>
           {!live.some((e) => e.kind === 'oven') && (
-            <section className={classes.now} aria-label="All is in">
-              <p className={classes.what}>All is in</p>
-              <p>Mix and shape by the card, then say below when it goes into the oven.</p>
+            <section className={classes.now} aria-label={W.allIsIn}>
+              <p className={classes.what}>{W.allIsIn}</p>
+              <p>{W.mixAndShapeByThe}</p>
             </section>
           )}
           <Oven formula={formula} lookup={lookup} events={live} tell={tell} />
@@ -204,7 +203,7 @@ export function Weigh({ formula, order, state, pantry, stepG, tell }: BenchProps
       )}
       <div className={classes.act}>
         <Button variant="default" size="lg" onClick={back} disabled={live.length === 0}>
-          Back one
+          {W.backOne}
         </Button>
       </div>
       <InstrumentPanel stepG={stepG} />
@@ -241,7 +240,7 @@ function WhereTo({ w, order }: { w: Weighing; order: BenchOrder }) {
   const at = order.bowls.find((b) => b.id === w.bowl);
   if (own.length < 2 || !at) return null;
   const n = own.findIndex((b) => b.id === at.id);
-  return <small> {n >= 0 ? `into bowl ${n + 1}` : 'into all together'}</small>;
+  return <small> {n >= 0 ? W.intoBowl({ n: n + 1 }) : W.intoAllTogether}</small>;
 }
 
 /** A spoon where the scale is too coarse. */
@@ -260,6 +259,6 @@ function Spoon({
   const eighths =
     w.bySpoon && line ? eighthsOfTsp(wanted, lookup(line.item)?.densityGMl?.value ?? null, spoon) : null;
   return eighths === null ? null : (
-    <p className={classes.spoon}>{spoons(eighths)}: surer by the spoon on this scale</p>
+    <p className={classes.spoon}>{W.surerByTheSpoonOn({ spoons: spoons(eighths) })}</p>
   );
 }

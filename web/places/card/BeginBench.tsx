@@ -4,6 +4,9 @@ import { useState } from 'react';
 import { keyHere } from '../../api/home';
 import { Dialog } from '../../parts/Dialog';
 import { Notice } from '../../parts/Notice';
+import { cardWords } from '../../words/en/card';
+
+const W = cardWords.beginBench;
 
 /** What kitchen scales show at the least, g. */
 const STEPS = ['0.1', '1', '2', '5'];
@@ -24,7 +27,7 @@ export function BeginBench({
   const [step, setStep] = useLocalStorage({ key: keyHere('scale-step'), defaultValue: '1' });
   const many = typeof batches === 'number' && batches > 0 ? batches : null;
   return (
-    <Dialog title="At the bench" onClose={onClose}>
+    <Dialog title={W.atTheBench} onClose={onClose}>
       <form
         onSubmit={(e) => {
           e.preventDefault();
@@ -32,19 +35,19 @@ export function BeginBench({
         }}
       >
         <NumberInput
-          label="How much of it"
-          description="1 as on the card, 2 twice as much"
-          suffix={many === 1 ? ' batch' : ' batches'}
+          label={W.howMuchOfIt}
+          description={W.text1AsOnTheCard}
+          suffix={many === 1 ? W.batch : W.batches}
           min={0.1}
           max={100}
           step={0.5}
           decimalScale={2}
           value={batches}
           onChange={setBatches}
-          error={many ? null : 'Write how many batches, such as 1 or 2.5.'}
+          error={many ? null : W.writeHowManyBatchesSuch}
           data-autofocus
         />
-        <p id="scale-step">The scale shows steps of</p>
+        <p id="scale-step">{W.theScaleShowsStepsOf}</p>
         <SegmentedControl
           aria-labelledby="scale-step"
           data={STEPS.map((s) => ({ value: s, label: `${s} g` }))}
@@ -52,13 +55,13 @@ export function BeginBench({
           onChange={setStep}
         />
         {trouble && (
-          <Notice kind="trouble" title="The bench cannot be begun">
+          <Notice kind="trouble" title={W.theBenchCannotBeBegun}>
             {trouble}
           </Notice>
         )}
         <Group mt="lg">
           <Button type="submit" loading={loading} disabled={!many}>
-            Begin
+            {W.begin}
           </Button>
         </Group>
       </form>

@@ -23,6 +23,9 @@ import { Lines } from './Lines';
 import { Takes } from './Takes';
 import { Nutrition } from './Nutrition';
 import classes from './card.module.css';
+import { cardWords } from '../../words/en/card';
+
+const W = cardWords.card;
 
 /** A step as it is to be done: new words only. What was struck is not there. */
 function MethodStep({ step, children }: { step: Step; children: ReactNode }) {
@@ -49,7 +52,10 @@ function DoneLines({ doc, lookup }: { doc: Formula; lookup: Lookup }) {
   const done = donenessOfBake(doc.parts, lookup);
   const core =
     done.coreC &&
-    `the middle reads ${degreesSpan(...done.coreC)}${done.holdMin > 0 ? ` for about ${done.holdMin} min` : ''}`;
+    W.theMiddleReads({
+      temperatures: degreesSpan(...done.coreC),
+      which: done.holdMin > 0 ? W.forAboutMin({ holdMin: done.holdMin }) : '',
+    });
   const signs = [
     ...done.signs.filter((s) => s !== 'core').map((s) => inDegrees(SIGN_WORDS[s])),
     ...(core ? [core] : []),
@@ -58,12 +64,16 @@ function DoneLines({ doc, lookup }: { doc: Formula; lookup: Lookup }) {
     <>
       {signs.length > 0 && (
         <p className={classes.bake}>
-          <b>Done when</b> {listed(signs)}. Cool {span(done.coolMin[0])} to {span(done.coolMin[1])} before
-          cutting.
+          {W.coolToBeforeCutting({
+            strong: <b>{W.doneWhen}</b>,
+            list: listed(signs),
+            time: span(done.coolMin[0]),
+            time2: span(done.coolMin[1]),
+          })}
         </p>
       )}
       <p className={classes.bake}>
-        <b>Keeps</b> {inDegrees(KEEP_WORDS[keepsAs(doc.parts.map((p) => p.classId))])}
+        <b>{W.keeps}</b> {inDegrees(KEEP_WORDS[keepsAs(doc.parts.map((p) => p.classId))])}
       </p>
     </>
   );
@@ -110,7 +120,7 @@ export function Card({
       <header>
         <h1>{title}</h1>
         <p className={classes.sub}>
-          {version.targetId ? version.name : 'as written'} · {day(version.createdAt)}
+          {version.targetId ? version.name : W.asWritten} · {day(version.createdAt)}
         </p>
         {changed && (
           <p>
@@ -137,7 +147,7 @@ export function Card({
         <div>
           {doc.method.length > 0 && (
             <>
-              <h2>Method</h2>
+              <h2>{W.method}</h2>
               <ol className={classes.steps}>
                 {doc.method
                   .filter((s) => !s.struck || s.own !== undefined)
@@ -157,17 +167,21 @@ export function Card({
           )}
           {lifts.map((l) => (
             <p key={l} className={classes.bake}>
-              <b>Lift</b> {l}
+              <b>{W.lift}</b> {l}
             </p>
           ))}
           {doc.bake && (
             <p className={classes.bake}>
-              <b>Bake</b> {ovenText(doc.bake)}
+              <b>{W.bake}</b> {ovenText(doc.bake)}
               {changed && (
                 <span className="quiet">
                   {sameTime(doc.bake, source?.doc.bake)
-                    ? ', the time of the original: start checking early and go by the signs'
-                    : `, for ${source?.doc.bake?.minutes ? minutesText(...source.doc.bake.minutes) : 'no stated time'} as written, by the change: start checking early and go by the signs`}
+                    ? W.theTimeOfTheOriginal
+                    : W.forAsWrittenByThe({
+                        which: source?.doc.bake?.minutes
+                          ? minutesText(...source.doc.bake.minutes)
+                          : W.noStatedTime,
+                      })}
                 </span>
               )}
             </p>

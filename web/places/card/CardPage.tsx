@@ -21,6 +21,9 @@ import { isAdapted } from './adapted';
 import { BeginBench } from './BeginBench';
 import { Card } from './Card';
 import classes from './card.module.css';
+import { cardWords } from '../../words/en/card';
+
+const W = cardWords.cardPage;
 
 const PAPERS = ['A4', 'A5', 'Letter'] as const;
 type Paper = (typeof PAPERS)[number];
@@ -28,21 +31,21 @@ type Paper = (typeof PAPERS)[number];
 const FILES = [
   {
     as: 'json',
-    words: 'recipe file',
-    name: 'Save as a recipe file',
-    title: 'schema.org JSON-LD: lines, steps, time. Percentages, jobs and balance are left behind.',
+    words: W.recipeFile,
+    name: W.saveAsARecipeFile,
+    title: W.schemaOrgJsonLdLines,
   },
   {
     as: 'md',
-    words: 'text',
-    name: 'Save as text',
-    title: 'Lines, steps and the bake. Percentages, jobs and balance are left behind.',
+    words: W.text,
+    name: W.saveAsText,
+    title: W.linesStepsAndTheBake,
   },
   {
     as: 'csv',
-    words: 'table',
-    name: 'Save as a table',
-    title: 'The lines with grams and percent on flour. Method and bake are left behind.',
+    words: W.table,
+    name: W.saveAsATable,
+    title: W.theLinesWithGramsAnd,
   },
 ] as const;
 
@@ -52,8 +55,8 @@ export function CardPage() {
   const { data: detail, error: lost } = useFormulaQuery(id);
   const { data: version, error } = useVersionQuery(versionId);
   const { data: source } = useVersionQuery(version?.targetId ?? '', { skip: !version?.targetId });
-  const title = detail?.title || 'Untitled formula';
-  usePageTitle(`${title}, card`);
+  const title = detail?.title || W.untitledFormula;
+  usePageTitle(W.card({ title }));
   const { pantry, ready } = usePantry();
   const { kitOf } = useWays();
   const navigate = useNavigate();
@@ -71,7 +74,7 @@ export function CardPage() {
     if (!version) return;
     const card = {
       title,
-      name: version.targetId ? version.name : 'as written',
+      name: version.targetId ? version.name : W.asWritten,
       doc: version.doc,
       suits: suitabilityLine(suits(version), isAdapted(version)),
     };
@@ -91,19 +94,19 @@ export function CardPage() {
   };
   return (
     <main id="main" className={classes.page} data-paper={paper}>
-      <style>{`@page { size: ${paper === 'Letter' ? 'letter' : paper}; }`}</style>
+      <style>{W.pageSize({ which: paper === 'Letter' ? 'letter' : paper })}</style>
       <div className={`${classes.bar} no-print`}>
-        <Link to={`/formula/${id}/balance`}>Back to the desk</Link>
+        <Link to={`/formula/${id}/balance`}>{W.backToTheDesk}</Link>
         {version?.targetId && (
           <Switch
-            label="As written beside it"
+            label={W.asWrittenBesideIt}
             checked={beside}
             onChange={(e) => setBeside(e.currentTarget.checked)}
           />
         )}
         {version && (
           <>
-            <span aria-hidden="true">Save as</span>
+            <span aria-hidden="true">{W.saveAs}</span>
             {FILES.map(({ as, words, name, title: what }) => (
               <Button
                 key={as}
@@ -118,8 +121,8 @@ export function CardPage() {
             ))}
             {made === null && (
               <NumberInput
-                aria-label="Cut into so many slices"
-                placeholder="slices"
+                aria-label={W.cutIntoSoManySlices}
+                placeholder={W.slices}
                 w={110}
                 min={1}
                 max={1000}
@@ -129,7 +132,7 @@ export function CardPage() {
               />
             )}
             <Select
-              aria-label="Paper"
+              aria-label={W.paper}
               size="sm"
               w={88}
               allowDeselect={false}
@@ -141,18 +144,18 @@ export function CardPage() {
         )}
         <Group ml="auto" gap="xs">
           <Button variant="default" component={Link} to={`/notebook/new?version=${versionId}`}>
-            Baked it
+            {W.bakedIt}
           </Button>
           <Button variant="default" disabled={!version} onClick={() => setBeginning(true)}>
-            At the bench
+            {W.atTheBench}
           </Button>
           <Button
             leftSection={<IconPrinter size={18} />}
-            aria-label="Print the card"
+            aria-label={W.printTheCard}
             onClick={() => window.print()}
             disabled={!version}
           >
-            Print
+            {W.print}
           </Button>
         </Group>
       </div>
@@ -165,11 +168,11 @@ export function CardPage() {
         />
       )}
       {trouble && (
-        <Notice kind="trouble" title="This card cannot be shown">
+        <Notice kind="trouble" title={W.thisCardCannotBeShown}>
           {sayProblem(problemIn(trouble)?.code ?? null)}
         </Notice>
       )}
-      {!trouble && !version && <Skeleton height={600} role="status" aria-label="Fetching the card" />}
+      {!trouble && !version && <Skeleton height={600} role="status" aria-label={W.fetchingTheCard} />}
       {version && detail && ready && (
         <Card
           version={version}

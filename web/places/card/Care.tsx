@@ -7,6 +7,9 @@ import { AVOID_WORDS, CAUTION_WORDS, ingredientName, lineName } from '../../word
 import { WhoEats } from '../desk/WhoEats';
 import classes from './card.module.css';
 import { inDegrees } from '../../words/heat';
+import { cardWords } from '../../words/en/card';
+
+const W = cardWords.care;
 
 /** Allergens that came in with the swap. */
 function NewInIt({ doc, source, lookup }: { doc: Formula; source: Formula | undefined; lookup: Lookup }) {
@@ -15,7 +18,7 @@ function NewInIt({ doc, source, lookup }: { doc: Formula; source: Formula | unde
   if (brings.length === 0) return null;
   return (
     <p>
-      <b>New in it:</b>{' '}
+      <b>{W.newInIt}</b>{' '}
       {listed(brings.map((b) => `${AVOID_WORDS[b.avoid]} (${ingredientName(b.ingredientId, true)})`))}.
     </p>
   );
@@ -27,17 +30,12 @@ function NotKnown({ doc, lookup }: { doc: Formula; lookup: Lookup }) {
   if (open.length === 0) return null;
   return (
     <p>
-      <b>Not known:</b> {listed(open.map((l) => lineName(l)))}. Balance, feel, lift and the change of its time
-      rest on that, so nothing is said of them.
+      {W.balanceFeelLiftAndThe({ strong: <b>{W.notKnown}</b>, list: listed(open.map((l) => lineName(l))) })}
     </p>
   );
 }
 
-const GENERAL = [
-  'Wheat and what is left out here must not be on flour, scale, board or tin: traces count.',
-  'Do not eat raw batter or dough. Let it cool fully before cutting: gluten-free crumb goes on setting.',
-  'Help for a baker, not medical or legal advice. Check the label and your local food law.',
-];
+const GENERAL = [W.wheatAndWhatIsLeft, W.doNotEatRawBatter, W.helpForABakerNot];
 
 /** What the bake holds, what is not known, and what to watch. */
 export function Care({
@@ -55,8 +53,8 @@ export function Care({
   exact: Lookup;
 }) {
   return (
-    <section className={classes.care} aria-label="What it holds and what to watch">
-      <h2>Take care</h2>
+    <section className={classes.care} aria-label={W.whatItHoldsAndWhat}>
+      <h2>{W.takeCare}</h2>
       <WhoEats formula={doc} lookup={exact} brief />
       <NotKnown doc={doc} lookup={exact} />
       <NewInIt doc={doc} source={source} lookup={lookup} />

@@ -5,6 +5,9 @@ import type { holdBackOf } from '../../../core/rebalance';
 import { fixed } from '../../words/format';
 import { ingredientName } from '../../words/things';
 import classes from './card.module.css';
+import { cardWords } from '../../words/en/card';
+
+const W = cardWords.keepBack;
 
 /** Less is lost in the bowl, g. */
 const LEAST_KEPT_G = 3;
@@ -22,8 +25,10 @@ export function KeepBack({ held, line }: { held: ReturnType<typeof holdBackOf>; 
   if (!line || held.massG < LEAST_KEPT_G) return null;
   return (
     <span className={classes.stepNote}>
-      Keep {fixed(held.massG, 0)} g of the {ingredientName(idOf(line.item) ?? '', true)} back at first: what
-      is new in it drinks more or less. Stop when it feels right.
+      {W.keepGOfTheBack({
+        number: fixed(held.massG, 0),
+        ingredient: ingredientName(idOf(line.item) ?? '', true),
+      })}
     </span>
   );
 }

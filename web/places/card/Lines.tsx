@@ -13,9 +13,12 @@ import { grams, ounces, percent } from '../../words/format';
 import { STATE_WORDS } from '../../words/data/ways';
 import { GROUP_WORDS, lineName, ROLE_WORDS } from '../../words/things';
 import classes from './card.module.css';
+import { cardWords } from '../../words/en/card';
+
+const W = cardWords.lines;
 
 const wasOf = (l: Line | undefined): string =>
-  l === undefined ? '' : l.amount.massG ? grams(l.amount.massG.value) : 'as needed';
+  l === undefined ? '' : l.amount.massG ? grams(l.amount.massG.value) : W.asNeeded;
 
 /** The same line as the source has it: by its id, and for what came in nothing. */
 const sourceLine = (source: Part | undefined, id: string): Line | undefined =>
@@ -40,7 +43,7 @@ export function Lines({
     const pct = l.amount.massG && !isBeside(l.role) ? bakersPercent(l.amount.massG.value, profile) : null;
     return (
       <tr key={l.id} data-new={cameIn(l.id) ? '' : undefined}>
-        <td className="num">{l.amount.massG ? grams(l.amount.massG.value) : 'as needed'}</td>
+        <td className="num">{l.amount.massG ? grams(l.amount.massG.value) : W.asNeeded}</td>
         {inOunces && (
           <td className={`num ${classes.ounces}`}>{l.amount.massG ? ounces(l.amount.massG.value) : ''}</td>
         )}
@@ -58,18 +61,18 @@ export function Lines({
   };
   return (
     <table className={classes.table}>
-      <caption>{part.name || 'Weigh'}</caption>
+      <caption>{part.name || W.weigh}</caption>
       <thead>
         <tr>
-          <th scope="col">grams</th>
+          <th scope="col">{W.grams}</th>
           {inOunces && (
             <th scope="col" className={classes.ounces}>
-              ounces
+              {W.ounces}
             </th>
           )}
-          <th scope="col">ingredient</th>
-          {bakersPercent(1, profile) === null ? <td /> : <th scope="col">baker’s %</th>}
-          {source && <th scope="col">as written</th>}
+          <th scope="col">{W.ingredient}</th>
+          {bakersPercent(1, profile) === null ? <td /> : <th scope="col">{W.bakers}</th>}
+          {source && <th scope="col">{W.asWritten}</th>}
         </tr>
       </thead>
       <tbody>
@@ -77,7 +80,7 @@ export function Lines({
         {gone.map((l) => (
           <tr key={l.id}>
             <td className="num">
-              <span aria-label="none">–</span>
+              <span aria-label={W.none}>–</span>
             </td>
             {inOunces && <td />}
             <th scope="row">
@@ -92,7 +95,7 @@ export function Lines({
         <tr>
           <td className="num">{grams(profile.props.mass.value)}</td>
           {inOunces && <td className={`num ${classes.ounces}`}>{ounces(profile.props.mass.value)}</td>}
-          <th scope="row">in the bowl</th>
+          <th scope="row">{W.inTheBowl}</th>
           <td />
           {source && <td className="num">{grams(totalMassG(doughLines(source)))}</td>}
         </tr>

@@ -4,17 +4,20 @@ import type { Sourced } from '../../../core/explain';
 import type { Formula, Line } from '../../../core/formula';
 import type { Lookup } from '../../../core/ingredients';
 import { costOf } from '../../../core/rebalance';
-import { counted, fixed, grams, listed } from '../../words/format';
+import { fixed, grams, listed } from '../../words/format';
 import { lineName } from '../../words/things';
 import classes from './card.module.css';
+import { cardWords } from '../../words/en/card';
+
+const W = cardWords.nutrition;
 
 const NUTRIENT_WORDS: Record<Nutrient, string> = {
-  fat: 'Fat',
-  carbohydrate: 'Carbohydrate',
-  sugars: 'of which sugars',
-  fibre: 'Fibre',
-  protein: 'Protein',
-  salt: 'Salt',
+  fat: W.fat,
+  carbohydrate: W.carbohydrate,
+  sugars: W.ofWhichSugars,
+  fibre: W.fibre,
+  protein: W.protein,
+  salt: W.salt,
 };
 /** More names than these are counted. */
 const MOST_NAMED = 4;
@@ -23,13 +26,13 @@ function namesOf(doc: Formula, ids: readonly string[]): string {
   const lines = doc.parts.flatMap((p) => p.lines).filter((l: Line) => ids.includes(l.id));
   const names = [...new Set(lines.map((l) => lineName(l).toLowerCase()))];
   return names.length > MOST_NAMED
-    ? `${listed([...names.slice(0, MOST_NAMED - 1), `${names.length - MOST_NAMED + 1} more`])}`
+    ? `${listed([...names.slice(0, MOST_NAMED - 1), W.more({ namesCount: names.length - MOST_NAMED + 1 })])}`
     : listed(names);
 }
 
 const amountText = (n: Nutrient, x: Sourced): string => `${fixed(x.value, labelDecimals(n, x.value))} g`;
 const energyText = (kj: Sourced, kcal: Sourced): string =>
-  `${fixed(kj.value, 0)} kJ, ${fixed(kcal.value, 0)} kcal`;
+  W.kjKcal({ number: fixed(kj.value, 0), number2: fixed(kcal.value, 0) });
 
 /** What is in 100 g and in a piece of what comes out of the oven, and what the batch costs as far as it is known. */
 export function Nutrition({
@@ -52,14 +55,14 @@ export function Nutrition({
   const missing = namesOf(doc, whole.unknownLines);
   const money = (x: number) => `${currency}${fixed(x, 2)}`;
   return (
-    <section className={classes.nutrition} aria-label="Nutrition and cost">
-      <h2>Nutrition</h2>
-      <div className={classes.wide} tabIndex={0} role="region" aria-label="Nutrition, in figures">
+    <section className={classes.nutrition} aria-label={W.nutritionAndCost}>
+      <h2>{W.nutrition}</h2>
+      <div className={classes.wide} tabIndex={0} role="region" aria-label={W.nutritionInFigures}>
         <table>
           <thead>
             <tr>
               <td />
-              <th scope="col">Energy</th>
+              <th scope="col">{W.energy}</th>
               {NUTRIENTS.map((k) => (
                 <th key={k} scope="col">
                   {NUTRIENT_WORDS[k]}
@@ -69,7 +72,7 @@ export function Nutrition({
           </thead>
           <tbody>
             <tr>
-              <th scope="row">100 g baked</th>
+              <th scope="row">{W.text100GBaked}</th>
               <td className="num">{energyText(per100(whole.kj, whole), per100(whole.kcal, whole))}</td>
               {NUTRIENTS.map((k) => (
                 <td key={k} className="num">
@@ -79,9 +82,7 @@ export function Nutrition({
             </tr>
             {n !== null && (
               <tr>
-                <th scope="row">
-                  one of {n}, about {grams(bakedG.value / n)}
-                </th>
+                <th scope="row">{W.oneOfAbout({ n, amount: grams(bakedG.value / n) })}</th>
                 <td className="num">{energyText(of(whole.kj), of(whole.kcal))}</td>
                 {NUTRIENTS.map((k) => (
                   <td key={k} className="num">
@@ -94,23 +95,34 @@ export function Nutrition({
         </table>
       </div>
       <p className="small">
-        Worked out from tables and packets, not measured; baked it weighs {grams(bakedG.value)}
-        {bakedG.sd ? `, give or take ${fixed(bakedG.sd, 0)} g` : ''}. Saturates are in none of our tables.
-        {missing && ` Without what is not known: ${missing}.`} A label for sale needs more than this.
+        {W.workedOutFromTablesAnd({
+          amount: grams(bakedG.value),
+          which: bakedG.sd ? W.giveOrTakeG({ number: fixed(bakedG.sd, 0) }) : '',
+          missing: missing && W.withoutWhatIsNotKnown({ missing }),
+        })}
       </p>
       {cost.priced > 0 && cost.priced < cost.unpriced.length && (
         <p>
-          <b>Cost</b> not told: {cost.priced} of {cost.priced + cost.unpriced.length} lines have a packet with
-          a price.
+          {W.notToldOfLinesHave({
+            strong: <b>{W.cost}</b>,
+            priced: cost.priced,
+            priced2: cost.priced + cost.unpriced.length,
+          })}
         </p>
       )}
       {cost.priced > 0 && cost.priced >= cost.unpriced.length && (
         <p className="small">
-          <b>Cost</b> {money(cost.known)} for the batch
-          {n !== null && `, ${money(cost.known / n)} a piece`}
-          {cost.unpriced.length > 0 &&
-            `, without ${counted(cost.unpriced.length, 'line')} whose price is not known: ${namesOf(doc, cost.unpriced)}`}
-          .
+          {W.forTheBatch({
+            strong: <b>{W.cost}</b>,
+            money: money(cost.known),
+            n: n !== null && W.aPiece({ money: money(cost.known / n) }),
+            unpricedCount:
+              cost.unpriced.length > 0 &&
+              W.withoutWhosePriceIsNot({
+                count: W.lineCount({ n: cost.unpriced.length }),
+                names: namesOf(doc, cost.unpriced),
+              }),
+          })}
         </p>
       )}
     </section>

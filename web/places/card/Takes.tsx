@@ -5,6 +5,9 @@ import { eighthsOfTsp, type SpoonStandard } from '../../../core/units';
 import { grams, spoons } from '../../words/format';
 import { lineName } from '../../words/things';
 import classes from './card.module.css';
+import { cardWords } from '../../words/en/card';
+
+const W = cardWords.takes;
 
 /** What a step takes, weighed where it is used; small things by the spoon as well. */
 export function Takes({
@@ -23,7 +26,7 @@ export function Takes({
     if (!line) return [];
     const name = lineName(line, true);
     if (word !== null)
-      return [`${word === 'rest' ? 'the rest of the' : word === 'most' ? 'most of the' : 'some'} ${name}`];
+      return [`${word === 'rest' ? W.theRestOfThe : word === 'most' ? W.mostOfThe : 'some'} ${name}`];
     if (massG === null) return [name];
     const eighths = eighthsOfTsp(massG, lookup(line.item)?.densityGMl?.value ?? null, spoon);
     return [`${grams(massG)} ${name}${eighths === null ? '' : ` (${spoons(eighths)})`}`];

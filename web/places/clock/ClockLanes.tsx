@@ -19,6 +19,9 @@ import { Track } from '../../parts/timeline/Track';
 import classes from '../../parts/timeline/timeline.module.css';
 import { taskTitle, timeOf } from '../../words/clockWords';
 import own from './clock.module.css';
+import { clockWords } from '../../words/en/clock';
+
+const W = clockWords.clockLanes;
 
 const READY = 'ready';
 const isOven = ({ task }: Placed): boolean => task.kind === 'bake' || task.kind === 'blind_bake';
@@ -62,11 +65,11 @@ export function ClockLanes({ clock, now, ready, pins, onReady, onPin }: Props) {
       ref={ref}
       className={`sheet ${classes.lanes} ${own.hands}`}
       role="group"
-      aria-label="The bake over time"
+      aria-label={W.theBakeOverTime}
     >
       <Frame pieces={pieces} now={now} onMoved={moved} zoom={zoom} onZoom={setZoom}>
         <div className={classes.lane}>
-          <b>By hand</b>
+          <b>{W.byHand}</b>
           <Track pieces={pieces} now={now}>
             {hands.map((p) => (
               <HandBar
@@ -84,7 +87,7 @@ export function ClockLanes({ clock, now, ready, pins, onReady, onPin }: Props) {
           </Track>
         </div>
         <div className={classes.lane}>
-          <b>Oven</b>
+          <b>{W.oven}</b>
           <Track pieces={pieces} now={now}>
             {placed
               .filter((p) => isOven(p) || isHeat(p))
@@ -103,7 +106,7 @@ export function ClockLanes({ clock, now, ready, pins, onReady, onPin }: Props) {
         </div>
         {still.map((row, k) => (
           <div key={k} className={classes.lane}>
-            <b className="quiet">{k === 0 ? 'By itself' : ''}</b>
+            <b className="quiet">{k === 0 ? W.byItself : ''}</b>
             <Track pieces={pieces} now={now}>
               {row.map((p) => (
                 <span
@@ -120,11 +123,11 @@ export function ClockLanes({ clock, now, ready, pins, onReady, onPin }: Props) {
           </div>
         ))}
         <div className={classes.lane}>
-          <b>Ready</b>
+          <b>{W.ready}</b>
           <Track pieces={pieces} now={now}>
             <Dragged
               id={READY}
-              aria-label={`Ready by ${timeOf(ready)}. Arrow keys change it.`}
+              aria-label={W.readyByArrowKeysChange({ time: timeOf(ready) })}
               onStep={(dir) => onReady(ready + dir * WANT_MIN)}
               className={classes.ready!}
               style={{ left: xOf(pieces, ready) }}

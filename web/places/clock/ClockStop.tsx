@@ -26,6 +26,9 @@ import { useDeskContext } from '../desk/context';
 import { ClockLanes } from './ClockLanes';
 import { entriesOf } from './entries';
 import classes from './clock.module.css';
+import { clockWords } from '../../words/en/clock';
+
+const W = clockWords.clockStop;
 
 /** Three days to either side are looked at. */
 const REACH_MIN = 4320;
@@ -67,53 +70,63 @@ export function ClockStop() {
   return (
     <div className={classes.page}>
       <Group align="end" gap={14}>
-        <WhenField label="Ready by" value={ready} onChange={setReady} />
+        <WhenField label={W.readyBy} value={ready} onChange={setReady} />
         <Button
           variant="default"
           disabled={soonest === null}
           onClick={() => soonest !== null && setReady(soonest)}
         >
-          Start now
+          {W.startNow}
         </Button>
         {clock && (
           <Button
             variant="subtle"
             onClick={() => void saveCalendar(formula.title, entriesOf(formula.title, clock))}
           >
-            Save for a calendar
+            {W.saveForACalendar}
           </Button>
         )}
       </Group>
-      <HoursField label={['Up from', 'until']} value={up} onChange={(to) => void change({ up: to })} />
+      <HoursField label={[W.upFrom, W.until]} value={up} onChange={(to) => void change({ up: to })} />
       {trouble}
       {Object.keys(pins).length > 0 && (
         <div>
           <Button variant="default" onClick={() => setPins({})}>
-            Let go of what was put at a time
+            {W.letGoOfWhatWas}
           </Button>
         </div>
       )}
-      {tasks.length === 0 && <p className="quiet">There is no method to make a clock of.</p>}
+      {tasks.length === 0 && <p className="quiet">{W.thereIsNoMethodTo}</p>}
       {late && (
-        <Notice kind="word" title="It would have to be begun before now">
-          The first thing to do is at {timeOf(clock.from)}, {inSentence(dayTitle(clock.from, now))}. Give a
-          later time{soonest !== null && <>, or start now: ready at {timeOf(soonest)}</>}.
+        <Notice kind="word" title={W.itWouldHaveToBe}>
+          {W.theFirstThingToDo({
+            time: timeOf(clock.from),
+            inSentence: inSentence(dayTitle(clock.from, now)),
+            note: soonest !== null && <>{W.orStartNowReadyAt({ time: timeOf(soonest) })}</>,
+          })}
         </Notice>
       )}
       {!clock && (
-        <Notice kind="word" title="It does not fit">
-          Between {hourText(up.from)} and {hourText(up.to)} there is no way to be ready by then
-          {Object.keys(pins).length > 0 ? ' with what was put at a time' : ''}. Give another time, or longer
-          hours.
+        <Notice kind="word" title={W.itDoesNotFit}>
+          {W.betweenAndThereIsNo({
+            hour: hourText(up.from),
+            hour2: hourText(up.to),
+            which: Object.keys(pins).length > 0 ? W.withWhatWasPutAt : '',
+          })}
         </Notice>
       )}
       {clock && clock.placed.length > 0 && (
         <>
           <p>
-            Begun at <b className="num">{timeOf(clock.from)}</b>, {inSentence(dayTitle(clock.from, now))};
-            ready at <b className="num">{timeOf(clock.to)}</b>, {inSentence(dayTitle(clock.to, now))}. Hands
-            on for about {timeText([Math.round(clock.handsOn), Math.round(clock.handsOn)])} of it. Nothing is
-            done by hand before {hourText(up.from)} or after {hourText(up.to)}.
+            {W.begunAtReadyAtHands({
+              strong: <b className="num">{timeOf(clock.from)}</b>,
+              inSentence: inSentence(dayTitle(clock.from, now)),
+              strong2: <b className="num">{timeOf(clock.to)}</b>,
+              inSentence2: inSentence(dayTitle(clock.to, now)),
+              time: timeText([Math.round(clock.handsOn), Math.round(clock.handsOn)]),
+              hour: hourText(up.from),
+              hour2: hourText(up.to),
+            })}
           </p>
           <ClockLanes
             clock={clock}

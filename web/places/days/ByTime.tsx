@@ -5,6 +5,9 @@ import { useDayContext } from './dayContext';
 import classes from './days.module.css';
 import { colourOf, Letter } from './Letter';
 import { rowsByDay } from './rows';
+import { daysWords } from '../../words/en/days';
+
+const W = daysWords.byTime;
 
 const LONG_MIN = 60;
 
@@ -26,7 +29,7 @@ export function ByTime() {
               <div className="small quiet">
                 {lengthText(lain.to - lain.from)}
                 {lain.hands.length > 0 && `, ${handsOf(lain, day.people)}`}
-                {lain.to - lain.from > LONG_MIN && `, until ${timeOf(lain.to)}`}
+                {lain.to - lain.from > LONG_MIN && W.until({ time: timeOf(lain.to) })}
               </div>
             </div>
           </li>

@@ -10,6 +10,9 @@ import { WhenField } from '../../parts/WhenField';
 import { useDayContext } from './dayContext';
 import classes from './days.module.css';
 import { Letter } from './Letter';
+import { daysWords } from '../../words/en/days';
+
+const W = daysWords.dayBakes;
 
 /** Adds a kept version, or a formula as written, to the day. */
 function AddBake() {
@@ -42,10 +45,10 @@ function AddBake() {
   return (
     <>
       <Select
-        label="Add a bake"
-        placeholder="One of your formulas"
+        label={W.addABake}
+        placeholder={W.oneOfYourFormulas}
         searchable
-        nothingFoundMessage="No formula of that name"
+        nothingFoundMessage={W.noFormulaOfThatName}
         data={(shelf?.formulas ?? []).map((f) => ({ value: f.id, label: f.title }))}
         value={formulaId}
         searchValue={words}
@@ -56,16 +59,16 @@ function AddBake() {
       {detail && formulaId && (
         <>
           <Select
-            label="Which version"
+            label={W.whichVersion}
             data={detail.versions.map((v) => ({
               value: v.id,
-              label: v.targetId === null ? 'as written' : v.name,
+              label: v.targetId === null ? W.asWritten : v.name,
             }))}
             value={chosen}
             onChange={setVersionId}
             allowDeselect={false}
           />
-          <Button onClick={add}>Put it into the day</Button>
+          <Button onClick={add}>{W.putItIntoTheDay}</Button>
         </>
       )}
     </>
@@ -87,7 +90,7 @@ function DayItself() {
   return (
     <div className={classes.fields}>
       <TextInput
-        label="What it is for"
+        label={W.whatItIsFor}
         value={day.title}
         maxLength={120}
         w={140}
@@ -97,7 +100,7 @@ function DayItself() {
         }}
       />
       <DateInput
-        label="The day itself"
+        label={W.theDayItself}
         value={day.date}
         valueFormat="D MMM YYYY"
         w={130}
@@ -113,9 +116,9 @@ export function DayBakes() {
   const set = (id: string, more: Partial<(typeof day.bakes)[number]>) =>
     void change((d) => ({ ...d, bakes: d.bakes.map((b) => (b.id === id ? { ...b, ...more } : b)) }));
   return (
-    <section className={`sheet ${classes.panel}`} aria-label="What is baked">
+    <section className={`sheet ${classes.panel}`} aria-label={W.whatIsBaked}>
       <DayItself />
-      <h2>What is baked</h2>
+      <h2>{W.whatIsBaked}</h2>
       <div>
         {day.bakes.map((b) => (
           <div
@@ -126,21 +129,21 @@ export function DayBakes() {
             <Letter of={bakes.find((x) => x.id === b.id)?.letter ?? '?'} />
             <b>
               {b.title}
-              {clash?.bakeIds.includes(b.id) && <span className="small"> does not fit</span>}
+              {clash?.bakeIds.includes(b.id) && <span className="small"> {W.doesNotFit}</span>}
             </b>
             <ActionIcon
               variant="subtle"
               color="gray"
               size={38}
-              aria-label={`Take ${b.title} out of the day`}
+              aria-label={W.takeOutOfTheDay({ bTitle: b.title })}
               onClick={() => void change((d) => ({ ...d, bakes: d.bakes.filter((x) => x.id !== b.id) }))}
             >
               <IconX size={18} aria-hidden="true" />
             </ActionIcon>
             <div className={classes.fields}>
               <NumberInput
-                label="Batches"
-                aria-label={`Batches of ${b.title}`}
+                label={W.batches}
+                aria-label={W.batchesOf({ bTitle: b.title })}
                 value={b.batches}
                 min={0.25}
                 step={0.5}
@@ -148,8 +151,8 @@ export function DayBakes() {
                 onChange={(v) => typeof v === 'number' && v > 0 && v <= 1000 && set(b.id, { batches: v })}
               />
               <WhenField
-                label="Wanted"
-                name={`${b.title} wanted`}
+                label={W.wanted}
+                name={W.wanted2({ bTitle: b.title })}
                 value={b.readyBy}
                 onChange={(readyBy) => set(b.id, { readyBy })}
               />

@@ -14,20 +14,23 @@ import classes from './days.module.css';
 import { useDay } from './useDay';
 import { usePlan } from './usePlan';
 import { useServerNow } from './useServerNow';
+import { daysWords } from '../../words/en/days';
+
+const W = daysWords.dayLayout;
 
 const NONE: never[] = [];
 const VIEWS = [
-  { to: '.', name: 'Plan' },
-  { to: 'now', name: 'Go through it' },
-  { to: 'lists', name: 'Lists' },
-  { to: 'sheet', name: 'Wall sheet' },
+  { to: '.', name: W.plan },
+  { to: 'now', name: W.goThroughIt },
+  { to: 'lists', name: W.lists },
+  { to: 'sheet', name: W.wallSheet },
 ];
 
 /** One bake day: its plan, its running, its lists, its sheet for the wall. */
 export function DayLayout() {
   const { id = '' } = useParams();
   const { day, error, refetch, change, trouble } = useDay(id);
-  usePageTitle(day?.title ?? 'Bake day');
+  usePageTitle(day?.title ?? W.bakeDay);
   const kitchen = useKitchen();
   const { pantry } = usePantry();
   const ids = useMemo(() => [...new Set(day?.bakes.map((b) => b.versionId))].sort(), [day?.bakes]);
@@ -45,7 +48,7 @@ export function DayLayout() {
     const whole = read.length > 0 && read.length === day.bakes.length;
     return { bakes: read, ovens: there, asked: whole ? dayAsked(day, read, there, pantry.lookup) : null };
     // What is begun and planned does not change what is asked.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react-hooks/exhaustive-deps
   }, [wanted, versions, kitchen, pantry]);
   const nowMs = useServerNow();
   const { working, clash } = usePlan({ day, asked, bakes, change, now: Math.floor(nowMs / 60_000) });
@@ -54,10 +57,10 @@ export function DayLayout() {
       <main id="main" className={classes.page}>
         <Notice
           kind="trouble"
-          title="The day cannot be read"
-          action={{ words: 'Try again', do: () => void refetch() }}
+          title={W.theDayCannotBeRead}
+          action={{ words: W.tryAgain, do: () => void refetch() }}
         >
-          {sayProblem(problemIn(error)?.code ?? null)} <Link to="/days">To the bake days</Link>
+          {sayProblem(problemIn(error)?.code ?? null)} <Link to="/days">{W.toTheBakeDays}</Link>
         </Notice>
       </main>
     );
@@ -87,7 +90,7 @@ export function DayLayout() {
           <h1>{day.title}</h1>
           <p className="quiet">{dayWords(`${day.date}T12:00`)}</p>
         </div>
-        <nav aria-label="Pages of the day" className={classes.views}>
+        <nav aria-label={W.pagesOfTheDay} className={classes.views}>
           {VIEWS.map(({ to, name }) => (
             <NavLink key={to} to={to} end className={({ isActive }) => (isActive ? classes.here! : '')}>
               {name}
@@ -96,12 +99,12 @@ export function DayLayout() {
         </nav>
       </div>
       {trouble && (
-        <Notice kind="trouble" title="Not kept">
+        <Notice kind="trouble" title={W.notKept}>
           {trouble}
         </Notice>
       )}
       {lost && (
-        <Notice kind="trouble" title="Versions of this day cannot be read">
+        <Notice kind="trouble" title={W.versionsOfThisDayCannot}>
           {sayProblem(problemIn(lost)?.code ?? null)}
         </Notice>
       )}

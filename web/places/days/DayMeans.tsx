@@ -7,6 +7,9 @@ import { HoursField } from '../../parts/HoursField';
 import { thingName } from '../../words/dayWords';
 import { useDayContext } from './dayContext';
 import classes from './days.module.css';
+import { daysWords } from '../../words/en/days';
+
+const W = daysWords.dayMeans;
 
 const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
@@ -17,12 +20,11 @@ export function DayMeans() {
   // Lidded pots are counted above, whichever they are.
   const tins = all.filter((t) => t.tin.shape !== 'pot');
   return (
-    <section className={`sheet ${classes.panel}`} aria-label="What there is">
-      <h2>What there is</h2>
+    <section className={`sheet ${classes.panel}`} aria-label={W.whatThereIs}>
+      <h2>{W.whatThereIs}</h2>
       {ovens.length === 0 && (
         <p className="small">
-          No oven is known: a usual one with two racks is taken.{' '}
-          <Link to="/kitchen">Put yours into the Kitchen</Link>.
+          {W.noOvenIsKnownA} <Link to="/kitchen">{W.putYoursIntoTheKitchen}</Link>.
         </p>
       )}
       {ovens.map((o) => (
@@ -64,7 +66,7 @@ export function DayMeans() {
             <NumberInput
               key={t.id}
               label={t.name}
-              placeholder="not counted"
+              placeholder={W.notCounted}
               value={day.counts[tinKey(t.id)] ?? ''}
               min={0}
               max={100}
@@ -81,7 +83,7 @@ export function DayMeans() {
         </div>
       )}
       <Checkbox
-        label="Rather not work early or late"
+        label={W.ratherNotWorkEarlyOr}
         checked={day.usual !== null}
         onChange={(e) => {
           const usual = e.currentTarget.checked ? USUAL_HOURS : null;
@@ -90,14 +92,14 @@ export function DayMeans() {
       />
       {day.usual && (
         <HoursField
-          label={['Rather from', 'to']}
+          label={[W.ratherFrom, W.to]}
           value={day.usual}
           onChange={(usual) => void change((d) => ({ ...d, usual }))}
         />
       )}
       <Checkbox
-        label="Nothing may be late"
-        description="Proofs and bakes are planned with the longest they may take; else with the middle."
+        label={W.nothingMayBeLate}
+        description={W.proofsAndBakesArePlanned}
         checked={day.careful ?? false}
         onChange={(e) => {
           const careful = e.currentTarget.checked;
@@ -106,7 +108,7 @@ export function DayMeans() {
       />
       {Object.keys(day.pins).length > 0 && (
         <Button variant="default" onClick={() => void change((d) => ({ ...d, pins: {} }))}>
-          Let go of what was put at a time ({Object.keys(day.pins).length})
+          {W.letGoOfWhatWas({ keysCount: Object.keys(day.pins).length })}
         </Button>
       )}
     </section>

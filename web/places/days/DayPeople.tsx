@@ -5,6 +5,9 @@ import { USUAL_HOURS } from '../../../contract/dto';
 import { HoursField } from '../../parts/HoursField';
 import { useDayContext } from './dayContext';
 import classes from './days.module.css';
+import { daysWords } from '../../words/en/days';
+
+const W = daysWords.dayPeople;
 
 /** Who is there, on the day and on the evening before. */
 export function DayPeople() {
@@ -12,13 +15,13 @@ export function DayPeople() {
   const set = (id: string, more: Partial<DayPerson>) =>
     void change((d) => ({ ...d, people: d.people.map((p) => (p.id === id ? { ...p, ...more } : p)) }));
   return (
-    <section className={`sheet ${classes.panel}`} aria-label="Who is there">
-      <h2>Who is there</h2>
+    <section className={`sheet ${classes.panel}`} aria-label={W.whoIsThere}>
+      <h2>{W.whoIsThere}</h2>
       {day.people.map((p) => (
         <div key={p.id} className={classes.bake}>
           <span />
           <TextInput
-            aria-label="Name"
+            aria-label={W.name}
             value={p.name}
             maxLength={120}
             onChange={(e) => e.currentTarget.value && set(p.id, { name: e.currentTarget.value })}
@@ -27,7 +30,7 @@ export function DayPeople() {
             variant="subtle"
             color="gray"
             size={38}
-            aria-label={`Take ${p.name} off`}
+            aria-label={W.takeOff({ name: p.name })}
             onClick={() => void change((d) => ({ ...d, people: d.people.filter((x) => x.id !== p.id) }))}
           >
             <IconX size={18} aria-hidden="true" />
@@ -35,14 +38,14 @@ export function DayPeople() {
           <div className={classes.fields}>
             {p.hours && (
               <HoursField
-                label={['On the day', 'until']}
+                label={[W.onTheDay, W.until]}
                 name={p.name}
                 value={p.hours}
                 onChange={(hours) => set(p.id, { hours })}
               />
             )}
             <Checkbox
-              label={`${p.name} is there the day before`}
+              label={W.isThereTheDayBefore({ name: p.name })}
               checked={p.before !== null}
               onChange={(e) =>
                 set(p.id, { before: e.currentTarget.checked ? (p.hours ?? USUAL_HOURS) : null })
@@ -50,8 +53,8 @@ export function DayPeople() {
             />
             {p.before && (
               <HoursField
-                label={['The day before', 'until']}
-                name={`${p.name} the day before`}
+                label={[W.theDayBefore, W.until]}
+                name={W.theDayBefore2({ name: p.name })}
                 value={p.before}
                 onChange={(before) => set(p.id, { before })}
               />
@@ -68,7 +71,7 @@ export function DayPeople() {
               ...d.people,
               {
                 id: crypto.randomUUID(),
-                name: `Helper ${d.people.length}`,
+                name: W.helper({ peopleCount: d.people.length }),
                 hours: USUAL_HOURS,
                 before: null,
               },
@@ -76,7 +79,7 @@ export function DayPeople() {
           }))
         }
       >
-        Add somebody
+        {W.addSomebody}
       </Button>
     </section>
   );

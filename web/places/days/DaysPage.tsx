@@ -21,6 +21,9 @@ import { dayState } from '../../words/dayState';
 import { day as dayWords } from '../../words/format';
 import { sayProblem } from '../../words/problems';
 import classes from './days.module.css';
+import { daysWords } from '../../words/en/days';
+
+const W = daysWords.daysPage;
 
 function DayItem({ row }: { row: DayRow }) {
   const [remove] = useRemoveDayMutation();
@@ -35,12 +38,12 @@ function DayItem({ row }: { row: DayRow }) {
       <Button
         variant="subtle"
         color="gray"
-        aria-label={`Delete ${row.title}`}
+        aria-label={W.deleteWord({ rowTitle: row.title })}
         onClick={() =>
           void remove(row.id)
             .unwrap()
             .then(
-              () => sayDone(`${row.title} is off the list.`, () => restore(row.id)),
+              () => sayDone(W.isOffTheList({ rowTitle: row.title }), () => restore(row.id)),
               () => undefined,
             )
         }
@@ -59,13 +62,13 @@ function NewDay({ last }: { last: DayRow | undefined }) {
   const [title, setTitle] = useState('');
   const [date, setDate] = useState(nextSaturday);
   const begin = async () => {
-    const made = await create(newDay({ title: title.trim() || 'Bake day', date }, kitchen, last));
+    const made = await create(newDay({ title: title.trim() || W.bakeDay, date }, kitchen, last));
     if ('data' in made && made.data) void navigate(`/days/${made.data.id}`);
   };
   return (
     <form
       className={`sheet ${classes.form}`}
-      aria-label="A new bake day"
+      aria-label={W.aNewBakeDay}
       onSubmit={(e) => {
         e.preventDefault();
         void begin();
@@ -73,20 +76,20 @@ function NewDay({ last }: { last: DayRow | undefined }) {
     >
       <Group align="end" gap={12}>
         <TextInput
-          label="What it is for"
-          placeholder="Saturday stall"
+          label={W.whatItIsFor}
+          placeholder={W.saturdayStall}
           value={title}
           maxLength={120}
           onChange={(e) => setTitle(e.currentTarget.value)}
         />
         <DateInput
-          label="The day itself"
+          label={W.theDayItself}
           value={date}
           valueFormat="D MMM YYYY"
           onChange={(d) => d && setDate(d)}
         />
         <Button type="submit" loading={isLoading}>
-          Add the day
+          {W.addTheDay}
         </Button>
       </Group>
       {error && <Notice kind="trouble">{sayProblem(problemIn(error)?.code ?? null)}</Notice>}
@@ -96,31 +99,26 @@ function NewDay({ last }: { last: DayRow | undefined }) {
 
 /** Bake days, the latest first. */
 export function DaysPage() {
-  usePageTitle('Bake days');
+  usePageTitle(W.bakeDays);
   const { data: rows, error, isLoading, refetch } = useDaysQuery();
   const sorted = [...(rows ?? [])].sort((a, b) => b.date.localeCompare(a.date));
   return (
     <main id="main" className={classes.page}>
       <div>
-        <h1>Bake days</h1>
-        <p className="quiet">Several bakes on one day: who does what when, and in which oven.</p>
+        <h1>{W.bakeDays}</h1>
+        <p className="quiet">{W.severalBakesOnOneDay}</p>
       </div>
       {error && (
         <Notice
           kind="trouble"
-          title="The days cannot be read"
-          action={{ words: 'Try again', do: () => void refetch() }}
+          title={W.theDaysCannotBeRead}
+          action={{ words: W.tryAgain, do: () => void refetch() }}
         >
           {sayProblem(problemIn(error)?.code ?? null)}
         </Notice>
       )}
       {isLoading && <Skeleton height={72} />}
-      {rows && sorted.length === 0 && (
-        <p>
-          A day is a row of bakes with the times they are wanted. Give it a name and its date; then add kept
-          versions to it.
-        </p>
-      )}
+      {rows && sorted.length === 0 && <p>{W.aDayIsARow}</p>}
       {sorted.length > 0 && (
         <ul className={`sheet ${classes.list}`}>
           {sorted.map((row) => (

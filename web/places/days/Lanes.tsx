@@ -22,6 +22,9 @@ import { colourOf } from './Letter';
 import { minAt, scaleOf, xOf } from '../../parts/timeline/scale';
 import { LANE_PX, Track } from '../../parts/timeline/Track';
 import { Warmth } from './Warmth';
+import { daysWords } from '../../words/en/days';
+
+const W = daysWords.lanes;
 
 /** The day as lanes over time: people, ovens with their heat, what is left to itself, and when each bake is wanted. */
 export function Lanes() {
@@ -106,7 +109,11 @@ export function Lanes() {
                       className={classes.inOven}
                       style={bar(s.from, s.to)}
                       data-heats={s.heats ? '' : undefined}
-                      title={`${timeOf(s.from)} to ${timeOf(s.to)}: ${s.heats ? `heats to ${heat}` : `${letters}, ${heat}`}`}
+                      title={W.to({
+                        time: timeOf(s.from),
+                        time2: timeOf(s.to),
+                        which: s.heats ? W.heatsTo({ heat }) : `${letters}, ${heat}`,
+                      })}
                     >
                       {s.heats ? '' : `${letters} ${heat}`}
                     </span>
@@ -118,7 +125,7 @@ export function Lanes() {
         ))}
         {rows.map((row, k) => (
           <div key={k} className={classes.lane}>
-            <b className="quiet">{k === 0 ? 'By itself' : ''}</b>
+            <b className="quiet">{k === 0 ? W.byItself : ''}</b>
             <Track pieces={pieces} now={now}>
               {row.map((l) => {
                 const bake = of(l.bakeId);
@@ -129,7 +136,12 @@ export function Lanes() {
                     className={classes.bar}
                     data-still=""
                     style={{ ...bar(l.from, l.to), ...colourOf(bake.letter) }}
-                    title={`${timeOf(l.from)} to ${timeOf(l.to)}: ${taskTitle(task)}, ${bake.title}`}
+                    title={W.to2({
+                      time: timeOf(l.from),
+                      time2: timeOf(l.to),
+                      task: taskTitle(task),
+                      bakeTitle: bake.title,
+                    })}
                   >
                     {bake.letter}
                     {wide(l.from, l.to) && ` ${taskTitle(task)}`}
@@ -140,7 +152,7 @@ export function Lanes() {
           </div>
         ))}
         <div className={classes.lane}>
-          <b>Wanted</b>
+          <b>{W.wanted}</b>
           <Track pieces={pieces} now={now} height={LANE_PX * day.bakes.length}>
             {day.bakes.map((b, i) => {
               const letter = of(b.id)?.letter ?? '';
@@ -148,7 +160,7 @@ export function Lanes() {
                 <Dragged
                   key={b.id}
                   id={`ready|${b.id}`}
-                  aria-label={`${b.title} wanted at ${timeOf(b.readyBy)}. Arrow keys change it.`}
+                  aria-label={W.wantedAtArrowKeysChange({ bTitle: b.title, time: timeOf(b.readyBy) })}
                   onStep={(dir) => want(b.id, b.readyBy + dir * WANT_MIN)}
                   className={classes.ready!}
                   style={{ left: xOf(pieces, b.readyBy), top: 4 + LANE_PX * i, ...colourOf(letter || 'A') }}

@@ -5,17 +5,20 @@ import { useChangeKitchen } from '../../api/useChangeKitchen';
 import { useKitchen } from '../../api/useKitchen';
 import { usePantry } from '../../pantry/usePantry';
 import { avoidWords } from '../../words/avoidWords';
-import { counted, fixed, grams, listed } from '../../words/format';
+import { fixed, grams, listed } from '../../words/format';
 import { ingredientName } from '../../words/things';
 import { useDayContext } from './dayContext';
 import classes from './days.module.css';
 import { Letter } from './Letter';
+import { daysWords } from '../../words/en/days';
+
+const W = daysWords.listsView;
 
 /** What has to be bought: packets where it is known what one holds, and grams. */
 function toBuy({ shortG, packets }: ToHave): string {
   if (shortG === null) return '';
   if (shortG === 0) return 'nothing';
-  return packets === null ? grams(shortG) : `${counted(packets, 'packet')} (${grams(shortG)})`;
+  return packets === null ? grams(shortG) : `${W.packetCount({ n: packets })} (${grams(shortG)})`;
 }
 
 /** How much is left of a thing: kept when the field is left, so that no half-typed number is. */
@@ -67,20 +70,20 @@ export function ListsView() {
     void change({
       stock: [...(stock ?? []).filter((s) => s.id !== id), ...(g === null ? [] : [{ id, g }])],
     });
-  if (bakes.length === 0) return <p>Nothing is baked on this day yet.</p>;
+  if (bakes.length === 0) return <p>{W.nothingIsBakedOnThis}</p>;
   return (
     <div className={classes.stack}>
-      <section className="sheet" aria-label="To have in the house">
+      <section className="sheet" aria-label={W.toHaveInTheHouse}>
         <div className={classes.panel}>
-          <h2>To have in the house</h2>
+          <h2>{W.toHaveInTheHouse}</h2>
           <p className="small quiet">
-            {cost > 0
-              ? `${fixed(cost, 2)} ${currency} by the packets that have a price`
-              : 'No packet of these has a price'}
-            {unpriced > 0 && `; ${unpriced} without one`}.{' '}
+            {cost > 0 ? W.byThePacketsThatHave({ number: fixed(cost, 2), currency }) : W.noPacketOfTheseHas}
+            {unpriced > 0 && W.withoutOne({ unpriced })}.{' '}
             {known === toHave.length
-              ? 'What is left is taken off.'
-              : `Say what is left of a thing, and what is to be bought is worked out${known > 0 ? `; of ${toHave.length - known} it is not known` : ''}.`}
+              ? W.whatIsLeftIsTaken
+              : W.sayWhatIsLeftOf({
+                  which: known > 0 ? W.ofItIsNotKnown({ toHaveCount: toHave.length - known }) : '',
+                })}
           </p>
           {trouble}
         </div>
@@ -88,12 +91,12 @@ export function ListsView() {
           <table className={classes.table}>
             <thead>
               <tr>
-                <th>What</th>
-                <th className={classes.right}>In all</th>
-                <th>Left</th>
-                <th>To buy</th>
-                <th>For</th>
-                <th>Look at the packet for</th>
+                <th>{W.what}</th>
+                <th className={classes.right}>{W.inAll}</th>
+                <th>{W.left}</th>
+                <th>{W.toBuy}</th>
+                <th>{W.forWord}</th>
+                <th>{W.lookAtThePacketFor}</th>
               </tr>
             </thead>
             <tbody>
@@ -103,14 +106,14 @@ export function ListsView() {
                   <td className={`num ${classes.right}`}>
                     {t.massG === null
                       ? t.atLeastG > 0
-                        ? `at least ${grams(t.atLeastG)}`
-                        : 'not known'
+                        ? W.atLeast({ amount: grams(t.atLeastG) })
+                        : W.notKnown
                       : grams(t.massG)}
                   </td>
                   <td>
                     <LeftField
-                      name={`${nameOf(t)}, left in the cupboard`}
-                      hint={t.item && owned.has(t.item.id) ? 'some' : ''}
+                      name={W.leftInTheCupboard({ name: nameOf(t) })}
+                      hint={t.item && owned.has(t.item.id) ? W.some : ''}
                       grams={t.leftG}
                       onKeep={(g) => keepLeft(t.key, g)}
                     />
@@ -124,13 +127,10 @@ export function ListsView() {
           </table>
         </div>
       </section>
-      <section className="sheet" aria-label="To weigh ahead">
+      <section className="sheet" aria-label={W.toWeighAhead}>
         <div className={classes.panel}>
-          <h2>To weigh ahead</h2>
-          <p className="small quiet">
-            In this order, each into a dry, clean bowl or bag: what holds least of what somebody must not have
-            comes first.
-          </p>
+          <h2>{W.toWeighAhead}</h2>
+          <p className="small quiet">{W.inThisOrderEachInto}</p>
         </div>
         {ahead.map((a) => (
           <div key={a.id} className={classes.panel}>
@@ -138,13 +138,11 @@ export function ListsView() {
               <Letter of={letterOf(a.id)} /> {bakes.find((b) => b.id === a.id)?.title}
             </h3>
             {a.holds.length > 0 && (
-              <p className="small">
-                Holds, may hold or is not confirmed: {listed(avoidWords(a.holds))}. Wash up after it.
-              </p>
+              <p className="small">{W.holdsMayHoldOrIs({ list: listed(avoidWords(a.holds)) })}</p>
             )}
             <p>
               {a.lines.map((l) => `${ingredientName(l.item.id)} ${grams(l.massG)}`).join(', ') ||
-                'Nothing dry in it.'}
+                W.nothingDryInIt}
             </p>
           </div>
         ))}

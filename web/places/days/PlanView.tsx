@@ -3,7 +3,7 @@ import { calendarEntries } from '../../../contract/days';
 import { addressOf } from '../../api/api';
 import { Notice } from '../../parts/Notice';
 import { saveCalendar } from '../../parts/saveCalendar';
-import { dateOf, dayTitle, timeOf } from '../../words/clockWords';
+import { dayTitle, timeOf, weekdayOf } from '../../words/clockWords';
 import { lengthText, sayClash, sayProof, sayRemedy } from '../../words/dayWords';
 import { wantedOf } from './asked';
 import { ByTime } from './ByTime';
@@ -13,13 +13,16 @@ import { DayPeople } from './DayPeople';
 import { useDayContext } from './dayContext';
 import classes from './days.module.css';
 import { Lanes } from './Lanes';
+import { daysWords } from '../../words/en/days';
+
+const W = daysWords.planView;
 
 /** The plan of a day: what is wanted at the left, who does what when at the right. */
 export function PlanView() {
   const context = useDayContext();
   const { id, day, bakes, working, clash, now, change } = context;
   const { plan } = day;
-  const title = (id: string): string => bakes.find((b) => b.id === id)?.title ?? 'A bake';
+  const title = (id: string): string => bakes.find((b) => b.id === id)?.title ?? W.aBake;
   const tooLate =
     plan !== null && Object.keys(day.begun).length === 0 && Math.min(...plan.lain.map((l) => l.from)) < now;
   const begins = plan && plan.lain.length > 0 ? Math.min(...plan.lain.map((l) => l.from)) : null;
@@ -35,23 +38,23 @@ export function PlanView() {
       <div className={classes.stack}>
         {working !== null && (
           <div role="status">
-            <p className="small quiet">{plan ? 'Looking for a better plan' : 'Planning the day'}</p>
-            <Progress value={100 * working} aria-label="Planning" size="sm" />
+            <p className="small quiet">{plan ? W.lookingForABetterPlan : W.planningTheDay}</p>
+            <Progress value={100 * working} aria-label={W.planning} size="sm" />
             {plan && (
               <Button
                 size="compact-md"
                 variant="subtle"
                 onClick={() => void change((d) => ({ ...d, plannedFor: wantedOf(d) }))}
               >
-                Stop looking
+                {W.stopLooking}
               </Button>
             )}
           </div>
         )}
         {clash && (
-          <Notice kind="trouble" title="It does not all fit">
+          <Notice kind="trouble" title={W.itDoesNotAllFit}>
             <p>{sayClash(clash, title)}</p>
-            {clash.remedies.length > 0 && <p>What would help:</p>}
+            {clash.remedies.length > 0 && <p>{W.whatWouldHelp}</p>}
             {clash.remedies.map((r) => (
               <Button
                 key={JSON.stringify(r)}
@@ -81,39 +84,37 @@ export function PlanView() {
             ))}
           </Notice>
         )}
-        {day.bakes.length === 0 && (
-          <p>Add bakes at the left. What they take is planned backwards from when they are wanted.</p>
-        )}
-        {day.people.length === 0 && day.bakes.length > 0 && (
-          <p>Nobody is there to bake. Add at least one person.</p>
-        )}
+        {day.bakes.length === 0 && <p>{W.addBakesAtTheLeft}</p>}
+        {day.people.length === 0 && day.bakes.length > 0 && <p>{W.nobodyIsThereToBake}</p>}
         {tooLate && begins !== null && (
-          <Notice kind="word" title="It would have to be begun before now">
-            The first thing was to be done at {timeOf(begins)}, {dayTitle(begins, now)}. Want things later, or
-            go through it now: what is left is moved.
+          <Notice kind="word" title={W.itWouldHaveToBe}>
+            {W.theFirstThingWasTo({ time: timeOf(begins), day: dayTitle(begins, now) })}
           </Notice>
         )}
         {plan && begins !== null && ends !== null && !clash && (
           <>
             <p>
-              Begun at <b className="num">{timeOf(begins)}</b>,{' '}
-              {dateOf(begins).toLocaleDateString('en-GB', { weekday: 'long' })}; all ready at{' '}
-              <b className="num">{timeOf(ends)}</b>. About {lengthText(byHand)} by hand.{' '}
+              {W.begunAtAllReadyAt({
+                strong: <b className="num">{timeOf(begins)}</b>,
+                weekday: weekdayOf(begins),
+                strong2: <b className="num">{timeOf(ends)}</b>,
+                length: lengthText(byHand),
+              })}{' '}
               {working === null && <span className="quiet">{sayProof(plan)}</span>}{' '}
               <Button
                 size="compact-md"
                 variant="subtle"
                 onClick={() => void saveCalendar(day.title, calendarEntries(day))}
               >
-                Save for a calendar
+                {W.saveForACalendar}
               </Button>
             </p>
-            <section className={`sheet ${classes.onlyWide}`} aria-label="Who does what when">
+            <section className={`sheet ${classes.onlyWide}`} aria-label={W.whoDoesWhatWhen}>
               <Lanes />
             </section>
             <ByTime />
             <p className="small quiet">
-              Calendars on this machine can follow the day at <code>{addressOf('dayCalendar', id)}</code>
+              {W.calendarsOnThisMachineCan({ note: <code>{addressOf('dayCalendar', id)}</code> })}
             </p>
           </>
         )}

@@ -15,6 +15,9 @@ import { Timers } from './Timers';
 import { useAlarms, type Alarm } from './useAlarms';
 import { useAwake } from './useAwake';
 import { useRunning } from './useRunning';
+import { daysWords } from '../../words/en/days';
+
+const W = daysWords.runView;
 
 const MIN_MS = 60_000;
 const AGAIN_MIN = 30;
@@ -40,7 +43,7 @@ export function RunView() {
             // A plan that moves a little does not ring again what was answered; half an hour later it does.
             key: `${n.key}@${Math.floor(n.due / AGAIN_MIN)}`,
             at: n.due * MIN_MS,
-            title: n.running ? `Over: ${titleOf(n)}` : titleOf(n),
+            title: n.running ? W.over({ title: titleOf(n) }) : titleOf(n),
           })),
         ...day.timers
           .filter((t) => !t.off)
@@ -59,7 +62,7 @@ export function RunView() {
       window.removeEventListener('keydown', press);
     };
   }, []);
-  if (!day.plan) return <p>There is no plan to go through yet. Add bakes under Plan.</p>;
+  if (!day.plan) return <p>{W.thereIsNoPlanTo}</p>;
   // What goes on by itself and is not over yet waits beside; what is to be done now leads.
   const now_ = next.find((n) => !n.running || n.due <= now) ?? next[0];
   const going = next.filter((n) => n.running && n !== now_);
@@ -74,42 +77,40 @@ export function RunView() {
             kind="trouble"
             title={ringing.map((r) => r.title).join('; ')}
             action={{
-              words: ringing.length > 1 ? 'Quiet, all' : 'Quiet',
+              words: ringing.length > 1 ? W.quietAll : W.quiet,
               do: () => answer(ringing.map((r) => r.key)),
             }}
           >
-            {ringing.length > 1 ? `${ringing.length} alarms, one after another.` : 'Its time has come.'}
+            {ringing.length > 1
+              ? W.alarmsOneAfterAnother({ ringingCount: ringing.length })
+              : W.itsTimeHasCome}
           </Notice>
         )}
         {late.length > 0 && began && (
-          <Notice kind="word" title={`${titleOf(late[0]!)}: ${lengthText(now - late[0]!.due)} late`}>
-            What is left has been moved. Tick it when it is done, or it moves on.
+          <Notice
+            kind="word"
+            title={W.late({ title: titleOf(late[0]!), length: lengthText(now - late[0]!.due) })}
+          >
+            {W.whatIsLeftHasBeen}
           </Notice>
         )}
         {running.rescues.map((r) => (
-          <Notice key={`${r.bakeId}/${r.taskId}`} kind="word" title="This has to be rescued">
+          <Notice key={`${r.bakeId}/${r.taskId}`} kind="word" title={W.thisHasToBeRescued}>
             {sayRescue(r, bakes.find((b) => b.id === r.bakeId)?.title ?? '')}
           </Notice>
         ))}
         {beyond && (
-          <Notice
-            kind="word"
-            title={
-              beyond === 'hours' ? 'It does not fit into the hours given' : 'It does not fit what there is'
-            }
-          >
-            {beyond === 'hours'
-              ? 'The plan now has work outside them.'
-              : 'The plan now takes more bowls, tins, shelves or rings than were counted, and work outside the hours.'}
+          <Notice kind="word" title={beyond === 'hours' ? W.itDoesNotFitInto : W.itDoesNotFitWhat}>
+            {beyond === 'hours' ? W.thePlanNowHasWork : W.thePlanNowTakesMore}
           </Notice>
         )}
         {offer && (
           <Notice
             kind="word"
-            title="There is a better order for what is left"
-            action={{ words: 'Take it', do: running.takeOffer }}
+            title={W.thereIsABetterOrder}
+            action={{ words: W.takeIt, do: running.takeOffer }}
           >
-            It waits less than the one kept. Nothing changes unless you take it.
+            {W.itWaitsLessThanThe}
           </Notice>
         )}
         {now_ ? (
@@ -117,11 +118,11 @@ export function RunView() {
             className={`sheet ${classes.big}`}
             style={colourOf(bakeOf(now_).letter)}
             data-ringing={now_.due <= now ? '' : undefined}
-            aria-label="The next thing"
+            aria-label={W.theNextThing}
           >
             <div className="quiet">
-              {now_.running ? 'Going on, until' : began ? 'Next, at' : 'The first thing, at'}{' '}
-              {timeOf(now_.due)}, {dayTitle(now_.due, now)}
+              {now_.running ? W.goingOnUntil : began ? W.nextAt : W.theFirstThingAt} {timeOf(now_.due)},{' '}
+              {dayTitle(now_.due, now)}
             </div>
             <div className={classes.what}>
               <Letter of={bakeOf(now_).letter} /> <b>{taskTitle(now_.task)}</b>{' '}
@@ -142,38 +143,38 @@ export function RunView() {
             <div className={classes.fields}>
               {now_.running || !goesOn(now_.task) ? (
                 <Button size="lg" onClick={() => void running.tick(now_.key, 'over')}>
-                  Done
+                  {W.done}
                 </Button>
               ) : (
                 <Button size="lg" onClick={() => void running.tick(now_.key, 'begin')}>
-                  Begin
+                  {W.begin}
                 </Button>
               )}
               {!now_.running && !goesOn(now_.task) && (
                 <Button size="lg" variant="default" onClick={() => void running.tick(now_.key, 'begin')}>
-                  Begin
+                  {W.begin}
                 </Button>
               )}
               <Menu position="bottom-start">
                 <Menu.Target>
                   <Button size="lg" variant="default">
-                    Something else
+                    {W.somethingElse}
                   </Button>
                 </Menu.Target>
                 <Menu.Dropdown>
                   {now_.running && (
                     <Menu.Item onClick={() => void running.tick(now_.key, 'undo')}>
-                      It was not begun
+                      {W.itWasNotBegun}
                     </Menu.Item>
                   )}
                   <Menu.Item onClick={() => void running.again(now_.bakeId)}>
-                    It failed: make {bakeOf(now_).title} again
+                    {W.itFailedMakeAgain({ bakeTitle: bakeOf(now_).title })}
                   </Menu.Item>
                   {ovens
                     .filter((o) => o.id !== now_.lain.ovenId)
                     .map((o) => (
                       <Menu.Item key={o.id} onClick={() => void running.moveTo(now_.bakeId, o.id)}>
-                        Bake it in: {o.name}
+                        {W.bakeItIn({ name: o.name })}
                       </Menu.Item>
                     ))}
                 </Menu.Dropdown>
@@ -181,11 +182,11 @@ export function RunView() {
             </div>
           </section>
         ) : (
-          <p>All of it is over.</p>
+          <p>{W.allOfItIsOver}</p>
         )}
         {then.length > 0 && (
-          <section className="sheet" aria-label="Then">
-            <h2 className={classes.panel}>Then</h2>
+          <section className="sheet" aria-label={W.then}>
+            <h2 className={classes.panel}>{W.then}</h2>
             {then.slice(0, 8).map((n) => (
               <div key={n.key} className={classes.going}>
                 <Letter of={bakeOf(n).letter} />
@@ -196,10 +197,10 @@ export function RunView() {
                 <Button
                   size="compact-md"
                   variant="subtle"
-                  aria-label={`Done: ${titleOf(n)}`}
+                  aria-label={W.done2({ title: titleOf(n) })}
                   onClick={() => void running.tick(n.key, 'over')}
                 >
-                  Done
+                  {W.done}
                 </Button>
               </div>
             ))}
@@ -208,8 +209,8 @@ export function RunView() {
       </div>
       <div className={classes.stack}>
         {going.length > 0 && (
-          <section className="sheet" aria-label="Going on by itself">
-            <h2 className={classes.panel}>Going on by itself</h2>
+          <section className="sheet" aria-label={W.goingOnByItself}>
+            <h2 className={classes.panel}>{W.goingOnByItself}</h2>
             {going.map((n) => (
               <div key={n.key} className={classes.going}>
                 <Letter of={bakeOf(n).letter} />
@@ -220,10 +221,10 @@ export function RunView() {
                 <Button
                   size="compact-md"
                   variant="subtle"
-                  aria-label={`Over: ${titleOf(n)}`}
+                  aria-label={W.over({ title: titleOf(n) })}
                   onClick={() => void running.tick(n.key, 'over')}
                 >
-                  Over
+                  {W.over2}
                 </Button>
               </div>
             ))}
@@ -232,14 +233,12 @@ export function RunView() {
         <Timers />
         {asks && (
           <section className={`sheet ${classes.panel}`}>
-            <p className="small">
-              With your leave the browser tells alarms also while another page is in front.
-            </p>
+            <p className="small">{W.withYourLeaveTheBrowser}</p>
             <Button
               variant="default"
               onClick={() => void Notification.requestPermission().then(() => setAsks(false))}
             >
-              Allow notices
+              {W.allowNotices}
             </Button>
           </section>
         )}

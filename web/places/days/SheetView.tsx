@@ -6,15 +6,18 @@ import { bareDegrees, heatUnit } from '../../words/heat';
 import { useDayContext } from './dayContext';
 import classes from './days.module.css';
 import { rowsByDay } from './rows';
+import { daysWords } from '../../words/en/days';
+
+const W = daysWords.sheetView;
 
 /** The day on paper, for the wall: what is done when and by whom, with a box to tick. */
 export function SheetView() {
   const { day, bakes, ovens, now } = useDayContext();
-  if (!day.plan) return <p>There is no plan to print yet.</p>;
+  if (!day.plan) return <p>{W.thereIsNoPlanTo}</p>;
   return (
     <div className={classes.sheetPage}>
       <Button className="no-print" variant="default" onClick={() => window.print()}>
-        Print
+        {W.print}
       </Button>
       <h1>{day.title}</h1>
       <p>
@@ -41,7 +44,7 @@ export function SheetView() {
                     {oven && `, ${oven}`}
                     {lain.heatC !== null &&
                       lain.heatC !== task.ovenC &&
-                      ` at ${bareDegrees(lain.heatC)} ${heatUnit()}`}
+                      W.at({ degrees: bareDegrees(lain.heatC), heatUnit: heatUnit() })}
                   </span>
                 </li>
               );

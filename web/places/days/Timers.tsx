@@ -4,6 +4,9 @@ import { countdown } from '../../words/dayWords';
 import { useDayContext } from './dayContext';
 import classes from './days.module.css';
 import { readySound } from './sound';
+import { daysWords } from '../../words/en/days';
+
+const W = daysWords.timers;
 
 const MIN_MS = 60_000;
 const MOST_MIN = 1440;
@@ -19,7 +22,7 @@ export function Timers() {
     readySound();
     const timer = {
       id: crypto.randomUUID(),
-      name: name.trim() || `${minutes} min`,
+      name: name.trim() || W.min({ minutes }),
       begunAt: Math.round(nowMs),
       endsAt: Math.round(nowMs + minutes * MIN_MS),
       off: false,
@@ -29,8 +32,8 @@ export function Timers() {
   };
   const live = day.timers.filter((t) => !t.off);
   return (
-    <section className="sheet" aria-label="Timers">
-      <h2 className={classes.panel}>Timers</h2>
+    <section className="sheet" aria-label={W.timers}>
+      <h2 className={classes.panel}>{W.timers}</h2>
       {live.map((t) => (
         <div key={t.id} className={classes.going}>
           <span />
@@ -41,7 +44,7 @@ export function Timers() {
           <Button
             size="compact-md"
             variant="subtle"
-            aria-label={`Turn off ${t.name}`}
+            aria-label={W.turnOff({ name: t.name })}
             onClick={() =>
               void change((d) => ({
                 ...d,
@@ -49,7 +52,7 @@ export function Timers() {
               }))
             }
           >
-            Turn off
+            {W.turnOff2}
           </Button>
         </div>
       ))}
@@ -61,23 +64,23 @@ export function Timers() {
         }}
       >
         <TextInput
-          label="What for"
+          label={W.whatFor}
           value={name}
           maxLength={120}
           w={150}
           onChange={(e) => setName(e.currentTarget.value)}
         />
         <NumberInput
-          label="Minutes"
+          label={W.minutes}
           value={minutes}
           min={1}
           max={MOST_MIN}
           w={100}
-          error={known ? null : '1 to 1440'}
+          error={known ? null : W.text1To1440}
           onChange={setMinutes}
         />
         <Button type="submit" mt={24} disabled={!known}>
-          Start a timer
+          {W.startATimer}
         </Button>
       </form>
     </section>

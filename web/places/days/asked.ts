@@ -15,6 +15,9 @@ import {
   type Stretch,
 } from '../../../core/schedule';
 import { dailyHours, dateOf } from '../../words/clockWords';
+import { daysWords } from '../../words/en/days';
+
+const W = daysWords.asked;
 
 /** A bake of a day with the version that is baked, of the size it is baked in, and the letter it goes by. */
 export type DayBakeRead = BakeTasks &
@@ -41,7 +44,7 @@ export function bakesOf(
 /** Where the kitchen has no oven yet: a usual one, so that a day can be planned. */
 const SOME_OVEN: KitchenOven = {
   id: 'oven',
-  name: 'The oven',
+  name: W.theOven,
   offsetC: 0,
   fan: false,
   widthCm: 45,

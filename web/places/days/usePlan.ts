@@ -39,7 +39,7 @@ export function usePlan({ day, asked, bakes, change, now }: Wanted): {
   // What is asked while the day goes on is asked as of when it was asked, not of each second after.
   const asksAnew = useMemo(
     () => (live && asked && day ? { day: asked, was: live, live: liveOf(day, now) } : null),
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react-hooks/exhaustive-deps
     [live !== null, asked],
   );
   const anew = useCompute('replan', asksAnew);

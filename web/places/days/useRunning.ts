@@ -76,7 +76,7 @@ export function useRunning({ day, asked, bakes, change, now }: DayContext) {
   useEffect(() => {
     // Once for what is late, as it gets later; never while an answer is on its way.
     if (lateKey && !busy.current) void planAnew(day);
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react-hooks/exhaustive-deps
   }, [lateKey]);
   const takeOffer = () => {
     if (offer) void change((d) => ({ ...d, plan: offer }));

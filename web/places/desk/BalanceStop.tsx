@@ -19,16 +19,19 @@ import { MirrorBars } from './MirrorBars';
 import { Opened } from './Opened';
 import { WhoEats } from './WhoEats';
 import classes from './desk.module.css';
+import { deskWords } from '../../words/en/desk';
+
+const W = deskWords.balanceStop;
 
 function Care({ solution }: { solution: Solution }) {
   const { doc } = useDeskContext();
   const suits = useSuits(solution.formula, solution.formula.avoids, doc.request.words);
   return (
     <section>
-      <h2>What it holds</h2>
+      <h2>{W.whatItHolds}</h2>
       <Suits suits={suits} />
       <p className="small quiet">
-        <HandbookLink section="cautions">All cautions</HandbookLink>
+        <HandbookLink section="cautions">{W.allCautions}</HandbookLink>
       </p>
     </section>
   );
@@ -42,7 +45,7 @@ export function BalanceStop() {
   const [opened, setOpened] = useState<{ key: FitKey; partId: string | null }>({ key: 'bind', partId: null });
   const pins = doc.request.pins;
 
-  if (!outcome) return <Skeleton height={520} role="status" aria-label="Working out the balance" />;
+  if (!outcome) return <Skeleton height={520} role="status" aria-label={W.workingOutTheBalance} />;
   if (!solution) {
     return (
       <>
@@ -50,9 +53,9 @@ export function BalanceStop() {
           <Notice
             key={c.need.code}
             kind="trouble"
-            title="No balance yet"
+            title={W.noBalanceYet}
             {...(c.need.code === 'cannot.locks'
-              ? { action: { words: 'Unlock all', do: () => void dispatch(workingCopy.letGo()) } }
+              ? { action: { words: W.unlockAll, do: () => void dispatch(workingCopy.letGo()) } }
               : {})}
           >
             {say(c.need)}
@@ -73,18 +76,18 @@ export function BalanceStop() {
         ))}
         <div className={classes.locks}>
           <Switch
-            label="Lock hydration to the original"
+            label={W.lockHydrationToTheOriginal}
             checked={pins?.lockWetness ?? false}
             onChange={(e) => dispatch(workingCopy.lockSet({ lockWetness: e.currentTarget.checked }))}
           />
           <NativeSelect
             className={classes.massLock}
-            label="Total mass"
+            label={W.totalMass}
             value={pins?.lockMass ? 'held' : pins?.freeMass ? 'free' : 'band'}
             data={[
-              { value: 'band', label: `within ${100 * MASS_BAND} %` },
-              { value: 'held', label: 'held' },
-              { value: 'free', label: 'free' },
+              { value: 'band', label: W.within({ value: 100 * MASS_BAND }) },
+              { value: 'held', label: W.held },
+              { value: 'free', label: W.free },
             ]}
             onChange={({ currentTarget: { value: v } }) =>
               dispatch(workingCopy.lockSet({ lockMass: v === 'held', freeMass: v === 'free' }))
@@ -92,19 +95,19 @@ export function BalanceStop() {
           />
         </div>
         {solution.formula.parts.length > 1 && (
-          <nav className={classes.parts} aria-label="Parts">
+          <nav className={classes.parts} aria-label={W.parts}>
             {solution.formula.parts.map((p) => {
               const own = solution.fit.filter((f) => f.partId === p.id);
               const out = own.filter((f) => f.state === 'low' || f.state === 'high').length;
               const open = own.some((f) => f.state === 'open');
               return (
                 <a key={p.id} href={`#part-${p.id}`}>
-                  {p.name || 'main part'}{' '}
-                  <small>{open ? 'not known yet' : out === 0 ? 'inside' : `${out} outside`}</small>
+                  {p.name || W.mainPart}{' '}
+                  <small>{open ? W.notKnownYet : out === 0 ? W.inside : W.outside({ out })}</small>
                 </a>
               );
             })}
-            <a href="#method">method</a>
+            <a href="#method">{W.method}</a>
           </nav>
         )}
         {solution.formula.parts.map((part) => {
@@ -117,14 +120,14 @@ export function BalanceStop() {
               (l) => l.id,
             ),
           );
-          const of = solution.formula.parts.length > 1 ? `, ${part.name || 'main part'}` : '';
+          const of = solution.formula.parts.length > 1 ? `, ${part.name || W.mainPart}` : '';
           const see = (key: FitKey) => setOpened({ key, partId: part.id });
           return (
             <div key={part.id} id={`part-${part.id}`}>
               {part.name && <h2 className={classes.partName}>{part.name}</h2>}
               {fit.some((f) => f.state === 'open') && (
                 <CantSay
-                  what="how it balances and feels"
+                  what={W.howItBalancesAndFeels}
                   lines={openLines(part, pantry.lookup)}
                   source={doc.source}
                 />
@@ -159,7 +162,7 @@ export function BalanceStop() {
         })}
         <MethodPanel method={solution.formula.method} />
       </div>
-      <aside className={classes.aside} tabIndex={0} aria-label="The number opened">
+      <aside className={classes.aside} tabIndex={0} aria-label={W.theNumberOpened}>
         {openPart && openSource && (
           <Opened
             seen={opened.key}

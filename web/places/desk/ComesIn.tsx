@@ -6,6 +6,9 @@ import { AVOID_WORDS } from '../../words/things';
 import { workingCopy } from '../../working/workingSlice';
 import { useDeskContext } from './context';
 import classes from './desk.module.css';
+import { deskWords } from '../../words/en/desk';
+
+const W = deskWords.comesIn;
 
 /** Groups that the formula has none of: they stay out of it unless they are allowed here, and can be shut out again. */
 export function ComesIn({ heldOut }: { heldOut: readonly AvoidId[] }) {
@@ -21,15 +24,13 @@ export function ComesIn({ heldOut }: { heldOut: readonly AvoidId[] }) {
       aria-pressed={!on}
       onClick={() => dispatch(workingCopy.allowed({ avoid, on }))}
     >
-      {on ? `Allow ${AVOID_WORDS[avoid]}` : `${AVOID_WORDS[avoid]} allowed`}
+      {on ? W.allow({ avoid: AVOID_WORDS[avoid] }) : W.allowed({ avoid: AVOID_WORDS[avoid] })}
     </Button>
   );
   return (
     <p className={classes.comesIn}>
       {heldOut.length > 0 && (
-        <span>
-          This formula has no {listed(heldOut.map((a) => AVOID_WORDS[a]))}, so no swap brings it in.
-        </span>
+        <span>{W.thisFormulaHasNoSo({ list: listed(heldOut.map((a) => AVOID_WORDS[a])) })}</span>
       )}
       {heldOut.map((a) => press(a, true))}
       {allowed.map((a) => press(a, false))}

@@ -6,17 +6,20 @@ import { isBeside } from '../../../core/formula';
 import type { Conflict, Option } from '../../../core/rebalance';
 import { useAppDispatch } from '../../app/store';
 import { blankWay, WayForm } from '../../parts/WayForm';
-import { counted, grams, gramsOrUnknown, listed } from '../../words/format';
+import { grams, gramsOrUnknown, listed } from '../../words/format';
 import { AVOID_WORDS, ingredientName, JOB_WORDS, kitName } from '../../words/things';
 import { useDeskContext } from './context';
 import { workingCopy } from '../../working/workingSlice';
 import classes from './desk.module.css';
+import { deskWords } from '../../words/en/desk';
+
+const W = deskWords.conflictRow;
 
 const amountsOf = (o: Option): string => {
   const parts = o.amounts
     .filter((a) => a.massG === null || a.massG >= 0.05)
-    .map((a) => (a.massG === null ? 'as needed' : `${grams(a.massG)} ${shortName(a.ingredientId)}`));
-  return parts.join(' + ') || 'nothing to weigh';
+    .map((a) => (a.massG === null ? W.asNeeded : `${grams(a.massG)} ${shortName(a.ingredientId)}`));
+  return parts.join(' + ') || W.nothingToWeigh;
 };
 const shortName = (id: string): string => ingredientName(id, true).replace(/^certified gluten-free /, '');
 
@@ -49,9 +52,9 @@ export function ConflictRow({
   const called = names.toLowerCase() + (part ? `, ${part.toLowerCase()}` : '');
   const where =
     conflict.role === 'release'
-      ? 'for the tin'
+      ? W.forTheTin
       : conflict.role === 'wash'
-        ? 'brushed on'
+        ? W.brushedOn
         : gramsOrUnknown(conflict.massG);
   const pick = (kitId: string) => {
     onSee(kitId);
@@ -63,30 +66,39 @@ export function ConflictRow({
       <div>
         <h3>{names}</h3>
         <p className={classes.sub}>
-          {part && `${part} · `}
-          {where} · no{' '}
-          {listed([...new Set(conflict.avoids.map((a) => (a === 'milk' ? 'dairy' : AVOID_WORDS[a])))])}
+          {W.no({
+            part: part && `${part} · `,
+            where,
+            list: listed([...new Set(conflict.avoids.map((a) => (a === 'milk' ? 'dairy' : AVOID_WORDS[a])))]),
+          })}
         </p>
         {conflict.asks && (
           <p className={classes.sub}>
-            Only its packet says whether it holds any.{' '}
-            <Link to={`/pantry/new/packet?like=${conflict.ingredientIds[0]!}`}>Read its packet</Link>, and it
-            may stay.
+            {W.onlyItsPacketSaysWhether}{' '}
+            {W.andItMayStay({
+              link: (
+                <Link to={`/pantry/new/packet?like=${conflict.ingredientIds[0]!}`}>{W.readItsPacket}</Link>
+              ),
+            })}
           </p>
         )}
       </div>
-      <ul className={classes.jobs} aria-label={`What ${called} did here`}>
+      <ul className={classes.jobs} aria-label={W.whatDidHere({ called })}>
         {conflict.jobs.slice(0, 6).map((j) => (
           <li key={j.job}>
             <span>{JOB_WORDS[j.job]}</span>
-            <span className={classes.jobBar} role="img" aria-label={`${Math.round(100 * j.strength)} of 100`}>
+            <span
+              className={classes.jobBar}
+              role="img"
+              aria-label={W.of100({ value: Math.round(100 * j.strength) })}
+            >
               <span style={{ width: `${Math.min(100, Math.round(100 * j.strength))}%` }} />
             </span>
           </li>
         ))}
       </ul>
       <Radio.Group
-        label={`In place of ${called}`}
+        label={W.inPlaceOf({ called })}
         labelProps={{ className: 'visually-hidden' }}
         value={chosen ?? null}
         onChange={pick}
@@ -111,7 +123,7 @@ export function ConflictRow({
               </span>
               {o.bringsIn.length > 0 && (
                 <span className={classes.brings}>
-                  brings in {listed(o.bringsIn.map((a) => AVOID_WORDS[a]))}
+                  {W.bringsIn({ list: listed(o.bringsIn.map((a) => AVOID_WORDS[a])) })}
                 </span>
               )}
             </div>
@@ -121,16 +133,12 @@ export function ConflictRow({
       <div className={classes.more}>
         {options.length > FEW && (
           <button type="button" aria-expanded={all} onClick={() => setAll(!all)}>
-            {all ? 'Fewer ways' : `${counted(options.length - few.length, 'more way')} for this`}
+            {all ? W.fewerWays : W.forThis({ count: W.moreWayCount({ n: options.length - few.length }) })}
           </button>
         )}
         {!isBeside(conflict.role) && (
-          <button
-            type="button"
-            aria-label={`A way of your own, in place of ${called}`}
-            onClick={() => setWriting(true)}
-          >
-            a way of your own
+          <button type="button" aria-label={W.aWayOfYourOwn({ called })} onClick={() => setWriting(true)}>
+            {W.aWayOfYourOwn2}
           </button>
         )}
       </div>

@@ -12,6 +12,9 @@ import { EXCLUSION_WORDS } from '../../words/data/names';
 import { workingCopy, type WorkingState } from '../../working/workingSlice';
 import { versionName } from '../versions/order';
 import classes from './desk.module.css';
+import { deskWords } from '../../words/en/desk';
+
+const W = deskWords.copies;
 
 /** More than these are shown when they are asked for. */
 const MOST_AT_FIRST = 2;
@@ -19,8 +22,8 @@ const MOST_AT_FIRST = 2;
 /** What a copy asks for, in a few words. */
 function copyWords({ exclude, words }: Pick<AsideMeta, 'exclude' | 'words'>, base: string | null): string {
   const out = [...exclude.map((e) => EXCLUSION_WORDS[e].name), ...words.map((w) => `“${w}”`)];
-  const asked = out.length > 0 ? `leaves out ${listed(out)}` : 'nothing left out';
-  return base ? `${asked}, from “${base}”` : asked;
+  const asked = out.length > 0 ? W.leavesOut({ list: listed(out) }) : W.nothingLeftOut;
+  return base ? W.fromWord({ asked, base }) : asked;
 }
 
 /** Working copies that gave way to the one that is open: looked at beside it, or waiting to be taken up again. */
@@ -39,7 +42,7 @@ export function Copies({ detail, state }: { detail: FormulaDetail; state: Workin
 
   async function takeUp(aside: AsideMeta) {
     const found = await dispatch(api.endpoints.aside.initiate(aside.id, { forceRefetch: true }));
-    if (!found.data) return sayNot('It could not be taken up', found.error);
+    if (!found.data) return sayNot(W.itCouldNotBeTaken, found.error);
     dispatch(workingCopy.tookUp(found.data.doc));
     // It goes from here only when it is saved as the working copy.
     await saving.saver.flush(detail.id);
@@ -47,18 +50,17 @@ export function Copies({ detail, state }: { detail: FormulaDetail; state: Workin
   }
   async function putAway(aside: AsideMeta) {
     const done = await drop(aside.id);
-    if ('error' in done) sayNot('Not dropped', done.error);
-    else sayDone('The copy is dropped', () => restore(aside.id));
+    if ('error' in done) sayNot(W.notDropped, done.error);
+    else sayDone(W.theCopyIsDropped, () => restore(aside.id));
   }
 
   if (state.beside)
     return (
-      <Notice kind="word" title={`You are looking at “${nameOf(state.doc?.baseId ?? '') ?? 'a version'}”`}>
-        Your working copy is still there: it {said(state.beside)}. If you change something here, it is set
-        aside and can be taken up again.
+      <Notice kind="word" title={W.youAreLookingAt({ name: nameOf(state.doc?.baseId ?? '') ?? W.aVersion })}>
+        {W.yourWorkingCopyIsStill({ said: said(state.beside) })}
         <div>
           <Button component={Link} to="?" size="compact-md" variant="light" mt={8}>
-            Back to my working copy
+            {W.backToMyWorkingCopy}
           </Button>
         </div>
       </Notice>
@@ -66,25 +68,23 @@ export function Copies({ detail, state }: { detail: FormulaDetail; state: Workin
   if (asides.length === 0) return null;
   const shown = all ? asides : asides.slice(0, MOST_AT_FIRST);
   return (
-    <section className={classes.copies} aria-label="Copies set aside">
+    <section className={classes.copies} aria-label={W.copiesSetAside}>
       <ul>
         {shown.map((a) => (
           <li key={a.id}>
-            <span>
-              Set aside {moment(a.createdAt)}: {copyWords(a, nameOf(a.baseId))}
-            </span>
+            <span>{W.setAside({ moment: moment(a.createdAt), copy: copyWords(a, nameOf(a.baseId)) })}</span>
             <Button size="compact-md" variant="light" onClick={() => void takeUp(a)}>
-              Take it up
+              {W.takeItUp}
             </Button>
             <Button size="compact-md" variant="subtle" onClick={() => void putAway(a)}>
-              Drop it
+              {W.dropIt}
             </Button>
           </li>
         ))}
       </ul>
       {asides.length > shown.length && (
         <Button size="compact-md" variant="subtle" onClick={() => setAll(true)}>
-          {asides.length - shown.length} more set aside
+          {W.moreSetAside({ asidesCount: asides.length - shown.length })}
         </Button>
       )}
     </section>

@@ -9,7 +9,6 @@ import { usePantry } from '../../pantry/usePantry';
 import { Notice } from '../../parts/Notice';
 import { UndoButtons } from '../../parts/UndoButtons';
 import { usePageTitle } from '../../parts/usePageTitle';
-import { counted } from '../../words/format';
 import { changeWords } from '../../words/trialWords';
 import { sayProblem } from '../../words/say';
 import { leavesOut } from '../../words/avoidWords';
@@ -26,6 +25,9 @@ import { sayComputeFault } from '../../words/computeWords';
 import { sayStanding } from '../../words/savingWords';
 import { VersionLine } from './VersionLine';
 import classes from './desk.module.css';
+import { deskWords } from '../../words/en/desk';
+
+const W = deskWords.deskLayout;
 
 /** An open desk: its stops in the order of the work, and one working copy under them all. */
 function Desk({ doc, detail }: { doc: DraftDoc; detail: FormulaDetail }) {
@@ -41,7 +43,15 @@ function Desk({ doc, detail }: { doc: DraftDoc; detail: FormulaDetail }) {
   const stops = stopsOf(state, context, detail, id, pantry.lookup);
   const fit = context.solution?.fit ?? [];
   const answered = context.solution
-    ? `Worked out: ${counted(context.outcome?.conflicts.length ?? 0, 'thing')} out. ${fit.some((f) => f.state === 'open') ? 'How it balances is not known yet.' : `Inside their bands: ${fit.filter((f) => f.state === 'inside').length} of ${fit.length}.`}`
+    ? W.workedOutOut({
+        count: W.thingCount({ n: context.outcome?.conflicts.length ?? 0 }),
+        which: fit.some((f) => f.state === 'open')
+          ? W.howItBalancesIsNot
+          : W.insideTheirBandsOf({
+              filterCount: fit.filter((f) => f.state === 'inside').length,
+              fitCount: fit.length,
+            }),
+      })
     : '';
   // A bake that nothing has to leave can be kept, made larger, costed and printed like any other.
   const canKeep = context.solution !== null && !context.working;
@@ -67,7 +77,7 @@ function Desk({ doc, detail }: { doc: DraftDoc; detail: FormulaDetail }) {
       <main id="main" className={classes.main}>
         <div className={classes.head}>
           <div className={classes.title}>
-            <h1>{detail.title || 'Untitled formula'}</h1>
+            <h1>{detail.title || W.untitledFormula}</h1>
             <VersionLine detail={detail} baseId={doc.baseId} />
             <p className={classes.save} role="status">
               {sayStanding(state.standing, state.browserFull)}
@@ -81,7 +91,7 @@ function Desk({ doc, detail }: { doc: DraftDoc; detail: FormulaDetail }) {
               onRedo={() => dispatch(workingCopy.redone())}
             />
             <Button disabled={!canKeep} onClick={() => setKeeping(true)}>
-              Save version
+              {W.saveVersion}
             </Button>
           </div>
         </div>
@@ -91,10 +101,10 @@ function Desk({ doc, detail }: { doc: DraftDoc; detail: FormulaDetail }) {
         </p>
         {doc.request.tests && (
           <p className={classes.tests} role="note">
-            This copy tries one change: {changeWords(doc.request.tests.repair)}.{' '}
-            <Link to={`/notebook/${doc.request.tests.trialId}`}>The trial it comes from</Link>{' '}
+            {W.thisCopyTriesOneChange({ change: changeWords(doc.request.tests.repair) })}{' '}
+            <Link to={`/notebook/${doc.request.tests.trialId}`}>{W.theTrialItComesFrom}</Link>{' '}
             <Button size="compact-md" variant="default" onClick={() => dispatch(workingCopy.testDropped())}>
-              It tries nothing
+              {W.itTriesNothing}
             </Button>
           </p>
         )}
@@ -103,8 +113,8 @@ function Desk({ doc, detail }: { doc: DraftDoc; detail: FormulaDetail }) {
         {context.failed && (
           <Notice
             kind="trouble"
-            title="This could not be worked out"
-            action={{ words: 'Try again', do: context.again }}
+            title={W.thisCouldNotBeWorked}
+            action={{ words: W.tryAgain, do: context.again }}
           >
             {sayComputeFault(context.failed)}
           </Notice>
@@ -119,12 +129,12 @@ function Desk({ doc, detail }: { doc: DraftDoc; detail: FormulaDetail }) {
           sourceChanged={JSON.stringify(doc.source) !== JSON.stringify(state.pristine?.source)}
           suggestedName={
             doc.request.tests
-              ? `tries ${changeWords(doc.request.tests.repair)}`
+              ? W.tries({ change: changeWords(doc.request.tests.repair) })
               : out
-                ? `leaves out ${out}`
+                ? W.leavesOut({ out })
                 : (context.outcome?.conflicts.length ?? 0) > 0
-                  ? 'leaves out gluten'
-                  : 'as it is'
+                  ? W.leavesOutGluten
+                  : W.asItIs
           }
           onClose={() => setKeeping(false)}
         />
@@ -189,19 +199,19 @@ export function DeskLayout() {
   }, [tries, opened, dispatch, setSearch]);
   const copy = useAppSelector((s) => s.working.doc);
   const doc = ready ? copy : null;
-  usePageTitle(detail?.title ?? 'Formula');
+  usePageTitle(detail?.title ?? W.formula);
   if (failed !== undefined) {
     return (
       <main id="main" className={classes.lone}>
-        <Notice kind="trouble" title="This formula cannot be opened">
-          {sayProblem(failed)} <Link to="/">To the formulas</Link>
+        <Notice kind="trouble" title={W.thisFormulaCannotBeOpened}>
+          {sayProblem(failed)} <Link to="/">{W.toTheFormulas}</Link>
         </Notice>
       </main>
     );
   }
   if (!doc || !detail) {
     return (
-      <main id="main" className={classes.lone} role="status" aria-label="Opening the formula">
+      <main id="main" className={classes.lone} role="status" aria-label={W.openingTheFormula}>
         <Skeleton height={40} width={360} mb={16} />
         <Skeleton height={420} />
       </main>

@@ -9,6 +9,9 @@ import {
 import { EXCLUSION_WORDS } from '../../words/data/names';
 import { PRESET_WORDS } from '../../words/data/terms';
 import classes from './desk.module.css';
+import { deskWords } from '../../words/en/desk';
+
+const W = deskWords.exclusionChips;
 
 const OTHERS = EXCLUSION_IDS.filter((e) => !USUAL_EXCLUSIONS.includes(e));
 
@@ -51,7 +54,7 @@ export function MoreExclusions({
 }) {
   return (
     <div className={classes.moreOut}>
-      <p className="small quiet">Sets</p>
+      <p className="small quiet">{W.sets}</p>
       <div className={classes.chips}>
         {PRESET_IDS.map((p) => (
           <Button
@@ -70,13 +73,13 @@ export function MoreExclusions({
           </Button>
         ))}
       </div>
-      <p className="small quiet">One by one</p>
+      <p className="small quiet">{W.oneByOne}</p>
       <div className={classes.chips}>
         <ExclusionChips of={OTHERS} value={exclude} onChange={(v) => onChange({ exclude: v })} />
       </div>
       <TagsInput
-        label="Words of your own"
-        description="Whatever is named so goes: write one, press Enter"
+        label={W.wordsOfYourOwn}
+        description={W.whateverIsNamedSoGoes}
         value={[...words]}
         maxTags={30}
         onChange={(v) => onChange({ words: v.map((w) => w.trim().slice(0, 60)).filter(Boolean) })}

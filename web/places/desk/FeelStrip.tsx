@@ -5,6 +5,9 @@ import { HandbookLink } from '../../parts/HandbookLink';
 import { amountOf, fixed } from '../../words/format';
 import { FEEL_WORDS_TEXT } from '../../words/things';
 import classes from './balance.module.css';
+import { deskWords } from '../../words/en/desk';
+
+const W = deskWords.feelStrip;
 
 const STEPS = FEEL_FROM.length;
 const WETTEST = 4;
@@ -34,28 +37,31 @@ export function FeelStrip({ of, source, adapted, wetness, holdBackG, onExplain }
   const [a, b] = [place(source.feel.value), place(adapted.feel.value)];
   const swap = a <= b;
   return (
-    <section className={`sheet ${classes.feel}`} aria-label={`How it should feel${of}`}>
+    <section className={`sheet ${classes.feel}`} aria-label={W.howItShouldFeel({ ofValue: of })}>
       <div className={classes.feelHead}>
         <span>
-          How it should feel: <b>{FEEL_WORDS_TEXT[adapted.feel.word]}</b>
+          {W.howItShouldFeel2} <b>{FEEL_WORDS_TEXT[adapted.feel.word]}</b>
           {source.feel.word !== adapted.feel.word && (
-            <> (as written: {FEEL_WORDS_TEXT[source.feel.word]})</>
+            <> {W.asWritten({ feelWordsText: FEEL_WORDS_TEXT[source.feel.word] })}</>
           )}{' '}
           <HandbookLink section="feel" id={adapted.feel.word}>
-            What does this mean?
+            {W.whatDoesThisMean}
           </HandbookLink>
         </span>
         <button type="button" className={classes.wetness} onClick={onExplain}>
-          effective hydration {amountOf(wetness.source, 'ratio')} → {amountOf(wetness.adapted, 'ratio')}
-          {wetness.state !== 'inside' && <b> {wetness.state}</b>}
+          {W.effectiveHydration({
+            amount: amountOf(wetness.source, 'ratio'),
+            amount2: amountOf(wetness.adapted, 'ratio'),
+            note: wetness.state !== 'inside' && <b> {wetness.state}</b>,
+          })}
         </button>
       </div>
       <div className={classes.strip} aria-hidden="true">
         <em style={{ left: `${100 * a}%` }} data-side={swap ? 'left' : 'right'} className={classes.was}>
-          <span>as written</span>
+          <span>{W.asWritten2}</span>
         </em>
         <em style={{ left: `${100 * b}%` }} data-side={swap ? 'right' : 'left'}>
-          <span>adapted</span>
+          <span>{W.adapted}</span>
         </em>
       </div>
       <ol className={classes.words} aria-hidden="true">
@@ -64,10 +70,7 @@ export function FeelStrip({ of, source, adapted, wetness, holdBackG, onExplain }
         ))}
       </ol>
       {holdBackG >= 3 && (
-        <p className={classes.hold}>
-          Hold back about {fixed(holdBackG, 0)} g of the water. Add it only if the mixture is stiffer than
-          this: new flours and gels vary.
-        </p>
+        <p className={classes.hold}>{W.holdBackAboutGOf({ number: fixed(holdBackG, 0) })}</p>
       )}
     </section>
   );

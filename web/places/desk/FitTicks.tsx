@@ -1,6 +1,9 @@
 import type { Fit } from '../../../core/rebalance';
 import { FIT_WORDS, PROP_WORDS } from '../../words/things';
 import classes from './desk.module.css';
+import { deskWords } from '../../words/en/desk';
+
+const W = deskWords.fitTicks;
 
 const SHOWN = ['wetness', 'fat', 'sugars', 'starch', 'protein', 'bind', 'shorten', 'lift'] as const;
 /** The bar is full at this share of the source. */
@@ -20,7 +23,7 @@ export function FitTicks({ fit }: { fit: Fit[] }) {
             className={classes.tick}
             data-out={f.state === 'low' || f.state === 'high' ? '' : undefined}
           >
-            <span>{key === 'wetness' ? 'hydration' : PROP_WORDS[key]}</span>
+            <span>{key === 'wetness' ? W.hydration : PROP_WORDS[key]}</span>
             <span className={classes.tickBar} aria-hidden="true">
               <span
                 style={{
@@ -30,7 +33,7 @@ export function FitTicks({ fit }: { fit: Fit[] }) {
               />
               <i style={{ left: `${100 / FULL}%` }} />
             </span>
-            <span className="visually-hidden">{f.state === 'inside' ? 'in range' : FIT_WORDS[f.state]}</span>
+            <span className="visually-hidden">{f.state === 'inside' ? W.inRange : FIT_WORDS[f.state]}</span>
           </span>
         );
       })}

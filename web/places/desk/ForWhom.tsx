@@ -3,9 +3,11 @@ import { IconUsers } from '@tabler/icons-react';
 import { Link } from 'react-router';
 import { tableOf } from '../../../core/exclusions';
 import { useEatersQuery } from '../../api/api';
-import { counted } from '../../words/format';
 import type { Wanted } from '../../working/workingSlice';
 import classes from './desk.module.css';
+import { deskWords } from '../../words/en/desk';
+
+const W = deskWords.forWhom;
 
 /** For whom one bakes: what several eaters avoid between them goes all at once. */
 export function ForWhom({
@@ -31,13 +33,13 @@ export function ForWhom({
           leftSection={<IconUsers size={17} aria-hidden="true" />}
         >
           {here.length === 0
-            ? 'For whom'
-            : `For ${here.length === 1 ? here[0]!.name : counted(here.length, 'eater')}`}
+            ? W.forWhom
+            : W.forWord({ which: here.length === 1 ? here[0]!.name : W.eaterCount({ n: here.length }) })}
         </Button>
       </Popover.Target>
-      <Popover.Dropdown aria-label="For whom">
+      <Popover.Dropdown aria-label={W.forWhom}>
         <div className={classes.moreOut}>
-          {eaters.length === 0 && <p>Nobody is on the list yet.</p>}
+          {eaters.length === 0 && <p>{W.nobodyIsOnTheList}</p>}
           {eaters.map((e) => (
             <Checkbox
               key={e.id}
@@ -46,7 +48,7 @@ export function ForWhom({
               onChange={(ev) => pick(e.id, ev.currentTarget.checked)}
             />
           ))}
-          <Link to="/kitchen">Change the list in the Kitchen</Link>
+          <Link to="/kitchen">{W.changeTheListInThe}</Link>
         </div>
       </Popover.Dropdown>
     </Popover>

@@ -1,5 +1,5 @@
 import { Button, Group, Textarea, TextInput } from '@mantine/core';
-import { notifications } from '@mantine/notifications';
+import { notify } from '../../parts/notify';
 import { useMemo, useState } from 'react';
 import { useStore } from 'react-redux';
 import { useNavigate } from 'react-router';
@@ -20,6 +20,9 @@ import { keptBake, useBake, type Bake } from '../bake/useBake';
 import classes from './desk.module.css';
 import { workingCopy } from '../../working/workingSlice';
 import { ScaleFields, type ScaleWay } from './ScaleFields';
+import { deskWords } from '../../words/en/desk';
+
+const W = deskWords.keepVersion;
 
 type Props = {
   formulaId: string;
@@ -33,12 +36,11 @@ type Props = {
 /** What becomes of tin and time in a larger or smaller batch. */
 function bakeSaid(formula: Formula, bake: Bake): string {
   const { tin, bake: at } = keptBake(formula, bake);
-  const tins = tin && tin.count > 1 ? `${tin.count} of the tins. ` : '';
-  if (bake.compared?.faults.includes('tinSmall'))
-    return `${tins}The tin does not hold it: say another at Bake.`;
+  const tins = tin && tin.count > 1 ? W.ofTheTins({ count: tin.count }) : '';
+  if (bake.compared?.faults.includes('tinSmall')) return W.theTinDoesNotHold({ tins });
   return bake.compared?.minutes && at
-    ? `${tins}In the oven ${ovenText(at)}.`
-    : `${tins}Heat and time stay as for the formula as it was.`;
+    ? W.inTheOven({ tins, oven: ovenText(at) })
+    : W.heatAndTimeStayAs({ tins });
 }
 
 /** Below this nobody sees a change of hydration, %. */
@@ -46,13 +48,13 @@ const SEEN_PERCENT = 0.5;
 
 /** What rounding to the scale does, in words; or what to mend where there is no amount to make. */
 function roundingSaid(made: (Rounded & { factor: number }) | null, bake: Bake): string {
-  if (!made) return 'Between a hundredth and 200 times the formula can be made. Give an amount within that.';
+  if (!made) return W.betweenAHundredthAnd200;
   const shift =
-    made.wetnessPercent < SEEN_PERCENT ? '' : ` Hydration changes by ${fixed(made.wetnessPercent, 1)} %.`;
+    made.wetnessPercent < SEEN_PERCENT ? '' : W.hydrationChangesBy({ number: fixed(made.wetnessPercent, 1) });
   const left = [...new Set(made.left.map((l) => PROP_WORDS[l.key]))];
   return (
-    `Amounts are rounded for a kitchen scale.${shift}` +
-    (left.length > 0 ? ` That takes ${listed(left)} just outside the target range.` : '') +
+    W.amountsAreRoundedForA({ shift }) +
+    (left.length > 0 ? W.thatTakesJustOutsideThe({ list: listed(left) }) : '') +
     (Math.abs(made.factor - 1) > 1e-3 ? ` ${bakeSaid(made.formula, bake)}` : '')
   );
 }
@@ -117,12 +119,15 @@ export function KeepVersion({ formulaId, doc, solution, sourceChanged, suggested
     dispatch(workingCopy.versionKept({ versionId: done.data.id }));
     saving.saver.drop(formulaId);
     onClose();
-    notifications.show({ message: `Saved: ${done.data.name}`, closeButtonProps: { 'aria-label': 'Close' } });
+    void notify({
+      message: W.saved({ name: done.data.name }),
+      closeButtonProps: { 'aria-label': W.close },
+    });
     await navigate(`/formula/${formulaId}/card/${done.data.id}`);
   }
 
   return (
-    <Dialog title="Save version" onClose={onClose}>
+    <Dialog title={W.saveVersion} onClose={onClose}>
       <form
         onSubmit={(e) => {
           e.preventDefault();
@@ -130,13 +135,13 @@ export function KeepVersion({ formulaId, doc, solution, sourceChanged, suggested
         }}
       >
         {kept.error && (
-          <Notice kind="trouble" title="Could not save">
+          <Notice kind="trouble" title={W.couldNotSave}>
             {sayProblem(problem?.code ?? null, problem?.args)}
           </Notice>
         )}
         <TextInput
           mt={12}
-          label="Name"
+          label={W.name}
           value={name}
           maxLength={120}
           required
@@ -145,8 +150,8 @@ export function KeepVersion({ formulaId, doc, solution, sourceChanged, suggested
         />
         <Textarea
           mt={12}
-          label="Note"
-          description="For whom, or what to watch"
+          label={W.note}
+          description={W.forWhomOrWhatTo}
           value={note}
           maxLength={2000}
           autosize
@@ -159,14 +164,14 @@ export function KeepVersion({ formulaId, doc, solution, sourceChanged, suggested
         </p>
         <Group mt={18} justify="flex-end">
           <Button variant="subtle" onClick={onClose}>
-            Cancel
+            {W.cancel}
           </Button>
           <Button
             type="submit"
             loading={kept.isLoading}
             disabled={name.trim() === '' || made === null || bake.working}
           >
-            Save
+            {W.save}
           </Button>
         </Group>
       </form>

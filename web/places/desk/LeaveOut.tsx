@@ -8,6 +8,9 @@ import { workingCopy, type Wanted } from '../../working/workingSlice';
 import { ExclusionChips, MoreExclusions } from './ExclusionChips';
 import { ForWhom } from './ForWhom';
 import classes from './desk.module.css';
+import { deskWords } from '../../words/en/desk';
+
+const W = deskWords.leaveOut;
 
 /** What has to go: gluten always, the usual four by a press, the rest behind one more; for whom, and whether traces matter. */
 export function LeaveOut() {
@@ -24,8 +27,8 @@ export function LeaveOut() {
   };
   const others = exclude.filter((e) => !USUAL_EXCLUSIONS.includes(e)).length + words.length;
   return (
-    <section className={`sheet ${classes.leave}`} aria-label="What has to go">
-      <span className={classes.always}>Gluten is always left out. Also leave out:</span>
+    <section className={`sheet ${classes.leave}`} aria-label={W.whatHasToGo}>
+      <span className={classes.always}>{W.glutenIsAlwaysLeftOut}</span>
       <ExclusionChips
         of={USUAL_EXCLUSIONS}
         value={exclude}
@@ -39,10 +42,10 @@ export function LeaveOut() {
             className={classes.moreButton}
             rightSection={<IconChevronDown size={16} aria-hidden="true" />}
           >
-            {others > 0 ? `${others} more` : 'more'}
+            {others > 0 ? W.more({ others }) : W.more2}
           </Button>
         </Popover.Target>
-        <Popover.Dropdown aria-label="More to leave out" className={classes.tall}>
+        <Popover.Dropdown aria-label={W.moreToLeaveOut} className={classes.tall}>
           <MoreExclusions
             exclude={exclude}
             words={words}
@@ -54,14 +57,14 @@ export function LeaveOut() {
         <ForWhom onTable={(table) => dispatch(workingCopy.wanted(table))} chosen={eaters} />
         {exclude.includes('oil') && (
           <Checkbox
-            label="Also leave out fatty foods: nuts, seed butters, butter"
+            label={W.alsoLeaveOutFattyFoods}
             checked={oil === 'all_fat'}
             onChange={(e) => want({ oil: e.currentTarget.checked ? 'all_fat' : 'extracted' })}
           />
         )}
         {(exclude.length > 0 || words.length > 0) && (
           <Checkbox
-            label="Also avoid “may contain” products"
+            label={W.alsoAvoidMayContainProducts}
             checked={strict.length > 0}
             onChange={(e) => want({ strict: e.currentTarget.checked ? avoidsOf(exclude, oil, words) : [] })}
           />

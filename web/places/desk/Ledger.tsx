@@ -9,6 +9,9 @@ import { say } from '../../words/say';
 import { GROUP_WORDS, ingredientName } from '../../words/things';
 import { workingCopy } from '../../working/workingSlice';
 import classes from './balance.module.css';
+import { deskWords } from '../../words/en/desk';
+
+const W = deskWords.ledger;
 
 /** A dragged amount goes from nothing to this many times what it is. */
 const DRAG_TIMES = 2;
@@ -22,14 +25,14 @@ function Held({ move, held, kits }: { move: Move; held: number | undefined; kits
     );
   // The reach of the drag stays while it goes on.
   const [reach, setReach] = useState(() => reachOf(held ?? move.toG ?? 0));
-  const name = move.ingredientId ? ingredientName(move.ingredientId, true) : 'this line';
+  const name = move.ingredientId ? ingredientName(move.ingredientId, true) : W.thisLine;
   if (held === undefined) {
     return (
       <ActionIcon
         variant="subtle"
         color="gray"
         size={36}
-        aria-label={`Lock ${name} at ${grams(move.toG ?? 0)}`}
+        aria-label={W.lockAt({ name, amount: grams(move.toG ?? 0) })}
         onClick={() => {
           setReach(reachOf(move.toG ?? 0));
           hold(Number((move.toG ?? 0).toFixed(1)));
@@ -44,7 +47,7 @@ function Held({ move, held, kits }: { move: Move; held: number | undefined; kits
       <Slider
         size="lg"
         className={classes.drag}
-        thumbLabel={`Drag ${name}`}
+        thumbLabel={W.drag({ name })}
         value={held}
         min={0}
         max={Math.max(reach, held)}
@@ -57,7 +60,7 @@ function Held({ move, held, kits }: { move: Move; held: number | undefined; kits
         }}
       />
       <NumberInput
-        aria-label={`Grams of ${name}, locked`}
+        aria-label={W.gramsOfLocked({ name })}
         value={held}
         min={0}
         max={100_000}
@@ -66,7 +69,7 @@ function Held({ move, held, kits }: { move: Move; held: number | undefined; kits
         hideControls
         onChange={(v) => typeof v === 'number' && v >= 0 && v !== held && hold(v)}
       />
-      <ActionIcon variant="subtle" size={36} aria-label={`Unlock ${name}`} onClick={() => hold(null)}>
+      <ActionIcon variant="subtle" size={36} aria-label={W.unlock({ name })} onClick={() => hold(null)}>
         <IconPinnedOff size={16} stroke={1.6} />
       </ActionIcon>
     </span>
@@ -75,7 +78,7 @@ function Held({ move, held, kits }: { move: Move; held: number | undefined; kits
 
 const unknownName = (part: Part, lineId: string): string => {
   const item = part.lines.find((l) => l.id === lineId)?.item;
-  return item?.kind === 'unknown' ? item.text : 'not known';
+  return item?.kind === 'unknown' ? item.text : W.notKnown;
 };
 
 /** Why a line is so: what a line that came in stands for, else the engine's reason. */
@@ -102,16 +105,16 @@ const onFlour = (massG: number | null, profile: Profile): string => {
 /** Every line, as written and adapted, in grams and on flour, with the reason; an amount can be held. */
 export function Ledger({ of, part, moves, source, profile, held, kits }: Props) {
   return (
-    <section className={`sheet ${classes.ledger}`} aria-label={`Lines${of}`} tabIndex={0}>
+    <section className={`sheet ${classes.ledger}`} aria-label={W.lines({ ofValue: of })} tabIndex={0}>
       <table>
         <thead>
           <tr>
-            <th scope="col">line</th>
-            <th scope="col">as written</th>
-            <th scope="col">baker’s %</th>
-            <th scope="col">adapted</th>
-            <th scope="col">baker’s %</th>
-            <th scope="col">why</th>
+            <th scope="col">{W.line}</th>
+            <th scope="col">{W.asWritten}</th>
+            <th scope="col">{W.bakers}</th>
+            <th scope="col">{W.adapted}</th>
+            <th scope="col">{W.bakers}</th>
+            <th scope="col">{W.why}</th>
           </tr>
         </thead>
         <tbody>
@@ -123,21 +126,21 @@ export function Ledger({ of, part, moves, source, profile, held, kits }: Props) 
               <tr key={m.lineId} data-op={m.op}>
                 <th scope="row">{m.op === 'drop' ? <s>{name}</s> : name}</th>
                 <td className="num">
-                  {m.op === 'add' ? '' : m.fromG === null ? 'as needed' : grams(m.fromG)}
+                  {m.op === 'add' ? '' : m.fromG === null ? W.asNeeded : grams(m.fromG)}
                 </td>
                 <td className="num quiet">{m.op === 'add' || apart ? '' : onFlour(m.fromG, source)}</td>
                 <td className="num">
                   {m.op === 'drop' ? (
-                    <span aria-label="none">–</span>
+                    <span aria-label={W.none}>–</span>
                   ) : (
                     <span className={classes.amount}>
-                      {held[m.lineId] === undefined && (m.toG === null ? 'as needed' : grams(m.toG))}
+                      {held[m.lineId] === undefined && (m.toG === null ? W.asNeeded : grams(m.toG))}
                       {m.toG !== null && !apart && <Held move={m} held={held[m.lineId]} kits={kits} />}
                     </span>
                   )}
                 </td>
                 <td className="num">{m.op === 'drop' || apart ? '' : onFlour(m.toG, profile)}</td>
-                <td className={classes.why}>{held[m.lineId] === undefined ? why(m) : 'locked'}</td>
+                <td className={classes.why}>{held[m.lineId] === undefined ? why(m) : W.locked}</td>
               </tr>
             );
           })}

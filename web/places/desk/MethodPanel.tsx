@@ -8,6 +8,9 @@ import { plainStep } from '../../words/stepWords';
 import { useDeskContext } from './context';
 import { workingCopy } from '../../working/workingSlice';
 import classes from './method.module.css';
+import { deskWords } from '../../words/en/desk';
+
+const W = deskWords.methodPanel;
 
 function Rewrite({ step, onDone }: { step: Step; onDone: () => void }) {
   const { doc } = useDeskContext();
@@ -25,7 +28,7 @@ function Rewrite({ step, onDone }: { step: Step; onDone: () => void }) {
       }}
     >
       <Textarea
-        aria-label="The step in your words"
+        aria-label={W.theStepInYourWords}
         value={words}
         maxLength={2000}
         autosize
@@ -34,10 +37,10 @@ function Rewrite({ step, onDone }: { step: Step; onDone: () => void }) {
         onChange={(e) => setWords(e.currentTarget.value)}
       />
       <Button type="submit" size="compact-md">
-        Save
+        {W.save}
       </Button>
       <Button variant="subtle" size="compact-md" onClick={onDone}>
-        Cancel
+        {W.cancel}
       </Button>
     </form>
   );
@@ -63,11 +66,11 @@ function StepRow({ step }: { step: Step }) {
             ) : off ? (
               step.added ? (
                 <span className="quiet">
-                  <s>{say(step.added)}</s> left off by you
+                  <s>{say(step.added)}</s> {W.leftOffByYou}
                 </span>
               ) : (
                 <>
-                  {step.text} <span className="quiet">as written, by you</span>
+                  {step.text} <span className="quiet">{W.asWrittenByYou}</span>
                 </>
               )
             ) : (
@@ -79,30 +82,30 @@ function StepRow({ step }: { step: Step }) {
               <Button
                 variant="subtle"
                 size="compact-sm"
-                aria-label={`Take the change as proposed: ${called}`}
+                aria-label={W.takeTheChangeAsProposed({ called })}
                 onClick={() => choose(null)}
               >
-                as proposed
+                {W.asProposed}
               </Button>
             ) : (
               isChanged(step) && (
                 <Button
                   variant="subtle"
                   size="compact-sm"
-                  aria-label={`${step.added ? 'Remove' : 'As written'}: ${called}`}
+                  aria-label={`${step.added ? W.remove : W.asWritten}: ${called}`}
                   onClick={() => choose({ off: true })}
                 >
-                  {step.added ? 'remove' : 'as written'}
+                  {step.added ? W.remove2 : W.asWritten2}
                 </Button>
               )
             )}
             <Button
               variant="subtle"
               size="compact-sm"
-              aria-label={`Edit: ${called}`}
+              aria-label={W.edit({ called })}
               onClick={() => setWriting(true)}
             >
-              edit
+              {W.edit2}
             </Button>
           </div>
         </div>
@@ -116,13 +119,9 @@ export function MethodPanel({ method }: { method: readonly Step[] }) {
   if (method.length === 0) return null;
   const changes = method.filter(isChanged).length;
   return (
-    <section className={`sheet ${classes.panel}`} id="method" aria-label="Method">
-      <h2>Method</h2>
-      <p className="small quiet">
-        {changes === 0
-          ? 'Nothing in it changes.'
-          : 'Marked steps change with the swaps. They go onto the card as they stand here.'}
-      </p>
+    <section className={`sheet ${classes.panel}`} id="method" aria-label={W.method}>
+      <h2>{W.method}</h2>
+      <p className="small quiet">{changes === 0 ? W.nothingInItChanges : W.markedStepsChangeWithThe}</p>
       <ol>
         {method.map((s) => (
           <StepRow key={s.id} step={s} />

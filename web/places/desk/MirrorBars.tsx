@@ -4,6 +4,9 @@ import type { PropKey } from '../../../core/classes';
 import { amountOf } from '../../words/format';
 import { FIT_WORDS, PROP_WORDS } from '../../words/things';
 import classes from './balance.module.css';
+import { deskWords } from '../../words/en/desk';
+
+const W = deskWords.mirrorBars;
 
 const ROWS: PropKey[] = [
   'mass',
@@ -33,12 +36,15 @@ type Props = {
 /** Source and adapted as mirrored bars on one centre line, each property with its band. A row can be opened. */
 export function MirrorBars({ of, source, adapted, fit, seen, onSee }: Props) {
   return (
-    <section className={`sheet ${classes.mirror}`} aria-label={`Source beside adapted, per batch${of}`}>
+    <section
+      className={`sheet ${classes.mirror}`}
+      aria-label={W.sourceBesideAdaptedPerBatch({ ofValue: of })}
+    >
       <div className={`${classes.row} ${classes.caption}`} aria-hidden="true">
         <span />
-        <span>as written</span>
-        <span>per batch</span>
-        <span>adapted</span>
+        <span>{W.asWritten}</span>
+        <span>{W.perBatch}</span>
+        <span>{W.adapted}</span>
         <span />
       </div>
       {ROWS.map((key) => {
@@ -57,7 +63,12 @@ export function MirrorBars({ of, source, adapted, fit, seen, onSee }: Props) {
             className={classes.row}
             aria-pressed={seen === key}
             onClick={() => onSee(key)}
-            aria-label={`${PROP_WORDS[key]}: as written ${amountOf(a, unit)}, adapted ${amountOf(b, unit)}${state === 'inside' ? '' : `, ${FIT_WORDS[state]}`}. Explain.`}
+            aria-label={W.asWrittenAdaptedExplain({
+              prop: PROP_WORDS[key],
+              amount: amountOf(a, unit),
+              amount2: amountOf(b, unit),
+              which: state === 'inside' ? '' : `, ${FIT_WORDS[state]}`,
+            })}
           >
             <span className="num">{amountOf(a, unit)}</span>
             <span className={`${classes.bar} ${classes.left}`}>

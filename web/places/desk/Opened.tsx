@@ -12,6 +12,9 @@ import { PROP_NOTES, PROP_WORDS } from '../../words/things';
 import { useDeskContext } from './context';
 import { workingCopy } from '../../working/workingSlice';
 import classes from './desk.module.css';
+import { deskWords } from '../../words/en/desk';
+
+const W = deskWords.opened;
 
 const MOST_TERMS = 6;
 
@@ -30,7 +33,9 @@ function Sum({ opened, title }: { opened: Explanation; title: string }) {
         </div>
       ))}
       {rest > 0 && (
-        <div className="num">+ {amountOf({ value: rest, basis: 'derived' }, unit)} of the rest</div>
+        <div className="num">
+          {W.ofTheRest({ amount: amountOf({ value: rest, basis: 'derived' }, unit) })}
+        </div>
       )}
       <b className="num">
         = {amountOf(opened.result, unit)} {spreadOf(opened.result, unit)}
@@ -49,13 +54,13 @@ function HoldProperty({ partId, name, now }: { partId: string; name: PropKey; no
   if (held === undefined)
     return (
       <Button variant="default" size="compact-md" onClick={() => hold(Number(now.toPrecision(3)))}>
-        Lock {PROP_WORDS[name]} at {amountOf({ value: now, basis: 'derived' }, unit)}
+        {W.lockAt({ prop: PROP_WORDS[name], amount: amountOf({ value: now, basis: 'derived' }, unit) })}
       </Button>
     );
   return (
     <div className={classes.holding}>
       <NumberInput
-        label={`${PROP_WORDS[name]}, locked`}
+        label={W.locked({ prop: PROP_WORDS[name] })}
         value={held}
         min={0}
         max={1_000_000}
@@ -65,7 +70,7 @@ function HoldProperty({ partId, name, now }: { partId: string; name: PropKey; no
         onChange={(v) => typeof v === 'number' && v >= 0 && hold(v)}
       />
       <Button variant="subtle" size="compact-md" onClick={() => hold(null)}>
-        Unlock
+        {W.unlock}
       </Button>
     </div>
   );
@@ -101,21 +106,26 @@ export function Opened({
     <section>
       <h2>{PROP_WORDS[seen].charAt(0).toUpperCase() + PROP_WORDS[seen].slice(1)}</h2>
       {PROP_NOTES[seen] && <p>{PROP_NOTES[seen]}</p>}
-      {fit?.state === 'open' && <p>A line is not known that could bring more or less of it.</p>}
+      {fit?.state === 'open' && <p>{W.aLineIsNotKnown}</p>}
       {(fit?.state === 'low' || fit?.state === 'high') && (
         <p>
-          <b>Outside the target range</b> of {amountOf({ ...fit.source, value: fit.lo }, fit.unit)} to{' '}
-          {amountOf({ ...fit.source, value: fit.hi }, fit.unit)}: the chosen replacements cannot{' '}
-          {fit.state === 'low' ? 'raise' : 'lower'} it without upsetting something else.
+          {W.ofToTheChosenReplacements({
+            strong: <b>{W.outsideTheTargetRange}</b>,
+            amount: amountOf({ ...fit.source, value: fit.lo }, fit.unit),
+            amount2: amountOf({ ...fit.source, value: fit.hi }, fit.unit),
+            which: fit.state === 'low' ? W.raise : W.lower,
+          })}
         </p>
       )}
       {sums.map((x) => (
-        <Sum key={x.key} opened={x.now} title={seen === 'wetness' ? PROP_WORDS[x.key] : 'adapted'} />
+        <Sum key={x.key} opened={x.now} title={seen === 'wetness' ? PROP_WORDS[x.key] : W.adapted} />
       ))}
       {seen === 'wetness' && fit && (
         <p className="num">
-          effective hydration = free water ÷ water absorption = {amountOf(fit.adapted, 'ratio')}{' '}
-          {spreadOf(fit.adapted, 'ratio')}
+          {W.effectiveHydrationFreeWaterWater({
+            amount: amountOf(fit.adapted, 'ratio'),
+            spread: spreadOf(fit.adapted, 'ratio'),
+          })}
         </p>
       )}
       {seen !== 'wetness' && seen !== 'mass' && sums[0] && (
@@ -128,11 +138,11 @@ export function Opened({
       )}
       {seen !== 'wetness' && sums[0] && (
         <details className={classes.details}>
-          <summary>as written: {amountOf(sums[0].before.result, PROP_UNIT[seen])}</summary>
-          <Sum opened={sums[0].before} title="as written" />
+          <summary>{W.asWritten({ amount: amountOf(sums[0].before.result, PROP_UNIT[seen]) })}</summary>
+          <Sum opened={sums[0].before} title={W.asWritten2} />
         </details>
       )}
-      {sources.length > 0 && <p className="small quiet">Figures: {sources.join('; ')}.</p>}
+      {sources.length > 0 && <p className="small quiet">{W.figures({ sources: sources.join('; ') })}</p>}
     </section>
   );
 }

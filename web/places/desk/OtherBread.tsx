@@ -11,26 +11,27 @@ import { fixed, grams } from '../../words/format';
 import { sayProblem } from '../../words/say';
 import { stepText } from '../../words/stepWords';
 import classes from './desk.module.css';
+import { deskWords } from '../../words/en/desk';
+
+const W = deskWords.otherBread;
 
 type Other = NonNullable<Outcome['other']>;
 const TITLED: Record<Other['kind'], string> = {
-  psyllium: 'held by psyllium',
-  gum: 'held by gum',
-  rolled: 'as rolled buns',
+  psyllium: W.heldByPsyllium,
+  gum: W.heldByGum,
+  rolled: W.asRolledBuns,
 };
 
 /** What is another about it, in a sentence or two. */
 function about({ kind, formula, hydration }: Other): string {
   const main = mainPart(formula.parts);
-  const water = `water ${fixed(hydration, 0)} % of the flour`;
+  const water = W.waterOfTheFlour({ number: fixed(hydration, 0) });
   const held =
     main && doughLines(main).find((l) => ['psyllium_powder', 'xanthan_gum'].includes(idOf(l.item) ?? ''));
-  const much = held ? grams(massOf(held)) : 'a little';
-  if (kind === 'psyllium')
-    return `Egg and gum held this dough. Held by psyllium (${much}) it is another bread: ${water}, shaped by hand, baked free or in a pot, with more chew and a crust.`;
-  if (kind === 'gum')
-    return `Psyllium held this dough. Held by xanthan (${much}) it is another bread: ${water}, a batter poured into a tin, softer and without a crust to speak of.`;
-  return 'Its layers need a firm fat to roll in, and none is left that can do it. The same dough, spread and rolled up, makes buns with a swirl in place of flakes.';
+  const much = held ? grams(massOf(held)) : W.aLittle;
+  if (kind === 'psyllium') return W.eggAndGumHeldThis({ much, water });
+  if (kind === 'gum') return W.psylliumHeldThisDoughHeld({ much, water });
+  return W.itsLayersNeedAFirm;
 }
 
 /** Beside the nearest answer: another bake that works, made a formula of its own by a press. */
@@ -58,7 +59,7 @@ export function OtherBread({ other }: { other: Other }) {
   return (
     <section className={`sheet ${classes.other}`} aria-labelledby="other-bread">
       <h2 id="other-bread">
-        {other.kind === 'rolled' ? 'Another bake that works' : 'A different bread that works'}
+        {other.kind === 'rolled' ? W.anotherBakeThatWorks : W.aDifferentBreadThatWorks}
       </h2>
       <p>{about(other)}</p>
       <ol>
@@ -67,12 +68,12 @@ export function OtherBread({ other }: { other: Other }) {
         ))}
       </ol>
       {created.error && (
-        <Notice kind="trouble" title="Could not save">
+        <Notice kind="trouble" title={W.couldNotSave}>
           {sayProblem(problem?.code ?? null, problem?.args)}
         </Notice>
       )}
       <Button variant="default" loading={created.isLoading} onClick={() => void take()}>
-        Make it a formula of its own
+        {W.makeItAFormulaOf}
       </Button>
     </section>
   );

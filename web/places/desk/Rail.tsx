@@ -1,13 +1,16 @@
 import { NavLink, useLocation } from 'react-router';
 import type { Stop } from './stops';
 import classes from './desk.module.css';
+import { deskWords } from '../../words/en/desk';
+
+const W = deskWords.rail;
 
 /** The stops of a formula in the order of the work, each with a line on how it stands. */
 export function Rail({ stops }: { stops: Stop[] }) {
   // The version that was opened stays open from stop to stop.
   const { search } = useLocation();
   return (
-    <nav className={`${classes.rail} no-print`} aria-label="Stops of this formula">
+    <nav className={`${classes.rail} no-print`} aria-label={W.stopsOfThisFormula}>
       <ol>
         {stops.map((s, i) => {
           const inside = (

@@ -22,6 +22,9 @@ import { useDeskContext } from './context';
 import { workingCopy } from '../../working/workingSlice';
 import { WhoEats } from './WhoEats';
 import classes from './desk.module.css';
+import { deskWords } from '../../words/en/desk';
+
+const W = deskWords.readStop;
 
 /** Read: what was understood, line by line, each open to correction; the pasted text and who can eat it beside. */
 export function ReadStop() {
@@ -64,22 +67,24 @@ export function ReadStop() {
             pantry={pantry}
             avoids={avoids}
             onCorrect={onCorrect}
-            {...(parts.length > 1 ? { name: part.name || 'Main part' } : {})}
+            {...(parts.length > 1 ? { name: part.name || W.mainPart } : {})}
           />
         ))}
         <MethodRead formula={source} pantry={pantry} />
       </div>
-      <aside className={classes.aside} tabIndex={0} aria-label="As pasted">
-        <section aria-label="What it holds">
-          <h2>What it holds</h2>
+      <aside className={classes.aside} tabIndex={0} aria-label={W.asPasted}>
+        <section aria-label={W.whatItHolds}>
+          <h2>{W.whatItHolds}</h2>
           <Suits suits={suits} />
           {suits.contains.some((c) => c.avoids.includes('gluten')) && (
             <p className="small">
-              Gluten-free flours in place of it are offered at{' '}
-              <Link to={{ pathname: '../swap', search }} relative="path">
-                Swap
-              </Link>
-              .
+              {W.glutenFreeFloursInPlace({
+                link: (
+                  <Link to={{ pathname: '../swap', search }} relative="path">
+                    {W.swap}
+                  </Link>
+                ),
+              })}
             </p>
           )}
         </section>
@@ -87,23 +92,25 @@ export function ReadStop() {
         {source.parts.map((p) => (
           <Select
             key={p.id}
-            label={source.parts.length > 1 ? `Kind of bake: ${p.name || 'the rest'}` : 'Kind of bake'}
+            label={source.parts.length > 1 ? W.kindOfBake({ name: p.name || W.theRest }) : W.kindOfBake2}
             data={CLASS_IDS.map((c) => ({ value: c, label: CLASS_WORDS[c] }))}
             value={p.classId}
             allowDeselect={false}
             onChange={(v) => v && dispatch(workingCopy.classChosen({ partId: p.id, classId: v }))}
           />
         ))}
-        {bake && <p className="small quiet">Bake: {ovenText(bake)}</p>}
+        {bake && <p className="small quiet">{W.bake({ oven: ovenText(bake) })}</p>}
         {source.tin && (
           <p className="small quiet">
-            Tin: {source.tin.written}, holds about {fixed(Math.round(source.tin.volumeMl.value / 50) * 50, 0)}{' '}
-            ml, filled to the brim
+            {W.tinHoldsAboutMlFilled({
+              written: source.tin.written,
+              number: fixed(Math.round(source.tin.volumeMl.value / 50) * 50, 0),
+            })}
           </p>
         )}
-        <h2>As pasted</h2>
-        <pre className={classes.pasted} tabIndex={0} aria-label="The pasted ingredient list">
-          {source.originalText || 'No text was kept.'}
+        <h2>{W.asPasted}</h2>
+        <pre className={classes.pasted} tabIndex={0} aria-label={W.thePastedIngredientList}>
+          {source.originalText || W.noTextWasKept}
         </pre>
       </aside>
     </div>

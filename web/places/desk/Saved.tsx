@@ -5,6 +5,9 @@ import { fileName, saveFile } from '../../parts/saveFile';
 import { sayStanding } from '../../words/savingWords';
 import { copyFile } from '../../working/copyFile';
 import { workingCopy, type WorkingState } from '../../working/workingSlice';
+import { deskWords } from '../../words/en/desk';
+
+const W = deskWords.saved;
 
 /** Where the saving does not go by itself: what stands in its way, and what can be done. */
 export function Saved({ state, title }: { state: WorkingState; title: string }) {
@@ -16,26 +19,26 @@ export function Saved({ state, title }: { state: WorkingState; title: string }) 
       variant="default"
       onClick={() =>
         saveFile(
-          fileName(`${title} working copy`, 'jsonl'),
+          fileName(W.workingCopy({ title }), 'jsonl'),
           copyFile(title, doc, new Date().toISOString(), () => crypto.randomUUID()),
           'application/x-ndjson',
         )
       }
     >
-      Save it as a file
+      {W.saveItAsAFile}
     </Button>
   );
   if (standing.is === 'conflict')
     return (
-      <Notice kind="trouble" title="This formula was changed in another tab as well">
-        Both are still there. Whichever you go on with, the other waits beside it.
+      <Notice kind="trouble" title={W.thisFormulaWasChangedIn}>
+        {W.bothAreStillThereWhichever}
         <Group mt={8} gap={8}>
           <Button size="compact-md" variant="light" onClick={() => dispatch(workingCopy.mineTaken())}>
-            Go on with what is here
+            {W.goOnWithWhatIs}
           </Button>
           {standing.theirs && (
             <Button size="compact-md" variant="light" onClick={() => dispatch(workingCopy.theirsTaken())}>
-              Take the other tab’s
+              {W.takeTheOtherTabs}
             </Button>
           )}
           {asFile}
@@ -45,10 +48,10 @@ export function Saved({ state, title }: { state: WorkingState; title: string }) 
   const unsaved = standing.is === 'waiting' || standing.is === 'refused';
   if (!unsaved && !(browserFull && standing.is === 'changed')) return null;
   return (
-    <Notice kind="trouble" title={unsaved ? 'Not saved yet' : 'This browser has no room left'}>
+    <Notice kind="trouble" title={unsaved ? W.notSavedYet : W.thisBrowserHasNoRoom}>
       {unsaved
         ? capital(sayStanding(standing, browserFull).replace(/^not saved(?: yet)?[:.] /, ''))
-        : 'What you change is saved on the server as before; only the spare copy in this browser is missing.'}
+        : W.whatYouChangeIsSaved}
       <Group mt={8} gap={8}>
         {unsaved && (
           <Button
@@ -56,7 +59,7 @@ export function Saved({ state, title }: { state: WorkingState; title: string }) 
             variant="light"
             onClick={() => formulaId && void saving.saver.retry(formulaId)}
           >
-            Try now
+            {W.tryNow}
           </Button>
         )}
         {asFile}

@@ -6,14 +6,17 @@ import type { ScaleTo } from '../../../core/rebalance';
 import { SAY_TIN } from '../../words/data/bake';
 import { lineName } from '../../words/things';
 import classes from './desk.module.css';
+import { deskWords } from '../../words/en/desk';
+
+const W = deskWords.scaleFields;
 
 const WAYS = [
-  { value: 'batch', label: 'batches' },
-  { value: 'dough', label: 'grams of dough or batter' },
-  { value: 'flour', label: 'grams of flour' },
-  { value: 'line', label: 'what there is of one line' },
-  { value: 'pieces', label: 'pieces of a weight' },
-  { value: 'tin', label: 'another tin' },
+  { value: 'batch', label: W.batches },
+  { value: 'dough', label: W.gramsOfDoughOrBatter },
+  { value: 'flour', label: W.gramsOfFlour },
+  { value: 'line', label: W.whatThereIsOfOne },
+  { value: 'pieces', label: W.piecesOfAWeight },
+  { value: 'tin', label: W.anotherTin },
 ] as const;
 type Way = (typeof WAYS)[number]['value'];
 export type ScaleWay = Extract<ScaleTo, { by: Way }>;
@@ -64,7 +67,7 @@ type Props = {
 };
 
 /** Shown where the formula names no tin. */
-const FIRST_TIN = '900 g loaf tin';
+const FIRST_TIN = W.text900GLoafTin;
 
 /** How much to make: by batches, dough, flour, or pieces of a baked weight. */
 export function ScaleFields({ value, onChange, start }: Props) {
@@ -91,10 +94,10 @@ export function ScaleFields({ value, onChange, start }: Props) {
   const lacking: Partial<Record<Way, boolean>> = { flour: start.flourG <= 0, line: start.lines.length === 0 };
   return (
     <fieldset className={classes.scale}>
-      <legend className="visually-hidden">How much to make</legend>
+      <legend className="visually-hidden">{W.howMuchToMake}</legend>
       {value.by === 'batch' && (
         <NumberField
-          label="Make"
+          label={W.make}
           value={value.times}
           max={200}
           onChange={(times) => onChange({ by: 'batch', times })}
@@ -102,7 +105,7 @@ export function ScaleFields({ value, onChange, start }: Props) {
       )}
       {(value.by === 'dough' || value.by === 'flour' || value.by === 'line') && (
         <NumberField
-          label={value.by === 'line' ? 'There is' : 'Make'}
+          label={value.by === 'line' ? W.thereIs : W.make}
           unit="g"
           value={value.massG}
           max={100_000}
@@ -111,7 +114,7 @@ export function ScaleFields({ value, onChange, start }: Props) {
       )}
       {value.by === 'pieces' && (
         <NumberField
-          label="Make"
+          label={W.make}
           value={value.pieces}
           max={10_000}
           onChange={(pieces) => onChange({ ...value, pieces })}
@@ -119,7 +122,7 @@ export function ScaleFields({ value, onChange, start }: Props) {
       )}
       {value.by === 'tin' && (
         <TextInput
-          label="For a"
+          label={W.forA}
           value={written ?? value.tin.written}
           maxLength={80}
           error={written !== null && !readTin(written) ? SAY_TIN : null}
@@ -132,7 +135,7 @@ export function ScaleFields({ value, onChange, start }: Props) {
         />
       )}
       <NativeSelect
-        label="Counted in"
+        label={W.countedIn}
         value={value.by}
         data={WAYS.map((w) => ({ ...w, disabled: lacking[w.value] ?? false }))}
         onChange={(e) => {
@@ -143,7 +146,7 @@ export function ScaleFields({ value, onChange, start }: Props) {
       {value.by === 'line' && (
         <NativeSelect
           className={classes.ofLine}
-          label="Of which"
+          label={W.ofWhich}
           value={value.lineId}
           data={start.lines.map((l) => ({ value: l.id, label: lineName(l) }))}
           onChange={(e) => {
@@ -155,30 +158,31 @@ export function ScaleFields({ value, onChange, start }: Props) {
       {value.by === 'tin' && (
         <>
           <NumberField
-            label="Filled to"
+            label={W.filledTo}
             unit="%"
             value={Math.round(100 * value.fill)}
             max={100}
             onChange={(percent) => onChange({ ...value, fill: percent / 100 })}
           />
           <p className="small quiet">
-            It holds about {Math.round((value.tin.count * value.tin.volumeMl.value) / 50) * 50} ml, filled to
-            the brim
-            {start.tin ? `; this formula fills its own to ${Math.round(100 * start.fill)} %.` : '.'}
+            {W.itHoldsAboutMlFilled({
+              count: Math.round((value.tin.count * value.tin.volumeMl.value) / 50) * 50,
+              which: start.tin ? W.thisFormulaFillsItsOwn({ value: Math.round(100 * start.fill) }) : '.',
+            })}
           </p>
         </>
       )}
       {value.by === 'pieces' && (
         <>
           <NumberField
-            label="Each, baked"
+            label={W.eachBaked}
             unit="g"
             value={value.eachG}
             max={10_000}
             onChange={(eachG) => onChange({ ...value, eachG })}
           />
           <NumberField
-            label="Lost in the oven"
+            label={W.lostInTheOven}
             unit="%"
             value={value.lossPercent}
             max={60}

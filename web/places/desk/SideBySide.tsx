@@ -13,6 +13,9 @@ import { titleOf } from './WholeSolution';
 import { inDegrees } from '../../words/heat';
 import { SURE } from '../../words/data/ways';
 import { say } from '../../words/say';
+import { deskWords } from '../../words/en/desk';
+
+const W = deskWords.sideBySide;
 
 const upper = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
@@ -60,19 +63,19 @@ export function SideBySide({
     if (s === first) return '–';
     const { against, forIt } = between(weighedOf(s), weighedOf(first));
     const other = forIt.length > 0 ? `${titleOf(first, kitOf, whole)}: ${forIt.map(say).join(' ')}` : '';
-    return [...against.map(say), other].filter(Boolean).join(' ') || 'nothing that decides';
+    return [...against.map(say), other].filter(Boolean).join(' ') || W.nothingThatDecides;
   };
   const words = (list: string[], none: string) => (list.length > 0 ? upper(listed(list)) : none);
   return (
-    <Dialog title="Side by side" size="min(96vw, 1180px)" onClose={onClose}>
+    <Dialog title={W.sideBySide} size="min(96vw, 1180px)" onClose={onClose}>
       <BesideTable
-        label="Complete options beside each other"
-        heads={['as written', ...solutions.map((s) => titleOf(s, kitOf, whole))]}
+        label={W.completeOptionsBesideEachOther}
+        heads={[W.asWritten, ...solutions.map((s) => titleOf(s, kitOf, whole))]}
       >
         {doc.source.parts.map((source) => (
           <tbody key={source.id}>
             <RowsHead columns={1 + solutions.length}>
-              {many ? `${source.name || 'Main part'}: lines that move` : 'Lines that move'}
+              {many ? W.linesThatMove({ source: source.name || W.mainPart }) : W.linesThatMove2}
             </RowsHead>
             <LineRows
               lines={linesBeside([
@@ -81,40 +84,40 @@ export function SideBySide({
               ])}
             />
             <RowsHead columns={1 + solutions.length}>
-              {many ? `${source.name || 'Main part'}: balance` : 'Balance'}
+              {many ? W.balance({ source: source.name || W.mainPart }) : W.balance2}
             </RowsHead>
             <PropRows props={propsOf(source.id, solutions)} />
           </tbody>
         ))}
         <tbody>
-          <RowsHead columns={1 + solutions.length}>What it asks of you</RowsHead>
-          {told('ingredients to add', (s) =>
+          <RowsHead columns={1 + solutions.length}>{W.whatItAsksOfYou}</RowsHead>
+          {told(W.ingredientsToAdd, (s) =>
             words(
               newThings(s).map((id) => ingredientName(id, true)),
               'none',
             ),
           )}
-          {told('brings in', (s) =>
+          {told(W.bringsIn, (s) =>
             words(
               s.bringsIn.map((b) => AVOID_WORDS[b.avoid]),
-              'nothing new to watch for',
+              W.nothingNewToWatchFor,
             ),
           )}
-          {told('not made good', (s) =>
+          {told(W.notMadeGood, (s) =>
             words(
               s.uncovered.map((j) => JOB_NOUNS[j]),
               'nothing',
             ),
           )}
           {solutions.some((s) => s.misses.length > 0) &&
-            told('house style', (s) => s.misses.map(missWords).join(' ') || 'met')}
+            told(W.houseStyle, (s) => s.misses.map(missWords).join(' ') || 'met')}
           {told(
             'watch',
-            (s) => s.cautions.map((c) => inDegrees(CAUTION_WORDS[c])).join(' ') || 'nothing more',
+            (s) => s.cautions.map((c) => inDegrees(CAUTION_WORDS[c])).join(' ') || W.nothingMore,
           )}
-          {told('how sure', (s) => SURE[s.confidence.level])}
-          {told('why not first', (s) => s.because.map(say).join(' ') || '–')}
-          {told(`beside ${titleOf(first, kitOf, whole)}`, besideFirst)}
+          {told(W.howSure, (s) => SURE[s.confidence.level])}
+          {told(W.whyNotFirst, (s) => s.because.map(say).join(' ') || '–')}
+          {told(W.beside({ title: titleOf(first, kitOf, whole) }), besideFirst)}
         </tbody>
         <tfoot>
           <tr>
@@ -131,7 +134,7 @@ export function SideBySide({
                     onClose();
                   }}
                 >
-                  {s.key === solution?.key ? 'On the desk' : 'Take this one'}
+                  {s.key === solution?.key ? W.onTheDesk : W.takeThisOne}
                 </Button>
               </td>
             ))}

@@ -7,6 +7,9 @@ import { wishesIn } from '../../words/styleWords';
 import { useDeskContext } from './context';
 import { workingCopy } from '../../working/workingSlice';
 import classes from './swap.module.css';
+import { deskWords } from '../../words/en/desk';
+
+const W = deskWords.styleBar;
 
 /** By whose wishes the whole solutions are ranked, and how to have others for this formula. */
 export function StyleBar() {
@@ -18,8 +21,8 @@ export function StyleBar() {
     <div className={classes.style}>
       <span>
         {wishes.length === 0
-          ? 'Closest first'
-          : `Closest first, and by ${own ? 'your wish' : 'house style'}: ${listed(wishes)}`}
+          ? W.closestFirst
+          : W.closestFirstAndBy({ which: own ? W.yourWish : W.houseStyle, list: listed(wishes) })}
       </span>
       <Popover position="bottom-end" shadow="md" width={430} trapFocus withinPortal>
         <Popover.Target>
@@ -28,15 +31,15 @@ export function StyleBar() {
             size="compact-md"
             rightSection={<IconChevronDown size={16} aria-hidden="true" />}
           >
-            Change order
+            {W.changeOrder}
           </Button>
         </Popover.Target>
-        <Popover.Dropdown aria-label="How to rank" className={classes.styleBox}>
-          <p>For this formula. It moves the order; nothing is ruled out.</p>
+        <Popover.Dropdown aria-label={W.howToRank} className={classes.styleBox}>
+          <p>{W.forThisFormulaItMoves}</p>
           <StyleFields value={style} onChange={(s) => dispatch(workingCopy.styleSet(s))} />
           {own && (
             <Button variant="subtle" size="compact-md" onClick={() => dispatch(workingCopy.styleSet(null))}>
-              As Kitchen has it
+              {W.asKitchenHasIt}
             </Button>
           )}
         </Popover.Dropdown>

@@ -15,6 +15,9 @@ import { StyleBar } from './StyleBar';
 import { Wholes } from './Wholes';
 import { WhyAside } from './WhyAside';
 import classes from './desk.module.css';
+import { deskWords } from '../../words/en/desk';
+
+const W = deskWords.swapStop;
 
 /** What can be said of the formula where nothing has to go. */
 function AsWritten({ avoids }: { avoids: Outcome['avoids'] }) {
@@ -40,20 +43,20 @@ export function SwapStop() {
     <div className={classes.frame}>
       <div className={classes.content} aria-busy={working}>
         <LeaveOut />
-        {!outcome && <Skeleton height={420} role="status" aria-label="Working out the swaps" />}
+        {!outcome && <Skeleton height={420} role="status" aria-label={W.workingOutTheSwaps} />}
         {outcome?.cannot.map((c) => (
-          <Notice key={c.need.code + c.clash.join()} kind="trouble" title="No answer">
+          <Notice key={c.need.code + c.clash.join()} kind="trouble" title={W.noAnswer}>
             {say(c.need)}
           </Notice>
         ))}
         {outcome && <ComesIn heldOut={outcome.heldOut} />}
         {outcome && conflicts.length === 0 && (
           <div className={`sheet ${classes.nothing}`}>
-            <h2>Nothing has to go</h2>
+            <h2>{W.nothingHasToGo}</h2>
             <p>
               {doc.request.exclude.length === 0 && !doc.request.words
-                ? 'Say above what has to leave this bake.'
-                : 'By what each line is, nothing of what must go is in it.'}
+                ? W.sayAboveWhatHasTo
+                : W.byWhatEachLineIs}
             </p>
             <AsWritten avoids={outcome.avoids} />
           </div>
@@ -72,7 +75,7 @@ export function SwapStop() {
         {conflicts.length > 0 && solution && (
           <section aria-labelledby="leaves">
             <h2 id="leaves" className="visually-hidden">
-              What leaves, and what does its jobs
+              {W.whatLeavesAndWhatDoes}
             </h2>
             <ul className={`sheet ${classes.conflicts}`}>
               {conflicts.map((c) => (
@@ -92,16 +95,16 @@ export function SwapStop() {
         {solution && conflicts.length > 0 && (
           <p className={classes.onward}>
             <Link to={{ pathname: '../balance', search }} relative="path">
-              See it balanced, gram by gram
+              {W.seeItBalancedGramBy}
             </Link>
           </p>
         )}
       </div>
-      <aside className={classes.aside} tabIndex={0} aria-label="Why">
+      <aside className={classes.aside} tabIndex={0} aria-label={W.why}>
         {solution && conflicts.length > 0 ? (
           <WhyAside option={option} solution={solution} />
         ) : (
-          <p className="quiet">Choose what has to go; the reasons stand here.</p>
+          <p className="quiet">{W.chooseWhatHasToGo}</p>
         )}
       </aside>
     </div>

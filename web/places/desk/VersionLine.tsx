@@ -2,6 +2,9 @@ import { Link } from 'react-router';
 import type { FormulaDetail } from '../../../contract/dto';
 import { lineTo, versionName } from '../versions/order';
 import classes from './desk.module.css';
+import { deskWords } from '../../words/en/desk';
+
+const W = deskWords.versionLine;
 
 /** More names than these are too many for a line. */
 const MOST_NAMES = 5;
@@ -29,7 +32,7 @@ export function VersionLine({ detail, baseId }: { detail: FormulaDetail; baseId:
         <span>
           {' · '}
           <Link to={`/formula/${detail.id}/versions`}>
-            {versions.length === 2 ? 'compare them' : `all ${versions.length} versions`}
+            {versions.length === 2 ? W.compareThem : W.allVersions({ versionsCount: versions.length })}
           </Link>
         </span>
       )}

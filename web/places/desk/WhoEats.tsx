@@ -9,13 +9,16 @@ import { FINDING_ICONS } from '../../parts/Suits';
 import { listed } from '../../words/format';
 import { AVOID_WORDS, ingredientName } from '../../words/things';
 import classes from './whoeats.module.css';
+import { deskWords } from '../../words/en/desk';
+
+const W = deskWords.whoEats;
 
 /** Told of the bake, never of the person. */
 const VERDICTS: Record<EaterVerdict['finding'], string> = {
-  contains: 'not suitable',
-  may_contain: 'may contain',
-  check_packets: 'check packets',
-  no_conflict_found: 'no conflict found',
+  contains: W.notSuitable,
+  may_contain: W.mayContain,
+  check_packets: W.checkPackets,
+  no_conflict_found: W.noConflictFound,
 };
 const MOST_LINES = 4;
 
@@ -48,13 +51,13 @@ export function WhoEats({
   );
   const nameOf = (index: number): string => {
     const id = idOf(lines[index]!.item);
-    return id === null ? 'a line not understood' : ingredientName(id, true);
+    return id === null ? W.aLineNotUnderstood : ingredientName(id, true);
   };
   if (brief) {
     if (rows.length === 0) return null;
     return (
       <p>
-        <b>For whom it suits:</b>{' '}
+        <b>{W.forWhomItSuits}</b>{' '}
         {rows
           .map(({ eater, verdict }) => {
             const telling = verdict.because.filter((b) => b.finding === verdict.finding);
@@ -67,11 +70,11 @@ export function WhoEats({
     );
   }
   return (
-    <section aria-label="For whom it suits">
-      <h2>For whom it suits</h2>
+    <section aria-label={W.forWhomItSuits2}>
+      <h2>{W.forWhomItSuits2}</h2>
       {rows.length === 0 && (
         <p className="small quiet">
-          Nobody is on the list yet. <Link to="/kitchen">Say for whom you bake</Link>
+          {W.nobodyIsOnTheList} <Link to="/kitchen">{W.sayForWhomYouBake}</Link>
         </p>
       )}
       <ul className={classes.list}>
@@ -89,7 +92,7 @@ export function WhoEats({
                 {because.length > 0 && (
                   <div className="small quiet">
                     {listed(names.slice(0, MOST_LINES))}
-                    {names.length > MOST_LINES && ` and ${names.length - MOST_LINES} more`}
+                    {names.length > MOST_LINES && W.andMore({ namesCount: names.length - MOST_LINES })}
                     {hit.length <= 4 && ` (${listed(hit.map((a) => AVOID_WORDS[a]))})`}
                   </div>
                 )}

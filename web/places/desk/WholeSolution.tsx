@@ -2,13 +2,16 @@ import { useId } from 'react';
 import type { Kit } from '../../../core/classes';
 import type { Solution } from '../../../core/rebalance';
 import { useAppDispatch } from '../../app/store';
-import { counted, listed } from '../../words/format';
+import { listed } from '../../words/format';
 import { AVOID_WORDS, JOB_NOUNS, kitName, PROP_WORDS } from '../../words/things';
 import { useDeskContext } from './context';
 import { workingCopy } from '../../working/workingSlice';
 import { missWords } from '../../words/styleWords';
 import { FitTicks } from './FitTicks';
 import classes from './desk.module.css';
+import { deskWords } from '../../words/en/desk';
+
+const W = deskWords.wholeSolution;
 
 /** The name of a whole solution: its choices, those first by which it differs from the others. */
 export const titleOf = (
@@ -48,8 +51,8 @@ export function WholeSolution({
   const { kitOf, whole } = useDeskContext();
   const id = useId();
   const title = titleOf(s, kitOf, whole);
-  const news = `${best ? 'closest to the original' : s.confidence.level === 'low' ? 'unsure' : 'another option'} · ${
-    toBuy === 0 ? 'nothing to add' : `${counted(toBuy, 'ingredient')} to add`
+  const news = `${best ? W.closestToTheOriginal : s.confidence.level === 'low' ? 'unsure' : W.anotherOption} · ${
+    toBuy === 0 ? W.nothingToAdd : W.toAdd({ count: W.ingredientCount({ n: toBuy }) })
   }`;
   const outside = s.fit
     .filter((f) => f.state === 'low' || f.state === 'high')
@@ -57,14 +60,14 @@ export function WholeSolution({
   const open = s.fit.some((f) => f.state === 'open');
   const remarks = [
     ...s.misses.map(missWords),
-    s.bringsIn.length > 0 ? `Brings in ${listed(s.bringsIn.map((b) => AVOID_WORDS[b.avoid]))}.` : '',
-    s.uncovered.length > 0 ? `Not replaced: ${listed(s.uncovered.map((j) => JOB_NOUNS[j]))}.` : '',
+    s.bringsIn.length > 0 ? W.bringsIn({ list: listed(s.bringsIn.map((b) => AVOID_WORDS[b.avoid])) }) : '',
+    s.uncovered.length > 0 ? W.notReplaced({ list: listed(s.uncovered.map((j) => JOB_NOUNS[j])) }) : '',
     outside.length > 0
-      ? `Outside the target range: ${listed(outside.slice(0, 3))}.`
+      ? W.outsideTheTargetRange({ list: listed(outside.slice(0, 3)) })
       : open
         ? ''
-        : 'All close to the original.',
-    open ? 'Balance: can’t say yet, a line is not known.' : '',
+        : W.allCloseToTheOriginal,
+    open ? W.balanceCantSayYetA : '',
   ].filter(Boolean);
   return (
     <button

@@ -2,12 +2,14 @@ import { Button, Checkbox } from '@mantine/core';
 import { useState } from 'react';
 import { idOf } from '../../../core/ingredients';
 import type { Solution } from '../../../core/rebalance';
-import { counted } from '../../words/format';
 import { useDeskContext } from './context';
 import { SideBySide } from './SideBySide';
 import { titleOf, WholeSolution } from './WholeSolution';
 import desk from './desk.module.css';
 import classes from './swap.module.css';
+import { deskWords } from '../../words/en/desk';
+
+const W = deskWords.wholes;
 
 /** Whole solutions shown before asking for more, and laid side by side at most. */
 const FEW = 3;
@@ -34,7 +36,7 @@ export function Wholes() {
   return (
     <section aria-labelledby="wholes" className={classes.wholes}>
       <h2 id="wholes" className="visually-hidden">
-        Complete options
+        {W.completeOptions}
       </h2>
       <div className={desk.wholes}>
         {shown.map((s, i) => (
@@ -48,8 +50,8 @@ export function Wholes() {
             {whole.length > 1 && (
               <Checkbox
                 size="sm"
-                label="compare"
-                aria-label={`Lay beside: ${titleOf(s, kitOf, whole)}`}
+                label={W.compare}
+                aria-label={W.layBeside({ title: titleOf(s, kitOf, whole) })}
                 checked={beside.includes(s.key)}
                 disabled={laid.length >= FEW && !beside.includes(s.key)}
                 onChange={(e) =>
@@ -67,12 +69,12 @@ export function Wholes() {
       <div className={classes.more}>
         {whole.length > FEW && (
           <Button variant="subtle" size="compact-md" aria-expanded={all} onClick={() => setAll(!all)}>
-            {all ? 'Fewer' : `${counted(whole.length - FEW, 'more complete option')}`}
+            {all ? W.fewer : `${W.moreCompleteOptionCount({ n: whole.length - FEW })}`}
           </Button>
         )}
         {laid.length > 0 && (
           <Button variant="default" size="compact-md" onClick={() => setOpen(true)}>
-            {laid.length === 1 ? 'Side by side with the source' : `Side by side: ${laid.length}`}
+            {laid.length === 1 ? W.sideBySideWithThe : W.sideBySide({ laidCount: laid.length })}
           </Button>
         )}
       </div>

@@ -17,6 +17,9 @@ import {
 import { useDeskContext } from './context';
 import classes from './desk.module.css';
 import { inDegrees } from '../../words/heat';
+import { deskWords } from '../../words/en/desk';
+
+const W = deskWords.whyAside;
 
 /** The margin: why this way, its window, what it changes, what to watch. */
 export function WhyAside({ option, solution }: { option: Option | null; solution: Solution }) {
@@ -31,7 +34,7 @@ export function WhyAside({ option, solution }: { option: Option | null; solution
       {kit && option && (
         <section>
           <h2>{kitName(kit.id)}</h2>
-          <p>{inDegrees(KIT_WORDS[kit.id]?.about ?? 'A way of your own: nobody else vouches for it.')}</p>
+          <p>{inDegrees(KIT_WORDS[kit.id]?.about ?? W.aWayOfYourOwn)}</p>
           {option.amounts.length > 0 && (
             <div className={classes.equation}>
               {option.amounts.map((got) => {
@@ -48,18 +51,18 @@ export function WhyAside({ option, solution }: { option: Option | null; solution
             {doseWindow(kit)} {KIT_WORDS[kit.id] && <HandbookLink section="replacements" id={kit.id} />}
           </p>
           {option.unknown.length > 0 && (
-            <p>Packet not read: not known for {listed(option.unknown.map((a) => AVOID_WORDS[a]))}.</p>
+            <p>{W.packetNotReadNotKnown({ list: listed(option.unknown.map((a) => AVOID_WORDS[a])) })}</p>
           )}
           {option.because.length > 0 && (
             <p>
-              <b>Why it is not first.</b> {option.because.map(say).join(' ')}
+              <b>{W.whyItIsNotFirst}</b> {option.because.map(say).join(' ')}
             </p>
           )}
           {option.beside &&
             chosen &&
             (option.beside.against.length > 0 || option.beside.forIt.length > 0) && (
               <p>
-                <b>Beside {kitName(chosen)}.</b> {option.beside.against.map(say).join(' ')}
+                <b>{W.beside({ replacement: kitName(chosen) })}</b> {option.beside.against.map(say).join(' ')}
                 {option.beside.forIt.length > 0 &&
                   ` ${kitName(chosen)}: ${option.beside.forIt.map(say).join(' ')}`}
               </p>
@@ -71,21 +74,20 @@ export function WhyAside({ option, solution }: { option: Option | null; solution
       )}
       {solution.uncovered.length > 0 && (
         <section>
-          <h2>Not replaced</h2>
+          <h2>{W.notReplaced}</h2>
           <p>
-            The chosen replacements give back less {listed(solution.uncovered.map((j) => JOB_NOUNS[j]))} than
-            the original had. Expect to see it.
+            {W.theChosenReplacementsGiveBack({ list: listed(solution.uncovered.map((j) => JOB_NOUNS[j])) })}
           </p>
         </section>
       )}
       <section>
-        <h2>How sure</h2>
+        <h2>{W.howSure}</h2>
         <p>
           <b>{SURE[solution.confidence.level]}.</b> {deciding && say(deciding)}
         </p>
         {more.length > 0 && (
           <details className="small quiet">
-            <summary>More on how sure</summary>
+            <summary>{W.moreOnHowSure}</summary>
             {more.map((b) => (
               <p key={b.code + JSON.stringify(b.args)}>{say(b)}</p>
             ))}
@@ -93,7 +95,7 @@ export function WhyAside({ option, solution }: { option: Option | null; solution
         )}
       </section>
       <section>
-        <h2>What it holds</h2>
+        <h2>{W.whatItHolds}</h2>
         <Suits suits={suits} />
       </section>
     </>
@@ -106,7 +108,11 @@ function doseWindow(kit: Kit): string {
   const { lo, hi, per } = first.dose;
   const range =
     per === 'g'
-      ? `${Math.round(lo * 100)} to ${Math.round(hi * 100)} % of what leaves`
-      : `${lo} to ${hi} g for ${DOSE_WORDS[per]}`;
-  return `Usual: ${range} as ${ingredientName(first.item.id, true)}. ${kit.basis === 'user' ? 'Your own window.' : 'Rule of thumb.'}`;
+      ? W.toOfWhatLeaves({ lo: Math.round(lo * 100), hi: Math.round(hi * 100) })
+      : W.toGFor({ lo, hi, dose: DOSE_WORDS[per] });
+  return W.usualAs({
+    range,
+    ingredient: ingredientName(first.item.id, true),
+    which: kit.basis === 'user' ? W.yourOwnWindow : W.ruleOfThumb,
+  });
 }

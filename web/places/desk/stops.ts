@@ -4,25 +4,27 @@ import type { Lookup } from '../../../core/ingredients';
 import { isYeasted, liftOf } from '../../../core/leavening';
 import { tasksOf } from '../../../core/plan';
 import { clockOf, type Stretch } from '../../../core/schedule';
-import { counted } from '../../words/format';
 import { JOB_NOUNS } from '../../words/data/terms';
 import type { DeskContext } from './context';
 import type { WorkingState } from '../../working/workingSlice';
 import { bareDegrees, heatUnit } from '../../words/heat';
+import { deskWords } from '../../words/en/desk';
+
+const W = deskWords.stops;
 
 /** A stop without an address cannot be gone to yet. `look`: something there wants looking at. */
 export type Stop = { to: string | null; name: string; state: string; look?: boolean };
 
 /** What lifts a formula, in a line; marked where soda is left over or gas is out of its window. */
 function liftState(formula: Formula | null, lookup: Lookup): Pick<Stop, 'state' | 'look'> {
-  if (!formula) return { state: 'working' };
-  if (formula.parts.some((p) => liftOf(p, lookup).open)) return { state: 'not known yet', look: true };
+  if (!formula) return { state: W.working };
+  if (formula.parts.some((p) => liftOf(p, lookup).open)) return { state: W.notKnownYet, look: true };
   const budgets = formula.parts.map((p) => liftOf(p, lookup));
-  if (budgets.some((b) => b.effect === 'soapy')) return { state: 'soda left over', look: true };
+  if (budgets.some((b) => b.effect === 'soapy')) return { state: W.sodaLeftOver, look: true };
   const out = budgets.find((b) => b.state === 'low' || b.state === 'high');
-  if (out) return { state: out.state === 'low' ? 'low in gas' : 'high in gas', look: true };
-  if (formula.parts.some((p) => isYeasted(p, lookup))) return { state: 'by yeast' };
-  return { state: budgets.some((b) => b.gasMmol > b.massG / 500) ? 'acid balanced' : 'no raising agent' };
+  if (out) return { state: out.state === 'low' ? W.lowInGas : W.highInGas, look: true };
+  if (formula.parts.some((p) => isYeasted(p, lookup))) return { state: W.byYeast };
+  return { state: budgets.some((b) => b.gasMmol > b.massG / 500) ? W.acidBalanced : W.noRaisingAgent };
 }
 
 const ovenState = (source: Formula | null, plan: BakePlan | undefined): string => {
@@ -30,7 +32,7 @@ const ovenState = (source: Formula | null, plan: BakePlan | undefined): string =
   const heats = phases?.map((p) => p.ovenC) ?? [source?.bake?.ovenC ?? null];
   const told = [...new Set(heats)].filter((c) => c !== null);
   return told.length === 0
-    ? 'no oven stated'
+    ? W.noOvenStated
     : `${told.slice(0, 2).map(bareDegrees).join(', then ')} ${heatUnit()}`;
 };
 
@@ -39,13 +41,13 @@ const ALWAYS: Stretch[] = [[-10_000, 10_000]];
 const clocks = new WeakMap<Formula, string>();
 /** How long it takes from the first hand to the first slice; worked out once for each formula. */
 function clockState(formula: Formula | null, lookup: Lookup): string {
-  if (!formula) return 'no method';
+  if (!formula) return W.noMethod;
   const known = clocks.get(formula);
   if (known) return known;
   const tasks = tasksOf(formula, lookup);
   const clock = tasks.length > 0 ? clockOf(tasks, 0, ALWAYS) : null;
   const hours = clock ? Math.round((clock.to - clock.from) / 30) / 2 : 0;
-  const state = !clock ? 'no method' : hours < 1 ? 'under an hour' : `about ${hours} h`;
+  const state = !clock ? W.noMethod : hours < 1 ? W.underAnHour : W.aboutH({ hours });
   clocks.set(formula, state);
   return state;
 }
@@ -54,8 +56,11 @@ function clockState(formula: Formula | null, lookup: Lookup): string {
 function replacedState(out: number, solution: DeskContext['solution']): string {
   const lost = solution?.uncovered ?? [];
   const [first] = lost;
-  if (!first) return `${out} to replace`;
-  return `${out} to replace · ${lost.length > 1 ? counted(lost.length, 'job') : JOB_NOUNS[first]} not replaced`;
+  if (!first) return W.toReplace({ out });
+  return W.toReplaceNotReplaced({
+    out,
+    which: lost.length > 1 ? W.jobCount({ n: lost.length }) : JOB_NOUNS[first],
+  });
 }
 
 /** The stops of a desk as they stand now. */
@@ -79,39 +84,39 @@ export function stopsOf(
     !outcome || context.progress !== null
       ? context.progress === null
         ? 'working'
-        : `working, ${Math.round(100 * context.progress)} %`
+        : W.working2({ value: Math.round(100 * context.progress) })
       : outcome.cannot.length > 0
-        ? 'no answer yet'
+        ? W.noAnswerYet
         : out === 0
-          ? 'nothing has to go'
+          ? W.nothingHasToGo
           : replacedState(out, solution);
   return [
     {
       to: 'read',
-      name: 'Read',
-      state: `${counted(lines.length, 'line')}, ${unknown ? `${unknown} not known` : 'all known'}`,
+      name: W.read,
+      state: `${W.lineCount({ n: lines.length })}, ${unknown ? W.notKnown({ unknown }) : W.allKnown}`,
       look: unknown > 0,
     },
-    { to: 'swap', name: 'Swap', state: swap, look: (outcome?.cannot.length ?? 0) > 0 },
+    { to: 'swap', name: W.swap, state: swap, look: (outcome?.cannot.length ?? 0) > 0 },
     {
       to: 'balance',
-      name: 'Balance',
+      name: W.balance,
       state: solution
         ? solution.fit.some((f) => f.state === 'open')
-          ? 'not known yet'
-          : `${inside} of ${solution.fit.length} in range`
+          ? W.notKnownYet
+          : W.ofInRange({ inside, fitCount: solution.fit.length })
         : working
-          ? 'working'
-          : 'waits for Swap',
+          ? W.working
+          : W.waitsForSwap,
       look: solution !== null && inside < solution.fit.length,
     },
-    { to: 'lift', name: 'Lift', ...liftState(solution?.formula ?? copy.doc?.source ?? null, lookup) },
-    { to: 'bake', name: 'Bake', state: ovenState(copy.doc?.source ?? null, copy.doc?.request.bake) },
-    { to: 'clock', name: 'Clock', state: clockState(solution?.formula ?? copy.doc?.source ?? null, lookup) },
+    { to: 'lift', name: W.lift, ...liftState(solution?.formula ?? copy.doc?.source ?? null, lookup) },
+    { to: 'bake', name: W.bake, state: ovenState(copy.doc?.source ?? null, copy.doc?.request.bake) },
+    { to: 'clock', name: W.clock, state: clockState(solution?.formula ?? copy.doc?.source ?? null, lookup) },
     {
       to: `/formula/${formulaId}/card/${(last ?? detail.versions[0]!).id}`,
-      name: 'Card',
-      state: last ? `kept: ${last.name}` : 'as written',
+      name: W.card,
+      state: last ? `kept: ${last.name}` : W.asWritten,
     },
   ];
 }

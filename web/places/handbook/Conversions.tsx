@@ -17,18 +17,21 @@ import { ovenText, say } from '../../words/say';
 import { YEAST_TABLE_WORDS } from '../../words/data/lift';
 import classes from './handbook.module.css';
 import { inDegrees } from '../../words/heat';
+import { handbookWords } from '../../words/en/handbook';
+
+const W = handbookWords.conversions;
 
 /** Ovens that recipes name, °F. */
 const OVENS_F = [250, 275, 300, 325, 350, 375, 400, 425, 450, 475, 500];
 const markOf = (f: number): string => {
   const mark = GAS_MARKS.find((m) => gasMarkToFahrenheit(m) === f);
-  return mark === undefined ? '' : `mark ${mark}`;
+  return mark === undefined ? '' : W.mark({ mark });
 };
 
 /** What is written in a formula, in grams or °C: read just as a pasted line is. */
 function AsWritten() {
   const kitchen = useKitchen();
-  const [text, setText] = useState('1 1/2 cups buckwheat flour');
+  const [text, setText] = useState(W.text112CupsBuckwheat);
   const [oven, setOven] = useState('425 F');
   const { cup, spoon, eggs } = kitchen;
   const read = useMemo(
@@ -40,17 +43,17 @@ function AsWritten() {
   const issue = read.lines[0]?.issues[0];
   const bake = read.formula.bake;
   return (
-    <section className={`sheet ${classes.entry}`} aria-label="As it is written">
-      <h2>As it is written</h2>
+    <section className={`sheet ${classes.entry}`} aria-label={W.asItIsWritten}>
+      <h2>{W.asItIsWritten}</h2>
       <div className={classes.find}>
         <TextInput
-          label="An ingredient"
+          label={W.anIngredient}
           value={text}
           maxLength={200}
           onChange={(e) => setText(e.currentTarget.value)}
         />
         <TextInput
-          label="An oven"
+          label={W.anOven}
           value={oven}
           maxLength={60}
           onChange={(e) => setOven(e.currentTarget.value)}
@@ -64,7 +67,7 @@ function AsWritten() {
         ) : issue ? (
           say(issue)
         ) : (
-          'Write an amount and what it is of.'
+          W.writeAnAmountAndWhat
         )}
         {bake && ovenText(bake) !== '' && (
           <>
@@ -74,8 +77,7 @@ function AsWritten() {
         )}
       </p>
       <p className="small quiet">
-        With the cups and spoons of your kitchen: {CUP_WORDS[cup]}; {SPOON_WORDS[spoon]}. Weigh where you can:
-        a cup of flour is a tenth more or less from hand to hand.
+        {W.withTheCupsAndSpoons({ cup: CUP_WORDS[cup], spoon: SPOON_WORDS[spoon] })}
       </p>
     </section>
   );
@@ -86,15 +88,15 @@ export function Conversions() {
   return (
     <div className={classes.tables}>
       <AsWritten />
-      <section className={`sheet ${classes.entry}`} id="ovens" aria-label="Ovens">
-        <h2>Ovens</h2>
+      <section className={`sheet ${classes.entry}`} id="ovens" aria-label={W.ovens}>
+        <h2>{W.ovens}</h2>
         <table>
           <thead>
             <tr>
               <th scope="col">°F</th>
               <th scope="col">°C</th>
-              <th scope="col">fan, about</th>
-              <th scope="col">gas</th>
+              <th scope="col">{W.fanAbout}</th>
+              <th scope="col">{W.gas}</th>
             </tr>
           </thead>
           <tbody>
@@ -103,31 +105,34 @@ export function Conversions() {
                 <td className="num">{f}</td>
                 <td className="num">{fixed(fahrenheitToCelsius(f), 0)}</td>
                 <td className="num">
-                  {fixed(fahrenheitToCelsius(f) - 20, 0)} to {fixed(fahrenheitToCelsius(f) - 15, 0)}
+                  {W.to({
+                    number: fixed(fahrenheitToCelsius(f) - 20, 0),
+                    number2: fixed(fahrenheitToCelsius(f) - 15, 0),
+                  })}
                 </td>
                 <td>{markOf(f)}</td>
               </tr>
             ))}
           </tbody>
         </table>
-        <p className="small quiet">
-          °F to °C is exact. A fan: {inDegrees('15 to 20 °C lower')}, common practice.
-        </p>
+        <p className="small quiet">{W.fToCIsExact({ inDegrees: inDegrees(W.text15To20CLower) })}</p>
       </section>
-      <section className={`sheet ${classes.entry}`} id="measures" aria-label="Cups and spoons">
-        <h2>Cups and spoons</h2>
+      <section className={`sheet ${classes.entry}`} id="measures" aria-label={W.cupsAndSpoons}>
+        <h2>{W.cupsAndSpoons}</h2>
         <table>
           <thead>
             <tr>
-              <th scope="col">standard</th>
-              <th scope="col">cup</th>
+              <th scope="col">{W.standard}</th>
+              <th scope="col">{W.cup}</th>
             </tr>
           </thead>
           <tbody>
             {CUP_STANDARDS.map((cup) => (
               <tr key={cup}>
-                <td>{cup === 'us' ? 'US' : cup}</td>
-                <td className="num">{fixed(toMillilitres(1, 'cup', { cup, spoon: 'us' }), 1)} mL</td>
+                <td>{cup === 'us' ? W.us : cup}</td>
+                <td className="num">
+                  {W.ml({ number: fixed(toMillilitres(1, 'cup', { cup, spoon: 'us' }), 1) })}
+                </td>
               </tr>
             ))}
           </tbody>
@@ -135,37 +140,35 @@ export function Conversions() {
         <table>
           <thead>
             <tr>
-              <th scope="col">standard</th>
-              <th scope="col">tbsp</th>
-              <th scope="col">tsp</th>
+              <th scope="col">{W.standard}</th>
+              <th scope="col">{W.tbsp}</th>
+              <th scope="col">{W.tsp}</th>
             </tr>
           </thead>
           <tbody>
             {SPOON_STANDARDS.map((spoon) => (
               <tr key={spoon}>
-                <td>{spoon === 'us' ? 'US' : spoon}</td>
+                <td>{spoon === 'us' ? W.us : spoon}</td>
                 {(['tbsp', 'tsp'] as const).map((u) => (
                   <td key={u} className="num">
-                    {fixed(toMillilitres(1, u, { cup: 'us', spoon }), 1)} mL
+                    {W.ml({ number: fixed(toMillilitres(1, u, { cup: 'us', spoon }), 1) })}
                   </td>
                 ))}
               </tr>
             ))}
           </tbody>
         </table>
-        <p className="small quiet">
-          NIST Handbook 44 for the US measures; the others by their own standards.
-        </p>
+        <p className="small quiet">{W.nistHandbook44ForThe}</p>
       </section>
-      <section className={`sheet ${classes.entry}`} id="yeast" aria-label="Yeasts">
-        <h2>Yeasts</h2>
+      <section className={`sheet ${classes.entry}`} id="yeast" aria-label={W.yeasts}>
+        <h2>{W.yeasts}</h2>
         <table>
           <thead>
             <tr>
-              <th scope="col">table</th>
-              <th scope="col">fresh</th>
-              <th scope="col">active dry</th>
-              <th scope="col">instant</th>
+              <th scope="col">{W.table}</th>
+              <th scope="col">{W.fresh}</th>
+              <th scope="col">{W.activeDry}</th>
+              <th scope="col">{W.instant}</th>
             </tr>
           </thead>
           <tbody>
@@ -181,7 +184,7 @@ export function Conversions() {
             ))}
           </tbody>
         </table>
-        <p className="small quiet">Rules of thumb. Kitchen says which of them Lift goes by.</p>
+        <p className="small quiet">{W.rulesOfThumbKitchenSays}</p>
       </section>
     </div>
   );

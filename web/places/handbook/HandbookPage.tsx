@@ -7,12 +7,14 @@ import { avoidsOf, EXCLUSION_IDS } from '../../../core/exclusions';
 import { fold, foldedWords } from '../../../core/explain';
 import type { AvoidId } from '../../../core/ingredients';
 import { usePageTitle } from '../../parts/usePageTitle';
-import { counted } from '../../words/format';
 import { SECTION_IDS, SECTION_WORDS, type SectionId } from '../../words/data/handbook';
 import { EXCLUSION_WORDS, GROUP_NAMES, JOB_NOUNS } from '../../words/things';
 import { Conversions } from './Conversions';
 import { allEntries, kitEntries, replaceable, type Entry, type KitEntry } from './entries';
 import classes from './handbook.module.css';
+import { handbookWords } from '../../words/en/handbook';
+
+const W = handbookWords.handbookPage;
 
 /** Jobs that are asked for by name. */
 const ASKED_JOBS = JOB_IDS.filter((j) => j !== 'release' && j !== 'bite');
@@ -82,34 +84,34 @@ function Replacements({ entries }: { entries: readonly KitEntry[] }) {
     <>
       <div className={classes.find}>
         <Select
-          label="What leaves"
-          placeholder="anything"
+          label={W.whatLeaves}
+          placeholder={W.anything}
           clearable
-          clearButtonProps={{ 'aria-label': 'Anything that leaves' }}
+          clearButtonProps={{ 'aria-label': W.anythingThatLeaves }}
           value={group}
           data={replaceable().map((g) => ({ value: g, label: upper(GROUP_NAMES[g]) }))}
           onChange={(v) => set('for', v)}
         />
         <Select
-          label="Which job"
-          placeholder="any"
+          label={W.whichJob}
+          placeholder={W.any}
           clearable
-          clearButtonProps={{ 'aria-label': 'Any job' }}
+          clearButtonProps={{ 'aria-label': W.anyJob }}
           value={sifting.job}
           data={ASKED_JOBS.map((j) => ({ value: j, label: upper(JOB_NOUNS[j]) }))}
           onChange={(v) => set('job', v)}
         />
         <MultiSelect
-          label="It must be without"
-          placeholder={sifting.without.length > 0 ? '' : 'nothing more'}
+          label={W.itMustBeWithout}
+          placeholder={sifting.without.length > 0 ? '' : W.nothingMore}
           value={sifting.without}
           data={EXCLUSION_IDS.map((e) => ({ value: e, label: EXCLUSION_WORDS[e].name }))}
           onChange={(v) => set('without', v.join(','))}
         />
       </div>
       <p className={`small quiet ${classes.count}`} role="status">
-        {counted(found.length, 'replacement')}
-        {unknown && '. For some of them a packet decides whether they are without it: not known here.'}
+        {W.replacementCount({ n: found.length })}
+        {unknown && W.forSomeOfThemA}
       </p>
       <Entries entries={found} />
     </>
@@ -124,7 +126,7 @@ export function HandbookPage() {
   const { hash, pathname } = useLocation();
   const q = params.get('q') ?? '';
   const wanted = useDeferredValue(q);
-  usePageTitle(here ? `${SECTION_WORDS[here].name}, handbook` : 'Handbook');
+  usePageTitle(here ? W.handbook({ name: SECTION_WORDS[here].name }) : W.handbook2);
   const kits = useMemo(() => kitEntries(), []);
   const entries = useMemo(() => allEntries(kits), [kits]);
   const found = useMemo(() => {
@@ -152,7 +154,7 @@ export function HandbookPage() {
   const part = (id: SectionId) => entries.filter((e) => e.section === id);
   return (
     <div className={classes.page}>
-      <nav className={`${classes.side} no-print`} aria-label="Parts of the handbook">
+      <nav className={`${classes.side} no-print`} aria-label={W.partsOfTheHandbook}>
         <ul>
           {SECTION_IDS.map((s) => (
             <li key={s}>
@@ -165,13 +167,13 @@ export function HandbookPage() {
       </nav>
       <main id="main">
         <div className={classes.head}>
-          <h1>{found ? 'Found in the handbook' : SECTION_WORDS[here].name}</h1>
+          <h1>{found ? W.foundInTheHandbook : SECTION_WORDS[here].name}</h1>
           {!found && <p className="quiet">{SECTION_WORDS[here].about}</p>}
         </div>
         <search>
           <TextInput
-            label="Find in the whole handbook"
-            placeholder="gummy, psyllium, 20 mg/kg"
+            label={W.findInTheWholeHandbook}
+            placeholder={W.gummyPsyllium20MgKg}
             value={q}
             maxLength={80}
             mb={12}
@@ -182,9 +184,9 @@ export function HandbookPage() {
         {found ? (
           <>
             <p className="small quiet" role="status">
-              {found.length > 0 ? counted(found.length, 'entry', 'entries') : 'Nothing with these words.'}{' '}
+              {found.length > 0 ? W.entryCount({ n: found.length }) : W.nothingWithTheseWords}{' '}
               <Button variant="subtle" size="compact-md" onClick={() => find('')}>
-                Back to {SECTION_WORDS[here].name.toLowerCase()}
+                {W.backTo({ name: SECTION_WORDS[here].name.toLowerCase() })}
               </Button>
             </p>
             <Entries entries={found} headed />

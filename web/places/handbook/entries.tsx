@@ -39,6 +39,9 @@ import {
 import { minutesText } from '../../words/say';
 import classes from './handbook.module.css';
 import { degrees, degreesSpan, inDegrees } from '../../words/heat';
+import { handbookWords } from '../../words/en/handbook';
+
+const W = handbookWords.entries;
 
 /** One thing in the handbook. `words` is what a search looks through. */
 export type Entry = { id: string; section: SectionId; title: string; words: string; body: ReactNode };
@@ -49,21 +52,22 @@ const plain = (x: number): string => String(Math.round(x * 100) / 100);
 
 type Dose = Kit['items'][number]['dose'];
 /** What a dose is counted on. */
-const doseBase = (per: Dose['per']): string => (per === 'g' ? 'Of what leaves' : `For ${DOSE_WORDS[per]}`);
+const doseBase = (per: Dose['per']): string =>
+  per === 'g' ? W.ofWhatLeaves : W.forWord({ dose: DOSE_WORDS[per] });
 /** "6 to 9 g, usually 7 g"; doses on what leaves are percent of it. */
 function doseText({ lo, usual, hi, per }: Dose): string {
   const unit = per === 'g' ? '%' : 'g';
   const [a, m, b] = [lo, usual, hi].map((x) => plain(per === 'g' ? 100 * x : x));
-  return a === b ? `${m} ${unit}` : `${a} to ${b} ${unit}, usually ${m} ${unit}`;
+  return a === b ? `${m} ${unit}` : W.toUsually({ a: a!, b: b!, unit, m: m!, unit2: unit });
 }
 
 function forWhat({ for: { groups, ids, role } }: Kit): string {
   const what = ids
     ? listed(ids.slice(0, 4).map((i) => ingredientName(i, true)))
     : groups === 'any'
-      ? 'whatever has to go'
+      ? W.whateverHasToGo
       : listed(groups.map((g) => GROUP_NAMES[g]));
-  return role === 'wash' ? `${what} brushed on` : role === 'release' ? `${what} that greases the tin` : what;
+  return role === 'wash' ? W.brushedOn({ what }) : role === 'release' ? W.thatGreasesTheTin({ what }) : what;
 }
 
 /** Shares from which a job counts as done, or as done in part. */
@@ -93,7 +97,7 @@ function KitBody({ kit, things }: { kit: Kit; things: readonly Ingredient[] }) {
     <>
       <p>{inDegrees(KIT_WORDS[kit.id]?.about ?? '')}</p>
       {kit.items.length > 0 && (
-        <ul className={classes.doses} aria-label={oneBase ? doseBase(kit.items[0]!.dose.per) : 'Doses'}>
+        <ul className={classes.doses} aria-label={oneBase ? doseBase(kit.items[0]!.dose.per) : W.doses}>
           {oneBase && (
             <li className={classes.base} aria-hidden="true">
               {doseBase(kit.items[0]!.dose.per)}
@@ -104,25 +108,25 @@ function KitBody({ kit, things }: { kit: Kit; things: readonly Ingredient[] }) {
               {'id' in i.item && ingredientName(i.item.id)}
               {i.state && ` ${STATE_WORDS[i.state]}`}: <span className="num">{doseText(i.dose)}</span>
               {!oneBase && ` ${doseBase(i.dose.per).toLowerCase()}`}
-              {i.families && `, in ${listed(i.families.map((f) => FAMILY_WORDS[f]))}`}
+              {i.families && W.inWord({ list: listed(i.families.map((f) => FAMILY_WORDS[f])) })}
             </li>
           ))}
         </ul>
       )}
-      {of && said('Does well', well)}
-      {of && said('In part', partly)}
-      {of && said('Hardly or not', hardly)}
+      {of && said(W.doesWell, well)}
+      {of && said(W.inPart, partly)}
+      {of && said(W.hardlyOrNot, hardly)}
       {said(
-        'Suits',
+        W.suits,
         listed(
           fits.map(
             ([f, fit]) => `${FAMILY_WORDS[f as keyof typeof FAMILY_WORDS]}${fit < 0.5 ? ' (weakly)' : ''}`,
           ),
-        ) + (kit.caps.maxEggs ? `; for up to ${kit.caps.maxEggs} eggs` : ''),
+        ) + (kit.caps.maxEggs ? W.forUpToEggs({ maxEggs: kit.caps.maxEggs }) : ''),
       )}
-      {said('Brings in', listed(brings.map((b) => AVOID_WORDS[b])))}
+      {said(W.bringsIn, listed(brings.map((b) => AVOID_WORDS[b])))}
       {kit.cautions.length > 0 &&
-        said('Watch', kit.cautions.map((c) => inDegrees(CAUTION_WORDS[c])).join(' '))}
+        said(W.watch, kit.cautions.map((c) => inDegrees(CAUTION_WORDS[c])).join(' '))}
       <p className="small quiet">{BASIS_WORDS[kit.basis]}</p>
     </>
   );
@@ -138,7 +142,7 @@ export const kitEntries = (): KitEntry[] =>
     return {
       id: kit.id,
       section: 'replacements',
-      title: `${name}, for ${forWhat(kit)}`,
+      title: W.forWord2({ name, forWhat: forWhat(kit) }),
       words: [about, ...kit.covers.map((j) => JOB_NOUNS[j]), ...things.map((t) => t.names.join(' '))].join(
         ' ',
       ),
@@ -155,26 +159,33 @@ const kinds = (): Entry[] =>
     const doses = Object.entries(c.doses) as [keyof typeof DOSED_WORDS, [number, number]][];
     const rows: [string, string][] = [
       [
-        'Feel',
+        W.feel,
         c.feel[0] === c.feel[1]
           ? FEEL_WORDS_TEXT[c.feel[0]]
-          : `${FEEL_WORDS_TEXT[c.feel[0]]} to ${FEEL_WORDS_TEXT[c.feel[1]]}`,
+          : W.to({ feelWordsText: FEEL_WORDS_TEXT[c.feel[0]], feelWordsText2: FEEL_WORDS_TEXT[c.feel[1]] }),
       ],
-      ['On flour', listed(doses.map(([k, [a, b]]) => `${DOSED_WORDS[k]} ${plain(a)} to ${plain(b)} %`))],
-      ['Done', listed(d.signs.map((s) => inDegrees(SIGN_WORDS[s])))],
       [
-        'Middle',
+        W.onFlour,
+        listed(
+          doses.map(([k, [a, b]]) => W.to2({ dosed: DOSED_WORDS[k], plain: plain(a), plain2: plain(b) })),
+        ),
+      ],
+      [W.done, listed(d.signs.map((s) => inDegrees(SIGN_WORDS[s])))],
+      [
+        W.middle,
         d.coreC
-          ? `${degreesSpan(...d.coreC)}${d.holdMin ? `, and about ${d.holdMin} min above ${degrees(d.coreC[0])}` : ''}`
+          ? `${degreesSpan(...d.coreC)}${d.holdMin ? W.andAboutMinAbove({ holdMin: d.holdMin, temperature: degrees(d.coreC[0]) }) : ''}`
           : '',
       ],
       [
-        'Loses',
-        d.loss ? `${percent(100 * d.loss[0])} to ${percent(100 * d.loss[1])} of its weight in the oven` : '',
+        W.loses,
+        d.loss
+          ? W.toOfItsWeightIn({ percent: percent(100 * d.loss[0]), percent2: percent(100 * d.loss[1]) })
+          : '',
       ],
-      ['Out of the tin', d.unmouldMin ? `after about ${d.unmouldMin} min` : ''],
-      ['Cools', `${minutesText(...d.coolMin)} before it is cut`],
-      ['Keeps', inDegrees(KEEP_WORDS[keepsAs([id])])],
+      [W.outOfTheTin, d.unmouldMin ? W.afterAboutMin({ unmouldMin: d.unmouldMin }) : ''],
+      [W.cools, W.beforeItIsCut({ minutes: minutesText(...d.coolMin) })],
+      [W.keeps, inDegrees(KEEP_WORDS[keepsAs([id])])],
     ];
     const rest = c.family === 'finish' ? rows.slice(0, 2) : rows;
     return {
@@ -208,16 +219,20 @@ const feel = (): Entry[] =>
       words: bakes.map((c) => CLASS_WORDS[c]).join(' '),
       body: (
         <p>
-          Wetness{' '}
-          <span className="num">
-            {to === null
-              ? `above ${fixed(from, 2)}`
-              : from === 0
-                ? `below ${fixed(to, 2)}`
-                : `${fixed(from, 2)} to ${fixed(to, 2)}`}
-          </span>
-          , counting some of the fat.{' '}
-          {bakes.length > 0 && `Usual for: ${listed(bakes.map((c) => CLASS_WORDS[c].toLowerCase()))}.`}
+          {W.wetnessCountingSomeOfThe({
+            note: (
+              <span className="num">
+                {to === null
+                  ? W.above({ number: fixed(from, 2) })
+                  : from === 0
+                    ? W.below({ number: fixed(to, 2) })
+                    : W.to3({ number: fixed(from, 2), number2: fixed(to, 2) })}
+              </span>
+            ),
+            bakesCount:
+              bakes.length > 0 &&
+              W.usualFor({ list: listed(bakes.map((c) => CLASS_WORDS[c].toLowerCase())) }),
+          })}
         </p>
       ),
     };
@@ -237,10 +252,10 @@ const faults = (): Entry[] =>
         <>
           <p>{about}</p>
           <p>
-            <b>Usual causes</b> {listed(causes)}.
+            <b>{W.usualCauses}</b> {listed(causes)}.
           </p>
           <p>
-            <b>Change first</b> {first.join(', or ')}.
+            <b>{W.changeFirst}</b> {first.join(', or ')}.
           </p>
           <p className="small quiet">{BASIS_WORDS.practice}</p>
         </>
@@ -267,7 +282,7 @@ const cautions = (): Entry[] => [
       body: (
         <>
           <p>{inDegrees(text)}</p>
-          {names.length > 0 && <p className="small quiet">With: {names.join(', ')}.</p>}
+          {names.length > 0 && <p className="small quiet">{W.withWord({ names: names.join(', ') })}</p>}
         </>
       ),
     };

@@ -3,14 +3,16 @@ import { useRef, useState } from 'react';
 import { addressOf, api } from '../../api/api';
 import { useAppDispatch } from '../../app/store';
 import { Notice } from '../../parts/Notice';
-import { counted } from '../../words/format';
 import { sayProblem } from '../../words/problems';
 import { bringIn, type Bringing, type Brought } from './bringIn';
 import classes from './kitchen.module.css';
+import { kitchenWords } from '../../words/en/kitchen';
+
+const W = kitchenWords.backup;
 
 const PART_WORDS: Record<Bringing['part'], string> = {
-  sending: 'Reading the file through',
-  takingIn: 'Taking it in',
+  sending: W.readingTheFileThrough,
+  takingIn: W.takingItIn,
 };
 
 /** Everything into one file, and back out of it here or on another machine. */
@@ -46,32 +48,28 @@ export function Backup() {
   const trouble = came && 'problem' in came ? came.problem : null;
   const restored = came && 'restored' in came ? came.restored : null;
   return (
-    <section className={`sheet ${classes.panel}`} aria-label="Back up and restore">
-      <h2>Back up and restore</h2>
-      <p>
-        Formulas with all versions and notes, drafts, trials with photos, pantry, people, replacements,
-        kitchen. To keep, or to move to another machine. Restoring adds what is not here yet and changes
-        nothing that is.
-      </p>
+    <section className={`sheet ${classes.panel}`} aria-label={W.backUpAndRestore}>
+      <h2>{W.backUpAndRestore}</h2>
+      <p>{W.formulasWithAllVersionsAnd}</p>
       <div className={classes.actions}>
         <Button component="a" href={addressOf('backup')} download="new-crumb.jsonl" variant="default">
-          Back up to a file
+          {W.backUpToAFile}
         </Button>
         <FileButton accept=".jsonl,.json" onChange={(f) => void take(f)}>
           {(props) => (
             <Button {...props} variant="default" disabled={at !== null}>
-              Restore from a file
+              {W.restoreFromAFile}
             </Button>
           )}
         </FileButton>
         {at?.part === 'sending' && (
           <Button variant="subtle" onClick={() => stop.current?.abort()}>
-            Stop
+            {W.stop}
           </Button>
         )}
       </div>
       <Switch
-        label="Take over its kitchen too, in place of this one"
+        label={W.takeOverItsKitchenToo}
         checked={kitchen}
         onChange={(e) => setKitchen(e.currentTarget.checked)}
       />
@@ -84,14 +82,14 @@ export function Backup() {
         </>
       )}
       {trouble && (
-        <Notice kind="trouble" title="None of it came in">
+        <Notice kind="trouble" title={W.noneOfItCameIn}>
           {sayProblem(trouble.code, trouble.args)}
           {trouble.path && ` (${trouble.path})`}
         </Notice>
       )}
       {restored && (
         <p role="status" className="small">
-          {counted(restored.added, 'thing')} came in; {restored.there} were here already.
+          {W.cameInWereHereAlready({ count: W.thingCount({ n: restored.added }), there: restored.there })}
         </p>
       )}
     </section>

@@ -18,6 +18,9 @@ import { EXCLUSION_WORDS } from '../../words/data/names';
 import { ExclusionChips, MoreExclusions } from '../desk/ExclusionChips';
 import { LineActions } from './LineActions';
 import classes from './kitchen.module.css';
+import { kitchenWords } from '../../words/en/kitchen';
+
+const W = kitchenWords.eaters;
 
 const NOBODY: Eater = { name: '', exclude: [], words: [], traces: true };
 
@@ -40,8 +43,8 @@ function EaterForm({ start, row, onDone }: { start: Eater; row: EaterRow | null;
       return;
     }
     const kept = done.data;
-    if (id === null) sayDone(`On the list: ${kept.name}`, () => remove(kept.id), 'Undo');
-    else sayDone(`Changed: ${kept.name}`, () => put({ id, rev: kept.rev, doc: start }), 'Undo');
+    if (id === null) sayDone(W.onTheList({ kept: kept.name }), () => remove(kept.id), 'undo');
+    else sayDone(W.changed({ kept: kept.name }), () => put({ id, rev: kept.rev, doc: start }), 'undo');
     onDone();
   }
   return (
@@ -53,25 +56,22 @@ function EaterForm({ start, row, onDone }: { start: Eater; row: EaterRow | null;
       }}
     >
       {failed !== undefined && (
-        <Notice kind="trouble" title="Could not save">
+        <Notice kind="trouble" title={W.couldNotSave}>
           {sayProblem(problemIn(failed)?.code ?? null, problemIn(failed)?.args)}
           {problemIn(failed)?.code === 'eater.changed' && from && (
-            <>
-              {' '}
-              There now: {from.name}, {eaterWords(from)}. “Keep the change” puts yours in its place.
-            </>
+            <> {W.thereNowKeepTheChange({ fromValue: from.name, eater: eaterWords(from) })}</>
           )}
         </Notice>
       )}
       <TextInput
-        label="Who or which table"
+        label={W.whoOrWhichTable}
         value={eater.name}
         maxLength={120}
         required
         data-autofocus
         onChange={(e) => set({ name: e.currentTarget.value })}
       />
-      <p className="small quiet">Gluten always. Also leaves out</p>
+      <p className="small quiet">{W.glutenAlwaysAlsoLeavesOut}</p>
       <div className={classes.chips}>
         <ExclusionChips
           of={USUAL_EXCLUSIONS}
@@ -82,13 +82,13 @@ function EaterForm({ start, row, onDone }: { start: Eater; row: EaterRow | null;
       <MoreExclusions exclude={eater.exclude} words={eater.words} onChange={(more) => set(more)} />
       {eater.exclude.includes('oil') && (
         <Checkbox
-          label="Also leave out fatty foods: nuts, seed butters, butter"
+          label={W.alsoLeaveOutFattyFoods}
           checked={eater.oil === 'all_fat'}
           onChange={(e) => set({ oil: e.currentTarget.checked ? 'all_fat' : 'extracted' })}
         />
       )}
       <Checkbox
-        label="Also avoid “may contain” products"
+        label={W.alsoAvoidMayContainProducts}
         checked={eater.traces}
         onChange={(e) => set({ traces: e.currentTarget.checked })}
       />
@@ -98,10 +98,10 @@ function EaterForm({ start, row, onDone }: { start: Eater; row: EaterRow | null;
           disabled={eater.name.trim() === ''}
           loading={creating.isLoading || putting.isLoading}
         >
-          {id === null ? 'Put on the list' : 'Keep the change'}
+          {id === null ? W.putOnTheList : W.keepTheChange}
         </Button>
         <Button variant="subtle" onClick={onDone}>
-          Cancel
+          {W.cancel}
         </Button>
       </div>
     </form>
@@ -111,7 +111,7 @@ function EaterForm({ start, row, onDone }: { start: Eater; row: EaterRow | null;
 /** What an eater avoids, in a line. */
 function eaterWords({ exclude, words, traces }: Eater): string {
   const out = ['gluten', ...exclude.map((e) => EXCLUSION_WORDS[e].name), ...words.map((w) => `“${w}”`)];
-  return `avoids ${listed(out)}; ${traces ? 'traces matter' : 'traces do not matter'}`;
+  return W.avoids({ list: listed(out), which: traces ? W.tracesMatter : W.tracesDoNotMatter });
 }
 
 function EaterLine({ eater, onEdit }: { eater: EaterRow; onEdit: () => void }) {
@@ -120,7 +120,7 @@ function EaterLine({ eater, onEdit }: { eater: EaterRow; onEdit: () => void }) {
   async function takeOff() {
     const done = await remove(eater.id);
     if ('error' in done) return;
-    sayDone(`${eater.name} is off the list`, () => restore(eater.id));
+    sayDone(W.isOffTheList({ eater: eater.name }), () => restore(eater.id));
   }
   return (
     <li className={classes.eater}>
@@ -140,25 +140,20 @@ export function Eaters() {
   return (
     <section className={`sheet ${classes.panel}`} aria-labelledby="eaters">
       <div className={classes.row}>
-        <h2 id="eaters">People and groups</h2>
+        <h2 id="eaters">{W.peopleAndGroups}</h2>
         {open !== 'new' && (
           <Button size="compact-md" onClick={() => setOpen('new')}>
-            Add an eater
+            {W.addAnEater}
           </Button>
         )}
       </div>
       {error !== undefined && (
-        <Notice kind="trouble" title="The list cannot be fetched">
+        <Notice kind="trouble" title={W.theListCannotBeFetched}>
           {sayProblem(problemIn(error)?.code ?? null)}
         </Notice>
       )}
       {open === 'new' && <EaterForm start={NOBODY} row={null} onDone={() => setOpen(null)} />}
-      {eaters?.length === 0 && open !== 'new' && (
-        <p className="quiet">
-          Nobody yet. Add a person or a table with what they avoid: every formula then says what was found for
-          them, and a swap can be asked for all of them at once.
-        </p>
-      )}
+      {eaters?.length === 0 && open !== 'new' && <p className="quiet">{W.nobodyYetAddAPerson}</p>}
       <ul className={classes.list}>
         {eaters?.map((e) =>
           open === e.id ? (

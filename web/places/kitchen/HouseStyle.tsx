@@ -3,13 +3,16 @@ import { useChangeKitchen } from '../../api/useChangeKitchen';
 import { StyleFields } from '../../parts/StyleFields';
 import { STYLE_WORDS } from '../../words/styleWords';
 import classes from './kitchen.module.css';
+import { kitchenWords } from '../../words/en/kitchen';
+
+const W = kitchenWords.houseStyle;
 
 /** How the house likes to bake: what ranks the whole solutions of every formula that has no wishes of its own. */
 export function HouseStyle({ kitchen }: { kitchen: Kitchen }) {
   const { change, trouble } = useChangeKitchen();
   return (
     <section className={`sheet ${classes.panel}`} aria-labelledby="style">
-      <h2 id="style">House style</h2>
+      <h2 id="style">{W.houseStyle}</h2>
       {trouble}
       <StyleFields value={kitchen.style ?? {}} onChange={(style) => void change({ style })} />
       <dl className={classes.wishes}>
@@ -20,10 +23,7 @@ export function HouseStyle({ kitchen }: { kitchen: Kitchen }) {
           </div>
         ))}
       </dl>
-      <p className="small quiet">
-        It moves the order of complete options at Swap; nothing is ruled out by it. Tick what is in your
-        cupboard on an ingredient’s page in the pantry; packets you have read count as there.
-      </p>
+      <p className="small quiet">{W.itMovesTheOrderOf}</p>
     </section>
   );
 }

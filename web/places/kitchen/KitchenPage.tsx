@@ -8,21 +8,25 @@ import { DemoKitchen } from '../start/Welcome';
 import { Eaters } from './Eaters';
 import { HouseStyle } from './HouseStyle';
 import { Measures } from './Measures';
+import { LanguageChoice } from './LanguageChoice';
 import { Learnt } from './Learnt';
 import { Ovens } from './Ovens';
 import { OwnWays } from './OwnWays';
 import { Tins } from './Tins';
 import classes from './kitchen.module.css';
+import { kitchenWords } from '../../words/en/kitchen';
+
+const W = kitchenWords.kitchenPage;
 
 /** The kitchen: for whom one bakes, which cups and spoons there are, whose law the packets follow. */
 export function KitchenPage() {
-  usePageTitle('Kitchen');
+  usePageTitle(W.kitchen);
   const kitchen = useKitchen();
   const { canUndo, canRedo, undo, redo } = useChangeKitchen();
   return (
     <main id="main" className={classes.page}>
       <div className={classes.row}>
-        <h1>Kitchen</h1>
+        <h1>{W.kitchen}</h1>
         <div>
           <UndoButtons
             canUndo={canUndo}
@@ -32,7 +36,7 @@ export function KitchenPage() {
           />
         </div>
       </div>
-      <p className="quiet">For whom you bake, what you measure with, and how you like to bake.</p>
+      <p className="quiet">{W.forWhomYouBakeWhat}</p>
       <div className={classes.columns}>
         <div className={classes.stack}>
           <Eaters />
@@ -44,6 +48,7 @@ export function KitchenPage() {
           <Ovens kitchen={kitchen} />
           <Learnt />
           <Measures kitchen={kitchen} />
+          <LanguageChoice />
           <Backup />
           {!IS_DEMO && <DemoKitchen />}
         </div>

@@ -5,10 +5,13 @@ import { slownessOf } from '../../../core/leavening';
 import { usePantryQuery, useRevisePantryMutation } from '../../api/api';
 import { useChangeKitchen } from '../../api/useChangeKitchen';
 import { useKitchen } from '../../api/useKitchen';
-import { counted, day, fixed } from '../../words/format';
+import { day, fixed } from '../../words/format';
 import { timesWords } from '../../words/kitchenWords';
 import { CLASS_WORDS } from '../../words/things';
 import classes from './kitchen.module.css';
+import { kitchenWords } from '../../words/en/kitchen';
+
+const W = kitchenWords.learnt;
 
 type TimedOne = { saidMin: number; tookMin: number; on?: string };
 /** What was timed, one by one, each of which can be forgotten. */
@@ -25,11 +28,14 @@ function Timed<T extends TimedOne>({
     <ul>
       {all.map((t, i) => (
         <li key={i}>
-          {t.on ? `${day(t.on)}: ` : ''}
-          {where?.(t) && `${where(t)}, `}
-          {fixed(t.tookMin, 0)} min, {fixed(t.saidMin, 0)} were told{' '}
+          {W.minWereTold({
+            which: t.on ? `${day(t.on)}: ` : '',
+            where: where?.(t) && `${where(t)}, `,
+            number: fixed(t.tookMin, 0),
+            number2: fixed(t.saidMin, 0),
+          })}{' '}
           <Button size="compact-md" variant="subtle" onClick={() => onForget(t)}>
-            Forget
+            {W.forget}
           </Button>
         </li>
       ))}
@@ -55,8 +61,8 @@ export function Learnt() {
   const ovenName = (t: TimedBake) => kitchen.ovens?.find((o) => o.id === t.ovenId)?.name;
   const forget = (t: TimedBake) => void change({ timed: timed.filter((x) => x !== t) });
   return (
-    <section className={`sheet ${classes.learnt}`} aria-label="Learnt from your bakes">
-      <h2>Learnt from your bakes</h2>
+    <section className={`sheet ${classes.learnt}`} aria-label={W.learntFromYourBakes}>
+      <h2>{W.learntFromYourBakes}</h2>
       {trouble}
       {families.map((f) => {
         const own = timed.filter((t) => CLASSES[t.classId].family === f);
@@ -64,8 +70,11 @@ export function Learnt() {
         return (
           <div key={f}>
             <p>
-              {CLASS_WORDS[own[0]!.classId]} and its like: times told at Bake and on the clock are{' '}
-              {timesWords(pace.factor, 'as they were')}, from {counted(pace.bakes, 'bake')}.
+              {W.andItsLikeTimesTold({
+                classValue: CLASS_WORDS[own[0]!.classId],
+                times: timesWords(pace.factor, W.asTheyWere),
+                count: W.bakeCount({ n: pace.bakes }),
+              })}
             </p>
             <Timed all={own} where={ovenName} onForget={forget} />
           </div>
@@ -77,9 +86,11 @@ export function Learnt() {
           own.length > 0 && (
             <div key={of}>
               <p>
-                {of === 'yeast' ? 'Yeast' : 'The starter'}: times told at Lift, on the clock and on the card
-                are {timesWords(slownessOf(risen, of).factor, 'as they were')}, from{' '}
-                {counted(own.length, 'rise')}.
+                {W.timesToldAtLiftOn({
+                  which: of === 'yeast' ? W.yeast : W.theStarter,
+                  times: timesWords(slownessOf(risen, of).factor, W.asTheyWere),
+                  count: W.riseCount({ n: own.length }),
+                })}
               </p>
               <Timed all={own} onForget={(t) => void change({ risen: risen.filter((x) => x !== t) })} />
             </div>
@@ -88,8 +99,11 @@ export function Learnt() {
       })}
       {packets.map(({ row, doc, drinks }) => (
         <p key={row.id}>
-          {doc.name} drinks {fixed(drinks.times, 2)} times as much as its kind, from{' '}
-          {counted(drinks.runs.length, 'bench run')}: used wherever its water is counted.{' '}
+          {W.drinksTimesAsMuchAs({
+            doc: doc.name,
+            number: fixed(drinks.times, 2),
+            count: W.benchRunCount({ n: drinks.runs.length }),
+          })}{' '}
           <Button
             size="compact-md"
             variant="subtle"
@@ -98,7 +112,7 @@ export function Learnt() {
               void revise({ itemId: row.itemId, rev: row.rev, doc: rest });
             }}
           >
-            Forget
+            {W.forget}
           </Button>
         </p>
       ))}

@@ -1,5 +1,8 @@
 import { Button } from '@mantine/core';
 import classes from './kitchen.module.css';
+import { kitchenWords } from '../../words/en/kitchen';
+
+const W = kitchenWords.lineActions;
 
 /** What is done with a thing on a list of the kitchen: changed, where it can be, and taken off. */
 export function LineActions({
@@ -14,12 +17,12 @@ export function LineActions({
   return (
     <div className={classes.actions}>
       {onEdit && (
-        <Button size="compact-md" variant="default" aria-label={`Change ${name}`} onClick={onEdit}>
-          Change
+        <Button size="compact-md" variant="default" aria-label={W.change({ name })} onClick={onEdit}>
+          {W.change2}
         </Button>
       )}
-      <Button size="compact-md" variant="subtle" aria-label={`Take ${name} off the list`} onClick={onTakeOff}>
-        Take off
+      <Button size="compact-md" variant="subtle" aria-label={W.takeOffTheList({ name })} onClick={onTakeOff}>
+        {W.takeOff}
       </Button>
     </div>
   );

@@ -14,6 +14,9 @@ import { YEAST_TABLE_WORDS } from '../../words/data/lift';
 import { CUP_WORDS, RULESET_WORDS, SPOON_WORDS } from '../../words/data/terms';
 import type { HeatScale } from '../../words/heat';
 import classes from './kitchen.module.css';
+import { kitchenWords } from '../../words/en/kitchen';
+
+const W = kitchenWords.measures;
 
 /** What one measures with, whose law packets follow, the height above the sea. */
 export function Measures({ kitchen }: { kitchen: Kitchen }) {
@@ -21,26 +24,26 @@ export function Measures({ kitchen }: { kitchen: Kitchen }) {
   const set = (more: Partial<Kitchen>) => void change(more);
   return (
     <section className={`sheet ${classes.panel}`} aria-labelledby="measures">
-      <h2 id="measures">Measures and packets</h2>
+      <h2 id="measures">{W.measuresAndPackets}</h2>
       {trouble}
       <Select
-        label="Your cup"
-        description="With the imperial cup go imperial pints and fluid ounces"
+        label={W.yourCup}
+        description={W.withTheImperialCupGo}
         data={CUP_STANDARDS.map((c) => ({ value: c, label: CUP_WORDS[c] }))}
         value={kitchen.cup}
         allowDeselect={false}
         onChange={(v) => set({ cup: v as CupStandard })}
       />
       <Select
-        label="Your spoons"
+        label={W.yourSpoons}
         data={SPOON_STANDARDS.map((c) => ({ value: c, label: SPOON_WORDS[c] }))}
         value={kitchen.spoon}
         allowDeselect={false}
         onChange={(v) => set({ spoon: v as SpoonStandard })}
       />
       <Select
-        label="Ovens and thermometers in"
-        description="Shown and asked for in it; the card has the oven in both"
+        label={W.ovensAndThermometersIn}
+        description={W.shownAndAskedForIn}
         data={[
           { value: 'c', label: '°C' },
           { value: 'f', label: '°F' },
@@ -50,24 +53,24 @@ export function Measures({ kitchen }: { kitchen: Kitchen }) {
         onChange={(v) => set({ heat: v as HeatScale })}
       />
       <Checkbox
-        label="Ounces beside the grams on the card"
-        description="Everything is weighed in grams; small amounts are hardly to be weighed in ounces"
+        label={W.ouncesBesideTheGramsOn}
+        description={W.everythingIsWeighedInGrams}
         checked={kitchen.ounces ?? false}
         onChange={(e) => set({ ounces: e.currentTarget.checked })}
       />
       <Select
-        label="Sizes of your eggs"
-        description="A large egg is 50 g shelled by the US grades, 60 g by the European"
+        label={W.sizesOfYourEggs}
+        description={W.aLargeEggIs50}
         data={[
-          { value: 'eu', label: 'European grades' },
-          { value: 'us', label: 'US grades' },
+          { value: 'eu', label: W.europeanGrades },
+          { value: 'us', label: W.usGrades },
         ]}
         value={kitchen.eggs ?? 'us'}
         allowDeselect={false}
         onChange={(v) => set({ eggs: v as 'us' | 'eu' })}
       />
       <Select
-        label="Packets follow the law of"
+        label={W.packetsFollowTheLawOf}
         description={RULESETS[kitchen.ruleset].source}
         data={RULESET_IDS.map((r) => ({ value: r, label: RULESET_WORDS[r] }))}
         value={kitchen.ruleset}
@@ -75,15 +78,15 @@ export function Measures({ kitchen }: { kitchen: Kitchen }) {
         onChange={(v) => set({ ruleset: v as RulesetId })}
       />
       <Select
-        label="Prices in"
-        data={['€', '£', '$', 'kr', 'CHF']}
+        label={W.pricesIn}
+        data={['€', '£', '$', W.kr, W.chf]}
         value={kitchen.currency}
         allowDeselect={false}
         onChange={(v) => v && set({ currency: v })}
       />
       <NumberInput
-        label="Height above the sea"
-        description="Changes leavening, water and oven above about 900 m"
+        label={W.heightAboveTheSea}
+        description={W.changesLeaveningWaterAndOven}
         value={kitchen.altitudeM ?? ''}
         suffix=" m"
         min={ALTITUDE_M[0]}
@@ -97,17 +100,14 @@ export function Measures({ kitchen }: { kitchen: Kitchen }) {
         }}
       />
       <Select
-        label="Yeast is exchanged by"
-        description="Fresh to active dry to instant; bakers use all three"
+        label={W.yeastIsExchangedBy}
+        description={W.freshToActiveDryTo}
         data={YEAST_TABLE_IDS.map((t) => ({ value: t, label: YEAST_TABLE_WORDS[t] }))}
         value={kitchen.yeast ?? 'usual'}
         allowDeselect={false}
         onChange={(v) => set({ yeast: v as YeastTable })}
       />
-      <p className="small quiet">
-        Used when a pasted formula is read and where prices stand. “May contain” lines are voluntary in both
-        laws; gluten is read for on its own, since the US list names wheat only.
-      </p>
+      <p className="small quiet">{W.usedWhenAPastedFormula}</p>
     </section>
   );
 }

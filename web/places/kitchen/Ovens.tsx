@@ -5,10 +5,12 @@ import { useChangeKitchen } from '../../api/useChangeKitchen';
 import { HeatField } from '../../parts/HeatField';
 import { NumberField } from '../../parts/NumberField';
 import { sayDone } from '../../parts/sayDone';
-import { counted } from '../../words/format';
 import { LineActions } from './LineActions';
 import classes from './kitchen.module.css';
 import { degreesApart } from '../../words/heat';
+import { kitchenWords } from '../../words/en/kitchen';
+
+const W = kitchenWords.ovens;
 
 const NEW_OVEN: Omit<KitchenOven, 'id'> = { name: '', offsetC: 0, fan: true, widthCm: 45, racks: 2 };
 
@@ -44,7 +46,7 @@ function OvenForm({
       }}
     >
       <TextInput
-        label="What you call it"
+        label={W.whatYouCallIt}
         value={oven.name}
         maxLength={120}
         required
@@ -53,30 +55,30 @@ function OvenForm({
       />
       <HeatField
         apart
-        label="Hotter than it says by"
-        description="by a thermometer in its middle; below zero where it is cooler"
+        label={W.hotterThanItSaysBy}
+        description={W.byAThermometerInIts}
         value={oven.offsetC}
         onChange={(offsetC) => set({ offsetC })}
       />
       <NumberField
-        label="Wide inside"
-        unit="cm"
+        label={W.wideInside}
+        unit={W.cm}
         value={oven.widthCm}
         onChange={(widthCm) => set({ widthCm })}
       />
-      <NumberField label="Racks" unit="" value={oven.racks} onChange={(racks) => set({ racks })} />
+      <NumberField label={W.racks} unit="" value={oven.racks} onChange={(racks) => set({ racks })} />
       <Switch
-        label="It has a fan"
+        label={W.itHasAFan}
         checked={oven.fan}
         onChange={(e) => set({ fan: e.currentTarget.checked })}
       />
-      {wrong && <p role="alert">Give at most {degreesApart(80)} off, 15 to 300 cm, and 1 to 20 racks.</p>}
+      {wrong && <p role="alert">{W.giveAtMostOff15({ degrees: degreesApart(80) })}</p>}
       <div className={classes.actions}>
         <Button type="submit" disabled={oven.name.trim() === '' || wrong}>
-          Keep the oven
+          {W.keepTheOven}
         </Button>
         <Button variant="subtle" onClick={onDone}>
-          Cancel
+          {W.cancel}
         </Button>
       </div>
     </form>
@@ -94,10 +96,10 @@ export function Ovens({ kitchen }: { kitchen: Kitchen }) {
   return (
     <section className={`sheet ${classes.panel}`} aria-labelledby="ovens">
       <div className={classes.row}>
-        <h2 id="ovens">Ovens</h2>
+        <h2 id="ovens">{W.ovens}</h2>
         {open !== 'new' && (
           <Button size="compact-md" onClick={() => setOpen('new')}>
-            Add an oven
+            {W.addAnOven}
           </Button>
         )}
       </div>
@@ -109,9 +111,7 @@ export function Ovens({ kitchen }: { kitchen: Kitchen }) {
           onDone={() => setOpen(null)}
         />
       )}
-      {ovens.length === 0 && open !== 'new' && (
-        <p className="quiet">None yet. Say how far yours is from what it says, and Bake tells what to set.</p>
-      )}
+      {ovens.length === 0 && open !== 'new' && <p className="quiet">{W.noneYetSayHowFar}</p>}
       <ul className={classes.list}>
         {ovens.map((o) =>
           open === o.id ? (
@@ -124,17 +124,24 @@ export function Ovens({ kitchen }: { kitchen: Kitchen }) {
                 <h3>{o.name}</h3>
                 <p>
                   {o.offsetC === 0
-                    ? 'runs true'
-                    : `${degreesApart(Math.abs(o.offsetC))} ${o.offsetC > 0 ? 'hotter' : 'cooler'} than it says`}
+                    ? W.runsTrue
+                    : W.thanItSays({
+                        degrees: degreesApart(Math.abs(o.offsetC)),
+                        which: o.offsetC > 0 ? 'hotter' : 'cooler',
+                      })}
                   <span className="quiet">
-                    , {o.fan ? 'with a fan' : 'no fan'}, {o.widthCm} cm wide, {counted(o.racks, 'rack')}
+                    {W.cmWide({
+                      which: o.fan ? W.withAFan : W.noFan,
+                      widthCm: o.widthCm,
+                      count: W.rackCount({ n: o.racks }),
+                    })}
                   </span>
                 </p>
                 {ovens.length > 1 && (
                   <Radio
-                    name="oven"
-                    label="Bake in this one"
-                    aria-label={`Bake in ${o.name}`}
+                    name={W.oven}
+                    label={W.bakeInThisOne}
+                    aria-label={W.bakeIn({ name: o.name })}
                     checked={o.id === used?.id}
                     onChange={() => void set({ ovenId: o.id })}
                   />
@@ -145,7 +152,7 @@ export function Ovens({ kitchen }: { kitchen: Kitchen }) {
                 onEdit={() => setOpen(o.id)}
                 onTakeOff={() => {
                   void set({ ovens: ovens.filter((x) => x.id !== o.id) });
-                  sayDone(`${o.name} is off the list`, () => set({ ovens }));
+                  sayDone(W.isOffTheList({ name: o.name }), () => set({ ovens }));
                 }}
               />
             </li>
@@ -153,9 +160,7 @@ export function Ovens({ kitchen }: { kitchen: Kitchen }) {
         )}
       </ul>
       {timed > 0 && (
-        <p className="small quiet">
-          {counted(timed, 'bake')} timed: the times told at Bake follow them, kind by kind.
-        </p>
+        <p className="small quiet">{W.timedTheTimesToldAt({ count: W.bakeCount({ n: timed }) })}</p>
       )}
     </section>
   );

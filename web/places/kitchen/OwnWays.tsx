@@ -13,28 +13,42 @@ import { GROUP_NAMES } from '../../words/data/terms';
 import { ingredientName } from '../../words/things';
 import { LineActions } from './LineActions';
 import classes from './kitchen.module.css';
+import { kitchenWords } from '../../words/en/kitchen';
+
+const W = kitchenWords.ownWays;
 
 function WayLine({ way, onEdit }: { way: WayRow; onEdit: () => void }) {
   const [remove] = useRemoveWayMutation();
   const [restore] = useRestoreWayMutation();
   async function takeOff() {
     const done = await remove(way.id);
-    if (!('error' in done)) sayDone(`${way.name} is off the list`, () => restore(way.id));
+    if (!('error' in done)) sayDone(W.isOffTheList({ way: way.name }), () => restore(way.id));
   }
   return (
     <li className={classes.eater}>
       <div>
         <h3>{way.name}</h3>
         <p>
-          for {listed(way.groups.map((g) => GROUP_NAMES[g]))}
-          <span className="quiet">
-            {way.families.length > 0 && ` in ${listed(way.families.map((f) => FAMILY_WORDS[f]))}`}:{' '}
-            {listed(
-              way.items.map(
-                (i) => `${i.lo} to ${i.hi} g ${ingredientName(i.id, true)} for ${DOSE_WORDS[i.per]}`,
-              ),
-            )}
-          </span>
+          {W.forWord({
+            list: listed(way.groups.map((g) => GROUP_NAMES[g])),
+            note: (
+              <span className="quiet">
+                {way.families.length > 0 &&
+                  W.inWord({ list: listed(way.families.map((f) => FAMILY_WORDS[f])) })}
+                :{' '}
+                {listed(
+                  way.items.map((i) =>
+                    W.toGFor({
+                      lo: i.lo,
+                      hi: i.hi,
+                      ingredient: ingredientName(i.id, true),
+                      dose: DOSE_WORDS[i.per],
+                    }),
+                  ),
+                )}
+              </span>
+            ),
+          })}
         </p>
       </div>
       <LineActions name={way.name} onEdit={onEdit} onTakeOff={() => void takeOff()} />
@@ -52,21 +66,17 @@ export function OwnWays() {
   return (
     <section className={`sheet ${classes.panel}`} aria-labelledby="ways">
       <div className={classes.row}>
-        <h2 id="ways">Ways of your own</h2>
+        <h2 id="ways">{W.waysOfYourOwn}</h2>
         <Button size="compact-md" onClick={() => setOpen('new')}>
-          Write a way
+          {W.writeAWay}
         </Button>
       </div>
       {error !== undefined && (
-        <Notice kind="trouble" title="The list cannot be fetched">
+        <Notice kind="trouble" title={W.theListCannotBeFetched}>
           {sayProblem(problemIn(error)?.code ?? null)}
         </Notice>
       )}
-      {ways?.length === 0 && (
-        <p className="quiet">
-          None yet. What you stand in for eggs or butter, with your own doses, is tried beside ours at Swap.
-        </p>
-      )}
+      {ways?.length === 0 && <p className="quiet">{W.noneYetWhatYouStand}</p>}
       <ul className={classes.list}>
         {ways?.map((w) => (
           <WayLine key={w.id} way={w} onEdit={() => setOpen(w)} />

@@ -10,6 +10,9 @@ import { fixed } from '../../words/format';
 import { METAL_WORDS, SAY_TIN } from '../../words/data/bake';
 import { LineActions } from './LineActions';
 import classes from './kitchen.module.css';
+import { kitchenWords } from '../../words/en/kitchen';
+
+const W = kitchenWords.tins;
 
 function TinForm({ onKeep, onDone }: { onKeep: (t: KitchenTin) => void; onDone: () => void }) {
   const [name, setName] = useState('');
@@ -36,7 +39,7 @@ function TinForm({ onKeep, onDone }: { onKeep: (t: KitchenTin) => void; onDone: 
       }}
     >
       <TextInput
-        label="What you call it"
+        label={W.whatYouCallIt}
         value={name}
         maxLength={120}
         required
@@ -44,8 +47,8 @@ function TinForm({ onKeep, onDone }: { onKeep: (t: KitchenTin) => void; onDone: 
         onChange={(e) => setName(e.currentTarget.value)}
       />
       <TextInput
-        label="Its shape and size"
-        placeholder="23 cm round tin"
+        label={W.itsShapeAndSize}
+        placeholder={W.text23CmRoundTin}
         value={written}
         maxLength={80}
         required
@@ -56,25 +59,25 @@ function TinForm({ onKeep, onDone }: { onKeep: (t: KitchenTin) => void; onDone: 
         }}
       />
       <NumberField
-        label="Holds, filled to the brim"
-        unit="mL"
+        label={W.holdsFilledToTheBrim}
+        unit={W.ml}
         most={100_000}
-        description="worked out from the size; fill it with water and weigh it to be sure"
+        description={W.workedOutFromTheSize}
         value={holds}
         onChange={setMl}
       />
       <NativeSelect
-        label="Made of"
+        label={W.madeOf}
         value={made}
         data={TIN_METALS.map((m) => ({ value: m, label: METAL_WORDS[m] }))}
         onChange={(e) => setMetal(e.currentTarget.value as TinMetal)}
       />
       <div className={classes.actions}>
         <Button type="submit" disabled={!read || name.trim() === '' || !(holds > 0)}>
-          Keep the tin
+          {W.keepTheTin}
         </Button>
         <Button variant="subtle" onClick={onDone}>
-          Cancel
+          {W.cancel}
         </Button>
       </div>
     </form>
@@ -89,20 +92,16 @@ export function Tins({ kitchen }: { kitchen: Kitchen }) {
   return (
     <section className={`sheet ${classes.panel}`} aria-labelledby="tins">
       <div className={classes.row}>
-        <h2 id="tins">Tins</h2>
+        <h2 id="tins">{W.tins}</h2>
         {!adding && (
           <Button size="compact-md" onClick={() => setAdding(true)}>
-            Add a tin
+            {W.addATin}
           </Button>
         )}
       </div>
       {trouble}
       {adding && <TinForm onKeep={(t) => void set({ tins: [...tins, t] })} onDone={() => setAdding(false)} />}
-      {tins.length === 0 && !adding && (
-        <p className="quiet">
-          None yet. Put yours here with what they hold, and change from one to another at Bake.
-        </p>
-      )}
+      {tins.length === 0 && !adding && <p className="quiet">{W.noneYetPutYoursHere}</p>}
       <ul className={classes.list}>
         {tins.map((t) => (
           <li key={t.id} className={classes.eater}>
@@ -111,7 +110,7 @@ export function Tins({ kitchen }: { kitchen: Kitchen }) {
               <p>
                 {t.tin.written}
                 <span className="quiet">
-                  , {METAL_WORDS[t.metal]}, {fixed(t.tin.volumeMl.value, 0)} mL
+                  {W.ml2({ metal: METAL_WORDS[t.metal], number: fixed(t.tin.volumeMl.value, 0) })}
                 </span>
               </p>
             </div>
@@ -119,7 +118,7 @@ export function Tins({ kitchen }: { kitchen: Kitchen }) {
               name={t.name}
               onTakeOff={() => {
                 void set({ tins: tins.filter((x) => x.id !== t.id) });
-                sayDone(`${t.name} is off the list`, () => set({ tins }));
+                sayDone(W.isOffTheList({ name: t.name }), () => set({ tins }));
               }}
             />
           </li>

@@ -3,14 +3,17 @@ import { amountOf, fixed, listed } from '../../words/format';
 import { EFFECT_WORDS } from '../../words/data/lift';
 import { ingredientName } from '../../words/things';
 import classes from './lift.module.css';
+import { liftWords } from '../../words/en/lift';
+
+const W = liftWords.beam;
 
 const TILT_DEG = 11;
 const ARM = 150;
-const [W, H, CX, CY] = [440, 150, 220, 62];
+const [WIDTH, HEIGHT, CX, CY] = [440, 150, 220, 62];
 
 /** A range of pH; one figure where both ends round to it. */
 const phText = ([lo, hi]: readonly [number, number]): string =>
-  fixed(lo, 1) === fixed(hi, 1) ? fixed(lo, 1) : `${fixed(lo, 1)} to ${fixed(hi, 1)}`;
+  fixed(lo, 1) === fixed(hi, 1) ? fixed(lo, 1) : W.to({ number: fixed(lo, 1), number2: fixed(hi, 1) });
 
 /** How far a beam tips, degrees: to the right where alkali is left over, to the left where acid is. */
 function tiltOf(b: LiftBudget): number {
@@ -49,14 +52,21 @@ export function Beam({ source, adapted }: { source: LiftBudget; adapted: LiftBud
   const weighed = share !== null || source.metShare !== null;
   const said =
     share === null
-      ? 'No soda: what is sour is only taste.'
-      : `${fixed(100 * share, 0)} % of the soda is neutralised${source.metShare === null ? '' : ` (as written ${fixed(100 * source.metShare, 0)} %)`}.`;
+      ? W.noSodaWhatIsSour
+      : W.ofTheSodaIsNeutralised({
+          number: fixed(100 * share, 0),
+          which: source.metShare === null ? '' : W.asWritten({ number: fixed(100 * source.metShare, 0) }),
+        });
   return (
-    <section className={`sheet ${classes.panel}`} aria-label="Acid against soda">
-      <h2>Acid against soda</h2>
+    <section className={`sheet ${classes.panel}`} aria-label={W.acidAgainstSoda}>
+      <h2>{W.acidAgainstSoda}</h2>
       <div className={classes.beam}>
         {weighed && (
-          <svg viewBox={`0 0 ${W} ${H}`} role="img" aria-label={`${said} ${EFFECT_WORDS[adapted.effect]}`}>
+          <svg
+            viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+            role="img"
+            aria-label={`${said} ${EFFECT_WORDS[adapted.effect]}`}
+          >
             <path d={`M${CX} ${CY} l-16 74 h32 z`} className={classes.post} />
             <Arm tilt={tiltOf(source)} faint />
             <Arm tilt={tiltOf(adapted)} faint={false} />
@@ -64,17 +74,17 @@ export function Beam({ source, adapted }: { source: LiftBudget; adapted: LiftBud
         )}
         <dl className={classes.pans}>
           <div>
-            <dt>acid</dt>
+            <dt>{W.acid}</dt>
             <dd className="num">{amountOf(adapted.acidMmol, 'mmol')}</dd>
             <dd className="quiet">
-              as written {amountOf(source.acidMmol, 'mmol')}; {names(adapted.acids)}
+              {W.asWritten2({ amount: amountOf(source.acidMmol, 'mmol'), names: names(adapted.acids) })}
             </dd>
           </div>
           <div>
-            <dt>soda</dt>
+            <dt>{W.soda}</dt>
             <dd className="num">{amountOf(adapted.baseMmol, 'mmol')}</dd>
             <dd className="quiet">
-              as written {amountOf(source.baseMmol, 'mmol')}; {names(adapted.bases)}
+              {W.asWritten2({ amount: amountOf(source.baseMmol, 'mmol'), names: names(adapted.bases) })}
             </dd>
           </div>
         </dl>
@@ -82,7 +92,7 @@ export function Beam({ source, adapted }: { source: LiftBudget; adapted: LiftBud
       <p>
         <b>{said}</b> {share !== null && EFFECT_WORDS[adapted.effect]}
         {adapted.ph && share !== null && (
-          <span className="quiet"> The crumb comes to about pH {phText(adapted.ph)}: a rough guess.</span>
+          <span className="quiet"> {W.theCrumbComesToAbout({ ph: phText(adapted.ph) })}</span>
         )}
       </p>
     </section>

@@ -3,6 +3,9 @@ import type { TimedRise } from '../../../core/leavening';
 import { useChangeKitchen } from '../../api/useChangeKitchen';
 import { useKitchen } from '../../api/useKitchen';
 import { span } from './liftLines';
+import { liftWords } from '../../words/en/lift';
+
+const W = liftWords.countRise;
 
 /** A rise that was timed is counted from then on: the clock of this kitchen's yeast or starter follows it. */
 export function CountRise({
@@ -26,12 +29,10 @@ export function CountRise({
     <div>
       {trouble}
       {counted ? (
-        <p role="status">
-          Counted: what the clock tells follows it. It stands in Kitchen, where it can be forgotten.
-        </p>
+        <p role="status">{W.countedWhatTheClockTells}</p>
       ) : (
         <p>
-          It took {span(took)}; {span(saidMin)} would be told of any dough.{' '}
+          {W.itTookWouldBeTold({ time: span(took), time2: span(saidMin) })}{' '}
           <Button
             size="compact-md"
             variant="default"
@@ -41,7 +42,7 @@ export function CountRise({
               })
             }
           >
-            Count this rise
+            {W.countThisRise}
           </Button>
         </p>
       )}

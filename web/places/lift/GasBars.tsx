@@ -3,6 +3,9 @@ import { fixed } from '../../words/format';
 import { GAS_WORDS } from '../../words/data/lift';
 import classes from './lift.module.css';
 import { degrees } from '../../words/heat';
+import { liftWords } from '../../words/en/lift';
+
+const W = liftWords.gasBars;
 
 /** Volumes of bubbles are rough: to 50 ml. */
 const roundMl = (ml: number): number => 50 * Math.round(ml / 50);
@@ -18,7 +21,7 @@ function Bar({ name, b, most }: { name: string; b: LiftBudget; most: number }) {
       <div
         className={classes.gasBar}
         role="img"
-        aria-label={`${name}: ${b.gas.map((g) => `${GAS_WORDS[g.kind]} ${fixed(g.mmol * k, 1)} mmol`).join(', ') || 'no gas'}`}
+        aria-label={`${name}: ${b.gas.map((g) => W.mmol({ gas: GAS_WORDS[g.kind], number: fixed(g.mmol * k, 1) })).join(', ') || W.noGas}`}
       >
         {b.window && (
           <i
@@ -51,21 +54,24 @@ export function GasBars({ source, adapted }: { source: LiftBudget; adapted: Lift
   const kinds = GAS_KINDS.filter((k) => [...source.gas, ...adapted.gas].some((g) => g.kind === k));
   const spoken =
     adapted.state === 'low'
-      ? 'Less gas than such bakes usually have.'
+      ? W.lessGasThanSuchBakes
       : adapted.state === 'high'
-        ? 'More gas than such bakes usually have.'
+        ? W.moreGasThanSuchBakes
         : adapted.state === 'inside'
-          ? 'As much gas as such bakes usually have.'
+          ? W.asMuchGasAsSuch
           : '';
   return (
-    <section className={`sheet ${classes.panel}`} aria-label="Gas">
-      <h2>Gas</h2>
+    <section className={`sheet ${classes.panel}`} aria-label={W.gas}>
+      <h2>{W.gas}</h2>
       <p className="small quiet">
-        mmol CO₂ {on ? 'for 100 g flour' : 'in the batch'}
-        {adapted.window && `; usual ${adapted.window[0]} to ${adapted.window[1]} (dashed)`}
+        {W.mmolCo({
+          which: on ? W.for100GFlour : W.inTheBatch,
+          window:
+            adapted.window && W.usualToDashed({ window: adapted.window[0], window2: adapted.window[1] }),
+        })}
       </p>
-      <Bar name="as written" b={source} most={most} />
-      <Bar name="adapted" b={adapted} most={most} />
+      <Bar name={W.asWritten} b={source} most={most} />
+      <Bar name={W.adapted} b={adapted} most={most} />
       <ul className={classes.key}>
         {kinds.map((k) => (
           <li key={k}>
@@ -77,12 +83,12 @@ export function GasBars({ source, adapted }: { source: LiftBudget; adapted: Lift
         {spoken && <b>{spoken} </b>}
         {adapted.gasMmol > 0.05 && (
           <>
-            About {fixed(roundMl(adapted.coldMl), 0)} ml of bubbles when cold, and about{' '}
-            {fixed(roundMl(adapted.ovenMl), 0)} ml at {degrees(90)} with the steam in them, of which the crumb
-            keeps a part.
-            {bench > 0.6 * adapted.gasMmol
-              ? 'Most of it is released during mixing: bake straight away.'
-              : 'Most of it is released in the oven.'}
+            {W.aboutMlOfBubblesWhen({
+              number: fixed(roundMl(adapted.coldMl), 0),
+              number2: fixed(roundMl(adapted.ovenMl), 0),
+              temperature: degrees(90),
+              which: bench > 0.6 * adapted.gasMmol ? W.mostOfItIsReleased : W.mostOfItIsReleased2,
+            })}
           </>
         )}
       </p>

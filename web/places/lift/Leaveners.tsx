@@ -20,6 +20,9 @@ import { ingredientName } from '../../words/things';
 import { useDeskContext } from '../desk/context';
 import { workingCopy } from '../../working/workingSlice';
 import classes from './lift.module.css';
+import { liftWords } from '../../words/en/lift';
+
+const W = liftWords.leaveners;
 
 const ref = (lookup: Lookup, id: string) => lookup({ kind: 'ref', id })!;
 const sours = (lookup: Lookup) => ({
@@ -32,19 +35,19 @@ const sours = (lookup: Lookup) => ({
 export function Risks(input: RiskInput) {
   const risks = risksOf(input);
   return (
-    <section className={`sheet ${classes.panel}`} aria-label="What may go wrong">
-      <h2>What may go wrong</h2>
-      {risks.length === 0 && <p>No problems found.</p>}
+    <section className={`sheet ${classes.panel}`} aria-label={W.whatMayGoWrong}>
+      <h2>{W.whatMayGoWrong}</h2>
+      {risks.length === 0 && <p>{W.noProblemsFound}</p>}
       {risks.map((r) => (
         <div key={r.id} className={classes.risk}>
           <h3>
-            {RISK_WORDS[r.id]}: {r.level === 'likely' ? 'likely' : 'it may'}
+            {RISK_WORDS[r.id]}: {r.level === 'likely' ? W.likely : W.itMay}
           </h3>
           <p className="quiet">{r.because.map(say).join(' ')}</p>
           <p>
             {say(r.repair)}{' '}
             <HandbookLink section="faults" id={faultOfRisk(r.id) ?? undefined}>
-              All causes and repairs
+              {W.allCausesAndRepairs}
             </HandbookLink>
           </p>
         </div>
@@ -67,27 +70,27 @@ export function Repairs({ part, budget, lookup }: { part: Part; budget: LiftBudg
   const powder =
     linesOf('baking_powder')[0] ?? doughLines(part).find((l) => lookup(l.item)?.like === 'baking_powder');
   return (
-    <section className={`sheet ${classes.panel}`} aria-label="To mend it">
-      <h2>To mend it</h2>
+    <section className={`sheet ${classes.panel}`} aria-label={W.toMendIt}>
+      <h2>{W.toMendIt}</h2>
       <p className="quiet">
-        {fixed(budget.residueMmol.value, 1)} mmol of soda are left over:{' '}
-        {fixed(asTeaspoons(budget.residueMmol.value), 2)} teaspoon.
+        {W.mmolOfSodaAreLeft({
+          number: fixed(budget.residueMmol.value, 1),
+          number2: fixed(asTeaspoons(budget.residueMmol.value), 2),
+        })}
       </p>
       {repairs.map((r) => {
         if (r.id === 'more_acid') {
           const line = linesOf(r.with)[0];
           return (
             <div key={r.id} className={classes.repair}>
-              <p>
-                {grams(r.massG)} more {ingredientName(r.with, true)} meet it.
-              </p>
+              <p>{W.moreMeetIt({ amount: grams(r.massG), ingredient: ingredientName(r.with, true) })}</p>
               {line && (
                 <Button
                   variant="default"
                   size="compact-md"
                   onClick={() => hold(line.id, massOf(line) + r.massG)}
                 >
-                  Lock it at {grams(massOf(line) + r.massG)}
+                  {W.lockItAt({ amount: grams(massOf(line) + r.massG) })}
                 </Button>
               )}
             </div>
@@ -97,8 +100,7 @@ export function Repairs({ part, budget, lookup }: { part: Part; budget: LiftBudg
         return (
           <div key={r.id} className={classes.repair}>
             <p>
-              Or {grams(r.toG)} of soda for {grams(r.sodaG)}, and {grams(r.powderG)} more baking powder for
-              the gas.
+              {W.orOfSodaForAnd({ amount: grams(r.toG), amount2: grams(r.sodaG), amount3: grams(r.powderG) })}
             </p>
             {soda && (
               <Button
@@ -109,7 +111,7 @@ export function Repairs({ part, budget, lookup }: { part: Part; budget: LiftBudg
                   if (powder) hold(powder.id, massOf(powder) + r.powderG);
                 }}
               >
-                Lock soda at {grams(r.toG)}
+                {W.lockSodaAt({ amount: grams(r.toG) })}
               </Button>
             )}
           </div>
@@ -129,13 +131,11 @@ export function Exchanges({ part, lookup }: { part: Part; lookup: Lookup }) {
   });
   if (found.length === 0) return null;
   return (
-    <section className={`sheet ${classes.panel}`} aria-label="Other leaveners">
-      <h2>Other leaveners, the same gas</h2>
+    <section className={`sheet ${classes.panel}`} aria-label={W.otherLeaveners}>
+      <h2>{W.otherLeavenersTheSameGas}</h2>
       {found.map(({ id, ingredient, massG, ways }) => (
         <div key={id}>
-          <h3>
-            For {grams(massG)} {ingredientName(ingredient.id, true)}
-          </h3>
+          <h3>{W.forWord({ amount: grams(massG), ingredient: ingredientName(ingredient.id, true) })}</h3>
           <ul className={classes.ways}>
             {ways.map((w) => (
               <li key={w.id}>

@@ -32,6 +32,9 @@ import { Starter, type DoughOf } from './Starter';
 import { Yeast } from './Yeast';
 import classes from './lift.module.css';
 import { degrees, inDegrees } from '../../words/heat';
+import { liftWords } from '../../words/en/lift';
+
+const W = liftWords.liftStop;
 
 /** Water in a starter of equal parts flour and water, as our table has it. */
 const STARTER_WATER = 0.5;
@@ -50,7 +53,7 @@ const stateOf = (p: Formula['parts'][number], lookup: Lookup, pressurePa: number
 });
 
 const share = ([lo, hi]: readonly [number, number]): string =>
-  lo === hi ? `${fixed(100 * lo, 0)} %` : `${fixed(100 * lo, 0)} to ${fixed(100 * hi, 0)} %`;
+  lo === hi ? `${fixed(100 * lo, 0)} %` : W.to({ number: fixed(100 * lo, 0), number2: fixed(100 * hi, 0) });
 
 /** Below this height nobody would notice a thing, m. */
 const NOTICED_M = 150;
@@ -61,29 +64,31 @@ function Altitude({ altitudeM }: { altitudeM: number }) {
   if (!advice || altitudeM < NOTICED_M)
     return (
       <section>
-        <p className="small quiet">Figures are for sea level. Kitchen has a place for your height.</p>
+        <p className="small quiet">{W.figuresAreForSeaLevel}</p>
       </section>
     );
   return (
     <section>
-      <h2>At {fixed(altitudeM, 0)} m</h2>
+      <h2>{W.atM({ number: fixed(altitudeM, 0) })}</h2>
       <p>
-        Water boils at {degrees(advice.boilsC, 1)}; a bubble grows{' '}
-        {fixed(100 * (101_325 / advice.pressurePa - 1), 0)} % larger.
+        {W.waterBoilsAtABubble({
+          temperature: degrees(advice.boilsC, 1),
+          number: fixed(100 * (101_325 / advice.pressurePa - 1), 0),
+        })}
       </p>
       {advice.change ? (
         <p>
-          Usual here: {share(advice.change.leaveningLess)} less leavening, {share(advice.change.sugarLess)}{' '}
-          less sugar, {share(advice.change.liquidMore)} more liquid, the oven{' '}
-          {inDegrees(advice.change.ovenHotterC.map((c) => fixed(c, 0)).join(' to ') + ' °C hotter')}. Where
-          the formula was made at this height, it has that already.
+          {W.usualHereLessLeaveningLess({
+            share: share(advice.change.leaveningLess),
+            share2: share(advice.change.sugarLess),
+            share3: share(advice.change.liquidMore),
+            inDegrees: inDegrees(advice.change.ovenHotterC.map((c) => fixed(c, 0)).join(' to ') + W.cHotter),
+          })}
         </p>
       ) : (
-        <p className="quiet">Below 900 m nothing is changed.</p>
+        <p className="quiet">{W.below900MNothingIs}</p>
       )}
-      <p className="small quiet">
-        Pressure: ISO 2533. Boiling: IAPWS-IF97. Changes: extension services, not checked against them.
-      </p>
+      <p className="small quiet">{W.pressureIso2533BoilingIapws}</p>
     </section>
   );
 }
@@ -109,7 +114,7 @@ export function LiftStop() {
   const plan: LiftPlan = doc.request.lift ?? USUAL_PLAN;
   const onPlan = (more: Partial<LiftPlan>, field: string) =>
     void dispatch(workingCopy.liftPlanned({ plan: { ...plan, ...more }, field }));
-  if (!outcome) return <Skeleton height={520} role="status" aria-label="Working out the lift" />;
+  if (!outcome) return <Skeleton height={520} role="status" aria-label={W.workingOutTheLift} />;
   const yeasted = isYeasted(part, lookup);
   const chemical =
     !yeasted || [before, after].some((x) => x.budget.baseMmol.value > 0 || x.budget.gasMmol > 0.5);
@@ -126,14 +131,14 @@ export function LiftStop() {
         {parts.length > 1 && (
           <SegmentedControl
             mb={12}
-            aria-label="Part"
+            aria-label={W.part}
             value={part.id}
-            data={parts.map((p) => ({ value: p.id, label: p.name || 'main part' }))}
+            data={parts.map((p) => ({ value: p.id, label: p.name || W.mainPart }))}
             onChange={setChosen}
           />
         )}
         {after.budget.open && (
-          <CantSay what="what lifts it" lines={openLines(part, lookup)} source={doc.source} />
+          <CantSay what={W.whatLiftsIt} lines={openLines(part, lookup)} source={doc.source} />
         )}
         <div className={chemical ? classes.grid : undefined} hidden={after.budget.open}>
           {chemical && (
@@ -186,10 +191,10 @@ export function LiftStop() {
         )}
         <Exchanges part={part} lookup={lookup} />
       </div>
-      <aside className={frame.aside} tabIndex={0} aria-label="Where the figures come from">
+      <aside className={frame.aside} tabIndex={0} aria-label={W.whereTheFiguresComeFrom}>
         <section>
-          <h2>Acid, line by line</h2>
-          {after.budget.acids.length === 0 && <p>Nothing sour in it.</p>}
+          <h2>{W.acidLineByLine}</h2>
+          {after.budget.acids.length === 0 && <p>{W.nothingSourInIt}</p>}
           <div className={frame.equation}>
             {after.budget.acids.slice(0, 7).map((a) => (
               <div key={a.lineId} className="num" style={{ whiteSpace: 'normal' }}>
@@ -199,25 +204,17 @@ export function LiftStop() {
             ))}
             <b className="num">= {amountOf(after.budget.acidMmol, 'mmol')}</b>
           </div>
-          <p className="small quiet">
-            Titratable acidity, mmol/g: approximate, not checked against a source. Acidity of milk and fruit
-            is slightly overstated. Soda: 11.90 mmol a gram by its molar mass. Soda that meets no acid gives
-            half its gas by heat and leaves alkali.
-          </p>
+          <p className="small quiet">{W.titratableAcidityMmolGApproximate}</p>
         </section>
         <section>
-          <h2>Gas to volume</h2>
+          <h2>{W.gasToVolume}</h2>
           <p className="small">
-            n·R·T ÷ (pressure − water’s own): at {degrees(90)} a bubble is mostly steam, so a mmol fills some
-            90 mL, not 30. Of it 33 mmol a litre of water stay dissolved at {degrees(25)}.
+            {W.nRTPressureWaters({ temperature: degrees(90), temperature2: degrees(25) })}
           </p>
         </section>
         <Altitude altitudeM={altitudeM} />
         <section>
-          <p className="small quiet">
-            Not for eating raw: no batter, no dough, no starter. Wet doughs without acid do not stand warm for
-            long.
-          </p>
+          <p className="small quiet">{W.notForEatingRawNo}</p>
         </section>
       </aside>
     </div>
@@ -245,7 +242,7 @@ function StarterFold({
   ) : (
     <p>
       <button type="button" className={classes.link} onClick={() => setShown(true)}>
-        Plan a starter for it
+        {W.planAStarterForIt}
       </button>
     </p>
   );

@@ -8,6 +8,9 @@ import { GrowthChart } from './Chart';
 import type { Planned } from './fields';
 import { span } from './liftLines';
 import classes from './lift.module.css';
+import { liftWords } from '../../words/en/lift';
+
+const W = liftWords.riseGauge;
 
 /** The rise gauge: heights as they are read off, the curve through them, how long it still takes. */
 export function RiseGauge({ plan, onPlan, children }: Planned & { children?: ReactNode }) {
@@ -21,7 +24,11 @@ export function RiseGauge({ plan, onPlan, children }: Planned & { children?: Rea
   const dots = readings.map((r) => ({ min: r.min, gain: r.heightMm / readings[0]!.heightMm - 1 }));
   const left =
     gauge.leftMin !== null && gauge.state !== 'over'
-      ? `About ${span(gauge.leftMin)} to ${fixed(100 * plan.rise, 0)} %, give or take ${span(gauge.spreadMin ?? 5)}.`
+      ? W.aboutToGiveOrTake({
+          time: span(gauge.leftMin),
+          number: fixed(100 * plan.rise, 0),
+          time2: span(gauge.spreadMin ?? 5),
+        })
       : '';
   const add = () => {
     if (readingFault([...readings, typed])) return;
@@ -30,12 +37,9 @@ export function RiseGauge({ plan, onPlan, children }: Planned & { children?: Rea
     setHeight('');
   };
   return (
-    <section className={`sheet ${classes.panel}`} aria-label="Rise gauge">
-      <h2>Rise gauge</h2>
-      <p className="small quiet">
-        Read the height of the dough off the tin, or of a spoonful in a straight jar, now and again. Target{' '}
-        {fixed(100 * plan.rise, 0)} %.
-      </p>
+    <section className={`sheet ${classes.panel}`} aria-label={W.riseGauge}>
+      <h2>{W.riseGauge}</h2>
+      <p className="small quiet">{W.readTheHeightOfThe({ number: fixed(100 * plan.rise, 0) })}</p>
       <form
         className={classes.fields}
         onSubmit={(e) => {
@@ -44,38 +48,38 @@ export function RiseGauge({ plan, onPlan, children }: Planned & { children?: Rea
         }}
       >
         <NumberInput
-          label="After"
+          label={W.after}
           value={min}
-          suffix=" min"
+          suffix={W.min}
           onChange={(v) => setMin(typeof v === 'number' ? v : '')}
         />
         <NumberInput
-          label="Height"
+          label={W.height}
           value={height}
-          suffix=" mm"
+          suffix={W.mm}
           error={
             fault?.at === readings.length
               ? fault.fault === 'height'
-                ? 'A height above nothing, in mm.'
-                : 'Later than the reading before.'
+                ? W.aHeightAboveNothingIn
+                : W.laterThanTheReadingBefore
               : null
           }
           onChange={(v) => setHeight(typeof v === 'number' ? v : '')}
         />
         <Button type="submit" disabled={height === '' || fault !== null}>
-          Note it
+          {W.noteIt}
         </Button>
       </form>
       {readings.length > 0 && (
         <ul className={classes.readings}>
           {readings.map((r, i) => (
             <li key={i} className="num">
-              {r.min} min: {r.heightMm} mm
+              {W.minMm({ min: r.min, heightMm: r.heightMm })}
               <ActionIcon
                 variant="subtle"
                 color="gray"
                 size={32}
-                aria-label={`Take the reading at ${r.min} min out`}
+                aria-label={W.takeTheReadingAtMin({ min: r.min })}
                 onClick={() =>
                   onPlan({ readings: readings.filter((_r, k) => k !== i) }, `out${readings.length}`)
                 }
@@ -93,27 +97,26 @@ export function RiseGauge({ plan, onPlan, children }: Planned & { children?: Rea
             className={classes.link}
             onClick={() => onPlan({ readings: [] }, `again${readings.length}`)}
           >
-            Knocked back: begin a second proof
+            {W.knockedBackBeginASecond}
           </button>
         </p>
       )}
       {readings.length > 0 && (
         <p className={classes.answer} role="status" data-state={gauge.state}>
-          Grown by {fixed(100 * gauge.gain, 0)} %. {GAUGE_WORDS[gauge.state]} {left}
+          {W.grownBy({ number: fixed(100 * gauge.gain, 0), gauge: GAUGE_WORDS[gauge.state], left })}
         </p>
       )}
       {children}
       {gauge.curve.length > 0 && (
         <>
           <GrowthChart
-            label={`Growth as measured. ${left}`}
+            label={W.growthAsMeasured({ left })}
             curve={gauge.curve}
             dots={dots}
             target={plan.rise}
           />
           <p className="small quiet">
-            Fitted: the Gompertz curve of Zwietering et al. (1990). It would stop at about{' '}
-            {fixed(100 * (gauge.most ?? 0), 0)} %.
+            {W.fittedTheGompertzCurveOf({ number: fixed(100 * (gauge.most ?? 0), 0) })}
           </p>
         </>
       )}

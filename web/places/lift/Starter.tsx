@@ -11,6 +11,9 @@ import type { Planned } from './fields';
 import { timesWords } from '../../words/kitchenWords';
 import { CountRise } from './CountRise';
 import classes from './lift.module.css';
+import { liftWords } from '../../words/en/lift';
+
+const W = liftWords.starter;
 
 /** Flour, free water and starter of the dough, g. */
 export type DoughOf = { flourG: number; waterG: number; starterG: number };
@@ -33,36 +36,36 @@ export function Starter({
   const sour = faults.length === 0 && dough.starterG === 0 ? asStarter(dough, plan.feed) : null;
   const quick = faults.length === 0 && dough.starterG > 0 ? asYeast(dough, plan.feed) : null;
   return (
-    <section className={`sheet ${classes.panel}`} aria-label="Starter">
-      <h2>Starter</h2>
+    <section className={`sheet ${classes.panel}`} aria-label={W.starter}>
+      <h2>{W.starter}</h2>
       <div className={classes.fields}>
         <NumberField
-          label="Old starter"
-          unit="part"
+          label={W.oldStarter}
+          unit={W.part}
           value={plan.feed.starter}
           onChange={(starter) => feed({ starter }, 'feedS')}
         />
         <NumberField
-          label="Water"
-          unit="part"
+          label={W.water}
+          unit={W.part}
           value={plan.feed.water}
           onChange={(water) => feed({ water }, 'feedW')}
         />
         <NumberField
-          label="Flour"
-          unit="part"
+          label={W.flour}
+          unit={W.part}
           value={plan.feed.flour}
           onChange={(flour) => feed({ flour }, 'feedF')}
         />
-        <HeatField label="Stands at" value={plan.feedC} onChange={(feedC) => onPlan({ feedC }, 'feedC')} />
+        <HeatField label={W.standsAt} value={plan.feedC} onChange={(feedC) => onPlan({ feedC }, 'feedC')} />
         <NumberField
-          label="The dough needs"
+          label={W.theDoughNeeds}
           unit="g"
           value={plan.needG}
           onChange={(needG) => onPlan({ needG }, 'need')}
         />
         <NumberField
-          label="To be left"
+          label={W.toBeLeft}
           unit="g"
           value={plan.leftG}
           onChange={(leftG) => onPlan({ leftG }, 'left')}
@@ -76,19 +79,34 @@ export function Starter({
       {faults.length === 0 && build && peak && (
         <div role="status">
           <p className={classes.answer}>
-            Stir {grams(build.starterG)} old starter, {grams(build.waterG)} water and {grams(build.flourG)}{' '}
-            flour: at its height in about {fixed(peak.hours, 0)} h ({fixed(peak.early, 0)} to{' '}
-            {fixed(peak.late, 0)} h).
+            {W.stirOldStarterWaterAnd({
+              amount: grams(build.starterG),
+              amount2: grams(build.waterG),
+              amount3: grams(build.flourG),
+              number: fixed(peak.hours, 0),
+              number2: fixed(peak.early, 0),
+              number3: fixed(peak.late, 0),
+            })}
           </p>
           <p className="small quiet">
-            {grams(build.totalG)} in all, {grams(build.leftG)} of it left to go on with. With it the dough
-            gets {grams(build.inDough.flourG)} flour and {grams(build.inDough.waterG)} water: the formula
-            counts them. Growth is good to about a fifth; go by its dome.
-            {slow.from > 0 &&
-              ` ${slow.from === 1 ? 'A starter you timed makes' : `${slow.from} starters you timed make`} it ${timesWords(slow.factor)}.`}
+            {W.inAllOfItLeft({
+              amount: grams(build.totalG),
+              amount2: grams(build.leftG),
+              amount3: grams(build.inDough.flourG),
+              amount4: grams(build.inDough.waterG),
+              fromValue:
+                slow.from > 0 &&
+                W.it({
+                  which:
+                    slow.from === 1
+                      ? W.aStarterYouTimedMakes
+                      : W.startersYouTimedMake({ fromValue: slow.from }),
+                  times: timesWords(slow.factor),
+                }),
+            })}
           </p>
           <NumberInput
-            label="It was at its height after"
+            label={W.itWasAtItsHeight}
             suffix=" h"
             min={0.5}
             max={72}
@@ -107,28 +125,33 @@ export function Starter({
       )}
       {sour && (
         <p>
-          <b>In place of the yeast</b>: {grams(sour.starterG)} starter, with{' '}
-          {grams(dough.flourG - sour.flourG)} less flour and {grams(dough.waterG - sour.waterG)} less water in
-          the dough; it then takes 4 to 8 h at {degrees(24)} (a rule of thumb).{' '}
+          {W.starterWithLessFlourAnd({
+            strong: <b>{W.inPlaceOfTheYeast}</b>,
+            amount: grams(sour.starterG),
+            amount2: grams(dough.flourG - sour.flourG),
+            amount3: grams(dough.waterG - sour.waterG),
+            temperature: degrees(24),
+          })}{' '}
           <button
             type="button"
             className={classes.link}
             onClick={() => onPlan({ needG: Math.round(sour.starterG) }, 'needSour')}
           >
-            Build that much
+            {W.buildThatMuch}
           </button>
         </p>
       )}
       {quick && (
         <p>
-          <b>In place of the starter</b>: {grams(quick.instantG)} instant yeast, with{' '}
-          {grams(quick.flourG - dough.flourG)} more flour and {grams(quick.waterG - dough.waterG)} more water,
-          and a spoon of vinegar for its acid.
+          {W.instantYeastWithMoreFlour({
+            strong: <b>{W.inPlaceOfTheStarter}</b>,
+            amount: grams(quick.instantG),
+            amount2: grams(quick.flourG - dough.flourG),
+            amount3: grams(quick.waterG - dough.waterG),
+          })}
         </p>
       )}
-      <p className="small quiet">
-        Without either: leave out yeast at Swap, and powder or soda with acid stand in.
-      </p>
+      <p className="small quiet">{W.withoutEitherLeaveOutYeast}</p>
     </section>
   );
 }

@@ -36,6 +36,9 @@ import type { Planned } from './fields';
 import { timesWords } from '../../words/kitchenWords';
 import { riseWords, span } from './liftLines';
 import classes from './lift.module.css';
+import { liftWords } from '../../words/en/lift';
+
+const W = liftWords.yeast;
 
 function Places({ plan, onPlan }: Planned) {
   const set = (i: number, more: Partial<LiftPlan['places'][number]>) =>
@@ -45,16 +48,16 @@ function Places({ plan, onPlan }: Planned) {
       {plan.places.map((p, i) => (
         <div key={i} className={classes.place}>
           <HeatField
-            label={i === 0 ? 'It stands at' : 'then at'}
+            label={i === 0 ? W.itStandsAt : W.thenAt}
             value={p.tempC}
             onChange={(tempC) => set(i, { tempC })}
           />
-          <NumberField label="for" unit="h" value={p.hours} onChange={(hours) => set(i, { hours })} />
+          <NumberField label={W.forWord} unit="h" value={p.hours} onChange={(hours) => set(i, { hours })} />
           <ActionIcon
             variant="subtle"
             color="gray"
             size={40}
-            aria-label={`Take place ${i + 1} out`}
+            aria-label={W.takePlaceOut({ i: i + 1 })}
             disabled={plan.places.length === 1}
             onClick={() => onPlan({ places: plan.places.filter((_p, k) => k !== i) }, `drop${i}`)}
           >
@@ -62,7 +65,7 @@ function Places({ plan, onPlan }: Planned) {
           </ActionIcon>
         </div>
       ))}
-      <div className={classes.quick} role="group" aria-label="Another place">
+      <div className={classes.quick} role="group" aria-label={W.anotherPlace}>
         {(Object.keys(PLACES) as PlaceId[]).map((id) => (
           <Button
             key={id}
@@ -79,7 +82,7 @@ function Places({ plan, onPlan }: Planned) {
           size="compact-md"
           onClick={() => onPlan({ places: USUAL_PLAN.places, rise: USUAL_PLAN.rise }, 'usual')}
         >
-          begin again
+          {W.beginAgain}
         </Button>
       </div>
     </div>
@@ -150,50 +153,65 @@ export function Yeast({
     waterG > 0 ? heldBack((100 * props.salt.value) / waterG, (100 * props.sugars.value) / waterG) : 1;
   const band = (r: NonNullable<typeof rise>): string =>
     r.minutes === null
-      ? 'It does not get there in the time given: give it longer, or warmer.'
-      : `About ${span(r.minutes)}; look from ${span(r.early ?? r.minutes)}, by ${r.late === null ? 'the end' : span(r.late)} it is done or the yeast is weak.`;
+      ? W.itDoesNotGetThere
+      : W.aboutLookFromByIt({
+          time: span(r.minutes),
+          time2: span(r.early ?? r.minutes),
+          which: r.late === null ? W.theEnd : span(r.late),
+        });
   return (
-    <section className={`sheet ${classes.panel}`} aria-label="Yeast clock">
-      <h2>Yeast clock</h2>
-      {flourG <= 0 && <p role="alert">No flour in this part: percentages and times need some. See Read.</p>}
-      {flourG > 0 && waterG <= 0 && <p role="alert">No water in this part: yeast does nothing dry.</p>}
+    <section className={`sheet ${classes.panel}`} aria-label={W.yeastClock}>
+      <h2>{W.yeastClock}</h2>
+      {flourG <= 0 && <p role="alert">{W.noFlourInThisPart}</p>}
+      {flourG > 0 && waterG <= 0 && <p role="alert">{W.noWaterInThisPart}</p>}
       {lines.map((l) => (
         <p key={l.id}>
-          <b>
-            {grams(l.massG)} {ingredientName(l.id, true)}
-          </b>
-          , {fixed((100 * l.massG) / flourG, 1)} % of the flour.{' '}
+          {W.ofTheFlour({
+            strong: (
+              <b>
+                {grams(l.massG)} {ingredientName(l.id, true)}
+              </b>
+            ),
+            number: fixed((100 * l.massG) / flourG, 1),
+          })}{' '}
           <span className="quiet">
-            Does as{' '}
-            {listed(
-              OTHER(l.id).map((k) => `${grams(yeastAs(l.massG, l.id, k, table))} ${ingredientName(k, true)}`),
-            )}{' '}
-            ({YEAST_TABLE_WORDS[table]}, fresh : active : instant; chosen in Kitchen).
+            {W.doesAsFreshActiveInstant({
+              list: listed(
+                OTHER(l.id).map(
+                  (k) => `${grams(yeastAs(l.massG, l.id, k, table))} ${ingredientName(k, true)}`,
+                ),
+              ),
+              yeastTable: YEAST_TABLE_WORDS[table],
+            })}
           </span>
         </p>
       ))}
       {fact && (
-        <p role="status" aria-label="The stated rise">
+        <p role="status" aria-label={W.theStatedRise}>
           <b>{riseWords(fact).replace(/^r/, 'R')}.</b>{' '}
           <span className="quiet">
-            A stated rise is taken as a fact
-            {fact.modelMin !== null &&
-              `; our clock alone would say ${span(fact.modelMin)} there, to ${fixed(100 * USUAL_PLAN.rise, 0)} %`}
-            . The clock below is for other places and other amounts.
+            {W.aStatedRiseIsTaken({
+              modelMin:
+                fact.modelMin !== null &&
+                W.ourClockAloneWouldSay({
+                  time: span(fact.modelMin),
+                  number: fixed(100 * USUAL_PLAN.rise, 0),
+                }),
+            })}
           </span>
         </p>
       )}
       <div className={classes.fields}>
         <HeatField
-          label="Dough temperature after mixing"
+          label={W.doughTemperatureAfterMixing}
           value={plan.wantC}
           onChange={(wantC) => onPlan({ wantC }, 'want')}
         />
         <NumberField
-          label="Rise to reach"
+          label={W.riseToReach}
           unit="%"
           value={Math.round(100 * plan.rise)}
-          description="100 % is doubled; 70 % for a weak one"
+          description={W.text100IsDoubled70For}
           onChange={(p) => onPlan({ rise: p / 100 }, 'rise')}
         />
       </div>
@@ -209,61 +227,68 @@ export function Yeast({
             {band(rise)}
           </p>
           <GrowthChart
-            label={`Modelled growth of the dough. ${band(rise)}`}
+            label={W.modelledGrowthOfTheDough({ band: band(rise) })}
             curve={shownPart(rise)}
             target={plan.rise}
             doughC
           />
           <p className="small quiet">
-            Solid: growth; dotted: the dough’s own temperature.{' '}
-            {slowed < 0.97 && `Salt and sugar slow this yeast to ${fixed(100 * slowed, 0)} %. `}
-            {slow.from > 0 &&
-              `${slow.from === 1 ? 'A rise you timed makes' : `${slow.from} rises you timed make`} it ${timesWords(slow.factor)}. `}
-            Speed by the cardinal temperature model (Rosso et al. 1993) with figures not checked against it:
-            good to a third either way. Go by the dough.
+            {W.solidGrowthDottedTheDoughs({
+              slowed: slowed < 0.97 && W.saltAndSugarSlowThis({ number: fixed(100 * slowed, 0) }),
+              fromValue:
+                slow.from > 0 &&
+                W.it({
+                  which:
+                    slow.from === 1 ? W.aRiseYouTimedMakes : W.risesYouTimedMake({ fromValue: slow.from }),
+                  times: timesWords(slow.factor),
+                }),
+            })}
           </p>
         </>
       )}
-      <h3>Water for it</h3>
+      <h3>{W.waterForIt}</h3>
       <div className={classes.fields}>
         <HeatField
-          label="Flour and room are at"
+          label={W.flourAndRoomAreAt}
           value={plan.dryC}
           onChange={(dryC) => onPlan({ dryC }, 'dry')}
         />
         <HeatField
-          label="Mixing warms it by"
+          label={W.mixingWarmsItBy}
           value={plan.frictionC}
           onChange={(frictionC) => onPlan({ frictionC }, 'friction')}
         />
         <HeatField
-          label="Yeast is woken at"
+          label={W.yeastIsWokenAt}
           value={plan.wakeC}
           onChange={(wakeC) => onPlan({ wakeC }, 'wake')}
         />
       </div>
       <div className={classes.fields}>
         <NumberField
-          label="Hot mixture in it"
+          label={W.hotMixtureInIt}
           unit="g"
           value={plan.hotG ?? 0}
-          description="blended grain, a cooked gel"
+          description={W.blendedGrainACookedGel}
           onChange={(hotG) => onPlan({ hotG }, 'hotG')}
         />
         <HeatField
-          label="Hot mixture is at"
+          label={W.hotMixtureIsAt}
           value={plan.hotC ?? 60}
           onChange={(hotC) => onPlan({ hotC }, 'hotC')}
         />
       </div>
       {hotMix !== null && (
         <p role="status" className={hotMix >= YEAST_DIES_C ? classes.fault : undefined}>
-          Stirred together it comes to about {degrees(hotMix)}
-          {hotMix >= YEAST_DIES_C
-            ? ': that kills the yeast. Let the mixture cool until it is only warm to the touch.'
-            : hotMix > YEAST_WARM_C
-              ? ': too warm for yeast. Let it cool a little.'
-              : ': the yeast bears that.'}
+          {W.stirredTogetherItComesTo({
+            temperature: degrees(hotMix),
+            which:
+              hotMix >= YEAST_DIES_C
+                ? W.thatKillsTheYeastLet
+                : hotMix > YEAST_WARM_C
+                  ? W.tooWarmForYeastLet
+                  : W.theYeastBearsThat,
+          })}
         </p>
       )}
       {(['hot', 'hotAmount'] as const)
@@ -277,15 +302,16 @@ export function Yeast({
         <p role="status">
           {water.state === 'ice' ? (
             <>
-              <b>Ice-cold water, {grams(water.iceG)} of it as ice.</b> Even so it comes out warm: chill the
-              flour.
+              <b>{W.iceColdWaterOfIt({ amount: grams(water.iceG) })}</b> {W.evenSoItComesOut}
             </>
           ) : (
             <>
-              <b>Water at {degrees(water.tempC)}</b> makes a dough of {degrees(plan.wantC)}.
-              {water.state === 'too_warm' &&
-                ' That harms yeast that it touches first: stir the flour in before.'}
-              {water.state === 'kills' && ' That kills yeast: warm the flour or let the dough be cooler.'}
+              {W.makesADoughOf({
+                strong: <b>{W.waterAt({ temperature: degrees(water.tempC) })}</b>,
+                temperature: degrees(plan.wantC),
+                state: water.state === 'too_warm' && W.thatHarmsYeastThatIt,
+                state2: water.state === 'kills' && W.thatKillsYeastWarmThe,
+              })}
             </>
           )}
         </p>
@@ -298,10 +324,7 @@ export function Yeast({
           </p>
         ))}
       {lines.some((l) => l.id === 'active_dry_yeast') && !faults.includes('wakeKills') && (
-        <p className="small quiet">
-          Active dry yeast: 5 to 10 min in warm liquid with a little of the sugar. It must foam, or it is
-          dead.
-        </p>
+        <p className="small quiet">{W.activeDryYeast5To}</p>
       )}
     </section>
   );

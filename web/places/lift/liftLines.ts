@@ -13,21 +13,27 @@ import {
 } from '../../../core/leavening';
 import { fixed } from '../../words/format';
 import { degrees } from '../../words/heat';
+import { liftWords } from '../../words/en/lift';
+
+const W = liftWords.liftLines;
 
 /** A stretch of time as a baker says it, to five minutes. */
 export const span = (min: number): string => {
   const m = Math.round(min / 5) * 5;
   const [h, r] = [Math.floor(m / 60), m % 60];
-  return h === 0 ? `${r} min` : r === 0 ? `${h} h` : `${h} h ${r} min`;
+  return h === 0 ? W.min({ r }) : r === 0 ? `${h} h` : W.hMin({ h, r });
 };
 
 const spans = ([lo, hi]: readonly [number, number]): string =>
-  span(lo) === span(hi) ? span(lo) : `${span(lo)} to ${span(hi)}`;
+  span(lo) === span(hi) ? span(lo) : W.to({ time: span(lo), time2: span(hi) });
 /** A stated rise in words: as written, or by the change. */
 export const riseWords = ({ stated, minutes, changed }: RiseByChange): string =>
-  `rise ${spans(minutes)} at ${stated.placed ? 'about ' : ''}${degrees(stated.tempC)}${
-    changed ? `: as written ${spans(stated.minutes)}, by the change` : ', as written'
-  }`;
+  W.riseAt({
+    spans: spans(minutes),
+    which: stated.placed ? 'about ' : '',
+    temperature: degrees(stated.tempC),
+    which2: changed ? W.asWrittenByTheChange({ spans: spans(stated.minutes) }) : W.asWritten,
+  });
 
 /** What the card says of the lift: how long the proof, and whether soda is met. One line each. */
 export function liftLines(
@@ -63,12 +69,18 @@ export function liftLines(
     if (rise?.minutes) {
       const at = plan.places.map((p) => degrees(p.tempC)).join(', then ');
       out.push(
-        `${of}rise by ${fixed(100 * plan.rise, 0)} % at ${at}: about ${span(rise.minutes)}, look from ${span(rise.early ?? rise.minutes)}`,
+        W.riseByAtAboutLook({
+          ofValue: of,
+          number: fixed(100 * plan.rise, 0),
+          at,
+          time: span(rise.minutes),
+          time2: span(rise.early ?? rise.minutes),
+        }),
       );
     }
     const budget = liftOf(part, lookup, pressurePa);
     if (budget.metShare !== null && budget.metShare < 0.95)
-      out.push(`${of}${fixed(100 * (1 - budget.metShare), 0)} % of the soda meets no acid: it browns more`);
+      out.push(W.ofTheSodaMeetsNo({ ofValue: of, number: fixed(100 * (1 - budget.metShare), 0) }));
     return out;
   });
 }

@@ -19,6 +19,9 @@ import { OUTCOME_WORDS, SCORE_WORDS } from '../../words/trialWords';
 import classes from './notebook.module.css';
 import { Photo } from './Photos';
 import { bakedOn } from './Why';
+import { notebookWords } from '../../words/en/notebook';
+
+const W = notebookWords.besidePage;
 
 type Laid = { trial: TrialRow; version: Version };
 const MOST = 4;
@@ -37,7 +40,7 @@ function Shown({ trial, pxPerMm }: { trial: TrialRow; pxPerMm: number | null }) 
     <div className={classes.scaled} style={{ width: slice.wideMm * pxPerMm }}>
       {shown}
       <span className={classes.scaleBar} style={{ width: BAR_MM * pxPerMm }}>
-        {BAR_MM} mm
+        {W.mm({ bARMM: BAR_MM })}
       </span>
     </div>
   );
@@ -45,14 +48,14 @@ function Shown({ trial, pxPerMm }: { trial: TrialRow; pxPerMm: number | null }) 
 
 /** Rows of how it was baked, each as it is told. */
 const PROCESS: [keyof Actual, string, (x: number) => string][] = [
-  ['massG', 'In the bowls', grams],
-  ['feelG', 'Water by feel', grams],
-  ['riseMin', 'It rose', (x) => `${fixed(x, 0)} min`],
-  ['bakeMin', 'It baked', (x) => `${fixed(x, 0)} min`],
-  ['coreC', 'Middle when out', degrees],
-  ['coolMin', 'Cut after', (x) => `${fixed(x, 0)} min`],
-  ['loss', 'Lost in the oven', (x) => `${fixed(100 * x, 1)} %`],
-  ['roomC', 'The kitchen had', degrees],
+  ['massG', W.inTheBowls, grams],
+  ['feelG', W.waterByFeel, grams],
+  ['riseMin', W.itRose, (x) => W.min({ number: fixed(x, 0) })],
+  ['bakeMin', W.itBaked, (x) => W.min({ number: fixed(x, 0) })],
+  ['coreC', W.middleWhenOut, degrees],
+  ['coolMin', W.cutAfter, (x) => W.min({ number: fixed(x, 0) })],
+  ['loss', W.lostInTheOven, (x) => `${fixed(100 * x, 1)} %`],
+  ['roomC', W.theKitchenHad, degrees],
 ];
 
 /** Two to four trials beside each other: the photos, what differs in formula and process, what came of it. */
@@ -63,7 +66,7 @@ export function BesidePage() {
   const { pantry } = usePantry();
   const [laid, setLaid] = useState<Laid[] | null>(null);
   const [lost, setLost] = useState(false);
-  usePageTitle('Trials beside each other');
+  usePageTitle(W.trialsBesideEachOther);
   useEffect(() => {
     let over = false;
     const load = async () => {
@@ -87,12 +90,12 @@ export function BesidePage() {
   if (lost)
     return (
       <main id="main" className={classes.page}>
-        <Notice kind="trouble" title="One of these trials is not here any more">
-          <Link to="/notebook">To the notebook</Link>
+        <Notice kind="trouble" title={W.oneOfTheseTrialsIs}>
+          <Link to="/notebook">{W.toTheNotebook}</Link>
         </Notice>
       </main>
     );
-  if (!laid) return <Skeleton height={400} role="status" aria-label="Fetching the trials" />;
+  if (!laid) return <Skeleton height={400} role="status" aria-label={W.fetchingTheTrials} />;
   const rows = <T,>(of: (l: Laid) => T | undefined) => laid.map(of);
   const first = laid[0]!;
   const docs = laid.map((l) => l.version.doc);
@@ -102,20 +105,20 @@ export function BesidePage() {
   return (
     <main id="main" className={classes.page}>
       <header className={classes.head}>
-        <h1>Beside each other</h1>
-        <Link to="/notebook">To the notebook</Link>
+        <h1>{W.besideEachOther}</h1>
+        <Link to="/notebook">{W.toTheNotebook}</Link>
       </header>
-      <div className={classes.wide} role="region" aria-label="Trials beside each other" tabIndex={0}>
+      <div className={classes.wide} role="region" aria-label={W.trialsBesideEachOther} tabIndex={0}>
         <table className={classes.compare}>
           <thead>
             <tr>
-              <th scope="col">Trial</th>
+              <th scope="col">{W.trial}</th>
               {laid.map(({ trial, version }) => (
                 <th key={trial.id} scope="col">
                   <Link to={`/notebook/${trial.id}`}>{trial.title}</Link>
                   <br />
                   <span className="small quiet">
-                    {bakedOn(trial)}, {version.targetId ? version.name : 'as written'}
+                    {bakedOn(trial)}, {version.targetId ? version.name : W.asWritten}
                   </span>
                 </th>
               ))}
@@ -125,8 +128,11 @@ export function BesidePage() {
             {laid.some((l) => l.trial.photos.length > 0) && (
               <tr>
                 <th scope="row">
-                  Photo
-                  {pxPerMm !== null && <span className="small quiet"> measured ones at one scale</span>}
+                  {W.photo({
+                    note: pxPerMm !== null && (
+                      <span className="small quiet"> {W.measuredOnesAtOneScale}</span>
+                    ),
+                  })}
                 </th>
                 {laid.map(({ trial }) => (
                   <td key={trial.id}>
@@ -138,9 +144,9 @@ export function BesidePage() {
             {measured.length > 0 && (
               <tr>
                 <th scope="row">
-                  The slice
+                  {W.theSlice}
                   <br />
-                  <span className="small quiet">measured on the photo</span>
+                  <span className="small quiet">{W.measuredOnThePhoto}</span>
                 </th>
                 {laid.map(({ trial }) => {
                   const slice = trial.slices?.[0];
@@ -161,7 +167,7 @@ export function BesidePage() {
                             ))}
                         </ul>
                       ) : (
-                        'not measured'
+                        W.notMeasured
                       )}
                     </td>
                   );
@@ -169,7 +175,7 @@ export function BesidePage() {
               </tr>
             )}
             <tr>
-              <th scope="row">It came out</th>
+              <th scope="row">{W.itCameOut}</th>
               {laid.map(({ trial }) => (
                 <td key={trial.id} className={classes.mark} data-outcome={trial.outcome}>
                   {OUTCOME_WORDS[trial.outcome]}
@@ -177,17 +183,17 @@ export function BesidePage() {
               ))}
             </tr>
             <tr>
-              <th scope="row">What was wrong</th>
+              <th scope="row">{W.whatWasWrong}</th>
               {laid.map(({ trial }) => (
-                <td key={trial.id}>{trial.faults.map((f) => FAULT_WORDS[f].name).join(', ') || 'nothing'}</td>
+                <td key={trial.id}>{trial.faults.map((f) => FAULT_WORDS[f].name).join(', ') || W.nothing}</td>
               ))}
             </tr>
             <tr>
-              <th scope="row">Formula against the first</th>
+              <th scope="row">{W.formulaAgainstTheFirst}</th>
               {laid.map((l, k) => (
                 <td key={l.trial.id}>
                   {l === first ? (
-                    'the first'
+                    W.theFirst
                   ) : (
                     <ul>
                       {differenceWords(beside, docs, k).map((d) => (
@@ -204,7 +210,7 @@ export function BesidePage() {
                   <th scope="row">{name}</th>
                   {rows((l) => l.trial.actual[k]).map((x, i) => (
                     <td key={i} className="num">
-                      {typeof x === 'number' ? say(x) : 'not measured'}
+                      {typeof x === 'number' ? say(x) : W.notMeasured}
                     </td>
                   ))}
                 </tr>
@@ -228,7 +234,7 @@ export function BesidePage() {
             ))}
             {laid.some((l) => l.trial.notes) && (
               <tr>
-                <th scope="row">Notes</th>
+                <th scope="row">{W.notes}</th>
                 {laid.map(({ trial }) => (
                   <td key={trial.id}>{trial.notes}</td>
                 ))}

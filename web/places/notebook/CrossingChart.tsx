@@ -13,6 +13,9 @@ import {
 import { normalPlot, type Analysis, type Crossing, type Factor } from '../../../core/judge';
 import { effectName } from '../../words/experimentWords';
 import classes from './notebook.module.css';
+import { notebookWords } from '../../words/en/notebook';
+
+const W = notebookWords.crossingChart;
 
 const HEIGHT_PX = 210;
 
@@ -27,8 +30,11 @@ export function CrossingChart({ factors, crossing }: { factors: readonly Factor[
   return (
     <figure className={classes.chart} aria-hidden="true">
       <figcaption className="small">
-        {a.name}, <b className={classes.lowLine}>{`${b.name} ${b.low}`}</b> and{' '}
-        <b className={classes.highLine}>{`${b.name} ${b.high}`}</b>
+        {W.andWord({
+          name: a.name,
+          strong: <b className={classes.lowLine}>{`${b.name} ${b.low}`}</b>,
+          strong2: <b className={classes.highLine}>{`${b.name} ${b.high}`}</b>,
+        })}
       </figcaption>
       <ResponsiveContainer width="100%" height={HEIGHT_PX}>
         <LineChart data={data} margin={{ top: 8, right: 16, bottom: 4, left: 0 }} accessibilityLayer={false}>
@@ -66,12 +72,12 @@ export function NormalPlot({
   }));
   return (
     <figure className={classes.chart} aria-hidden="true">
-      <figcaption className="small">Effects against chance</figcaption>
+      <figcaption className="small">{W.effectsAgainstChance}</figcaption>
       <ResponsiveContainer width="100%" height={HEIGHT_PX + 40}>
         <ScatterChart margin={{ top: 8, right: 16, bottom: 4, left: 0 }} accessibilityLayer={false}>
           <CartesianGrid stroke="var(--line)" />
-          <XAxis type="number" dataKey="x" name="effect" stroke="var(--quiet)" />
-          <YAxis type="number" dataKey="z" name="place by chance" stroke="var(--quiet)" width={44} />
+          <XAxis type="number" dataKey="x" name={W.effect} stroke="var(--quiet)" />
+          <YAxis type="number" dataKey="z" name={W.placeByChance} stroke="var(--quiet)" width={44} />
           <ReferenceLine x={0} stroke="var(--ink)" />
           {margin !== null && <ReferenceLine x={margin} stroke="var(--crust)" strokeDasharray="5 4" />}
           {margin !== null && <ReferenceLine x={-margin} stroke="var(--crust)" strokeDasharray="5 4" />}

@@ -1,5 +1,9 @@
 import { Button } from '@mantine/core';
 import { useEffect, useRef, useState } from 'react';
+import { language } from '../../words/language';
+import { notebookWords } from '../../words/en/notebook';
+
+const W = notebookWords.dictate;
 
 /** What of the browser's speech recognition is used (Web Speech API, W3C draft): TypeScript's own library does not know it. */
 type Recognition = EventTarget & {
@@ -29,7 +33,7 @@ export function Dictate({ onText }: { onText: (text: string) => void }) {
   if (!Made) return null;
   const begin = () => {
     const heard = new Made();
-    heard.lang = 'en-GB';
+    heard.lang = language.locale;
     heard.onresult = ({ results }) => {
       const text = Array.from(results, (r) => r[0]?.transcript ?? '')
         .join(' ')
@@ -42,7 +46,7 @@ export function Dictate({ onText }: { onText: (text: string) => void }) {
   };
   return (
     <Button variant="default" size="compact-md" my={6} onClick={() => (on ? on.stop() : begin())}>
-      {on ? 'Stop listening' : 'Speak the note'}
+      {on ? W.stopListening : W.speakTheNote}
     </Button>
   );
 }

@@ -34,6 +34,9 @@ import { LostPage } from './LostPage';
 import classes from './notebook.module.css';
 import { useTakeOut } from './useTakeOut';
 import { bakedOn } from './Why';
+import { notebookWords } from '../../words/en/notebook';
+
+const W = notebookWords.experimentPage;
 
 /** Fewer effects than this make no line. */
 const FEWEST_PLOTTED = 6;
@@ -45,12 +48,12 @@ const ONE_DAY = 4;
 export function ExperimentPage() {
   const { id = '' } = useParams();
   const { data, error } = useExperimentQuery(id);
-  usePageTitle(data ? data.title : 'An experiment');
-  if (error) return <LostPage title="This experiment cannot be shown" error={error} />;
+  usePageTitle(data ? data.title : W.anExperiment);
+  if (error) return <LostPage title={W.thisExperimentCannotBeShown} error={error} />;
   return data ? (
     <One row={data} />
   ) : (
-    <Skeleton height={400} role="status" aria-label="Fetching the experiment" />
+    <Skeleton height={400} role="status" aria-label={W.fetchingTheExperiment} />
   );
 }
 
@@ -88,11 +91,11 @@ function One({ row }: { row: ExperimentRow }) {
     <main id="main" className={classes.page}>
       <header className={classes.head}>
         <h1>{doc.title}</h1>
-        <Link to={`/formula/${doc.formulaId}/trials`}>Its trials</Link>
-        <Link to="/notebook">To the notebook</Link>
+        <Link to={`/formula/${doc.formulaId}/trials`}>{W.itsTrials}</Link>
+        <Link to="/notebook">{W.toTheNotebook}</Link>
       </header>
-      <section className={`sheet ${classes.part}`} aria-label="What it shows">
-        <h2>What it shows</h2>
+      <section className={`sheet ${classes.part}`} aria-label={W.whatItShows}>
+        <h2>{W.whatItShows}</h2>
         {analysis ? (
           <>
             <p role="status">{analysisWords(doc, analysis)}</p>
@@ -121,34 +124,34 @@ function One({ row }: { row: ExperimentRow }) {
           </>
         ) : (
           <p role="status">
-            {done} of {doc.runs.length} baked. What it shows is told when all are:{' '}
-            {resolutionWords(resolutionOf(doc.factors.length, doc.halvings))}
+            {W.ofBakedWhatItShows({
+              done,
+              runsCount: doc.runs.length,
+              resolution: resolutionWords(resolutionOf(doc.factors.length, doc.halvings)),
+            })}
           </p>
         )}
       </section>
       {putting.error && (
-        <Notice kind="trouble" title="It was not kept">
+        <Notice kind="trouble" title={W.itWasNotKept}>
           {sayProblem(problemIn(putting.error)?.code ?? null)}
         </Notice>
       )}
       <section className={`sheet ${classes.part}`}>
-        <h2>The bakes, in this order</h2>
-        <p className="small quiet">
-          The order is drawn by lot, so that a warm afternoon or a new packet is not taken for one of the
-          factors. Keep it.
-        </p>
-        <div className={classes.wide} role="region" aria-label="The bakes" tabIndex={0}>
+        <h2>{W.theBakesInThisOrder}</h2>
+        <p className="small quiet">{W.theOrderIsDrawnBy}</p>
+        <div className={classes.wide} role="region" aria-label={W.theBakes} tabIndex={0}>
           <table className={classes.served}>
             <thead>
               <tr>
-                <th scope="col">Bake</th>
+                <th scope="col">{W.bake}</th>
                 {doc.factors.map((f) => (
                   <th key={f.name} scope="col">
                     {f.name}
                   </th>
                 ))}
                 <th scope="col">{doc.measured}</th>
-                <th scope="col">Baked as</th>
+                <th scope="col">{W.bakedAs}</th>
               </tr>
             </thead>
             <tbody>
@@ -160,7 +163,7 @@ function One({ row }: { row: ExperimentRow }) {
                   ))}
                   <td>
                     <Measured
-                      label={`${doc.measured} of bake ${i + 1}`}
+                      label={W.ofBake({ measured: doc.measured, i: i + 1 })}
                       value={r.y}
                       disabled={putting.isLoading}
                       onKeep={(y) => measure(i, y)}
@@ -168,16 +171,16 @@ function One({ row }: { row: ExperimentRow }) {
                   </td>
                   <td>
                     <NativeSelect
-                      aria-label={`Trial of bake ${i + 1}`}
+                      aria-label={W.trialOfBake({ i: i + 1 })}
                       disabled={putting.isLoading}
                       value={r.trialId ?? ''}
                       onChange={(e) => toTrial(i, e.currentTarget.value || null)}
                       data={[
-                        { value: '', label: 'no trial' },
+                        { value: '', label: W.noTrial },
                         ...(trials?.trials ?? []).map((t) => ({ value: t.id, label: bakedOn(t) })),
                         // One that was taken out stays named.
                         ...(r.trialId && trials && !trials.trials.some((t) => t.id === r.trialId)
-                          ? [{ value: r.trialId, label: 'a trial that is not here' }]
+                          ? [{ value: r.trialId, label: W.aTrialThatIsNot }]
                           : []),
                       ]}
                     />
@@ -188,7 +191,7 @@ function One({ row }: { row: ExperimentRow }) {
                         size="compact-md"
                         variant="subtle"
                       >
-                        Open it
+                        {W.openIt}
                       </Button>
                     )}
                   </td>
@@ -200,10 +203,10 @@ function One({ row }: { row: ExperimentRow }) {
         <div className={`${classes.bar} no-print`}>
           {open.length > 0 && <OnDay doc={doc} open={open} />}
           <Button variant="default" onClick={() => window.print()}>
-            Print
+            {W.print}
           </Button>
           <Button variant="subtle" color="gray" onClick={() => void takeOut(id)}>
-            Take this experiment out
+            {W.takeThisExperimentOut}
           </Button>
         </div>
       </section>
@@ -239,7 +242,7 @@ function OnDay({ doc, open }: { doc: Experiment; open: number[] }) {
   return (
     <>
       <NumberInput
-        label="The next"
+        label={W.theNext}
         w={90}
         min={1}
         max={open.length}
@@ -248,10 +251,10 @@ function OnDay({ doc, open }: { doc: Experiment; open: number[] }) {
         onChange={(v) => typeof v === 'number' && setCount(v)}
       />
       <Button variant="default" loading={creating.isLoading} onClick={() => void put()}>
-        Put {count === 1 ? 'it' : 'them'} on a bake day
+        {W.putOnABakeDay({ which: count === 1 ? W.it : W.them })}
       </Button>
       {creating.error && (
-        <Notice kind="trouble" title="No day was made">
+        <Notice kind="trouble" title={W.noDayWasMade}>
           {sayProblem(problemIn(creating.error)?.code ?? null)}
         </Notice>
       )}

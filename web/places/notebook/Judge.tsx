@@ -17,13 +17,16 @@ import { OUTCOME_WORDS, SCORE_WORDS } from '../../words/trialWords';
 import { Photos } from './Photos';
 import classes from './notebook.module.css';
 import { Dictate } from './Dictate';
+import { notebookWords } from '../../words/en/notebook';
+
+const W = notebookWords.judge;
 
 type Props = { id: string; trial: Trial; family: FamilyId | null; set: (more: Partial<Trial>) => void };
 
 /** How it came out: the one thing that has to be said. */
 export function Outcome({ trial, set }: Omit<Props, 'id' | 'family'>) {
   return (
-    <div className={classes.outcomes} role="group" aria-label="How it came out">
+    <div className={classes.outcomes} role="group" aria-label={W.howItCameOut}>
       {OUTCOME_IDS.map((o) => (
         <button
           key={o}
@@ -50,7 +53,7 @@ export function Judge({ id, trial, family, set }: Props) {
   const minutes = (key: 'bakeMin' | 'coolMin' | 'riseMin', label: string) => (
     <NumberInput
       label={label}
-      suffix=" min"
+      suffix={W.min}
       min={0}
       max={10_000}
       hideControls
@@ -65,8 +68,8 @@ export function Judge({ id, trial, family, set }: Props) {
   return (
     <>
       <section className={`sheet ${classes.part}`}>
-        <h2>What is wrong with it</h2>
-        <div className={classes.faults} role="group" aria-label="What is wrong with it">
+        <h2>{W.whatIsWrongWithIt}</h2>
+        <div className={classes.faults} role="group" aria-label={W.whatIsWrongWithIt}>
           {FAULT_IDS.filter((f) => seenIn(f) || trial.faults.includes(f)).map((f) => (
             <button
               key={f}
@@ -89,7 +92,7 @@ export function Judge({ id, trial, family, set }: Props) {
         </div>
       </section>
       <section className={`sheet ${classes.part}`}>
-        <h2>Photos</h2>
+        <h2>{W.photos}</h2>
         <Photos
           id={id}
           photos={trial.photos}
@@ -98,7 +101,7 @@ export function Judge({ id, trial, family, set }: Props) {
           onChange={(photos) => set({ photos, ...measuredOf(trial, photos) })}
         />
         {(trial.slices ?? []).map((s) => (
-          <dl key={s.photo} className={classes.measured} aria-label="Measured on the photo">
+          <dl key={s.photo} className={classes.measured} aria-label={W.measuredOnThePhoto}>
             {sliceLines(s.numbers).map(([name, said]) => (
               <div key={name}>
                 <dt>{name}</dt>
@@ -109,7 +112,7 @@ export function Judge({ id, trial, family, set }: Props) {
         ))}
       </section>
       <section className={`sheet ${classes.part}`}>
-        <h2>How it is</h2>
+        <h2>{W.howItIs}</h2>
         <div className={classes.scores}>
           {SCORE_IDS.map((s) => {
             const { name, low, high } = SCORE_WORDS[s];
@@ -134,18 +137,18 @@ export function Judge({ id, trial, family, set }: Props) {
         </div>
       </section>
       <section className={`sheet ${classes.part}`}>
-        <h2>How it was baked</h2>
-        <p className="small quiet">Only what was measured: what stays empty is not guessed.</p>
+        <h2>{W.howItWasBaked}</h2>
+        <p className="small quiet">{W.onlyWhatWasMeasuredWhat}</p>
         <div className={classes.grid}>
-          {minutes('riseMin', 'It rose')}
-          {minutes('bakeMin', 'It baked')}
-          {minutes('coolMin', 'Cut after')}
-          <MaybeHeat label="Middle when out" value={actual.coreC} onChange={(coreC) => measured({ coreC })} />
-          <MaybeHeat label="The kitchen had" value={actual.roomC} onChange={(roomC) => measured({ roomC })} />
+          {minutes('riseMin', W.itRose)}
+          {minutes('bakeMin', W.itBaked)}
+          {minutes('coolMin', W.cutAfter)}
+          <MaybeHeat label={W.middleWhenOut} value={actual.coreC} onChange={(coreC) => measured({ coreC })} />
+          <MaybeHeat label={W.theKitchenHad} value={actual.roomC} onChange={(roomC) => measured({ roomC })} />
           <NumberInput
-            label="It grew to"
-            description="in the rise; 2 is doubled"
-            suffix=" times"
+            label={W.itGrewTo}
+            description={W.inTheRise2Is}
+            suffix={W.times}
             min={1}
             max={10}
             decimalScale={1}
@@ -156,9 +159,9 @@ export function Judge({ id, trial, family, set }: Props) {
         </div>
       </section>
       <section className={`sheet ${classes.part}`}>
-        <h2>Notes</h2>
+        <h2>{W.notes}</h2>
         <Textarea
-          aria-label="Notes"
+          aria-label={W.notes}
           autosize
           minRows={3}
           maxLength={8000}
@@ -169,7 +172,7 @@ export function Judge({ id, trial, family, set }: Props) {
           onText={(text) => set({ notes: `${trial.notes}${trial.notes ? ' ' : ''}${text}`.slice(0, 8000) })}
         />
         <TagsInput
-          label="Who tasted it"
+          label={W.whoTastedIt}
           maxTags={40}
           value={trial.tasters}
           onChange={(tasters) => set({ tasters: tasters.map((t) => t.slice(0, 80)) })}
@@ -200,7 +203,7 @@ function MaybeHeat({
       className={classes.open}
       onClick={() => onChange(label.startsWith('Middle') ? 95 : 21)}
     >
-      {label}: not measured
+      {W.notMeasured({ label })}
     </button>
   ) : (
     <HeatField label={label} value={value} onChange={onChange} />

@@ -3,13 +3,16 @@ import { problemIn } from '../../api/api';
 import { Notice } from '../../parts/Notice';
 import { sayProblem } from '../../words/problems';
 import classes from './notebook.module.css';
+import { notebookWords } from '../../words/en/notebook';
+
+const W = notebookWords.lostPage;
 
 /** What stands in place of a page of the notebook that cannot be shown: why, and the way back. */
 export function LostPage({ title, error }: { title: string; error: Parameters<typeof problemIn>[0] }) {
   return (
     <main id="main" className={classes.page}>
       <Notice kind="trouble" title={title}>
-        {sayProblem(problemIn(error)?.code ?? null)} <Link to="/notebook">To the notebook</Link>
+        {sayProblem(problemIn(error)?.code ?? null)} <Link to="/notebook">{W.toTheNotebook}</Link>
       </Notice>
     </main>
   );

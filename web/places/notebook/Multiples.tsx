@@ -4,24 +4,27 @@ import { fixed } from '../../words/format';
 import { degrees } from '../../words/heat';
 import { SCORE_WORDS } from '../../words/trialWords';
 import classes from './notebook.module.css';
+import { notebookWords } from '../../words/en/notebook';
 
-const [W, H, PAD] = [150, 44, 6];
+const W = notebookWords.multiples;
+
+const [WIDTH, HEIGHT, PAD] = [150, 44, 6];
 const NAMES: Record<Exclude<FollowedId, ScoreId>, string> = {
-  bakeMin: 'Baked',
-  coreC: 'Middle when out',
-  heightMm: 'Height of the slice',
-  openShare: 'Open crumb',
+  bakeMin: W.baked,
+  coreC: W.middleWhenOut,
+  heightMm: W.heightOfTheSlice,
+  openShare: W.openCrumb,
 };
 const isScore = (id: FollowedId): id is ScoreId => id in SCORE_WORDS;
 const nameOf = (id: FollowedId): string => (isScore(id) ? SCORE_WORDS[id].name : NAMES[id]);
 function told(id: FollowedId, x: number): string {
   switch (id) {
     case 'bakeMin':
-      return `${fixed(x, 0)} min`;
+      return W.min({ number: fixed(x, 0) });
     case 'coreC':
       return degrees(x);
     case 'heightMm':
-      return `${fixed(x, 0)} mm`;
+      return W.mm({ number: fixed(x, 0) });
     case 'openShare':
       return `${fixed(100 * x, 0)} %`;
     default:
@@ -43,11 +46,9 @@ export function Multiples({
   const all = seriesOf(trials);
   if (all.length === 0) return null;
   return (
-    <section className={`sheet ${classes.part}`} aria-label="Over the trials">
-      <h2>Over the trials</h2>
-      <p className="small quiet">
-        The filled dot is the best so far; the dashed line is the original as baked.
-      </p>
+    <section className={`sheet ${classes.part}`} aria-label={W.overTheTrials}>
+      <h2>{W.overTheTrials}</h2>
+      <p className="small quiet">{W.theFilledDotIsThe}</p>
       <ul className={classes.multiples}>
         {all.map(({ id, values }) => {
           const seen = values.flatMap((v, i) => (v === null ? [] : [{ v, i }]));
@@ -55,16 +56,17 @@ export function Multiples({
           const [least, most] = isScore(id)
             ? [SCORE_STEPS[0], SCORE_STEPS.at(-1)!]
             : [Math.min(...seen.map((s) => s.v)), Math.max(...seen.map((s) => s.v))];
-          const x = (i: number) => PAD + ((W - 2 * PAD) * i) / Math.max(1, values.length - 1);
-          const y = (v: number) => H - PAD - ((H - 2 * PAD) * (v - least)) / Math.max(1e-9, most - least);
+          const x = (i: number) => PAD + ((WIDTH - 2 * PAD) * i) / Math.max(1, values.length - 1);
+          const y = (v: number) =>
+            HEIGHT - PAD - ((HEIGHT - 2 * PAD) * (v - least)) / Math.max(1e-9, most - least);
           const level = seen.find((s) => trials[s.i]!.versionId === originalId);
-          const said = seen.map((s) => `trial ${s.i + 1} ${told(id, s.v)}`).join(', ');
+          const said = seen.map((s) => W.trial({ i: s.i + 1, told: told(id, s.v) })).join(', ');
           return (
             <li key={id}>
               <span>{nameOf(id)}</span>
-              <svg viewBox={`0 0 ${W} ${H}`} role="img" aria-label={`${nameOf(id)}: ${said}`}>
+              <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={`${nameOf(id)}: ${said}`}>
                 {level && (
-                  <line x1={0} x2={W} y1={y(level.v)} y2={y(level.v)} className={classes.reference} />
+                  <line x1={0} x2={WIDTH} y1={y(level.v)} y2={y(level.v)} className={classes.reference} />
                 )}
                 <polyline
                   points={seen.map((s) => `${x(s.i)},${y(s.v)}`).join(' ')}
@@ -81,8 +83,11 @@ export function Multiples({
                 ))}
               </svg>
               <span className="small quiet">
-                {told(id, seen[0]!.v)} to {told(id, seen.at(-1)!.v)}
-                {isScore(id) && `, 1 ${SCORE_WORDS[id].low}, 5 ${SCORE_WORDS[id].high}`}
+                {W.to({
+                  told: told(id, seen[0]!.v),
+                  told2: told(id, seen.at(-1)!.v),
+                  isScore: isScore(id) && `, 1 ${SCORE_WORDS[id].low}, 5 ${SCORE_WORDS[id].high}`,
+                })}
               </span>
             </li>
           );

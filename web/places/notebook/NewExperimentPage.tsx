@@ -7,16 +7,18 @@ import { problemIn, useCreateExperimentMutation, useFormulaQuery } from '../../a
 import { Notice } from '../../parts/Notice';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { resolutionWords } from '../../words/experimentWords';
-import { counted } from '../../words/format';
 import { sayProblem } from '../../words/problems';
 import classes from './notebook.module.css';
+import { notebookWords } from '../../words/en/notebook';
+
+const W = notebookWords.newExperimentPage;
 
 const EMPTY: Factor = { name: '', low: '', high: '' };
 /** What is said of a factor, with an example. */
 const FIELDS = [
-  ['name', 'What', 'psyllium'],
-  ['low', 'Low', '18 g'],
-  ['high', 'High', '26 g'],
+  ['name', W.what, 'psyllium'],
+  ['low', W.low, '18 g'],
+  ['high', W.high, '26 g'],
 ] as const;
 
 /** An experiment is planned: what is changed between which two, how many bakes, and what is measured. */
@@ -27,10 +29,10 @@ export function NewExperimentPage() {
   const [halvings, setHalvings] = useState(0);
   const [times, setTimes] = useState(2);
   const [centres, setCentres] = useState(0);
-  const [measured, setMeasured] = useState('height, mm');
+  const [measured, setMeasured] = useState(W.heightMm);
   const [create, creating] = useCreateExperimentMutation();
   const navigate = useNavigate();
-  usePageTitle('An experiment');
+  usePageTitle(W.anExperiment);
   const possible = halvingsOf(factors.length);
   const half = possible.includes(halvings) ? halvings : 0;
   const count = times * 2 ** (factors.length - half) + centres;
@@ -56,11 +58,11 @@ export function NewExperimentPage() {
   return (
     <main id="main" className={classes.page}>
       <header className={classes.head}>
-        <h1>An experiment</h1>
+        <h1>{W.anExperiment}</h1>
         <span className="quiet">{detail?.title}</span>
       </header>
       <section className={`sheet ${classes.part}`}>
-        <h2>What is changed</h2>
+        <h2>{W.whatIsChanged}</h2>
         {factors.map((f, i) => (
           <div key={i} className={classes.bar}>
             {FIELDS.map(([key, label, placeholder]) => (
@@ -77,7 +79,7 @@ export function NewExperimentPage() {
               <ActionIcon
                 variant="subtle"
                 size={40}
-                aria-label={`Leave out ${f.name || `the ${i + 1}.`}`}
+                aria-label={W.leaveOut({ name: f.name || W.the({ i: i + 1 }) })}
                 onClick={() => setFactors((all) => all.filter((_x, k) => k !== i))}
               >
                 <IconX size={18} />
@@ -87,23 +89,23 @@ export function NewExperimentPage() {
         ))}
         {factors.length < MOST_FACTORS && (
           <Button variant="default" onClick={() => setFactors((all) => [...all, EMPTY])}>
-            One more
+            {W.oneMore}
           </Button>
         )}
       </section>
       <section className={`sheet ${classes.part}`}>
-        <h2>How many bakes</h2>
+        <h2>{W.howManyBakes}</h2>
         <div className={classes.bar}>
           {possible.length > 1 && (
             <NativeSelect
-              label="Of all combinations"
+              label={W.ofAllCombinations}
               value={String(half)}
               onChange={(e) => setHalvings(Number(e.currentTarget.value))}
-              data={possible.map((h) => ({ value: String(h), label: ['all', 'half', 'a quarter'][h]! }))}
+              data={possible.map((h) => ({ value: String(h), label: ['all', 'half', W.aQuarter][h]! }))}
             />
           )}
           <NumberInput
-            label="Each so often"
+            label={W.eachSoOften}
             min={1}
             max={4}
             allowDecimal={false}
@@ -111,7 +113,7 @@ export function NewExperimentPage() {
             onChange={(v) => typeof v === 'number' && setTimes(v)}
           />
           <NumberInput
-            label="Besides, halfway"
+            label={W.besidesHalfway}
             min={0}
             max={8}
             allowDecimal={false}
@@ -119,22 +121,20 @@ export function NewExperimentPage() {
             onChange={(v) => typeof v === 'number' && setCentres(v)}
           />
           <TextInput
-            label="What is measured"
-            description="a score, a height, a weight"
+            label={W.whatIsMeasured}
+            description={W.aScoreAHeightA}
             maxLength={80}
             value={measured}
             onChange={(e) => setMeasured(e.currentTarget.value)}
           />
         </div>
         <p>
-          {counted(count, 'bake')}. {resolutionWords(resolutionOf(factors.length, half))}
-          {times < 2 &&
-            centres < 2 &&
-            ' None is made twice: what is chance and what is not will not be told.'}
+          {W.bakeCount({ n: count })}. {resolutionWords(resolutionOf(factors.length, half))}
+          {times < 2 && centres < 2 && W.noneIsMadeTwiceWhat}
         </p>
-        {count > MOST_RUNS && <p role="alert">No more than {MOST_RUNS} bakes: take fewer of each.</p>}
+        {count > MOST_RUNS && <p role="alert">{W.noMoreThanBakesTake({ mOSTRUNS: MOST_RUNS })}</p>}
         {creating.error && (
-          <Notice kind="trouble" title="It was not begun">
+          <Notice kind="trouble" title={W.itWasNotBegun}>
             {sayProblem(problemIn(creating.error)?.code ?? null)}
           </Notice>
         )}
@@ -143,7 +143,7 @@ export function NewExperimentPage() {
           loading={creating.isLoading}
           onClick={() => void begin()}
         >
-          Draw the order
+          {W.drawTheOrder}
         </Button>
       </section>
     </main>

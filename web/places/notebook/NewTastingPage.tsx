@@ -9,6 +9,9 @@ import { sayProblem } from '../../words/problems';
 import { TASTING_WORDS } from '../../words/tastingWords';
 import classes from './notebook.module.css';
 import { bakedOn } from './Why';
+import { notebookWords } from '../../words/en/notebook';
+
+const W = notebookWords.newTastingPage;
 
 const MOST_TASTERS = 60;
 
@@ -22,20 +25,20 @@ export function NewTastingPage() {
   const [tasters, setTasters] = useState<string[]>([]);
   const [create, creating] = useCreateTastingMutation();
   const navigate = useNavigate();
-  usePageTitle('Taste them blind');
+  usePageTitle(W.tasteThemBlind);
   if (error ?? other)
     return (
       <main id="main" className={classes.page}>
-        <Notice kind="trouble" title="One of these trials is not here any more">
-          <Link to="/notebook">To the notebook</Link>
+        <Notice kind="trouble" title={W.oneOfTheseTrialsIs}>
+          <Link to="/notebook">{W.toTheNotebook}</Link>
         </Notice>
       </main>
     );
-  if (!a || !b) return <Skeleton height={300} role="status" aria-label="Fetching the trials" />;
+  if (!a || !b) return <Skeleton height={300} role="status" aria-label={W.fetchingTheTrials} />;
   const begin = async () => {
     const done = await create({
       kind,
-      title: a.title === b.title ? a.title : `${a.title} and ${b.title}`.slice(0, 200),
+      title: a.title === b.title ? a.title : W.andWord({ aTitle: a.title, bTitle: b.title }).slice(0, 200),
       at: Date.now(),
       a: a.id,
       b: b.id,
@@ -46,14 +49,14 @@ export function NewTastingPage() {
   return (
     <main id="main" className={classes.page}>
       <header className={classes.head}>
-        <h1>Taste them blind</h1>
+        <h1>{W.tasteThemBlind}</h1>
         <p className="quiet">
-          {a.title}, {bakedOn(a)}, against {b.title}, {bakedOn(b)}
+          {W.against({ aTitle: a.title, bakedOn: bakedOn(a), bTitle: b.title, bakedOn2: bakedOn(b) })}
         </p>
       </header>
       <section className={`sheet ${classes.part}`}>
         <Radio.Group
-          label="What is asked"
+          label={W.whatIsAsked}
           value={kind}
           onChange={(v) => setKind(TASTING_KINDS.find((k) => k === v)!)}
         >
@@ -68,14 +71,14 @@ export function NewTastingPage() {
           ))}
         </Radio.Group>
         <TagsInput
-          label="Who tastes"
-          description="Enter after each name"
+          label={W.whoTastes}
+          description={W.enterAfterEachName}
           value={tasters}
           maxTags={MOST_TASTERS}
           onChange={(names) => setTasters(names.map((n) => n.slice(0, 80)))}
         />
         {creating.error && (
-          <Notice kind="trouble" title="It was not begun">
+          <Notice kind="trouble" title={W.itWasNotBegun}>
             {sayProblem(problemIn(creating.error)?.code ?? null)}
           </Notice>
         )}
@@ -85,7 +88,7 @@ export function NewTastingPage() {
           loading={creating.isLoading}
           onClick={() => void begin()}
         >
-          Make the codes
+          {W.makeTheCodes}
         </Button>
       </section>
     </main>

@@ -10,6 +10,9 @@ import { sayProblem } from '../../words/problems';
 import { OUTCOME_WORDS } from '../../words/trialWords';
 import { useBench } from '../bench/useBench';
 import classes from './notebook.module.css';
+import { notebookWords } from '../../words/en/notebook';
+
+const W = notebookWords.newTrialPage;
 
 /** What a run measured, as a trial has it. */
 function actualOf({ massG, feel, oven, bake }: BenchRecord, ovenC: number | null | undefined): Actual {
@@ -37,7 +40,7 @@ export function NewTrialPage() {
 function FromRun({ runId }: { runId: string }) {
   const { run, made, state, error } = useBench(runId);
   if (error) return <Lost code={problemIn(error)?.code ?? null} />;
-  if (!run || !made || !state) return <Skeleton height={300} role="status" aria-label="Fetching the run" />;
+  if (!run || !made || !state) return <Skeleton height={300} role="status" aria-label={W.fetchingTheRun} />;
   const record = recordOf(made.formula, made.order, state);
   return (
     <Begin
@@ -56,8 +59,8 @@ const FromVersion = ({ versionId }: { versionId: string }) => (
 function Lost({ code }: { code: string | null }) {
   return (
     <main id="main" className={classes.page}>
-      <Notice kind="trouble" title="This bake cannot be found">
-        {sayProblem(code)} <Link to="/notebook">To the notebook</Link>
+      <Notice kind="trouble" title={W.thisBakeCannotBeFound}>
+        {sayProblem(code)} <Link to="/notebook">{W.toTheNotebook}</Link>
       </Notice>
     </main>
   );
@@ -81,9 +84,9 @@ function Begin({
   const [create, creating] = useCreateTrialMutation();
   const [pressed, setPressed] = useState<OutcomeId | null>(null);
   const navigate = useNavigate();
-  usePageTitle('Baked it');
+  usePageTitle(W.bakedIt);
   if (error) return <Lost code={problemIn(error)?.code ?? null} />;
-  if (!version || !detail) return <Skeleton height={300} role="status" aria-label="Fetching the version" />;
+  if (!version || !detail) return <Skeleton height={300} role="status" aria-label={W.fetchingTheVersion} />;
   const keep = async (outcome: OutcomeId) => {
     setPressed(outcome);
     const done = await create({
@@ -108,13 +111,13 @@ function Begin({
   return (
     <main id="main" className={classes.page}>
       <header className={classes.head}>
-        <h1>How did it come out?</h1>
+        <h1>{W.howDidItComeOut}</h1>
         <p className="quiet">
           {detail.title}
           {version.targetId ? `, ${version.name}` : ''}
         </p>
       </header>
-      <div className={classes.outcomes} role="group" aria-label="How it came out">
+      <div className={classes.outcomes} role="group" aria-label={W.howItCameOut}>
         {OUTCOME_IDS.map((o) => (
           <button
             key={o}
@@ -127,11 +130,9 @@ function Begin({
           </button>
         ))}
       </div>
-      <p className="quiet">
-        One press keeps it. Faults, photos, notes and scores can be added then, or another day.
-      </p>
+      <p className="quiet">{W.onePressKeepsItFaults}</p>
       {creating.error && (
-        <Notice kind="trouble" title="It was not kept">
+        <Notice kind="trouble" title={W.itWasNotKept}>
           {sayProblem(problemIn(creating.error)?.code ?? null)}
         </Notice>
       )}

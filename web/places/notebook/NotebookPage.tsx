@@ -15,12 +15,15 @@ import { FaultDrawing } from '../../drawings/FaultDrawing';
 import { Notice } from '../../parts/Notice';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { FAULT_WORDS } from '../../words/data/faults';
-import { counted, listed } from '../../words/format';
+import { listed } from '../../words/format';
 import { sayProblem } from '../../words/problems';
 import { OUTCOME_WORDS } from '../../words/trialWords';
 import classes from './notebook.module.css';
 import { Photo } from './Photos';
 import { bakedOn } from './Why';
+import { notebookWords } from '../../words/en/notebook';
+
+const W = notebookWords.notebookPage;
 
 const PAGE = 60;
 const MOST_BESIDE = 4;
@@ -57,8 +60,8 @@ export function TrialCard({
       {trial.notes && <span className="small quiet">{trial.notes.slice(0, 120)}</span>}
       {laid !== null && (
         <Checkbox
-          label="Beside others"
-          aria-label={`Lay ${trial.title} of ${bakedOn(trial)} beside others`}
+          label={W.besideOthers}
+          aria-label={W.layOfBesideOthers({ trialTitle: trial.title, bakedOn: bakedOn(trial) })}
           checked={laid}
           onChange={(e) => onLay(e.currentTarget.checked)}
         />
@@ -78,11 +81,11 @@ export function useLaid() {
     button: ids.length >= 2 && (
       <>
         <Button onClick={() => void navigate(`/notebook/beside?ids=${ids.join(',')}`)}>
-          Lay {ids.length} beside each other
+          {W.layBesideEachOther({ idsCount: ids.length })}
         </Button>
         {ids.length === 2 && (
           <Button variant="default" onClick={() => void navigate(`/notebook/taste?ids=${ids.join(',')}`)}>
-            Taste them blind
+            {W.tasteThemBlind}
           </Button>
         )}
       </>
@@ -107,24 +110,24 @@ export function NotebookPage() {
   const { data: tastings = [] } = useTastingsQuery();
   const { data: experiments = [] } = useExperimentsQuery();
   const { laidOf, lay, button } = useLaid();
-  usePageTitle('Notebook');
+  usePageTitle(W.notebook);
   const told = new Set(data?.trials.map((t) => t.runId));
   const open = runs.filter((r) => !told.has(r.id) && Date.now() - r.begunAt < OPEN_DAYS * 86_400_000);
   return (
     <main id="main" className={classes.page}>
       <header className={classes.head}>
-        <h1>Notebook</h1>
-        {data && <span className="quiet">{counted(data.found, 'trial')}</span>}
+        <h1>{W.notebook}</h1>
+        {data && <span className="quiet">{W.trialCount({ n: data.found })}</span>}
       </header>
       {open.length > 0 && (
-        <section className={`sheet ${classes.part}`} aria-label="Nothing said of them yet">
-          <h2>Nothing said of them yet</h2>
+        <section className={`sheet ${classes.part}`} aria-label={W.nothingSaidOfThemYet}>
+          <h2>{W.nothingSaidOfThemYet}</h2>
           <ul>
             {open.map((r) => (
               <li key={r.id}>
                 <Link to={`/notebook/new?run=${r.id}`}>{r.title}</Link>{' '}
                 <span className="small quiet">
-                  {bakedOn({ bakedAt: r.begunAt })}. <Link to={`/bench/${r.id}`}>Back to the bench</Link>
+                  {bakedOn({ bakedAt: r.begunAt })}. <Link to={`/bench/${r.id}`}>{W.backToTheBench}</Link>
                 </span>
               </li>
             ))}
@@ -132,8 +135,8 @@ export function NotebookPage() {
         </section>
       )}
       {experiments.length > 0 && (
-        <section className={`sheet ${classes.part}`} aria-label="Experiments">
-          <h2>Experiments</h2>
+        <section className={`sheet ${classes.part}`} aria-label={W.experiments}>
+          <h2>{W.experiments}</h2>
           <ul>
             {experiments
               .slice(-5)
@@ -142,7 +145,10 @@ export function NotebookPage() {
                 <li key={x.id}>
                   <Link to={`/notebook/experiment/${x.id}`}>{x.title}</Link>{' '}
                   <span className="small quiet">
-                    {x.runs.filter((r) => r.y !== null).length} of {counted(x.runs.length, 'bake')} measured
+                    {W.ofMeasured({
+                      filterCount: x.runs.filter((r) => r.y !== null).length,
+                      count: W.bakeCount({ n: x.runs.length }),
+                    })}
                   </span>
                 </li>
               ))}
@@ -150,8 +156,8 @@ export function NotebookPage() {
         </section>
       )}
       {tastings.length > 0 && (
-        <section className={`sheet ${classes.part}`} aria-label="Tasted blind">
-          <h2>Tasted blind</h2>
+        <section className={`sheet ${classes.part}`} aria-label={W.tastedBlind}>
+          <h2>{W.tastedBlind}</h2>
           <ul>
             {tastings
               .slice(-5)
@@ -160,8 +166,11 @@ export function NotebookPage() {
                 <li key={t.id}>
                   <Link to={`/notebook/tasting/${t.id}`}>{t.title}</Link>{' '}
                   <span className="small quiet">
-                    {bakedOn({ bakedAt: t.at })}, {t.servings.filter((s) => s.said !== null).length} of{' '}
-                    {t.servings.length} have answered
+                    {W.ofHaveAnswered({
+                      bakedOn: bakedOn({ bakedAt: t.at }),
+                      filterCount: t.servings.filter((s) => s.said !== null).length,
+                      servingsCount: t.servings.length,
+                    })}
                   </span>
                 </li>
               ))}
@@ -170,7 +179,7 @@ export function NotebookPage() {
       )}
       <search className={classes.bar}>
         <TextInput
-          label="Words in title or notes"
+          label={W.wordsInTitleOrNotes}
           value={q}
           onChange={(e) => {
             setQ(e.currentTarget.value);
@@ -178,34 +187,30 @@ export function NotebookPage() {
           }}
         />
         <NativeSelect
-          label="What was wrong"
+          label={W.whatWasWrong}
           value={fault}
           onChange={(e) => {
             setFault(e.currentTarget.value);
             setFrom(0);
           }}
           data={[
-            { value: '', label: 'anything' },
+            { value: '', label: W.anything },
             ...FAULT_IDS.map((f) => ({ value: f, label: FAULT_WORDS[f].name })),
           ]}
         />
         {button}
       </search>
       {error && (
-        <Notice kind="trouble" title="The notebook cannot be shown">
+        <Notice kind="trouble" title={W.theNotebookCannotBeShown}>
           {sayProblem(problemIn(error)?.code ?? null)}
         </Notice>
       )}
-      {!data && !error && <Skeleton height={300} role="status" aria-label="Fetching the notebook" />}
+      {!data && !error && <Skeleton height={300} role="status" aria-label={W.fetchingTheNotebook} />}
       {data && data.trials.length === 0 && (
-        <p>
-          {words || fault
-            ? 'No trial with that in it.'
-            : 'Nothing is written down yet. When something comes out of the oven, press “Baked it” on its card: one more press and it is here.'}
-        </p>
+        <p>{words || fault ? W.noTrialWithThatIn : W.nothingIsWrittenDownYet}</p>
       )}
       {data && (
-        <ul className={classes.list} aria-label="Trials">
+        <ul className={classes.list} aria-label={W.trials}>
           {data.trials.map((t) => (
             <TrialCard key={t.id} trial={t} laid={laidOf(t.id)} onLay={lay(t.id)} />
           ))}
@@ -214,10 +219,10 @@ export function NotebookPage() {
       {data && data.found > PAGE && (
         <div className={classes.bar}>
           <Button variant="default" disabled={from === 0} onClick={() => setFrom(Math.max(0, from - PAGE))}>
-            Later ones
+            {W.laterOnes}
           </Button>
           <Button variant="default" disabled={from + PAGE >= data.found} onClick={() => setFrom(from + PAGE)}>
-            Earlier ones
+            {W.earlierOnes}
           </Button>
         </div>
       )}

@@ -8,6 +8,9 @@ import { rememberOriginal } from '../../photos/originals';
 import { base64Of, NotAPhoto, photoFrom } from '../../photos/takePhoto';
 import { sayProblem } from '../../words/problems';
 import classes from './notebook.module.css';
+import { notebookWords } from '../../words/en/notebook';
+
+const W = notebookWords.photos;
 
 const TYPES = 'image/jpeg,image/png,image/webp,image/heic,image/heif';
 
@@ -61,50 +64,47 @@ export function Photos({
     if (added.length > 0) onChange([...photos, ...added.filter((p) => !there.has(p.hash))]);
   };
   return (
-    <section aria-label="Photos">
+    <section aria-label={W.photos}>
       <div className={classes.photos}>
         {photos.map((p, i) => (
           <figure key={p.hash}>
-            <Photo photo={p} alt={`${title}, photo ${i + 1}`} />
+            <Photo photo={p} alt={W.photo({ title, i: i + 1 })} />
             <Button
               component={Link}
               to={`/notebook/${id}/slice/${p.hash}`}
               size="compact-md"
               variant="default"
             >
-              {slices.some((s) => s.photo === p.hash) ? 'Measured' : 'Measure the slice'}
+              {slices.some((s) => s.photo === p.hash) ? W.measured : W.measureTheSlice}
             </Button>
             <Button
               size="compact-md"
               variant="default"
-              aria-label={`Take photo ${i + 1} out`}
+              aria-label={W.takePhotoOut({ i: i + 1 })}
               onClick={() => onChange(photos.filter((x) => x !== p))}
             >
-              Take out
+              {W.takeOut}
             </Button>
           </figure>
         ))}
       </div>
-      <p className="small quiet">
-        A slice on a plain dark board beside a matt white bank-sized card, level with the cut and taken from
-        straight above, can be measured.
-      </p>
+      <p className="small quiet">{W.aSliceOnAPlain}</p>
       <FileButton multiple accept={TYPES} onChange={(files) => void take(files)}>
         {(props) => (
           <Button {...props} variant="default" loading={working || keeping.isLoading}>
-            Add photos
+            {W.addPhotos}
           </Button>
         )}
       </FileButton>{' '}
       <FileButton accept={TYPES} capture="environment" onChange={(file) => file && void take([file])}>
         {(props) => (
           <Button {...props} variant="default" disabled={working}>
-            Take one
+            {W.takeOne}
           </Button>
         )}
       </FileButton>
       {trouble && (
-        <Notice kind="trouble" title="This photo was not kept">
+        <Notice kind="trouble" title={W.thisPhotoWasNotKept}>
           {trouble}
         </Notice>
       )}

@@ -19,20 +19,23 @@ import { LostPage } from './LostPage';
 import classes from './notebook.module.css';
 import { useTakeOut } from './useTakeOut';
 import { bakedOn } from './Why';
+import { notebookWords } from '../../words/en/notebook';
+
+const W = notebookWords.tastingPage;
 
 const named = (trial: TrialRow | undefined, sample: Sample): string =>
-  trial ? `that of ${bakedOn(trial)}` : sample === 'a' ? 'the first' : 'the second';
+  trial ? W.thatOf({ bakedOn: bakedOn(trial) }) : sample === 'a' ? W.theFirst : W.theSecond;
 
 /** A tasting: who is served which codes in which order, what they said, and in the end what it shows. */
 export function TastingPage() {
   const { id = '' } = useParams();
   const { data, error } = useTastingQuery(id);
-  usePageTitle(data ? `${data.title}, tasted blind` : 'Tasted blind');
-  if (error) return <LostPage title="This tasting cannot be shown" error={error} />;
+  usePageTitle(data ? W.tastedBlind({ dataTitle: data.title }) : W.tastedBlind2);
+  if (error) return <LostPage title={W.thisTastingCannotBeShown} error={error} />;
   return data ? (
     <One row={data} />
   ) : (
-    <Skeleton height={400} role="status" aria-label="Fetching the tasting" />
+    <Skeleton height={400} role="status" aria-label={W.fetchingTheTasting} />
   );
 }
 
@@ -60,35 +63,32 @@ function One({ row }: { row: TastingRow }) {
   return (
     <main id="main" className={classes.page}>
       <header className={classes.head}>
-        <h1>{doc.title}: tasted blind</h1>
+        <h1>{W.tastedBlind3({ docTitle: doc.title })}</h1>
         <span className="quiet">{TASTING_WORDS[doc.kind].name}</span>
-        <Link to="/notebook">To the notebook</Link>
+        <Link to="/notebook">{W.toTheNotebook}</Link>
       </header>
-      <section className={`sheet ${classes.part}`} aria-label="What it shows">
-        <h2>What it shows</h2>
+      <section className={`sheet ${classes.part}`} aria-label={W.whatItShows}>
+        <h2>{W.whatItShows}</h2>
         <p role="status">
           {over
             ? tastedWords(tasted, names)
-            : `${tasted.n} of ${doc.servings.length} have answered. What it shows is told when all have: looking before changes what is asked for.`}
+            : W.ofHaveAnsweredWhatIt({ tastedN: tasted.n, servingsCount: doc.servings.length })}
         </p>
       </section>
       {putting.error && (
-        <Notice kind="trouble" title="It was not kept">
+        <Notice kind="trouble" title={W.itWasNotKept}>
           {sayProblem(problemIn(putting.error)?.code ?? null)}
         </Notice>
       )}
       <section className={`sheet ${classes.part}`}>
-        <h2>Served</h2>
-        <p className="small quiet">
-          Write the codes on the plates out of sight. Serve from left to right; then press{' '}
-          {TASTING_WORDS[doc.kind].ask}.
-        </p>
-        <div className={classes.wide} role="region" aria-label="Served" tabIndex={0}>
+        <h2>{W.served}</h2>
+        <p className="small quiet">{W.writeTheCodesOnThe({ ask: TASTING_WORDS[doc.kind].ask })}</p>
+        <div className={classes.wide} role="region" aria-label={W.served} tabIndex={0}>
           <table className={classes.served}>
             <thead>
               <tr>
-                <th scope="col">Taster</th>
-                <th scope="col">Plates, in this order</th>
+                <th scope="col">{W.taster}</th>
+                <th scope="col">{W.platesInThisOrder}</th>
               </tr>
             </thead>
             <tbody>
@@ -119,17 +119,17 @@ function One({ row }: { row: TastingRow }) {
         {!over && (
           <Switch
             mt={10}
-            label="Show what lies under the codes: for whoever fills the plates"
+            label={W.showWhatLiesUnderThe}
             checked={key}
             onChange={(e) => setKey(e.currentTarget.checked)}
           />
         )}
         <div className={`${classes.bar} no-print`}>
           <Button variant="default" onClick={() => window.print()}>
-            Print
+            {W.print}
           </Button>
           <Button variant="subtle" color="gray" onClick={() => void takeOut(id)}>
-            Take this tasting out
+            {W.takeThisTastingOut}
           </Button>
         </div>
       </section>

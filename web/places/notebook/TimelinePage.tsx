@@ -10,7 +10,7 @@ import { fileName, saveFile } from '../../parts/saveFile';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { FAULT_WORDS } from '../../words/data/faults';
 import { differenceWords } from '../../words/differences';
-import { counted, listed } from '../../words/format';
+import { listed } from '../../words/format';
 import { TRIAL_COLUMNS, trialRows, trialsMarkdown } from '../../words/trialText';
 import { cameWords, changeWords, OUTCOME_WORDS } from '../../words/trialWords';
 import { useLaid } from './NotebookPage';
@@ -20,6 +20,9 @@ import { Multiples } from './Multiples';
 import { Photo } from './Photos';
 import { useVersions } from './useVersions';
 import { bakedOn } from './Why';
+import { notebookWords } from '../../words/en/notebook';
+
+const W = notebookWords.timelinePage;
 
 const MOST = '299';
 
@@ -33,7 +36,7 @@ export function TimelinePage() {
   const { versions } = useVersions([...(original ? [original] : []), ...trials.map((t) => t.versionId)]);
   const { pantry } = usePantry();
   const { laidOf, lay, button } = useLaid();
-  usePageTitle(detail ? `${detail.title}, trials` : 'Trials');
+  usePageTitle(detail ? W.trials({ detailTitle: detail.title }) : W.trials2);
   // The original is what they are held against, not one of them.
   const best = bestOf(trials.filter((t) => t.versionId !== original));
   const changes = useMemo(() => {
@@ -47,12 +50,12 @@ export function TimelinePage() {
       return differenceWords(besideOf(docs, pantry.exact), docs, 1);
     });
   }, [versions, original, trials, pantry]);
-  if (error) return <LostPage title="These trials cannot be shown" error={error} />;
-  if (!data || !detail) return <Skeleton height={400} role="status" aria-label="Fetching the trials" />;
+  if (error) return <LostPage title={W.theseTrialsCannotBeShown} error={error} />;
+  if (!data || !detail) return <Skeleton height={400} role="status" aria-label={W.fetchingTheTrials} />;
   const byId = new Map(trials.map((t) => [t.id, t]));
   const nameOf = (versionId: string): string => {
     const v = versions?.get(versionId);
-    return v?.targetId ? v.name : 'as written';
+    return v?.targetId ? v.name : W.asWritten;
   };
   const save = async (as: 'md' | 'csv') => {
     const all = trials.map((trial, i) => ({
@@ -61,10 +64,14 @@ export function TimelinePage() {
       changed: changes?.[i] ?? [],
     }));
     if (as === 'md')
-      saveFile(fileName(`${detail.title} trials`, 'md'), trialsMarkdown(detail.title, all), 'text/markdown');
+      saveFile(
+        fileName(W.trials3({ detailTitle: detail.title }), 'md'),
+        trialsMarkdown(detail.title, all),
+        'text/markdown',
+      );
     else
       saveFile(
-        fileName(`${detail.title} trials`, 'csv'),
+        fileName(W.trials3({ detailTitle: detail.title }), 'csv'),
         await toCsv(trialRows(all), TRIAL_COLUMNS),
         'text/csv',
       );
@@ -72,41 +79,37 @@ export function TimelinePage() {
   return (
     <main id="main" className={classes.page}>
       <header className={classes.head}>
-        <h1>{detail.title}: trials</h1>
-        <span className="quiet">{counted(trials.length, 'trial')}</span>
-        <Link to={`/formula/${id}/swap`}>To the desk</Link>
-        <Link to={`/formula/${id}/versions`}>Versions</Link>
-        <Link to={`/formula/${id}/experiment`}>Plan an experiment</Link>
+        <h1>{W.trials4({ detailTitle: detail.title })}</h1>
+        <span className="quiet">{W.trialCount({ n: trials.length })}</span>
+        <Link to={`/formula/${id}/swap`}>{W.toTheDesk}</Link>
+        <Link to={`/formula/${id}/versions`}>{W.versions}</Link>
+        <Link to={`/formula/${id}/experiment`}>{W.planAnExperiment}</Link>
       </header>
       <div className={`${classes.bar} no-print`}>
         {button}
         {trials.length > 0 && changes && (
           <>
             <Button variant="default" size="compact-md" onClick={() => void save('md')}>
-              Save as text
+              {W.saveAsText}
             </Button>
             <Button variant="default" size="compact-md" onClick={() => void save('csv')}>
-              Save as table
+              {W.saveAsTable}
             </Button>
             <Button variant="default" size="compact-md" onClick={() => window.print()}>
-              Print
+              {W.print}
             </Button>
           </>
         )}
       </div>
-      {trials.length === 0 && (
-        <p>
-          Nothing of it is in the notebook yet. After a bake press “Baked it” on the card of what you baked.
-        </p>
-      )}
+      {trials.length === 0 && <p>{W.nothingOfItIsIn}</p>}
       <Multiples trials={trials} bestId={best?.id} originalId={original} />
-      <ol className={classes.timeline} aria-label="Trials, first to last">
+      <ol className={classes.timeline} aria-label={W.trialsFirstToLast}>
         {original && trials.length > 0 && trials[0]!.versionId !== original && (
           <li>
             <b>
-              <Link to={`/formula/${id}/card/${original}`}>As written</Link>
+              <Link to={`/formula/${id}/card/${original}`}>{W.asWritten2}</Link>
             </b>{' '}
-            <span className="small quiet">the original, not baked since it is here</span>
+            <span className="small quiet">{W.theOriginalNotBakedSince}</span>
           </li>
         )}
         {trials.map((t, i) => {
@@ -121,23 +124,27 @@ export function TimelinePage() {
               <span className={classes.mark} data-outcome={t.outcome}>
                 {OUTCOME_WORDS[t.outcome]}
               </span>{' '}
-              {t.id === best?.id && <span className="small">best so far</span>}
+              {t.id === best?.id && <span className="small">{W.bestSoFar}</span>}
               <p className="small quiet">
                 {nameOf(t.versionId)}
                 {changed &&
                   (changed.length === 0
                     ? i === 0
                       ? ''
-                      : ', the same formula again'
-                    : `. ${i === 0 ? 'Against the original' : 'Against the trial before'}: ${changed.join(' ')}`)}
+                      : W.theSameFormulaAgain
+                    : `. ${i === 0 ? W.againstTheOriginal : W.againstTheTrialBefore}: ${changed.join(' ')}`)}
               </p>
-              {t.tests && <p className="small">It was to try: {changeWords(t.tests.repair)}.</p>}
+              {t.tests && <p className="small">{W.itWasToTry({ change: changeWords(t.tests.repair) })}</p>}
               {came && <p>{cameWords(came)}</p>}
               {t.faults.length > 0 && <p>{listed(t.faults.map((f) => FAULT_WORDS[f].name.toLowerCase()))}</p>}
               {t.photos.length > 0 && (
                 <div className={classes.photos}>
                   {t.photos.slice(0, 3).map((p, k) => (
-                    <Photo key={p.hash} photo={p} alt={`${detail.title}, ${bakedOn(t)}, photo ${k + 1}`} />
+                    <Photo
+                      key={p.hash}
+                      photo={p}
+                      alt={W.photo({ detailTitle: detail.title, bakedOn: bakedOn(t), k: k + 1 })}
+                    />
                   ))}
                 </div>
               )}
@@ -145,8 +152,8 @@ export function TimelinePage() {
               {laidOf(t.id) !== null && (
                 <Checkbox
                   className="no-print"
-                  label="Beside others"
-                  aria-label={`Lay the trial of ${bakedOn(t)} beside others`}
+                  label={W.besideOthers}
+                  aria-label={W.layTheTrialOfBeside({ bakedOn: bakedOn(t) })}
                   checked={laidOf(t.id) ?? false}
                   onChange={(e) => lay(t.id)(e.currentTarget.checked)}
                 />

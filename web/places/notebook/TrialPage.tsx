@@ -20,11 +20,14 @@ import classes from './notebook.module.css';
 import { useTakeOut } from './useTakeOut';
 import { useTrial } from './useTrial';
 import { bakedOn, Why } from './Why';
+import { notebookWords } from '../../words/en/notebook';
+
+const W = notebookWords.trialPage;
 
 const KEPT = {
-  kept: 'All kept',
-  keeping: 'Keeping',
-  waiting: 'The server does not answer; it is tried again.',
+  kept: W.allKept,
+  keeping: W.keeping,
+  waiting: W.theServerDoesNotAnswer,
 };
 
 /** One trial: how it came out, what is wrong, why, and what to try. */
@@ -42,9 +45,9 @@ function One({ id }: { id: string }) {
   const [remove] = useRemoveTrialMutation();
   const [restore] = useRestoreTrialMutation();
   const takeOut = useTakeOut(remove, restore);
-  usePageTitle(doc ? `${doc.title}, trial` : 'Trial');
-  if (error) return <LostPage title="This trial cannot be shown" error={error} />;
-  if (!doc) return <Skeleton height={500} role="status" aria-label="Fetching the trial" />;
+  usePageTitle(doc ? W.trial({ docTitle: doc.title }) : W.trial2);
+  if (error) return <LostPage title={W.thisTrialCannotBeShown} error={error} />;
+  if (!doc) return <Skeleton height={500} role="status" aria-label={W.fetchingTheTrial} />;
   const part = version && mainPart(version.doc.parts);
   const came = before ? cameOf(before, doc) : null;
   return (
@@ -53,28 +56,28 @@ function One({ id }: { id: string }) {
         <h1>{doc.title}</h1>
         <span className="quiet">
           {bakedOn(doc)}
-          {version?.targetId ? `, ${version.name}` : ', as written'}
+          {version?.targetId ? `, ${version.name}` : W.asWritten}
         </span>
-        <Link to={`/formula/${doc.formulaId}/trials`}>All trials of it</Link>
-        {doc.runId && <Link to={`/bench/${doc.runId}/record`}>What happened</Link>}
+        <Link to={`/formula/${doc.formulaId}/trials`}>{W.allTrialsOfIt}</Link>
+        {doc.runId && <Link to={`/bench/${doc.runId}/record`}>{W.whatHappened}</Link>}
         <span className="small quiet" role="status">
           {refused ? sayProblem(refused) : KEPT[state]}
         </span>
       </header>
       {clash && (
-        <Notice kind="trouble" title="This trial was changed elsewhere in the meantime">
+        <Notice kind="trouble" title={W.thisTrialWasChangedElsewhere}>
           <Button size="compact-md" variant="default" onClick={takeTheirs}>
-            Take what is there
+            {W.takeWhatIsThere}
           </Button>{' '}
           <Button size="compact-md" variant="default" onClick={keepMine}>
-            Keep what is here
+            {W.keepWhatIsHere}
           </Button>
         </Notice>
       )}
       {doc.tests && (
         <p className={`sheet ${classes.part}`} role="note">
-          It was to try: {changeWords(doc.tests.repair)}.{' '}
-          {before && <Link to={`/notebook/${doc.tests.trialId}`}>The trial before</Link>}{' '}
+          {W.itWasToTry({ change: changeWords(doc.tests.repair) })}{' '}
+          {before && <Link to={`/notebook/${doc.tests.trialId}`}>{W.theTrialBefore}</Link>}{' '}
           {came && cameWords(came)}
         </p>
       )}
@@ -84,7 +87,7 @@ function One({ id }: { id: string }) {
       )}
       <Judge id={id} trial={doc} family={part ? CLASSES[part.classId].family : null} set={set} />
       <Button variant="subtle" color="gray" onClick={() => void takeOut(id)}>
-        Take this trial out
+        {W.takeThisTrialOut}
       </Button>
     </main>
   );

@@ -7,11 +7,14 @@ import type { Formula } from '../../../core/formula';
 import type { Lookup } from '../../../core/ingredients';
 import { diagnose, evidenceOf, sizeOf, type Suspect, type Trial } from '../../../core/judge';
 import { CAUSE_WORDS, FAULT_WORDS } from '../../words/data/faults';
-import { grams, listed } from '../../words/format';
+import { day, grams, listed } from '../../words/format';
 import { degrees } from '../../words/heat';
 import { lineName } from '../../words/things';
 import { changeWords, evidenceWords, LOOK_WORDS, suspectWords } from '../../words/trialWords';
 import classes from './notebook.module.css';
+import { notebookWords } from '../../words/en/notebook';
+
+const W = notebookWords.why;
 
 type Props = { id: string; trial: Trial; version: Version; written: Formula | null; lookup: Lookup };
 
@@ -20,8 +23,8 @@ export function Why({ id, trial, version, written, lookup }: Props) {
   if (trial.faults.length === 0) return null;
   const evidence = evidenceOf({ baked: version.doc, written, actual: trial.actual, lookup });
   return (
-    <section className={`sheet ${classes.part}`} aria-label="Why">
-      <h2>Why</h2>
+    <section className={`sheet ${classes.part}`} aria-label={W.why}>
+      <h2>{W.why}</h2>
       {trial.faults.map((fault) => {
         const { suspects, tell } = diagnose(fault, evidence);
         const shown = suspects.filter((s, i) => i === 0 || s.level !== 'unlikely');
@@ -35,9 +38,13 @@ export function Why({ id, trial, version, written, lookup }: Props) {
                   <p>
                     <b>{suspectWords(s)}</b>
                   </p>
-                  {s.for.length > 0 && <p className="small">For it: {listed(s.for.map(evidenceWords))}.</p>}
+                  {s.for.length > 0 && (
+                    <p className="small">{W.forIt({ list: listed(s.for.map(evidenceWords)) })}</p>
+                  )}
                   {s.against.length > 0 && (
-                    <p className="small quiet">Against it: {listed(s.against.map(evidenceWords))}.</p>
+                    <p className="small quiet">
+                      {W.againstIt({ list: listed(s.against.map(evidenceWords)) })}
+                    </p>
                   )}
                   {i < 2 && <Change suspect={s} fault={fault} id={id} version={version} lookup={lookup} />}
                 </li>
@@ -45,21 +52,18 @@ export function Why({ id, trial, version, written, lookup }: Props) {
             </ol>
             {ruled.length > 0 && (
               <p className="small quiet">
-                Unlikely:{' '}
-                {listed(
-                  ruled.map((s) => `${CAUSE_WORDS[s.cause]} (${listed(s.against.map(evidenceWords))})`),
-                )}
-                .
+                {W.unlikely({
+                  list: listed(
+                    ruled.map((s) => `${CAUSE_WORDS[s.cause]} (${listed(s.against.map(evidenceWords))})`),
+                  ),
+                })}
               </p>
             )}
-            {tell && LOOK_WORDS[tell] && <p>To tell the first two apart: {LOOK_WORDS[tell]}</p>}
+            {tell && LOOK_WORDS[tell] && <p>{W.toTellTheFirstTwo({ look: LOOK_WORDS[tell] })}</p>}
           </div>
         );
       })}
-      <p className="small quiet">
-        Reckoned from what is usual and from what is known of this bake; nothing is certain. Change one thing
-        at a time.
-      </p>
+      <p className="small quiet">{W.reckonedFromWhatIsUsual}</p>
     </section>
   );
 }
@@ -83,10 +87,15 @@ function Change({
   const line = sized && version.doc.parts.flatMap((p) => p.lines).find((l) => l.id === sized.lineId);
   const said =
     sized && line
-      ? `${lineName(line)} from ${grams(sized.fromG)} to ${grams(sized.toG)}${sized.held ? ', no further, so that nothing else is lost' : ''}`
+      ? W.fromTo({
+          line: lineName(line),
+          amount: grams(sized.fromG),
+          amount2: grams(sized.toG),
+          which: sized.held ? W.noFurtherSoThatNothing : '',
+        })
       : changeWords(suspect.change);
   const { coreC } = donenessOfBake(version.doc.parts, lookup);
-  const until = suspect.change === 'longer_bake' && coreC ? `, at ${degrees(coreC[0])}` : '';
+  const until = suspect.change === 'longer_bake' && coreC ? W.at({ temperature: degrees(coreC[0]) }) : '';
   const go = () => {
     const search = new URLSearchParams({
       from: version.id,
@@ -102,15 +111,13 @@ function Change({
   };
   return (
     <p>
-      Try: {said}
-      {until}.{' '}
+      {W.tryWord({ said, until })}{' '}
       <Button size="compact-md" variant="default" onClick={go}>
-        Try this
+        {W.tryThis}
       </Button>
     </p>
   );
 }
 
 /** What of a trial a row or a column shows: when it was. */
-export const bakedOn = (t: Pick<TrialRow, 'bakedAt'>): string =>
-  new Date(t.bakedAt).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
+export const bakedOn = (t: Pick<TrialRow, 'bakedAt'>): string => day(t.bakedAt);

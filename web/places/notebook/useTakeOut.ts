@@ -1,5 +1,8 @@
 import { useNavigate } from 'react-router';
 import { sayDone } from '../../parts/sayDone';
+import { notebookWords } from '../../words/en/notebook';
+
+const W = notebookWords.useTakeOut;
 
 /** Takes something out of the notebook and goes back there; what was taken out can be put back. */
 export function useTakeOut(
@@ -11,6 +14,6 @@ export function useTakeOut(
     const done = await remove(id);
     if ('error' in done) return;
     await navigate('/notebook');
-    sayDone('Taken out of the notebook', () => restore(id));
+    sayDone(W.takenOutOfTheNotebook, () => restore(id));
   };
 }

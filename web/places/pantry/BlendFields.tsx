@@ -10,6 +10,9 @@ import type { FieldsProps } from './fields';
 import { Facts } from './Facts';
 import { NameField, NoteField, OtherNamesField } from './NameFields';
 import classes from './pantry.module.css';
+import { pantryWords } from '../../words/en/pantry';
+
+const W = pantryWords.blendFields;
 
 const BLENDS = choicesFrom(INGREDIENTS.filter((i) => i.group === 'blend'));
 
@@ -25,21 +28,21 @@ export function BlendFields({ doc, set, preview }: FieldsProps<BlendDoc>) {
       <div className={`sheet ${classes.fields}`}>
         <NameField value={doc.name} onChange={(name) => set({ name })} />
         <fieldset className={classes.fieldset}>
-          <legend>Parts</legend>
+          <legend>{W.parts}</legend>
           {doc.parts.map((p, k) => (
             <div key={k} className={classes.part}>
               <Select
-                label={`Part ${k + 1}`}
+                label={W.part({ k: k + 1 })}
                 data={choices}
                 value={p.id || null}
                 searchable
                 limit={60}
-                nothingFoundMessage="Nothing of that name"
+                nothingFoundMessage={W.nothingOfThatName}
                 onChange={(v) => part(k, { id: v ?? '' })}
               />
               <NumberInput
-                label="Share"
-                aria-label={`Share of part ${k + 1}`}
+                label={W.share}
+                aria-label={W.shareOfPart({ k: k + 1 })}
                 value={p.percent}
                 min={0}
                 max={1000}
@@ -52,7 +55,7 @@ export function BlendFields({ doc, set, preview }: FieldsProps<BlendDoc>) {
                 variant="subtle"
                 color="gray"
                 size={42}
-                aria-label={`Take out part ${k + 1}`}
+                aria-label={W.takeOutPart({ k: k + 1 })}
                 onClick={() => set({ parts: doc.parts.filter((_, i) => i !== k) })}
               >
                 <IconTrash size={18} />
@@ -67,18 +70,18 @@ export function BlendFields({ doc, set, preview }: FieldsProps<BlendDoc>) {
               disabled={doc.parts.length >= 30}
               onClick={() => set({ parts: [...doc.parts, { id: '', percent: Math.max(0, 100 - sum) }] })}
             >
-              Add a part
+              {W.addAPart}
             </Button>
             <b className="num" role="status">
               {fixed(sum, sum % 1 === 0 ? 0 : 1)} %
               {doc.parts.length > 0 && Math.abs(sum - 100) > 0.05 && (
-                <span className="quiet"> taken as parts of their sum</span>
+                <span className="quiet"> {W.takenAsPartsOfTheir}</span>
               )}
             </b>
           </div>
         </fieldset>
         <MultiSelect
-          label="Use it wherever these are asked for"
+          label={W.useItWhereverTheseAre}
           data={BLENDS}
           value={doc.standsFor}
           onChange={(standsFor) => set({ standsFor })}
@@ -86,15 +89,15 @@ export function BlendFields({ doc, set, preview }: FieldsProps<BlendDoc>) {
         <OtherNamesField value={doc.otherNames} onChange={(otherNames) => set({ otherNames })} />
         <NoteField value={doc.note} onChange={(note) => set({ note })} />
       </div>
-      <aside className={`sheet ${classes.aside}`} aria-label="What that makes">
+      <aside className={`sheet ${classes.aside}`} aria-label={W.whatThatMakes}>
         {preview ? (
           <>
             <Composition of={preview} />
-            <p>Takes up {fixed(preview.absorption.value, 2)} g water for each gram.</p>
+            <p>{W.takesUpGWaterFor({ number: fixed(preview.absorption.value, 2) })}</p>
             <Facts of={preview} />
           </>
         ) : (
-          <p className="quiet">Name it and put in its parts: what they make together stands here.</p>
+          <p className="quiet">{W.nameItAndPutIn}</p>
         )}
       </aside>
     </div>

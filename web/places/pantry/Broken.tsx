@@ -5,12 +5,14 @@ import { saveFile } from '../../parts/saveFile';
 import { sayDone } from '../../parts/sayDone';
 import { sayNot } from '../../parts/sayNot';
 import { usePantry } from '../../pantry/usePantry';
-import { counted } from '../../words/format';
+import { pantryWords } from '../../words/en/pantry';
+
+const W = pantryWords.broken;
 
 const nameOf = (doc: unknown): string =>
   doc !== null && typeof doc === 'object' && typeof (doc as { name?: unknown }).name === 'string'
     ? (doc as { name: string }).name
-    : 'something without a name';
+    : W.somethingWithoutAName;
 
 /** Things in the pantry that cannot be read: named, to be kept in a file, and taken out. */
 export function Broken() {
@@ -21,13 +23,12 @@ export function Broken() {
   const itemIds = [...new Set(broken.map((b) => b.itemId))];
   async function takeOut() {
     const done = await remove(itemIds);
-    if ('error' in done) sayNot('Not taken out', done.error);
-    else sayDone('Taken out of the pantry', () => restore(itemIds));
+    if ('error' in done) sayNot(W.notTakenOut, done.error);
+    else sayDone(W.takenOutOfThePantry, () => restore(itemIds));
   }
   return (
-    <Notice kind="trouble" title={`${counted(itemIds.length, 'thing')} here cannot be read`}>
-      {broken.map((b) => nameOf(b.doc)).join(', ')}. It stands for nothing, and everything else works. Save
-      it, take it out, and put it in anew.
+    <Notice kind="trouble" title={W.hereCannotBeRead({ count: W.thingCount({ n: itemIds.length }) })}>
+      {W.itStandsForNothingAnd({ broken: broken.map((b) => nameOf(b.doc)).join(', ') })}
       <div>
         <Button
           size="compact-md"
@@ -38,10 +39,10 @@ export function Broken() {
             saveFile('pantry-not-read.json', JSON.stringify(broken, null, 2), 'application/json')
           }
         >
-          Save it as a file
+          {W.saveItAsAFile}
         </Button>
         <Button size="compact-md" variant="light" mt={8} onClick={() => void takeOut()}>
-          Take it out
+          {W.takeItOut}
         </Button>
       </div>
     </Notice>

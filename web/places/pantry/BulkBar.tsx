@@ -13,9 +13,11 @@ import { fromCsv, toCsv } from '../../parts/csv';
 import { saveFile } from '../../parts/saveFile';
 import { sayDone } from '../../parts/sayDone';
 import { newestOf } from '../../pantry/rows';
-import { counted } from '../../words/format';
 import { say, sayProblem } from '../../words/say';
 import classes from './pantry.module.css';
+import { pantryWords } from '../../words/en/pantry';
+
+const W = pantryWords.bulkBar;
 
 const AT_ONCE = 200;
 const MOST_BYTES = 20_000_000;
@@ -43,7 +45,7 @@ export function BulkBar({
     const result = await remove(ids);
     if ('error' in result) return setTrouble(sayProblem(problemIn(result.error)?.code ?? null));
     onDone();
-    sayDone(`${counted(ids.length, 'thing')} taken out of the pantry`, () => restore(ids));
+    sayDone(W.takenOutOfThePantry({ count: W.thingCount({ n: ids.length }) }), () => restore(ids));
   }
 
   async function csvOut() {
@@ -59,11 +61,11 @@ export function BulkBar({
     if (!file) return;
     setTrouble(null);
     setProblems([]);
-    if (file.size > MOST_BYTES) return setTrouble('This file is larger than 20 MB. Split it.');
+    if (file.size > MOST_BYTES) return setTrouble(W.thisFileIsLargerThan);
     const { data, fields } = await fromCsv<CsvRow>(await file.text());
     if (!fields.includes('name'))
       return setTrouble(
-        `${file.name} has no column "name". Write one out from here to see the columns: ${CSV_COLUMNS.slice(0, 5).join(', ')} and so on.`,
+        W.hasNoColumnNameWrite({ file: file.name, cSVCOLUMNS: CSV_COLUMNS.slice(0, 5).join(', ') }),
       );
     const { docs, problems: found } = fromRows(data);
     setProblems(found);
@@ -74,7 +76,10 @@ export function BulkBar({
       if ('error' in made) {
         const p = problemIn(made.error);
         setTrouble(
-          `${counted(ids.length, 'row')} came in, then it stopped. ${sayProblem(p?.code ?? null, p?.args)}`,
+          W.cameInThenItStopped({
+            count: W.rowCount({ n: ids.length }),
+            sayProblem: sayProblem(p?.code ?? null, p?.args),
+          }),
         );
         break;
       }
@@ -82,7 +87,7 @@ export function BulkBar({
     }
     setDone(null);
     if (ids.length > 0)
-      sayDone(`${counted(ids.length, 'thing')} brought into the pantry`, () => remove(ids), 'Undo');
+      sayDone(W.broughtIntoThePantry({ count: W.thingCount({ n: ids.length }) }), () => remove(ids), 'undo');
   }
 
   return (
@@ -90,53 +95,49 @@ export function BulkBar({
       <div className={classes.bulk}>
         {chosen.size > 0 && (
           <>
-            <b>{counted(chosen.size, 'chosen', 'chosen')}</b>
+            <b>{W.chosenCount({ n: chosen.size })}</b>
             <Button size="compact-md" color="beet" variant="light" onClick={() => void takeOut()}>
-              Take out of the pantry
+              {W.takeOutOfThePantry}
             </Button>
           </>
         )}
         <FileButton
           accept=".csv,text/csv"
           onChange={(f) => void csvIn(f)}
-          inputProps={{ 'aria-label': 'CSV file to bring in' }}
+          inputProps={{ 'aria-label': W.csvFileToBringIn }}
         >
           {(props) => (
             <Button {...props} size="compact-md" variant="default" loading={done !== null}>
-              Bring in CSV
+              {W.bringInCsv}
             </Button>
           )}
         </FileButton>
         {own.length > 0 && (
           <Button size="compact-md" variant="default" onClick={() => void csvOut()}>
-            {chosen.size > 0 ? 'Write chosen to CSV' : 'Write your own to CSV'}
+            {chosen.size > 0 ? W.writeChosenToCsv : W.writeYourOwnToCsv}
           </Button>
         )}
         {done && (
           <span role="status" className="quiet">
-            {done[0]} of {done[1]}
+            {W.ofWord({ done: done[0], done2: done[1] })}
           </span>
         )}
       </div>
       {trouble && (
-        <Notice kind="trouble" title="Not all done">
+        <Notice kind="trouble" title={W.notAllDone}>
           {trouble}
         </Notice>
       )}
       {problems.length > 0 && (
-        <Notice
-          kind="trouble"
-          title={`${counted(problems.length, 'fault')} in the file: those rows were left out`}
-        >
+        <Notice kind="trouble" title={W.inTheFileThoseRows({ count: W.faultCount({ n: problems.length }) })}>
           <ul className={classes.faults}>
             {problems.slice(0, MOST_SHOWN).map((p) => (
               <li key={`${p.row}${p.column}${p.issue.code}`}>
-                Row {p.row}
-                {p.column && `, ${p.column}`}: {say(p.issue)}
+                {W.row({ row: p.row, column: p.column && `, ${p.column}`, say: say(p.issue) })}
               </li>
             ))}
           </ul>
-          {problems.length > MOST_SHOWN && `and ${problems.length - MOST_SHOWN} more`}
+          {problems.length > MOST_SHOWN && W.andMore({ problemsCount: problems.length - MOST_SHOWN })}
         </Notice>
       )}
     </>

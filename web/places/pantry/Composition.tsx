@@ -3,6 +3,9 @@ import { COMPONENTS, type Ingredient } from '../../../core/ingredients';
 import { fixed } from '../../words/format';
 import { COMPONENT_WORDS } from '../../words/things';
 import classes from './pantry.module.css';
+import { pantryWords } from '../../words/en/pantry';
+
+const W = pantryWords.composition;
 
 /** Colours of the parts: those of the properties, everywhere. */
 const COLOUR: Partial<Record<(typeof COMPONENTS)[number], string>> = {
@@ -23,14 +26,14 @@ export function Composition({ of }: { of: Ingredient }) {
   parts.sort((a, b) => (b.x?.value ?? 0) - (a.x?.value ?? 0));
   return (
     <table className={classes.parts}>
-      <caption>In 100 g</caption>
+      <caption>{W.in100G}</caption>
       <tbody>
         {parts.map(({ c, x }) => (
           <tr key={c}>
             <th scope="row">{COMPONENT_WORDS[c]}</th>
             <td className="num">
               {x === null ? (
-                <b className={classes.unknown}>not known</b>
+                <b className={classes.unknown}>{W.notKnown}</b>
               ) : (
                 <>
                   {fixed(x.value, x.value < 10 ? 1 : 0)} g
@@ -49,8 +52,8 @@ export function Composition({ of }: { of: Ingredient }) {
           </tr>
         ))}
         <tr>
-          <th scope="row">energy</th>
-          <td className="num">{fixed(of.energyKcal.value, 0)} kcal</td>
+          <th scope="row">{W.energy}</th>
+          <td className="num">{W.kcal({ number: fixed(of.energyKcal.value, 0) })}</td>
           <td />
         </tr>
       </tbody>

@@ -22,11 +22,14 @@ import { BlendFields } from './BlendFields';
 import { OwnFields } from './OwnFields';
 import { PacketFields } from './PacketFields';
 import classes from './pantry.module.css';
+import { pantryWords } from '../../words/en/pantry';
+
+const W = pantryWords.editPage;
 
 const TITLES: Record<PantryKind, string> = {
-  own: 'An ingredient of your own',
-  packet: 'A packet',
-  blend: 'A flour blend',
+  own: W.anIngredientOfYourOwn,
+  packet: W.aPacket,
+  blend: W.aFlourBlend,
 };
 
 const isKind = (kind: string | undefined): kind is PantryKind => kind !== undefined && kind in TITLES;
@@ -63,18 +66,17 @@ function blank(kind: PantryKind, like: string | null): PantryDoc {
 
 /** What still keeps a document from being kept, in words; null when nothing does. */
 function missing(doc: PantryDoc): string | null {
-  if (doc.name.trim() === '') return 'Give it a name.';
-  if (doc.kind === 'packet' && doc.like === '') return 'Say what it is, as our table calls it.';
+  if (doc.name.trim() === '') return W.giveItAName;
+  if (doc.kind === 'packet' && doc.like === '') return W.sayWhatItIsAs;
   if (doc.kind === 'blend') {
-    if (doc.parts.length === 0) return 'Put in at least one part.';
-    if (doc.parts.some((p) => p.id === '')) return 'Say what each part is.';
-    if (percentSum(doc) <= 0) return 'Give the parts their percentages.';
+    if (doc.parts.length === 0) return W.putInAtLeastOne;
+    if (doc.parts.some((p) => p.id === '')) return W.sayWhatEachPartIs;
+    if (percentSum(doc) <= 0) return W.giveThePartsTheirPercentages;
   }
   if (doc.kind !== 'blend') {
     const { fat, carbs, fibre, protein, salt } = doc.panel;
     const sum = [fat, carbs, fibre, protein, salt].reduce<number>((s, x) => s + (x ?? 0), 0);
-    if (sum > 105)
-      return 'Fat, carbohydrate, fibre, protein and salt add to more than 100 g: check the panel.';
+    if (sum > 105) return W.fatCarbohydrateFibreProteinAnd;
   }
   return null;
 }
@@ -109,7 +111,7 @@ function Form({
   /** What was kept stays as it was kept: the way back is one revision more, as it was before. */
   async function takeBack(made: PantryRow, before: PantryDoc) {
     const done = await revise({ itemId: made.itemId, rev: made.rev, doc: before });
-    if (!('data' in done) || !done.data) return sayNot('Not undone', done.error);
+    if (!('data' in done) || !done.data) return sayNot(W.notUndone, done.error);
     await navigate(`/pantry/${done.data.id}`);
   }
   async function keep() {
@@ -119,15 +121,15 @@ function Form({
     if (!('data' in done) || !done.data) return;
     const made = Array.isArray(done.data) ? done.data[0]! : done.data;
     forget();
-    if (row) sayDone(`Changed: ${doc.name}`, () => takeBack(made, row.doc), 'Undo');
+    if (row) sayDone(W.changed({ doc: doc.name }), () => takeBack(made, row.doc), 'undo');
     else
       sayDone(
-        `In the pantry: ${doc.name}`,
+        W.inThePantry({ doc: doc.name }),
         async () => {
           await remove([made.itemId]);
           await navigate('/pantry');
         },
-        'Undo',
+        'undo',
       );
     await navigate(`/pantry/${made.id}`);
   }
@@ -140,7 +142,7 @@ function Form({
       }}
     >
       {failed !== undefined && (
-        <Notice kind="trouble" title="Could not save">
+        <Notice kind="trouble" title={W.couldNotSave}>
           {sayProblem(problem?.code ?? null, problem?.args)}
         </Notice>
       )}
@@ -149,7 +151,7 @@ function Form({
       {doc.kind === 'own' && <OwnFields doc={doc} set={set} preview={preview} />}
       <div className={`${classes.actions} ${classes.foot}`}>
         <Button type="submit" disabled={lacking !== null} loading={creating.isLoading || revising.isLoading}>
-          {row ? 'Keep as a new revision' : 'Put it in the pantry'}
+          {row ? W.keepAsANewRevision : W.putItInThePantry}
         </Button>
         <Button
           variant="subtle"
@@ -158,7 +160,7 @@ function Form({
             void navigate(row ? `/pantry/${row.id}` : '/pantry');
           }}
         >
-          Let it go
+          {W.letItGo}
         </Button>
         {lacking && (
           <span className="quiet" role="status">
@@ -177,13 +179,13 @@ export function EditPage() {
   const { rows, ready } = usePantry();
   const row = rows.find((r) => r.id === id) ?? null;
   const is = row?.doc.kind ?? kind;
-  usePageTitle(isKind(is) ? TITLES[is] : 'Pantry');
-  if (!ready) return <Skeleton m={24} height={520} role="status" aria-label="Fetching the pantry" />;
+  usePageTitle(isKind(is) ? TITLES[is] : W.pantry);
+  if (!ready) return <Skeleton m={24} height={520} role="status" aria-label={W.fetchingThePantry} />;
   if (!isKind(is) || (id !== undefined && !row)) {
     return (
       <main id="main" className={classes.page}>
-        <Notice kind="trouble" title="There is nothing to change here">
-          <Link to="/pantry">To the pantry</Link>
+        <Notice kind="trouble" title={W.thereIsNothingToChange}>
+          <Link to="/pantry">{W.toThePantry}</Link>
         </Notice>
       </main>
     );
@@ -192,9 +194,9 @@ export function EditPage() {
   return (
     <main id="main" className={classes.page}>
       <p className={classes.crumb}>
-        <Link to="/pantry">Pantry</Link>
+        <Link to="/pantry">{W.pantry}</Link>
       </p>
-      <h1>{row ? `Change ${row.doc.name}` : TITLES[is]}</h1>
+      <h1>{row ? W.change({ name: row.doc.name }) : TITLES[is]}</h1>
       <Form
         key={`${is}:${id ?? ''}:${like ?? ''}`}
         start={row?.doc ?? blank(is, like)}

@@ -4,6 +4,9 @@ import { AVOID_IDS, type AvoidId, type Ingredient } from '../../../core/ingredie
 import { listed } from '../../words/format';
 import { AVOID_WORDS } from '../../words/things';
 import classes from './pantry.module.css';
+import { pantryWords } from '../../words/en/pantry';
+
+const W = pantryWords.facts;
 
 const ALL: readonly AvoidId[] = AVOID_IDS.filter((a) => a !== 'own_word');
 
@@ -16,24 +19,24 @@ export function Facts({ of }: { of: Ingredient }) {
     <dl className={classes.facts}>
       {contains.length > 0 && (
         <>
-          <dt className={classes.holds}>contains</dt>
+          <dt className={classes.holds}>{W.contains}</dt>
           <dd>{words(contains)}</dd>
         </>
       )}
       {may.length > 0 && (
         <>
-          <dt>may contain</dt>
+          <dt>{W.mayContain}</dt>
           <dd>{words(may)}</dd>
         </>
       )}
       {unknown.length > 0 && (
         <>
-          <dt>not known</dt>
+          <dt>{W.notKnown}</dt>
           <dd>
             {words(unknown)}
             {of.labelNeeded && of.kind === 'ref' && (
               <>
-                . <Link to={`/pantry/new/packet?like=${of.id}`}>Read its packet</Link>
+                . <Link to={`/pantry/new/packet?like=${of.id}`}>{W.readItsPacket}</Link>
               </>
             )}
           </dd>
@@ -41,7 +44,7 @@ export function Facts({ of }: { of: Ingredient }) {
       )}
       {rest.length > 0 && (
         <>
-          <dt>nothing found of</dt>
+          <dt>{W.nothingFoundOf}</dt>
           <dd className="quiet">{words(rest)}</dd>
         </>
       )}

@@ -15,6 +15,9 @@ import { Composition, sourcesOf } from './Composition';
 import { Facts } from './Facts';
 import { InDough, Jobs, Measure } from './Sections';
 import classes from './pantry.module.css';
+import { pantryWords } from '../../words/en/pantry';
+
+const W = pantryWords.ingredientPage;
 
 /** What is particular to a thing of the baker's own: what it is like, its price, its parts. */
 function OwnPart({
@@ -31,27 +34,27 @@ function OwnPart({
     <section>
       {doc.kind === 'packet' && (
         <>
-          <p>
-            Like {nameOf(doc.like)}
-            {doc.everywhere ? ', and used for it everywhere.' : '.'}
-          </p>
+          <p>{W.like({ name: nameOf(doc.like), which: doc.everywhere ? W.andUsedForItEverywhere : '.' })}</p>
           {doc.price !== null && doc.packG !== null && doc.packG > 0 && (
             <p>
-              {currency} {fixed((100 * doc.price) / doc.packG, 2)} for 100 g ({currency} {fixed(doc.price, 2)}{' '}
-              for {grams(doc.packG)})
+              {W.for100GFor({
+                currency,
+                number: fixed((100 * doc.price) / doc.packG, 2),
+                currency2: currency,
+                number2: fixed(doc.price, 2),
+                amount: grams(doc.packG),
+              })}
             </p>
           )}
-          {doc.openedOn && <p>Opened on {day(doc.openedOn)}</p>}
-          <h2>Label</h2>
-          <p className={classes.label}>{doc.labelText || 'No label text yet.'}</p>
-          {doc.photo && !(doc.photo.compared && !doc.photo.cutOff) && (
-            <p>Read from a photo and not yet compared with the packet: what it holds stays not known.</p>
-          )}
+          {doc.openedOn && <p>{W.openedOn({ day: day(doc.openedOn) })}</p>}
+          <h2>{W.label}</h2>
+          <p className={classes.label}>{doc.labelText || W.noLabelTextYet}</p>
+          {doc.photo && !(doc.photo.compared && !doc.photo.cutOff) && <p>{W.readFromAPhotoAnd}</p>}
         </>
       )}
       {doc.kind === 'blend' && (
         <>
-          <h2>Parts</h2>
+          <h2>{W.parts}</h2>
           <ul className={classes.plain}>
             {doc.parts.map((p) => (
               <li key={p.id}>
@@ -61,11 +64,9 @@ function OwnPart({
           </ul>
         </>
       )}
-      {doc.kind === 'own' && doc.like && <p>Like {nameOf(doc.like)} where nothing else is said.</p>}
+      {doc.kind === 'own' && doc.like && <p>{W.likeWhereNothingElseIs({ name: nameOf(doc.like) })}</p>}
       {doc.kind !== 'packet' && doc.note && <p>{doc.note}</p>}
-      <p className="small quiet">
-        Revision {row.rev}, {day(row.createdAt)}. Kept versions go on citing the revision they were made with.
-      </p>
+      <p className="small quiet">{W.revisionKeptVersionsGoOn({ rev: row.rev, day: day(row.createdAt) })}</p>
     </section>
   );
 }
@@ -79,7 +80,7 @@ function AtHand({ like, kitchen }: { like: string; kitchen: Kitchen }) {
   return (
     <Checkbox
       mt={8}
-      label={byPacket ? 'In your cupboard: you have read a packet of it' : 'In your cupboard'}
+      label={byPacket ? W.inYourCupboardYouHave : W.inYourCupboard}
       checked={byPacket || ticked.includes(like)}
       disabled={byPacket}
       onChange={(e) =>
@@ -100,13 +101,13 @@ export function IngredientPage() {
   const [restore] = useRestorePantryMutation();
   const navigate = useNavigate();
   const ingredient = pantry.byId(id);
-  usePageTitle(ingredient ? ingredientName(id) : 'Pantry');
-  if (!ready) return <Skeleton m={24} height={520} role="status" aria-label="Fetching the pantry" />;
+  usePageTitle(ingredient ? ingredientName(id) : W.pantry);
+  if (!ready) return <Skeleton m={24} height={520} role="status" aria-label={W.fetchingThePantry} />;
   if (!ingredient) {
     return (
       <main id="main" className={classes.page}>
-        <Notice kind="trouble" title="There is nothing of that name in the pantry">
-          It may have been taken out. <Link to="/pantry">To the pantry</Link>
+        <Notice kind="trouble" title={W.thereIsNothingOfThat}>
+          {W.itMayHaveBeenTaken} <Link to="/pantry">{W.toThePantry}</Link>
         </Notice>
       </main>
     );
@@ -116,49 +117,47 @@ export function IngredientPage() {
   async function takeOut(itemId: string) {
     const done = await remove([itemId]);
     if ('error' in done) return;
-    sayDone(`${ingredientName(id)} is taken out`, () => restore([itemId]));
+    sayDone(W.isTakenOut({ ingredient: ingredientName(id) }), () => restore([itemId]));
     await navigate('/pantry');
   }
   return (
     <main id="main" className={classes.page}>
       <p className={classes.crumb}>
-        <Link to="/pantry">Pantry</Link>
+        <Link to="/pantry">{W.pantry}</Link>
       </p>
       <div className={classes.head}>
         <div>
           <h1>{ingredientName(id)}</h1>
           <p className="quiet">
             {GROUP_NAMES[ingredient.group]} · {KIND_WORDS[ingredient.kind]}
-            {ingredient.names.length > 1 && ` · also: ${ingredient.names.slice(1, 9).join(', ')}`}
+            {ingredient.names.length > 1 && W.also({ names: ingredient.names.slice(1, 9).join(', ') })}
           </p>
         </div>
         <div className={classes.add}>
           {row && !row.gone && !newer && (
             <>
               <Button component={Link} to={`/pantry/${id}/edit`}>
-                Change it
+                {W.changeIt}
               </Button>
               <Button variant="default" onClick={() => void takeOut(row.itemId)}>
-                Take it out
+                {W.takeItOut}
               </Button>
             </>
           )}
           {!row && (
             <Button component={Link} to={`/pantry/new/packet?like=${id}`} variant="default">
-              Read a packet of it
+              {W.readAPacketOfIt}
             </Button>
           )}
         </div>
       </div>
       {newer && (
-        <Notice kind="word" title="An older revision">
-          Kept versions may cite it.{' '}
-          <Link to={`/pantry/${newer.id}`}>The newest is revision {newer.rev}</Link>
+        <Notice kind="word" title={W.anOlderRevision}>
+          {W.keptVersionsMayCiteIt}{' '}
+          <Link to={`/pantry/${newer.id}`}>{W.theNewestIsRevision({ rev: newer.rev })}</Link>
         </Notice>
       )}
-      {row?.gone && (
-        <Notice kind="word">This was taken out of the pantry; kept versions may still cite it.</Notice>
-      )}
+      {row?.gone && <Notice kind="word">{W.thisWasTakenOutOf}</Notice>}
       <div className={classes.columns}>
         <div className={`sheet ${classes.panel}`}>
           <Composition of={ingredient} />
@@ -166,15 +165,13 @@ export function IngredientPage() {
         </div>
         <div className={`sheet ${classes.panel}`}>
           <section>
-            <h2>What it holds</h2>
+            <h2>{W.whatItHolds}</h2>
             <Facts of={ingredient} />
-            <p className="small quiet">
-              By what it is and what its packet says. Check the label and your local food law.
-            </p>
+            <p className="small quiet">{W.byWhatItIsAnd}</p>
           </section>
           {row && <OwnPart row={row} currency={kitchen.currency} nameOf={(x) => ingredientName(x, true)} />}
           <section>
-            <h2>Keeps</h2>
+            <h2>{W.keeps}</h2>
             <p>{KEEPING_WORDS[ingredient.keeping]}</p>
             {ingredient.like && <AtHand like={ingredient.like} kitchen={kitchen} />}
           </section>

@@ -5,6 +5,9 @@ import { Notice } from '../../parts/Notice';
 import { drawnPicture, readLabelPhoto, WHOLE, type Cut } from '../../workers/labelPhoto';
 import classes from './pantry.module.css';
 import look from './photo.module.css';
+import { pantryWords } from '../../words/en/pantry';
+
+const W = pantryWords.labelPhoto;
 
 type State =
   | { at: 'none' }
@@ -18,10 +21,10 @@ const TYPES = 'image/jpeg,image/png,image/webp,image/heic,image/heif';
 /** A step of the keys on an edge of the cut, as a share of the picture. */
 const KEY_STEP = 0.02;
 const EDGES = [
-  ['left', 'Left edge'],
-  ['top', 'Top edge'],
-  ['right', 'Right edge'],
-  ['bottom', 'Bottom edge'],
+  ['left', W.leftEdge],
+  ['top', W.topEdge],
+  ['right', W.rightEdge],
+  ['bottom', W.bottomEdge],
 ] as const;
 
 /** Keeps at least a tenth of the picture in the cut. */
@@ -51,7 +54,7 @@ function CutPicture({ image, cut, set }: { image: ImageBitmap; cut: Cut; set: (c
   const at = (x: number) => `${100 * x}%`;
   return (
     <div className={look.photo}>
-      <canvas ref={canvas} role="img" aria-label="The photo" />
+      <canvas ref={canvas} role="img" aria-label={W.thePhoto} />
       <div
         className={look.cut}
         style={{ left: at(cut.left), top: at(cut.top), right: at(1 - cut.right), bottom: at(1 - cut.bottom) }}
@@ -67,7 +70,7 @@ function CutPicture({ image, cut, set }: { image: ImageBitmap; cut: Cut; set: (c
             aria-valuemin={0}
             aria-valuemax={100}
             aria-valuenow={Math.round(100 * cut[edge])}
-            aria-valuetext={`${Math.round(100 * cut[edge])} % of the picture`}
+            aria-valuetext={W.ofThePicture({ value: Math.round(100 * cut[edge]) })}
             aria-orientation={edge === 'left' || edge === 'right' ? 'horizontal' : 'vertical'}
             onPointerDown={(e) => e.currentTarget.setPointerCapture(e.pointerId)}
             onPointerMove={drag(edge)}
@@ -103,7 +106,7 @@ export function LabelPhoto({ onTake }: { onTake: (photo: Read) => void }) {
       setImage(null);
       setState({
         at: 'failed',
-        why: `${file.name} is no picture this browser can open. JPEG and PNG always work.`,
+        why: W.isNoPictureThisBrowser({ file: file.name }),
       });
     }
   }
@@ -119,11 +122,7 @@ export function LabelPhoto({ onTake }: { onTake: (photo: Read) => void }) {
       );
       setState({ at: 'read', photo });
     } catch {
-      setState(
-        stop.signal.aborted
-          ? { at: 'chosen' }
-          : { at: 'failed', why: 'The reader of print could not be started. Type the label, or try again.' },
-      );
+      setState(stop.signal.aborted ? { at: 'chosen' } : { at: 'failed', why: W.theReaderOfPrintCould });
     }
   }
   const done = () => {
@@ -132,19 +131,19 @@ export function LabelPhoto({ onTake }: { onTake: (photo: Read) => void }) {
   };
 
   return (
-    <section className={look.part} aria-label="Label from a photo">
+    <section className={look.part} aria-label={W.labelFromAPhoto}>
       <div className={classes.chips}>
         <FileButton accept={TYPES} inputProps={{ capture: 'environment' }} onChange={(f) => void choose(f)}>
           {(props) => (
             <Button {...props} size="compact-md" variant="default">
-              Take a photo of the label
+              {W.takeAPhotoOfThe}
             </Button>
           )}
         </FileButton>
         <FileButton accept={TYPES} onChange={(f) => void choose(f)}>
           {(props) => (
             <Button {...props} size="compact-md" variant="default">
-              Choose a picture
+              {W.chooseAPicture}
             </Button>
           )}
         </FileButton>
@@ -153,31 +152,29 @@ export function LabelPhoto({ onTake }: { onTake: (photo: Read) => void }) {
       {image && state.at !== 'read' && (
         <>
           <CutPicture image={image} cut={cut} set={setCut} />
-          <p className="small quiet">
-            Drag the edges so that the whole list of ingredients is inside, with a little room around it.
-          </p>
+          <p className="small quiet">{W.dragTheEdgesSoThat}</p>
           <div className={classes.chips}>
             {state.at === 'reading' ? (
               <>
-                <Progress value={100 * state.share} aria-label="Reading the photo" className={look.bar} />
+                <Progress value={100 * state.share} aria-label={W.readingThePhoto} className={look.bar} />
                 <Button size="compact-md" variant="default" onClick={() => state.stop.abort()}>
-                  Stop
+                  {W.stop}
                 </Button>
               </>
             ) : (
               <>
                 <Button size="compact-md" onClick={() => void read()}>
-                  Read it
+                  {W.readIt}
                 </Button>
                 <Button
                   size="compact-md"
                   variant="default"
                   onClick={() => setCut({ ...WHOLE, turns: (cut.turns + 1) % 4 })}
                 >
-                  Turn it
+                  {W.turnIt}
                 </Button>
                 <Button size="compact-md" variant="subtle" onClick={done}>
-                  Cancel
+                  {W.cancel}
                 </Button>
               </>
             )}
@@ -187,16 +184,13 @@ export function LabelPhoto({ onTake }: { onTake: (photo: Read) => void }) {
       {state.at === 'read' && (
         <div aria-live="polite">
           {state.photo.unreadable ? (
-            <Notice kind="trouble">
-              Hardly a word could be read. Take it again: closer, flat, in daylight, without a shadow across
-              it.
-            </Notice>
+            <Notice kind="trouble">{W.hardlyAWordCouldBe}</Notice>
           ) : (
             <>
-              <h3>Read from the photo</h3>
+              <h3>{W.readFromThePhoto}</h3>
               <p className={classes.label}>{state.photo.text}</p>
               {state.photo.unsure.length > 0 && (
-                <p className="small">Not sure of: {state.photo.unsure.join(', ')}</p>
+                <p className="small">{W.notSureOf({ unsure: state.photo.unsure.join(', ') })}</p>
               )}
             </>
           )}
@@ -209,11 +203,11 @@ export function LabelPhoto({ onTake }: { onTake: (photo: Read) => void }) {
                   done();
                 }}
               >
-                Take this text
+                {W.takeThisText}
               </Button>
             )}
             <Button size="compact-md" variant="default" onClick={() => setState({ at: 'chosen' })}>
-              Back to the photo
+              {W.backToThePhoto}
             </Button>
           </div>
         </div>

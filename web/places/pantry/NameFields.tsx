@@ -1,4 +1,7 @@
 import { TagsInput, Textarea, TextInput } from '@mantine/core';
+import { pantryWords } from '../../words/en/pantry';
+
+const W = pantryWords.nameFields;
 
 type Text<T> = { value: T; onChange: (value: T) => void };
 
@@ -6,7 +9,7 @@ type Text<T> = { value: T; onChange: (value: T) => void };
 export function NameField({ value, onChange, description }: Text<string> & { description?: string }) {
   return (
     <TextInput
-      label="What you call it"
+      label={W.whatYouCallIt}
       {...(description ? { description } : {})}
       value={value}
       maxLength={120}
@@ -18,13 +21,13 @@ export function NameField({ value, onChange, description }: Text<string> & { des
 
 /** Other names it is found by. */
 export function OtherNamesField({ value, onChange }: Text<string[]>) {
-  return <TagsInput label="Also called" value={value} maxTags={20} onChange={onChange} />;
+  return <TagsInput label={W.alsoCalled} value={value} maxTags={20} onChange={onChange} />;
 }
 
 export function NoteField({ value, onChange }: Text<string>) {
   return (
     <Textarea
-      label="Note"
+      label={W.note}
       value={value}
       maxLength={2000}
       autosize

@@ -9,12 +9,15 @@ import { Facts } from './Facts';
 import { MaybeNumber, PanelFields } from './PanelFields';
 import { NameField, NoteField, OtherNamesField } from './NameFields';
 import classes from './pantry.module.css';
+import { pantryWords } from '../../words/en/pantry';
+
+const W = pantryWords.ownFields;
 
 const AVOIDS = AVOID_IDS.filter((a) => a !== 'own_word').map((a) => ({ value: a, label: AVOID_WORDS[a] }));
 const SAID: [Fact, string][] = [
-  ['yes', 'It contains'],
-  ['may', 'It may contain'],
-  ['no', 'Looked at, nothing found of'],
+  ['yes', W.itContains],
+  ['may', W.itMayContain],
+  ['no', W.lookedAtNothingFoundOf],
 ];
 
 /** An ingredient of the baker's own: what it is like, what its panel says, what is known of what it holds. */
@@ -31,20 +34,20 @@ export function OwnFields({ doc, set, preview }: FieldsProps<OwnDoc>) {
           <NameField value={doc.name} onChange={(name) => set({ name })} />
           <OtherNamesField value={doc.otherNames} onChange={(otherNames) => set({ otherNames })} />
           <Select
-            label="It is like"
-            description="What you do not say is taken from there"
+            label={W.itIsLike}
+            description={W.whatYouDoNotSay}
             data={REFERENCE_CHOICES}
             value={doc.like}
             searchable
             clearable
-            clearButtonProps={{ 'aria-label': 'Like nothing in our table' }}
+            clearButtonProps={{ 'aria-label': W.likeNothingInOurTable }}
             limit={60}
-            nothingFoundMessage="Nothing of that name"
+            nothingFoundMessage={W.nothingOfThatName}
             onChange={(v) => set({ like: v, ...(v ? { group: ingredientById(v)!.group } : {}) })}
           />
           <Select
-            label="Kind"
-            description="What it can stand in for"
+            label={W.kind}
+            description={W.whatItCanStandIn}
             data={GROUP_IDS.map((g) => ({ value: g, label: GROUP_NAMES[g] }))}
             value={doc.group}
             searchable
@@ -55,14 +58,14 @@ export function OwnFields({ doc, set, preview }: FieldsProps<OwnDoc>) {
         <PanelFields panel={doc.panel} onChange={(panel) => set({ panel })} />
         <div className={classes.grid2}>
           <MaybeNumber
-            label="A US cup of it weighs"
+            label={W.aUsCupOfIt}
             suffix=" g"
             value={doc.gPerCup}
             max={2000}
             onChange={(gPerCup) => set({ gPerCup })}
           />
           <MaybeNumber
-            label="One of it weighs"
+            label={W.oneOfItWeighs}
             suffix=" g"
             value={doc.gPerPiece}
             max={20_000}
@@ -81,16 +84,14 @@ export function OwnFields({ doc, set, preview }: FieldsProps<OwnDoc>) {
         ))}
         <NoteField value={doc.note} onChange={(note) => set({ note })} />
       </div>
-      <aside className={`sheet ${classes.aside}`} aria-label="What is known of it">
+      <aside className={`sheet ${classes.aside}`} aria-label={W.whatIsKnownOfIt}>
         {preview ? (
           <>
             <Composition of={preview} />
             <Facts of={preview} />
           </>
         ) : (
-          <p className="quiet">
-            What is known of it stands here. Nothing is taken for absent that was not said.
-          </p>
+          <p className="quiet">{W.whatIsKnownOfIt2}</p>
         )}
       </aside>
     </div>

@@ -5,7 +5,7 @@ import { INGREDIENTS } from '../../../core/ingredients';
 import type { PacketDoc } from '../../../core/pantry';
 import { useKitchen } from '../../api/useKitchen';
 import { choicesFrom } from '../../pantry/choices';
-import { counted, fixed } from '../../words/format';
+import { fixed } from '../../words/format';
 import { say } from '../../words/say';
 import { AVOID_WORDS, ingredientName } from '../../words/things';
 import type { FieldsProps } from './fields';
@@ -14,11 +14,14 @@ import { LabelPhoto } from './LabelPhoto';
 import { MaybeNumber, PanelFields } from './PanelFields';
 import { NameField } from './NameFields';
 import classes from './pantry.module.css';
+import { pantryWords } from '../../words/en/pantry';
+
+const W = pantryWords.packetFields;
 
 /** What is sold in packets first, then everything. */
 const LIKE = [
-  { group: 'sold in packets', items: choicesFrom(INGREDIENTS.filter((i) => i.labelNeeded)) },
-  { group: 'everything else', items: choicesFrom(INGREDIENTS.filter((i) => !i.labelNeeded)) },
+  { group: W.soldInPackets, items: choicesFrom(INGREDIENTS.filter((i) => i.labelNeeded)) },
+  { group: W.everythingElse, items: choicesFrom(INGREDIENTS.filter((i) => !i.labelNeeded)) },
 ];
 
 function Found({ title, of }: { title: string; of: readonly LabelFinding[] }) {
@@ -46,20 +49,13 @@ function FromPhoto({ doc, set }: Pick<FieldsProps<PacketDoc>, 'doc' | 'set'>) {
   const change = (more: Partial<typeof photo>) => set({ photo: { ...photo, ...more } });
   return (
     <section className={classes.panelPart}>
-      <h3>From a photo</h3>
-      <p className="small">
-        A photo can lose a word. Hold the packet beside this text; until you have, it stays not known what the
-        packet holds.
-      </p>
+      <h3>{W.fromAPhoto}</h3>
+      <p className="small">{W.aPhotoCanLoseA}</p>
       {photo.cutOff && (
-        <Checkbox
-          label="Print goes to the edge of the photo. I have looked: nothing of the list is cut off"
-          checked={false}
-          onChange={() => change({ cutOff: false })}
-        />
+        <Checkbox label={W.printGoesToTheEdge} checked={false} onChange={() => change({ cutOff: false })} />
       )}
       <Checkbox
-        label="I have compared every word with the packet"
+        label={W.iHaveComparedEveryWord}
         checked={photo.compared}
         onChange={(e) => change({ compared: e.currentTarget.checked })}
       />
@@ -78,20 +74,20 @@ export function PacketFields({ doc, set, preview }: FieldsProps<PacketDoc>) {
   return (
     <div className={classes.form}>
       <div className={`sheet ${classes.fields}`}>
-        <NameField description="No brand is needed" value={doc.name} onChange={(name) => set({ name })} />
+        <NameField description={W.noBrandIsNeeded} value={doc.name} onChange={(name) => set({ name })} />
         <Select
-          label="It is"
+          label={W.itIs}
           data={LIKE}
           value={doc.like || null}
           searchable
           required
           limit={80}
-          nothingFoundMessage="Nothing of that name"
+          nothingFoundMessage={W.nothingOfThatName}
           onChange={(v) => set({ like: v ?? '' })}
         />
         <Textarea
-          label="Label text"
-          description="The ingredients, the “contains” and the “may contain” lines, as printed"
+          label={W.labelText}
+          description={W.theIngredientsTheContainsAnd}
           value={doc.labelText}
           maxLength={MAX_LABEL_CHARS}
           autosize
@@ -119,20 +115,20 @@ export function PacketFields({ doc, set, preview }: FieldsProps<PacketDoc>) {
         <PanelFields panel={doc.panel} onChange={(panel) => set({ panel })} />
         <div className={classes.grid3}>
           <MaybeNumber
-            label="Packet holds"
+            label={W.packetHolds}
             suffix=" g"
             value={doc.packG}
             max={100_000}
             onChange={(packG) => set({ packG })}
           />
           <MaybeNumber
-            label={`Price, ${kitchen.currency}`}
+            label={W.price({ currency: kitchen.currency })}
             value={doc.price}
             max={100_000}
             onChange={(price) => set({ price })}
           />
           <TextInput
-            label="Opened on"
+            label={W.openedOn}
             type="date"
             value={doc.openedOn ?? ''}
             onChange={(e) => set({ openedOn: e.currentTarget.value || null })}
@@ -140,48 +136,45 @@ export function PacketFields({ doc, set, preview }: FieldsProps<PacketDoc>) {
         </div>
         {doc.drinks && (
           <p>
-            Drinks {fixed(doc.drinks.times, 2)} times as much as its kind, learnt from{' '}
-            {counted(doc.drinks.runs.length, 'bake')}.{' '}
+            {W.drinksTimesAsMuchAs({
+              number: fixed(doc.drinks.times, 2),
+              count: W.bakeCount({ n: doc.drinks.runs.length }),
+            })}{' '}
             <Button size="compact-md" variant="default" onClick={() => set({ drinks: undefined })}>
-              Forget it
+              {W.forgetIt}
             </Button>
           </p>
         )}
         <Switch
-          label={`Use this packet wherever ${doc.like ? ingredientName(doc.like, true) : 'its kind'} is asked for`}
+          label={W.useThisPacketWhereverIs({ which: doc.like ? ingredientName(doc.like, true) : W.itsKind })}
           checked={doc.everywhere}
           onChange={(e) => set({ everywhere: e.currentTarget.checked })}
         />
       </div>
-      <aside className={`sheet ${classes.aside}`} aria-label="What the label says">
-        <h2>What the label says</h2>
-        {doc.labelText.trim() === '' && (
-          <p className="quiet">Type or paste the label; what its words name stands here at once.</p>
-        )}
+      <aside className={`sheet ${classes.aside}`} aria-label={W.whatTheLabelSays}>
+        <h2>{W.whatTheLabelSays}</h2>
+        {doc.labelText.trim() === '' && <p className="quiet">{W.typeOrPasteTheLabel}</p>}
         {doc.labelText.trim() !== '' && (
           <>
             <dl className={classes.facts} aria-live="polite">
-              <Found title="contains" of={reading.contains} />
-              <Found title="may contain" of={reading.mayContain} />
-              <Found title="exempt source, no alarm" of={reading.exempt} />
+              <Found title={W.contains} of={reading.contains} />
+              <Found title={W.mayContain} of={reading.mayContain} />
+              <Found title={W.exemptSourceNoAlarm} of={reading.exempt} />
             </dl>
             {reading.contains.length + reading.mayContain.length === 0 && (
-              <p>Nothing found among the words that are known.</p>
+              <p>{W.nothingFoundAmongTheWords}</p>
             )}
             {open.length > 0 && (
               <section className={classes.panelPart}>
-                <h3>Words to look at</h3>
-                <p className="small">
-                  Nobody here knows them, or the photo did not show them clearly. Look at each on the packet.
-                  Until then it stays not known what this packet holds.
-                </p>
+                <h3>{W.wordsToLookAt}</h3>
+                <p className="small">{W.nobodyHereKnowsThemOr}</p>
                 <div className={classes.chips}>
                   {open.slice(0, 40).map((w) => (
                     <Button
                       key={w}
                       size="compact-md"
                       variant="default"
-                      aria-label={`I have looked at ${w}`}
+                      aria-label={W.iHaveLookedAt({ w })}
                       onClick={() => set({ seenWords: [...doc.seenWords, w] })}
                     >
                       {w}
@@ -193,7 +186,7 @@ export function PacketFields({ doc, set, preview }: FieldsProps<PacketDoc>) {
                   variant="light"
                   onClick={() => set({ seenWords: [...doc.seenWords, ...open] })}
                 >
-                  I have looked at all of them
+                  {W.iHaveLookedAtAll}
                 </Button>
               </section>
             )}
@@ -205,14 +198,11 @@ export function PacketFields({ doc, set, preview }: FieldsProps<PacketDoc>) {
         )}
         {preview && (
           <section className={classes.panelPart}>
-            <h3>So of this packet</h3>
+            <h3>{W.soOfThisPacket}</h3>
             <Facts of={preview} />
           </section>
         )}
-        <p className="small quiet">
-          A missing “may contain” line proves nothing: it is voluntary. Check the label and your local food
-          law.
-        </p>
+        <p className="small quiet">{W.aMissingMayContainLine}</p>
       </aside>
     </div>
   );

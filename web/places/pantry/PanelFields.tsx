@@ -2,12 +2,15 @@ import { NumberInput } from '@mantine/core';
 import { PANEL_KEYS, type Panel } from '../../../core/pantry';
 import { PANEL_WORDS } from '../../words/things';
 import classes from './pantry.module.css';
+import { pantryWords } from '../../words/en/pantry';
+
+const W = pantryWords.panelFields;
 
 /** What a packet prints per 100 g. A field left empty is not known, not nothing. */
 export function PanelFields({ panel, onChange }: { panel: Panel; onChange: (panel: Panel) => void }) {
   return (
     <fieldset className={classes.fieldset}>
-      <legend>Per 100 g, as printed. Leave empty what is not printed.</legend>
+      <legend>{W.per100GAsPrinted}</legend>
       <div className={classes.grid4}>
         {PANEL_KEYS.map((k) => (
           <NumberInput

@@ -8,7 +8,7 @@ import { problemIn } from '../../api/api';
 import { Notice } from '../../parts/Notice';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { usePantry } from '../../pantry/usePantry';
-import { counted, fixed, listed } from '../../words/format';
+import { fixed, listed } from '../../words/format';
 import { sayProblem } from '../../words/problems';
 import { AVOID_WORDS, EXCLUSION_WORDS, GROUP_NAMES, KIND_WORDS } from '../../words/things';
 import { Broken } from './Broken';
@@ -16,6 +16,9 @@ import { SaidNames } from './SaidNames';
 import { BulkBar } from './BulkBar';
 import { entriesOf, NO_FACETS, searchEntries, type Entry, type Facets } from './list';
 import classes from './pantry.module.css';
+import { pantryWords } from '../../words/en/pantry';
+
+const W = pantryWords.pantryPage;
 
 const PER_PAGE = 40;
 const KINDS: (ItemKind | 'all')[] = ['all', 'ref', 'own', 'packet', 'blend'];
@@ -35,8 +38,10 @@ function Holds({ of }: { of: Ingredient }) {
   return (
     <>
       {yes.length > 0 && <b className={classes.holds}>{listed(yes.map((a) => AVOID_WORDS[a]))}</b>}
-      {may.length > 0 && <span> may contain {listed(may.map((a) => AVOID_WORDS[a]))}</span>}
-      {of.labelNeeded && <span className="quiet">{yes.length + may.length > 0 && '; '}packet not read</span>}
+      {may.length > 0 && <span> {W.mayContain({ list: listed(may.map((a) => AVOID_WORDS[a])) })}</span>}
+      {of.labelNeeded && (
+        <span className="quiet">{W.packetNotRead({ yesCount: yes.length + may.length > 0 && '; ' })}</span>
+      )}
     </>
   );
 }
@@ -59,7 +64,7 @@ function Row({
       <td className={classes.pick}>
         {row && (
           <Checkbox
-            aria-label={`Choose ${name}`}
+            aria-label={W.choose({ name })}
             checked={chosen}
             onChange={(e) => onChoose(e.currentTarget.checked)}
           />
@@ -83,7 +88,7 @@ function Row({
 
 /** The pantry: everything there is to bake with, searched and sifted, with the baker's own among it. */
 export function PantryPage() {
-  usePageTitle('Pantry');
+  usePageTitle(W.pantry);
   const { rows, pantry, ready, error } = usePantry();
   const [params, setParams] = useSearchParams();
   const facets = useMemo(() => facetsIn(params), [params]);
@@ -110,47 +115,47 @@ export function PantryPage() {
     <main id="main" className={classes.page}>
       <div className={classes.head}>
         <div>
-          <h1>Pantry</h1>
-          <p className="quiet">What things are made of, what they do, and what their packets say.</p>
+          <h1>{W.pantry}</h1>
+          <p className="quiet">{W.whatThingsAreMadeOf}</p>
         </div>
         <div className={classes.add}>
           <Button component={Link} to="/pantry/new/packet">
-            Read a packet
+            {W.readAPacket}
           </Button>
           <Button component={Link} to="/pantry/new/blend" variant="default">
-            Mix a blend
+            {W.mixABlend}
           </Button>
           <Button component={Link} to="/pantry/new/own" variant="default">
-            Add an ingredient
+            {W.addAnIngredient}
           </Button>
         </div>
       </div>
       {error !== undefined && (
-        <Notice kind="trouble" title="Your own things cannot be fetched">
+        <Notice kind="trouble" title={W.yourOwnThingsCannotBe}>
           {sayProblem(problemIn(error)?.code ?? null)}
         </Notice>
       )}
       <Broken />
       <div className={classes.facets} role="search">
         <TextInput
-          label="Search"
-          placeholder="cornstarch, linseed, gram flour"
+          label={W.search}
+          placeholder={W.cornstarchLinseedGramFlour}
           leftSection={<IconSearch size={17} aria-hidden="true" />}
           value={facets.q}
           maxLength={80}
           onChange={(e) => set({ q: e.currentTarget.value })}
         />
         <Select
-          label="Whose"
-          data={KINDS.map((k) => ({ value: k, label: k === 'all' ? 'everything' : KIND_WORDS[k] }))}
+          label={W.whose}
+          data={KINDS.map((k) => ({ value: k, label: k === 'all' ? W.everything : KIND_WORDS[k] }))}
           value={facets.kind}
           allowDeselect={false}
           onChange={(v) => set({ kind: v as ItemKind | 'all' })}
         />
         <Select
-          label="Kind"
+          label={W.kind}
           data={[
-            { value: 'all', label: 'every kind' },
+            { value: 'all', label: W.everyKind },
             ...GROUP_IDS.map((g) => ({ value: g, label: GROUP_NAMES[g] })),
           ]}
           value={facets.group}
@@ -159,59 +164,59 @@ export function PantryPage() {
           onChange={(v) => set({ group: v ?? 'all' })}
         />
         <MultiSelect
-          label="Show only without"
-          placeholder={facets.without.length === 0 ? 'egg, soy, coconut' : ''}
+          label={W.showOnlyWithout}
+          placeholder={facets.without.length === 0 ? W.eggSoyCoconut : ''}
           data={EXCLUSION_IDS.map((e) => ({ value: e, label: EXCLUSION_WORDS[e].name }))}
           value={facets.without}
           searchable
           clearable
-          clearButtonProps={{ 'aria-label': 'Clear what nothing was found of' }}
+          clearButtonProps={{ 'aria-label': W.clearWhatNothingWasFound }}
           onChange={(v) => set({ without: v })}
         />
         <Checkbox
           className={classes.unread}
-          label="Packet not read yet"
+          label={W.packetNotReadYet}
           checked={facets.unread}
           onChange={(e) => set({ unread: e.currentTarget.checked })}
         />
       </div>
       <BulkBar rows={rows} chosen={chosen} onDone={() => setChosen(new Set())} />
-      {!ready && <Skeleton height={520} role="status" aria-label="Fetching the pantry" />}
+      {!ready && <Skeleton height={520} role="status" aria-label={W.fetchingThePantry} />}
       {ready && (
         <>
           <p className="small quiet" role="status">
             {hits.length === 0
-              ? 'Nothing of that name. Add it as an ingredient of your own, or read its packet.'
-              : `${counted(hits.length, 'thing')}${hits.length > PER_PAGE ? `, page ${page} of ${pages}` : ''}`}
+              ? W.nothingOfThatNameAdd
+              : `${W.thingCount({ n: hits.length })}${hits.length > PER_PAGE ? W.pageOf({ page, pages }) : ''}`}
           </p>
           {hits.length > 0 && (
             <div
               className={`sheet ${classes.scroll}`}
               role="region"
               tabIndex={0}
-              aria-label="What is in the pantry"
+              aria-label={W.whatIsInThePantry}
             >
               <table className={classes.table}>
                 <thead>
                   <tr>
                     <td className={classes.pick} />
-                    <th scope="col">name</th>
+                    <th scope="col">{W.name}</th>
                     <th scope="col" className={classes.wide}>
-                      kind
+                      {W.kind2}
                     </th>
                     <th scope="col" className={`${classes.wide} num`}>
-                      water %
+                      {W.water}
                     </th>
                     <th scope="col" className={`${classes.wide} num`}>
-                      fat %
+                      {W.fat}
                     </th>
                     <th scope="col" className={`${classes.wide} num`}>
-                      protein %
+                      {W.protein}
                     </th>
                     <th scope="col" className={`${classes.wide} num`}>
-                      absorbs, g/g
+                      {W.absorbsGG}
                     </th>
-                    <th scope="col">holds</th>
+                    <th scope="col">{W.holds}</th>
                   </tr>
                 </thead>
                 <tbody>
@@ -238,8 +243,8 @@ export function PantryPage() {
               total={pages}
               value={page}
               onChange={(p) => set({ page: p })}
-              getItemProps={(p) => ({ 'aria-label': `Page ${p}` })}
-              getControlProps={(c) => ({ 'aria-label': `${c} page` })}
+              getItemProps={(p) => ({ 'aria-label': W.page({ p }) })}
+              getControlProps={(c) => ({ 'aria-label': W.page2({ c }) })}
             />
           )}
         </>

@@ -5,6 +5,9 @@ import { useKitchen } from '../../api/useKitchen';
 import { sayDone } from '../../parts/sayDone';
 import { ingredientName } from '../../words/things';
 import classes from './pantry.module.css';
+import { pantryWords } from '../../words/en/pantry';
+
+const W = pantryWords.saidNames;
 
 /** Names that were said to mean a thing, each to be forgotten again. */
 export function SaidNames() {
@@ -14,20 +17,20 @@ export function SaidNames() {
   return (
     <section aria-labelledby="said-names" className={classes.said}>
       {trouble}
-      <h2 id="said-names">Names you have said</h2>
-      <p className="quiet small">What is written so is read so in every paste, until you take it out.</p>
+      <h2 id="said-names">{W.namesYouHaveSaid}</h2>
+      <p className="quiet small">{W.whatIsWrittenSoIs}</p>
       <ul>
         {names.map((n) => (
           <li key={n.id}>
-            <b>{n.id}</b> is {ingredientName(n.means, true)}
+            {W.isWord({ strong: <b>{n.id}</b>, ingredient: ingredientName(n.means, true) })}
             <ActionIcon
               variant="subtle"
               color="gray"
               size={40}
-              aria-label={`Forget ${n.id}`}
+              aria-label={W.forget({ nId: n.id })}
               onClick={() => {
                 void change({ names: names.filter((x) => x.id !== n.id) });
-                sayDone(`${n.id} is asked about again`, () => change({ names }));
+                sayDone(W.isAskedAboutAgain({ nId: n.id }), () => change({ names }));
               }}
             >
               <IconX size={16} />

@@ -7,6 +7,9 @@ import { fixed, grams, listed } from '../../words/format';
 import { JOB_WORDS, kitName, PIECE_WORDS } from '../../words/things';
 import classes from './pantry.module.css';
 import { degrees } from '../../words/heat';
+import { pantryWords } from '../../words/en/pantry';
+
+const W = pantryWords.sections;
 
 /** Names with their figures. */
 function PairTable({ rows }: { rows: readonly [string, string][] }) {
@@ -41,7 +44,7 @@ export function Jobs({ of }: { of: Ingredient }) {
   const rows = JOB_IDS.flatMap((job): [JobId, ReactNode][] => {
     const best = Math.max(...CLASS_IDS.map((c) => jobStrength(of, undefined, c, job).value));
     if (best <= 0) return [];
-    if (IN_EGGS.includes(job)) return [[job, `${grams(1 / best)} do what one egg does`]];
+    if (IN_EGGS.includes(job)) return [[job, W.doWhatOneEggDoes({ amount: grams(1 / best) })]];
     if (job === 'shorten') {
       const each = CLASS_IDS.map((c) => 100 * jobStrength(of, undefined, c, job).value);
       const [lo, hi] = [Math.min(...each), Math.max(...each)];
@@ -49,7 +52,9 @@ export function Jobs({ of }: { of: Ingredient }) {
       return [
         [
           job,
-          `100 g count as ${lo === hi ? fixed(hi, 0) : `${fixed(lo, 0)} to ${fixed(hi, 0)}`} g fat, by the bake`,
+          W.text100GCountAsG({
+            which: lo === hi ? fixed(hi, 0) : W.to({ number: fixed(lo, 0), number2: fixed(hi, 0) }),
+          }),
         ],
       ];
     }
@@ -58,10 +63,8 @@ export function Jobs({ of }: { of: Ingredient }) {
   const kits = KITS.filter((k) => k.items.some((i) => 'id' in i.item && i.item.id === of.like));
   return (
     <section>
-      <h2>What it does</h2>
-      {rows.length === 0 && (
-        <p className="quiet">Bulk, taste or moisture; no job that others could take over.</p>
-      )}
+      <h2>{W.whatItDoes}</h2>
+      {rows.length === 0 && <p className="quiet">{W.bulkTasteOrMoistureNo}</p>}
       <ul className={classes.plain}>
         {rows.map(([job, how]) => (
           <li key={job}>
@@ -70,8 +73,8 @@ export function Jobs({ of }: { of: Ingredient }) {
           </li>
         ))}
       </ul>
-      {rows.length > 0 && <p className="small quiet">Rule of thumb; they differ by about a quarter.</p>}
-      {kits.length > 0 && <p>Used in: {listed(kits.map((k) => kitName(k.id).toLowerCase()))}.</p>}
+      {rows.length > 0 && <p className="small quiet">{W.ruleOfThumbTheyDiffer}</p>}
+      {kits.length > 0 && <p>{W.usedIn({ list: listed(kits.map((k) => kitName(k.id).toLowerCase())) })}</p>}
     </section>
   );
 }
@@ -81,8 +84,8 @@ export function Measure({ of, measures }: { of: Ingredient; measures: Measures }
   const d = of.densityGMl;
   const rows: [string, string][] = d
     ? [
-        ['US cup', grams(d.value * toMillilitres(1, 'cup', { cup: 'us', spoon: 'us' }))],
-        ['metric cup', grams(d.value * 250)],
+        [W.usCup, grams(d.value * toMillilitres(1, 'cup', { cup: 'us', spoon: 'us' }))],
+        [W.metricCup, grams(d.value * 250)],
         ['tablespoon', grams(d.value * toMillilitres(1, 'tbsp', measures))],
         ['teaspoon', grams(d.value * toMillilitres(1, 'tsp', measures))],
       ]
@@ -95,9 +98,9 @@ export function Measure({ of, measures }: { of: Ingredient; measures: Measures }
   if (rows.length === 0) return null;
   return (
     <section>
-      <h2>By cup, spoon and piece</h2>
+      <h2>{W.byCupSpoonAndPiece}</h2>
       <PairTable rows={rows} />
-      {d && <p className="small quiet">Filled as a baker fills them, ± 7 %. Weigh where you can.</p>}
+      {d && <p className="small quiet">{W.filledAsABakerFills}</p>}
     </section>
   );
 }
@@ -110,25 +113,28 @@ export function InDough({ of }: { of: Ingredient }) {
     const digits = decimalsFor(x);
     rows.push([name, `${fixed(x.value, digits)}${x.sd ? ` ± ${fixed(x.sd, digits)}` : ''} ${unit}`]);
   };
-  show('water it takes up', of.absorption, 'g per g');
-  show('acid it brings', of.acidMmolG, 'mmol per g');
-  show('alkali it brings', of.baseMmolG, 'mmol per g');
-  show('gas it can give', of.gasMmolG, 'mmol per g');
+  show(W.waterItTakesUp, of.absorption, W.gPerG);
+  show(W.acidItBrings, of.acidMmolG, W.mmolPerG);
+  show(W.alkaliItBrings, of.baseMmolG, W.mmolPerG);
+  show(W.gasItCanGive, of.gasMmolG, W.mmolPerG);
   const protein = of.per100g.protein;
   if (protein && of.settingProtein.value > 0 && protein.value > 0.5)
     rows.push([
-      'protein that sets in heat',
-      `${fixed(of.settingProtein.value * protein.value, 1)} g in 100 g`,
+      W.proteinThatSetsInHeat,
+      W.gIn100G({ number: fixed(of.settingProtein.value * protein.value, 1) }),
     ]);
   if (of.melting)
     rows.push(
-      [`solid at ${degrees(20)}`, `${fixed(100 * of.melting.solid20.value, 0)} % of its fat`],
-      ['melted at', degrees(of.melting.meltsC.value)],
+      [
+        W.solidAt({ temperature: degrees(20) }),
+        W.ofItsFat({ number: fixed(100 * of.melting.solid20.value, 0) }),
+      ],
+      [W.meltedAt, degrees(of.melting.meltsC.value)],
     );
   if (rows.length === 0) return null;
   return (
     <section>
-      <h2>In a dough</h2>
+      <h2>{W.inADough}</h2>
       <PairTable rows={rows} />
     </section>
   );

@@ -11,6 +11,9 @@ import { fromField, heatUnit, toField } from '../../words/heat';
 import { lineName } from '../../words/things';
 import { workingCopy } from '../../working/workingSlice';
 import classes from './read.module.css';
+import { readWords } from '../../words/en/read';
+
+const W = readWords.actForm;
 
 /** Fields that may be empty: what is not so at all is left out of the act. */
 function withField<F extends keyof Action>(act: Action, field: F, value: Action[F] | undefined): Action {
@@ -32,7 +35,7 @@ function Words<T extends string>({
     <NativeSelect
       label={label}
       value={value ?? ''}
-      data={[{ value: '', label: 'not said' }, ...of.map((v) => ({ value: v, label: words[v] }))]}
+      data={[{ value: '', label: W.notSaid }, ...of.map((v) => ({ value: v, label: words[v] }))]}
       onChange={(e) => onChange(of.find((v) => v === e.currentTarget.value))}
     />
   );
@@ -92,55 +95,55 @@ export function ActForm({ formula, pantry, stepId, at, act, onDone }: Props) {
   return (
     <form
       className={classes.act}
-      aria-label={`What “${act.text}” is`}
+      aria-label={W.whatIs({ actText: act.text })}
       onSubmit={(e) => {
         e.preventDefault();
         if (!unread) save(withField(now, 'minutes', minutesIn(time) ?? undefined));
       }}
     >
       <NativeSelect
-        label="What is done"
+        label={W.whatIsDone}
         value={now.kind}
         data={ACTION_KINDS.map((k) => ({ value: k, label: ACTION_WORDS[k] }))}
         onChange={(e) => set('kind', ACTION_KINDS.find((k) => k === e.currentTarget.value) ?? now.kind)}
       />
       <TextInput
-        label="How long"
-        placeholder="5 to 7 min"
+        label={W.howLong}
+        placeholder={W.text5To7Min}
         value={time}
-        error={unread ? 'Write a time, such as 20 min or 1 h.' : undefined}
+        error={unread ? W.writeATimeSuchAs : undefined}
         onChange={(e) => setTime(e.currentTarget.value)}
       />
       <Num
-        label="How hot"
+        label={W.howHot}
         suffix={` ${heatUnit()}`}
         value={now.tempC === undefined ? undefined : toField(now.tempC, false)}
         onChange={(v) => set('tempC', v === undefined ? undefined : fromField(v, false))}
       />
       <Words
-        label="Where"
+        label={W.where}
         of={ACTION_PLACES}
         words={ACTION_PLACE_WORDS}
         value={now.place}
         onChange={(v) => set('place', v)}
       />
       <Words
-        label="Under what"
+        label={W.underWhat}
         of={ACTION_COVERS}
         words={ACTION_COVER_WORDS}
         value={now.cover}
         onChange={(v) => set('cover', v)}
       />
-      <Num label="Pieces" value={now.pieces} onChange={(v) => set('pieces', v)} />
-      <Num label="Each" suffix=" g" value={now.pieceG} onChange={(v) => set('pieceG', v)} />
+      <Num label={W.pieces} value={now.pieces} onChange={(v) => set('pieces', v)} />
+      <Num label={W.each} suffix=" g" value={now.pieceG} onChange={(v) => set('pieceG', v)} />
       <TextInput
-        label="Until"
+        label={W.until}
         value={now.until ?? ''}
         maxLength={120}
         onChange={(e) => set('until', e.currentTarget.value || undefined)}
       />
       <MultiSelect
-        label="What it takes"
+        label={W.whatItTakes}
         className={classes.wide}
         data={lines.map((l) => ({ value: l.id, label: lineName(l, true) }))}
         value={(now.uses ?? []).map((u) => u.lineId)}
@@ -155,14 +158,14 @@ export function ActForm({ formula, pantry, stepId, at, act, onDone }: Props) {
       />
       <Group gap={8} className={classes.wide}>
         <Button type="submit" size="compact-md">
-          Keep
+          {W.keep}
         </Button>
         <Button size="compact-md" variant="default" onClick={onDone}>
-          Cancel
+          {W.cancel}
         </Button>
         {act.mended && (
           <Button size="compact-md" variant="subtle" onClick={() => save(undefined)}>
-            As it was read
+            {W.asItWasRead}
           </Button>
         )}
       </Group>

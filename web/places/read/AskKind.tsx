@@ -6,11 +6,14 @@ import { Notice } from '../../parts/Notice';
 import { listed } from '../../words/format';
 import { CLASS_WORDS } from '../../words/things';
 import { workingCopy } from '../../working/workingSlice';
+import { readWords } from '../../words/en/read';
+
+const W = readWords.askKind;
 
 const REASONS: Record<KindReason, string> = {
-  name: 'what it is called',
-  make: 'what is in it for 100 g of flour',
-  method: 'the method',
+  name: W.whatItIsCalled,
+  make: W.whatIsInItFor,
+  method: W.theMethod,
 };
 
 /** Asks which kind of bake a part is, where that is not sure: the two likeliest side by side, what speaks for the first. */
@@ -20,13 +23,13 @@ export function AskKind({ part, many }: { part: Part; many: boolean }) {
   if (!guess || guess.p >= SURE_OF_KIND) return null;
   const both = guess.other ? [classId, guess.other] : [classId];
   return (
-    <Notice kind="word" title={`What kind of bake is ${many ? part.name || 'the rest' : 'this'}?`}>
+    <Notice kind="word" title={W.whatKindOfBakeIs({ which: many ? part.name || W.theRest : W.thisWord })}>
       <p>
         {guess.because.length > 0
-          ? `${listed(guess.because.map((r) => REASONS[r]))} speaks for the first.`.replace(/^./, (c) =>
+          ? W.speaksForTheFirst({ list: listed(guess.because.map((r) => REASONS[r])) }).replace(/^./, (c) =>
               c.toUpperCase(),
             )
-          : 'Nothing written tells. Doses, feel and the bake go by it.'}
+          : W.nothingWrittenTellsDosesFeel}
       </p>
       {both.map((id) => (
         <Button
@@ -40,7 +43,7 @@ export function AskKind({ part, many }: { part: Part; many: boolean }) {
           {CLASS_WORDS[id]}
         </Button>
       ))}
-      <span className="small quiet">Any other is chosen at the right.</span>
+      <span className="small quiet">{W.anyOtherIsChosenAt}</span>
     </Notice>
   );
 }

@@ -6,6 +6,9 @@ import { linesSpokenOf, takesOf } from '../../../core/rebalance';
 import { grams } from '../../words/format';
 import { lineName } from '../../words/things';
 import classes from './bowls.module.css';
+import { readWords } from '../../words/en/read';
+
+const W = readWords.bowlMap;
 
 type Holds = { bowl: Bowl; says: string[]; from: Holds[] };
 
@@ -49,8 +52,8 @@ function Tree({ of }: { of: Holds }) {
         </ul>
       )}
       <div className={of.bowl.onto ? classes.onto : classes.bowl}>
-        {of.from.length > 0 && <b>Together{of.says.length > 0 ? ', and' : ''}</b>}
-        {of.bowl.onto && <b>On top, or at the tin</b>}
+        {of.from.length > 0 && <b>{W.together({ which: of.says.length > 0 ? W.andWord : '' })}</b>}
+        {of.bowl.onto && <b>{W.onTopOrAtThe}</b>}
         {of.says.map((s) => (
           <span key={s}>{s}</span>
         ))}
@@ -67,8 +70,8 @@ export function BowlMap({ formula, pantry }: { formula: Formula; pantry: Pantry 
       {formula.parts
         .filter((p) => trees.has(p.id))
         .map((p) => (
-          <section key={p.id} aria-label={p.name || 'All of it'}>
-            {formula.parts.length > 1 && <h3>{p.name || 'All of it'}</h3>}
+          <section key={p.id} aria-label={p.name || W.allOfIt}>
+            {formula.parts.length > 1 && <h3>{p.name || W.allOfIt}</h3>}
             <ul className={classes.roots}>
               {trees.get(p.id)!.map((t) => (
                 <Tree key={t.bowl.id} of={t} />
@@ -76,7 +79,7 @@ export function BowlMap({ formula, pantry }: { formula: Formula; pantry: Pantry 
             </ul>
           </section>
         ))}
-      {outside.length > 0 && <p className="small quiet">In no bowl: {outside.join(', ')}.</p>}
+      {outside.length > 0 && <p className="small quiet">{W.inNoBowl({ outside: outside.join(', ') })}</p>}
     </>
   );
 }

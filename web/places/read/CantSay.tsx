@@ -10,10 +10,13 @@ import { ingredientName } from '../../words/things';
 import { useCorrect } from './correct';
 import { LineEditor } from './ReadLines';
 import { viewOf } from './viewOf';
+import { readWords } from '../../words/en/read';
+
+const W = readWords.cantSay;
 
 const nameOf = (line: Line): string => {
   const id = idOf(line.item);
-  return line.amount.written || (id ? ingredientName(id, true) : 'a line');
+  return line.amount.written || (id ? ingredientName(id, true) : W.aLine);
 };
 
 /** What is not said because a line is open, and the line to be settled on the spot. */
@@ -27,11 +30,14 @@ export function CantSay({ what, lines, source }: { what: string; lines: readonly
   if (lines.length === 0) return null;
   const settling = asked.find((l) => l.id === open);
   return (
-    <Notice kind="word" title={`Can’t say ${what} yet`}>
+    <Notice kind="word" title={W.cantSayYet({ what })}>
       <p>
         {lines.length === 1
-          ? `That rests on “${nameOf(lines[0]!)}”, of which ${lines[0]!.item.kind === 'unknown' ? 'it is not known what it is' : 'the grams are not known'}.`
-          : `That rests on lines that are not known: ${listed(lines.map((l) => `“${nameOf(l)}”`))}.`}
+          ? W.thatRestsOnOfWhich({
+              name: nameOf(lines[0]!),
+              which: lines[0]!.item.kind === 'unknown' ? W.itIsNotKnownWhat : W.theGramsAreNotKnown,
+            })
+          : W.thatRestsOnLinesThat({ list: listed(lines.map((l) => `“${nameOf(l)}”`)) })}
       </p>
       {settling ? (
         <LineEditor
@@ -43,7 +49,7 @@ export function CantSay({ what, lines, source }: { what: string; lines: readonly
       ) : (
         asked.slice(0, 4).map((l) => (
           <Button key={l.id} size="compact-md" variant="light" mt={6} mr={6} onClick={() => setOpen(l.id)}>
-            Say what {nameOf(l)} is
+            {W.sayWhatIs({ name: nameOf(l) })}
           </Button>
         ))
       )}

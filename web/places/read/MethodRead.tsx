@@ -14,8 +14,11 @@ import { workingCopy } from '../../working/workingSlice';
 import { ActForm } from './ActForm';
 import { BowlMap } from './BowlMap';
 import classes from './read.module.css';
+import { readWords } from '../../words/en/read';
 
-const SHARE_WORDS = { some: 'some', most: 'most', rest: 'the rest' } as const;
+const W = readWords.methodRead;
+
+const SHARE_WORDS = { some: 'some', most: 'most', rest: W.theRest } as const;
 
 function toldOf(act: Action, lines: ReadonlyMap<string, Line>): string[] {
   return (act.uses ?? []).flatMap(({ lineId, share }) => {
@@ -24,7 +27,7 @@ function toldOf(act: Action, lines: ReadonlyMap<string, Line>): string[] {
     const g = line.amount.massG?.value;
     const much =
       typeof share === 'string'
-        ? `${SHARE_WORDS[share]} of the `
+        ? W.ofThe({ share: SHARE_WORDS[share] })
         : g === undefined
           ? ''
           : `${grams(share * g)} `;
@@ -46,16 +49,16 @@ function Act({
       {act.kind === 'other' ? <span className="quiet">“{act.text}”</span> : <b>{ACTION_WORDS[act.kind]}</b>}
       {takes.length > 0 && <span> {takes.join(', ')}</span>}
       {facts.length > 0 && <span className="quiet"> {facts.join(', ')}</span>}
-      {act.ours?.includes('tempC') && <span className="small quiet"> (heat from before)</span>}
-      {act.ours?.includes('pieces') && <span className="small quiet"> (pieces from the yield)</span>}
-      {act.mended && <span className="small quiet"> (by you)</span>}
+      {act.ours?.includes('tempC') && <span className="small quiet"> {W.heatFromBefore}</span>}
+      {act.ours?.includes('pieces') && <span className="small quiet"> {W.piecesFromTheYield}</span>}
+      {act.mended && <span className="small quiet"> {W.byYou}</span>}
       <ActionIcon
         variant="subtle"
         color="gray"
         size={28}
         ml={4}
         className={classes.pencil}
-        aria-label={`Correct “${act.text}”`}
+        aria-label={W.correct({ actText: act.text })}
         aria-expanded={open}
         onClick={() => setOpen(!open)}
       >
@@ -90,17 +93,17 @@ function Check({
     return (
       <li>
         {check.code === 'unused'
-          ? `${g === undefined ? '' : `${grams(g)} `}${name} is in no step.`
-          : `${fixed(100 * check.share, 0)} % of the ${name} is in no step.`}
+          ? W.isInNoStep({ which: g === undefined ? '' : `${grams(g)} `, name })
+          : W.ofTheIsInNo({ number: fixed(100 * check.share, 0), name })}
         {stepId && (
           <Button
             size="compact-md"
             variant="light"
             onClick={() =>
-              add(stepId, check.code === 'unused' ? `Add the ${name}.` : `Add the rest of the ${name}.`)
+              add(stepId, check.code === 'unused' ? W.addThe({ name }) : W.addTheRestOfThe({ name }))
             }
           >
-            Put it in step {number(stepId)}
+            {W.putItInStep({ number: number(stepId) })}
           </Button>
         )}
       </li>
@@ -110,22 +113,29 @@ function Check({
     const partId = formula.parts[0]!.id;
     return (
       <li>
-        Step {number(check.stepId)} takes {ingredientName(check.ingredientId, true)}, which is not in the
-        list.
+        {W.stepTakesWhichIsNot({
+          number: number(check.stepId),
+          ingredient: ingredientName(check.ingredientId, true),
+        })}
         <Button
           size="compact-md"
           variant="light"
           onClick={() => dispatch(workingCopy.lineAdded({ partId, ingredientId: check.ingredientId }))}
         >
-          Put it in the list
+          {W.putItInTheList}
         </Button>
       </li>
     );
   }
   return (
     <li>
-      Step {number(check.stepId)} makes {check.pieces} pieces of {grams(check.pieceG)},{' '}
-      {grams(check.pieces * check.pieceG)} in all; the dough weighs {grams(check.doughG)}.
+      {W.stepMakesPiecesOfIn({
+        number: number(check.stepId),
+        pieces: check.pieces,
+        amount: grams(check.pieceG),
+        amount2: grams(check.pieces * check.pieceG),
+        amount3: grams(check.doughG),
+      })}
     </li>
   );
 }
@@ -140,10 +150,10 @@ export function MethodRead({ formula, pantry }: { formula: Formula; pantry: Pant
   );
   if (formula.method.length === 0) return null;
   return (
-    <section className={`sheet ${classes.settle}`} aria-label="The method, as read">
-      <h2>Method</h2>
+    <section className={`sheet ${classes.settle}`} aria-label={W.theMethodAsRead}>
+      <h2>{W.method}</h2>
       {checks.length > 0 && (
-        <ul className={classes.checks} aria-label="What does not fit">
+        <ul className={classes.checks} aria-label={W.whatDoesNotFit}>
           {checks.map((c) => (
             <Check key={JSON.stringify(c)} check={c} formula={formula} lines={lines} />
           ))}
@@ -164,7 +174,7 @@ export function MethodRead({ formula, pantry }: { formula: Formula; pantry: Pant
         ))}
       </ol>
       <details className={classes.bowls}>
-        <summary>What goes into what</summary>
+        <summary>{W.whatGoesIntoWhat}</summary>
         <BowlMap formula={linked} pantry={pantry} />
       </details>
     </section>

@@ -14,6 +14,9 @@ import { say } from '../../words/say';
 import { AVOID_WORDS, ingredientName } from '../../words/things';
 import { doubt, howRead } from './howRead';
 import classes from './read.module.css';
+import { readWords } from '../../words/en/read';
+
+const W = readWords.readLines;
 
 export type LineView = { line: Line; issues: (Msg & { fixes?: Fix[] })[]; suggestions: string[] };
 /** `wetG`: what it weighs when it has been soaked or boiled and drained. */
@@ -25,11 +28,11 @@ const MOST_G = 100_000;
 const LEAST_SD_G = 0.05;
 const ROLE_WORDS: Record<LineRole, string> = {
   inclusion: '',
-  release: 'for the tin',
-  wash: 'brushed on',
-  dusting: 'for sprinkling',
-  taste: 'to taste',
-  bath: 'boiled in, poured away',
+  release: W.forTheTin,
+  wash: W.brushedOn,
+  dusting: W.forSprinkling,
+  taste: W.toTaste,
+  bath: W.boiledInPouredAway,
 };
 
 /** The thing and the grams of a line, to be said or mended. */
@@ -50,7 +53,7 @@ export function LineEditor({
   const wasG = line.amount.massG?.value;
   const [g, setG] = useState<number | string>(wasG === undefined ? '' : Number(wasG.toFixed(1)));
   const known = typeof g === 'number' && g > 0;
-  const error = g === '' || known ? null : 'Give grams above 0.';
+  const error = g === '' || known ? null : W.giveGramsAbove0;
   const wasWet = line.uptake ? Math.round(inBowlG(line)) : null;
   const [wet, setWet] = useState<number | string>(wasWet ?? '');
 
@@ -72,18 +75,18 @@ export function LineEditor({
       }}
     >
       <Select
-        label="It is"
+        label={W.itIs}
         data={choicesOf(pantry)}
         value={id}
         onChange={setId}
         searchable
         limit={60}
         autoFocus={id === null}
-        nothingFoundMessage="Nothing of that name"
+        nothingFoundMessage={W.nothingOfThatName}
         maxDropdownHeight={260}
       />
       <NumberInput
-        label="Grams"
+        label={W.grams}
         value={g}
         onChange={setG}
         min={0}
@@ -95,7 +98,7 @@ export function LineEditor({
       />
       {wasWet !== null && (
         <NumberInput
-          label="Drained, it weighs"
+          label={W.drainedItWeighs}
           value={wet}
           onChange={setWet}
           min={0}
@@ -111,14 +114,14 @@ export function LineEditor({
         autoFocus={was === null && suggestions.length > 0}
         leftSection={<IconCheck size={16} />}
       >
-        Save
+        {W.save}
       </Button>
       <Button variant="subtle" onClick={onDone}>
-        Cancel
+        {W.cancel}
       </Button>
       {suggestions.length > 0 && line.item.kind === 'unknown' && (
         <p className={classes.maybe}>
-          Perhaps:{' '}
+          {W.perhaps}{' '}
           {suggestions.slice(0, 3).map((s) => (
             <Button
               key={s}
@@ -143,17 +146,17 @@ function Verdict({ line, pantry, avoids }: { line: Line; pantry: Pantry; avoids:
     v.finding === 'contains'
       ? ['contains', v.contains]
       : v.finding === 'may_contain'
-        ? ['may contain', v.may]
-        : ['not known for', v.unknown];
+        ? [W.mayContain, v.may]
+        : [W.notKnownFor, v.unknown];
   if (v.finding === 'no_conflict_found') return null;
-  const few = hit.length > 4 ? 'what is out' : listed(hit.map((a) => AVOID_WORDS[a]));
+  const few = hit.length > 4 ? W.whatIsOut : listed(hit.map((a) => AVOID_WORDS[a]));
   return (
     <small className={classes.verdict} data-finding={v.finding}>
       {word} {few}
       {v.finding === 'check_packets' && ingredient?.labelNeeded && ingredient.kind === 'ref' && (
         <>
           {': '}
-          <Link to={`/pantry/new/packet?like=${ingredient.id}`}>read its packet</Link>
+          <Link to={`/pantry/new/packet?like=${ingredient.id}`}>{W.readItsPacket}</Link>
         </>
       )}
     </small>
@@ -163,8 +166,8 @@ function Verdict({ line, pantry, avoids }: { line: Line; pantry: Pantry; avoids:
 /** What a press would take: another mass, or another thing. */
 const fixWords = (fix: Fix): string =>
   fix.massG !== undefined
-    ? `Take ${grams(fix.massG)}`
-    : `It is ${ingredientName(fix.ingredientId ?? '', true)}`;
+    ? W.take({ amount: grams(fix.massG) })
+    : W.itIs2({ ingredient: ingredientName(fix.ingredientId ?? '', true) });
 
 const Row = memo(function Row({
   view,
@@ -191,9 +194,9 @@ const Row = memo(function Row({
       <div className={classes.cells}>
         <span className={classes.written}>{written}</span>
         <span className={classes.name}>
-          {id ? ingredientName(id) : <em>not known</em>}
+          {id ? ingredientName(id) : <em>{W.notKnown}</em>}
           {role && <small> {role}</small>}
-          {stands && <small> using your packet: {ingredientName(stands)}</small>}
+          {stands && <small> {W.usingYourPacket({ ingredient: ingredientName(stands) })}</small>}
           <Verdict line={line} pantry={pantry} avoids={avoids} />
         </span>
         <span className={`${classes.grams} num`}>
@@ -204,13 +207,13 @@ const Row = memo(function Row({
         </span>
         <span className={classes.how}>
           {howRead(line)}
-          {line.uptake && <small> · drained about {grams(inBowlG(line))}</small>}
+          {line.uptake && <small> {W.drainedAbout({ amount: grams(inBowlG(line)) })}</small>}
         </span>
         <ActionIcon
           variant="subtle"
           size={40}
           color={state === 'unknown' ? 'beet' : 'gray'}
-          aria-label={`Correct ${written}`}
+          aria-label={W.correct({ written })}
           aria-expanded={open}
           onClick={() => setOpen(!open)}
         >
@@ -255,13 +258,13 @@ export function ReadLines({ views, pantry, onCorrect, avoids = NO_AVOIDS, name =
   return (
     <section aria-labelledby={heading} className={`sheet ${classes.table}`}>
       <h2 id={heading} className={name ? classes.part : 'visually-hidden'}>
-        {name ? name.charAt(0).toUpperCase() + name.slice(1) : 'Lines as understood'}
+        {name ? name.charAt(0).toUpperCase() + name.slice(1) : W.linesAsUnderstood}
       </h2>
       <div className={`${classes.cells} ${classes.caption}`} aria-hidden="true">
-        <span>as written</span>
-        <span>understood as</span>
-        <span className={classes.grams}>grams</span>
-        <span className={classes.how}>how</span>
+        <span>{W.asWritten}</span>
+        <span>{W.understoodAs}</span>
+        <span className={classes.grams}>{W.grams2}</span>
+        <span className={classes.how}>{W.how}</span>
         <span />
       </div>
       <ol className={classes.lines}>

@@ -2,9 +2,11 @@ import { Button } from '@mantine/core';
 import { useState } from 'react';
 import { isBeside } from '../../../core/formula';
 import type { Pantry } from '../../../core/pantry';
-import { counted } from '../../words/format';
 import { LineEditor, type LineView, type OnCorrect } from './ReadLines';
 import classes from './read.module.css';
+import { readWords } from '../../words/en/read';
+
+const W = readWords.settle;
 
 /** Lines of which the thing, or the grams in the bowl, are not known. */
 const isOpen = ({ line }: LineView): boolean =>
@@ -29,19 +31,19 @@ export function Settle({
   const [now] = queue;
   if (open.length === 0) return null;
   return (
-    <section className={`sheet ${classes.settle}`} aria-label="Lines that are not known">
+    <section className={`sheet ${classes.settle}`} aria-label={W.linesThatAreNotKnown}>
       {left === null || !now ? (
         <Button size="compact-md" variant="light" onClick={() => setLeft([])}>
           {left === null
-            ? `Settle ${counted(open.length, 'line')}`
-            : `Go through the ${open.length} left once more`}
+            ? W.settle({ count: W.lineCount({ n: open.length }) })
+            : W.goThroughTheLeftOnce({ openCount: open.length })}
         </Button>
       ) : (
         <>
           <p>
             <b>“{now.line.amount.written}”</b>{' '}
             <span className="small quiet">
-              {counted(queue.length, 'line')} to go. Enter takes the answer and goes on.
+              {W.toGoEnterTakesThe({ count: W.lineCount({ n: queue.length }) })}
             </span>
           </p>
           <LineEditor

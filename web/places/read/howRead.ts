@@ -1,29 +1,38 @@
 import { isBeside, type Line } from '../../../core/formula';
 import { fixed, grams } from '../../words/format';
 import { UNIT_WORDS } from '../../words/things';
+import { readWords } from '../../words/en/read';
+
+const W = readWords.howRead;
 
 const quantity = (q: [number, number]): string => {
   const one = (x: number) => fixed(x, Number.isInteger(x) ? 0 : 2).replace(/(\.\d)0$/, '$1');
-  return q[0] === q[1] ? one(q[0]) : `${one(q[0])} to ${one(q[1])}`;
+  return q[0] === q[1] ? one(q[0]) : W.to({ one: one(q[0]), one2: one(q[1]) });
 };
 
 /** How a line came to its grams, in a few words. */
 export function howRead({ amount, role }: Line): string {
   const { massG, reading } = amount;
-  if (!massG) return role === 'taste' ? 'to taste' : isBeside(role) ? 'as needed' : 'not known';
+  if (!massG) return role === 'taste' ? W.toTaste : isBeside(role) ? W.asNeeded : W.notKnown;
   const used = reading.find((r) => r.step === 'mass') ?? reading.find((r) => r.step !== 'unread');
-  if (massG.basis === 'user' && used?.step !== 'mass') return 'given by you';
-  if (!used) return 'worked out';
+  if (massG.basis === 'user' && used?.step !== 'mass') return W.givenByYou;
+  if (!used) return W.workedOut;
   const plus = reading.find((r) => r.step === 'plus');
   if (plus)
-    return `${quantity(used.qty)} ${UNIT_WORDS[used.unit]} and ${quantity(plus.qty)} ${UNIT_WORDS[plus.unit]}`;
-  if (massG.basis === 'label') return `${quantity(used.qty)} ${UNIT_WORDS[used.unit]}, size given`;
+    return W.andWord({
+      quantity: quantity(used.qty),
+      unit: UNIT_WORDS[used.unit],
+      quantity2: quantity(plus.qty),
+      unit2: UNIT_WORDS[plus.unit],
+    });
+  if (massG.basis === 'label')
+    return W.sizeGiven({ quantity: quantity(used.qty), unit: UNIT_WORDS[used.unit] });
   const middle = (used.qty[0] + used.qty[1]) / 2;
   const qty = quantity(used.qty);
   if (used.step === 'mass') return used.unit === 'g' ? 'weighed' : `${qty} ${UNIT_WORDS[used.unit]}`;
   const each = massG.value / middle;
-  if (used.unit === 'piece') return `${qty} at ${grams(each)} each`;
-  return `${qty} ${UNIT_WORDS[used.unit]} at ${grams(each)}`;
+  if (used.unit === 'piece') return W.atEach({ qty, amount: grams(each) });
+  return W.at({ qty, unit: UNIT_WORDS[used.unit], amount: grams(each) });
 }
 
 /** How sure a line is: nothing to say when it is weighed and named outright. */

@@ -10,21 +10,24 @@ import {
 } from '../../../core/formats';
 import { fromCsv } from '../../parts/csv';
 import { Notice } from '../../parts/Notice';
-import { counted, listed } from '../../words/format';
+import { listed } from '../../words/format';
 import { useCompute } from '../../workers/useCompute';
 import { PutAll } from './PutAll';
 import type { Found } from './found';
 import classes from './shelf.module.css';
+import { addWords } from '../../words/en/add';
+
+const W = addWords.fromElsewhere;
 
 const FAULT_WORDS: Record<PageFault, string> = {
-  tooLong: 'That is more than two million characters. Copy only the recipe.',
-  noRecipe: 'No recipe with ingredients is marked in it. Copy its lines and paste them here.',
-  broken: 'It is cut off or damaged, and cannot be read. Copy all of it, or paste the lines alone.',
+  tooLong: W.thatIsMoreThanTwo,
+  noRecipe: W.noRecipeWithIngredientsIs,
+  broken: W.itIsCutOffOr,
 };
 const TABLE_FAULT_WORDS: Record<Extract<TableRead, { fault: string }>['fault'], string> = {
-  empty: 'The table has no rows.',
-  noNames: 'No column is called "ingredient" or "name". Name it so in the first row.',
-  noAmounts: 'No column is called "grams" or "amount". Name it so in the first row.',
+  empty: W.theTableHasNoRows,
+  noNames: W.noColumnIsCalledIngredient,
+  noAmounts: W.noColumnIsCalledGrams,
 };
 
 /** What is typed is looked at when it rests, ms. */
@@ -38,14 +41,14 @@ function answerOf(read: Elsewhere): Answer | null {
   if ('recipes' in read)
     return {
       found: read.recipes.map((r) => ({ ...r, oven: '' })),
-      what: `This is a page’s source. It holds ${counted(read.recipes.length, 'recipe')}.`,
-      said: 'Its pictures, ratings and nutrition are left behind; oven heat is read from the method.',
+      what: W.thisIsAPagesSource({ count: W.recipeCount({ n: read.recipes.length }) }),
+      said: W.itsPicturesRatingsAndNutrition,
     };
   if ('formulas' in read)
     return {
       found: read.formulas,
-      what: `This text holds ${counted(read.formulas.length, 'formula')}.`,
-      said: 'They are told apart by titles marked with # or by a line of dashes.',
+      what: W.thisTextHolds({ count: W.formulaCount({ n: read.formulas.length }) }),
+      said: W.theyAreToldApartBy,
     };
   return null;
 }
@@ -53,11 +56,11 @@ function answerOf(read: Elsewhere): Answer | null {
 function answerOfTable(rows: readonly TableRow[], title: string): Answer {
   const read = linesOfTable(rows);
   if ('fault' in read) return { fault: TABLE_FAULT_WORDS[read.fault] };
-  const left = read.left.length > 0 ? ` Not taken in: ${listed(read.left)}.` : '';
+  const left = read.left.length > 0 ? W.notTakenIn({ list: listed(read.left) }) : '';
   return {
     found: [{ title, text: read.text, method: '', oven: '', time: '' }],
-    what: 'This is a table of lines.',
-    said: `A table holds no method, oven or tin: say them here.${left}`,
+    what: W.thisIsATableOf,
+    said: W.aTableHoldsNoMethod({ left }),
   };
 }
 
@@ -73,7 +76,7 @@ export function FromElsewhere({ text, onTake }: { text: string; onTake: (found: 
     fileText !== null && held && 'plain' in held
       ? {
           found: [{ title: '', text: fileText, method: '', oven: '', time: '' }],
-          what: 'This is a plain text.',
+          what: W.thisIsAPlainText,
           said: '',
         }
       : null;
@@ -100,12 +103,12 @@ export function FromElsewhere({ text, onTake }: { text: string; onTake: (found: 
       <FileButton accept=".html,.htm,.json,.jsonld,.txt,.md,.csv" onChange={(f) => void read(f)}>
         {(props) => (
           <Button {...props} variant="default" size="compact-md">
-            From a file
+            {W.fromAFile}
           </Button>
         )}
       </FileButton>
       {answer && 'fault' in answer && (
-        <Notice kind="trouble" title="No formula can be taken from this">
+        <Notice kind="trouble" title={W.noFormulaCanBeTaken}>
           {answer.fault}
         </Notice>
       )}
@@ -123,7 +126,7 @@ export function FromElsewhere({ text, onTake }: { text: string; onTake: (found: 
                   onTake(f);
                 }}
               >
-                Take {f.title ? `“${f.title}”` : 'it'}
+                {W.take({ which: f.title ? `“${f.title}”` : W.it })}
               </Button>
             ))}
           </div>

@@ -13,7 +13,6 @@ import { usePantry } from '../../pantry/usePantry';
 import { Notice } from '../../parts/Notice';
 import { keyHere } from '../../api/home';
 import { usePageTitle } from '../../parts/usePageTitle';
-import { counted } from '../../words/format';
 import { ovenText, say, sayProblem } from '../../words/say';
 import { CLASS_WORDS, CUP_WORDS } from '../../words/things';
 import { useCompute } from '../../workers/useCompute';
@@ -26,6 +25,9 @@ import { FromElsewhere } from './FromElsewhere';
 import { PasteRows } from './PasteRows';
 import classes from './shelf.module.css';
 import { degrees } from '../../words/heat';
+import { addWords } from '../../words/en/add';
+
+const W = addWords.newFormulaPage;
 
 type Fixes = Record<string, Change>;
 type Pasted = {
@@ -78,7 +80,7 @@ function keysOf(lines: readonly Line[]): Map<string, string> {
 
 /** Paste a formula: what is understood stands beside it at once, line by line. */
 export function NewFormulaPage() {
-  usePageTitle('Add a formula');
+  usePageTitle(W.addAFormula);
   const navigate = useNavigate();
   const { pantry } = usePantry();
   const kitchen = useKitchen();
@@ -168,7 +170,7 @@ export function NewFormulaPage() {
     if (!corrected) return;
     const done = await create({
       ...corrected,
-      title: form.title.trim() || corrected.title.trim() || 'Untitled formula',
+      title: form.title.trim() || corrected.title.trim() || W.untitledFormula,
     });
     if ('data' in done && done.data) {
       remember(
@@ -188,34 +190,32 @@ export function NewFormulaPage() {
     <main id="main" className={classes.page} style={{ maxWidth: 1240 }}>
       <div className={classes.head}>
         <div>
-          <h1>Add a formula</h1>
-          <p className="quiet">
-            Paste it as you found it: cups, spoons, grams, fractions. Gluten-free already.
-          </p>
+          <h1>{W.addAFormula}</h1>
+          <p className="quiet">{W.pasteItAsYouFound}</p>
         </div>
       </div>
       {creating.error && (
-        <Notice kind="trouble" title="Could not save">
+        <Notice kind="trouble" title={W.couldNotSave}>
           {sayProblem(problemIn(creating.error)?.code ?? null, problemIn(creating.error)?.args)}
         </Notice>
       )}
       <div className={classes.columns}>
         <div className={`sheet ${classes.form}`}>
           <TextInput
-            label="Title"
+            label={W.title}
             value={form.title}
             placeholder={corrected?.title ?? ''}
             maxLength={200}
             onChange={(e) => set({ title: e.currentTarget.value })}
           />
           <Textarea
-            label="Ingredients, one a line"
-            placeholder={'250 g sorghum flour\n2 large eggs\n1 1/2 cups buttermilk'}
+            label={W.ingredientsOneALine}
+            placeholder={W.text250GSorghumFlour2}
             value={form.text}
             autosize
             minRows={9}
             maxRows={22}
-            error={tooLong ? 'That is more than any formula. Split it.' : undefined}
+            error={tooLong ? W.thatIsMoreThanAny : undefined}
             onChange={(e) => set({ text: e.currentTarget.value })}
           />
           {form.method.trim() === '' && !isPage && !tooLong && form.text.trim() !== '' && (
@@ -228,7 +228,7 @@ export function NewFormulaPage() {
             }
           />
           <Textarea
-            label="Method"
+            label={W.method}
             value={form.method}
             maxLength={50_000}
             autosize
@@ -238,15 +238,15 @@ export function NewFormulaPage() {
           />
           <div className={classes.pair}>
             <TextInput
-              label="Oven"
-              placeholder="180 C or 350 F"
+              label={W.oven}
+              placeholder={W.text180COr350F}
               value={form.oven}
               maxLength={200}
               onChange={(e) => set({ oven: e.currentTarget.value })}
             />
             <TextInput
-              label="Time"
-              placeholder="45 min"
+              label={W.time}
+              placeholder={W.text45Min}
               value={form.time}
               maxLength={200}
               onChange={(e) => set({ time: e.currentTarget.value })}
@@ -254,26 +254,24 @@ export function NewFormulaPage() {
           </div>
           <div className={classes.pair}>
             <Select
-              label="Kind of bake"
+              label={W.kindOfBake}
               data={CLASS_IDS.map((c) => ({ value: c, label: CLASS_WORDS[c] }))}
               value={form.classId ?? corrected?.parts[0]?.classId ?? null}
-              placeholder="read from the text"
+              placeholder={W.readFromTheText}
               onChange={(v) => set({ classId: v })}
               allowDeselect={false}
             />
             <Select
-              label="Cups and spoons"
+              label={W.cupsAndSpoons}
               data={CUP_STANDARDS.map((c) => ({ value: c, label: CUP_WORDS[c] }))}
               value={form.cup ?? kitchen.cup}
               onChange={(v) => set({ cup: v })}
               allowDeselect={false}
               description={
                 form.cup === null || form.cup === kitchen.cup ? (
-                  <>
-                    as in your <Link to="/kitchen">Kitchen</Link>
-                  </>
+                  <>{W.asInYour({ link: <Link to="/kitchen">{W.kitchen}</Link> })}</>
                 ) : (
-                  'for this text alone'
+                  W.forThisTextAlone
                 )
               }
             />
@@ -281,14 +279,14 @@ export function NewFormulaPage() {
         </div>
         <div>
           {failed && (
-            <Notice kind="trouble" title="Reading failed">
-              Nothing you entered is lost. Load the page again.
+            <Notice kind="trouble" title={W.readingFailed}>
+              {W.nothingYouEnteredIsLost}
             </Notice>
           )}
           {!read && (
             <div className={`sheet ${classes.empty}`}>
-              <h2>What is understood appears here</h2>
-              <p>Each line in grams, how it was read, and what is not known. You can correct any of it.</p>
+              <h2>{W.whatIsUnderstoodAppearsHere}</h2>
+              <p>{W.eachLineInGramsHow}</p>
             </div>
           )}
           {read && (
@@ -304,7 +302,7 @@ export function NewFormulaPage() {
                       ml={8}
                       onClick={() => set({ oven: `${fix.ovenC} °C` })}
                     >
-                      Take {degrees(fix.ovenC)}
+                      {W.take({ temperature: degrees(fix.ovenC) })}
                     </Button>
                   ))}
                 </Notice>
@@ -319,22 +317,22 @@ export function NewFormulaPage() {
                       views={own}
                       pantry={pantry}
                       onCorrect={onCorrect}
-                      {...(parts.length > 1 ? { name: part.name || 'Main part' } : {})}
+                      {...(parts.length > 1 ? { name: part.name || W.mainPart } : {})}
                     />
                   ))}
               </div>
-              {bake && <p className={classes.bar}>Bake: {ovenText(bake)}</p>}
+              {bake && <p className={classes.bar}>{W.bake({ oven: ovenText(bake) })}</p>}
               <div className={`${classes.bar} ${classes.foot}`}>
                 <Button
                   onClick={() => void keep()}
                   loading={creating.isLoading}
                   disabled={views.length === 0}
                 >
-                  Add formula
+                  {W.addFormula}
                 </Button>
                 <span className="quiet" role="status">
-                  {counted(views.length, 'line')},{' '}
-                  {unknown === 0 ? 'all known' : `${unknown} not known: correct them now or later at Read`}
+                  {W.lineCount({ n: views.length })},{' '}
+                  {unknown === 0 ? W.allKnown : W.notKnownCorrectThemNow({ unknown })}
                 </span>
               </div>
             </>

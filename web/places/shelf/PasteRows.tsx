@@ -9,14 +9,17 @@ import {
   type SaidRows,
 } from '../../../core/reading';
 import classes from './shelf.module.css';
+import { addWords } from '../../words/en/add';
+
+const W = addWords.pasteRows;
 
 const ROW_WORDS: Record<RowKind, string> = {
-  title: 'title',
+  title: W.title,
   note: 'note',
   heading: 'part',
   line: 'ingredient',
   step: 'step',
-  mark: 'left out',
+  mark: W.leftOut,
 };
 const CHOICES = ROW_KINDS.map((k) => ({ value: k, label: ROW_WORDS[k] }));
 
@@ -35,13 +38,13 @@ export function PasteRows({
   if (!whole && Object.keys(said).length === 0) return null;
   return (
     <details className={classes.rows}>
-      <summary>What each row is</summary>
-      <ol aria-label="Rows of the paste">
+      <summary>{W.whatEachRowIs}</summary>
+      <ol aria-label={W.rowsOfThePaste}>
         {rows.map((r, i) => (
           <li key={`${i}:${r.text}`} data-kind={r.kind}>
             <NativeSelect
               size="xs"
-              aria-label={`Kind of “${r.text.slice(0, 60)}”`}
+              aria-label={W.kindOf({ rText: r.text.slice(0, 60) })}
               data={CHOICES}
               value={r.kind}
               onChange={(e) => onSay({ ...said, [r.text]: e.currentTarget.value as RowKind })}
@@ -52,7 +55,7 @@ export function PasteRows({
       </ol>
       {Object.keys(said).length > 0 && (
         <Button size="compact-md" variant="subtle" onClick={() => onSay({})}>
-          As it was read
+          {W.asItWasRead}
         </Button>
       )}
     </details>

@@ -4,10 +4,13 @@ import { Link, useNavigate } from 'react-router';
 import { problemIn, useCreateFormulaMutation } from '../../api/api';
 import { useKitchen } from '../../api/useKitchen';
 import { usePantry } from '../../pantry/usePantry';
-import { counted, listed } from '../../words/format';
+import { listed } from '../../words/format';
 import { sayProblem } from '../../words/problems';
 import { compute } from '../../workers/compute';
 import type { Found } from './found';
+import { addWords } from '../../words/en/add';
+
+const W = addWords.putAll;
 
 type State = { done: number; of: number; failed: string[]; why: string };
 
@@ -30,7 +33,7 @@ export function PutAll({ found, onDone }: { found: readonly Found[]; onDone: () 
     for (const [i, f] of found.entries()) {
       if (stopped.current) break;
       setState({ done, of: found.length, failed, why });
-      const title = f.title || `Pasted formula ${i + 1}`;
+      const title = f.title || W.pastedFormula({ i: i + 1 });
       const read = await compute(
         'read',
         { ...f, title, kitchen: { cup, spoon, ...(eggs ? { eggs } : {}) } },
@@ -55,19 +58,19 @@ export function PutAll({ found, onDone }: { found: readonly Found[]; onDone: () 
     <>
       {running ? (
         <Button variant="default" size="compact-md" mt={8} onClick={() => (stopped.current = true)}>
-          Stop
+          {W.stop}
         </Button>
       ) : (
         <Button size="compact-md" mt={8} onClick={() => void putAll()}>
-          Add all {found.length} formulas
+          {W.addAllFormulas({ foundCount: found.length })}
         </Button>
       )}
       <p role="status" className="small">
-        {state && running && `Adding ${state.done + 1} of ${state.of}`}
+        {state && running && W.addingOf({ done: state.done + 1, ofValue: state.of })}
         {state && !running && (
           <>
-            {counted(state.done, 'formula')} added. <Link to="/">To the formulas</Link>
-            {state.failed.length > 0 && ` Not put there: ${listed(state.failed)}. ${state.why}`}
+            {W.added({ count: W.formulaCount({ n: state.done }) })} <Link to="/">{W.toTheFormulas}</Link>
+            {state.failed.length > 0 && W.notPutThere({ list: listed(state.failed), why: state.why })}
           </>
         )}
       </p>

@@ -11,20 +11,23 @@ import type { ClassId } from '../../../core/classes';
 import { CLASS_WORDS } from '../../words/data/names';
 import type { Looking } from './find';
 import classes from './shelf.module.css';
+import { shelfWords } from '../../words/en/shelf';
+
+const W = shelfWords.shelfFind;
 
 const STATE_WORDS: Record<ShelfState, string> = {
   all: 'active',
-  new: 'not adapted yet',
+  new: W.notAdaptedYet,
   adapted: 'adapted',
-  changed: 'unsaved changes',
+  changed: W.unsavedChanges,
   aside: 'archived',
 };
 const ORDER_WORDS: Record<ShelfOrder, string> = {
-  latest: 'latest first',
-  baked: 'last baked first',
-  title: 'by title',
-  kind: 'by kind of bake',
-  versions: 'most versions first',
+  latest: W.latestFirst,
+  baked: W.lastBakedFirst,
+  title: W.byTitle,
+  kind: W.byKindOfBake,
+  versions: W.mostVersionsFirst,
 };
 
 /** What to look for on the shelf: words, kind, for whom, state, order. */
@@ -45,35 +48,35 @@ export function ShelfFind({
   return (
     <search className={classes.find}>
       <TextInput
-        label="Find"
-        placeholder="a title or a kind"
+        label={W.find}
+        placeholder={W.aTitleOrAKind}
         value={looking.q}
         maxLength={80}
         leftSection={<IconSearch size={18} stroke={1.6} aria-hidden="true" />}
         onChange={(e) => onLook({ q: e.currentTarget.value })}
       />
       <NativeSelect
-        label="Kind of bake"
+        label={W.kindOfBake}
         value={looking.kind ?? ''}
-        data={[{ value: '', label: 'any' }, ...kinds.map((c) => ({ value: c, label: CLASS_WORDS[c] }))]}
+        data={[{ value: '', label: W.any }, ...kinds.map((c) => ({ value: c, label: CLASS_WORDS[c] }))]}
         onChange={(e) => onLook({ kind: kinds.find((c) => c === e.currentTarget.value) ?? null })}
       />
       {eaters.length > 0 && (
         <NativeSelect
-          label="Kept for"
+          label={W.keptFor}
           value={who?.id ?? ''}
-          data={[{ value: '', label: 'anyone' }, ...eaters.map((e) => ({ value: e.id, label: e.name }))]}
+          data={[{ value: '', label: W.anyone }, ...eaters.map((e) => ({ value: e.id, label: e.name }))]}
           onChange={(e) => onLook({ eater: e.currentTarget.value || null })}
         />
       )}
       <NativeSelect
-        label="State"
+        label={W.state}
         value={looking.state}
         data={SHELF_STATES.map((s) => ({ value: s, label: STATE_WORDS[s] }))}
         onChange={(e) => onLook({ state: SHELF_STATES.find((s) => s === e.currentTarget.value) ?? 'all' })}
       />
       <NativeSelect
-        label="In order"
+        label={W.inOrder}
         value={looking.order}
         data={SHELF_ORDERS.map((o) => ({ value: o, label: ORDER_WORDS[o] }))}
         onChange={(e) => onLook({ order: SHELF_ORDERS.find((o) => o === e.currentTarget.value) ?? 'latest' })}
@@ -84,14 +87,14 @@ export function ShelfFind({
           size="compact-md"
           onClick={() => onLook({ q: '', kind: null, eater: null, state: 'all' })}
         >
-          Show all
+          {W.showAll}
         </Button>
       )}
       {who && (
         <p className="small quiet">
           {who.words.length > 0
-            ? `${who.name} avoids words of their own: whether a version meets them is not known. Look at its card.`
-            : `Some kept version leaves out what ${who.name} avoids. Packets may say otherwise: see its card.`}
+            ? W.avoidsWordsOfTheirOwn({ who: who.name })
+            : W.someKeptVersionLeavesOut({ who: who.name })}
         </p>
       )}
     </search>

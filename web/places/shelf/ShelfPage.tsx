@@ -27,13 +27,16 @@ import { sayNot } from '../../parts/sayNot';
 import { sayDone } from '../../parts/sayDone';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { IS_DEMO } from '../../api/home';
-import { counted, day } from '../../words/format';
+import { day } from '../../words/format';
 import { sayProblem } from '../../words/problems';
 import { CLASS_WORDS } from '../../words/data/names';
 import { leavesOut } from '../../words/avoidWords';
 import { askedOf, lookingIn, type Looking } from './find';
 import { ShelfFind } from './ShelfFind';
 import classes from './shelf.module.css';
+import { shelfWords } from '../../words/en/shelf';
+
+const W = shelfWords.shelfPage;
 
 /** Not on every first page; bake days bring their planner's words along besides. */
 const Welcome = lazy(async () => ({ default: (await import('../start/Welcome')).Welcome }));
@@ -55,21 +58,21 @@ function FormulaRow({ card }: { card: FormulaCard }) {
   const [restore] = useRestoreFormulaMutation();
   const [change] = useChangeFormulaMutation();
   const [duplicate] = useDuplicateFormulaMutation();
-  const title = card.title || 'Untitled formula';
+  const title = card.title || W.untitledFormula;
 
   async function takeOff() {
     const done = await remove(card.id);
-    if ('error' in done) sayNot('Not deleted', done.error);
-    else sayDone(`${title} is deleted`, () => restore(card.id));
+    if ('error' in done) sayNot(W.notDeleted, done.error);
+    else sayDone(W.isDeleted({ title }), () => restore(card.id));
   }
   async function putAside(archived: boolean) {
     const done = await change({ id: card.id, archived });
-    if ('error' in done) sayNot('Not archived', done.error);
-    else if (archived) sayDone(`${title} is archived`, () => change({ id: card.id, archived: false }));
+    if ('error' in done) sayNot(W.notArchived, done.error);
+    else if (archived) sayDone(W.isArchived({ title }), () => change({ id: card.id, archived: false }));
   }
   async function copy() {
     const done = await duplicate(card.id);
-    if ('error' in done) sayNot('Not copied', done.error);
+    if ('error' in done) sayNot(W.notCopied, done.error);
   }
   const tool = (words: string, name: string, Icon: TablerIcon, act: () => Promise<void>) => (
     <ActionIcon
@@ -100,27 +103,25 @@ function FormulaRow({ card }: { card: FormulaCard }) {
         <span className={classes.kind}>{CLASS_WORDS[card.classId]}</span>
         <span className={classes.without}>
           {card.leavesOut.length > 0 ? (
-            <>
-              adapted to leave out <b>{leavesOut(card.leavesOut)}</b>
-            </>
+            <>{W.adaptedToLeaveOut({ strong: <b>{leavesOut(card.leavesOut)}</b> })}</>
           ) : (
-            'not adapted yet'
+            W.notAdaptedYet
           )}
         </span>
         <span className={classes.meta}>
-          {counted(card.lines, 'line')} ·{' '}
-          {card.versions > 1 ? counted(card.versions - 1, 'version') : 'as written'}
-          {card.hasDraft && ' · unsaved changes'}
+          {W.lineCount({ n: card.lines })} ·{' '}
+          {card.versions > 1 ? W.versionCount({ n: card.versions - 1 }) : W.asWritten}
+          {card.hasDraft && W.unsavedChanges}
           <br />
-          {card.bakedAt ? `baked ${day(card.bakedAt)}` : day(card.updatedAt)}
+          {card.bakedAt ? W.baked({ day: day(card.bakedAt) }) : day(card.updatedAt)}
         </span>
       </Link>
       <div className={classes.tools}>
-        {tool('Make a copy', `Copy ${title}`, IconCopy, copy)}
+        {tool(W.makeACopy, W.copy({ title }), IconCopy, copy)}
         {card.archived
-          ? tool('Restore', `Restore ${title}`, IconArchiveOff, () => putAside(false))
-          : tool('Archive', `Archive ${title}`, IconArchive, () => putAside(true))}
-        {tool('Delete', `Delete ${title}`, IconTrash, takeOff)}
+          ? tool(W.restore, W.restore2({ title }), IconArchiveOff, () => putAside(false))
+          : tool(W.archive, W.archive2({ title }), IconArchive, () => putAside(true))}
+        {tool(W.deleteWord, W.deleteWord2({ title }), IconTrash, takeOff)}
       </div>
     </li>
   );
@@ -128,7 +129,7 @@ function FormulaRow({ card }: { card: FormulaCard }) {
 
 /** The shelf: every formula there is, latest first. */
 export function ShelfPage() {
-  usePageTitle('Formulas');
+  usePageTitle(W.formulas);
   const { data: eaters = NOBODY } = useEatersQuery();
   const { data: kitchen } = useKitchenQuery();
   const [params, setParams] = useSearchParams();
@@ -155,24 +156,24 @@ export function ShelfPage() {
     <main id="main" className={classes.page}>
       <div className={classes.head}>
         <div>
-          <h1>Formulas</h1>
-          <p className="quiet">Formulas that work today, and what became of them.</p>
+          <h1>{W.formulas}</h1>
+          <p className="quiet">{W.formulasThatWorkTodayAnd}</p>
         </div>
         <Button component={Link} to="/new" leftSection={<IconPlus size={18} />}>
-          Add a formula
+          {W.addAFormula}
         </Button>
       </div>
       {error && (
         <Notice
           kind="trouble"
-          title="The formulas cannot be fetched"
-          action={{ words: 'Try again', do: () => void refetch() }}
+          title={W.theFormulasCannotBeFetched}
+          action={{ words: W.tryAgain, do: () => void refetch() }}
         >
           {sayProblem(problemIn(error)?.code ?? null)}
         </Notice>
       )}
       {isLoading && (
-        <div aria-label="Fetching the formulas" role="status">
+        <div aria-label={W.fetchingTheFormulas} role="status">
           {[0, 1, 2, 3].map((k) => (
             <Skeleton key={k} height={72} mb={8} />
           ))}
@@ -190,10 +191,12 @@ export function ShelfPage() {
         <>
           <ShelfFind looking={looking} kinds={page.kinds} eaters={eaters} onLook={onLook} />
           <p className="small quiet" role="status">
-            {count === page.all ? counted(count, 'formula') : `${count} of ${counted(page.all, 'formula')}`}
+            {count === page.all
+              ? W.formulaCount({ n: count })
+              : W.ofWord({ count, count2: W.formulaCount({ n: page.all }) })}
           </p>
           {found.length > 0 && (
-            <ul className={`sheet ${classes.list}`} aria-label="Formulas found">
+            <ul className={`sheet ${classes.list}`} aria-label={W.formulasFound}>
               {found.map((card) => (
                 <FormulaRow key={card.id} card={card} />
               ))}
@@ -201,11 +204,11 @@ export function ShelfPage() {
           )}
           {count > found.length && found.length < MOST_SHOWN && (
             <Button variant="default" mt={12} loading={isFetching} onClick={() => setShown(shown + AT_ONCE)}>
-              Show {Math.min(AT_ONCE, count - found.length)} more
+              {W.showMore({ aTONCE: Math.min(AT_ONCE, count - found.length) })}
             </Button>
           )}
           {count > MOST_SHOWN && found.length >= MOST_SHOWN && (
-            <p className="quiet">The first {MOST_SHOWN} are shown. Look for a word to find the others.</p>
+            <p className="quiet">{W.theFirstAreShownLook({ mOSTSHOWN: MOST_SHOWN })}</p>
           )}
         </>
       )}

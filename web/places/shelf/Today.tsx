@@ -4,6 +4,9 @@ import { isoDay } from '../../words/clockWords';
 import { dayState } from '../../words/dayState';
 import { day as dayWords, moment } from '../../words/format';
 import classes from './shelf.module.css';
+import { shelfWords } from '../../words/en/shelf';
+
+const W = shelfWords.today;
 
 /** A bench run of which nothing was said is asked about for so long, ms. */
 const ASKED_MS = 14 * 86_400_000;
@@ -23,8 +26,8 @@ export function Today() {
   const waiting = trials ? recent.filter((r) => !judged.has(r.id)) : [];
   if (!next && waiting.length === 0) return null;
   return (
-    <section className={`sheet ${classes.today}`} aria-label="What is next">
-      <h2>{next?.date === today ? 'Today' : 'Next'}</h2>
+    <section className={`sheet ${classes.today}`} aria-label={W.whatIsNext}>
+      <h2>{next?.date === today ? W.today : W.next}</h2>
       <ul>
         {next && (
           <li>
@@ -32,16 +35,16 @@ export function Today() {
               {next.title}
             </Link>{' '}
             <span className="quiet">
-              {next.date === today ? 'today' : dayWords(`${next.date}T12:00`)}, {dayState(next)}
+              {next.date === today ? W.today2 : dayWords(`${next.date}T12:00`)}, {dayState(next)}
             </span>
           </li>
         )}
         {waiting.slice(0, MOST).map((r) => (
           <li key={r.id}>
-            <Link to={`/notebook/new?run=${r.id}`}>How did {r.title} come out?</Link>{' '}
+            <Link to={`/notebook/new?run=${r.id}`}>{W.howDidComeOut({ rTitle: r.title })}</Link>{' '}
             <span className="quiet">
-              weighed {moment(new Date(r.begunAt).toISOString())}.{' '}
-              <Link to={`/bench/${r.id}`}>Back to the bench</Link>
+              {W.weighed({ moment: moment(new Date(r.begunAt).toISOString()) })}{' '}
+              <Link to={`/bench/${r.id}`}>{W.backToTheBench}</Link>
             </span>
           </li>
         ))}

@@ -21,30 +21,33 @@ import { SlicePhoto, type Handle } from './SlicePhoto';
 import { LostPage } from '../notebook/LostPage';
 import classes from './slice.module.css';
 import { useSlice } from './useSlice';
+import { sliceWords } from '../../words/en/slice';
+
+const W = sliceWords.slicePage;
 
 const EDGE_HANDLES = 24;
 /** A thickness to begin with, mm. Common practice, no source. */
 const USUAL_SLICE_MM = 15;
 const MODES = [
-  { value: 'card', label: 'Card' },
-  { value: 'edge', label: 'Edge' },
-  { value: 'base', label: 'Base' },
-  { value: 'noHoles', label: 'No hole' },
+  { value: 'card', label: W.card },
+  { value: 'edge', label: W.edge },
+  { value: 'base', label: W.base },
+  { value: 'noHoles', label: W.noHole },
 ];
 const HELP: Record<string, string> = {
-  card: 'The four marks lie on the corners of the card; they need not be exact.',
-  edge: 'Move the marks where the blue line misses the edge of the slice.',
-  base: 'The line through both marks is what the slice stands on. Heights are counted from it.',
-  noHoles: 'Press on a raisin, a seed or a piece of chocolate: it counts neither as hole nor as crumb.',
+  card: W.theFourMarksLieOn,
+  edge: W.moveTheMarksWhereThe,
+  base: W.theLineThroughBothMarks,
+  noHoles: W.pressOnARaisinA,
 };
 
 /** A photo of a slice beside a card, in numbers: measured at once, mended by hand, kept with the trial. */
 export function SlicePage() {
   const { id = '', hash = '' } = useParams();
   const { doc, set, error } = useTrial(id);
-  usePageTitle('Measure the slice');
-  if (error) return <LostPage title="This trial cannot be shown" error={error} />;
-  if (!doc) return <Skeleton height={500} role="status" aria-label="Fetching the trial" />;
+  usePageTitle(W.measureTheSlice);
+  if (error) return <LostPage title={W.thisTrialCannotBeShown} error={error} />;
+  if (!doc) return <Skeleton height={500} role="status" aria-label={W.fetchingTheTrial} />;
   return <Measured key={hash} id={id} hash={hash} trial={doc} set={set} />;
 }
 
@@ -74,16 +77,16 @@ function Measured({
   const inShares = (points: readonly Point[]): Point[] =>
     size ? [...sharesOf({ card: points }, size.width, size.height).card] : [];
   const handles: Record<Mode, Handle[]> = {
-    card: (marks?.card ?? []).map((at, i) => ({ name: `Corner ${i + 1} of the card`, at })),
+    card: (marks?.card ?? []).map((at, i) => ({ name: W.cornerOfTheCard({ i: i + 1 }), at })),
     edge: edgeHandles(marks, ok ? inShares(ok.drawing.outline) : null).map((at, i) => ({
-      name: `Mark ${i + 1} of the edge`,
+      name: W.markOfTheEdge({ i: i + 1 }),
       at,
     })),
     base: (marks?.base ?? (ok ? inShares(ok.drawing.base) : [])).map((at, i) => ({
-      name: i === 0 ? 'One end of the base' : 'Other end of the base',
+      name: i === 0 ? W.oneEndOfTheBase : W.otherEndOfTheBase,
       at,
     })),
-    noHoles: [{ name: 'Cross hairs', at: cursor }],
+    noHoles: [{ name: W.crossHairs, at: cursor }],
   };
   const move = (i: number, to: Point) => {
     const next = handles[mode].map((p, k) => (k === i ? to : p.at));
@@ -105,17 +108,14 @@ function Measured({
   return (
     <main id="main" className={classes.page}>
       <header className={classes.head}>
-        <h1>Measure the slice</h1>
+        <h1>{W.measureTheSlice}</h1>
         <p className="quiet">
-          {trial.title}. <Link to={`/notebook/${id}`}>Back to the trial</Link>
+          {trial.title}. <Link to={`/notebook/${id}`}>{W.backToTheTrial}</Link>
         </p>
       </header>
       {trouble && (
-        <Notice
-          kind="trouble"
-          title={trouble === 'gone' ? 'This photo is not here any more' : 'The photo could not be measured'}
-        >
-          {trouble === 'failed' && 'Load the page again, or take the photo smaller.'}
+        <Notice kind="trouble" title={trouble === 'gone' ? W.thisPhotoIsNotHere : W.thePhotoCouldNotBe}>
+          {trouble === 'failed' && W.loadThePageAgainOr}
         </Notice>
       )}
       <div className={classes.desk}>
@@ -123,7 +123,7 @@ function Measured({
           {size && marks ? (
             <SlicePhoto
               src={addressOf('photo', hash)}
-              alt={`${trial.title}, slice and card`}
+              alt={W.sliceAndCard({ trialTitle: trial.title })}
               size={size}
               drawing={mode === 'edge' ? null : (ok?.drawing ?? null)}
               handles={handles[mode]}
@@ -133,21 +133,21 @@ function Measured({
               onPress={mode === 'noHoles' ? spare : undefined}
             />
           ) : (
-            <Skeleton height={480} role="status" aria-label="Opening the photo" />
+            <Skeleton height={480} role="status" aria-label={W.openingThePhoto} />
           )}
           {ok && mode !== 'edge' && (
             <p className={`small ${classes.parts}`}>
-              <Legend of="#7fe0ff">edge, and crumb inside the crust</Legend>
-              <Legend of="#fff36b">base, height</Legend>
-              <Legend of="#ffffff">holes of 1.2 mm and more</Legend>
-              {ok.drawing.gummy && <Legend of="#ff9a3d">gummy line</Legend>}
-              {ok.drawing.tunnels.length > 0 && <Legend of="#ff7ad1">tunnels, perhaps: look</Legend>}
+              <Legend of="#7fe0ff">{W.edgeAndCrumbInsideThe}</Legend>
+              <Legend of="#fff36b">{W.baseHeight}</Legend>
+              <Legend of="#ffffff">{W.holesOf12Mm}</Legend>
+              {ok.drawing.gummy && <Legend of="#ff9a3d">{W.gummyLine}</Legend>}
+              {ok.drawing.tunnels.length > 0 && <Legend of="#ff7ad1">{W.tunnelsPerhapsLook}</Legend>}
             </p>
           )}
         </div>
-        <section className={`sheet ${classes.side}`} aria-label="What it measures">
+        <section className={`sheet ${classes.side}`} aria-label={W.whatItMeasures}>
           <SegmentedControl
-            aria-label="What to mend on the photo"
+            aria-label={W.whatToMendOnThe}
             fullWidth
             data={MODES}
             value={mode}
@@ -157,7 +157,7 @@ function Measured({
           {mode === 'noHoles' && (
             <div className={classes.buttons}>
               <Button size="compact-md" variant="default" onClick={() => spare(cursor)}>
-                No hole at the cross hairs
+                {W.noHoleAtTheCross}
               </Button>
               {(marks?.noHoles?.length ?? 0) > 0 && (
                 <Button
@@ -165,7 +165,7 @@ function Measured({
                   variant="default"
                   onClick={() => change({ noHoles: (marks?.noHoles ?? []).slice(0, -1) })}
                 >
-                  Take the last one back
+                  {W.takeTheLastOneBack}
                 </Button>
               )}
             </div>
@@ -184,36 +184,32 @@ function Measured({
                   );
                 }}
               >
-                As it was found
+                {W.asItWasFound}
               </Button>
             </div>
           )}
           <SegmentedControl
-            aria-label="Where the card lies"
+            aria-label={W.whereTheCardLies}
             fullWidth
             data={[
-              { value: 'level', label: 'Card level with the cut' },
-              { value: 'board', label: 'Card on the board' },
+              { value: 'level', label: W.cardLevelWithTheCut },
+              { value: 'board', label: W.cardOnTheBoard },
             ]}
             value={above > 0 ? 'board' : 'level'}
             onChange={(v) => change({ faceAboveMm: v === 'board' ? USUAL_SLICE_MM : 0 })}
           />
           {above > 0 && (
             <NumberInput
-              label="The slice is so thick"
-              description={
-                focalMm === null
-                  ? 'A cut nearer the camera shows larger. How far the camera stood is guessed, so all spans grow.'
-                  : 'A cut nearer the camera shows larger; how far it stood follows from the photo’s own data.'
-              }
-              suffix=" mm"
+              label={W.theSliceIsSoThick}
+              description={focalMm === null ? W.aCutNearerTheCamera : W.aCutNearerTheCamera2}
+              suffix={W.mm}
               min={1}
               max={100}
               value={above}
               onChange={(v) => typeof v === 'number' && change({ faceAboveMm: v })}
             />
           )}
-          {share !== null && <Progress value={100 * share} aria-label="Measuring the slice" />}
+          {share !== null && <Progress value={100 * share} aria-label={W.measuringTheSlice} />}
           {lacking.map((why) => (
             <Notice key={why} kind={answer?.ok ? 'word' : 'trouble'} title={REFUSAL_WORDS[why].why}>
               {REFUSAL_WORDS[why].better}
@@ -221,7 +217,7 @@ function Measured({
           ))}
           {ok && (
             <>
-              <h2>In numbers</h2>
+              <h2>{W.inNumbers}</h2>
               <dl aria-busy={share !== null}>
                 {sliceLines(ok.numbers).map(([name, said]) => (
                   <div key={name} style={{ display: 'contents' }}>
@@ -231,20 +227,16 @@ function Measured({
                 ))}
               </dl>
               <div className={classes.buttons}>
-                <Button onClick={keep}>Keep these numbers</Button>
+                <Button onClick={keep}>{W.keepTheseNumbers}</Button>
                 {faultsSeen(ok.numbers)
                   .filter((f) => !trial.faults.includes(f))
                   .map((f) => (
                     <Button key={f} variant="default" onClick={() => set({ faults: [...trial.faults, f] })}>
-                      Mark it: {FAULT_WORDS[f].name.toLowerCase()}
+                      {W.markIt({ name: FAULT_WORDS[f].name.toLowerCase() })}
                     </Button>
                   ))}
               </div>
-              <p className="small quiet">
-                Spans hold nine times of ten on drawn slices; no bread has been measured against a ruler yet.
-                One slice is not the loaf: cut two. Against an earlier photo of yours it tells more than by
-                itself.
-              </p>
+              <p className="small quiet">{W.spansHoldNineTimesOf}</p>
             </>
           )}
         </section>

@@ -2,6 +2,9 @@ import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import type { Point, SliceDrawing } from '../../../core/slice';
 import classes from './slice.module.css';
 import type { Size } from './useSlice';
+import { sliceWords } from '../../words/en/slice';
+
+const W = sliceWords.slicePhoto;
 
 const KEYS: Record<string, Point> = {
   ArrowLeft: [-1, 0],
@@ -117,7 +120,7 @@ export function SlicePhoto({
           data-handle=""
           role="button"
           tabIndex={0}
-          aria-label={`${handle.name}: arrow keys move it, with Shift farther`}
+          aria-label={W.arrowKeysMoveItWith({ handle: handle.name })}
           className={classes.handle}
           transform={`translate(${handle.at[0] * w} ${handle.at[1] * h})`}
           onKeyDown={key(i)}

@@ -8,12 +8,15 @@ import { Eaters } from '../kitchen/Eaters';
 import { Ovens } from '../kitchen/Ovens';
 import { COUNTRIES, COUNTRY_IDS, countryOf, type CountryId } from './countries';
 import classes from './start.module.css';
+import { startWords } from '../../words/en/start';
 
-const QUESTIONS = ['What do you measure with?', 'Who eats here?', 'Which oven do you bake in?'] as const;
+const W = startWords.startPage;
+
+const QUESTIONS = [W.whatDoYouMeasureWith, W.whoEatsHere, W.whichOvenDoYouBake] as const;
 
 /** The first run: three questions, each of which can be skipped. Everything can be changed in Kitchen later. */
 export function StartPage() {
-  usePageTitle('Your own kitchen');
+  usePageTitle(W.yourOwnKitchen);
   const navigate = useNavigate();
   const [params] = useSearchParams();
   const kitchen = useKitchen();
@@ -35,9 +38,7 @@ export function StartPage() {
   };
   return (
     <main id="main" className={classes.page}>
-      <p className="quiet">
-        Your own kitchen, question {at} of {QUESTIONS.length}. All of it can be changed in Kitchen.
-      </p>
+      <p className="quiet">{W.yourOwnKitchenQuestionOf({ at, qUESTIONSCount: QUESTIONS.length })}</p>
       <h1 ref={heading} tabIndex={-1} className={classes.question}>
         {QUESTIONS[at - 1]}
       </h1>
@@ -45,7 +46,7 @@ export function StartPage() {
         <section className={`sheet ${classes.panel}`} aria-label={QUESTIONS[0]}>
           {trouble}
           <Radio.Group
-            label="Taken where a formula does not say it itself"
+            label={W.takenWhereAFormulaDoes}
             value={countryOf(kitchen) ?? ''}
             onChange={(id) => void change(COUNTRIES[id as CountryId].kitchen)}
           >
@@ -66,19 +67,19 @@ export function StartPage() {
       <div className={classes.actions}>
         {at < QUESTIONS.length ? (
           <Button component={Link} to={`?question=${at + 1}`}>
-            Next question
+            {W.nextQuestion}
           </Button>
         ) : (
-          <Button onClick={() => void end()}>To the formulas</Button>
+          <Button onClick={() => void end()}>{W.toTheFormulas}</Button>
         )}
         {at > 1 && (
           <Button component={Link} to={`?question=${at - 1}`} variant="default">
-            Back
+            {W.back}
           </Button>
         )}
         {at < QUESTIONS.length && (
           <Button variant="subtle" onClick={() => void end()}>
-            Skip the questions
+            {W.skipTheQuestions}
           </Button>
         )}
       </div>

@@ -3,6 +3,9 @@ import { Link } from 'react-router';
 import { useHealthQuery } from '../../api/api';
 import { DEMO_START, IS_DEMO } from '../../api/home';
 import classes from './start.module.css';
+import { startWords } from '../../words/en/start';
+
+const W = startWords.welcome;
 
 /** The way to the demo kitchen, where the server has one. */
 export function DemoKitchen() {
@@ -10,14 +13,11 @@ export function DemoKitchen() {
   if (!health?.demo) return null;
   return (
     <section className={`sheet ${classes.panel}`} aria-labelledby="demo">
-      <h2 id="demo">The demo kitchen</h2>
-      <p>
-        A made-up kiosk on a ferry landing: its formulas, eaters, ovens and packets. Try anything there;
-        nothing of it comes into your own.
-      </p>
+      <h2 id="demo">{W.theDemoKitchen}</h2>
+      <p>{W.aMadeUpKioskOn}</p>
       <div className={classes.actions}>
         <Button component="a" href={DEMO_START} variant="default">
-          Look round the demo kitchen
+          {W.lookRoundTheDemoKitchen}
         </Button>
       </div>
     </section>
@@ -29,19 +29,16 @@ export function Welcome({ asked }: { asked: boolean }) {
   return (
     <div className={classes.ways}>
       <section className={`sheet ${classes.panel}`} aria-labelledby="own">
-        <h2 id="own">Your own kitchen</h2>
-        <p>
-          There is no formula here yet. Paste a formula that works for you now, then say what has to go: egg,
-          dairy, nuts or oil.
-        </p>
+        <h2 id="own">{W.yourOwnKitchen}</h2>
+        <p>{W.thereIsNoFormulaHere}</p>
         <div className={classes.actions}>
           {!asked && (
             <Button component={Link} to="/start">
-              Start my own kitchen
+              {W.startMyOwnKitchen}
             </Button>
           )}
           <Button component={Link} to="/new" variant={asked ? 'filled' : 'default'}>
-            Paste the first formula
+            {W.pasteTheFirstFormula}
           </Button>
         </div>
       </section>

@@ -1,25 +1,28 @@
 import type { Kitchen } from '../../../contract/dto';
+import { startWords } from '../../words/en/start';
+
+const W = startWords.countries;
 
 /** Measures that go together, for the first question: each can be changed by itself in Kitchen. */
 export const COUNTRIES = {
   europe: {
-    name: 'Grams and °C',
-    about: 'metric cups and spoons, European eggs and packets, €',
+    name: W.gramsAndC,
+    about: W.metricCupsAndSpoonsEuropean,
     kitchen: { cup: 'metric', spoon: 'metric', eggs: 'eu', heat: 'c', ruleset: 'eu', currency: '€' },
   },
   britain: {
-    name: 'Grams and °C, as in Britain',
-    about: 'metric cups and spoons, British eggs and packets (read as the European), £',
+    name: W.gramsAndCAsIn,
+    about: W.metricCupsAndSpoonsBritish,
     kitchen: { cup: 'metric', spoon: 'metric', eggs: 'eu', heat: 'c', ruleset: 'eu', currency: '£' },
   },
   states: {
-    name: 'Cups and °F',
-    about: 'US cups and spoons, US eggs and packets, $',
+    name: W.cupsAndF,
+    about: W.usCupsAndSpoonsUs,
     kitchen: { cup: 'us', spoon: 'us', eggs: 'us', heat: 'f', ruleset: 'us', currency: '$' },
   },
   australia: {
-    name: 'Cups of 250 mL and °C',
-    about: 'metric cups, spoons of 20 mL, packets read as the European, $',
+    name: W.cupsOf250MlAnd,
+    about: W.metricCupsSpoonsOf20,
     kitchen: { cup: 'metric', spoon: 'australian', eggs: 'eu', heat: 'c', ruleset: 'eu', currency: '$' },
   },
 } as const satisfies Record<string, { name: string; about: string; kitchen: Partial<Kitchen> }>;

@@ -13,6 +13,9 @@ import { ovenText } from '../../words/say';
 import { sayProblem } from '../../words/problems';
 import { versionName } from './order';
 import classes from './versions.module.css';
+import { versionsWords } from '../../words/en/versions';
+
+const W = versionsWords.compared;
 
 type Fetched = { versions: Version[] } | { failed: string | null };
 
@@ -46,12 +49,12 @@ export function Compared({ ids, versions }: { ids: readonly string[]; versions: 
   const beside = useMemo(() => docs && besideOf(docs, pantry.exact), [docs, pantry]);
   if (fetched && 'failed' in fetched)
     return (
-      <Notice kind="trouble" title="These versions cannot be laid side by side">
+      <Notice kind="trouble" title={W.theseVersionsCannotBeLaid}>
         {sayProblem(fetched.failed)}
       </Notice>
     );
   if (!docs || !beside || !ready)
-    return <Skeleton height={420} role="status" aria-label="Laying them side by side" />;
+    return <Skeleton height={420} role="status" aria-label={W.layingThemSideBySide} />;
   const metas = ids.flatMap((id) => versions.find((v) => v.id === id) ?? []);
   const names = metas.map((v) => versionName(v, versions));
   const many = beside.parts.length > 1;
@@ -63,14 +66,14 @@ export function Compared({ ids, versions }: { ids: readonly string[]; versions: 
         return (
           <div key={ids[i + 1]} className={classes.said}>
             <h2>
-              {name} <span className="quiet">against {names[0]}</span>
+              {name} <span className="quiet">{W.against({ names: names[0] })}</span>
             </h2>
-            {said.length > 0 ? said.map((s) => <p key={s}>{s}</p>) : <p>Nothing moves between them.</p>}
+            {said.length > 0 ? said.map((s) => <p key={s}>{s}</p>) : <p>{W.nothingMovesBetweenThem}</p>}
           </div>
         );
       })}
       <BesideTable
-        label="Versions side by side"
+        label={W.versionsSideBySide}
         heads={metas.map((v, i) => (
           <Link key={v.id} to={`/formula/${v.formulaId}/card/${v.id}`}>
             {names[i]}
@@ -80,13 +83,13 @@ export function Compared({ ids, versions }: { ids: readonly string[]; versions: 
         {beside.parts.map((p) => (
           <tbody key={p.id}>
             <RowsHead columns={metas.length}>
-              {many ? `${p.name || 'Main part'}: lines that move` : 'Lines that move'}
+              {many ? W.linesThatMove({ name: p.name || W.mainPart }) : W.linesThatMove2}
             </RowsHead>
             <LineRows lines={p.lines} />
             {p.props.length > 0 && (
               <>
                 <RowsHead columns={metas.length}>
-                  {many ? `${p.name || 'Main part'}: balance` : 'Balance'}
+                  {many ? W.balance({ name: p.name || W.mainPart }) : W.balance2}
                 </RowsHead>
                 <PropRows props={p.props} />
               </>
@@ -94,25 +97,23 @@ export function Compared({ ids, versions }: { ids: readonly string[]; versions: 
           </tbody>
         ))}
         <tbody>
-          <RowsHead columns={metas.length}>In the oven</RowsHead>
+          <RowsHead columns={metas.length}>{W.inTheOven}</RowsHead>
           <tr>
-            <th scope="row">heat and time</th>
+            <th scope="row">{W.heatAndTime}</th>
             {beside.bakes.map((b, i) => (
-              <td key={ids[i]}>{(b && ovenText(b)) || 'not stated'}</td>
+              <td key={ids[i]}>{(b && ovenText(b)) || W.notStated}</td>
             ))}
           </tr>
           <tr>
-            <th scope="row">tin</th>
+            <th scope="row">{W.tin}</th>
             {beside.tins.map((t, i) => (
-              <td key={ids[i]}>{t || 'not stated'}</td>
+              <td key={ids[i]}>{t || W.notStated}</td>
             ))}
           </tr>
         </tbody>
       </BesideTable>
-      {still && <p className="small quiet">Their lines are the same.</p>}
-      <p className="small quiet">
-        A balance is marked where it leaves the band that this kind of bake has about {names[0]}.
-      </p>
+      {still && <p className="small quiet">{W.theirLinesAreTheSame}</p>}
+      <p className="small quiet">{W.aBalanceIsMarkedWhere({ names: names[0] })}</p>
     </div>
   );
 }

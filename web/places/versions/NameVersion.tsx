@@ -6,6 +6,9 @@ import { Dialog } from '../../parts/Dialog';
 import { Notice } from '../../parts/Notice';
 import { sayDone } from '../../parts/sayDone';
 import { sayProblem } from '../../words/problems';
+import { versionsWords } from '../../words/en/versions';
+
+const W = versionsWords.nameVersion;
 
 /** Gives a kept version another name or a note. What it holds stays. */
 export function NameVersion({ version, onClose }: { version: VersionMeta; onClose: () => void }) {
@@ -18,11 +21,11 @@ export function NameVersion({ version, onClose }: { version: VersionMeta; onClos
       mark({ id: version.id, mark: { note: as.note.trim(), ...(named ? { name: as.name.trim() } : {}) } });
     const done = await marked({ name, note });
     if ('error' in done) return;
-    sayDone(`Changed: ${name.trim() || 'the note'}`, () => marked(version), 'Undo');
+    sayDone(W.changed({ name: name.trim() || W.theNote }), () => marked(version), 'undo');
     onClose();
   }
   return (
-    <Dialog title={named ? 'Name and note' : 'Note'} onClose={onClose}>
+    <Dialog title={named ? W.nameAndNote : W.note} onClose={onClose}>
       <form
         onSubmit={(e) => {
           e.preventDefault();
@@ -31,16 +34,16 @@ export function NameVersion({ version, onClose }: { version: VersionMeta; onClos
       >
         {named && (
           <TextInput
-            label="Name"
+            label={W.name}
             value={name}
             maxLength={120}
             data-autofocus
-            error={name.trim() === '' && 'Give it a name, so that it can be told from the others.'}
+            error={name.trim() === '' && W.giveItANameSo}
             onChange={(e) => setName(e.currentTarget.value)}
           />
         )}
         <Textarea
-          label="Note"
+          label={W.note}
           mt={10}
           autosize
           minRows={3}
@@ -49,16 +52,16 @@ export function NameVersion({ version, onClose }: { version: VersionMeta; onClos
           onChange={(e) => setNote(e.currentTarget.value)}
         />
         {error && (
-          <Notice kind="trouble" title="Not kept">
+          <Notice kind="trouble" title={W.notKept}>
             {sayProblem(problemIn(error)?.code ?? null)}
           </Notice>
         )}
         <Group mt={14}>
           <Button type="submit" loading={isLoading} disabled={named && name.trim() === ''}>
-            Keep name and note
+            {W.keepNameAndNote}
           </Button>
           <Button variant="default" onClick={onClose}>
-            Cancel
+            {W.cancel}
           </Button>
         </Group>
       </form>

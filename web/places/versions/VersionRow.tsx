@@ -10,6 +10,9 @@ import { moment } from '../../words/format';
 import { leavesOut } from '../../words/avoidWords';
 import { versionName } from './order';
 import classes from './versions.module.css';
+import { versionsWords } from '../../words/en/versions';
+
+const W = versionsWords.versionRow;
 
 /** Further in than this nothing is moved: a phone has no room. */
 const DEEPEST = 4;
@@ -20,15 +23,18 @@ function Stamp({ version }: { version: VersionMeta }) {
   const today = coreVersion === CORE_VERSION && dataVersion === DATA_VERSION;
   return (
     <p className={classes.meta}>
-      Worked out with engine {coreVersion}, figures of {dataVersion}
-      {!today && (
-        <>
-          .{' '}
-          <Link to={`/formula/${formulaId}/swap?from=${id}`}>
-            See what engine {CORE_VERSION} with figures of {DATA_VERSION} makes of it
-          </Link>
-        </>
-      )}
+      {W.workedOutWithEngineFigures({
+        coreVersion,
+        dataVersion,
+        note: !today && (
+          <>
+            .{' '}
+            <Link to={`/formula/${formulaId}/swap?from=${id}`}>
+              {W.seeWhatEngineWithFigures({ cOREVERSION: CORE_VERSION, dATAVERSION: DATA_VERSION })}
+            </Link>
+          </>
+        ),
+      })}
     </p>
   );
 }
@@ -60,7 +66,7 @@ export function VersionRow({
   const out = leavesOut(version.avoids);
   async function star() {
     const done = await mark({ id: version.id, mark: { star: !version.star } });
-    if ('error' in done) sayNot('Not starred', done.error);
+    if ('error' in done) sayNot(W.notStarred, done.error);
   }
   const Star = version.star ? IconStarFilled : IconStar;
   return (
@@ -76,7 +82,7 @@ export function VersionRow({
           variant="subtle"
           size={44}
           color={version.star ? 'crust' : 'gray'}
-          aria-label={`Star ${name}`}
+          aria-label={W.star({ name })}
           aria-pressed={version.star}
           onClick={() => void star()}
         >
@@ -85,22 +91,22 @@ export function VersionRow({
       </div>
       <p className={classes.meta}>
         {moment(version.createdAt)}
-        {out && version.targetId !== null && ` · adapted to leave out ${out}`}
-        {parent && siblings > 1 && ` · from “${versionName(parent, versions)}”`}
+        {out && version.targetId !== null && W.adaptedToLeaveOut({ out })}
+        {parent && siblings > 1 && W.fromWord({ version: versionName(parent, versions) })}
       </p>
       {version.targetId !== null && <Stamp version={version} />}
       {version.note && <p className={classes.note}>{version.note}</p>}
       <div className={classes.tools}>
-        <Link to={`/formula/${version.formulaId}/swap?from=${version.id}`}>Work on from here</Link>
-        <Link to={`/formula/${version.formulaId}/card/${version.id}`}>Card</Link>
+        <Link to={`/formula/${version.formulaId}/swap?from=${version.id}`}>{W.workOnFromHere}</Link>
+        <Link to={`/formula/${version.formulaId}/card/${version.id}`}>{W.card}</Link>
         <Button
           variant="subtle"
           size="compact-md"
           leftSection={<IconPencil size={16} stroke={1.6} aria-hidden="true" />}
           onClick={onName}
-          aria-label={`Name or note ${name}`}
+          aria-label={W.nameOrNote({ name })}
         >
-          {version.targetId === null ? 'Note' : 'Name, note'}
+          {version.targetId === null ? W.note : W.nameNote}
         </Button>
       </div>
     </li>

@@ -11,6 +11,9 @@ import { NameVersion } from './NameVersion';
 import { Compared } from './Compared';
 import { VersionRow } from './VersionRow';
 import classes from './versions.module.css';
+import { versionsWords } from '../../words/en/versions';
+
+const W = versionsWords.versionsPage;
 
 /** The versions of a formula as they grew, and any two or three laid side by side. */
 export function VersionsPage() {
@@ -19,7 +22,7 @@ export function VersionsPage() {
   const [params, setParams] = useSearchParams();
   const [naming, setNaming] = useState<VersionMeta | null>(null);
   const [starred, setStarred] = useState(false);
-  usePageTitle(detail ? `${detail.title || 'Untitled formula'}, versions` : 'Versions');
+  usePageTitle(detail ? W.versions({ detailTitle: detail.title || W.untitledFormula }) : W.versions2);
   const versions = useMemo(() => detail?.versions ?? [], [detail]);
   const grown = useMemo(() => grownOrder(versions), [versions]);
   const asked = params.get('beside');
@@ -31,8 +34,8 @@ export function VersionsPage() {
   if (error) {
     return (
       <main id="main" className={classes.page}>
-        <Notice kind="trouble" title="These versions cannot be shown">
-          {sayProblem(problemIn(error)?.code ?? null)} <Link to="/">To the formulas</Link>
+        <Notice kind="trouble" title={W.theseVersionsCannotBeShown}>
+          {sayProblem(problemIn(error)?.code ?? null)} <Link to="/">{W.toTheFormulas}</Link>
         </Notice>
       </main>
     );
@@ -42,25 +45,22 @@ export function VersionsPage() {
     <main id="main" className={classes.page}>
       <div className={classes.head}>
         <div>
-          <h1>{detail?.title || 'Versions'}</h1>
-          <p className="quiet">
-            What was kept, each after the one it grew from. A kept version never changes; its name, note and
-            star may.
-          </p>
+          <h1>{detail?.title || W.versions2}</h1>
+          <p className="quiet">{W.whatWasKeptEachAfter}</p>
         </div>
         <div>
           <Button component={Link} to={`/formula/${id}/trials`} variant="default">
-            Its trials
+            {W.itsTrials}
           </Button>{' '}
           <Button component={Link} to={`/formula/${id}/swap`} variant="default">
-            Back to the desk
+            {W.backToTheDesk}
           </Button>
         </div>
       </div>
-      {!detail && <Skeleton height={420} role="status" aria-label="Fetching the versions" />}
+      {!detail && <Skeleton height={420} role="status" aria-label={W.fetchingTheVersions} />}
       {detail && (
         <div className={classes.body}>
-          <section aria-label="Versions">
+          <section aria-label={W.versions2}>
             {versions.some((v) => v.star) && (
               <Button
                 variant={starred ? 'filled' : 'default'}
@@ -69,7 +69,7 @@ export function VersionsPage() {
                 aria-pressed={starred}
                 onClick={() => setStarred(!starred)}
               >
-                Only starred ones
+                {W.onlyStarredOnes}
               </Button>
             )}
             <ul className={`sheet ${classes.list}`}>
@@ -87,15 +87,11 @@ export function VersionsPage() {
               ))}
             </ul>
           </section>
-          <section aria-label="Side by side">
+          <section aria-label={W.sideBySide}>
             {beside.length < 2 ? (
               <div className={`sheet ${classes.empty}`}>
-                <h2>Side by side</h2>
-                <p>
-                  {versions.length < 2
-                    ? 'Here two or three versions stand beside each other. There is only the one as written: keep a version at the desk first.'
-                    : `Tick two or three versions: what moves between them is told here, in words and in grams.`}
-                </p>
+                <h2>{W.sideBySide}</h2>
+                <p>{versions.length < 2 ? W.hereTwoOrThreeVersions : W.tickTwoOrThreeVersions}</p>
               </div>
             ) : (
               <Compared ids={beside} versions={versions} />

@@ -1,4 +1,7 @@
 import type { VersionMeta } from '../../../contract/dto';
+import { versionsWords } from '../../words/en/versions';
+
+const W = versionsWords.order;
 
 /** A version in the tree of those that grew from one another; `depth` 0 is the source. */
 export type Grown = { version: VersionMeta; depth: number; branches: boolean };
@@ -33,7 +36,7 @@ export function lineTo(versions: readonly VersionMeta[], id: string): VersionMet
 
 /** What a version is called: a source has no name of its own. */
 export const versionName = (v: VersionMeta, versions: readonly VersionMeta[]): string =>
-  v.targetId !== null ? v.name : v.id === versions[0]?.id ? 'as written' : v.name || 'as written, mended';
+  v.targetId !== null ? v.name : v.id === versions[0]?.id ? W.asWritten : v.name || W.asWrittenMended;
 
 /** At most so many are laid side by side. */
 export const MOST_BESIDE = 3;

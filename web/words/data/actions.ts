@@ -1,7 +1,8 @@
+import { catalogue } from '../catalogue';
 import type { ActionCover, ActionKind, ActionPlace } from '../../../core/method';
 
 /** What is done, in a word. */
-export const ACTION_WORDS: Record<ActionKind, string> = {
+export const ACTION_WORDS: Record<ActionKind, string> = catalogue('actions.ACTION_WORDS', {
   prepare: 'make ready',
   preheat: 'heat up',
   gel: 'make a gel',
@@ -31,18 +32,18 @@ export const ACTION_WORDS: Record<ActionKind, string> = {
   cool: 'cool',
   glaze: 'glaze',
   other: 'other',
-};
-export const ACTION_COVER_WORDS: Record<ActionCover, string> = {
+});
+export const ACTION_COVER_WORDS: Record<ActionCover, string> = catalogue('actions.ACTION_COVER_WORDS', {
   none: 'open',
   lid: 'under a lid',
   tent: 'under foil',
   cloth: 'covered',
-};
-export const ACTION_PLACE_WORDS: Record<ActionPlace, string> = {
+});
+export const ACTION_PLACE_WORDS: Record<ActionPlace, string> = catalogue('actions.ACTION_PLACE_WORDS', {
   room: 'at room temperature',
   warm: 'in a warm place',
   fridge: 'in the fridge',
   freezer: 'in the freezer',
   hob: 'on the hob',
   oven: 'in the oven',
-};
+});

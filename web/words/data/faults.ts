@@ -1,7 +1,8 @@
+import { catalogue } from '../catalogue';
 import type { CauseId, FaultId, RepairId } from '../../../core/judge';
 
 /** What is seen when it is cut, in the baker's words. */
-export const FAULT_WORDS: Record<FaultId, { name: string; about: string }> = {
+export const FAULT_WORDS: Record<FaultId, { name: string; about: string }> = catalogue('faults.FAULT_WORDS', {
   sunken: { name: 'Sunken top', about: 'It rose, then the top fell in the oven or while cooling.' },
   gummy: {
     name: 'Gummy line or wet centre',
@@ -20,9 +21,9 @@ export const FAULT_WORDS: Record<FaultId, { name: string; about: string }> = {
   cracked: { name: 'Cracks when rolled', about: 'It breaks at the edge instead of rolling out.' },
   soggy_base: { name: 'Soggy base', about: 'Raw or wet below the filling.' },
   dries: { name: 'Dry within a day', about: 'Good fresh, crumbly and stale the next morning.' },
-};
+});
 
-export const CAUSE_WORDS: Record<CauseId, string> = {
+export const CAUSE_WORDS: Record<CauseId, string> = catalogue('faults.CAUSE_WORDS', {
   too_wet: 'too much water for its flours',
   over_proofed: 'proofed too far',
   too_much_gas: 'too much leavening',
@@ -59,9 +60,9 @@ export const CAUSE_WORDS: Record<CauseId, string> = {
   no_blind_bake: 'no blind bake',
   wet_filling: 'the filling went in hot or wet',
   lean: 'no fat and no fibre to hold water',
-};
+});
 
-export const REPAIR_WORDS: Record<RepairId, string> = {
+export const REPAIR_WORDS: Record<RepairId, string> = catalogue('faults.REPAIR_WORDS', {
   less_water: '3 to 5 % less water',
   shorter_proof: 'a shorter proof',
   longer_bake: 'bake until the middle is done',
@@ -96,4 +97,4 @@ export const REPAIR_WORDS: Record<RepairId, string> = {
   more_leavening: 'more baking powder or yeast',
   keep_shut: 'leave the oven shut until the last third',
   lighter_starch: 'some of the starch given to a flour',
-};
+});

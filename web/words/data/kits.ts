@@ -1,5 +1,6 @@
+import { catalogue } from '../catalogue';
 /** Kits in the baker's words: the name of the choice, and what to expect of it. */
-export const KIT_WORDS: Record<string, { name: string; about: string }> = {
+export const KIT_WORDS: Record<string, { name: string; about: string }> = catalogue('kits.KIT_WORDS', {
   gum_blend_for_gluten: {
     name: 'Gluten-free flour blend with gum',
     about: 'The nearest to plain flour in cakes, biscuits and pastry. Read its packet: add no more gum.',
@@ -321,4 +322,4 @@ export const KIT_WORDS: Record<string, { name: string; about: string }> = {
     name: 'No fat, softened in water',
     about: 'What was softened in fat is softened in a little water, covered.',
   },
-};
+});

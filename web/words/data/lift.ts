@@ -1,3 +1,4 @@
+import { catalogue } from '../catalogue';
 import type {
   Effect,
   Exchange,
@@ -9,66 +10,69 @@ import type {
   YeastTable,
 } from '../../../core/leavening';
 
-export const YEAST_TABLE_WORDS: Record<YeastTable, string> = {
+export const YEAST_TABLE_WORDS: Record<YeastTable, string> = catalogue('lift.YEAST_TABLE_WORDS', {
   usual: '3 : 1.5 : 1',
   lean: '2.5 : 1.25 : 1',
   generous: '4 : 1.33 : 1',
-};
+});
 
-export const GAS_WORDS: Record<GasKind, string> = {
+export const GAS_WORDS: Record<GasKind, string> = catalogue('lift.GAS_WORDS', {
   met: 'neutralised soda',
   heat: 'soda by heat alone',
   powder: 'baking powder',
   foam: 'air beaten in',
-};
+});
 
-export const EFFECT_WORDS: Record<Effect, string> = {
+export const EFFECT_WORDS: Record<Effect, string> = catalogue('lift.EFFECT_WORDS', {
   soapy: 'Soda is left over: dark, and it tastes of soap.',
   browner: 'A little soda is left over: it browns more and spreads more.',
   neutral: 'Nothing to speak of is left over.',
   tender: 'A little acid is left over: tender, a little paler.',
   sour: 'Acid is left over: tender, pale, and one tastes it.',
-};
+});
 
-export const RISK_WORDS: Record<RiskId, string> = {
+export const RISK_WORDS: Record<RiskId, string> = catalogue('lift.RISK_WORDS', {
   sinks: 'Sinks in the middle',
   dense: 'Stays dense',
   tunnels: 'Tunnels or rubber',
   soapy: 'Tastes of soda',
   green: 'Green crumb',
-};
+});
 
-export const EXCHANGE_WORDS: Record<Exchange['id'], { name: string; note: string }> = {
-  home_powder: {
-    name: 'Home-made baking powder, phosphate-free',
-    note: 'Most of its gas is released during mixing: bake straight away.',
+export const EXCHANGE_WORDS: Record<Exchange['id'], { name: string; note: string }> = catalogue(
+  'lift.EXCHANGE_WORDS',
+  {
+    home_powder: {
+      name: 'Home-made baking powder, phosphate-free',
+      note: 'Most of its gas is released during mixing: bake straight away.',
+    },
+    soda_vinegar: { name: 'Soda and vinegar', note: 'Stir the vinegar in last; the water in it counts.' },
+    soda_lemon: { name: 'Soda and lemon juice', note: 'Stir the juice in last; the water in it counts.' },
+    powder: {
+      name: 'Baking powder for the soda',
+      note: 'It brings its own acid: what was sour stays sour, and browns less.',
+    },
+    potassium: { name: 'Potassium bicarbonate', note: 'No sodium; add a pinch of salt for the taste.' },
+    ammonia: { name: 'Baker’s ammonia', note: 'For thin, dry cookies only.' },
   },
-  soda_vinegar: { name: 'Soda and vinegar', note: 'Stir the vinegar in last; the water in it counts.' },
-  soda_lemon: { name: 'Soda and lemon juice', note: 'Stir the juice in last; the water in it counts.' },
-  powder: {
-    name: 'Baking powder for the soda',
-    note: 'It brings its own acid: what was sour stays sour, and browns less.',
-  },
-  potassium: { name: 'Potassium bicarbonate', note: 'No sodium; add a pinch of salt for the taste.' },
-  ammonia: { name: 'Baker’s ammonia', note: 'For thin, dry cookies only.' },
-};
+);
 
-export const GAUGE_WORDS: Record<GaugeState, string> = {
+export const GAUGE_WORDS: Record<GaugeState, string> = catalogue('lift.GAUGE_WORDS', {
   few: 'Add three readings to see a forecast.',
   rising: 'Rising.',
   near: 'Nearly there: heat the oven.',
   over: 'Past the mark: into the oven now.',
   stalled: 'It hardly moves. Warmer, or the yeast is spent.',
-};
+});
 
-export const PLACE_WORDS: Record<PlaceId, string> = {
+export const PLACE_WORDS: Record<PlaceId, string> = catalogue('lift.PLACE_WORDS', {
   room: 'room',
   light: 'oven, its light on',
   fridge: 'fridge',
-};
+});
 
 /** What is wrong with a plan, and what to do. */
-export const PLAN_FAULT_WORDS: Record<PlanFault, string> = {
+export const PLAN_FAULT_WORDS: Record<PlanFault, string> = catalogue('lift.PLAN_FAULT_WORDS', {
   placeCold: 'Below −2 °C the dough freezes. Give the place of the rise in °C above that.',
   placeHot: 'No dough rises above 100 °C. Give the place in °C: was it °F?',
   placeKills: 'At 50 °C and more the yeast dies. 27 to 32 °C is warm enough.',
@@ -88,4 +92,4 @@ export const PLAN_FAULT_WORDS: Record<PlanFault, string> = {
   hot: 'A mixture is between −2 and 100 °C. Give it in °C: was it °F?',
   hotAmount: 'How much of the hot mixture there is cannot be below nothing.',
   left: 'What is left cannot be below nothing.',
-};
+});

@@ -1,10 +1,11 @@
+import { catalogue } from '../catalogue';
 import type { ClassId } from '../../../core/classes';
 import type { ExclusionId } from '../../../core/exclusions';
 import type { AvoidId } from '../../../core/ingredients';
 
 // Names that stand on the first page: apart from the other words, so that it comes without them.
 
-export const AVOID_WORDS: Record<AvoidId, string> = {
+export const AVOID_WORDS: Record<AvoidId, string> = catalogue('names.AVOID_WORDS', {
   gluten: 'gluten',
   wheat: 'wheat',
   egg: 'egg',
@@ -39,9 +40,9 @@ export const AVOID_WORDS: Record<AvoidId, string> = {
   pine_nut: 'pine nuts',
   chestnut: 'chestnut',
   own_word: 'words of your own',
-};
+});
 
-export const CLASS_WORDS: Record<ClassId, string> = {
+export const CLASS_WORDS: Record<ClassId, string> = catalogue('names.CLASS_WORDS', {
   yeast_loaf: 'Yeasted tin loaf',
   gel_loaf: 'Free-form gel loaf',
   bun: 'Buns and rolls',
@@ -72,40 +73,43 @@ export const CLASS_WORDS: Record<ClassId, string> = {
   fruit_filling: 'Fruit filling',
   wash: 'Wash',
   glaze: 'Glaze, icing',
-};
+});
 
 /** What can be left out, by its name and on its button. */
-export const EXCLUSION_WORDS: Record<ExclusionId, { name: string; button: string }> = {
-  egg: { name: 'egg', button: 'Leave out egg' },
-  dairy: { name: 'dairy', button: 'Leave out dairy' },
-  nuts: { name: 'nuts', button: 'Leave out nuts' },
-  oil: { name: 'added oil', button: 'Leave out oil' },
-  tree_nuts: { name: 'tree nuts only', button: 'Leave out tree nuts, keep peanut' },
-  peanut: { name: 'peanut only', button: 'Leave out peanut' },
-  pine_nuts: { name: 'pine nuts', button: 'Leave out pine nuts' },
-  chestnut: { name: 'chestnut', button: 'Leave out chestnut' },
-  soy: { name: 'soy', button: 'Leave out soy' },
-  sesame: { name: 'sesame', button: 'Leave out sesame' },
-  coconut: { name: 'coconut', button: 'Leave out coconut' },
-  oats: { name: 'oats', button: 'Leave out oats' },
-  corn: { name: 'corn', button: 'Leave out corn' },
-  rice: { name: 'rice', button: 'Leave out rice' },
-  grain: { name: 'all grain', button: 'Leave out grain' },
-  wheat: { name: 'wheat, starch too', button: 'Leave out wheat and its starch' },
-  wheat_starch: { name: 'wheat starch', button: 'Leave out wheat starch' },
-  legumes: { name: 'pulses', button: 'Leave out pulses' },
-  lupin: { name: 'lupin', button: 'Leave out lupin' },
-  nightshade: { name: 'potato and its kin', button: 'Leave out potato and its kin' },
-  gums: { name: 'gums', button: 'Leave out gums' },
-  yeast: { name: 'yeast', button: 'Leave out yeast' },
-  honey: { name: 'honey', button: 'Leave out honey' },
-  animal: { name: 'all animal products', button: 'Leave out animal products' },
-  refined_sugar: { name: 'refined sugar', button: 'Leave out refined sugar' },
-  inulin: { name: 'inulin (high FODMAP)', button: 'Leave out inulin' },
-  mustard: { name: 'mustard', button: 'Leave out mustard' },
-  celery: { name: 'celery', button: 'Leave out celery' },
-  fish: { name: 'fish', button: 'Leave out fish' },
-  crustaceans: { name: 'crustaceans', button: 'Leave out crustaceans' },
-  molluscs: { name: 'molluscs', button: 'Leave out molluscs' },
-  sulphites: { name: 'sulphites', button: 'Leave out sulphites' },
-};
+export const EXCLUSION_WORDS: Record<ExclusionId, { name: string; button: string }> = catalogue(
+  'names.EXCLUSION_WORDS',
+  {
+    egg: { name: 'egg', button: 'Leave out egg' },
+    dairy: { name: 'dairy', button: 'Leave out dairy' },
+    nuts: { name: 'nuts', button: 'Leave out nuts' },
+    oil: { name: 'added oil', button: 'Leave out oil' },
+    tree_nuts: { name: 'tree nuts only', button: 'Leave out tree nuts, keep peanut' },
+    peanut: { name: 'peanut only', button: 'Leave out peanut' },
+    pine_nuts: { name: 'pine nuts', button: 'Leave out pine nuts' },
+    chestnut: { name: 'chestnut', button: 'Leave out chestnut' },
+    soy: { name: 'soy', button: 'Leave out soy' },
+    sesame: { name: 'sesame', button: 'Leave out sesame' },
+    coconut: { name: 'coconut', button: 'Leave out coconut' },
+    oats: { name: 'oats', button: 'Leave out oats' },
+    corn: { name: 'corn', button: 'Leave out corn' },
+    rice: { name: 'rice', button: 'Leave out rice' },
+    grain: { name: 'all grain', button: 'Leave out grain' },
+    wheat: { name: 'wheat, starch too', button: 'Leave out wheat and its starch' },
+    wheat_starch: { name: 'wheat starch', button: 'Leave out wheat starch' },
+    legumes: { name: 'pulses', button: 'Leave out pulses' },
+    lupin: { name: 'lupin', button: 'Leave out lupin' },
+    nightshade: { name: 'potato and its kin', button: 'Leave out potato and its kin' },
+    gums: { name: 'gums', button: 'Leave out gums' },
+    yeast: { name: 'yeast', button: 'Leave out yeast' },
+    honey: { name: 'honey', button: 'Leave out honey' },
+    animal: { name: 'all animal products', button: 'Leave out animal products' },
+    refined_sugar: { name: 'refined sugar', button: 'Leave out refined sugar' },
+    inulin: { name: 'inulin (high FODMAP)', button: 'Leave out inulin' },
+    mustard: { name: 'mustard', button: 'Leave out mustard' },
+    celery: { name: 'celery', button: 'Leave out celery' },
+    fish: { name: 'fish', button: 'Leave out fish' },
+    crustaceans: { name: 'crustaceans', button: 'Leave out crustaceans' },
+    molluscs: { name: 'molluscs', button: 'Leave out molluscs' },
+    sulphites: { name: 'sulphites', button: 'Leave out sulphites' },
+  },
+);

@@ -1,7 +1,8 @@
+import { catalogue } from '../catalogue';
 import type { TaskKind } from '../../../core/plan';
 
 /** What is done in a task of the clock. */
-export const TASK_WORDS: Record<TaskKind, string> = {
+export const TASK_WORDS: Record<TaskKind, string> = catalogue('tasks.TASK_WORDS', {
   heat_oven: 'Heat the oven',
   heat_pot: 'Heat the oven with the pot in it',
   feed: 'Feed the starter',
@@ -38,13 +39,13 @@ export const TASK_WORDS: Record<TaskKind, string> = {
   cool: 'Leave to cool',
   glaze: 'Glaze',
   other: 'Go on',
-};
+});
 
 /** What is to be minded just then, where it changes what somebody does. */
-export const TASK_CAUTIONS: Partial<Record<TaskKind, string>> = {
+export const TASK_CAUTIONS: Partial<Record<TaskKind, string>> = catalogue('tasks.TASK_CAUTIONS', {
   soak: 'Long soaks of grain, seed or pulse stand in the fridge.',
   gel: 'Soak psyllium, flax and chia first; never add them dry.',
   boil: 'Boiling water and syrup burn: stand back as it goes in.',
   heat_pot: 'The pot and its lid get as hot as the oven: dry gloves, and mind the steam.',
   uncover: 'The lid is as hot as the oven: dry gloves, and mind the steam.',
-};
+});

@@ -1,3 +1,4 @@
+import { catalogue } from '../catalogue';
 import type { CautionId, FeelWord, HonestId, JobId } from '../../../core/classes';
 import type { Component, GroupId, ItemKind, KeepingId, PieceName } from '../../../core/ingredients';
 import type { PanelKey } from '../../../core/pantry';
@@ -6,7 +7,7 @@ import type { Fit, FitKey } from '../../../core/rebalance';
 import type { PresetId, RulesetId } from '../../../core/exclusions';
 import type { CupStandard, SpoonStandard, UnitId } from '../../../core/units';
 
-export const JOB_WORDS: Record<JobId, string> = {
+export const JOB_WORDS: Record<JobId, string> = catalogue('terms.JOB_WORDS', {
   wet: 'adds moisture',
   thicken: 'thickens',
   shape: 'holds shape',
@@ -25,9 +26,9 @@ export const JOB_WORDS: Record<JobId, string> = {
   glaze: 'adds shine',
   release: 'stops sticking',
   bite: 'adds crunch',
-};
+});
 
-export const JOB_NOUNS: Record<JobId, string> = {
+export const JOB_NOUNS: Record<JobId, string> = catalogue('terms.JOB_NOUNS', {
   ...JOB_WORDS,
   wet: 'water',
   thicken: 'thickness',
@@ -47,17 +48,17 @@ export const JOB_NOUNS: Record<JobId, string> = {
   glaze: 'gloss',
   release: 'release from the tin',
   bite: 'bite',
-};
+});
 
 /** How a property stands to its band. */
-export const FIT_WORDS: Record<Fit['state'], string> = {
+export const FIT_WORDS: Record<Fit['state'], string> = catalogue('terms.FIT_WORDS', {
   inside: '',
   low: 'low',
   high: 'high',
   open: 'can’t say yet',
-};
+});
 
-export const PROP_WORDS: Record<FitKey, string> = {
+export const PROP_WORDS: Record<FitKey, string> = catalogue('terms.PROP_WORDS', {
   mass: 'total mass',
   water: 'water',
   freeWater: 'free water',
@@ -76,9 +77,9 @@ export const PROP_WORDS: Record<FitKey, string> = {
   lift: 'lift',
   bite: 'inclusions',
   wetness: 'effective hydration',
-};
+});
 
-export const PROP_NOTES: Partial<Record<FitKey, string>> = {
+export const PROP_NOTES: Partial<Record<FitKey, string>> = catalogue('terms.PROP_NOTES', {
   wetness:
     'Free water against what the dry ingredients absorb, not water against flour. It keeps the dough workable when the flours change; at 100 % there is just as much water as they absorb.',
   bind: 'Counted in eggs: 1 is what one 50 g egg binds in this kind of bake. Thickness, shape, gas holding and setting, weighed by what the bake needs.',
@@ -88,9 +89,9 @@ export const PROP_NOTES: Partial<Record<FitKey, string>> = {
   acid: 'Millimoles of acid, as titrated. Soda works only against this.',
   mass: 'Everything in the bowl, without what is brushed on or greases the tin.',
   water: 'All the water there is: in eggs, drinks and purées too.',
-};
+});
 
-export const FEEL_WORDS_TEXT: Record<FeelWord, string> = {
+export const FEEL_WORDS_TEXT: Record<FeelWord, string> = catalogue('terms.FEEL_WORDS_TEXT', {
   pours: 'pours',
   runs: 'runs off slowly',
   drops: 'drops in a lump',
@@ -99,9 +100,9 @@ export const FEEL_WORDS_TEXT: Record<FeelWord, string> = {
   tacky: 'tacky',
   rolls: 'rolls',
   cracks: 'cracks',
-};
+});
 
-export const UNIT_WORDS: Record<UnitId, string> = {
+export const UNIT_WORDS: Record<UnitId, string> = catalogue('terms.UNIT_WORDS', {
   mg: 'mg',
   g: 'g',
   kg: 'kg',
@@ -131,9 +132,9 @@ export const UNIT_WORDS: Record<UnitId, string> = {
   drop: 'drops',
   splash: 'splashes',
   drizzle: 'drizzles',
-};
+});
 
-export const CAUTION_WORDS: Record<CautionId, string> = {
+export const CAUTION_WORDS: Record<CautionId, string> = catalogue('terms.CAUTION_WORDS', {
   hydrate_fibre:
     'Soak flax, chia and psyllium first and never add them dry: dry psyllium can swell in the throat. They are very high in fibre, so start with a small slice and drink water with it. If you take medicines, ask a pharmacist first.',
   green_sunflower:
@@ -155,10 +156,10 @@ export const CAUTION_WORDS: Record<CautionId, string> = {
   sweeter: 'It brings sugar of its own: expect it sweeter and browner.',
   salted_block:
     'Plant blocks are mostly salted: look at the packet, and leave the salt line out if yours is.',
-};
+});
 
 /** What cannot be had where egg or fat is what holds the bake. */
-export const HONEST_WORDS: Record<HonestId, string> = {
+export const HONEST_WORDS: Record<HonestId, string> = catalogue('terms.HONEST_WORDS', {
   no_gluten:
     'Gluten held this together and gave it its chew. Expect a shorter, closer crumb, a dough that is spread or shaped with wet hands and not kneaded, one rise instead of two, and a few trials. Water is worked out for the new flours; hold some back.',
   no_hollow_shell:
@@ -168,18 +169,18 @@ export const HONEST_WORDS: Record<HonestId, string> = {
   no_layers: 'There are no layers without firm fat: rolled buns or a short crust are what can be had.',
   no_custard_tremble:
     'Egg sets this at 77-82 °C: without it, it is another custard, set by starch, soya or pulse, with another feel.',
-};
+});
 
 /** What a line is used for, where it is not in the dough; worded so that it is read again as such. */
-export const ROLE_WORDS: Partial<Record<LineRole, string>> = {
+export const ROLE_WORDS: Partial<Record<LineRole, string>> = catalogue('terms.ROLE_WORDS', {
   release: 'for the tin',
   wash: 'for brushing',
   dusting: 'for dusting',
   taste: 'to taste',
-};
+});
 
 /** What a line that came in stands for, by the kind of thing that left. */
-export const GROUP_WORDS: Partial<Record<GroupId, string>> = {
+export const GROUP_WORDS: Partial<Record<GroupId, string>> = catalogue('terms.GROUP_WORDS', {
   egg: 'for egg',
   egg_white: 'for egg white',
   egg_yolk: 'for egg yolk',
@@ -197,35 +198,35 @@ export const GROUP_WORDS: Partial<Record<GroupId, string>> = {
   acid: 'for vinegar',
   syrup: 'for syrup',
   honey: 'for honey',
-};
+});
 
-export const PRESET_WORDS: Record<PresetId, string> = {
+export const PRESET_WORDS: Record<PresetId, string> = catalogue('terms.PRESET_WORDS', {
   vegan: 'vegan',
   eu14: 'the 14 of the EU',
   us9: 'the 9 of the US',
   every_nut: 'every nut, coconut too',
   grain_free: 'no grain',
   low_fodmap: 'inulin, honey and pulses',
-};
+});
 
-export const RULESET_WORDS: Record<RulesetId, string> = {
+export const RULESET_WORDS: Record<RulesetId, string> = catalogue('terms.RULESET_WORDS', {
   eu: 'European Union, 14 groups',
   us: 'United States, 9 groups',
   gluten: 'gluten alone',
-};
+});
 
-export const CUP_WORDS: Record<CupStandard, string> = {
+export const CUP_WORDS: Record<CupStandard, string> = catalogue('terms.CUP_WORDS', {
   us: 'US, 237 mL',
   metric: 'Metric, 250 mL',
   imperial: 'Imperial, 284 mL',
-};
-export const SPOON_WORDS: Record<SpoonStandard, string> = {
+});
+export const SPOON_WORDS: Record<SpoonStandard, string> = catalogue('terms.SPOON_WORDS', {
   us: 'US, 4.9 and 14.8 mL',
   metric: 'Metric, 5 and 15 mL',
   australian: 'Australian, 5 and 20 mL',
-};
+});
 
-export const COMPONENT_WORDS: Record<Component, string> = {
+export const COMPONENT_WORDS: Record<Component, string> = catalogue('terms.COMPONENT_WORDS', {
   water: 'water',
   protein: 'protein',
   fat: 'fat',
@@ -238,9 +239,9 @@ export const COMPONENT_WORDS: Record<Component, string> = {
   salt: 'salt',
   ash: 'other minerals',
   leavening: 'leavening salts',
-};
+});
 
-export const PANEL_WORDS: Record<PanelKey, string> = {
+export const PANEL_WORDS: Record<PanelKey, string> = catalogue('terms.PANEL_WORDS', {
   kcal: 'Energy, kcal',
   fat: 'Fat, g',
   carbs: 'Carbohydrate, g',
@@ -249,17 +250,17 @@ export const PANEL_WORDS: Record<PanelKey, string> = {
   fibre: 'Fibre, g',
   protein: 'Protein, g',
   salt: 'Salt, g',
-};
+});
 
-export const KIND_WORDS: Record<ItemKind, string> = {
+export const KIND_WORDS: Record<ItemKind, string> = catalogue('terms.KIND_WORDS', {
   ref: 'our table',
   own: 'your own',
   packet: 'packet',
   blend: 'blend',
-};
+});
 
 /** Kinds of things, for the pantry's shelves. */
-export const GROUP_NAMES: Record<GroupId, string> = {
+export const GROUP_NAMES: Record<GroupId, string> = catalogue('terms.GROUP_NAMES', {
   flour: 'flours',
   starch: 'starches',
   blend: 'flour blends',
@@ -301,9 +302,9 @@ export const GROUP_NAMES: Record<GroupId, string> = {
   pulse: 'pulses and tofu',
   chocolate: 'chocolate and cocoa',
   flavour: 'flavours',
-};
+});
 
-export const PIECE_WORDS: Record<PieceName, string> = {
+export const PIECE_WORDS: Record<PieceName, string> = catalogue('terms.PIECE_WORDS', {
   piece: 'one',
   xlarge: 'extra large',
   large: 'large',
@@ -315,13 +316,13 @@ export const PIECE_WORDS: Record<PieceName, string> = {
   leaf: 'leaf',
   stalk: 'stalk',
   tin: 'tin, drained',
-};
+});
 
-export const KEEPING_WORDS: Record<KeepingId, string> = {
+export const KEEPING_WORDS: Record<KeepingId, string> = catalogue('terms.KEEPING_WORDS', {
   dry: 'Dry, cool and closed; months.',
   dry_dark_months: 'Dry, dark and cold, for the fat turns: the freezer keeps it best.',
   opened_cold: 'Once opened in the fridge; the packet says how long.',
   fridge_days: 'In the fridge, a few days.',
   fridge_week: 'In the fridge, a week or more.',
   rots: 'As fruit and vegetables keep; cut, in the fridge.',
-};
+});

@@ -1,0 +1,22 @@
+import { NativeSelect } from '@mantine/core';
+import { kitchenWords } from '../../words/en/kitchen';
+import { changeLanguage, language, LANGUAGES, type LanguageId } from '../../words/language';
+import classes from './kitchen.module.css';
+
+const W = kitchenWords.languageChoice;
+
+/** The language the app speaks in this browser. What the baker wrote stays as it was written. */
+export function LanguageChoice() {
+  return (
+    <section className={`sheet ${classes.panel}`} aria-label={W.language}>
+      <h2>{W.language}</h2>
+      <NativeSelect
+        label={W.shownIn}
+        description={W.ofThisBrowser}
+        value={language.id}
+        data={Object.entries(LANGUAGES).map(([value, label]) => ({ value, label }))}
+        onChange={(e) => changeLanguage(e.currentTarget.value as LanguageId)}
+      />
+    </section>
+  );
+}

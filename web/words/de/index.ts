@@ -1,0 +1,4 @@
+import type { Catalogues } from '../language';
+
+/** German, whole. */
+export const catalogues: Catalogues = {};

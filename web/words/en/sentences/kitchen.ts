@@ -1,0 +1,32 @@
+import { catalogue } from '../../catalogue';
+
+export const kitchenSentences = catalogue('sentences/kitchen', {
+  theCup: 'The cup',
+  theSpoon: 'The spoon',
+  theSizesOfEggs: 'The sizes of eggs',
+  theCurrency: 'The currency',
+  theLawForPackets: 'The law for packets',
+  theHouseStyle: 'The house style',
+  theHeightAboveTheSea: 'The height above the sea',
+  theTableForYeasts: 'The table for yeasts',
+  theScaleOfOvens: 'The scale of ovens',
+  ouncesOnTheCard: 'Ounces on the card',
+  whatIsAtHand: 'What is at hand',
+  whatIsLeftOfA: 'What is left of a thing',
+  anOven: 'An oven',
+  theOvenInUse: 'The oven in use',
+  aTin: 'A tin',
+  aTimedBake: 'A timed bake',
+  aTimedRise: 'A timed rise',
+  aName: 'A name',
+  theHoursYouAreUp: 'The hours you are up',
+  asHotAsItSays: 'as hot as it says',
+  thanItSays: (a: { degrees: string; which: string }) => `${a.degrees} ${a.which} than it says`,
+  withAFan: ', with a fan',
+  cmWide: (a: { name: string; off: string; widthCm: number; which: string }) =>
+    `${a.name}, ${a.off}, ${a.widthCm} cm wide${a.which}`,
+  takenOut: 'taken out',
+  min: (a: { tookMin: number }) => `${a.tookMin} min`,
+  otherWishes: 'other wishes',
+  asItWas: 'as it was',
+});

@@ -1,0 +1,73 @@
+import type { ReactNode } from 'react';
+import { catalogue } from '../catalogue';
+import { counted } from '../format';
+import { rich } from '../rich';
+
+export const shelfWords = catalogue('shelf', {
+  shelfFind: {
+    notAdaptedYet: 'not adapted yet',
+    unsavedChanges: 'unsaved changes',
+    byKindOfBake: 'by kind of bake',
+    latestFirst: 'latest first',
+    lastBakedFirst: 'last baked first',
+    byTitle: 'by title',
+    mostVersionsFirst: 'most versions first',
+    find: 'Find',
+    aTitleOrAKind: 'a title or a kind',
+    kindOfBake: 'Kind of bake',
+    any: 'any',
+    keptFor: 'Kept for',
+    anyone: 'anyone',
+    state: 'State',
+    inOrder: 'In order',
+    showAll: 'Show all',
+    avoidsWordsOfTheirOwn: (a: { who: string }) =>
+      `${a.who} avoids words of their own: whether a version meets them is not known. Look at its card.`,
+    someKeptVersionLeavesOut: (a: { who: string }) =>
+      `Some kept version leaves out what ${a.who} avoids. Packets may say otherwise: see its card.`,
+  },
+  today: {
+    whatIsNext: 'What is next',
+    today: 'Today',
+    next: 'Next',
+    today2: 'today',
+    howDidComeOut: (a: { rTitle: string }) => `How did ${a.rTitle} come out?`,
+    weighed: (a: { moment: string }) => `weighed ${a.moment}.`,
+    backToTheBench: 'Back to the bench',
+  },
+  shelfPage: {
+    untitledFormula: 'Untitled formula',
+    notDeleted: 'Not deleted',
+    isDeleted: (a: { title: string }) => `${a.title} is deleted`,
+    notArchived: 'Not archived',
+    isArchived: (a: { title: string }) => `${a.title} is archived`,
+    notCopied: 'Not copied',
+    adaptedToLeaveOut: (a: { strong: ReactNode }) => rich`adapted to leave out ${a.strong}`,
+    notAdaptedYet: 'not adapted yet',
+    lineCount: (a: { n: number }) => counted(a.n, 'line'),
+    versionCount: (a: { n: number }) => counted(a.n, 'version'),
+    asWritten: 'as written',
+    unsavedChanges: ' · unsaved changes',
+    baked: (a: { day: string }) => `baked ${a.day}`,
+    makeACopy: 'Make a copy',
+    copy: (a: { title: string }) => `Copy ${a.title}`,
+    restore: 'Restore',
+    restore2: (a: { title: string }) => `Restore ${a.title}`,
+    archive: 'Archive',
+    archive2: (a: { title: string }) => `Archive ${a.title}`,
+    deleteWord: 'Delete',
+    deleteWord2: (a: { title: string }) => `Delete ${a.title}`,
+    formulas: 'Formulas',
+    formulasThatWorkTodayAnd: 'Formulas that work today, and what became of them.',
+    addAFormula: 'Add a formula',
+    theFormulasCannotBeFetched: 'The formulas cannot be fetched',
+    tryAgain: 'Try again',
+    fetchingTheFormulas: 'Fetching the formulas',
+    formulaCount: (a: { n: number }) => counted(a.n, 'formula'),
+    ofWord: (a: { count: number; count2: string }) => `${a.count} of ${a.count2}`,
+    formulasFound: 'Formulas found',
+    showMore: (a: { aTONCE: number }) => `Show ${a.aTONCE} more`,
+    theFirstAreShownLook: (a: { mOSTSHOWN: number }) =>
+      `The first ${a.mOSTSHOWN} are shown. Look for a word to find the others.`,
+  },
+});
