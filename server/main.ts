@@ -1,4 +1,4 @@
-import { createServer, type Server } from 'node:http';
+import { createServer, type RequestListener, type Server } from 'node:http';
 import { homedir } from 'node:os';
 import { join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -81,6 +81,12 @@ function listen(server: Server, asked: number | null): Promise<number> {
 async function main(): Promise<void> {
   const { data, port, empty } = options();
   const log = pino({ level: process.env.LOG_LEVEL ?? 'warn' }, pino.destination(2));
+  // The port comes first: ended while its threads are still loading, Node 20 can die with a fatal error of its own.
+  // What is asked before the kitchen is open waits for it.
+  let opened!: (app: RequestListener) => void;
+  const app = new Promise<RequestListener>((done) => (opened = done));
+  const server = createServer((req, res) => void app.then((answer) => answer(req, res)));
+  const at = await listen(server, port).catch((error: unknown) => fail((error as Error).message));
   const database = await openFolder(data, STORE_THREAD).catch((error: unknown) => {
     if (error instanceof FolderLockedError) fail(error.message);
     return fail(`The data folder ${data} cannot be opened: ${(error as Error).message}`);
@@ -100,9 +106,6 @@ async function main(): Promise<void> {
     return { db, compute: beside };
   }
   const webDir = fileURLToPath(new URL('../web', import.meta.url));
-  const server = createServer(
-    makeApp({ db: database.db, compute, webDir, log, ...(empty ? {} : { demo: openDemo }) }),
-  );
 
   let closing = false;
   const close = async (code: number) => {
@@ -122,15 +125,14 @@ async function main(): Promise<void> {
 
   try {
     compute.know(await listPantry(database.db));
-    const at = await listen(server, port);
-    process.stdout.write(`New Crumb is at http://localhost:${at}\n`);
-    if (!empty) process.stdout.write(`A demo kitchen to look round is at http://localhost:${at}/demo\n`);
-    process.stdout.write(`Kept in ${data}. Ctrl-C stops it.\n`);
   } catch (error) {
     process.stderr.write(`${(error as Error).message}\n`);
-    await database.close();
-    process.exit(1);
+    return close(1);
   }
+  opened(makeApp({ db: database.db, compute, webDir, log, ...(empty ? {} : { demo: openDemo }) }));
+  process.stdout.write(`New Crumb is at http://localhost:${at}\n`);
+  if (!empty) process.stdout.write(`A demo kitchen to look round is at http://localhost:${at}/demo\n`);
+  process.stdout.write(`Kept in ${data}. Ctrl-C stops it.\n`);
 }
 
 await main();
