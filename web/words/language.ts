@@ -57,6 +57,11 @@ class Language {
     this.catalogues = catalogues;
   }
 
+  /** A word of the app's that stands in no catalogue, such as a name the reading knows. */
+  marked(word: string): string {
+    return this.id === PSEUDO ? mark(word) : word;
+  }
+
   wordsOf<T extends object>(name: string, english: T): T {
     if (this.id === PSEUDO) return marked(english) as T;
     return (this.catalogues[name] as T | undefined) ?? english;

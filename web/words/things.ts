@@ -1,5 +1,7 @@
 import type { Line } from '../../core/formula';
 import { idOf, ingredientById } from '../../core/ingredients';
+import { catalogue } from './catalogue';
+import { language } from './language';
 import { KIT_WORDS } from './data/kits';
 import { thingsSentences } from './en/sentences/things';
 
@@ -17,11 +19,14 @@ export function nameOwn(things: Iterable<{ id: string; name: string }>): void {
   for (const { id, name } of things) own.set(id, name);
 }
 
+/** What ingredients are called in another language than English, whose names are the reading's own. */
+const NAMES: Partial<Record<string, string>> = catalogue('ingredients', {});
+
 /** An ingredient's usual name; in a sentence without the capital. The baker's own keep the name they were given. */
 export const ingredientName = (id: string, inSentence = false): string => {
   const given = own.get(id);
   if (given !== undefined) return given;
-  const name = ingredientById(id)?.names[0] ?? id;
+  const name = NAMES[id] ?? language.marked(ingredientById(id)?.names[0] ?? id);
   return inSentence ? name : upper(name);
 };
 /** What a line is called: by what it points at, else as it was written; in a sentence without the capital. */

@@ -14,15 +14,15 @@ export const OUTCOME_WORDS: Record<OutcomeId, string> = {
 /** What is judged, with the words at both ends. */
 export const SCORE_WORDS: Record<ScoreId, { name: string; low: string; high: string }> = {
   taste: { name: W.taste, low: W.notAgain, high: W.couldEatItAll },
-  openness: { name: W.crumb, low: 'tight', high: 'open' },
-  softness: { name: W.softness, low: 'hard', high: 'soft' },
-  gumminess: { name: W.chew, low: 'clean', high: 'gummy' },
-  crumble: { name: W.slices, low: W.fallApart, high: 'hold' },
-  rise: { name: W.rise, low: 'flat', high: 'high' },
-  crust: { name: W.crust, low: 'soft', high: 'crisp' },
-  colour: { name: W.colour, low: 'pale', high: 'dark' },
+  openness: { name: W.crumb, low: W.tight, high: W.open },
+  softness: { name: W.softness, low: W.hard, high: W.soft },
+  gumminess: { name: W.chew, low: W.clean, high: W.gummy },
+  crumble: { name: W.slices, low: W.fallApart, high: W.hold },
+  rise: { name: W.rise, low: W.flat, high: W.high },
+  crust: { name: W.crust, low: W.soft, high: W.crisp },
+  colour: { name: W.colour, low: W.pale, high: W.dark },
   look: { name: W.look, low: W.aSorrySight, high: W.forTheWindow },
-  noticed: { name: W.wouldAnyoneNotice, low: W.atOnce, high: 'nobody' },
+  noticed: { name: W.wouldAnyoneNotice, low: W.atOnce, high: W.nobody },
 };
 
 const LEVEL_WORDS: Record<Level, string> = { likely: W.likely, possible: W.possible, unlikely: W.unlikely };

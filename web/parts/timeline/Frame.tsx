@@ -42,6 +42,7 @@ export function Frame({ pieces, now, onMoved, zoom, onZoom, children }: Props) {
   };
   return (
     <DndContext
+      accessibility={{ screenReaderInstructions: { draggable: W.howToMove } }}
       sensors={sensors}
       onDragEnd={({ active, delta }: DragEndEvent) => onMoved(String(active.id), delta.x)}
     >

@@ -1,7 +1,5 @@
 import { useEffect } from 'react';
-import { benchWords } from '../../words/en/bench';
 
-const W = benchWords.useBenchKeys;
 
 /**
  * Both hands are busy: space, the arrows or a pedal that sends them go on and back, and so does a knuckle anywhere on what is to be
@@ -12,7 +10,9 @@ export function useBenchKeys(take: () => void, back: () => void): void {
     const press = (e: KeyboardEvent) => {
       const at = e.target as HTMLElement;
       const arrow = e.key === 'ArrowLeft' || e.key === 'ArrowRight';
-      const theirs = arrow ? W.inputRoleSlider : W.inputRoleSliderButtonA;
+      const theirs = arrow
+        ? 'input, [role=slider]'
+        : 'input, [role=slider], button, a, select, textarea, summary';
       if (at.closest(theirs)) return;
       if (e.key === ' ' || e.key === 'ArrowRight' || e.key === 'Enter') {
         e.preventDefault();

@@ -94,7 +94,7 @@ export function CardPage() {
   };
   return (
     <main id="main" className={classes.page} data-paper={paper}>
-      <style>{W.pageSize({ which: paper === 'Letter' ? 'letter' : paper })}</style>
+      <style>{`@page { size: ${paper.toLowerCase()}; }`}</style>
       <div className={`${classes.bar} no-print`}>
         <Link to={`/formula/${id}/balance`}>{W.backToTheDesk}</Link>
         {version?.targetId && (

@@ -1,7 +1,8 @@
+import { SOURCE_WORDS } from '../../words/data/handbook';
 import { Button, NumberInput } from '@mantine/core';
 import { useMemo } from 'react';
 import type { PropKey } from '../../../core/classes';
-import { SOURCES, type Explanation } from '../../../core/explain';
+import { type Explanation } from '../../../core/explain';
 import { explainProperty, PROP_UNIT, type Part } from '../../../core/formula';
 import type { Lookup } from '../../../core/ingredients';
 import type { FitKey, Solution } from '../../../core/rebalance';
@@ -100,7 +101,7 @@ export function Opened({
   }, [seen, source, part, lookup]);
   const fit = solution.fit.find((f) => f.key === seen && f.partId === part.id);
   const sources = [...new Set(sums.flatMap((x) => x.now.inputs.map((i) => i.factor.sourceId)))].flatMap(
-    (id) => (id ? [SOURCES[id]] : []),
+    (id) => (id ? [SOURCE_WORDS[id]] : []),
   );
   return (
     <section>

@@ -83,7 +83,7 @@ export function stopsOf(
   const swap =
     !outcome || context.progress !== null
       ? context.progress === null
-        ? 'working'
+        ? W.working
         : W.working2({ value: Math.round(100 * context.progress) })
       : outcome.cannot.length > 0
         ? W.noAnswerYet
@@ -116,7 +116,7 @@ export function stopsOf(
     {
       to: `/formula/${formulaId}/card/${(last ?? detail.versions[0]!).id}`,
       name: W.card,
-      state: last ? `kept: ${last.name}` : W.asWritten,
+      state: last ? W.saved({ name: last.name }) : W.asWritten,
     },
   ];
 }

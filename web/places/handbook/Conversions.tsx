@@ -129,7 +129,7 @@ export function Conversions() {
           <tbody>
             {CUP_STANDARDS.map((cup) => (
               <tr key={cup}>
-                <td>{cup === 'us' ? W.us : cup}</td>
+                <td>{W.standards[cup]}</td>
                 <td className="num">
                   {W.ml({ number: fixed(toMillilitres(1, 'cup', { cup, spoon: 'us' }), 1) })}
                 </td>
@@ -148,7 +148,7 @@ export function Conversions() {
           <tbody>
             {SPOON_STANDARDS.map((spoon) => (
               <tr key={spoon}>
-                <td>{spoon === 'us' ? W.us : spoon}</td>
+                <td>{W.standards[spoon]}</td>
                 {(['tbsp', 'tsp'] as const).map((u) => (
                   <td key={u} className="num">
                     {W.ml({ number: fixed(toMillilitres(1, u, { cup: 'us', spoon }), 1) })}

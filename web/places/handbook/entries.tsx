@@ -12,7 +12,6 @@ import {
 } from '../../../core/classes';
 import { donenessOf, keepsAs } from '../../../core/bake';
 import { FAULTS } from '../../../core/judge';
-import { SOURCES } from '../../../core/explain';
 import { INGREDIENTS, type GroupId, type Ingredient } from '../../../core/ingredients';
 import { fixed, listed, percent } from '../../words/format';
 import { KEEP_WORDS, SIGN_WORDS } from '../../words/data/bake';
@@ -24,6 +23,7 @@ import {
   DOSED_WORDS,
   GENERAL_CAUTIONS,
   SOURCE_USE,
+  SOURCE_WORDS,
 } from '../../words/data/handbook';
 import { DOSE_WORDS, FAMILY_WORDS, STATE_WORDS } from '../../words/data/ways';
 import {
@@ -119,8 +119,10 @@ function KitBody({ kit, things }: { kit: Kit; things: readonly Ingredient[] }) {
       {said(
         W.suits,
         listed(
-          fits.map(
-            ([f, fit]) => `${FAMILY_WORDS[f as keyof typeof FAMILY_WORDS]}${fit < 0.5 ? ' (weakly)' : ''}`,
+          fits.map(([f, fit]) =>
+            fit < 0.5
+              ? W.weakly({ family: FAMILY_WORDS[f as keyof typeof FAMILY_WORDS] })
+              : FAMILY_WORDS[f as keyof typeof FAMILY_WORDS],
           ),
         ) + (kit.caps.maxEggs ? W.forUpToEggs({ maxEggs: kit.caps.maxEggs }) : ''),
       )}
@@ -290,12 +292,12 @@ const cautions = (): Entry[] => [
 ];
 
 const sources = (): Entry[] =>
-  Object.entries(SOURCES).map(([id, text]) => ({
+  Object.entries(SOURCE_WORDS).map(([id, text]) => ({
     id,
     section: 'sources' as const,
     title: text,
     words: '',
-    body: <p className="quiet">{SOURCE_USE[id as keyof typeof SOURCES]}</p>,
+    body: <p className="quiet">{SOURCE_USE[id as keyof typeof SOURCE_USE]}</p>,
   }));
 
 /** Groups that some replacement of ours stands in for, in the order of the table. */

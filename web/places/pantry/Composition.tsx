@@ -1,4 +1,4 @@
-import { SOURCES } from '../../../core/explain';
+import { SOURCE_WORDS } from '../../words/data/handbook';
 import { COMPONENTS, type Ingredient } from '../../../core/ingredients';
 import { fixed } from '../../words/format';
 import { COMPONENT_WORDS } from '../../words/things';
@@ -65,7 +65,7 @@ export function Composition({ of }: { of: Ingredient }) {
 export const sourcesOf = (i: Ingredient): string[] => [
   ...new Set(
     [...COMPONENTS.map((c) => i.per100g[c]), i.absorption, i.densityGMl, i.energyKcal].flatMap((x) =>
-      x?.sourceId ? [SOURCES[x.sourceId]] : [],
+      x?.sourceId ? [SOURCE_WORDS[x.sourceId]] : [],
     ),
   ),
 ];

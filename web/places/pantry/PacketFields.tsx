@@ -24,11 +24,12 @@ const LIKE = [
   { group: W.everythingElse, items: choicesFrom(INGREDIENTS.filter((i) => !i.labelNeeded)) },
 ];
 
-function Found({ title, of }: { title: string; of: readonly LabelFinding[] }) {
+/** `sure`: it is in it, and no mere warning. */
+function Found({ title, of, sure }: { title: string; of: readonly LabelFinding[]; sure?: boolean }) {
   if (of.length === 0) return null;
   return (
     <>
-      <dt className={title === 'contains' ? classes.holds : undefined}>{title}</dt>
+      <dt className={sure ? classes.holds : undefined}>{title}</dt>
       <dd>
         <ul className={classes.plain}>
           {of.map((f) => (
@@ -157,7 +158,7 @@ export function PacketFields({ doc, set, preview }: FieldsProps<PacketDoc>) {
         {doc.labelText.trim() !== '' && (
           <>
             <dl className={classes.facts} aria-live="polite">
-              <Found title={W.contains} of={reading.contains} />
+              <Found title={W.contains} of={reading.contains} sure />
               <Found title={W.mayContain} of={reading.mayContain} />
               <Found title={W.exemptSourceNoAlarm} of={reading.exempt} />
             </dl>

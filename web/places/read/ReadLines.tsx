@@ -144,7 +144,7 @@ function Verdict({ line, pantry, avoids }: { line: Line; pantry: Pantry; avoids:
   const v = verdictFor(ingredient, avoids);
   const [word, hit] =
     v.finding === 'contains'
-      ? ['contains', v.contains]
+      ? [W.contains, v.contains]
       : v.finding === 'may_contain'
         ? [W.mayContain, v.may]
         : [W.notKnownFor, v.unknown];

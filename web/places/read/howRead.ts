@@ -29,7 +29,7 @@ export function howRead({ amount, role }: Line): string {
     return W.sizeGiven({ quantity: quantity(used.qty), unit: UNIT_WORDS[used.unit] });
   const middle = (used.qty[0] + used.qty[1]) / 2;
   const qty = quantity(used.qty);
-  if (used.step === 'mass') return used.unit === 'g' ? 'weighed' : `${qty} ${UNIT_WORDS[used.unit]}`;
+  if (used.step === 'mass') return used.unit === 'g' ? W.weighed : `${qty} ${UNIT_WORDS[used.unit]}`;
   const each = massG.value / middle;
   if (used.unit === 'piece') return W.atEach({ qty, amount: grams(each) });
   return W.at({ qty, unit: UNIT_WORDS[used.unit], amount: grams(each) });

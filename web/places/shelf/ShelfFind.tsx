@@ -16,11 +16,11 @@ import { shelfWords } from '../../words/en/shelf';
 const W = shelfWords.shelfFind;
 
 const STATE_WORDS: Record<ShelfState, string> = {
-  all: 'active',
+  all: W.active,
   new: W.notAdaptedYet,
-  adapted: 'adapted',
+  adapted: W.adapted,
   changed: W.unsavedChanges,
-  aside: 'archived',
+  aside: W.archived,
 };
 const ORDER_WORDS: Record<ShelfOrder, string> = {
   latest: W.latestFirst,

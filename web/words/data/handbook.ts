@@ -1,6 +1,6 @@
 import { catalogue } from '../catalogue';
 import type { CautionId, Dosed } from '../../../core/classes';
-import type { Basis, SourceId } from '../../../core/explain';
+import { SOURCES, type Basis, type SourceId } from '../../../core/explain';
 
 /** Parts of the handbook, in their order. */
 export const SECTION_IDS = [
@@ -151,3 +151,6 @@ export const SOURCE_USE: Record<SourceId, string> = catalogue('handbook.SOURCE_U
   eggGrades: 'What an egg of a grade weighs.',
   user: 'What the baker weighed or read.',
 });
+
+/** What each source is called. */
+export const SOURCE_WORDS: Record<SourceId, string> = catalogue('handbook.SOURCE_WORDS', SOURCES);

@@ -146,8 +146,6 @@ export const benchWords = catalogue('bench', {
     itIsAfterAll: (a: { name: string }) => `It is ${a.name} after all`,
   },
   useBenchKeys: {
-    inputRoleSlider: 'input, [role=slider]',
-    inputRoleSliderButtonA: 'input, [role=slider], button, a, select, textarea, summary',
   },
   weigh: {
     weighNow: 'Weigh now',

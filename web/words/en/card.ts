@@ -108,7 +108,6 @@ export const cardWords = catalogue('card', {
     untitledFormula: 'Untitled formula',
     card: (a: { title: string }) => `${a.title}, card`,
     asWritten: 'as written',
-    pageSize: (a: { which: string }) => `@page { size: ${a.which}; }`,
     backToTheDesk: 'Back to the desk',
     asWrittenBesideIt: 'As written beside it',
     saveAs: 'Save as',

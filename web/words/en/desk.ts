@@ -46,6 +46,7 @@ export const deskWords = catalogue('desk', {
     save: 'Save',
   },
   stops: {
+    saved: (a: { name: string }) => `saved: ${a.name}`,
     working: 'working',
     notKnownYet: 'not known yet',
     sodaLeftOver: 'soda left over',

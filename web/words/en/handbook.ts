@@ -22,7 +22,7 @@ export const handbookWords = catalogue('handbook', {
     cupsAndSpoons: 'Cups and spoons',
     standard: 'standard',
     cup: 'cup',
-    us: 'US',
+    standards: { us: 'US', metric: 'metric', imperial: 'imperial', australian: 'Australian' },
     ml: (a: { number: string }) => `${a.number} mL`,
     tbsp: 'tbsp',
     tsp: 'tsp',
@@ -35,6 +35,7 @@ export const handbookWords = catalogue('handbook', {
     rulesOfThumbKitchenSays: 'Rules of thumb. Kitchen says which of them Lift goes by.',
   },
   entries: {
+    weakly: (a: { family: string }) => `${a.family} (weakly)`,
     ofWhatLeaves: 'Of what leaves',
     forWord: (a: { dose: string }) => `For ${a.dose}`,
     toUsually: (a: { a: string; b: string; unit: string; m: string; unit2: string }) =>
@@ -73,7 +74,7 @@ export const handbookWords = catalogue('handbook', {
     to3: (a: { number: string; number2: string }) => `${a.number} to ${a.number2}`,
     usualFor: (a: { list: string }) => `Usual for: ${a.list}.`,
     wetnessCountingSomeOfThe: (a: { note: ReactNode; bakesCount: ReactNode }) =>
-      rich`Wetness ${a.note}, counting some of the fat. ${a.bakesCount}`,
+      rich`Effective hydration ${a.note}, counting some of the fat. ${a.bakesCount}`,
     usualCauses: 'Usual causes',
     changeFirst: 'Change first',
     withWord: (a: { names: string }) => `With: ${a.names}.`,

@@ -70,6 +70,7 @@ export const partsWords = catalogue('parts', {
     time: (a: { name: string }) => `${a.name}, time`,
   },
   frame: {
+    howToMove: 'Drag it to another time. Arrow keys move it too.',
     drawTheHoursNarrower: 'Draw the hours narrower',
     hours: (a: { note: ReactNode }) => rich`Hours${a.note}`,
     drawTheHoursWider: 'Draw the hours wider',

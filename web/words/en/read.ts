@@ -3,6 +3,7 @@ import { counted } from '../format';
 
 export const readWords = catalogue('read', {
   howRead: {
+    weighed: 'weighed',
     to: (a: { one: string; one2: string }) => `${a.one} to ${a.one2}`,
     toTaste: 'to taste',
     asNeeded: 'as needed',
@@ -16,6 +17,7 @@ export const readWords = catalogue('read', {
     at: (a: { qty: string; unit: string; amount: string }) => `${a.qty} ${a.unit} at ${a.amount}`,
   },
   readLines: {
+    contains: 'contains',
     forTheTin: 'for the tin',
     brushedOn: 'brushed on',
     forSprinkling: 'for sprinkling',

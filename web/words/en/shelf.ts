@@ -5,6 +5,9 @@ import { rich } from '../rich';
 
 export const shelfWords = catalogue('shelf', {
   shelfFind: {
+    active: 'active',
+    adapted: 'adapted',
+    archived: 'archived',
     notAdaptedYet: 'not adapted yet',
     unsavedChanges: 'unsaved changes',
     byKindOfBake: 'by kind of bake',

@@ -1,6 +1,19 @@
 import { catalogue } from '../../catalogue';
 
 export const trialSentences = catalogue('sentences/trial', {
+  tight: 'tight',
+  open: 'open',
+  hard: 'hard',
+  soft: 'soft',
+  clean: 'clean',
+  gummy: 'gummy',
+  hold: 'hold',
+  flat: 'flat',
+  high: 'high',
+  crisp: 'crisp',
+  pale: 'pale',
+  dark: 'dark',
+  nobody: 'nobody',
   goodAsItIs: 'Good as it is',
   nearlyThere: 'Nearly there',
   wentWrong: 'Went wrong',
