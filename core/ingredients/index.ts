@@ -9,6 +9,7 @@ import { PRODUCE } from './data/produce';
 import { WET } from './data/wet';
 import type { Ingredient, Lookup } from './types';
 
+export { GERMAN_NAMES } from './data/german';
 export { energyOf, withImplied } from './define';
 export * from './types';
 

@@ -17,35 +17,39 @@ export type Reading = {
   cup?: CupStandard;
 };
 
+/** English and German: most of what is pasted is one of them. */
 const UNIT_WORDS: [UnitId, string][] = [
-  ['kg', 'kg|kgs|kilos?|kilograms?|kilogrammes?'],
+  ['kg', 'kg|kgs|kilos?|kilograms?|kilogrammes?|kilogramm'],
   ['mg', 'mg|milligrams?'],
-  ['g', 'g|gr|gms?|grams?|grammes?'],
+  ['g', 'g|gr|gms?|grams?|grammes?|gramm'],
   ['ml', 'mls?|millilit(?:er|re)s?|cc'],
   ['cl', 'cl|centilit(?:er|re)s?'],
   ['dl', 'dl|decilit(?:er|re)s?'],
   ['floz', 'fl\\.?\\s?oz\\.?|fluid\\s+ounces?'],
   ['oz', 'oz\\.?|ounces?'],
   ['lb', 'lbs?\\.?|pounds?'],
-  ['tbsp', 'tbsps?\\.?|tbs\\.?|tbl\\.?|tablespoons?|tablespoonfuls?|dessertspoons?|T\\.?(?=\\s|$)'],
-  ['tsp', 'tsps?\\.?|teaspoons?|teaspoonfuls?|t\\.?(?=\\s|$)'],
-  ['cup', 'cups?|cupfuls?|mugs?|c\\.?(?=\\s)|c\\.'],
+  [
+    'tbsp',
+    'tbsps?\\.?|tbs\\.?|tbl\\.?|tablespoons?|tablespoonfuls?|dessertspoons?|EL|Essl\\.|E(?:ss|ß)löffel|T\\.?(?=\\s|$)',
+  ],
+  ['tsp', 'tsps?\\.?|teaspoons?|teaspoonfuls?|TL|Teel\\.|Teelöffel|t\\.?(?=\\s|$)'],
+  ['cup', 'cups?|cupfuls?|mugs?|Tassen?|Becher|c\\.?(?=\\s)|c\\.'],
   ['pint', 'pints?|pt\\.?'],
   ['quart', 'quarts?|qt\\.?'],
   ['l', 'l|lit(?:er|re)s?'],
-  ['pinch', 'pinch(?:es)?'],
+  ['pinch', 'pinch(?:es)?|Prisen?|Msp\\.?|Messerspitzen?'],
   ['dash', 'dash(?:es)?'],
-  ['drop', 'drops?'],
-  ['splash', 'splash(?:es)?'],
+  ['drop', 'drops?|Tropfen'],
+  ['splash', 'splash(?:es)?|Schuss|Spritzer'],
   ['drizzle', 'drizzles?|glugs?'],
   ['stick', 'sticks?'],
-  ['sachet', 'sachets?|packets?|envelopes?|packs?'],
-  ['tin', 'tins?|cans?|cartons?|jars?'],
-  ['clove', 'cloves?(?=\\s+(?:of\\s+)?garlic)'],
+  ['sachet', 'sachets?|packets?|envelopes?|packs?|Päckchen|Pckg?\\.?|Pkg\\.?|Packung(?:en)?|Beutel'],
+  ['tin', 'tins?|cans?|cartons?|jars?|Dosen?|Gläser|Glas'],
+  ['clove', 'cloves?(?=\\s+(?:of\\s+)?garlic)|Zehen?(?=\\s+Knoblauch)'],
   ['leaf', 'leaf|leaves|sheets?(?=\\s+(?:of\\s+)?gelatin)'],
-  ['stalk', 'stalks?'],
+  ['stalk', 'stalks?|Stängel'],
   ['knob', 'knobs?'],
-  ['handful', 'handfuls?'],
+  ['handful', 'handfuls?|Handvoll'],
 ];
 const tableOf = (flags: string) =>
   UNIT_WORDS.map(([unit, words]) => ({ unit, pattern: new RegExp(`^(?:${words})(?![\\p{L}])`, flags) }));
@@ -90,14 +94,28 @@ const WORD_NUMBERS: Record<string, number> = {
   eleven: 11,
   twelve: 12,
   half: 0.5,
+  'ein halber': 0.5,
+  'ein halbes': 0.5,
+  'eine halbe': 0.5,
+  'einen halben': 0.5,
+  anderthalb: 1.5,
+  ein: 1,
+  eine: 1,
+  einen: 1,
+  zwei: 2,
+  drei: 3,
+  vier: 4,
+  fünf: 5,
+  sechs: 6,
 };
 
 const FRACTION_CHARS = '¼½¾⅐⅑⅒⅓⅔⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞';
 export const NUMBER = `[-−]?(?:\\d+(?:\\s+(?:and|&)\\s+|\\s+|-(?=\\d+\\s*[/⁄]))\\d+\\s*[/⁄]\\s*\\d+|\\d+\\s*[/⁄]\\s*\\d+|\\d+(?:[.,]\\d+)?(?:e\\+?\\d+)?\\s?(?:and\\s|&\\s?)?[${FRACTION_CHARS}]|[${FRACTION_CHARS}]|\\d+(?:[.,]\\d+)*(?:e\\+?\\d+)?)`;
-const ABOUT = '(?:about|approx(?:imately)?\\.?|around|circa|ca\\.?|c\\.|~|roughly|scant|generous|good|up to)';
+const ABOUT =
+  '(?:about|approx(?:imately)?\\.?|around|circa|ca\\.?|c\\.|~|roughly|scant|generous|good|up to|etwa|ungefähr|knapp|gut)';
 const WORDS = `(?:${Object.keys(WORD_NUMBERS).join('|')})(?!\\p{L})`;
 const QUANTITY = new RegExp(
-  `^(${ABOUT}\\s*)?(${NUMBER}|${WORDS})(?:(?:\\s*[-–—]\\s*|\\s+(?:to|or)\\s+)(${NUMBER}|${WORDS}))?`,
+  `^(${ABOUT}\\s*)?(${NUMBER}|${WORDS})(?:(?:\\s*[-–—]\\s*|\\s+(?:to|or|bis|oder)\\s+)(${NUMBER}|${WORDS}))?`,
   'iu',
 );
 const SIZE =

@@ -1,21 +1,36 @@
 import { distance } from 'fastest-levenshtein';
-import { INGREDIENTS, type Ingredient } from '../ingredients';
+import { fold } from '../explain';
+import { GERMAN_NAMES, INGREDIENTS, type Ingredient } from '../ingredients';
 
 /** Words that say how a thing is bought or cut, not what it is. */
 const QUALIFIERS = new Set(
-  `fresh organic finely roughly coarsely freshly lightly very good quality softened soft cold warm luke melted room
+  fold(`fresh organic finely roughly coarsely freshly lightly very good quality softened soft cold warm luke melted room
   temperature at sifted packed chopped grated toasted roasted peeled large medium small unsalted pure raw of the a
   an for and or plus extra fine well beaten cubed diced sliced halved lukewarm tepid hot boiling unsweetened certified
   firmly lightly level heaped about approx my our your best some blanched refined squeezed pitted drained rinsed tinned
   canned frozen thawed ripe hulled strong strongly brewed crushed crumbled dusting minced trimmed cored deseeded washed
   dry-roasted stoned torn superfine range strained sieved cooled chilled melt divided optional needed if desired
   taste serve serving topping decorate filling dough cool iced ice mature sharp mild ripe thick runny whipped grind grade style slivers
-  hand piece pieces chunks scant lg med skin on off tightly loosely active stale day old homemade shop bought leftover`.split(
+  hand piece pieces chunks scant lg med skin on off tightly loosely active stale day old homemade shop bought leftover
+  frisch frische frischer frisches weich weiche kalt kalte kaltes warm warme warmes lauwarm lauwarme lauwarmes heiß heißes
+  zimmerwarm zimmerwarme fein feines grob gehackt gehackte gerieben geriebene geröstet geröstete geschält gewürfelt gesiebt zarte kernige
+  zerlassen zerlassene flüssig flüssige groß große großer klein kleine kleiner mittelgroß mittelgroße reif reife ungesüßt
+  ungesalzen ungesalzene bio etwas mehr nach bedarf geschmack zum zur für das die der dem den aus vom von oder und mit
+  bestreichen bestäuben bestreuen einfetten verdünnen gestrichen gehäuft abgetropft abgetropfte`).split(
     /\s+/,
   ),
 );
 /** Words that matter a little: whether a thing is sold as gluten-free or ground may decide between two. */
 const HALF_WORDS = new Set([
+  'glutenfrei',
+  'glutenfreie',
+  'glutenfreies',
+  'gemahlen',
+  'gemahlene',
+  'gemahlener',
+  'eingeweicht',
+  'hell',
+  'dunkel',
   'gluten',
   'free',
   'gf',
@@ -189,8 +204,14 @@ export class Matcher {
   }
 }
 
+/** Ingredients by their English and their German names. */
+export const bothNamed = <T extends Pick<Ingredient, 'id' | 'names'>>(
+  of: Iterable<T>,
+): Pick<Ingredient, 'id' | 'names'>[] =>
+  Array.from(of, ({ id, names }) => ({ id, names: [...names, ...(GERMAN_NAMES[id] ?? [])] }));
+
 /** Matcher over the reference ingredients alone. */
-export const referenceMatcher = new Matcher(INGREDIENTS);
+export const referenceMatcher = new Matcher(bothNamed(INGREDIENTS));
 
 /** Whether the best match is sure enough, and far enough ahead of the next, to be taken without asking. */
 export function isSilent(match: Match): boolean {

@@ -9,6 +9,7 @@ import { PLACES } from './places';
 import { keyName } from './shortcuts';
 import { useAppSelector } from './store';
 import { EXCLUSION_WORDS } from '../words/data/names';
+import { listed } from '../words/format';
 import { readIn } from '../words/heat';
 import classes from './shell.module.css';
 import { appWords } from '../words/en/app';
@@ -49,7 +50,7 @@ function OutChip() {
         note: who.length > 0 && (
           <span>
             {W.forWord({
-              which: who.length > 2 ? W.eaters({ whoCount: who.length }) : who.join(' and '),
+              which: who.length > 2 ? W.eaters({ whoCount: who.length }) : listed(who),
             })}{' '}
           </span>
         ),

@@ -37,7 +37,7 @@ export function actionFacts(a: Action): string[] {
   const facts = [
     a.minutes ? `${timeText(a.minutes)}${a.perSide ? W.aSide : ''}` : '',
     a.afterMin !== undefined ? W.afterMin({ afterMin: a.afterMin }) : '',
-    a.overnight && !a.minutes ? 'overnight' : '',
+    a.overnight && !a.minutes ? W.overnight : '',
     a.tempC === undefined ? '' : `${degrees(a.tempC)}${a.fan ? ' fan' : ''}`,
     a.cover ? ACTION_COVER_WORDS[a.cover] : '',
     a.place ? ACTION_PLACE_WORDS[a.place] : '',

@@ -1,11 +1,16 @@
 import type { AvoidId } from '../../core/ingredients';
 import { AVOID_WORDS } from './data/names';
+import { unitWords } from './en/units';
+
+const W = unitWords;
+
+/** One avoidance as a baker says it: milk is left out with all that is made of it. */
+export const avoidWord = (a: AvoidId): string => (a === 'milk' ? W.dairy : AVOID_WORDS[a]);
 
 /** Avoidances as the fewest words: "gluten, egg, dairy, nuts". Nuts are both kinds of them. */
 export function avoidWords(avoids: readonly AvoidId[]): string[] {
   const words = new Set<string>();
-  for (const a of avoids)
-    words.add(a === 'milk' ? 'dairy' : a === 'tree_nut' || a === 'peanut' ? 'nuts' : AVOID_WORDS[a]);
+  for (const a of avoids) words.add(a === 'tree_nut' || a === 'peanut' ? W.nuts : avoidWord(a));
   return [...words];
 }
 

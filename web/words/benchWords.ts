@@ -15,12 +15,12 @@ export function effectWords({ massG, wetness, timeBy, warnings }: Effect): strin
     W.inAll({ amount: grams(massG) }),
     wetter === null || Math.abs(wetter) < 0.01
       ? ''
-      : `${fixed(100 * Math.abs(wetter), 0)} % ${wetter > 0 ? 'wetter' : 'stiffer'}.`,
+      : `${fixed(100 * Math.abs(wetter), 0)} % ${wetter > 0 ? W.wetter : W.stiffer}.`,
     timeBy === null || Math.abs(timeBy - 1) < 0.02
       ? ''
       : W.aboutInTheOvenIn({
           number: fixed(100 * Math.abs(timeBy - 1), 0),
-          which: timeBy > 1 ? 'longer' : 'shorter',
+          which: timeBy > 1 ? W.longer : W.shorter,
         }),
     ...warnings.map(say),
   ]
@@ -44,5 +44,5 @@ export function verdictWords({ contains, may, unknown }: Verdict, formula: Formu
 /** Grams as they are spoken: whole ones, and tenths below ten. */
 export const spokenGrams = (g: number): string => {
   const n = Math.abs(g) < 10 ? fixed(g, 1).replace(/\.0$/, '') : fixed(g, 0);
-  return `${n} ${n === '1' ? 'gram' : 'grams'}`;
+  return `${n} ${n === '1' ? W.gram : W.grams}`;
 };

@@ -15,7 +15,7 @@ export function sayProof({ proof }: DayPlan): string {
 }
 
 const THING_WORDS: Record<Thing, string> = {
-  mixer: 'mixer',
+  mixer: W.mixer,
   hob: W.ringsOnTheHob,
   fridge: W.shelvesInTheFridge,
   freezer: W.shelvesInTheFreezer,
@@ -45,8 +45,8 @@ export function sayClash({ bakeIds, lacks, proved }: Clash, title: (id: string) 
   const why = listed(lacks.map(sayLack));
   return W.notFit({
     who,
-    which: bakeIds.length === 1 ? 'does' : 'do',
-    which2: bakeIds.length > 1 ? ' together' : '',
+    which: bakeIds.length === 1 ? W.does : W.doWord,
+    which2: bakeIds.length > 1 ? W.together : '',
     why,
     which3: proved ? '' : W.thisIsSuspectedNotProved,
   });

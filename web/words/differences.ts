@@ -62,7 +62,7 @@ export function differenceWords(beside: Beside, docs: readonly Formula[], k: num
       : [W.bake({ wasText: wasText || W.notStated, nowText: nowText || W.notStated })]),
     ...(beside.tins[0] === beside.tins[k]
       ? []
-      : [W.tin({ tins: beside.tins[0] || 'none', tins2: beside.tins[k] || 'none' })]),
+      : [W.tin({ tins: beside.tins[0] || W.none, tins2: beside.tins[k] || W.none })]),
     ...(more + gone > 0 ? [W.methodNewOrRewordedGone({ more, gone })] : []),
   ];
 }

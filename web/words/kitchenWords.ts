@@ -37,7 +37,7 @@ function sayOven(o: KitchenOven): string {
       ? W.asHotAsItSays
       : W.thanItSays({
           degrees: degreesApart(Math.abs(o.offsetC)),
-          which: o.offsetC > 0 ? 'hotter' : 'cooler',
+          which: o.offsetC > 0 ? W.hotter : W.cooler,
         });
   return W.cmWide({ name: o.name, off, widthCm: o.widthCm, which: o.fan ? W.withAFan : '' });
 }
@@ -51,7 +51,7 @@ function sayValue({ key }: KitchenClash, value: unknown): string {
   if (key === 'names') return ingredientName((value as Remembered).means);
   if (key === 'stock') return grams((value as { g: number }).g);
   if (key === 'atHand') return ingredientName(value as string);
-  if (typeof value === 'boolean') return value ? 'yes' : 'no';
+  if (typeof value === 'boolean') return value ? W.yes : W.no;
   if (typeof value === 'string' || typeof value === 'number') return String(value);
   return W.otherWishes;
 }
@@ -67,4 +67,4 @@ export const sayClash = (clash: KitchenClash): { name: string; mine: string; the
 export const timesWords = (factor: number, same = W.asItWas): string =>
   Math.abs(factor - 1) < 0.005
     ? same
-    : `${fixed(100 * Math.abs(factor - 1), 0)} % ${factor > 1 ? 'longer' : 'shorter'}`;
+    : `${fixed(100 * Math.abs(factor - 1), 0)} % ${factor > 1 ? W.longer : W.shorter}`;

@@ -96,13 +96,13 @@ export function sliceLines(n: SliceNumbers): [string, string][] {
 }
 const evenWords = (above: number, below: number): string => {
   const [a, b] = [fixed(100 * above, 0), fixed(100 * below, 0)];
-  if (Math.abs(above - below) < ALIKE) return 'alike';
+  if (Math.abs(above - below) < ALIKE) return W.alike;
   return above > below ? W.moreOpenAboveThanBelow({ a, b }) : W.moreOpenBelowThanAbove({ b, a });
 };
 export const gummyWords = (g: SliceNumbers['gummy']): string =>
   g
     ? W.aDarkBandMmThick({
-        which: g.depth > CLEAR ? 'clear' : 'faint',
+        which: g.depth > CLEAR ? W.clear : W.faint,
         number: fixed(g.thickMm, 0),
         number2: fixed(g.fromBaseMm, 0),
       })
@@ -123,7 +123,7 @@ export function sliceAgainst(first: SliceNumbers, n: SliceNumbers): string[] {
   if (first.holesPerCm2 && n.holesPerCm2) {
     const by = n.holesPerCm2.value / first.holesPerCm2.value - 1;
     if (Math.abs(by) > 0.16)
-      out.push(W.holesOf12Mm({ number: fixed(100 * Math.abs(by), 0), which: by > 0 ? 'more' : 'fewer' }));
+      out.push(W.holesOf12Mm({ number: fixed(100 * Math.abs(by), 0), which: by > 0 ? W.more : W.fewer }));
   }
   if (first.crumbColour && n.crumbColour && colourApart(first.crumbColour, n.crumbColour) > 3)
     out.push(n.crumbColour[0] < first.crumbColour[0] ? W.darkerCrumb : W.anotherColourOfCrumbNo);

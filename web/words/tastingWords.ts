@@ -29,7 +29,7 @@ export function tastedWords(t: Tasted, names: { a: string; b: string }): string 
   if (t.n === 0) return W.nobodyHasAnsweredYet;
   const few =
     t.wanted > t.n
-      ? W.tooFewToShowAnything({ count: W.tasterCount({ n: t.n }), which: t.n === 1 ? 'is' : 'are' })
+      ? W.tooFewToShowAnything({ count: W.tasterCount({ n: t.n }), which: t.n === 1 ? W.isWord : W.areWord })
       : '';
   if (t.kind === 'triangle') {
     const found = W.ofFoundTheOddOne({ count: t.count, tN: t.n, byChance: byChance(t.p) });

@@ -8,7 +8,7 @@ import { useKitchen } from '../../api/useKitchen';
 import { NumberField } from '../../parts/NumberField';
 import { HeatField } from '../../parts/HeatField';
 import { bareDegrees } from '../../words/heat';
-import { FORM_WORDS, METAL_WORDS, SAY_TIN } from '../../words/data/bake';
+import { FORM_WORDS, METAL_WORDS, TIN_WORDS } from '../../words/data/bake';
 import classes from './bake.module.css';
 import { bakeWords } from '../../words/en/bake';
 
@@ -52,7 +52,7 @@ export function BakeFields({
         value={written ?? tin?.written ?? ''}
         placeholder={W.noneSetFree}
         maxLength={80}
-        error={written !== null && written.trim() !== '' && !readTin(written) ? SAY_TIN : null}
+        error={written !== null && written.trim() !== '' && !readTin(written) ? TIN_WORDS.saySize : null}
         onChange={(e) => {
           const text = e.currentTarget.value;
           setWritten(text);

@@ -21,9 +21,9 @@ const KEYS: Record<string, number> = {
 const shortOf = (p: BakePhase): string =>
   [
     degrees(p.ovenC),
-    p.heat === 'grill' ? 'grill' : '',
+    p.heat === 'grill' ? W.grill : '',
     p.cover === 'none' ? '' : COVER_WORDS[p.cover].name,
-    p.steam ? 'steam' : '',
+    p.steam ? W.steam : '',
   ]
     .filter(Boolean)
     .join(', ');

@@ -74,7 +74,7 @@ export function YourOven({ setup, oven }: { setup: BakeSetup; oven: KitchenOven 
         ? W.runsTrue
         : W.runsForSetTheDial({
             degrees: degreesApart(Math.abs(oven.offsetC)),
-            which: oven.offsetC > 0 ? 'hot' : 'cool',
+            which: oven.offsetC > 0 ? W.hot : W.cool,
             temperature: degrees(ovenC),
             temperature2: degrees(dialC(ovenC, oven.offsetC)),
           })}

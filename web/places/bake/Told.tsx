@@ -19,13 +19,13 @@ const cm = (x: number): string => fixed(x, 1);
 const changeText = (added: number): string =>
   added === 0
     ? W.theChangesMakeLessThan
-    : W.theChangesAbout({ which: added > 0 ? 'add' : W.takeOff, min: min(Math.abs(added)) });
+    : W.theChangesAbout({ which: added > 0 ? W.add : W.takeOff, min: min(Math.abs(added)) });
 
 /** One thing to do otherwise at the oven, in words. */
 function sayChange(c: BakeChange): string {
   switch (c.kind) {
     case 'time':
-      return `${min(Math.abs(c.min))} ${c.min > 0 ? 'longer' : 'shorter'}`;
+      return `${min(Math.abs(c.min))} ${c.min > 0 ? W.longer : W.shorter}`;
     case 'heat':
       return W.atFirstInPlaceOf({ temperature: degrees(c.toC), degrees: bareDegrees(c.fromC) });
     case 'fan':

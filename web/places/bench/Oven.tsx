@@ -152,7 +152,7 @@ export function Oven({ formula, lookup, events, tell }: Props) {
                   Math.abs(left.slower - 1) > 0.08 &&
                   W.thisBakeGoesThanForecast({
                     number: fixed(100 * Math.abs(left.slower - 1), 0),
-                    which: left.slower > 1 ? 'slower' : 'quicker',
+                    which: left.slower > 1 ? W.slower : W.quicker,
                   }),
               })}
             </p>

@@ -1,6 +1,5 @@
 import { useEffect } from 'react';
 
-
 /**
  * Both hands are busy: space, the arrows or a pedal that sends them go on and back, and so does a knuckle anywhere on what is to be
  * weighed, wherever nothing else takes them.

@@ -26,7 +26,7 @@ export function Takes({
     if (!line) return [];
     const name = lineName(line, true);
     if (word !== null)
-      return [`${word === 'rest' ? W.theRestOfThe : word === 'most' ? W.mostOfThe : 'some'} ${name}`];
+      return [`${word === 'rest' ? W.theRestOfThe : word === 'most' ? W.mostOfThe : W.some} ${name}`];
     if (massG === null) return [name];
     const eighths = eighthsOfTsp(massG, lookup(line.item)?.densityGMl?.value ?? null, spoon);
     return [`${grams(massG)} ${name}${eighths === null ? '' : ` (${spoons(eighths)})`}`];

@@ -17,7 +17,7 @@ const W = daysWords.listsView;
 /** What has to be bought: packets where it is known what one holds, and grams. */
 function toBuy({ shortG, packets }: ToHave): string {
   if (shortG === null) return '';
-  if (shortG === 0) return 'nothing';
+  if (shortG === 0) return W.nothing;
   return packets === null ? grams(shortG) : `${W.packetCount({ n: packets })} (${grams(shortG)})`;
 }
 

@@ -1,3 +1,4 @@
+import { avoidWord } from '../../words/avoidWords';
 import { Radio } from '@mantine/core';
 import { useId, useState } from 'react';
 import { Link } from 'react-router';
@@ -69,7 +70,7 @@ export function ConflictRow({
           {W.no({
             part: part && `${part} · `,
             where,
-            list: listed([...new Set(conflict.avoids.map((a) => (a === 'milk' ? 'dairy' : AVOID_WORDS[a])))]),
+            list: listed([...new Set(conflict.avoids.map(avoidWord))]),
           })}
         </p>
         {conflict.asks && (

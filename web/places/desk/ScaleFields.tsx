@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { massOf, type Line, type StatedTin } from '../../../core/formula';
 import { readTin } from '../../../core/reading';
 import type { ScaleTo } from '../../../core/rebalance';
-import { SAY_TIN } from '../../words/data/bake';
+import { TIN_WORDS } from '../../words/data/bake';
 import { lineName } from '../../words/things';
 import classes from './desk.module.css';
 import { deskWords } from '../../words/en/desk';
@@ -125,7 +125,7 @@ export function ScaleFields({ value, onChange, start }: Props) {
           label={W.forA}
           value={written ?? value.tin.written}
           maxLength={80}
-          error={written !== null && !readTin(written) ? SAY_TIN : null}
+          error={written !== null && !readTin(written) ? TIN_WORDS.saySize : null}
           onChange={(e) => {
             const text = e.currentTarget.value;
             setWritten(text);

@@ -106,13 +106,13 @@ export function SideBySide({
           {told(W.notMadeGood, (s) =>
             words(
               s.uncovered.map((j) => JOB_NOUNS[j]),
-              'nothing',
+              W.nothing,
             ),
           )}
           {solutions.some((s) => s.misses.length > 0) &&
-            told(W.houseStyle, (s) => s.misses.map(missWords).join(' ') || 'met')}
+            told(W.houseStyle, (s) => s.misses.map(missWords).join(' ') || W.met)}
           {told(
-            'watch',
+            W.watch,
             (s) => s.cautions.map((c) => inDegrees(CAUTION_WORDS[c])).join(' ') || W.nothingMore,
           )}
           {told(W.howSure, (s) => SURE[s.confidence.level])}

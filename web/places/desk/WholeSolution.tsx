@@ -51,7 +51,7 @@ export function WholeSolution({
   const { kitOf, whole } = useDeskContext();
   const id = useId();
   const title = titleOf(s, kitOf, whole);
-  const news = `${best ? W.closestToTheOriginal : s.confidence.level === 'low' ? 'unsure' : W.anotherOption} · ${
+  const news = `${best ? W.closestToTheOriginal : s.confidence.level === 'low' ? W.unsure : W.anotherOption} · ${
     toBuy === 0 ? W.nothingToAdd : W.toAdd({ count: W.ingredientCount({ n: toBuy }) })
   }`;
   const outside = s.fit

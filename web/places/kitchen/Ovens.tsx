@@ -127,7 +127,7 @@ export function Ovens({ kitchen }: { kitchen: Kitchen }) {
                     ? W.runsTrue
                     : W.thanItSays({
                         degrees: degreesApart(Math.abs(o.offsetC)),
-                        which: o.offsetC > 0 ? 'hotter' : 'cooler',
+                        which: o.offsetC > 0 ? W.hotter : W.cooler,
                       })}
                   <span className="quiet">
                     {W.cmWide({

@@ -7,7 +7,7 @@ import { useChangeKitchen } from '../../api/useChangeKitchen';
 import { NumberField } from '../../parts/NumberField';
 import { sayDone } from '../../parts/sayDone';
 import { fixed } from '../../words/format';
-import { METAL_WORDS, SAY_TIN } from '../../words/data/bake';
+import { METAL_WORDS, TIN_WORDS } from '../../words/data/bake';
 import { LineActions } from './LineActions';
 import classes from './kitchen.module.css';
 import { kitchenWords } from '../../words/en/kitchen';
@@ -52,7 +52,7 @@ function TinForm({ onKeep, onDone }: { onKeep: (t: KitchenTin) => void; onDone: 
         value={written}
         maxLength={80}
         required
-        error={written.trim() !== '' && !read ? SAY_TIN : null}
+        error={written.trim() !== '' && !read ? TIN_WORDS.saySize : null}
         onChange={(e) => {
           setWritten(e.currentTarget.value);
           setMl(null);

@@ -82,7 +82,7 @@ function Altitude({ altitudeM }: { altitudeM: number }) {
             share: share(advice.change.leaveningLess),
             share2: share(advice.change.sugarLess),
             share3: share(advice.change.liquidMore),
-            inDegrees: inDegrees(advice.change.ovenHotterC.map((c) => fixed(c, 0)).join(' to ') + W.cHotter),
+            inDegrees: inDegrees(advice.change.ovenHotterC.map((c) => fixed(c, 0)).join('–') + W.cHotter),
           })}
         </p>
       ) : (

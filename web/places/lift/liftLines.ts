@@ -30,7 +30,7 @@ const spans = ([lo, hi]: readonly [number, number]): string =>
 export const riseWords = ({ stated, minutes, changed }: RiseByChange): string =>
   W.riseAt({
     spans: spans(minutes),
-    which: stated.placed ? 'about ' : '',
+    which: stated.placed ? W.about : '',
     temperature: degrees(stated.tempC),
     which2: changed ? W.asWrittenByTheChange({ spans: spans(stated.minutes) }) : W.asWritten,
   });

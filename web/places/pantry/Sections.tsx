@@ -86,8 +86,8 @@ export function Measure({ of, measures }: { of: Ingredient; measures: Measures }
     ? [
         [W.usCup, grams(d.value * toMillilitres(1, 'cup', { cup: 'us', spoon: 'us' }))],
         [W.metricCup, grams(d.value * 250)],
-        ['tablespoon', grams(d.value * toMillilitres(1, 'tbsp', measures))],
-        ['teaspoon', grams(d.value * toMillilitres(1, 'tsp', measures))],
+        [W.tablespoon, grams(d.value * toMillilitres(1, 'tbsp', measures))],
+        [W.teaspoon, grams(d.value * toMillilitres(1, 'tsp', measures))],
       ]
     : [];
   rows.push(

@@ -18,7 +18,7 @@ import { readWords } from '../../words/en/read';
 
 const W = readWords.methodRead;
 
-const SHARE_WORDS = { some: 'some', most: 'most', rest: W.theRest } as const;
+const SHARE_WORDS = { some: W.some, most: W.most, rest: W.theRest } as const;
 
 function toldOf(act: Action, lines: ReadonlyMap<string, Line>): string[] {
   return (act.uses ?? []).flatMap(({ lineId, share }) => {

@@ -15,10 +15,10 @@ const W = addWords.pasteRows;
 
 const ROW_WORDS: Record<RowKind, string> = {
   title: W.title,
-  note: 'note',
-  heading: 'part',
-  line: 'ingredient',
-  step: 'step',
+  note: W.note,
+  heading: W.part,
+  line: W.ingredient,
+  step: W.step,
   mark: W.leftOut,
 };
 const CHOICES = ROW_KINDS.map((k) => ({ value: k, label: ROW_WORDS[k] }));

@@ -4,9 +4,9 @@ import type { Cover, Heat } from '../../../core/formula';
 import type { DoneSign } from '../../../core/classes';
 
 /** Where a tin is written that cannot be worked out. */
-export const SAY_TIN = catalogue('bake.SAY_TIN', {
-  text: 'Say it with its size: 23 cm round tin, 9 x 5 in loaf tin.',
-}).text;
+export const TIN_WORDS = catalogue('bake.TIN_WORDS', {
+  saySize: 'Say it with its size: 23 cm round tin, 9 x 5 in loaf tin.',
+});
 
 export const METAL_WORDS: Record<TinMetal, string> = catalogue('bake.METAL_WORDS', {
   tin: 'ordinary tin',

@@ -40,6 +40,10 @@ export const addWords = catalogue('add', {
     take: (a: { which: string }) => `Take ${a.which}`,
   },
   pasteRows: {
+    note: 'note',
+    part: 'part',
+    ingredient: 'ingredient',
+    step: 'step',
     title: 'title',
     leftOut: 'left out',
     whatEachRowIs: 'What each row is',

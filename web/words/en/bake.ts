@@ -43,10 +43,14 @@ export const bakeWords = catalogue('bake', {
     min2: (a: { min: number }) => `${a.min} min`,
   },
   band: {
+    grill: 'grill',
+    steam: 'steam',
     endOfStage: (a: { i: number; short: string }) => `End of stage ${a.i}, ${a.short}`,
     min: (a: { at: number }) => `${a.at} min`,
   },
   otherTin: {
+    hot: 'hot',
+    cool: 'cool',
     anotherTin: 'Another tin',
     bakeItAboutCoolerOr: (a: { degrees: string }) =>
       ` Bake it about ${a.degrees} cooler, or it browns before it is through (common practice).`,
@@ -123,6 +127,9 @@ export const bakeWords = catalogue('bake', {
     dashedBaked: (a: { said: string }) => `${a.said} Dashed: baked.`,
   },
   told: {
+    add: 'add',
+    longer: 'longer',
+    shorter: 'shorter',
     min: (a: { number: string }) => `${a.number} min`,
     theChangesMakeLessThan: 'The changes make less than a minute.',
     takeOff: 'take off',

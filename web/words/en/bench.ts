@@ -91,6 +91,8 @@ export const benchWords = catalogue('bench', {
     text0Min: '0 min',
   },
   oven: {
+    slower: 'slower',
+    quicker: 'quicker',
     takeTheCoverOff: 'Take the cover off',
     putTheLidOn: 'Put the lid on',
     layFoilOverIt: 'Lay foil over it',
@@ -145,8 +147,7 @@ export const benchWords = catalogue('bench', {
     nothingOfThatName: 'Nothing of that name',
     itIsAfterAll: (a: { name: string }) => `It is ${a.name} after all`,
   },
-  useBenchKeys: {
-  },
+  useBenchKeys: {},
   weigh: {
     weighNow: 'Weigh now',
     ofWord: (a: { amount: string }) => `of ${a.amount}`,

@@ -45,6 +45,7 @@ export const cardWords = catalogue('card', {
     inTheBowl: 'in the bowl',
   },
   takes: {
+    some: 'some',
     theRestOfThe: 'the rest of the',
     mostOfThe: 'most of the',
   },

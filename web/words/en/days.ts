@@ -159,6 +159,7 @@ export const daysWords = catalogue('days', {
     allowNotices: 'Allow notices',
   },
   listsView: {
+    nothing: 'nothing',
     packetCount: (a: { n: number }) => counted(a.n, 'packet'),
     nothingIsBakedOnThis: 'Nothing is baked on this day yet.',
     toHaveInTheHouse: 'To have in the house',

@@ -246,6 +246,7 @@ export const deskWords = catalogue('desk', {
     inRange: 'in range',
   },
   wholeSolution: {
+    unsure: 'unsure',
     closestToTheOriginal: 'closest to the original',
     anotherOption: 'another option',
     nothingToAdd: 'nothing to add',
@@ -258,6 +259,9 @@ export const deskWords = catalogue('desk', {
     balanceCantSayYetA: 'Balance: can’t say yet, a line is not known.',
   },
   sideBySide: {
+    nothing: 'nothing',
+    met: 'met',
+    watch: 'watch',
     nothingThatDecides: 'nothing that decides',
     sideBySide: 'Side by side',
     completeOptionsBesideEachOther: 'Complete options beside each other',

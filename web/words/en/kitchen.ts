@@ -103,6 +103,8 @@ export const kitchenWords = catalogue('kitchen', {
       `${a.doc} drinks ${a.number} times as much as its kind, from ${a.count}: used wherever its water is counted.`,
   },
   ovens: {
+    hotter: 'hotter',
+    cooler: 'cooler',
     whatYouCallIt: 'What you call it',
     hotterThanItSaysBy: 'Hotter than it says by',
     byAThermometerInIts: 'by a thermometer in its middle; below zero where it is cooler',

@@ -4,6 +4,7 @@ import { rich } from '../rich';
 
 export const liftWords = catalogue('lift', {
   liftLines: {
+    about: 'about ',
     min: (a: { r: number }) => `${a.r} min`,
     hMin: (a: { h: number; r: number }) => `${a.h} h ${a.r} min`,
     to: (a: { time: string; time2: string }) => `${a.time} to ${a.time2}`,

@@ -219,6 +219,8 @@ export const pantryWords = catalogue('pantry', {
     change: (a: { name: string }) => `Change ${a.name}`,
   },
   sections: {
+    tablespoon: 'tablespoon',
+    teaspoon: 'teaspoon',
     doWhatOneEggDoes: (a: { amount: string }) => `${a.amount} do what one egg does`,
     to: (a: { number: string; number2: string }) => `${a.number} to ${a.number2}`,
     text100GCountAsG: (a: { which: string }) => `100 g count as ${a.which} g fat, by the bake`,

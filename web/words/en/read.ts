@@ -80,6 +80,8 @@ export const readWords = catalogue('read', {
     inNoBowl: (a: { outside: string }) => `In no bowl: ${a.outside}.`,
   },
   methodRead: {
+    some: 'some',
+    most: 'most',
     theRest: 'the rest',
     ofThe: (a: { share: string }) => `${a.share} of the `,
     heatFromBefore: '(heat from before)',

@@ -2,6 +2,7 @@ import { catalogue } from '../../catalogue';
 import { counted } from '../../format';
 
 export const actionsSentences = catalogue('sentences/actions', {
+  overnight: 'overnight',
   toH: (a: { a: string; b: string }) => `${a.a} to ${a.b} h`,
   mm: (a: { number: string }) => `${a.number} mm`,
   cm: (a: { number: string }) => `${a.number} cm`,

@@ -1,6 +1,12 @@
 import { catalogue } from '../../catalogue';
 
 export const benchSentences = catalogue('sentences/bench', {
+  wetter: 'wetter',
+  stiffer: 'stiffer',
+  longer: 'longer',
+  shorter: 'shorter',
+  grams: 'grams',
+  gram: 'gram',
   inAll: (a: { amount: string }) => `${a.amount} in all.`,
   aboutInTheOvenIn: (a: { number: string; which: string }) =>
     `About ${a.number} % ${a.which} in the oven, in the same tin.`,

@@ -2,6 +2,10 @@ import { catalogue } from '../../catalogue';
 import { counted } from '../../format';
 
 export const daySentences = catalogue('sentences/day', {
+  mixer: 'mixer',
+  does: 'does',
+  doWord: 'do',
+  together: ' together',
   noBetterPlanThanThis: 'No better plan than this: proved.',
   theBestPlanFoundA: 'The best plan found; a better one is not ruled out.',
   noPlanIsBetterBy: (a: { percent: number }) => `No plan is better by more than ${a.percent} %: proved.`,

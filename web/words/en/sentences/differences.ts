@@ -1,6 +1,7 @@
 import { catalogue } from '../../catalogue';
 
 export const differencesSentences = catalogue('sentences/differences', {
+  none: 'none',
   out: 'Out',
   inWord: 'In',
   more: 'More',

@@ -1,6 +1,12 @@
 import { catalogue } from '../../catalogue';
 
 export const kitchenSentences = catalogue('sentences/kitchen', {
+  hotter: 'hotter',
+  cooler: 'cooler',
+  yes: 'yes',
+  no: 'no',
+  longer: 'longer',
+  shorter: 'shorter',
   theCup: 'The cup',
   theSpoon: 'The spoon',
   theSizesOfEggs: 'The sizes of eggs',

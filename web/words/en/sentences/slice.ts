@@ -1,6 +1,11 @@
 import { catalogue } from '../../catalogue';
 
 export const sliceSentences = catalogue('sentences/slice', {
+  alike: 'alike',
+  clear: 'clear',
+  faint: 'faint',
+  more: 'more',
+  fewer: 'fewer',
   noCardStandsOutWhere: 'No card stands out where its corners are marked.',
   putTheFourMarksOn: 'Put the four marks on the corners of a matt white card of the size of a bank card.',
   theCameraLeanedTooFar: 'The camera leaned too far.',

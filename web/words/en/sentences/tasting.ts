@@ -2,6 +2,8 @@ import { catalogue } from '../../catalogue';
 import { counted } from '../../format';
 
 export const tastingSentences = catalogue('sentences/tasting', {
+  isWord: 'is',
+  areWord: 'are',
   whichIsTheOddOne: 'Which is the odd one?',
   threePlatesTwoOfThem:
     'Three plates, two of them the same. Tells whether anyone can taste a difference at all.',

@@ -1,0 +1,16 @@
+import type * as English from '../../en/sentences/differences';
+
+export const differencesSentences: typeof English.differencesSentences = {
+  none: 'keine',
+  out: 'Weg',
+  inWord: 'Neu',
+  more: 'Mehr',
+  less: 'Weniger',
+  outOfItsBand: (a) => `Außerhalb des Bereichs: ${a.list}.`,
+  everyBalanceIsWithinIts: 'Jede Bilanz ist in ihrem Bereich.',
+  mainPart: 'Hauptteil',
+  notStated: 'nicht angegeben',
+  bake: (a) => `Backen: ${a.wasText} → ${a.nowText}.`,
+  tin: (a) => `Form: ${a.tins} → ${a.tins2}.`,
+  methodNewOrRewordedGone: (a) => `Anleitung: ${a.more} neu oder anders gesagt, ${a.gone} weg.`,
+};

@@ -1,0 +1,9 @@
+import type * as English from '../en/units';
+
+export const unitWords: typeof English.unitWords = {
+  nuts: 'Nüsse',
+  dairy: 'Milch',
+  notKnown: 'nicht bekannt',
+  tsp: 'TL',
+  eggs: 'Eier',
+};
