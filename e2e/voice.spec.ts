@@ -1,5 +1,6 @@
 import { expect, type Page } from '@playwright/test';
 import { test } from './fixtures';
+import { expectAccessible } from './helpers';
 
 /** Signs, names of units, papers and laws: the same in every language, or said by a package to nobody. */
 const SAME = new Set(
@@ -88,4 +89,44 @@ test('every word of the app comes from a catalogue: in a language that marks eac
           plain.set(`${path.replace(/[0-9a-f-]{36}/g, '*')}: ${text.trim().slice(0, 80)}`, w);
   }
   expect([...plain.keys()]).toEqual([]);
+});
+
+test('in German: a formula is read, changed, saved; numbers and dates as they are written there', async ({
+  browser,
+  server,
+}) => {
+  const context = await browser.newContext({ locale: 'de-DE', baseURL: `${server}/` });
+  const page = await context.newPage();
+  await page.goto('./new');
+  await expect(page.getByRole('heading', { name: 'Formel hinzufügen' })).toBeVisible();
+  await page.getByLabel('Titel').fill('Kirschmuffins');
+  await page
+    .getByLabel('Zutaten, eine je Zeile')
+    .fill(
+      '200 g weißes Reismehl\n2 Eier\n1,5 dl Milch\n2 TL Backpulver\n80 g weiche Butter\n90 g Zucker\n150 g Kirschen',
+    );
+  await expect(page.getByText('7 Zeilen, alle bekannt')).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Formel hinzufügen' }).click();
+  for (const name of ['Ei', 'Milch'])
+    await page
+      .locator('label', { hasText: new RegExp(`^${name}$`) })
+      .first()
+      .click();
+  await expect(page.getByText(/^3 zu ersetzen/)).toBeVisible();
+  await page.getByRole('link', { name: /^Bilanz/ }).click();
+  await expect(page.getByText('Gesamtgewicht').first()).toBeVisible();
+  await expect(page.locator('html')).toHaveAttribute('lang', 'de-DE');
+  // A decimal comma is shown, and one that is typed is taken.
+  await expect(page.getByText(/\d,\d Eier/).first()).toBeVisible();
+  await page.getByRole('button', { name: 'Version speichern' }).first().click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Speichern' }).click();
+  await expect(
+    page.getByRole('heading', { name: 'Anleitung' }).or(page.getByText('angepasst ohne').first()).first(),
+  ).toBeVisible();
+  await expectAccessible(page);
+  await page.goto('./kitchen');
+  await page.getByLabel('Angezeigt in').selectOption('en');
+  await expect(page.getByRole('heading', { name: 'Kitchen', level: 1 })).toBeVisible();
+  await context.close();
 });

@@ -13,7 +13,8 @@ const BRINGS: Partial<Record<LanguageId, () => Promise<{ catalogues: Catalogues 
 
 // The language is taken up before any page is: sentences are looked up once, when a page is loaded.
 const wanted = languageWanted();
+language.take(wanted);
 const brought = wanted in LANGUAGES ? await BRINGS[wanted as LanguageId]?.() : undefined;
-language.take(wanted, brought?.catalogues);
+if (brought) language.bring(brought.catalogues);
 document.documentElement.lang = language.locale;
 (await import('./app/start')).start();

@@ -9,7 +9,7 @@ import { PLACES } from './places';
 import { keyName } from './shortcuts';
 import { useAppSelector } from './store';
 import { EXCLUSION_WORDS } from '../words/data/names';
-import { listed } from '../words/format';
+import { listed } from '../words/plural';
 import { readIn } from '../words/heat';
 import classes from './shell.module.css';
 import { appWords } from '../words/en/app';

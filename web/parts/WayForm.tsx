@@ -25,7 +25,7 @@ import { problemIn, useCreateWayMutation, usePutWayMutation, useRemoveWayMutatio
 import { choicesOf } from '../pantry/choices';
 import { usePantry } from '../pantry/usePantry';
 import { ingredientName } from '../words/things';
-import { listed } from '../words/format';
+import { listed } from '../words/plural';
 import { sayProblem } from '../words/problems';
 import { DOSE_WORDS, FAMILY_WORDS, STANDABLE, STATE_WORDS } from '../words/data/ways';
 import { GROUP_NAMES } from '../words/data/terms';

@@ -59,7 +59,11 @@ export const theme = createTheme({
   cursorType: 'pointer',
   respectReducedMotion: true,
   components: {
-    Button: { defaultProps: { size: 'md' } },
+    Button: {
+      defaultProps: { size: 'md' },
+      // A long label goes on in a second line: words of another language are longer than ours.
+      styles: { label: { whiteSpace: 'normal', textAlign: 'start' } },
+    },
     NumberInput: { defaultProps: LOCAL },
     DateInput: DATED,
     Modal: { defaultProps: { centered: true, transitionProps: { duration: 120 } } },

@@ -2,7 +2,8 @@ import type { Effect } from '../../core/bench';
 import type { Verdict } from '../../core/exclusions';
 import type { Formula } from '../../core/formula';
 import { avoidWords } from './avoidWords';
-import { fixed, grams, listed } from './format';
+import { fixed, grams } from './format';
+import { listed } from './plural';
 import { say } from './say';
 import { benchSentences } from './en/sentences/bench';
 

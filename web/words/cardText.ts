@@ -35,7 +35,7 @@ export type CardText = { title: string; name: string; doc: Formula; suits: strin
 /** A version as a schema.org recipe. A part's name stands as a heading among the lines, as it is read again. */
 export function cardJsonLd({ title, name, doc, suits }: CardText): string {
   const headed = (p: Part): string[] => [
-    ...(doc.parts.length > 1 && p.name ? [W.forThe({ name: p.name.toLowerCase() })] : []),
+    ...(doc.parts.length > 1 && p.name ? [W.forThe({ name: p.name })] : []),
     ...p.lines.map(lineText),
   ];
   return recipeJsonLd({

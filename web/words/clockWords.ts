@@ -32,14 +32,15 @@ const DATE = new Intl.DateTimeFormat(language.locale, { weekday: 'long', day: 'n
 const TIME = new Intl.DateTimeFormat(language.locale, { hour: '2-digit', minute: '2-digit' });
 export const dateOf = (min: number): Date => new Date(min * 60_000);
 /** "Tonight", "Tomorrow", else the day. */
-export function dayTitle(min: number, nowMin: number): string {
+export function dayTitle(min: number, nowMin: number, inSentence = false): string {
   const [day, today] = [dateOf(min), dateOf(nowMin)].map(
     (d) => new Date(d.getFullYear(), d.getMonth(), d.getDate()),
   );
   const apart = Math.round((day!.getTime() - today!.getTime()) / 86_400_000);
   const name = DATE.format(dateOf(min));
-  if (apart === 0) return W.today({ name });
-  return apart === 1 ? W.tomorrow({ name }) : name;
+  if (apart === 0) return inSentence ? W.todayWithin({ name }) : W.today({ name });
+  if (apart === 1) return inSentence ? W.tomorrowWithin({ name }) : W.tomorrow({ name });
+  return name;
 }
 const WEEKDAY = new Intl.DateTimeFormat(language.locale, { weekday: 'long' });
 /** "Saturday". */

@@ -1,7 +1,7 @@
 import type { Clash, DayPlan, Lack, Remedy, Rescue, Thing } from '../../core/schedule';
 import { timeText } from './actions';
 import { dayTitle, timeOf } from './clockWords';
-import { listed } from './format';
+import { listed } from './plural';
 import { daySentences } from './en/sentences/day';
 
 const W = daySentences;

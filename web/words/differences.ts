@@ -1,7 +1,8 @@
 import type { Beside, LineBeside, PropBeside } from '../../core/rebalance';
 import type { Formula } from '../../core/formula';
 import { stepsIn } from './cardText';
-import { amountOf, grams, listed } from './format';
+import { amountOf, grams } from './format';
+import { listed } from './plural';
 import { ovenText } from './say';
 import { ingredientName, PROP_WORDS } from './things';
 import { differencesSentences } from './en/sentences/differences';

@@ -8,7 +8,8 @@ import {
   type Factor,
   type Setting,
 } from '../../core/judge';
-import { fixed, listed } from './format';
+import { fixed } from './format';
+import { listed } from './plural';
 import { experimentSentences } from './en/sentences/experiment';
 
 const W = experimentSentences;

@@ -14,7 +14,7 @@ export function fixed(value: number, decimals: number): string {
     f = new Intl.NumberFormat(LOCALE, { minimumFractionDigits: decimals, maximumFractionDigits: decimals });
     formats.set(decimals, f);
   }
-  return f.format(Math.abs(value) < 0.5 * 10 ** -decimals ? 0 : value);
+  return f.format(Math.abs(value) < 0.5 * 10 ** -decimals ? 0 : value).replace('-', '−');
 }
 
 /** What a kitchen scale shows: tenths of a gram below 20 g, whole grams above. */
@@ -66,12 +66,3 @@ export const day = (at: string | number): string => DATE.format(new Date(at));
 const MOMENT = new Intl.DateTimeFormat(LOCALE, { dateStyle: 'medium', timeStyle: 'short' });
 /** A day with its time: trials of one day are told apart by it. */
 export const moment = (iso: string): string => MOMENT.format(new Date(iso));
-
-const LIST = new Intl.ListFormat(LOCALE, { type: 'conjunction' });
-/** "one, two and three". */
-export const listed = (words: readonly string[]): string => LIST.format(words);
-
-const PLURAL = new Intl.PluralRules(LOCALE);
-/** A number with its thing: "1 line", "3 lines". */
-export const counted = (n: number, one: string, many = `${one}s`): string =>
-  `${n} ${PLURAL.select(n) === 'one' ? one : many}`;

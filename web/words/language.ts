@@ -51,9 +51,13 @@ class Language {
     return new Intl.NumberFormat(this.locale).formatToParts(1.5).find((p) => p.type === 'decimal')!.value;
   }
 
-  /** Takes up a language; to be done before any sentence is asked for. */
-  take(id: Chosen, catalogues: Catalogues = {}): void {
+  /** Takes up a language, and with it how numbers and lists are written; before its catalogues are even loaded. */
+  take(id: Chosen): void {
     this.id = id;
+  }
+
+  /** Takes what the language says; before any sentence is asked for. */
+  bring(catalogues: Catalogues): void {
     this.catalogues = catalogues;
   }
 

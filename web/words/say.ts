@@ -1,3 +1,4 @@
+import { withinSentence } from './case';
 import type { BakePhase, StatedBake } from '../../core/formula';
 import { COVER_WORDS, HEAT_WORDS } from './data/bake';
 import type { ClassId, Dosed, HonestId, JobId } from '../../core/classes';
@@ -7,7 +8,8 @@ import type { FitKey } from '../../core/rebalance';
 import { DOSED_WORDS } from './data/ways';
 import type { UnitId } from '../../core/units';
 import { degrees, degreesSpan, ovenDegrees, type HeatScale } from './heat';
-import { fixed, grams, listed } from './format';
+import { fixed, grams } from './format';
+import { listed } from './plural';
 import {
   AVOID_WORDS,
   CLASS_WORDS,
@@ -127,12 +129,12 @@ const SAY: Record<string, (a: Args) => string> = {
   'csv.part': (a) => W.isNoPartOfA({ text: s(a, 'text') }),
   'move.keep': () => W.asItWas,
   'move.drop': (a) => `out: ${words(a, 'avoids', AVOID_WORDS)}`,
-  'move.kit': (a) => kitName(s(a, 'kit')).toLowerCase(),
+  'move.kit': (a) => kitName(s(a, 'kit'), true),
   'move.joined': (a) =>
     W.withWord({
       which: n(a, 'addedG') < 0 ? '−' : '+',
       amount: grams(Math.abs(n(a, 'addedG'))),
-      replacement: kitName(s(a, 'kit')).toLowerCase(),
+      replacement: kitName(s(a, 'kit'), true),
     }),
   'move.water': () => W.forTheSameHydration,
   'move.acid': () => W.forTheAcidThatLeft,
@@ -168,7 +170,7 @@ const SAY: Record<string, (a: Args) => string> = {
     W.noReplacementFoundForThat({
       ids: ids(a),
       jobs: words<JobId>(a, 'jobs', JOB_NOUNS) || W.itsPart,
-      classValue: CLASS_WORDS[s(a, 'classId') as ClassId]?.toLowerCase() ?? 'bake',
+      classValue: withinSentence(CLASS_WORDS[s(a, 'classId') as ClassId] ?? W.bake),
     }),
   'cannot.amount': (a) => W.howManyGramsOfThere({ ids: ids(a) }),
   'cannot.chosenKit': (a) =>
@@ -253,7 +255,7 @@ const SAY: Record<string, (a: Args) => string> = {
   'step.instead': (a) =>
     W.insteadOf({
       ingredient: ingredientName(s(a, 'was'), true),
-      replacement: kitName(s(a, 'kit')).toLowerCase(),
+      replacement: kitName(s(a, 'kit'), true),
     }),
   'step.intoDry': (a) => W.mixIntoTheDryThings({ amount: amount(a, 1) }),
   'step.pour': (a) => W.addToTheLiquid({ amount: amount(a, 1) }),
@@ -307,13 +309,10 @@ const SAY: Record<string, (a: Args) => string> = {
   ingredient: (a) => ingredientName(s(a, 'id')),
 };
 
-/** The words for a message; a code without words is a slip of ours and shows itself as the code. */
-/** A message in words. One that is for one part of several says so first. */
+/** A message in words; one that is for one part of several says so first. A code without words shows itself as the code. */
 export function say(m: Msg): string {
   const said = SAY[m.code]?.(m.args) ?? m.code;
-  return m.args.part
-    ? W.forThe({ part: m.args.part, charAt: said.charAt(0).toLowerCase(), said: said.slice(1) })
-    : said;
+  return m.args.part ? W.forPart({ part: m.args.part, said: withinSentence(said) }) : said;
 }
 
 export const hasWords = (code: string): boolean => code in SAY;

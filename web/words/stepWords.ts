@@ -1,3 +1,4 @@
+import { atHead } from './case';
 import type { Step, WordSwap } from '../../core/method';
 import { say } from './say';
 import { ingredientName, kitName } from './things';
@@ -8,9 +9,7 @@ function comesIn({ msg: { code, args } }: WordSwap): string {
   if (code === 'step.word') return String(args.word);
   if (code === 'step.called')
     return args.id === undefined ? String(args.text) : ingredientName(String(args.id), true);
-  return kitName(String(args.kit ?? ''))
-    .split(',')[0]!
-    .toLowerCase();
+  return kitName(String(args.kit ?? ''), true).split(',')[0]!;
 }
 
 /** A step's text in pieces: what stays, and what leaves with what comes in its place. */
@@ -23,7 +22,7 @@ export function piecesOfStep({ text, swaps = [] }: Step): (string | { out: strin
     const comes = comesIn(swap);
     // Where a sentence begins with it.
     const begins = /^\p{Lu}/u.test(out);
-    pieces.push({ out, comes: begins ? comes.charAt(0).toUpperCase() + comes.slice(1) : comes });
+    pieces.push({ out, comes: begins ? atHead(comes) : comes });
     at = swap.to;
   }
   return [...pieces, text.slice(at)].filter((p) => p !== '');

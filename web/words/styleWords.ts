@@ -1,6 +1,6 @@
 import type { StyleMiss, StyleRule } from '../../core/rebalance';
 import type { StyleChoice } from '../../contract/dto';
-import { listed } from './format';
+import { listed } from './plural';
 import { ingredientName, kitName } from './things';
 import { styleSentences } from './en/sentences/style';
 
@@ -31,9 +31,7 @@ const BY_KIT: readonly StyleRule[] = ['whole', 'light', 'noWholeFat'];
 
 /** Which wish an answer does not meet, and by what. */
 export const missWords = ({ rule, ids }: StyleMiss): string =>
-  MISS[rule](
-    listed(ids.map((id) => (BY_KIT.includes(rule) ? kitName(id).toLowerCase() : ingredientName(id, true)))),
-  );
+  MISS[rule](listed(ids.map((id) => (BY_KIT.includes(rule) ? kitName(id, true) : ingredientName(id, true)))));
 
 /** The wishes chosen, by name. */
 export const wishesIn = (s: StyleChoice): string[] => [

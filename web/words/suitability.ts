@@ -1,6 +1,7 @@
+import { atHead } from './case';
 import { unconfirmedOf, type Cause, type Suitability } from '../../core/formula';
 import type { Finding } from '../../core/exclusions';
-import { listed } from './format';
+import { listed } from './plural';
 import { avoidWords } from './avoidWords';
 import { ingredientName } from './things';
 import { suitabilitySentences } from './en/sentences/suitability';
@@ -68,9 +69,7 @@ export function sayAdapted(s: Suitability): { adapted: string; open: string | nu
 /** A bake in one line for an export: what it was adapted for, and what can be said of it. */
 export function suitabilityLine(s: Suitability, isAdapted: boolean): string {
   const { adapted, open } = sayAdapted(s);
-  const head = isAdapted
-    ? `${adapted.charAt(0).toUpperCase()}${adapted.slice(1)}${open ? ` (${open})` : ''}. `
-    : '';
+  const head = isAdapted ? `${atHead(adapted)}${open ? ` (${open})` : ''}. ` : '';
   return head + saySuitability(s).join(' ');
 }
 

@@ -1,3 +1,4 @@
+import { atHead, withinSentence } from './case';
 import type { Line } from '../../core/formula';
 import { idOf, ingredientById } from '../../core/ingredients';
 import { catalogue } from './catalogue';
@@ -10,8 +11,6 @@ const W = thingsSentences;
 export { KIT_WORDS } from './data/kits';
 export * from './data/names';
 export * from './data/terms';
-
-const upper = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
 /** Names of the baker's own things by revision; told when the pantry is fetched. */
 const own = new Map<string, string>();
@@ -27,11 +26,15 @@ export const ingredientName = (id: string, inSentence = false): string => {
   const given = own.get(id);
   if (given !== undefined) return given;
   const name = NAMES[id] ?? language.marked(ingredientById(id)?.names[0] ?? id);
-  return inSentence ? name : upper(name);
+  return inSentence ? name : atHead(name);
 };
 /** What a line is called: by what it points at, else as it was written; in a sentence without the capital. */
 export const lineName = ({ item }: Pick<Line, 'item'>, inSentence = false): string =>
   item.kind === 'unknown' ? item.text : ingredientName(idOf(item) ?? '', inSentence);
 
-/** A way's name: ours, or as the baker called it. */
-export const kitName = (id: string): string => KIT_WORDS[id]?.name ?? own.get(id) ?? W.aWayOfYourOwn;
+/** What a replacement is called: by us, in a sentence without the capital, or as the baker called it. */
+export const kitName = (id: string, inSentence = false): string => {
+  const ours = KIT_WORDS[id]?.name;
+  if (ours !== undefined) return inSentence ? withinSentence(ours) : ours;
+  return own.get(id) ?? W.aWayOfYourOwn;
+};

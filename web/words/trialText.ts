@@ -1,6 +1,8 @@
+import { withinSentence } from './case';
 import { SCORE_IDS, type Trial } from '../../core/judge';
 import { FAULT_WORDS } from './data/faults';
-import { fixed, grams, listed } from './format';
+import { fixed, grams } from './format';
+import { listed } from './plural';
 import { degrees } from './heat';
 import { sliceLines } from './sliceWords';
 import { changeWords, OUTCOME_WORDS, SCORE_WORDS } from './trialWords';
@@ -51,14 +53,14 @@ export function trialsMarkdown(title: string, all: readonly TrialOut[]): string 
       ...(changed.length > 0 ? [W.changed({ changed: changed.join(' ') })] : []),
       ...(t.tests ? [W.toTry({ change: changeWords(t.tests.repair) })] : []),
       ...(t.faults.length > 0
-        ? [W.wrong({ list: listed(t.faults.map((f) => FAULT_WORDS[f].name.toLowerCase())) })]
+        ? [W.wrong({ list: listed(t.faults.map((f) => withinSentence(FAULT_WORDS[f].name))) })]
         : []),
       ...(process.length > 0 ? [W.baked({ process: process.join(', ') })] : []),
       ...scores.map((s) => `- ${s}`),
       ...(t.slices ?? []).map((s) =>
         W.sliceMeasuredOnItsPhoto({
           sliceLines: sliceLines(s.numbers)
-            .map(([name, said]) => `${name.toLowerCase()} ${said}`)
+            .map(([name, said]) => `${withinSentence(name)} ${said}`)
             .join('; '),
         }),
       ),

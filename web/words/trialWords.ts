@@ -1,6 +1,8 @@
+import { withinSentence } from './case';
 import type { CameOf, Evidence, EvidenceId, Level, OutcomeId, ScoreId, Suspect } from '../../core/judge';
 import { CAUSE_WORDS, FAULT_WORDS, REPAIR_WORDS } from './data/faults';
-import { fixed, listed } from './format';
+import { fixed } from './format';
+import { listed } from './plural';
 import { degrees } from './heat';
 import { trialSentences } from './en/sentences/trial';
 
@@ -100,8 +102,8 @@ export const LOOK_WORDS: Partial<Record<EvidenceId, string>> = {
 
 /** Whether the one change did it. */
 export function cameWords({ fault, gone, newFaults, better }: CameOf): string {
-  const name = FAULT_WORDS[fault].name.toLowerCase();
-  const more = newFaults.map((f) => FAULT_WORDS[f].name.toLowerCase());
+  const name = withinSentence(FAULT_WORDS[fault].name);
+  const more = newFaults.map((f) => withinSentence(FAULT_WORDS[f].name));
   return [
     gone ? W.itDidItNoThis({ name }) : W.itDidNotDoIt({ name }),
     more.length > 0 ? W.newWord({ list: listed(more) }) : '',

@@ -84,15 +84,12 @@ export function Section({ setup }: { setup: BakeSetup }) {
         ))}
         {wallCm > 0 && (
           <path
-            d={`M${x(-halfCm)} ${y(wallCm)} L${x(-bottom)} ${floor} HEIGHT${x(bottom)} L${x(halfCm)} ${y(wallCm)}`}
+            d={`M${x(-halfCm)} ${y(wallCm)} L${x(-bottom)} ${floor} H${x(bottom)} L${x(halfCm)} ${y(wallCm)}`}
             className={classes.tin}
           />
         )}
         {wallCm > 0 && hole > 0 && (
-          <path
-            d={`M${x(-hole)} ${floor} V${y(wallCm)} HEIGHT${x(hole)} V${floor}`}
-            className={classes.tin}
-          />
+          <path d={`M${x(-hole)} ${floor} V${y(wallCm)} H${x(hole)} V${floor}`} className={classes.tin} />
         )}
         <line
           x1={PAD / 2}

@@ -33,7 +33,9 @@ export function ProbeCurve({
   const line = (by: number): string =>
     Array.from({ length: 61 }, (_, i) => (end * i) / 60)
       .filter((min) => min / by <= model.curve.at(-1)!.min)
-      .map((min, i) => `${i ? 'L' : 'M'}${fixed(x(min), 1)} ${fixed(y(middleAt(model.curve, min / by)), 1)}`)
+      .map(
+        (min, i) => `${i ? 'L' : 'M'}${x(min).toFixed(1)} ${y(middleAt(model.curve, min / by)).toFixed(1)}`,
+      )
       .join('');
   const every = end > 90 ? 30 : end > 40 ? 10 : 5;
   const said = left

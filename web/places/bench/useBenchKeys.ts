@@ -1,5 +1,9 @@
 import { useEffect } from 'react';
 
+/** What has arrow keys of its own, and what has the space bar. */
+const OWN_ARROWS = ['input', '[role=slider]'];
+const OWN_KEYS = [...OWN_ARROWS, 'button', 'a', 'select', 'textarea', 'summary'];
+
 /**
  * Both hands are busy: space, the arrows or a pedal that sends them go on and back, and so does a knuckle anywhere on what is to be
  * weighed, wherever nothing else takes them.
@@ -9,9 +13,7 @@ export function useBenchKeys(take: () => void, back: () => void): void {
     const press = (e: KeyboardEvent) => {
       const at = e.target as HTMLElement;
       const arrow = e.key === 'ArrowLeft' || e.key === 'ArrowRight';
-      const theirs = arrow
-        ? 'input, [role=slider]'
-        : 'input, [role=slider], button, a, select, textarea, summary';
+      const theirs = (arrow ? OWN_ARROWS : OWN_KEYS).join();
       if (at.closest(theirs)) return;
       if (e.key === ' ' || e.key === 'ArrowRight' || e.key === 'Enter') {
         e.preventDefault();

@@ -1,3 +1,4 @@
+import { atHead } from '../../words/case';
 import { useMemo, type ReactNode } from 'react';
 import { type Version } from '../../../contract/dto';
 import type { Kit } from '../../../core/classes';
@@ -9,7 +10,8 @@ import { withOwnWords } from '../../../core/pantry';
 import { cautionsOf, holdBackOf, takesOf } from '../../../core/rebalance';
 import { useKitchen } from '../../api/useKitchen';
 import { KEEP_WORDS, SIGN_WORDS } from '../../words/data/bake';
-import { day, listed } from '../../words/format';
+import { day } from '../../words/format';
+import { listed } from '../../words/plural';
 import { degreesSpan, inDegrees } from '../../words/heat';
 import { minutesText, ovenText, say } from '../../words/say';
 import { textNow } from '../../words/stepWords';
@@ -124,7 +126,7 @@ export function Card({
         </p>
         {changed && (
           <p>
-            <b>{adapted.charAt(0).toUpperCase() + adapted.slice(1)}</b>
+            <b>{atHead(adapted)}</b>
             {version.request.words && ` (${version.request.words.join(', ')})`}
             {open && `; ${open}`}.
           </p>

@@ -2,7 +2,7 @@ import { openLines, type Formula } from '../../../core/formula';
 import { idOf, type Lookup } from '../../../core/ingredients';
 import { cameIn, newAllergens } from '../../../core/rebalance';
 import type { CautionId } from '../../../core/classes';
-import { listed } from '../../words/format';
+import { listed } from '../../words/plural';
 import { AVOID_WORDS, CAUTION_WORDS, ingredientName, lineName } from '../../words/things';
 import { WhoEats } from '../desk/WhoEats';
 import classes from './card.module.css';

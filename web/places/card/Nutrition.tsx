@@ -4,7 +4,8 @@ import type { Sourced } from '../../../core/explain';
 import type { Formula, Line } from '../../../core/formula';
 import type { Lookup } from '../../../core/ingredients';
 import { costOf } from '../../../core/rebalance';
-import { fixed, grams, listed } from '../../words/format';
+import { fixed, grams } from '../../words/format';
+import { listed } from '../../words/plural';
 import { lineName } from '../../words/things';
 import classes from './card.module.css';
 import { cardWords } from '../../words/en/card';
@@ -24,7 +25,7 @@ const MOST_NAMED = 4;
 
 function namesOf(doc: Formula, ids: readonly string[]): string {
   const lines = doc.parts.flatMap((p) => p.lines).filter((l: Line) => ids.includes(l.id));
-  const names = [...new Set(lines.map((l) => lineName(l).toLowerCase()))];
+  const names = [...new Set(lines.map((l) => lineName(l, true)))];
   return names.length > MOST_NAMED
     ? `${listed([...names.slice(0, MOST_NAMED - 1), W.more({ namesCount: names.length - MOST_NAMED + 1 })])}`
     : listed(names);

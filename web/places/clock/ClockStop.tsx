@@ -32,7 +32,6 @@ const W = clockWords.clockStop;
 
 /** Three days to either side are looked at. */
 const REACH_MIN = 4320;
-const inSentence = (day: string): string => day.replace(/^To/, 'to');
 const nowMin = (): number => Math.floor(Date.now() / 60_000);
 
 /** Tomorrow at one, when a bake is often wanted. */
@@ -101,7 +100,7 @@ export function ClockStop() {
         <Notice kind="word" title={W.itWouldHaveToBe}>
           {W.theFirstThingToDo({
             time: timeOf(clock.from),
-            inSentence: inSentence(dayTitle(clock.from, now)),
+            inSentence: dayTitle(clock.from, now, true),
             note: soonest !== null && <>{W.orStartNowReadyAt({ time: timeOf(soonest) })}</>,
           })}
         </Notice>
@@ -120,9 +119,9 @@ export function ClockStop() {
           <p>
             {W.begunAtReadyAtHands({
               strong: <b className="num">{timeOf(clock.from)}</b>,
-              inSentence: inSentence(dayTitle(clock.from, now)),
+              inSentence: dayTitle(clock.from, now, true),
               strong2: <b className="num">{timeOf(clock.to)}</b>,
-              inSentence2: inSentence(dayTitle(clock.to, now)),
+              inSentence2: dayTitle(clock.to, now, true),
               time: timeText([Math.round(clock.handsOn), Math.round(clock.handsOn)]),
               hour: hourText(up.from),
               hour2: hourText(up.to),

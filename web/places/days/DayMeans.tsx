@@ -1,3 +1,4 @@
+import { atHead } from '../../words/case';
 import { Button, Checkbox, NumberInput } from '@mantine/core';
 import { Link } from 'react-router';
 import { USUAL_HOURS } from '../../../contract/dto';
@@ -10,8 +11,6 @@ import classes from './days.module.css';
 import { daysWords } from '../../words/en/days';
 
 const W = daysWords.dayMeans;
-
-const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
 /** Ovens of the day, what there is of counted things, and the hours outside of which nobody likes to work. */
 export function DayMeans() {
@@ -45,7 +44,7 @@ export function DayMeans() {
         {THINGS.map((thing) => (
           <NumberInput
             key={thing}
-            label={capital(thingName(thing))}
+            label={atHead(thingName(thing))}
             value={day.counts[thing] ?? 0}
             min={0}
             max={100}

@@ -1,7 +1,7 @@
 import { Button } from '@mantine/core';
 import type { AvoidId } from '../../../core/ingredients';
 import { useAppDispatch } from '../../app/store';
-import { listed } from '../../words/format';
+import { listed } from '../../words/plural';
 import { AVOID_WORDS } from '../../words/things';
 import { workingCopy } from '../../working/workingSlice';
 import { useDeskContext } from './context';

@@ -7,7 +7,8 @@ import { isBeside } from '../../../core/formula';
 import type { Conflict, Option } from '../../../core/rebalance';
 import { useAppDispatch } from '../../app/store';
 import { blankWay, WayForm } from '../../parts/WayForm';
-import { grams, gramsOrUnknown, listed } from '../../words/format';
+import { grams, gramsOrUnknown } from '../../words/format';
+import { listed } from '../../words/plural';
 import { AVOID_WORDS, ingredientName, JOB_WORDS, kitName } from '../../words/things';
 import { useDeskContext } from './context';
 import { workingCopy } from '../../working/workingSlice';
@@ -50,7 +51,8 @@ export function ConflictRow({
   const names = listed(conflict.ingredientIds.map((id, i) => ingredientName(id, i > 0)));
   const parts = doc.source.parts;
   const part = parts.length > 1 ? parts.find((p) => p.id === conflict.partId)?.name : undefined;
-  const called = names.toLowerCase() + (part ? `, ${part.toLowerCase()}` : '');
+  const called =
+    listed(conflict.ingredientIds.map((id) => ingredientName(id, true))) + (part ? `, ${part}` : '');
   const where =
     conflict.role === 'release'
       ? W.forTheTin

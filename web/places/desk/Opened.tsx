@@ -1,3 +1,4 @@
+import { atHead, withinSentence } from '../../words/case';
 import { SOURCE_WORDS } from '../../words/data/handbook';
 import { Button, NumberInput } from '@mantine/core';
 import { useMemo } from 'react';
@@ -29,7 +30,7 @@ function Sum({ opened, title }: { opened: Explanation; title: string }) {
       {shown.map((i, k) => (
         <div key={k} className="num" style={{ whiteSpace: 'normal' }}>
           {k > 0 && '+ '}
-          {grams(i.massG)} {say(i.label).toLowerCase()} ×{' '}
+          {grams(i.massG)} {withinSentence(say(i.label))} ×{' '}
           {fixed(i.factor.value, i.factor.value < 0.1 ? 3 : 2)}
         </div>
       ))}
@@ -105,7 +106,7 @@ export function Opened({
   );
   return (
     <section>
-      <h2>{PROP_WORDS[seen].charAt(0).toUpperCase() + PROP_WORDS[seen].slice(1)}</h2>
+      <h2>{atHead(PROP_WORDS[seen])}</h2>
       {PROP_NOTES[seen] && <p>{PROP_NOTES[seen]}</p>}
       {fit?.state === 'open' && <p>{W.aLineIsNotKnown}</p>}
       {(fit?.state === 'low' || fit?.state === 'high') && (

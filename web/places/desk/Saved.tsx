@@ -1,3 +1,4 @@
+import { atHead } from '../../words/case';
 import { Button, Group } from '@mantine/core';
 import { saving, useAppDispatch } from '../../app/store';
 import { Notice } from '../../parts/Notice';
@@ -50,7 +51,7 @@ export function Saved({ state, title }: { state: WorkingState; title: string }) 
   return (
     <Notice kind="trouble" title={unsaved ? W.notSavedYet : W.thisBrowserHasNoRoom}>
       {unsaved
-        ? capital(sayStanding(standing, browserFull).replace(/^not saved(?: yet)?[:.] /, ''))
+        ? atHead(sayStanding(standing, browserFull).replace(/^not saved(?: yet)?[:.] /, ''))
         : W.whatYouChangeIsSaved}
       <Group mt={8} gap={8}>
         {unsaved && (
@@ -67,5 +68,3 @@ export function Saved({ state, title }: { state: WorkingState; title: string }) 
     </Notice>
   );
 }
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -1,10 +1,11 @@
+import { atHead } from '../../words/case';
 import { Button } from '@mantine/core';
 import type { ReactNode } from 'react';
 import { between, linesBeside, weighedOf, type PropBeside, type Solution } from '../../../core/rebalance';
 import { useAppDispatch } from '../../app/store';
 import { BesideTable, LineRows, PropRows, RowsHead } from '../../parts/Beside';
 import { Dialog } from '../../parts/Dialog';
-import { listed } from '../../words/format';
+import { listed } from '../../words/plural';
 import { missWords } from '../../words/styleWords';
 import { AVOID_WORDS, CAUTION_WORDS, ingredientName, JOB_NOUNS } from '../../words/things';
 import { useDeskContext } from './context';
@@ -16,8 +17,6 @@ import { say } from '../../words/say';
 import { deskWords } from '../../words/en/desk';
 
 const W = deskWords.sideBySide;
-
-const upper = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
 /** The properties of one part as written and in each solution. */
 function propsOf(partId: string, solutions: readonly Solution[]): PropBeside[] {
@@ -65,7 +64,7 @@ export function SideBySide({
     const other = forIt.length > 0 ? `${titleOf(first, kitOf, whole)}: ${forIt.map(say).join(' ')}` : '';
     return [...against.map(say), other].filter(Boolean).join(' ') || W.nothingThatDecides;
   };
-  const words = (list: string[], none: string) => (list.length > 0 ? upper(listed(list)) : none);
+  const words = (list: string[], none: string) => (list.length > 0 ? atHead(listed(list)) : none);
   return (
     <Dialog title={W.sideBySide} size="min(96vw, 1180px)" onClose={onClose}>
       <BesideTable

@@ -2,7 +2,7 @@ import { Button, Popover } from '@mantine/core';
 import { IconChevronDown } from '@tabler/icons-react';
 import { useAppDispatch } from '../../app/store';
 import { StyleFields } from '../../parts/StyleFields';
-import { listed } from '../../words/format';
+import { listed } from '../../words/plural';
 import { wishesIn } from '../../words/styleWords';
 import { useDeskContext } from './context';
 import { workingCopy } from '../../working/workingSlice';

@@ -6,7 +6,7 @@ import { idOf, type Lookup } from '../../../core/ingredients';
 import { withOwnWords } from '../../../core/pantry';
 import { useEatersQuery } from '../../api/api';
 import { FINDING_ICONS } from '../../parts/Suits';
-import { listed } from '../../words/format';
+import { listed } from '../../words/plural';
 import { AVOID_WORDS, ingredientName } from '../../words/things';
 import classes from './whoeats.module.css';
 import { deskWords } from '../../words/en/desk';

@@ -1,9 +1,10 @@
+import { atHead } from '../../words/case';
 import { useId } from 'react';
 import type { Kit } from '../../../core/classes';
 import type { Solution } from '../../../core/rebalance';
 import { useAppDispatch } from '../../app/store';
-import { listed } from '../../words/format';
-import { AVOID_WORDS, JOB_NOUNS, kitName, PROP_WORDS } from '../../words/things';
+import { listed } from '../../words/plural';
+import { AVOID_WORDS, JOB_NOUNS, kitName, FIT_WORDS, PROP_WORDS } from '../../words/things';
 import { useDeskContext } from './context';
 import { workingCopy } from '../../working/workingSlice';
 import { missWords } from '../../words/styleWords';
@@ -26,13 +27,9 @@ export const titleOf = (
     .map((c) => s.kits[c]!);
   // What brings nothing names an answer only where nothing else does.
   const bring = kits.filter((k) => (kitOf(k)?.items.length ?? 0) > 0);
-  const names = (bring.length > 0 ? bring : kits).map((k) =>
-    kitName(k)
-      .split(/,| and /)[0]!
-      .toLowerCase(),
-  );
+  const names = (bring.length > 0 ? bring : kits).map((k) => kitName(k, true).split(W.nameEnds)[0]!);
   const words = listed([...new Set(names)].slice(0, 3));
-  return words.charAt(0).toUpperCase() + words.slice(1);
+  return atHead(words);
 };
 
 /** A whole solution as a card to choose. */
@@ -56,7 +53,7 @@ export function WholeSolution({
   }`;
   const outside = s.fit
     .filter((f) => f.state === 'low' || f.state === 'high')
-    .map((f) => `${PROP_WORDS[f.key]} ${f.state}`);
+    .map((f) => `${PROP_WORDS[f.key]} ${FIT_WORDS[f.state]}`);
   const open = s.fit.some((f) => f.state === 'open');
   const remarks = [
     ...s.misses.map(missWords),

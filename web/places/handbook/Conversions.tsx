@@ -62,7 +62,7 @@ function AsWritten() {
       <p className={classes.answer} role="status">
         {line && mass ? (
           <>
-            <b className="num">{grams(mass.value)}</b> {spreadOf(mass, 'g')} {lineName(line).toLowerCase()}
+            <b className="num">{grams(mass.value)}</b> {spreadOf(mass, 'g')} {lineName(line, true)}
           </>
         ) : issue ? (
           say(issue)

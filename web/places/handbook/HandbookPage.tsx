@@ -1,3 +1,4 @@
+import { atHead, withinSentence } from '../../words/case';
 import { Button, MultiSelect, Select, TextInput } from '@mantine/core';
 import { IconSearch } from '@tabler/icons-react';
 import { useDeferredValue, useEffect, useMemo } from 'react';
@@ -18,7 +19,6 @@ const W = handbookWords.handbookPage;
 
 /** Jobs that are asked for by name. */
 const ASKED_JOBS = JOB_IDS.filter((j) => j !== 'release' && j !== 'bite');
-const upper = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
 function Entries({ entries, headed = false }: { entries: readonly Entry[]; headed?: boolean }) {
   const { hash } = useLocation();
@@ -89,7 +89,7 @@ function Replacements({ entries }: { entries: readonly KitEntry[] }) {
           clearable
           clearButtonProps={{ 'aria-label': W.anythingThatLeaves }}
           value={group}
-          data={replaceable().map((g) => ({ value: g, label: upper(GROUP_NAMES[g]) }))}
+          data={replaceable().map((g) => ({ value: g, label: atHead(GROUP_NAMES[g]) }))}
           onChange={(v) => set('for', v)}
         />
         <Select
@@ -98,7 +98,7 @@ function Replacements({ entries }: { entries: readonly KitEntry[] }) {
           clearable
           clearButtonProps={{ 'aria-label': W.anyJob }}
           value={sifting.job}
-          data={ASKED_JOBS.map((j) => ({ value: j, label: upper(JOB_NOUNS[j]) }))}
+          data={ASKED_JOBS.map((j) => ({ value: j, label: atHead(JOB_NOUNS[j]) }))}
           onChange={(v) => set('job', v)}
         />
         <MultiSelect
@@ -186,7 +186,7 @@ export function HandbookPage() {
             <p className="small quiet" role="status">
               {found.length > 0 ? W.entryCount({ n: found.length }) : W.nothingWithTheseWords}{' '}
               <Button variant="subtle" size="compact-md" onClick={() => find('')}>
-                {W.backTo({ name: SECTION_WORDS[here].name.toLowerCase() })}
+                {W.backTo({ name: withinSentence(SECTION_WORDS[here].name) })}
               </Button>
             </p>
             <Entries entries={found} headed />

@@ -1,3 +1,4 @@
+import { withinSentence } from '../../words/case';
 import type { ReactNode } from 'react';
 import {
   bestFamily,
@@ -13,7 +14,8 @@ import {
 import { donenessOf, keepsAs } from '../../../core/bake';
 import { FAULTS } from '../../../core/judge';
 import { INGREDIENTS, type GroupId, type Ingredient } from '../../../core/ingredients';
-import { fixed, listed, percent } from '../../words/format';
+import { fixed, percent } from '../../words/format';
+import { listed } from '../../words/plural';
 import { KEEP_WORDS, SIGN_WORDS } from '../../words/data/bake';
 import { CAUSE_WORDS, FAULT_WORDS, REPAIR_WORDS } from '../../words/data/faults';
 import {
@@ -107,7 +109,7 @@ function KitBody({ kit, things }: { kit: Kit; things: readonly Ingredient[] }) {
             <li key={k}>
               {'id' in i.item && ingredientName(i.item.id)}
               {i.state && ` ${STATE_WORDS[i.state]}`}: <span className="num">{doseText(i.dose)}</span>
-              {!oneBase && ` ${doseBase(i.dose.per).toLowerCase()}`}
+              {!oneBase && ` ${withinSentence(doseBase(i.dose.per))}`}
               {i.families && W.inWord({ list: listed(i.families.map((f) => FAMILY_WORDS[f])) })}
             </li>
           ))}
@@ -233,7 +235,7 @@ const feel = (): Entry[] =>
             ),
             bakesCount:
               bakes.length > 0 &&
-              W.usualFor({ list: listed(bakes.map((c) => CLASS_WORDS[c].toLowerCase())) }),
+              W.usualFor({ list: listed(bakes.map((c) => withinSentence(CLASS_WORDS[c]))) }),
           })}
         </p>
       ),

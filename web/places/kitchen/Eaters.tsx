@@ -12,7 +12,7 @@ import {
 } from '../../api/api';
 import { Notice } from '../../parts/Notice';
 import { sayDone } from '../../parts/sayDone';
-import { listed } from '../../words/format';
+import { listed } from '../../words/plural';
 import { sayProblem } from '../../words/problems';
 import { EXCLUSION_WORDS } from '../../words/data/names';
 import { ExclusionChips, MoreExclusions } from '../desk/ExclusionChips';

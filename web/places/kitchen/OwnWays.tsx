@@ -6,7 +6,7 @@ import { Notice } from '../../parts/Notice';
 import { sayDone } from '../../parts/sayDone';
 import { blankWay, WayForm } from '../../parts/WayForm';
 import { usePantry } from '../../pantry/usePantry';
-import { listed } from '../../words/format';
+import { listed } from '../../words/plural';
 import { sayProblem } from '../../words/problems';
 import { DOSE_WORDS, FAMILY_WORDS } from '../../words/data/ways';
 import { GROUP_NAMES } from '../../words/data/terms';

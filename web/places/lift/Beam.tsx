@@ -1,5 +1,6 @@
 import type { LiftBudget } from '../../../core/leavening';
-import { amountOf, fixed, listed } from '../../words/format';
+import { amountOf, fixed } from '../../words/format';
+import { listed } from '../../words/plural';
 import { EFFECT_WORDS } from '../../words/data/lift';
 import { ingredientName } from '../../words/things';
 import classes from './lift.module.css';

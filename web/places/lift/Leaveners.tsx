@@ -12,7 +12,8 @@ import {
 } from '../../../core/leavening';
 import { faultOfRisk } from '../../../core/judge';
 import { useAppDispatch } from '../../app/store';
-import { fixed, grams, listed } from '../../words/format';
+import { fixed, grams } from '../../words/format';
+import { listed } from '../../words/plural';
 import { HandbookLink } from '../../parts/HandbookLink';
 import { EXCHANGE_WORDS, RISK_WORDS } from '../../words/data/lift';
 import { say } from '../../words/say';

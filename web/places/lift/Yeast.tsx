@@ -25,7 +25,8 @@ import {
   type YeastKind,
   type YeastTable,
 } from '../../../core/leavening';
-import { fixed, grams, listed } from '../../words/format';
+import { fixed, grams } from '../../words/format';
+import { listed } from '../../words/plural';
 import { PLACE_WORDS, PLAN_FAULT_WORDS, YEAST_TABLE_WORDS } from '../../words/data/lift';
 import { ingredientName } from '../../words/things';
 import { GrowthChart } from './Chart';

@@ -1,3 +1,4 @@
+import { withinSentence } from '../../words/case';
 import { Button, Checkbox, NativeSelect, Skeleton, TextInput } from '@mantine/core';
 import { useDebouncedValue } from '@mantine/hooks';
 import { useState } from 'react';
@@ -15,7 +16,7 @@ import { FaultDrawing } from '../../drawings/FaultDrawing';
 import { Notice } from '../../parts/Notice';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { FAULT_WORDS } from '../../words/data/faults';
-import { listed } from '../../words/format';
+import { listed } from '../../words/plural';
 import { sayProblem } from '../../words/problems';
 import { OUTCOME_WORDS } from '../../words/trialWords';
 import classes from './notebook.module.css';
@@ -55,7 +56,7 @@ export function TrialCard({
         {OUTCOME_WORDS[trial.outcome]}
       </span>
       {trial.faults.length > 0 && (
-        <span className="small">{listed(trial.faults.map((f) => FAULT_WORDS[f].name.toLowerCase()))}</span>
+        <span className="small">{listed(trial.faults.map((f) => withinSentence(FAULT_WORDS[f].name)))}</span>
       )}
       {trial.notes && <span className="small quiet">{trial.notes.slice(0, 120)}</span>}
       {laid !== null && (

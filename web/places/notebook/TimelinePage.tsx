@@ -1,3 +1,4 @@
+import { withinSentence } from '../../words/case';
 import { Button, Checkbox, Skeleton } from '@mantine/core';
 import { useMemo } from 'react';
 import { Link, useParams } from 'react-router';
@@ -10,7 +11,7 @@ import { fileName, saveFile } from '../../parts/saveFile';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { FAULT_WORDS } from '../../words/data/faults';
 import { differenceWords } from '../../words/differences';
-import { listed } from '../../words/format';
+import { listed } from '../../words/plural';
 import { TRIAL_COLUMNS, trialRows, trialsMarkdown } from '../../words/trialText';
 import { cameWords, changeWords, OUTCOME_WORDS } from '../../words/trialWords';
 import { useLaid } from './NotebookPage';
@@ -136,7 +137,9 @@ export function TimelinePage() {
               </p>
               {t.tests && <p className="small">{W.itWasToTry({ change: changeWords(t.tests.repair) })}</p>}
               {came && <p>{cameWords(came)}</p>}
-              {t.faults.length > 0 && <p>{listed(t.faults.map((f) => FAULT_WORDS[f].name.toLowerCase()))}</p>}
+              {t.faults.length > 0 && (
+                <p>{listed(t.faults.map((f) => withinSentence(FAULT_WORDS[f].name)))}</p>
+              )}
               {t.photos.length > 0 && (
                 <div className={classes.photos}>
                   {t.photos.slice(0, 3).map((p, k) => (

@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
 import { verdictFor } from '../../../core/exclusions';
 import { AVOID_IDS, type AvoidId, type Ingredient } from '../../../core/ingredients';
-import { listed } from '../../words/format';
+import { listed } from '../../words/plural';
 import { AVOID_WORDS } from '../../words/things';
 import classes from './pantry.module.css';
 import { pantryWords } from '../../words/en/pantry';

@@ -3,7 +3,8 @@ import { CLASS_IDS, JOB_IDS, jobStrength, KITS, type JobId } from '../../../core
 import { decimalsFor, type Sourced } from '../../../core/explain';
 import type { Ingredient } from '../../../core/ingredients';
 import { toMillilitres, type Measures } from '../../../core/units';
-import { fixed, grams, listed } from '../../words/format';
+import { fixed, grams } from '../../words/format';
+import { listed } from '../../words/plural';
 import { JOB_WORDS, kitName, PIECE_WORDS } from '../../words/things';
 import classes from './pantry.module.css';
 import { degrees } from '../../words/heat';
@@ -74,7 +75,7 @@ export function Jobs({ of }: { of: Ingredient }) {
         ))}
       </ul>
       {rows.length > 0 && <p className="small quiet">{W.ruleOfThumbTheyDiffer}</p>}
-      {kits.length > 0 && <p>{W.usedIn({ list: listed(kits.map((k) => kitName(k.id).toLowerCase())) })}</p>}
+      {kits.length > 0 && <p>{W.usedIn({ list: listed(kits.map((k) => kitName(k.id, true))) })}</p>}
     </section>
   );
 }

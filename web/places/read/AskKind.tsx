@@ -1,9 +1,10 @@
+import { atHead } from '../../words/case';
 import { Button } from '@mantine/core';
 import type { KindReason, Part } from '../../../core/formula';
 import { SURE_OF_KIND } from '../../../core/reading';
 import { useAppDispatch } from '../../app/store';
 import { Notice } from '../../parts/Notice';
-import { listed } from '../../words/format';
+import { listed } from '../../words/plural';
 import { CLASS_WORDS } from '../../words/things';
 import { workingCopy } from '../../working/workingSlice';
 import { readWords } from '../../words/en/read';
@@ -26,9 +27,7 @@ export function AskKind({ part, many }: { part: Part; many: boolean }) {
     <Notice kind="word" title={W.whatKindOfBakeIs({ which: many ? part.name || W.theRest : W.thisWord })}>
       <p>
         {guess.because.length > 0
-          ? W.speaksForTheFirst({ list: listed(guess.because.map((r) => REASONS[r])) }).replace(/^./, (c) =>
-              c.toUpperCase(),
-            )
+          ? atHead(W.speaksForTheFirst({ list: listed(guess.because.map((r) => REASONS[r])) }))
           : W.nothingWrittenTellsDosesFeel}
       </p>
       {both.map((id) => (

@@ -5,7 +5,7 @@ import { idOf } from '../../../core/ingredients';
 import { useKitchen } from '../../api/useKitchen';
 import { usePantry } from '../../pantry/usePantry';
 import { Notice } from '../../parts/Notice';
-import { listed } from '../../words/format';
+import { listed } from '../../words/plural';
 import { ingredientName } from '../../words/things';
 import { useCorrect } from './correct';
 import { LineEditor } from './ReadLines';

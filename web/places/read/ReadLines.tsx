@@ -1,3 +1,4 @@
+import { atHead } from '../../words/case';
 import { ActionIcon, Button, NumberInput, Select } from '@mantine/core';
 import { IconCheck, IconPencil, IconQuestionMark } from '@tabler/icons-react';
 import { memo, useId, useState } from 'react';
@@ -9,7 +10,8 @@ import { idOf, type AvoidId } from '../../../core/ingredients';
 import type { Pantry } from '../../../core/pantry';
 import type { Fix } from '../../../core/reading';
 import { choicesOf } from '../../pantry/choices';
-import { fixed, grams, gramsOrUnknown, listed } from '../../words/format';
+import { fixed, grams, gramsOrUnknown } from '../../words/format';
+import { listed } from '../../words/plural';
 import { say } from '../../words/say';
 import { AVOID_WORDS, ingredientName } from '../../words/things';
 import { doubt, howRead } from './howRead';
@@ -258,7 +260,7 @@ export function ReadLines({ views, pantry, onCorrect, avoids = NO_AVOIDS, name =
   return (
     <section aria-labelledby={heading} className={`sheet ${classes.table}`}>
       <h2 id={heading} className={name ? classes.part : 'visually-hidden'}>
-        {name ? name.charAt(0).toUpperCase() + name.slice(1) : W.linesAsUnderstood}
+        {name ? atHead(name) : W.linesAsUnderstood}
       </h2>
       <div className={`${classes.cells} ${classes.caption}`} aria-hidden="true">
         <span>{W.asWritten}</span>

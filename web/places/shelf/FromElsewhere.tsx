@@ -10,7 +10,7 @@ import {
 } from '../../../core/formats';
 import { fromCsv } from '../../parts/csv';
 import { Notice } from '../../parts/Notice';
-import { listed } from '../../words/format';
+import { listed } from '../../words/plural';
 import { useCompute } from '../../workers/useCompute';
 import { PutAll } from './PutAll';
 import type { Found } from './found';

@@ -4,7 +4,7 @@ import { Link, useNavigate } from 'react-router';
 import { problemIn, useCreateFormulaMutation } from '../../api/api';
 import { useKitchen } from '../../api/useKitchen';
 import { usePantry } from '../../pantry/usePantry';
-import { listed } from '../../words/format';
+import { listed } from '../../words/plural';
 import { sayProblem } from '../../words/problems';
 import { compute } from '../../workers/compute';
 import type { Found } from './found';

@@ -1,3 +1,4 @@
+import { withinSentence } from '../../words/case';
 import { Button, NumberInput, Progress, SegmentedControl, Skeleton } from '@mantine/core';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
@@ -232,7 +233,7 @@ function Measured({
                   .filter((f) => !trial.faults.includes(f))
                   .map((f) => (
                     <Button key={f} variant="default" onClick={() => set({ faults: [...trial.faults, f] })}>
-                      {W.markIt({ name: FAULT_WORDS[f].name.toLowerCase() })}
+                      {W.markIt({ name: withinSentence(FAULT_WORDS[f].name) })}
                     </Button>
                   ))}
               </div>

@@ -1,5 +1,5 @@
 import type * as English from '../en/bench';
-import { counted } from '../format';
+import { counted } from '../plural';
 import { rich } from '../rich';
 
 export const benchWords: typeof English.benchWords = {

@@ -1,5 +1,5 @@
 import type * as English from '../en/desk';
-import { counted } from '../format';
+import { counted } from '../plural';
 import { rich } from '../rich';
 
 export const deskWords: typeof English.deskWords = {
@@ -241,6 +241,7 @@ export const deskWords: typeof English.deskWords = {
     inRange: 'im Bereich',
   },
   wholeSolution: {
+    nameEnds: /,| und /,
     unsure: 'unsicher',
     closestToTheOriginal: 'am nächsten am Original',
     anotherOption: 'eine andere Lösung',

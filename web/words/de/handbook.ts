@@ -1,5 +1,5 @@
 import type * as English from '../en/handbook';
-import { counted } from '../format';
+import { counted } from '../plural';
 import { rich } from '../rich';
 
 export const handbookWords: typeof English.handbookWords = {

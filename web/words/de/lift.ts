@@ -47,7 +47,7 @@ export const liftWords: typeof English.liftWords = {
     mostOfItIsReleased: 'Das meiste wird beim Mischen frei: gleich backen.',
     mostOfItIsReleased2: 'Das meiste wird im Ofen frei.',
     aboutMlOfBubblesWhen: (a) =>
-      `Etwa ${a.number} ml Blasen, solange es kalt ist, und etwa ${a.number2} ml bei ${a.temperature} mit dem Dampf darin, wovon die Krume einen Teil behält.${a.which}`,
+      `Etwa ${a.number} ml Blasen, solange es kalt ist, und etwa ${a.number2} ml bei ${a.temperature} mit dem Dampf darin, wovon die Krume einen Teil behält. ${a.which}`,
   },
   leaveners: {
     whatMayGoWrong: 'Was schiefgehen kann',

@@ -1,5 +1,5 @@
 import type * as English from '../en/pantry';
-import { counted } from '../format';
+import { counted } from '../plural';
 import { rich } from '../rich';
 
 export const pantryWords: typeof English.pantryWords = {

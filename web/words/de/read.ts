@@ -1,5 +1,5 @@
 import type * as English from '../en/read';
-import { counted } from '../format';
+import { counted } from '../plural';
 
 export const readWords: typeof English.readWords = {
   howRead: {

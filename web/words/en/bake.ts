@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { catalogue } from '../catalogue';
-import { counted } from '../format';
+import { counted } from '../plural';
 import { rich } from '../rich';
 
 export const bakeWords = catalogue('bake', {

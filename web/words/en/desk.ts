@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { catalogue } from '../catalogue';
-import { counted } from '../format';
+import { counted } from '../plural';
 import { rich } from '../rich';
 
 export const deskWords = catalogue('desk', {
@@ -58,7 +58,7 @@ export const deskWords = catalogue('desk', {
     noOvenStated: 'no oven stated',
     noMethod: 'no method',
     underAnHour: 'under an hour',
-    aboutH: (a: { hours: number }) => `about ${a.hours} h`,
+    aboutH: (a: { hours: string }) => `about ${a.hours} h`,
     toReplace: (a: { out: number }) => `${a.out} to replace`,
     jobCount: (a: { n: number }) => counted(a.n, 'job'),
     toReplaceNotReplaced: (a: { out: number; which: string }) =>
@@ -246,6 +246,8 @@ export const deskWords = catalogue('desk', {
     inRange: 'in range',
   },
   wholeSolution: {
+    /** Behind this a replacement's name says how it is made: the title of an answer leaves it out. */
+    nameEnds: /,| and /,
     unsure: 'unsure',
     closestToTheOriginal: 'closest to the original',
     anotherOption: 'another option',

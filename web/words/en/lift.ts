@@ -52,7 +52,7 @@ export const liftWords = catalogue('lift', {
     mostOfItIsReleased: 'Most of it is released during mixing: bake straight away.',
     mostOfItIsReleased2: 'Most of it is released in the oven.',
     aboutMlOfBubblesWhen: (a: { number: string; number2: string; temperature: string; which: string }) =>
-      `About ${a.number} ml of bubbles when cold, and about ${a.number2} ml at ${a.temperature} with the steam in them, of which the crumb keeps a part.${a.which}`,
+      `About ${a.number} ml of bubbles when cold, and about ${a.number2} ml at ${a.temperature} with the steam in them, of which the crumb keeps a part. ${a.which}`,
   },
   leaveners: {
     whatMayGoWrong: 'What may go wrong',

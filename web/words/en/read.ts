@@ -1,5 +1,5 @@
 import { catalogue } from '../catalogue';
-import { counted } from '../format';
+import { counted } from '../plural';
 
 export const readWords = catalogue('read', {
   howRead: {

@@ -1,5 +1,5 @@
 import type * as English from '../../en/sentences/actions';
-import { counted } from '../../format';
+import { counted } from '../../plural';
 
 export const actionsSentences: typeof English.actionsSentences = {
   overnight: 'über Nacht',

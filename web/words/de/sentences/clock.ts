@@ -1,5 +1,5 @@
 import type * as English from '../../en/sentences/clock';
-import { counted } from '../../format';
+import { counted } from '../../plural';
 
 export const clockSentences: typeof English.clockSentences = {
   asWritten: 'Original',
@@ -9,6 +9,8 @@ export const clockSentences: typeof English.clockSentences = {
   aGuessTheMethodDoes: 'geschätzt: die Anleitung sagt es nicht',
   timeCount: (a) => counted(a.n, 'mal', 'mal'),
   byOfYourOwn: (a) => `, nach ${a.count} von dir`,
+  todayWithin: (a) => `heute, ${a.name}`,
+  tomorrowWithin: (a) => `morgen, ${a.name}`,
   today: (a) => `Heute, ${a.name}`,
   tomorrow: (a) => `Morgen, ${a.name}`,
 };

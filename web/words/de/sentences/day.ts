@@ -1,5 +1,5 @@
 import type * as English from '../../en/sentences/day';
-import { counted } from '../../format';
+import { counted } from '../../plural';
 
 export const daySentences: typeof English.daySentences = {
   mixer: 'Knetmaschine',

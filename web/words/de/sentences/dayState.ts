@@ -1,5 +1,5 @@
 import type * as English from '../../en/sentences/dayState';
-import { counted } from '../../format';
+import { counted } from '../../plural';
 
 export const dayStateSentences: typeof English.dayStateSentences = {
   bakeCount: (a) => counted(a.n, 'Gebäck', 'Gebäcke'),

@@ -88,6 +88,7 @@ export const saySentences: typeof English.saySentences = {
     `${a.ingredient} gibt nach, ${a.amount} auf ${a.amount2}: was hereinkommt, ist feuchter als das, was wegging.`,
   whatCanStandInFor: (a) =>
     `Was hier für ${a.list} stehen kann, bringt ${a.avoids} hinein, wovon diese Formel nichts hat. Erlaube es oben, oder schreib einen eigenen Ersatz.`,
+  bake: 'Gebäck',
   itsPart: 'seine Aufgabe',
   noReplacementFoundForThat: (a) =>
     `Für ${a.ids} wurde kein Ersatz gefunden, der weglässt, was weg muss. Es würde fehlen: ${a.jobs}, in: ${a.classValue}.`,
@@ -231,7 +232,7 @@ export const saySentences: typeof English.saySentences = {
   itClaimsAClaimIs: (a) => `Es behauptet: ${a.words}. Eine Behauptung ist kein Beweis.`,
   waterInFromTheSoak: (a) => `Wasser in ${a.ingredient} vom Einweichen`,
   sumOverTheLines: (a) => `${a.prop} = Summe über die Zeilen`,
-  forThe: (a) => `Für ${a.part}: ${a.charAt}${a.said}`,
+  forPart: (a) => `Für ${a.part}: ${a.said}`,
   min: (a) => `${a.a} min`,
   toMin: (a) => `${a.a} bis ${a.b} min`,
   withSteam: 'mit Dampf',

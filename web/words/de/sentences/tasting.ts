@@ -1,5 +1,5 @@
 import type * as English from '../../en/sentences/tasting';
-import { counted } from '../../format';
+import { counted } from '../../plural';
 
 export const tastingSentences: typeof English.tastingSentences = {
   isWord: 'ist',

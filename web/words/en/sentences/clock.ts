@@ -1,5 +1,5 @@
 import { catalogue } from '../../catalogue';
-import { counted } from '../../format';
+import { counted } from '../../plural';
 
 export const clockSentences = catalogue('sentences/clock', {
   asWritten: 'as written',
@@ -9,6 +9,8 @@ export const clockSentences = catalogue('sentences/clock', {
   aGuessTheMethodDoes: 'a guess: the method does not say',
   timeCount: (a: { n: number }) => counted(a.n, 'time'),
   byOfYourOwn: (a: { count: string }) => `, by ${a.count} of your own`,
+  todayWithin: (a: { name: string }) => `today, ${a.name}`,
+  tomorrowWithin: (a: { name: string }) => `tomorrow, ${a.name}`,
   today: (a: { name: string }) => `Today, ${a.name}`,
   tomorrow: (a: { name: string }) => `Tomorrow, ${a.name}`,
 });

@@ -1,5 +1,5 @@
 import { catalogue } from '../../catalogue';
-import { counted } from '../../format';
+import { counted } from '../../plural';
 
 export const dayStateSentences = catalogue('sentences/dayState', {
   bakeCount: (a: { n: number }) => counted(a.n, 'bake'),

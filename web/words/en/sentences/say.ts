@@ -93,6 +93,7 @@ export const saySentences = catalogue('sentences/say', {
     `${a.ingredient} gives way, ${a.amount} to ${a.amount2}: what comes in is wetter than what left.`,
   whatCanStandInFor: (a: { list: string; avoids: string }) =>
     `What can stand in for ${a.list} here brings in ${a.avoids}, of which this formula has none. Allow it above, or write a way of your own.`,
+  bake: 'bake',
   itsPart: 'its part',
   noReplacementFoundForThat: (a: { ids: string; jobs: string; classValue: string }) =>
     `No replacement found for ${a.ids} that leaves out what has to go. What would be missing: ${a.jobs} in a ${a.classValue}.`,
@@ -239,8 +240,7 @@ export const saySentences = catalogue('sentences/say', {
   itClaimsAClaimIs: (a: { words: string }) => `It claims: ${a.words}. A claim is not proof.`,
   waterInFromTheSoak: (a: { ingredient: string }) => `water in ${a.ingredient} from the soak`,
   sumOverTheLines: (a: { prop: string }) => `${a.prop} = sum over the lines`,
-  forThe: (a: { part: string | number; charAt: string; said: string }) =>
-    `For the ${a.part}: ${a.charAt}${a.said}`,
+  forPart: (a: { part: string | number; said: string }) => `For the ${a.part}: ${a.said}`,
   min: (a: { a: number }) => `${a.a} min`,
   toMin: (a: { a: number; b: number }) => `${a.a} to ${a.b} min`,
   withSteam: 'with steam',

@@ -1,0 +1,10 @@
+import { language } from './language';
+
+const LIST = new Intl.ListFormat(language.locale, { type: 'conjunction' });
+/** "one, two and three". */
+export const listed = (words: readonly string[]): string => LIST.format(words);
+
+const PLURAL = new Intl.PluralRules(language.locale);
+/** A number with its thing: "1 line", "3 lines". */
+export const counted = (n: number, one: string, many = `${one}s`): string =>
+  `${n} ${PLURAL.select(n) === 'one' ? one : many}`;
