@@ -21,6 +21,24 @@ const ORDER = [
   'judge',
   'formats',
 ];
+// In web as well: a folder imports only from those to its left, and no place from another place.
+const WEB_ORDER = [
+  'undo',
+  'workers',
+  'api',
+  'working',
+  'store',
+  'words',
+  'theme',
+  'drawings',
+  'photos',
+  'instruments',
+  'pantry',
+  'parts',
+  'shared',
+  'places',
+  'app',
+];
 const TESTS = '\\.(test|bench)\\.ts$|^core/testing/';
 
 module.exports = {
@@ -58,6 +76,19 @@ module.exports = {
       severity: 'error',
       from: { path: '^core/([^/]+)/', pathNot: TESTS },
       to: { path: '^core/[^/]+/(?!index\\.ts$)', pathNot: '^core/$1/' },
+    },
+    ...WEB_ORDER.map((name, i) => ({
+      name: `web-order-${name}`,
+      severity: 'error',
+      from: { path: `^web/${name}/`, pathNot: '\\.test\\.tsx?$' },
+      to: { path: `^web/(${WEB_ORDER.slice(i + 1).join('|') || 'none'})/` },
+    })),
+    {
+      name: 'places-apart',
+      comment: 'what two places need belongs into web/shared',
+      severity: 'error',
+      from: { path: '^web/places/([^/]+)/', pathNot: '\\.test\\.tsx?$' },
+      to: { path: '^web/places/', pathNot: '^web/places/$1/' },
     },
     ...ORDER.map((name, i) => ({
       name: `core-order-${name}`,

@@ -26,7 +26,7 @@ export default [
   },
   {
     // What a page says comes from a catalogue. Names of classes are the only words with spaces that are not said.
-    files: ['web/**/*.tsx', 'web/{api,app,instruments,pantry,parts,photos,places,working}/**/*.ts'],
+    files: ['web/**/*.tsx', 'web/{api,app,instruments,pantry,parts,photos,places,shared,working}/**/*.ts'],
     ignores: ['**/*.test.*', 'web/testing/**'],
     languageOptions: { parser: ts.parser, parserOptions: { ecmaFeatures: { jsx: true } } },
     rules: {

@@ -1,6 +1,6 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import type { Kitchen } from '../../contract/dto';
-import { back, emptyLine, forth, stepped, type UndoLine } from '../working/line';
+import { back, emptyLine, forth, stepped, type UndoLine } from '../undo/line';
 
 export type KitchenLine = UndoLine<Kitchen>;
 /** Changes that are shown but wait for those before them to be kept. */

@@ -7,7 +7,7 @@ import { useEatersQuery, useKitchenQuery } from '../api/api';
 import { IS_DEMO, OWN_START } from '../api/home';
 import { PLACES } from './places';
 import { keyName } from './shortcuts';
-import { useAppSelector } from './store';
+import { useAppSelector } from '../store/store';
 import { EXCLUSION_WORDS } from '../words/data/names';
 import { listed } from '../words/plural';
 import { readIn } from '../words/heat';

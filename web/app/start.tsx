@@ -4,7 +4,7 @@ import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';
 import { RouterProvider } from 'react-router/dom';
 import { makeRouter } from './router';
-import { makeStore, saving } from './store';
+import { makeStore, saving } from '../store/store';
 import { watchPage } from '../working/saving';
 import { theme } from '../theme/theme';
 

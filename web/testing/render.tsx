@@ -12,7 +12,7 @@ import { readFormula } from '../../core/reading';
 import { adapt } from '../../core/rebalance';
 import { api } from '../api/api';
 import { kitchenLineReducer } from '../api/kitchenSlice';
-import type { DeskContext } from '../places/desk/context';
+import type { DeskContext } from '../shared/deskContext';
 import { workingCopy, workingReducer } from '../working/workingSlice';
 import { theme } from '../theme/theme';
 

@@ -7,7 +7,7 @@ import type { AvoidId, ItemRef } from '../../core/ingredients';
 import type { Tests } from '../../core/judge';
 import type { LiftPlan } from '../../core/leavening';
 import type { ActionMend, StepChoices } from '../../core/method';
-import { back, emptyLine, forth, stepped, type UndoLine } from './line';
+import { back, emptyLine, forth, stepped, type UndoLine } from '../undo/line';
 import { sameDoc } from './sameDoc';
 
 /**

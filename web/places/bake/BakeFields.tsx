@@ -4,7 +4,7 @@ import { type BakePlan } from '../../../contract/dto';
 import { FREE_FORMS, TIN_METALS, type BakeSetup, type FreeForm, type TinMetal } from '../../../core/bake';
 import type { StatedTin } from '../../../core/formula';
 import { readTin } from '../../../core/reading';
-import { useKitchen } from '../../api/useKitchen';
+import { useKitchen } from '../../shared/useKitchen';
 import { NumberField } from '../../parts/NumberField';
 import { HeatField } from '../../parts/HeatField';
 import { bareDegrees } from '../../words/heat';

@@ -16,8 +16,8 @@ import {
   type Doneness,
 } from '../../../core/bake';
 import type { ClassId } from '../../../core/classes';
-import { useKitchen } from '../../api/useKitchen';
-import { useAppDispatch } from '../../app/store';
+import { useKitchen } from '../../shared/useKitchen';
+import { useAppDispatch } from '../../store/store';
 import { usePantry } from '../../pantry/usePantry';
 import { HandbookLink } from '../../parts/HandbookLink';
 import { Notice } from '../../parts/Notice';
@@ -26,11 +26,11 @@ import { fixed, grams } from '../../words/format';
 import { listed } from '../../words/plural';
 import { degrees, degreesApart, degreesSpan, inDegrees } from '../../words/heat';
 import { minutesText } from '../../words/say';
-import { CantSay } from '../read/CantSay';
-import { useDeskContext } from '../desk/context';
+import { CantSay } from '../../shared/read/CantSay';
+import { useDeskContext } from '../../shared/deskContext';
 import { workingCopy } from '../../working/workingSlice';
-import frame from '../desk/desk.module.css';
-import { span } from '../lift/liftLines';
+import frame from '../../shared/frame.module.css';
+import { span } from '../../shared/liftLines';
 import { BakeFields } from './BakeFields';
 import { Band } from './Band';
 import { Curves } from './Curves';
@@ -39,7 +39,7 @@ import { Programme } from './Programme';
 import { Rests, Took } from './Rests';
 import { Section } from './Section';
 import { Told } from './Told';
-import { useBake } from './useBake';
+import { useBake } from '../../shared/useBake';
 import classes from './bake.module.css';
 import { bakeWords } from '../../words/en/bake';
 

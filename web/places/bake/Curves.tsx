@@ -13,7 +13,7 @@ import {
 import { curveAt, type BakeResult } from '../../../core/bake';
 import { fixed } from '../../words/format';
 import { degrees, fromField, heatScale, toField } from '../../words/heat';
-import { AXIS, HORIZONTAL, ticksTo } from '../lift/Chart';
+import { AXIS, HORIZONTAL, ticksTo } from '../../shared/Chart';
 import classes from './bake.module.css';
 import { bakeWords } from '../../words/en/bake';
 

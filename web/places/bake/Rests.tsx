@@ -1,8 +1,8 @@
 import { Button } from '@mantine/core';
 import { useState } from 'react';
 import { MEMBERS, levelCm, type BakeResult, type BakeSetup, type Compared } from '../../../core/bake';
-import { useKitchen } from '../../api/useKitchen';
-import { useChangeKitchen } from '../../api/useChangeKitchen';
+import { useKitchen } from '../../shared/useKitchen';
+import { useChangeKitchen } from '../../shared/useChangeKitchen';
 import { NumberField } from '../../parts/NumberField';
 import { METAL_WORDS } from '../../words/data/bake';
 import { fixed, grams } from '../../words/format';

@@ -5,9 +5,9 @@ import { useCounting } from '../../instruments/useInstruments';
 import { Notice } from '../../parts/Notice';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { sayProblem } from '../../words/problems';
-import { useAwake } from '../days/useAwake';
+import { useAwake } from '../../shared/useAwake';
 import classes from './bench.module.css';
-import { useBench } from './useBench';
+import { useBench } from '../../shared/useBench';
 import { Weigh } from './Weigh';
 import { benchWords } from '../../words/en/bench';
 

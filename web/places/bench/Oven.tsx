@@ -22,12 +22,12 @@ import { countdown } from '../../words/dayWords';
 import { fixed, grams } from '../../words/format';
 import { listed } from '../../words/plural';
 import { degrees, degreesApart, inDegrees, ovenDegrees } from '../../words/heat';
-import { readySound } from '../days/sound';
-import { useAlarms } from '../days/useAlarms';
-import { useServerNow } from '../days/useServerNow';
+import { readySound } from '../../shared/sound';
+import { useAlarms } from '../../shared/useAlarms';
+import { useServerNow } from '../../shared/useServerNow';
 import classes from './bench.module.css';
 import { ProbeCurve } from './ProbeCurve';
-import type { useRun } from './useRun';
+import type { useRun } from '../../shared/useRun';
 import { benchWords } from '../../words/en/bench';
 
 const W = benchWords.oven;

@@ -14,7 +14,7 @@ import {
 import type { Formula } from '../../../core/formula';
 import type { Lookup } from '../../../core/ingredients';
 import { eighthsOfTsp } from '../../../core/units';
-import { useKitchen } from '../../api/useKitchen';
+import { useKitchen } from '../../shared/useKitchen';
 import { speak } from '../../instruments/speak';
 import { useCounting } from '../../instruments/useInstruments';
 import { spokenGrams } from '../../words/benchWords';

@@ -1,7 +1,7 @@
 import type { BenchOrder, BenchState } from '../../../core/bench';
 import type { Formula } from '../../../core/formula';
 import type { Pantry } from '../../../core/pantry';
-import type { useRun } from './useRun';
+import type { useRun } from '../../shared/useRun';
 
 /** What every part of the bench stands on: the version in its order, how far it is, and how to say what happens. */
 export type BenchProps = {

@@ -4,7 +4,7 @@ import { cameIn, newAllergens } from '../../../core/rebalance';
 import type { CautionId } from '../../../core/classes';
 import { listed } from '../../words/plural';
 import { AVOID_WORDS, CAUTION_WORDS, ingredientName, lineName } from '../../words/things';
-import { WhoEats } from '../desk/WhoEats';
+import { WhoEats } from '../../shared/WhoEats';
 import classes from './card.module.css';
 import { inDegrees } from '../../words/heat';
 import { cardWords } from '../../words/en/card';

@@ -4,8 +4,8 @@ import { useMemo, useState } from 'react';
 import { USUAL_HOURS } from '../../../contract/dto';
 import { tasksOf } from '../../../core/plan';
 import { clockOf, readyFrom } from '../../../core/schedule';
-import { useChangeKitchen } from '../../api/useChangeKitchen';
-import { useKitchen } from '../../api/useKitchen';
+import { useChangeKitchen } from '../../shared/useChangeKitchen';
+import { useKitchen } from '../../shared/useKitchen';
 import { usePantry } from '../../pantry/usePantry';
 import { HoursField } from '../../parts/HoursField';
 import { Notice } from '../../parts/Notice';
@@ -22,7 +22,7 @@ import {
   timeOf,
 } from '../../words/clockWords';
 import { textNow } from '../../words/stepWords';
-import { useDeskContext } from '../desk/context';
+import { useDeskContext } from '../../shared/deskContext';
 import { ClockLanes } from './ClockLanes';
 import { entriesOf } from './entries';
 import classes from './clock.module.css';

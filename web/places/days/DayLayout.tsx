@@ -2,7 +2,7 @@ import { Skeleton } from '@mantine/core';
 import { useMemo } from 'react';
 import { Link, NavLink, Outlet, useParams } from 'react-router';
 import { problemIn, useVersionsQuery } from '../../api/api';
-import { useKitchen } from '../../api/useKitchen';
+import { useKitchen } from '../../shared/useKitchen';
 import { usePantry } from '../../pantry/usePantry';
 import { Notice } from '../../parts/Notice';
 import { usePageTitle } from '../../parts/usePageTitle';
@@ -13,7 +13,7 @@ import type { DayContext } from './dayContext';
 import classes from './days.module.css';
 import { useDay } from './useDay';
 import { usePlan } from './usePlan';
-import { useServerNow } from './useServerNow';
+import { useServerNow } from '../../shared/useServerNow';
 import { daysWords } from '../../words/en/days';
 
 const W = daysWords.dayLayout;

@@ -3,7 +3,7 @@ import { Button, Checkbox, NumberInput } from '@mantine/core';
 import { Link } from 'react-router';
 import { USUAL_HOURS } from '../../../contract/dto';
 import { THINGS, tinKey } from '../../../core/schedule';
-import { useKitchen } from '../../api/useKitchen';
+import { useKitchen } from '../../shared/useKitchen';
 import { HoursField } from '../../parts/HoursField';
 import { thingName } from '../../words/dayWords';
 import { useDayContext } from './dayContext';

@@ -12,7 +12,7 @@ import {
   useRemoveDayMutation,
   useRestoreDayMutation,
 } from '../../api/api';
-import { useKitchen } from '../../api/useKitchen';
+import { useKitchen } from '../../shared/useKitchen';
 import { newDay, nextSaturday } from '../../parts/newDay';
 import { Notice } from '../../parts/Notice';
 import { sayDone } from '../../parts/sayDone';

@@ -1,8 +1,8 @@
 import { NumberInput } from '@mantine/core';
 import { useMemo, useState } from 'react';
 import { shoppingOf, weighAhead, type ToHave } from '../../../core/schedule';
-import { useChangeKitchen } from '../../api/useChangeKitchen';
-import { useKitchen } from '../../api/useKitchen';
+import { useChangeKitchen } from '../../shared/useChangeKitchen';
+import { useKitchen } from '../../shared/useKitchen';
 import { usePantry } from '../../pantry/usePantry';
 import { avoidWords } from '../../words/avoidWords';
 import { fixed, grams } from '../../words/format';

@@ -10,10 +10,10 @@ import { goesOn, type Next } from '../../../core/schedule';
 import { useDayContext } from './dayContext';
 import classes from './days.module.css';
 import { colourOf, Letter } from './Letter';
-import { readySound } from './sound';
+import { readySound } from '../../shared/sound';
 import { Timers } from './Timers';
-import { useAlarms, type Alarm } from './useAlarms';
-import { useAwake } from './useAwake';
+import { useAlarms, type Alarm } from '../../shared/useAlarms';
+import { useAwake } from '../../shared/useAwake';
 import { useRunning } from './useRunning';
 import { daysWords } from '../../words/en/days';
 

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { countdown } from '../../words/dayWords';
 import { useDayContext } from './dayContext';
 import classes from './days.module.css';
-import { readySound } from './sound';
+import { readySound } from '../../shared/sound';
 import { daysWords } from '../../words/en/days';
 
 const W = daysWords.timers;

@@ -3,7 +3,7 @@ import { useStore } from 'react-redux';
 import type { BakeDay, DayRow } from '../../../contract/days';
 import { api, leaveDay, problemIn, useDayQuery, usePutDayMutation } from '../../api/api';
 import { makeTurns } from '../../api/inTurn';
-import type { RootState } from '../../app/store';
+import type { RootState } from '../../store/store';
 import { sayProblem } from '../../words/problems';
 
 /** A change of a day, so that it can be made once more on what another device made of it meanwhile. */

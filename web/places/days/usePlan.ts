@@ -2,7 +2,7 @@ import { useEffect, useMemo } from 'react';
 import type { BakeDay } from '../../../contract/days';
 import { taskKey, type Clash, type DayAsked } from '../../../core/schedule';
 import { taskTitle } from '../../words/clockWords';
-import { useCompute } from '../../workers/useCompute';
+import { useCompute } from '../../shared/useCompute';
 import { liveOf, wantedOf, type DayBakeRead } from './asked';
 import type { DayChange } from './useDay';
 

@@ -2,22 +2,23 @@ import { NativeSelect, Skeleton, Switch } from '@mantine/core';
 import { useState } from 'react';
 import { openLines } from '../../../core/formula';
 import { MASS_BAND, type FitKey, type Solution } from '../../../core/rebalance';
-import { useAppDispatch } from '../../app/store';
+import { useAppDispatch } from '../../store/store';
 import { usePantry } from '../../pantry/usePantry';
 import { HandbookLink } from '../../parts/HandbookLink';
 import { Notice } from '../../parts/Notice';
 import { Suits } from '../../parts/Suits';
 import { useSuits } from '../../pantry/useSuits';
 import { say } from '../../words/say';
-import { useDeskContext } from './context';
+import { useDeskContext } from '../../shared/deskContext';
 import { workingCopy } from '../../working/workingSlice';
-import { CantSay } from '../read/CantSay';
+import { CantSay } from '../../shared/read/CantSay';
 import { FeelStrip } from './FeelStrip';
 import { Ledger } from './Ledger';
 import { MethodPanel } from './MethodPanel';
 import { MirrorBars } from './MirrorBars';
 import { Opened } from './Opened';
-import { WhoEats } from './WhoEats';
+import { WhoEats } from '../../shared/WhoEats';
+import frame from '../../shared/frame.module.css';
 import classes from './desk.module.css';
 import { deskWords } from '../../words/en/desk';
 
@@ -67,8 +68,8 @@ export function BalanceStop() {
   const openPart = solution.formula.parts.find((p) => p.id === opened.partId) ?? solution.formula.parts[0];
   const openSource = doc.source.parts.find((p) => p.id === openPart?.id);
   return (
-    <div className={classes.frame}>
-      <div className={classes.content} aria-busy={working}>
+    <div className={frame.frame}>
+      <div className={frame.content} aria-busy={working}>
         {solution.widened.map((w) => (
           <Notice key={w.code + JSON.stringify(w.args)} kind="word">
             {say(w)}
@@ -162,7 +163,7 @@ export function BalanceStop() {
         })}
         <MethodPanel method={solution.formula.method} />
       </div>
-      <aside className={classes.aside} tabIndex={0} aria-label={W.theNumberOpened}>
+      <aside className={frame.aside} tabIndex={0} aria-label={W.theNumberOpened}>
         {openPart && openSource && (
           <Opened
             seen={opened.key}

@@ -1,10 +1,10 @@
 import { Button } from '@mantine/core';
 import type { AvoidId } from '../../../core/ingredients';
-import { useAppDispatch } from '../../app/store';
+import { useAppDispatch } from '../../store/store';
 import { listed } from '../../words/plural';
 import { AVOID_WORDS } from '../../words/things';
 import { workingCopy } from '../../working/workingSlice';
-import { useDeskContext } from './context';
+import { useDeskContext } from '../../shared/deskContext';
 import classes from './desk.module.css';
 import { deskWords } from '../../words/en/desk';
 

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { AsideMeta, DraftDoc, FormulaDetail } from '../../../contract/dto';
 import { api, useAsidesQuery, useDropAsideMutation, useRestoreAsideMutation } from '../../api/api';
-import { saving, useAppDispatch } from '../../app/store';
+import { saving, useAppDispatch } from '../../store/store';
 import { Notice } from '../../parts/Notice';
 import { sayDone } from '../../parts/sayDone';
 import { sayNot } from '../../parts/sayNot';
@@ -11,7 +11,7 @@ import { moment } from '../../words/format';
 import { listed } from '../../words/plural';
 import { EXCLUSION_WORDS } from '../../words/data/names';
 import { workingCopy, type WorkingState } from '../../working/workingSlice';
-import { versionName } from '../versions/order';
+import { versionName } from '../../shared/versionOrder';
 import classes from './desk.module.css';
 import { deskWords } from '../../words/en/desk';
 

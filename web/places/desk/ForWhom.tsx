@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { tableOf } from '../../../core/exclusions';
 import { useEatersQuery } from '../../api/api';
 import type { Wanted } from '../../working/workingSlice';
+import frame from '../../shared/frame.module.css';
 import classes from './desk.module.css';
 import { deskWords } from '../../words/en/desk';
 
@@ -38,7 +39,7 @@ export function ForWhom({
         </Button>
       </Popover.Target>
       <Popover.Dropdown aria-label={W.forWhom}>
-        <div className={classes.moreOut}>
+        <div className={frame.moreOut}>
           {eaters.length === 0 && <p>{W.nobodyIsOnTheList}</p>}
           {eaters.map((e) => (
             <Checkbox

@@ -9,7 +9,7 @@ import { doughLines, doughMassG, massOf, pinItems, totalFlourG, type Formula } f
 import { withChoices } from '../../../core/method';
 import { fillOf, rounded, scaled, sized, type Rounded, type Solution } from '../../../core/rebalance';
 import { problemIn, useKeepVersionMutation } from '../../api/api';
-import { saving, useAppDispatch, type RootState } from '../../app/store';
+import { saving, useAppDispatch, type RootState } from '../../store/store';
 import { usePantry } from '../../pantry/usePantry';
 import { Dialog } from '../../parts/Dialog';
 import { Notice } from '../../parts/Notice';
@@ -17,7 +17,7 @@ import { fixed } from '../../words/format';
 import { listed } from '../../words/plural';
 import { ovenText, sayProblem } from '../../words/say';
 import { PROP_WORDS } from '../../words/things';
-import { keptBake, useBake, type Bake } from '../bake/useBake';
+import { keptBake, useBake, type Bake } from '../../shared/useBake';
 import classes from './desk.module.css';
 import { workingCopy } from '../../working/workingSlice';
 import { ScaleFields, type ScaleWay } from './ScaleFields';

@@ -3,7 +3,7 @@ import { IconPin, IconPinnedOff } from '@tabler/icons-react';
 import { useState } from 'react';
 import { bakersPercent, isBeside, type Part, type Profile } from '../../../core/formula';
 import { groupOfConflict, type Move } from '../../../core/rebalance';
-import { useAppDispatch } from '../../app/store';
+import { useAppDispatch } from '../../store/store';
 import { grams, percent } from '../../words/format';
 import { say } from '../../words/say';
 import { GROUP_WORDS, ingredientName } from '../../words/things';

@@ -1,11 +1,11 @@
 import { Button, Textarea } from '@mantine/core';
 import { useState } from 'react';
 import { isChanged, type Step } from '../../../core/method';
-import { useAppDispatch } from '../../app/store';
+import { useAppDispatch } from '../../store/store';
 import { StepText } from '../../parts/StepText';
 import { say } from '../../words/say';
 import { plainStep } from '../../words/stepWords';
-import { useDeskContext } from './context';
+import { useDeskContext } from '../../shared/deskContext';
 import { workingCopy } from '../../working/workingSlice';
 import classes from './method.module.css';
 import { deskWords } from '../../words/en/desk';

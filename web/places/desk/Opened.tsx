@@ -7,12 +7,13 @@ import { type Explanation } from '../../../core/explain';
 import { explainProperty, PROP_UNIT, type Part } from '../../../core/formula';
 import type { Lookup } from '../../../core/ingredients';
 import type { FitKey, Solution } from '../../../core/rebalance';
-import { useAppDispatch } from '../../app/store';
+import { useAppDispatch } from '../../store/store';
 import { amountOf, fixed, grams, spreadOf, UNIT_TEXT } from '../../words/format';
 import { say } from '../../words/say';
 import { PROP_NOTES, PROP_WORDS } from '../../words/things';
-import { useDeskContext } from './context';
+import { useDeskContext } from '../../shared/deskContext';
 import { workingCopy } from '../../working/workingSlice';
+import frame from '../../shared/frame.module.css';
 import classes from './desk.module.css';
 import { deskWords } from '../../words/en/desk';
 
@@ -25,7 +26,7 @@ function Sum({ opened, title }: { opened: Explanation; title: string }) {
   const shown = opened.inputs.slice(0, MOST_TERMS);
   const rest = opened.inputs.slice(MOST_TERMS).reduce((s, i) => s + i.value, 0);
   return (
-    <div className={classes.equation}>
+    <div className={frame.equation}>
       <div className="quiet">{title}</div>
       {shown.map((i, k) => (
         <div key={k} className="num" style={{ whiteSpace: 'normal' }}>

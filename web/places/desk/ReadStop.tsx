@@ -5,22 +5,23 @@ import { Link, useLocation } from 'react-router';
 import { CLASS_IDS } from '../../../core/classes';
 import { avoidsOf } from '../../../core/exclusions';
 import { checkShares } from '../../../core/reading';
-import { useKitchen } from '../../api/useKitchen';
-import { useAppDispatch } from '../../app/store';
+import { useKitchen } from '../../shared/useKitchen';
+import { useAppDispatch } from '../../store/store';
 import { usePantry } from '../../pantry/usePantry';
 import { useSuits } from '../../pantry/useSuits';
 import { Suits } from '../../parts/Suits';
 import { ovenText } from '../../words/say';
 import { CLASS_WORDS } from '../../words/things';
-import { useCorrect } from '../read/correct';
-import { ReadLines } from '../read/ReadLines';
-import { MethodRead } from '../read/MethodRead';
-import { Settle } from '../read/Settle';
-import { viewOf } from '../read/viewOf';
-import { AskKind } from '../read/AskKind';
-import { useDeskContext } from './context';
+import { useCorrect } from '../../shared/read/correct';
+import { ReadLines } from '../../shared/read/ReadLines';
+import { MethodRead } from '../../shared/read/MethodRead';
+import { Settle } from '../../shared/read/Settle';
+import { viewOf } from '../../shared/read/viewOf';
+import { AskKind } from '../../shared/read/AskKind';
+import { useDeskContext } from '../../shared/deskContext';
 import { workingCopy } from '../../working/workingSlice';
-import { WhoEats } from './WhoEats';
+import { WhoEats } from '../../shared/WhoEats';
+import frame from '../../shared/frame.module.css';
 import classes from './desk.module.css';
 import { deskWords } from '../../words/en/desk';
 
@@ -54,8 +55,8 @@ export function ReadStop() {
   const { search } = useLocation();
   const suits = useSuits(source, avoids, request.words);
   return (
-    <div className={classes.frame}>
-      <div className={classes.content}>
+    <div className={frame.frame}>
+      <div className={frame.content}>
         {source.parts.map((p) => (
           <AskKind key={p.id} part={p} many={source.parts.length > 1} />
         ))}
@@ -72,7 +73,7 @@ export function ReadStop() {
         ))}
         <MethodRead formula={source} pantry={pantry} />
       </div>
-      <aside className={classes.aside} tabIndex={0} aria-label={W.asPasted}>
+      <aside className={frame.aside} tabIndex={0} aria-label={W.asPasted}>
         <section aria-label={W.whatItHolds}>
           <h2>{W.whatItHolds}</h2>
           <Suits suits={suits} />

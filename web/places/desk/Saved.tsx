@@ -1,6 +1,6 @@
 import { atHead } from '../../words/case';
 import { Button, Group } from '@mantine/core';
-import { saving, useAppDispatch } from '../../app/store';
+import { saving, useAppDispatch } from '../../store/store';
 import { Notice } from '../../parts/Notice';
 import { fileName, saveFile } from '../../parts/saveFile';
 import { sayStanding } from '../../words/savingWords';

@@ -1,10 +1,10 @@
 import { Button, Popover } from '@mantine/core';
 import { IconChevronDown } from '@tabler/icons-react';
-import { useAppDispatch } from '../../app/store';
+import { useAppDispatch } from '../../store/store';
 import { StyleFields } from '../../parts/StyleFields';
 import { listed } from '../../words/plural';
 import { wishesIn } from '../../words/styleWords';
-import { useDeskContext } from './context';
+import { useDeskContext } from '../../shared/deskContext';
 import { workingCopy } from '../../working/workingSlice';
 import classes from './swap.module.css';
 import { deskWords } from '../../words/en/desk';

@@ -6,7 +6,7 @@ import { useSuits } from '../../pantry/useSuits';
 import { Notice } from '../../parts/Notice';
 import { Suits } from '../../parts/Suits';
 import { say } from '../../words/say';
-import { useDeskContext } from './context';
+import { useDeskContext } from '../../shared/deskContext';
 import { ComesIn } from './ComesIn';
 import { ConflictRow } from './ConflictRow';
 import { LeaveOut } from './LeaveOut';
@@ -14,6 +14,7 @@ import { OtherBread } from './OtherBread';
 import { StyleBar } from './StyleBar';
 import { Wholes } from './Wholes';
 import { WhyAside } from './WhyAside';
+import frame from '../../shared/frame.module.css';
 import classes from './desk.module.css';
 import { deskWords } from '../../words/en/desk';
 
@@ -40,8 +41,8 @@ export function SwapStop() {
   const option = options.find((o) => o.conflictId === focus?.conflictId && o.kitId === focus.kitId) ?? null;
 
   return (
-    <div className={classes.frame}>
-      <div className={classes.content} aria-busy={working}>
+    <div className={frame.frame}>
+      <div className={frame.content} aria-busy={working}>
         <LeaveOut />
         {!outcome && <Skeleton height={420} role="status" aria-label={W.workingOutTheSwaps} />}
         {outcome?.cannot.map((c) => (
@@ -100,7 +101,7 @@ export function SwapStop() {
           </p>
         )}
       </div>
-      <aside className={classes.aside} tabIndex={0} aria-label={W.why}>
+      <aside className={frame.aside} tabIndex={0} aria-label={W.why}>
         {solution && conflicts.length > 0 ? (
           <WhyAside option={option} solution={solution} />
         ) : (

@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import type { FormulaDetail } from '../../../contract/dto';
-import { lineTo, versionName } from '../versions/order';
+import { lineTo, versionName } from '../../shared/versionOrder';
 import classes from './desk.module.css';
 import { deskWords } from '../../words/en/desk';
 

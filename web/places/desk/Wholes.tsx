@@ -2,7 +2,7 @@ import { Button, Checkbox } from '@mantine/core';
 import { useState } from 'react';
 import { idOf } from '../../../core/ingredients';
 import type { Solution } from '../../../core/rebalance';
-import { useDeskContext } from './context';
+import { useDeskContext } from '../../shared/deskContext';
 import { SideBySide } from './SideBySide';
 import { titleOf, WholeSolution } from './WholeSolution';
 import desk from './desk.module.css';

@@ -15,8 +15,8 @@ import {
   KIT_WORDS,
   kitName,
 } from '../../words/things';
-import { useDeskContext } from './context';
-import classes from './desk.module.css';
+import { useDeskContext } from '../../shared/deskContext';
+import frame from '../../shared/frame.module.css';
 import { inDegrees } from '../../words/heat';
 import { deskWords } from '../../words/en/desk';
 
@@ -37,7 +37,7 @@ export function WhyAside({ option, solution }: { option: Option | null; solution
           <h2>{kitName(kit.id)}</h2>
           <p>{inDegrees(KIT_WORDS[kit.id]?.about ?? W.aWayOfYourOwn)}</p>
           {option.amounts.length > 0 && (
-            <div className={classes.equation}>
+            <div className={frame.equation}>
               {option.amounts.map((got) => {
                 if (!got.massG) return null;
                 return (

@@ -6,7 +6,7 @@ import { tasksOf } from '../../../core/plan';
 import { clockOf, type Stretch } from '../../../core/schedule';
 import { fixed } from '../../words/format';
 import { JOB_NOUNS } from '../../words/data/terms';
-import type { DeskContext } from './context';
+import type { DeskContext } from '../../shared/deskContext';
 import type { WorkingState } from '../../working/workingSlice';
 import { bareDegrees, heatUnit } from '../../words/heat';
 import { deskWords } from '../../words/en/desk';

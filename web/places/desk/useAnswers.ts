@@ -1,12 +1,12 @@
 import { useMemo } from 'react';
 import type { DraftDoc, StyleChoice } from '../../../contract/dto';
-import { useKitchen } from '../../api/useKitchen';
-import { useAppSelector } from '../../app/store';
+import { useKitchen } from '../../shared/useKitchen';
+import { useAppSelector } from '../../store/store';
 import { atHandOf } from '../../pantry/atHand';
 import { usePantry } from '../../pantry/usePantry';
 import { useWays } from '../../pantry/useWays';
-import { useCompute } from '../../workers/useCompute';
-import type { DeskContext } from './context';
+import { useCompute } from '../../shared/useCompute';
+import type { DeskContext } from '../../shared/deskContext';
 import { DRAGGED } from '../../working/workingSlice';
 
 const NO_STYLE: StyleChoice = {};

@@ -7,9 +7,9 @@ import { DEMO_EATERS } from '../../../demo/data/pantry';
 import { DEMO_FORMULAS } from '../../../demo/data/formulas';
 import { answers } from '../../testing/answers';
 import { deskFor, show } from '../../testing/render';
-import { correctionOf } from '../read/correct';
+import { correctionOf } from '../../shared/read/correct';
 import { LeaveOut } from './LeaveOut';
-import { WhoEats } from './WhoEats';
+import { WhoEats } from '../../shared/WhoEats';
 
 const user = userEvent.setup();
 const eaters = DEMO_EATERS.map((e, i) => ({ ...e, rev: 1, id: `e${i}` }));

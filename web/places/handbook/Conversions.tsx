@@ -10,7 +10,7 @@ import {
   SPOON_STANDARDS,
   toMillilitres,
 } from '../../../core/units';
-import { useKitchen } from '../../api/useKitchen';
+import { useKitchen } from '../../shared/useKitchen';
 import { fixed, grams, spreadOf } from '../../words/format';
 import { CUP_WORDS, lineName, SPOON_WORDS } from '../../words/things';
 import { ovenText, say } from '../../words/say';

@@ -1,11 +1,11 @@
 import { Button, FileButton, Progress, Switch } from '@mantine/core';
 import { useRef, useState } from 'react';
 import { addressOf, api } from '../../api/api';
-import { useAppDispatch } from '../../app/store';
+import { useAppDispatch } from '../../store/store';
 import { Notice } from '../../parts/Notice';
 import { sayProblem } from '../../words/problems';
 import { bringIn, type Bringing, type Brought } from './bringIn';
-import classes from './kitchen.module.css';
+import classes from '../../shared/kitchen/kitchen.module.css';
 import { kitchenWords } from '../../words/en/kitchen';
 
 const W = kitchenWords.backup;

@@ -1,8 +1,8 @@
 import type { Kitchen } from '../../../contract/dto';
-import { useChangeKitchen } from '../../api/useChangeKitchen';
+import { useChangeKitchen } from '../../shared/useChangeKitchen';
 import { StyleFields } from '../../parts/StyleFields';
 import { STYLE_WORDS } from '../../words/styleWords';
-import classes from './kitchen.module.css';
+import classes from '../../shared/kitchen/kitchen.module.css';
 import { kitchenWords } from '../../words/en/kitchen';
 
 const W = kitchenWords.houseStyle;

@@ -1,19 +1,19 @@
 import { IS_DEMO } from '../../api/home';
-import { useKitchen } from '../../api/useKitchen';
-import { useChangeKitchen } from '../../api/useChangeKitchen';
+import { useKitchen } from '../../shared/useKitchen';
+import { useChangeKitchen } from '../../shared/useChangeKitchen';
 import { UndoButtons } from '../../parts/UndoButtons';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { Backup } from './Backup';
-import { DemoKitchen } from '../start/Welcome';
-import { Eaters } from './Eaters';
+import { DemoKitchen } from '../../shared/Welcome';
+import { Eaters } from '../../shared/kitchen/Eaters';
 import { HouseStyle } from './HouseStyle';
 import { Measures } from './Measures';
 import { LanguageChoice } from './LanguageChoice';
 import { Learnt } from './Learnt';
-import { Ovens } from './Ovens';
+import { Ovens } from '../../shared/kitchen/Ovens';
 import { OwnWays } from './OwnWays';
 import { Tins } from './Tins';
-import classes from './kitchen.module.css';
+import classes from '../../shared/kitchen/kitchen.module.css';
 import { kitchenWords } from '../../words/en/kitchen';
 
 const W = kitchenWords.kitchenPage;

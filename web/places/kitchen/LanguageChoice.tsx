@@ -1,7 +1,7 @@
 import { NativeSelect } from '@mantine/core';
 import { kitchenWords } from '../../words/en/kitchen';
 import { changeLanguage, language, LANGUAGES, type LanguageId } from '../../words/language';
-import classes from './kitchen.module.css';
+import classes from '../../shared/kitchen/kitchen.module.css';
 
 const W = kitchenWords.languageChoice;
 

@@ -3,12 +3,12 @@ import { paceOf, type TimedBake } from '../../../core/bake';
 import { CLASSES } from '../../../core/classes';
 import { slownessOf } from '../../../core/leavening';
 import { usePantryQuery, useRevisePantryMutation } from '../../api/api';
-import { useChangeKitchen } from '../../api/useChangeKitchen';
-import { useKitchen } from '../../api/useKitchen';
+import { useChangeKitchen } from '../../shared/useChangeKitchen';
+import { useKitchen } from '../../shared/useKitchen';
 import { day, fixed } from '../../words/format';
 import { timesWords } from '../../words/kitchenWords';
 import { CLASS_WORDS } from '../../words/things';
-import classes from './kitchen.module.css';
+import classes from '../../shared/kitchen/kitchen.module.css';
 import { kitchenWords } from '../../words/en/kitchen';
 
 const W = kitchenWords.learnt;

@@ -9,11 +9,11 @@ import {
   type CupStandard,
   type SpoonStandard,
 } from '../../../core/units';
-import { useChangeKitchen } from '../../api/useChangeKitchen';
+import { useChangeKitchen } from '../../shared/useChangeKitchen';
 import { YEAST_TABLE_WORDS } from '../../words/data/lift';
 import { CUP_WORDS, RULESET_WORDS, SPOON_WORDS } from '../../words/data/terms';
 import type { HeatScale } from '../../words/heat';
-import classes from './kitchen.module.css';
+import classes from '../../shared/kitchen/kitchen.module.css';
 import { kitchenWords } from '../../words/en/kitchen';
 
 const W = kitchenWords.measures;

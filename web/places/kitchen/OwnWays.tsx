@@ -4,15 +4,15 @@ import type { WayRow } from '../../../contract/dto';
 import { problemIn, useRemoveWayMutation, useRestoreWayMutation, useWaysQuery } from '../../api/api';
 import { Notice } from '../../parts/Notice';
 import { sayDone } from '../../parts/sayDone';
-import { blankWay, WayForm } from '../../parts/WayForm';
+import { blankWay, WayForm } from '../../shared/WayForm';
 import { usePantry } from '../../pantry/usePantry';
 import { listed } from '../../words/plural';
 import { sayProblem } from '../../words/problems';
 import { DOSE_WORDS, FAMILY_WORDS } from '../../words/data/ways';
 import { GROUP_NAMES } from '../../words/data/terms';
 import { ingredientName } from '../../words/things';
-import { LineActions } from './LineActions';
-import classes from './kitchen.module.css';
+import { LineActions } from '../../shared/kitchen/LineActions';
+import classes from '../../shared/kitchen/kitchen.module.css';
 import { kitchenWords } from '../../words/en/kitchen';
 
 const W = kitchenWords.ownWays;

@@ -3,13 +3,13 @@ import { useState } from 'react';
 import type { Kitchen, KitchenTin } from '../../../contract/dto';
 import { metalOf, TIN_METALS, type TinMetal } from '../../../core/bake';
 import { readTin } from '../../../core/reading';
-import { useChangeKitchen } from '../../api/useChangeKitchen';
+import { useChangeKitchen } from '../../shared/useChangeKitchen';
 import { NumberField } from '../../parts/NumberField';
 import { sayDone } from '../../parts/sayDone';
 import { fixed } from '../../words/format';
 import { METAL_WORDS, TIN_WORDS } from '../../words/data/bake';
-import { LineActions } from './LineActions';
-import classes from './kitchen.module.css';
+import { LineActions } from '../../shared/kitchen/LineActions';
+import classes from '../../shared/kitchen/kitchen.module.css';
 import { kitchenWords } from '../../words/en/kitchen';
 
 const W = kitchenWords.tins;

@@ -1,8 +1,8 @@
 import { Button } from '@mantine/core';
 import type { TimedRise } from '../../../core/leavening';
-import { useChangeKitchen } from '../../api/useChangeKitchen';
-import { useKitchen } from '../../api/useKitchen';
-import { span } from './liftLines';
+import { useChangeKitchen } from '../../shared/useChangeKitchen';
+import { useKitchen } from '../../shared/useKitchen';
+import { span } from '../../shared/liftLines';
 import { liftWords } from '../../words/en/lift';
 
 const W = liftWords.countRise;

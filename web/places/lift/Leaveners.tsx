@@ -11,14 +11,14 @@ import {
   type RiskInput,
 } from '../../../core/leavening';
 import { faultOfRisk } from '../../../core/judge';
-import { useAppDispatch } from '../../app/store';
+import { useAppDispatch } from '../../store/store';
 import { fixed, grams } from '../../words/format';
 import { listed } from '../../words/plural';
 import { HandbookLink } from '../../parts/HandbookLink';
 import { EXCHANGE_WORDS, RISK_WORDS } from '../../words/data/lift';
 import { say } from '../../words/say';
 import { ingredientName } from '../../words/things';
-import { useDeskContext } from '../desk/context';
+import { useDeskContext } from '../../shared/deskContext';
 import { workingCopy } from '../../working/workingSlice';
 import classes from './lift.module.css';
 import { liftWords } from '../../words/en/lift';

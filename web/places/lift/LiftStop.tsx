@@ -14,15 +14,15 @@ import {
   USUAL_PLAN,
   type LiftPlan,
 } from '../../../core/leavening';
-import { useKitchen } from '../../api/useKitchen';
-import { useAppDispatch } from '../../app/store';
+import { useKitchen } from '../../shared/useKitchen';
+import { useAppDispatch } from '../../store/store';
 import { usePantry } from '../../pantry/usePantry';
 import { amountOf, fixed } from '../../words/format';
 import { ingredientName } from '../../words/things';
-import { useDeskContext } from '../desk/context';
+import { useDeskContext } from '../../shared/deskContext';
 import { workingCopy } from '../../working/workingSlice';
-import frame from '../desk/desk.module.css';
-import { CantSay } from '../read/CantSay';
+import frame from '../../shared/frame.module.css';
+import { CantSay } from '../../shared/read/CantSay';
 import { Beam } from './Beam';
 import { CountRise } from './CountRise';
 import { GasBars } from './GasBars';

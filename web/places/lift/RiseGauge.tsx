@@ -4,9 +4,9 @@ import { useMemo, useState, type ReactNode } from 'react';
 import { gaugeOf, readingFault } from '../../../core/leavening';
 import { fixed } from '../../words/format';
 import { GAUGE_WORDS } from '../../words/data/lift';
-import { GrowthChart } from './Chart';
+import { GrowthChart } from '../../shared/Chart';
 import type { Planned } from './fields';
-import { span } from './liftLines';
+import { span } from '../../shared/liftLines';
 import classes from './lift.module.css';
 import { liftWords } from '../../words/en/lift';
 

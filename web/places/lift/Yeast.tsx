@@ -29,13 +29,13 @@ import { fixed, grams } from '../../words/format';
 import { listed } from '../../words/plural';
 import { PLACE_WORDS, PLAN_FAULT_WORDS, YEAST_TABLE_WORDS } from '../../words/data/lift';
 import { ingredientName } from '../../words/things';
-import { GrowthChart } from './Chart';
+import { GrowthChart } from '../../shared/Chart';
 import { HeatField } from '../../parts/HeatField';
 import { NumberField } from '../../parts/NumberField';
 import { degrees, inDegrees } from '../../words/heat';
 import type { Planned } from './fields';
 import { timesWords } from '../../words/kitchenWords';
-import { riseWords, span } from './liftLines';
+import { riseWords, span } from '../../shared/liftLines';
 import classes from './lift.module.css';
 import { liftWords } from '../../words/en/lift';
 

@@ -10,8 +10,8 @@ import { readFormula } from '../../../core/reading';
 import { answers } from '../../testing/answers';
 import { deskFor, show } from '../../testing/render';
 import { PLAN_FAULT_WORDS } from '../../words/data/lift';
-import { ticksTo } from './Chart';
-import { liftLines, span } from './liftLines';
+import { ticksTo } from '../../shared/Chart';
+import { liftLines, span } from '../../shared/liftLines';
 import { LiftStop } from './LiftStop';
 
 const user = userEvent.setup();

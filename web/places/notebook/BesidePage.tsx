@@ -6,7 +6,7 @@ import type { TrialRow } from '../../../contract/notebook';
 import { SCORE_IDS, type Actual } from '../../../core/judge';
 import { besideOf } from '../../../core/rebalance';
 import { api } from '../../api/api';
-import { useAppDispatch } from '../../app/store';
+import { useAppDispatch } from '../../store/store';
 import { usePantry } from '../../pantry/usePantry';
 import { Notice } from '../../parts/Notice';
 import { usePageTitle } from '../../parts/usePageTitle';

@@ -14,7 +14,7 @@ import {
   useRestoreExperimentMutation,
   useTrialsQuery,
 } from '../../api/api';
-import { useKitchen } from '../../api/useKitchen';
+import { useKitchen } from '../../shared/useKitchen';
 import { KEEPS_MIN, newDay, nextSaturday, usualReady } from '../../parts/newDay';
 import { Notice } from '../../parts/Notice';
 import { usePageTitle } from '../../parts/usePageTitle';
@@ -30,7 +30,7 @@ import {
 import { sayProblem } from '../../words/problems';
 import { CrossingChart, NormalPlot } from './CrossingChart';
 import { EffectChart } from './EffectChart';
-import { LostPage } from './LostPage';
+import { LostPage } from '../../shared/LostPage';
 import classes from './notebook.module.css';
 import { useTakeOut } from './useTakeOut';
 import { bakedOn } from './Why';

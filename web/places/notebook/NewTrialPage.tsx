@@ -8,7 +8,7 @@ import { Notice } from '../../parts/Notice';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { sayProblem } from '../../words/problems';
 import { OUTCOME_WORDS } from '../../words/trialWords';
-import { useBench } from '../bench/useBench';
+import { useBench } from '../../shared/useBench';
 import classes from './notebook.module.css';
 import { notebookWords } from '../../words/en/notebook';
 

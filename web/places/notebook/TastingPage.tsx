@@ -15,7 +15,7 @@ import { Notice } from '../../parts/Notice';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { sayProblem } from '../../words/problems';
 import { TASTING_WORDS, tastedWords } from '../../words/tastingWords';
-import { LostPage } from './LostPage';
+import { LostPage } from '../../shared/LostPage';
 import classes from './notebook.module.css';
 import { useTakeOut } from './useTakeOut';
 import { bakedOn } from './Why';

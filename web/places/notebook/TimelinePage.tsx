@@ -15,7 +15,7 @@ import { listed } from '../../words/plural';
 import { TRIAL_COLUMNS, trialRows, trialsMarkdown } from '../../words/trialText';
 import { cameWords, changeWords, OUTCOME_WORDS } from '../../words/trialWords';
 import { useLaid } from './NotebookPage';
-import { LostPage } from './LostPage';
+import { LostPage } from '../../shared/LostPage';
 import classes from './notebook.module.css';
 import { Multiples } from './Multiples';
 import { Photo } from './Photos';

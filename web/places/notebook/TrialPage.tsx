@@ -15,10 +15,10 @@ import { usePageTitle } from '../../parts/usePageTitle';
 import { sayProblem } from '../../words/problems';
 import { cameWords, changeWords } from '../../words/trialWords';
 import { Judge, Outcome } from './Judge';
-import { LostPage } from './LostPage';
+import { LostPage } from '../../shared/LostPage';
 import classes from './notebook.module.css';
 import { useTakeOut } from './useTakeOut';
-import { useTrial } from './useTrial';
+import { useTrial } from '../../shared/useTrial';
 import { bakedOn, Why } from './Why';
 import { notebookWords } from '../../words/en/notebook';
 

@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import type { Version } from '../../../contract/dto';
 import { api } from '../../api/api';
-import { useAppDispatch } from '../../app/store';
+import { useAppDispatch } from '../../store/store';
 
 /** The versions of some ids, by id; null until all are here. `lost` where one is not. */
 export function useVersions(ids: readonly string[]): {

@@ -3,7 +3,7 @@ import { useDeferredValue, useMemo } from 'react';
 import { MAX_LABEL_CHARS, readLabel, type LabelFinding } from '../../../core/exclusions';
 import { INGREDIENTS } from '../../../core/ingredients';
 import type { PacketDoc } from '../../../core/pantry';
-import { useKitchen } from '../../api/useKitchen';
+import { useKitchen } from '../../shared/useKitchen';
 import { choicesFrom } from '../../pantry/choices';
 import { fixed } from '../../words/format';
 import { say } from '../../words/say';

@@ -1,7 +1,7 @@
 import { ActionIcon } from '@mantine/core';
 import { IconX } from '@tabler/icons-react';
-import { useChangeKitchen } from '../../api/useChangeKitchen';
-import { useKitchen } from '../../api/useKitchen';
+import { useChangeKitchen } from '../../shared/useChangeKitchen';
+import { useKitchen } from '../../shared/useKitchen';
 import { sayDone } from '../../parts/sayDone';
 import { ingredientName } from '../../words/things';
 import classes from './pantry.module.css';

@@ -11,7 +11,7 @@ import {
 import { fromCsv } from '../../parts/csv';
 import { Notice } from '../../parts/Notice';
 import { listed } from '../../words/plural';
-import { useCompute } from '../../workers/useCompute';
+import { useCompute } from '../../shared/useCompute';
 import { PutAll } from './PutAll';
 import type { Found } from './found';
 import classes from './shelf.module.css';

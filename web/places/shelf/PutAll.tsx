@@ -2,7 +2,7 @@ import { Button } from '@mantine/core';
 import { useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { problemIn, useCreateFormulaMutation } from '../../api/api';
-import { useKitchen } from '../../api/useKitchen';
+import { useKitchen } from '../../shared/useKitchen';
 import { usePantry } from '../../pantry/usePantry';
 import { listed } from '../../words/plural';
 import { sayProblem } from '../../words/problems';

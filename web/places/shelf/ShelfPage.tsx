@@ -39,7 +39,7 @@ import { shelfWords } from '../../words/en/shelf';
 const W = shelfWords.shelfPage;
 
 /** Not on every first page; bake days bring their planner's words along besides. */
-const Welcome = lazy(async () => ({ default: (await import('../start/Welcome')).Welcome }));
+const Welcome = lazy(async () => ({ default: (await import('../../shared/Welcome')).Welcome }));
 const KindDrawing = lazy(async () => ({
   default: (await import('../../drawings/KindDrawing')).KindDrawing,
 }));

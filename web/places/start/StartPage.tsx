@@ -1,13 +1,13 @@
 import { Button, Radio } from '@mantine/core';
 import { useRef, useEffect } from 'react';
 import { Link, useNavigate, useNavigation, useSearchParams } from 'react-router';
-import { useChangeKitchen } from '../../api/useChangeKitchen';
-import { useKitchen } from '../../api/useKitchen';
+import { useChangeKitchen } from '../../shared/useChangeKitchen';
+import { useKitchen } from '../../shared/useKitchen';
 import { usePageTitle } from '../../parts/usePageTitle';
-import { Eaters } from '../kitchen/Eaters';
-import { Ovens } from '../kitchen/Ovens';
+import { Eaters } from '../../shared/kitchen/Eaters';
+import { Ovens } from '../../shared/kitchen/Ovens';
 import { COUNTRIES, COUNTRY_IDS, countryOf, type CountryId } from './countries';
-import classes from './start.module.css';
+import classes from '../../shared/start.module.css';
 import { startWords } from '../../words/en/start';
 
 const W = startWords.startPage;

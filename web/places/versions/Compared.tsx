@@ -4,14 +4,14 @@ import { Link } from 'react-router';
 import type { Version, VersionMeta } from '../../../contract/dto';
 import { besideOf } from '../../../core/rebalance';
 import { api, problemIn } from '../../api/api';
-import { useAppDispatch } from '../../app/store';
+import { useAppDispatch } from '../../store/store';
 import { usePantry } from '../../pantry/usePantry';
 import { BesideTable, LineRows, PropRows, RowsHead } from '../../parts/Beside';
 import { Notice } from '../../parts/Notice';
 import { differenceWords } from '../../words/differences';
 import { ovenText } from '../../words/say';
 import { sayProblem } from '../../words/problems';
-import { versionName } from './order';
+import { versionName } from '../../shared/versionOrder';
 import classes from './versions.module.css';
 import { versionsWords } from '../../words/en/versions';
 

@@ -8,7 +8,7 @@ import { useMarkVersionMutation } from '../../api/api';
 import { sayNot } from '../../parts/sayNot';
 import { moment } from '../../words/format';
 import { leavesOut } from '../../words/avoidWords';
-import { versionName } from './order';
+import { versionName } from '../../shared/versionOrder';
 import classes from './versions.module.css';
 import { versionsWords } from '../../words/en/versions';
 

@@ -6,7 +6,7 @@ import { problemIn, useFormulaQuery } from '../../api/api';
 import { Notice } from '../../parts/Notice';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { sayProblem } from '../../words/problems';
-import { besideIn, grownOrder, MOST_BESIDE } from './order';
+import { besideIn, grownOrder, MOST_BESIDE } from '../../shared/versionOrder';
 import { NameVersion } from './NameVersion';
 import { Compared } from './Compared';
 import { VersionRow } from './VersionRow';

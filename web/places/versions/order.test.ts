@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { VersionMeta } from '../../../contract/dto';
-import { besideIn, grownOrder, lineTo, MOST_BESIDE, versionName } from './order';
+import { besideIn, grownOrder, lineTo, MOST_BESIDE, versionName } from '../../shared/versionOrder';
 
 const meta = (id: string, parentId: string | null, more: Partial<VersionMeta> = {}): VersionMeta => ({
   id,

@@ -9,8 +9,8 @@ import {
   YAxis,
   ComposedChart,
 } from 'recharts';
-import classes from './lift.module.css';
-import { degrees } from '../../words/heat';
+import classes from './chart.module.css';
+import { degrees } from '../words/heat';
 
 const hours = (min: number): string =>
   `${Math.floor(min / 60)}:${String(Math.round(min % 60)).padStart(2, '0')}`;

@@ -1,7 +1,7 @@
 import { startTransition, useCallback, useEffect, useId, useState } from 'react';
 import type { WorkInput, WorkName, WorkOutput } from '../../contract/work';
 import { usePantry } from '../pantry/usePantry';
-import { compute, ComputeError, type ComputeFault } from './compute';
+import { compute, ComputeError, type ComputeFault } from '../workers/compute';
 
 export type Computed<T> = {
   output: T | null;

@@ -1,6 +1,6 @@
 import { useInterval } from '@mantine/hooks';
 import { useState } from 'react';
-import { useHealthQuery } from '../../api/api';
+import { useHealthQuery } from '../api/api';
 
 const TICK_MS = 1000;
 const LOOK_MS = 300_000;

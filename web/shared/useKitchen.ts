@@ -1,8 +1,8 @@
 import { useMemo } from 'react';
 import { DEFAULT_KITCHEN, type Kitchen } from '../../contract/dto';
-import { useAppSelector } from '../app/store';
-import { useKitchenQuery } from './api';
-import { asWanted } from './kitchenSlice';
+import { useAppSelector } from '../store/store';
+import { useKitchenQuery } from '../api/api';
+import { asWanted } from '../api/kitchenSlice';
 
 /** The kitchen as it is wanted; the usual one until the server has answered. */
 export function useKitchen(): Kitchen {

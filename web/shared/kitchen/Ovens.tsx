@@ -1,7 +1,7 @@
 import { Button, Radio, Switch, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import type { Kitchen, KitchenOven } from '../../../contract/dto';
-import { useChangeKitchen } from '../../api/useChangeKitchen';
+import { useChangeKitchen } from '../useChangeKitchen';
 import { HeatField } from '../../parts/HeatField';
 import { NumberField } from '../../parts/NumberField';
 import { sayDone } from '../../parts/sayDone';

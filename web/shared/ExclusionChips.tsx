@@ -5,11 +5,11 @@ import {
   PRESETS,
   USUAL_EXCLUSIONS,
   type ExclusionId,
-} from '../../../core/exclusions';
-import { EXCLUSION_WORDS } from '../../words/data/names';
-import { PRESET_WORDS } from '../../words/data/terms';
-import classes from './desk.module.css';
-import { deskWords } from '../../words/en/desk';
+} from '../../core/exclusions';
+import { EXCLUSION_WORDS } from '../words/data/names';
+import { PRESET_WORDS } from '../words/data/terms';
+import classes from './frame.module.css';
+import { deskWords } from '../words/en/desk';
 
 const W = deskWords.exclusionChips;
 

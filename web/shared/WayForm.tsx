@@ -29,9 +29,9 @@ import { listed } from '../words/plural';
 import { sayProblem } from '../words/problems';
 import { DOSE_WORDS, FAMILY_WORDS, STANDABLE, STATE_WORDS } from '../words/data/ways';
 import { GROUP_NAMES } from '../words/data/terms';
-import { Dialog } from './Dialog';
-import { Notice } from './Notice';
-import { sayDone } from './sayDone';
+import { Dialog } from '../parts/Dialog';
+import { Notice } from '../parts/Notice';
+import { sayDone } from '../parts/sayDone';
 import classes from './way.module.css';
 import { partsWords } from '../words/en/parts';
 

@@ -5,7 +5,7 @@ import type { Formula, Line } from '../../../core/formula';
 import type { Action } from '../../../core/method';
 import type { Pantry } from '../../../core/pantry';
 import { checkMethod, linkMethod, type MethodCheck } from '../../../core/reading';
-import { useAppDispatch } from '../../app/store';
+import { useAppDispatch } from '../../store/store';
 import { actionFacts } from '../../words/actions';
 import { ACTION_WORDS } from '../../words/data/actions';
 import { fixed, grams } from '../../words/format';

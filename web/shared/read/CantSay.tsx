@@ -2,7 +2,7 @@ import { Button } from '@mantine/core';
 import { useState } from 'react';
 import type { Formula, Line } from '../../../core/formula';
 import { idOf } from '../../../core/ingredients';
-import { useKitchen } from '../../api/useKitchen';
+import { useKitchen } from '../useKitchen';
 import { usePantry } from '../../pantry/usePantry';
 import { Notice } from '../../parts/Notice';
 import { listed } from '../../words/plural';

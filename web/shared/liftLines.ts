@@ -1,6 +1,6 @@
-import type { Kitchen, VersionRequest } from '../../../contract/dto';
-import type { Formula } from '../../../core/formula';
-import type { Lookup } from '../../../core/ingredients';
+import type { Kitchen, VersionRequest } from '../../contract/dto';
+import type { Formula } from '../../core/formula';
+import type { Lookup } from '../../core/ingredients';
 import {
   altitudeAdvice,
   isYeasted,
@@ -10,10 +10,10 @@ import {
   riseByChange,
   USUAL_PLAN,
   type RiseByChange,
-} from '../../../core/leavening';
-import { fixed } from '../../words/format';
-import { degrees } from '../../words/heat';
-import { liftWords } from '../../words/en/lift';
+} from '../../core/leavening';
+import { fixed } from '../words/format';
+import { degrees } from '../words/heat';
+import { liftWords } from '../words/en/lift';
 
 const W = liftWords.liftLines;
 

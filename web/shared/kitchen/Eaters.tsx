@@ -15,7 +15,7 @@ import { sayDone } from '../../parts/sayDone';
 import { listed } from '../../words/plural';
 import { sayProblem } from '../../words/problems';
 import { EXCLUSION_WORDS } from '../../words/data/names';
-import { ExclusionChips, MoreExclusions } from '../desk/ExclusionChips';
+import { ExclusionChips, MoreExclusions } from '../ExclusionChips';
 import { LineActions } from './LineActions';
 import classes from './kitchen.module.css';
 import { kitchenWords } from '../../words/en/kitchen';

@@ -4,7 +4,7 @@ import type { Formula } from '../../../core/formula';
 import { ACTION_COVERS, ACTION_KINDS, ACTION_PLACES, mendOf, type Action } from '../../../core/method';
 import type { Pantry } from '../../../core/pantry';
 import { linkMethod, minutesIn } from '../../../core/reading';
-import { useAppDispatch } from '../../app/store';
+import { useAppDispatch } from '../../store/store';
 import { timeText } from '../../words/actions';
 import { ACTION_COVER_WORDS, ACTION_PLACE_WORDS, ACTION_WORDS } from '../../words/data/actions';
 import { fromField, heatUnit, toField } from '../../words/heat';

@@ -1,15 +1,15 @@
 import { useMemo } from 'react';
 import { Link } from 'react-router';
-import { verdictForEater, type EaterVerdict } from '../../../core/exclusions';
-import type { Formula } from '../../../core/formula';
-import { idOf, type Lookup } from '../../../core/ingredients';
-import { withOwnWords } from '../../../core/pantry';
-import { useEatersQuery } from '../../api/api';
-import { FINDING_ICONS } from '../../parts/Suits';
-import { listed } from '../../words/plural';
-import { AVOID_WORDS, ingredientName } from '../../words/things';
+import { verdictForEater, type EaterVerdict } from '../../core/exclusions';
+import type { Formula } from '../../core/formula';
+import { idOf, type Lookup } from '../../core/ingredients';
+import { withOwnWords } from '../../core/pantry';
+import { useEatersQuery } from '../api/api';
+import { FINDING_ICONS } from '../parts/Suits';
+import { listed } from '../words/plural';
+import { AVOID_WORDS, ingredientName } from '../words/things';
 import classes from './whoeats.module.css';
-import { deskWords } from '../../words/en/desk';
+import { deskWords } from '../words/en/desk';
 
 const W = deskWords.whoEats;
 

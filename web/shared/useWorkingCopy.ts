@@ -2,10 +2,10 @@ import { useEffect, useState } from 'react';
 import { useStore } from 'react-redux';
 import type { DraftDoc, FormulaDetail, Version } from '../../contract/dto';
 import { api, problemIn, useFormulaQuery } from '../api/api';
-import { saving, useAppDispatch, useAppSelector, type RootState } from '../app/store';
-import type { Copy } from './localCopies';
-import { sameDoc } from './sameDoc';
-import { workingCopy } from './workingSlice';
+import { saving, useAppDispatch, useAppSelector, type RootState } from '../store/store';
+import type { Copy } from '../working/localCopies';
+import { sameDoc } from '../working/sameDoc';
+import { workingCopy } from '../working/workingSlice';
 
 export type WorkingLoad = {
   detail: FormulaDetail | undefined;

@@ -1,11 +1,11 @@
 import { useMemo } from 'react';
-import { type BakePlan, type DraftDoc, type KitchenOven } from '../../../contract/dto';
-import { doorsAt, paceOf, setupOf, type BakeSetup, type Compared, type Pace } from '../../../core/bake';
-import { openForBake, type Formula, type Line, type StatedBake } from '../../../core/formula';
-import { altitudeAdvice } from '../../../core/leavening';
-import { useKitchen } from '../../api/useKitchen';
-import { usePantry } from '../../pantry/usePantry';
-import { useCompute } from '../../workers/useCompute';
+import { type BakePlan, type DraftDoc, type KitchenOven } from '../../contract/dto';
+import { doorsAt, paceOf, setupOf, type BakeSetup, type Compared, type Pace } from '../../core/bake';
+import { openForBake, type Formula, type Line, type StatedBake } from '../../core/formula';
+import { altitudeAdvice } from '../../core/leavening';
+import { useKitchen } from './useKitchen';
+import { usePantry } from '../pantry/usePantry';
+import { useCompute } from './useCompute';
 
 const NOTHING: BakePlan = {};
 /** Cells each way of the first answer and of the one that is kept. */

@@ -1,8 +1,8 @@
 import { useOutletContext } from 'react-router';
-import type { DraftDoc, StyleChoice } from '../../../contract/dto';
-import type { Kit } from '../../../core/classes';
-import type { ComputeFault } from '../../workers/compute';
-import type { Outcome, Solution } from '../../../core/rebalance';
+import type { DraftDoc, StyleChoice } from '../../contract/dto';
+import type { Kit } from '../../core/classes';
+import type { ComputeFault } from '../workers/compute';
+import type { Outcome, Solution } from '../../core/rebalance';
 
 /** What the desk hands to its stops. */
 export type DeskContext = {

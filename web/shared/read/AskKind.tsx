@@ -2,7 +2,7 @@ import { atHead } from '../../words/case';
 import { Button } from '@mantine/core';
 import type { KindReason, Part } from '../../../core/formula';
 import { SURE_OF_KIND } from '../../../core/reading';
-import { useAppDispatch } from '../../app/store';
+import { useAppDispatch } from '../../store/store';
 import { Notice } from '../../parts/Notice';
 import { listed } from '../../words/plural';
 import { CLASS_WORDS } from '../../words/things';

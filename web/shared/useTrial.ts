@@ -1,8 +1,8 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { TrialRow } from '../../../contract/notebook';
-import type { Trial } from '../../../core/judge';
-import { api, problemIn, usePutTrialMutation, useTrialQuery } from '../../api/api';
-import { useAppDispatch } from '../../app/store';
+import type { TrialRow } from '../../contract/notebook';
+import type { Trial } from '../../core/judge';
+import { api, problemIn, usePutTrialMutation, useTrialQuery } from '../api/api';
+import { useAppDispatch } from '../store/store';
 
 const RESTS_MS = 500;
 const AGAIN_MS = 4000;

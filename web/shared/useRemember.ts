@@ -1,8 +1,8 @@
 import { useCallback } from 'react';
 import { useStore } from 'react-redux';
 import { remembered, withRemembered } from '../../core/reading';
-import type { RootState } from '../app/store';
-import { api } from './api';
+import type { RootState } from '../store/store';
+import { api } from '../api/api';
 import { useChangeKitchen } from './useChangeKitchen';
 
 /** Keeps what the baker said of names, as [written, the thing meant], so that the next paste is read so. */

@@ -1,10 +1,10 @@
 import { useMemo } from 'react';
-import { benchOrder, replay } from '../../../core/bench';
-import type { Formula } from '../../../core/formula';
-import type { Lookup } from '../../../core/ingredients';
-import { holdBackOf, linesSpokenOf, sized, takesOf } from '../../../core/rebalance';
-import { useVersionQuery } from '../../api/api';
-import { usePantry } from '../../pantry/usePantry';
+import { benchOrder, replay } from '../../core/bench';
+import type { Formula } from '../../core/formula';
+import type { Lookup } from '../../core/ingredients';
+import { holdBackOf, linesSpokenOf, sized, takesOf } from '../../core/rebalance';
+import { useVersionQuery } from '../api/api';
+import { usePantry } from '../pantry/usePantry';
 import { useRun } from './useRun';
 
 /** A version and the one it was made from, each of the size that is baked. */

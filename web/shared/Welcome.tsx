@@ -1,9 +1,9 @@
 import { Button } from '@mantine/core';
 import { Link } from 'react-router';
-import { useHealthQuery } from '../../api/api';
-import { DEMO_START, IS_DEMO } from '../../api/home';
+import { useHealthQuery } from '../api/api';
+import { DEMO_START, IS_DEMO } from '../api/home';
 import classes from './start.module.css';
-import { startWords } from '../../words/en/start';
+import { startWords } from '../words/en/start';
 
 const W = startWords.welcome;
 

@@ -1,9 +1,9 @@
 import { Link } from 'react-router';
-import { problemIn } from '../../api/api';
-import { Notice } from '../../parts/Notice';
-import { sayProblem } from '../../words/problems';
-import classes from './notebook.module.css';
-import { notebookWords } from '../../words/en/notebook';
+import { problemIn } from '../api/api';
+import { Notice } from '../parts/Notice';
+import { sayProblem } from '../words/problems';
+import classes from './lost.module.css';
+import { notebookWords } from '../words/en/notebook';
 
 const W = notebookWords.lostPage;
 
