@@ -19,11 +19,12 @@ export function start(): void {
   watchPage(saving, () => store.getState().working.formulaId);
 
   // Where the browser allows it (this machine, or HTTPS) the app and the run at the bench are there without the network.
-  if (import.meta.env.PROD && 'serviceWorker' in navigator)
-    window.addEventListener(
-      'load',
-      () => void navigator.serviceWorker.register('/sw.js').catch(() => undefined),
-    );
+  if (import.meta.env.PROD && 'serviceWorker' in navigator) {
+    const register = () => void navigator.serviceWorker.register('/sw.js').catch(() => undefined);
+    // The language may have kept the app until after the page was loaded.
+    if (document.readyState === 'complete') register();
+    else window.addEventListener('load', register);
+  }
 
   createRoot(document.getElementById('root')!).render(
     <StrictMode>
