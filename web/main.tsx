@@ -8,7 +8,7 @@ import { LANGUAGES, language, languageWanted, type Catalogues, type LanguageId }
 
 /** What a language brings with it; English is in the pages themselves. */
 const BRINGS: Partial<Record<LanguageId, () => Promise<{ catalogues: Catalogues }>>> = {
-  de: () => import('./words/de'),
+  de: () => import('./words/data/de'),
 };
 
 // The language is taken up before any page is: sentences are looked up once, when a page is loaded.

@@ -3,7 +3,7 @@ import { useOs } from '@mantine/hooks';
 import { Dialog } from '../parts/Dialog';
 import { keyName, SHORTCUTS } from './shortcuts';
 import classes from './shell.module.css';
-import { appWords } from '../words/en/app';
+import { appWords } from '../words/data/en/app';
 
 const W = appWords.helpSheet;
 

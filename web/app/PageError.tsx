@@ -1,7 +1,7 @@
 import { Link, useRouteError } from 'react-router';
 import { usePageTitle } from '../parts/usePageTitle';
 import classes from './shell.module.css';
-import { appWords } from '../words/en/app';
+import { appWords } from '../words/data/en/app';
 
 const W = appWords.pageError;
 

@@ -12,7 +12,7 @@ import { lookedFor } from '../words/shelfWords';
 import { choicesFor, type Choice } from './choices';
 import { PLACES } from './places';
 import classes from './shell.module.css';
-import { appWords } from '../words/en/app';
+import { appWords } from '../words/data/en/app';
 
 const W = appWords.palette;
 

@@ -12,7 +12,7 @@ import { EXCLUSION_WORDS } from '../words/data/names';
 import { listed } from '../words/plural';
 import { readIn } from '../words/heat';
 import classes from './shell.module.css';
-import { appWords } from '../words/en/app';
+import { appWords } from '../words/data/en/app';
 
 const W = appWords.shell;
 

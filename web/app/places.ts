@@ -1,4 +1,4 @@
-import { appWords } from '../words/en/app';
+import { appWords } from '../words/data/en/app';
 
 const W = appWords.places;
 /** The places, in the order of a baker's day. */

@@ -1,4 +1,4 @@
-import { appWords } from '../words/en/app';
+import { appWords } from '../words/data/en/app';
 
 const W = appWords.shortcuts;
 /** Keys and what they do, as the help sheet tells them. */

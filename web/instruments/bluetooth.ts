@@ -1,6 +1,6 @@
 import { CHARACTERISTICS, CHARACTERISTIC_IDS } from '../../core/bench';
 import type { InstrumentStore } from './store';
-import { appWords } from '../words/en/app';
+import { appWords } from '../words/data/en/app';
 
 const W = appWords.bluetooth;
 

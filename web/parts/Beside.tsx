@@ -3,7 +3,7 @@ import { sameGrams, type LineBeside, type PropBeside } from '../../core/rebalanc
 import { amountOf, grams } from '../words/format';
 import { FIT_WORDS, ingredientName, PROP_WORDS } from '../words/things';
 import classes from './beside.module.css';
-import { partsWords } from '../words/en/parts';
+import { partsWords } from '../words/data/en/parts';
 
 const W = partsWords.beside;
 

@@ -1,7 +1,7 @@
 import { Modal } from '@mantine/core';
 import type { ReactNode } from 'react';
 import classes from './parts.module.css';
-import { partsWords } from '../words/en/parts';
+import { partsWords } from '../words/data/en/parts';
 
 const W = partsWords.dialog;
 

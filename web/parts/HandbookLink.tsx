@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import type { SectionId } from '../words/data/handbook';
-import { partsWords } from '../words/en/parts';
+import { partsWords } from '../words/data/en/parts';
 
 const W = partsWords.handbookLink;
 

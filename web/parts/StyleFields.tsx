@@ -2,7 +2,7 @@ import { Chip } from '@mantine/core';
 import type { StyleChoice } from '../../contract/dto';
 import { STYLE_WORDS } from '../words/styleWords';
 import classes from './parts.module.css';
-import { partsWords } from '../words/en/parts';
+import { partsWords } from '../words/data/en/parts';
 
 const W = partsWords.styleFields;
 

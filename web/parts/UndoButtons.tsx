@@ -1,7 +1,7 @@
 import { ActionIcon } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { IconArrowBackUp, IconArrowForwardUp } from '@tabler/icons-react';
-import { partsWords } from '../words/en/parts';
+import { partsWords } from '../words/data/en/parts';
 
 const W = partsWords.undoButtons;
 

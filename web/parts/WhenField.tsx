@@ -2,7 +2,7 @@ import { Group } from '@mantine/core';
 import { DateInput, TimeInput } from '@mantine/dates';
 import '@mantine/dates/styles.css';
 import { dateOf, hourOf, hourText, isoDay } from '../words/clockWords';
-import { partsWords } from '../words/en/parts';
+import { partsWords } from '../words/data/en/parts';
 
 const W = partsWords.whenField;
 

@@ -1,7 +1,7 @@
 import { UNPLANNED, USUAL_COUNTS, type BakeDay, type DayRow } from '../../contract/days';
 import { USUAL_HOURS, type Kitchen } from '../../contract/dto';
 import { isoDay } from '../words/clockWords';
-import { partsWords } from '../words/en/parts';
+import { partsWords } from '../words/data/en/parts';
 
 const W = partsWords.newDay;
 

@@ -1,6 +1,6 @@
 import { Button } from '@mantine/core';
 import { notify, unnotify } from './notify';
-import { partsWords } from '../words/en/parts';
+import { partsWords } from '../words/data/en/parts';
 
 const W = partsWords.sayDone;
 

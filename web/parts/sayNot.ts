@@ -1,7 +1,7 @@
 import { notify } from './notify';
 import { problemIn } from '../api/api';
 import { sayProblem } from '../words/problems';
-import { partsWords } from '../words/en/parts';
+import { partsWords } from '../words/data/en/parts';
 
 const W = partsWords.sayNot;
 

@@ -1,5 +1,5 @@
 import { useEffect } from 'react';
-import { partsWords } from '../words/en/parts';
+import { partsWords } from '../words/data/en/parts';
 
 const W = partsWords.usePageTitle;
 

@@ -9,7 +9,7 @@ import {
 import { EXCLUSION_WORDS } from '../words/data/names';
 import { PRESET_WORDS } from '../words/data/terms';
 import classes from './frame.module.css';
-import { deskWords } from '../words/en/desk';
+import { deskWords } from '../words/data/en/desk';
 
 const W = deskWords.exclusionChips;
 

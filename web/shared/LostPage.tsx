@@ -3,7 +3,7 @@ import { problemIn } from '../api/api';
 import { Notice } from '../parts/Notice';
 import { sayProblem } from '../words/problems';
 import classes from './lost.module.css';
-import { notebookWords } from '../words/en/notebook';
+import { notebookWords } from '../words/data/en/notebook';
 
 const W = notebookWords.lostPage;
 

@@ -33,7 +33,7 @@ import { Dialog } from '../parts/Dialog';
 import { Notice } from '../parts/Notice';
 import { sayDone } from '../parts/sayDone';
 import classes from './way.module.css';
-import { partsWords } from '../words/en/parts';
+import { partsWords } from '../words/data/en/parts';
 
 const W = partsWords.wayForm;
 

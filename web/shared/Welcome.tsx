@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import { useHealthQuery } from '../api/api';
 import { DEMO_START, IS_DEMO } from '../api/home';
 import classes from './start.module.css';
-import { startWords } from '../words/en/start';
+import { startWords } from '../words/data/en/start';
 
 const W = startWords.welcome;
 

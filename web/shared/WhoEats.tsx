@@ -9,7 +9,7 @@ import { FINDING_ICONS } from '../parts/Suits';
 import { listed } from '../words/plural';
 import { AVOID_WORDS, ingredientName } from '../words/things';
 import classes from './whoeats.module.css';
-import { deskWords } from '../words/en/desk';
+import { deskWords } from '../words/data/en/desk';
 
 const W = deskWords.whoEats;
 

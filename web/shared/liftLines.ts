@@ -13,7 +13,7 @@ import {
 } from '../../core/leavening';
 import { fixed } from '../words/format';
 import { degrees } from '../words/heat';
-import { liftWords } from '../words/en/lift';
+import { liftWords } from '../words/data/en/lift';
 
 const W = liftWords.liftLines;
 

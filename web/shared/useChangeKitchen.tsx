@@ -11,7 +11,7 @@ import { api, problemIn, usePutKitchenMutation } from '../api/api';
 import { makeTurns } from '../api/inTurn';
 import { kitchenLine } from '../api/kitchenSlice';
 import { mergeKitchen, settled, type KitchenClash } from '../api/mergeKitchen';
-import { appWords } from '../words/en/app';
+import { appWords } from '../words/data/en/app';
 
 const W = appWords.useChangeKitchen;
 

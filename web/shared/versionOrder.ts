@@ -1,5 +1,5 @@
 import type { VersionMeta } from '../../contract/dto';
-import { versionsWords } from '../words/en/versions';
+import { versionsWords } from '../words/data/en/versions';
 
 const W = versionsWords.order;
 

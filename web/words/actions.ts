@@ -3,7 +3,7 @@ import { ACTION_COVER_WORDS, ACTION_PLACE_WORDS } from './data/actions';
 import { fixed, grams } from './format';
 import { degrees } from './heat';
 import { minutesText } from './say';
-import { actionsSentences } from './en/sentences/actions';
+import { actionsSentences } from './data/en/sentences/actions';
 
 const W = actionsSentences;
 

@@ -1,6 +1,6 @@
 import type { AvoidId } from '../../core/ingredients';
 import { AVOID_WORDS } from './data/names';
-import { unitWords } from './en/units';
+import { unitWords } from './data/en/units';
 
 const W = unitWords;
 

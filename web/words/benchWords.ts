@@ -5,7 +5,7 @@ import { avoidWords } from './avoidWords';
 import { fixed, grams } from './format';
 import { listed } from './plural';
 import { say } from './say';
-import { benchSentences } from './en/sentences/bench';
+import { benchSentences } from './data/en/sentences/bench';
 
 const W = benchSentences;
 

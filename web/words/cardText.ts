@@ -14,7 +14,7 @@ import { ovenText } from './say';
 import { lineFinding } from './suitability';
 import { stepText } from './stepWords';
 import { lineName, ROLE_WORDS } from './things';
-import { cardTextSentences } from './en/sentences/cardText';
+import { cardTextSentences } from './data/en/sentences/cardText';
 
 const W = cardTextSentences;
 

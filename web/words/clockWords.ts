@@ -5,7 +5,7 @@ import type { Placed, Stretch } from '../../core/schedule';
 import { timeText } from './actions';
 import { TASK_WORDS } from './data/tasks';
 import { degrees } from './heat';
-import { clockSentences } from './en/sentences/clock';
+import { clockSentences } from './data/en/sentences/clock';
 
 const W = clockSentences;
 

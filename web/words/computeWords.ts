@@ -1,5 +1,5 @@
 import type { ComputeFault } from '../workers/compute';
-import { computeSentences } from './en/sentences/compute';
+import { computeSentences } from './data/en/sentences/compute';
 
 const W = computeSentences;
 

@@ -1,6 +1,6 @@
 import type { BakeDay } from '../../contract/days';
 import { weekdayOf, timeOf } from './clockWords';
-import { dayStateSentences } from './en/sentences/dayState';
+import { dayStateSentences } from './data/en/sentences/dayState';
 
 const W = dayStateSentences;
 

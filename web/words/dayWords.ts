@@ -2,7 +2,7 @@ import type { Clash, DayPlan, Lack, Remedy, Rescue, Thing } from '../../core/sch
 import { timeText } from './actions';
 import { dayTitle, timeOf } from './clockWords';
 import { listed } from './plural';
-import { daySentences } from './en/sentences/day';
+import { daySentences } from './data/en/sentences/day';
 
 const W = daySentences;
 

@@ -5,7 +5,7 @@ import { amountOf, grams } from './format';
 import { listed } from './plural';
 import { ovenText } from './say';
 import { ingredientName, PROP_WORDS } from './things';
-import { differencesSentences } from './en/sentences/differences';
+import { differencesSentences } from './data/en/sentences/differences';
 
 const W = differencesSentences;
 

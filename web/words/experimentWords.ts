@@ -10,7 +10,7 @@ import {
 } from '../../core/judge';
 import { fixed } from './format';
 import { listed } from './plural';
-import { experimentSentences } from './en/sentences/experiment';
+import { experimentSentences } from './data/en/sentences/experiment';
 
 const W = experimentSentences;
 

@@ -1,7 +1,7 @@
 import { decimalsFor, type Sourced } from '../../core/explain';
 import type { PropUnit } from '../../core/formula';
 import { toOunces } from '../../core/units';
-import { unitWords as W } from './en/units';
+import { unitWords as W } from './data/en/units';
 import { language } from './language';
 
 const LOCALE = language.locale;

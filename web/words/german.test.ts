@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { GERMAN_NAMES, INGREDIENTS } from '../../core/ingredients';
 import { catalogueNames } from './catalogue';
-import { catalogues } from './de';
+import { catalogues } from './data/de';
 import './things';
 
-const english = import.meta.glob(['./en/**/*.ts', './data/*.ts'], { eager: true });
+const english = import.meta.glob(['./data/en/**/*.ts', './data/*.ts'], { eager: true });
 
 /** The English catalogues by the name they are asked for, and what was found in the files that declare them. */
 const declared = (): object[] =>

@@ -1,7 +1,7 @@
 import type { Kitchen } from '../../contract/dto';
 import { celsiusToFahrenheit, fahrenheitToCelsius } from '../../core/units';
 import { fixed } from './format';
-import { heatSentences } from './en/sentences/heat';
+import { heatSentences } from './data/en/sentences/heat';
 
 const W = heatSentences;
 

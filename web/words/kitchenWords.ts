@@ -5,7 +5,7 @@ import type { KitchenClash } from '../api/mergeKitchen';
 import { degreesApart } from './heat';
 import { fixed, grams } from './format';
 import { ingredientName } from './things';
-import { kitchenSentences } from './en/sentences/kitchen';
+import { kitchenSentences } from './data/en/sentences/kitchen';
 
 const W = kitchenSentences;
 

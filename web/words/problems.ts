@@ -1,5 +1,5 @@
 import type { Msg } from '../../core/explain';
-import { problemsSentences } from './en/sentences/problems';
+import { problemsSentences } from './data/en/sentences/problems';
 
 const W = problemsSentences;
 

@@ -1,6 +1,6 @@
 import type { Standing } from '../working/workingSlice';
 import { sayProblem } from './problems';
-import { savingSentences } from './en/sentences/saving';
+import { savingSentences } from './data/en/sentences/saving';
 
 const W = savingSentences;
 

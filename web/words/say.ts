@@ -20,7 +20,7 @@ import {
   PROP_WORDS,
   UNIT_WORDS,
 } from './things';
-import { saySentences } from './en/sentences/say';
+import { saySentences } from './data/en/sentences/say';
 
 const W = saySentences;
 

@@ -1,6 +1,6 @@
 import type { Measured, RefusalId, SliceNumbers } from '../../core/slice';
 import { fixed } from './format';
-import { sliceSentences } from './en/sentences/slice';
+import { sliceSentences } from './data/en/sentences/slice';
 
 const W = sliceSentences;
 

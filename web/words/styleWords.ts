@@ -2,7 +2,7 @@ import type { StyleMiss, StyleRule } from '../../core/rebalance';
 import type { StyleChoice } from '../../contract/dto';
 import { listed } from './plural';
 import { ingredientName, kitName } from './things';
-import { styleSentences } from './en/sentences/style';
+import { styleSentences } from './data/en/sentences/style';
 
 const W = styleSentences;
 

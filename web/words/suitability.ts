@@ -4,7 +4,7 @@ import type { Finding } from '../../core/exclusions';
 import { listed } from './plural';
 import { avoidWords } from './avoidWords';
 import { ingredientName } from './things';
-import { suitabilitySentences } from './en/sentences/suitability';
+import { suitabilitySentences } from './data/en/sentences/suitability';
 
 const W = suitabilitySentences;
 

@@ -1,5 +1,5 @@
 import { isShown, type Tasted, type TastingKind } from '../../core/judge';
-import { tastingSentences } from './en/sentences/tasting';
+import { tastingSentences } from './data/en/sentences/tasting';
 
 const W = tastingSentences;
 

@@ -4,7 +4,7 @@ import { idOf, ingredientById } from '../../core/ingredients';
 import { catalogue } from './catalogue';
 import { language } from './language';
 import { KIT_WORDS } from './data/kits';
-import { thingsSentences } from './en/sentences/things';
+import { thingsSentences } from './data/en/sentences/things';
 
 const W = thingsSentences;
 

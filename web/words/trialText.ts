@@ -6,7 +6,7 @@ import { listed } from './plural';
 import { degrees } from './heat';
 import { sliceLines } from './sliceWords';
 import { changeWords, OUTCOME_WORDS, SCORE_WORDS } from './trialWords';
-import { trialTextSentences } from './en/sentences/trialText';
+import { trialTextSentences } from './data/en/sentences/trialText';
 
 const W = trialTextSentences;
 

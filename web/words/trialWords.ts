@@ -4,7 +4,7 @@ import { CAUSE_WORDS, FAULT_WORDS, REPAIR_WORDS } from './data/faults';
 import { fixed } from './format';
 import { listed } from './plural';
 import { degrees } from './heat';
-import { trialSentences } from './en/sentences/trial';
+import { trialSentences } from './data/en/sentences/trial';
 
 const W = trialSentences;
 

@@ -6,7 +6,7 @@ import { LABEL_PX, ZOOMS, type Zoom } from './bars';
 import type { Piece } from './scale';
 import classes from './timeline.module.css';
 import { Track } from './Track';
-import { partsWords } from '../../words/en/parts';
+import { partsWords } from '../../words/data/en/parts';
 
 const W = partsWords.frame;
 

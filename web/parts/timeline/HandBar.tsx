@@ -3,7 +3,7 @@ import { barAt, isWide, TARGET_PX } from './bars';
 import { Dragged } from './Dragged';
 import type { Piece } from './scale';
 import classes from './timeline.module.css';
-import { partsWords } from '../../words/en/parts';
+import { partsWords } from '../../words/data/en/parts';
 
 const W = partsWords.handBar;
 

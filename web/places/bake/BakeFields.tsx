@@ -10,7 +10,7 @@ import { HeatField } from '../../parts/HeatField';
 import { bareDegrees } from '../../words/heat';
 import { FORM_WORDS, METAL_WORDS, TIN_WORDS } from '../../words/data/bake';
 import classes from './bake.module.css';
-import { bakeWords } from '../../words/en/bake';
+import { bakeWords } from '../../words/data/en/bake';
 
 const W = bakeWords.bakeFields;
 

@@ -41,7 +41,7 @@ import { Section } from './Section';
 import { Told } from './Told';
 import { useBake } from '../../shared/useBake';
 import classes from './bake.module.css';
-import { bakeWords } from '../../words/en/bake';
+import { bakeWords } from '../../words/data/en/bake';
 
 const W = bakeWords.bakeStop;
 

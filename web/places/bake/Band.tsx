@@ -6,7 +6,7 @@ import { COVER_WORDS } from '../../words/data/bake';
 import { degrees } from '../../words/heat';
 import { PLOT } from './Curves';
 import classes from './bake.module.css';
-import { bakeWords } from '../../words/en/bake';
+import { bakeWords } from '../../words/data/en/bake';
 
 const W = bakeWords.band;
 

@@ -15,7 +15,7 @@ import { fixed } from '../../words/format';
 import { degrees, fromField, heatScale, toField } from '../../words/heat';
 import { AXIS, HORIZONTAL, ticksTo } from '../../shared/Chart';
 import classes from './bake.module.css';
-import { bakeWords } from '../../words/en/bake';
+import { bakeWords } from '../../words/data/en/bake';
 
 const W = bakeWords.curves;
 

@@ -4,7 +4,7 @@ import { dialC, levelCm, loadsOf, SAME_CM, swapTin, type BakeSetup } from '../..
 import { fixed, grams } from '../../words/format';
 import { degrees, degreesApart } from '../../words/heat';
 import classes from './bake.module.css';
-import { bakeWords } from '../../words/en/bake';
+import { bakeWords } from '../../words/data/en/bake';
 
 const W = bakeWords.otherTin;
 

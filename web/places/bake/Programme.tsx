@@ -8,7 +8,7 @@ import { NumberField } from '../../parts/NumberField';
 import { inDegrees } from '../../words/heat';
 import { COVER_WORDS, HEAT_WORDS, SCHOOL_WORDS } from '../../words/data/bake';
 import classes from './bake.module.css';
-import { bakeWords } from '../../words/en/bake';
+import { bakeWords } from '../../words/data/en/bake';
 
 const W = bakeWords.programme;
 

@@ -9,7 +9,7 @@ import { fixed, grams } from '../../words/format';
 import { degrees } from '../../words/heat';
 import { minutesText } from '../../words/say';
 import classes from './bake.module.css';
-import { bakeWords } from '../../words/en/bake';
+import { bakeWords } from '../../words/data/en/bake';
 
 const W = bakeWords.rests;
 

@@ -1,7 +1,7 @@
 import { halfAt, heightOf, levelCm, type BakeSetup } from '../../../core/bake';
 import { fixed } from '../../words/format';
 import classes from './bake.module.css';
-import { bakeWords } from '../../words/en/bake';
+import { bakeWords } from '../../words/data/en/bake';
 
 const W = bakeWords.section;
 

@@ -5,7 +5,7 @@ import { fixed } from '../../words/format';
 import { bareDegrees, degrees } from '../../words/heat';
 import { minutesText } from '../../words/say';
 import classes from './bake.module.css';
-import { bakeWords } from '../../words/en/bake';
+import { bakeWords } from '../../words/data/en/bake';
 
 const W = bakeWords.told;
 

@@ -9,7 +9,7 @@ import { useAwake } from '../../shared/useAwake';
 import classes from './bench.module.css';
 import { useBench } from '../../shared/useBench';
 import { Weigh } from './Weigh';
-import { benchWords } from '../../words/en/bench';
+import { benchWords } from '../../words/data/en/bench';
 
 const W = benchWords.benchPage;
 

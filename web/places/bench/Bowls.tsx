@@ -3,7 +3,7 @@ import { bowlsOf, lateUntil } from '../../../core/bench';
 import { grams } from '../../words/format';
 import classes from './bench.module.css';
 import type { BenchProps } from './props';
-import { benchWords } from '../../words/en/bench';
+import { benchWords } from '../../words/data/en/bench';
 
 const W = benchWords.bowls;
 

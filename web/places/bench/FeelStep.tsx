@@ -6,7 +6,7 @@ import { grams } from '../../words/format';
 import { FEEL_WORDS_TEXT } from '../../words/things';
 import classes from './bench.module.css';
 import type { BenchProps } from './props';
-import { benchWords } from '../../words/en/bench';
+import { benchWords } from '../../words/data/en/bench';
 
 const W = benchWords.feelStep;
 

@@ -12,7 +12,7 @@ import { degrees } from '../../words/heat';
 import type { BenchChoices } from '../../../core/bench';
 import classes from './bench.module.css';
 import { StandIn } from './StandIn';
-import { benchWords } from '../../words/en/bench';
+import { benchWords } from '../../words/data/en/bench';
 
 const W = benchWords.instrumentPanel;
 

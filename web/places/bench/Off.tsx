@@ -4,7 +4,7 @@ import { effectWords } from '../../words/benchWords';
 import { fixed, grams } from '../../words/format';
 import classes from './bench.module.css';
 import type { BenchProps } from './props';
-import { benchWords } from '../../words/en/bench';
+import { benchWords } from '../../words/data/en/bench';
 
 const W = benchWords.off;
 

@@ -28,7 +28,7 @@ import { useServerNow } from '../../shared/useServerNow';
 import classes from './bench.module.css';
 import { ProbeCurve } from './ProbeCurve';
 import type { useRun } from '../../shared/useRun';
-import { benchWords } from '../../words/en/bench';
+import { benchWords } from '../../words/data/en/bench';
 
 const W = benchWords.oven;
 

@@ -2,7 +2,7 @@ import { middleAt, type Modelled, type Probed, type TimeLeft } from '../../../co
 import { fixed } from '../../words/format';
 import { degrees } from '../../words/heat';
 import classes from './bench.module.css';
-import { benchWords } from '../../words/en/bench';
+import { benchWords } from '../../words/data/en/bench';
 
 const W = benchWords.probeCurve;
 

@@ -17,7 +17,7 @@ import { sayProblem } from '../../words/problems';
 import { FEEL_WORDS_TEXT, ingredientName, lineName } from '../../words/things';
 import classes from './bench.module.css';
 import { useBench } from '../../shared/useBench';
-import { benchWords } from '../../words/en/bench';
+import { benchWords } from '../../words/data/en/bench';
 
 const W = benchWords.recordPage;
 

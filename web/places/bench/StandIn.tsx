@@ -4,7 +4,7 @@ import { ScaleStandIn, USUAL_SCALE } from '../../../core/bench';
 import { INSTRUMENTS } from '../../instruments/useInstruments';
 import { grams } from '../../words/format';
 import classes from './bench.module.css';
-import { benchWords } from '../../words/en/bench';
+import { benchWords } from '../../words/data/en/bench';
 
 const W = benchWords.standIn;
 

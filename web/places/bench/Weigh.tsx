@@ -31,7 +31,7 @@ import { SwapForm } from './SwapForm';
 import type { BenchProps } from './props';
 import { useBenchKeys } from './useBenchKeys';
 import { useTick } from './useTick';
-import { benchWords } from '../../words/en/bench';
+import { benchWords } from '../../words/data/en/bench';
 
 const W = benchWords.weigh;
 

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { keyHere } from '../../api/home';
 import { Dialog } from '../../parts/Dialog';
 import { Notice } from '../../parts/Notice';
-import { cardWords } from '../../words/en/card';
+import { cardWords } from '../../words/data/en/card';
 
 const W = cardWords.beginBench;
 

@@ -25,7 +25,7 @@ import { Lines } from './Lines';
 import { Takes } from './Takes';
 import { Nutrition } from './Nutrition';
 import classes from './card.module.css';
-import { cardWords } from '../../words/en/card';
+import { cardWords } from '../../words/data/en/card';
 
 const W = cardWords.card;
 

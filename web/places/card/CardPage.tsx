@@ -21,7 +21,7 @@ import { isAdapted } from './adapted';
 import { BeginBench } from './BeginBench';
 import { Card } from './Card';
 import classes from './card.module.css';
-import { cardWords } from '../../words/en/card';
+import { cardWords } from '../../words/data/en/card';
 
 const W = cardWords.cardPage;
 

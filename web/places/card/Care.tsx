@@ -7,7 +7,7 @@ import { AVOID_WORDS, CAUTION_WORDS, ingredientName, lineName } from '../../word
 import { WhoEats } from '../../shared/WhoEats';
 import classes from './card.module.css';
 import { inDegrees } from '../../words/heat';
-import { cardWords } from '../../words/en/card';
+import { cardWords } from '../../words/data/en/card';
 
 const W = cardWords.care;
 

@@ -5,7 +5,7 @@ import type { holdBackOf } from '../../../core/rebalance';
 import { fixed } from '../../words/format';
 import { ingredientName } from '../../words/things';
 import classes from './card.module.css';
-import { cardWords } from '../../words/en/card';
+import { cardWords } from '../../words/data/en/card';
 
 const W = cardWords.keepBack;
 

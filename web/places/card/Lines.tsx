@@ -13,7 +13,7 @@ import { grams, ounces, percent } from '../../words/format';
 import { STATE_WORDS } from '../../words/data/ways';
 import { GROUP_WORDS, lineName, ROLE_WORDS } from '../../words/things';
 import classes from './card.module.css';
-import { cardWords } from '../../words/en/card';
+import { cardWords } from '../../words/data/en/card';
 
 const W = cardWords.lines;
 

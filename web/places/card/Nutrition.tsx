@@ -8,7 +8,7 @@ import { fixed, grams } from '../../words/format';
 import { listed } from '../../words/plural';
 import { lineName } from '../../words/things';
 import classes from './card.module.css';
-import { cardWords } from '../../words/en/card';
+import { cardWords } from '../../words/data/en/card';
 
 const W = cardWords.nutrition;
 

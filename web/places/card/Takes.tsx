@@ -5,7 +5,7 @@ import { eighthsOfTsp, type SpoonStandard } from '../../../core/units';
 import { grams, spoons } from '../../words/format';
 import { lineName } from '../../words/things';
 import classes from './card.module.css';
-import { cardWords } from '../../words/en/card';
+import { cardWords } from '../../words/data/en/card';
 
 const W = cardWords.takes;
 

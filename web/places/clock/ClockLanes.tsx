@@ -19,7 +19,7 @@ import { Track } from '../../parts/timeline/Track';
 import classes from '../../parts/timeline/timeline.module.css';
 import { taskTitle, timeOf } from '../../words/clockWords';
 import own from './clock.module.css';
-import { clockWords } from '../../words/en/clock';
+import { clockWords } from '../../words/data/en/clock';
 
 const W = clockWords.clockLanes;
 

@@ -26,7 +26,7 @@ import { useDeskContext } from '../../shared/deskContext';
 import { ClockLanes } from './ClockLanes';
 import { entriesOf } from './entries';
 import classes from './clock.module.css';
-import { clockWords } from '../../words/en/clock';
+import { clockWords } from '../../words/data/en/clock';
 
 const W = clockWords.clockStop;
 

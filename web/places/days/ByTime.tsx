@@ -5,7 +5,7 @@ import { useDayContext } from './dayContext';
 import classes from './days.module.css';
 import { colourOf, Letter } from './Letter';
 import { rowsByDay } from './rows';
-import { daysWords } from '../../words/en/days';
+import { daysWords } from '../../words/data/en/days';
 
 const W = daysWords.byTime;
 

@@ -10,7 +10,7 @@ import { WhenField } from '../../parts/WhenField';
 import { useDayContext } from './dayContext';
 import classes from './days.module.css';
 import { Letter } from './Letter';
-import { daysWords } from '../../words/en/days';
+import { daysWords } from '../../words/data/en/days';
 
 const W = daysWords.dayBakes;
 

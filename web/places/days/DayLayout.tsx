@@ -14,7 +14,7 @@ import classes from './days.module.css';
 import { useDay } from './useDay';
 import { usePlan } from './usePlan';
 import { useServerNow } from '../../shared/useServerNow';
-import { daysWords } from '../../words/en/days';
+import { daysWords } from '../../words/data/en/days';
 
 const W = daysWords.dayLayout;
 

@@ -8,7 +8,7 @@ import { HoursField } from '../../parts/HoursField';
 import { thingName } from '../../words/dayWords';
 import { useDayContext } from './dayContext';
 import classes from './days.module.css';
-import { daysWords } from '../../words/en/days';
+import { daysWords } from '../../words/data/en/days';
 
 const W = daysWords.dayMeans;
 

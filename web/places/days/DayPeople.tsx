@@ -5,7 +5,7 @@ import { USUAL_HOURS } from '../../../contract/dto';
 import { HoursField } from '../../parts/HoursField';
 import { useDayContext } from './dayContext';
 import classes from './days.module.css';
-import { daysWords } from '../../words/en/days';
+import { daysWords } from '../../words/data/en/days';
 
 const W = daysWords.dayPeople;
 

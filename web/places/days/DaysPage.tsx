@@ -21,7 +21,7 @@ import { dayState } from '../../words/dayState';
 import { day as dayWords } from '../../words/format';
 import { sayProblem } from '../../words/problems';
 import classes from './days.module.css';
-import { daysWords } from '../../words/en/days';
+import { daysWords } from '../../words/data/en/days';
 
 const W = daysWords.daysPage;
 

@@ -22,7 +22,7 @@ import { colourOf } from './Letter';
 import { minAt, scaleOf, xOf } from '../../parts/timeline/scale';
 import { LANE_PX, Track } from '../../parts/timeline/Track';
 import { Warmth } from './Warmth';
-import { daysWords } from '../../words/en/days';
+import { daysWords } from '../../words/data/en/days';
 
 const W = daysWords.lanes;
 

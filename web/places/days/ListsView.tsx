@@ -11,7 +11,7 @@ import { ingredientName } from '../../words/things';
 import { useDayContext } from './dayContext';
 import classes from './days.module.css';
 import { Letter } from './Letter';
-import { daysWords } from '../../words/en/days';
+import { daysWords } from '../../words/data/en/days';
 
 const W = daysWords.listsView;
 

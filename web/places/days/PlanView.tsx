@@ -13,7 +13,7 @@ import { DayPeople } from './DayPeople';
 import { useDayContext } from './dayContext';
 import classes from './days.module.css';
 import { Lanes } from './Lanes';
-import { daysWords } from '../../words/en/days';
+import { daysWords } from '../../words/data/en/days';
 
 const W = daysWords.planView;
 

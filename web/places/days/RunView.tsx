@@ -15,7 +15,7 @@ import { Timers } from './Timers';
 import { useAlarms, type Alarm } from '../../shared/useAlarms';
 import { useAwake } from '../../shared/useAwake';
 import { useRunning } from './useRunning';
-import { daysWords } from '../../words/en/days';
+import { daysWords } from '../../words/data/en/days';
 
 const W = daysWords.runView;
 

@@ -6,7 +6,7 @@ import { bareDegrees, heatUnit } from '../../words/heat';
 import { useDayContext } from './dayContext';
 import classes from './days.module.css';
 import { rowsByDay } from './rows';
-import { daysWords } from '../../words/en/days';
+import { daysWords } from '../../words/data/en/days';
 
 const W = daysWords.sheetView;
 

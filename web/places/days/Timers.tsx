@@ -4,7 +4,7 @@ import { countdown } from '../../words/dayWords';
 import { useDayContext } from './dayContext';
 import classes from './days.module.css';
 import { readySound } from '../../shared/sound';
-import { daysWords } from '../../words/en/days';
+import { daysWords } from '../../words/data/en/days';
 
 const W = daysWords.timers;
 

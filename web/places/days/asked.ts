@@ -15,7 +15,7 @@ import {
   type Stretch,
 } from '../../../core/schedule';
 import { dailyHours, dateOf } from '../../words/clockWords';
-import { daysWords } from '../../words/en/days';
+import { daysWords } from '../../words/data/en/days';
 
 const W = daysWords.asked;
 

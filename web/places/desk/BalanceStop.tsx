@@ -20,7 +20,7 @@ import { Opened } from './Opened';
 import { WhoEats } from '../../shared/WhoEats';
 import frame from '../../shared/frame.module.css';
 import classes from './desk.module.css';
-import { deskWords } from '../../words/en/desk';
+import { deskWords } from '../../words/data/en/desk';
 
 const W = deskWords.balanceStop;
 

@@ -6,7 +6,7 @@ import { AVOID_WORDS } from '../../words/things';
 import { workingCopy } from '../../working/workingSlice';
 import { useDeskContext } from '../../shared/deskContext';
 import classes from './desk.module.css';
-import { deskWords } from '../../words/en/desk';
+import { deskWords } from '../../words/data/en/desk';
 
 const W = deskWords.comesIn;
 

@@ -13,7 +13,7 @@ import { AVOID_WORDS, ingredientName, JOB_WORDS, kitName } from '../../words/thi
 import { useDeskContext } from '../../shared/deskContext';
 import { workingCopy } from '../../working/workingSlice';
 import classes from './desk.module.css';
-import { deskWords } from '../../words/en/desk';
+import { deskWords } from '../../words/data/en/desk';
 
 const W = deskWords.conflictRow;
 

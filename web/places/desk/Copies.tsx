@@ -13,7 +13,7 @@ import { EXCLUSION_WORDS } from '../../words/data/names';
 import { workingCopy, type WorkingState } from '../../working/workingSlice';
 import { versionName } from '../../shared/versionOrder';
 import classes from './desk.module.css';
-import { deskWords } from '../../words/en/desk';
+import { deskWords } from '../../words/data/en/desk';
 
 const W = deskWords.copies;
 

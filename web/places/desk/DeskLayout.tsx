@@ -25,7 +25,7 @@ import { sayComputeFault } from '../../words/computeWords';
 import { sayStanding } from '../../words/savingWords';
 import { VersionLine } from './VersionLine';
 import classes from './desk.module.css';
-import { deskWords } from '../../words/en/desk';
+import { deskWords } from '../../words/data/en/desk';
 
 const W = deskWords.deskLayout;
 

@@ -5,7 +5,7 @@ import { HandbookLink } from '../../parts/HandbookLink';
 import { amountOf, fixed } from '../../words/format';
 import { FEEL_WORDS_TEXT } from '../../words/things';
 import classes from './balance.module.css';
-import { deskWords } from '../../words/en/desk';
+import { deskWords } from '../../words/data/en/desk';
 
 const W = deskWords.feelStrip;
 

@@ -1,7 +1,7 @@
 import type { Fit } from '../../../core/rebalance';
 import { FIT_WORDS, PROP_WORDS } from '../../words/things';
 import classes from './desk.module.css';
-import { deskWords } from '../../words/en/desk';
+import { deskWords } from '../../words/data/en/desk';
 
 const W = deskWords.fitTicks;
 

@@ -6,7 +6,7 @@ import { useEatersQuery } from '../../api/api';
 import type { Wanted } from '../../working/workingSlice';
 import frame from '../../shared/frame.module.css';
 import classes from './desk.module.css';
-import { deskWords } from '../../words/en/desk';
+import { deskWords } from '../../words/data/en/desk';
 
 const W = deskWords.forWhom;
 

@@ -21,7 +21,7 @@ import { keptBake, useBake, type Bake } from '../../shared/useBake';
 import classes from './desk.module.css';
 import { workingCopy } from '../../working/workingSlice';
 import { ScaleFields, type ScaleWay } from './ScaleFields';
-import { deskWords } from '../../words/en/desk';
+import { deskWords } from '../../words/data/en/desk';
 
 const W = deskWords.keepVersion;
 

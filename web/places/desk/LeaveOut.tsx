@@ -8,7 +8,7 @@ import { workingCopy, type Wanted } from '../../working/workingSlice';
 import { ExclusionChips, MoreExclusions } from '../../shared/ExclusionChips';
 import { ForWhom } from './ForWhom';
 import classes from './desk.module.css';
-import { deskWords } from '../../words/en/desk';
+import { deskWords } from '../../words/data/en/desk';
 
 const W = deskWords.leaveOut;
 

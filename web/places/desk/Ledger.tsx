@@ -9,7 +9,7 @@ import { say } from '../../words/say';
 import { GROUP_WORDS, ingredientName } from '../../words/things';
 import { workingCopy } from '../../working/workingSlice';
 import classes from './balance.module.css';
-import { deskWords } from '../../words/en/desk';
+import { deskWords } from '../../words/data/en/desk';
 
 const W = deskWords.ledger;
 

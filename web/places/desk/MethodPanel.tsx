@@ -8,7 +8,7 @@ import { plainStep } from '../../words/stepWords';
 import { useDeskContext } from '../../shared/deskContext';
 import { workingCopy } from '../../working/workingSlice';
 import classes from './method.module.css';
-import { deskWords } from '../../words/en/desk';
+import { deskWords } from '../../words/data/en/desk';
 
 const W = deskWords.methodPanel;
 

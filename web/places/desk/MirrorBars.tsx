@@ -4,7 +4,7 @@ import type { PropKey } from '../../../core/classes';
 import { amountOf } from '../../words/format';
 import { FIT_WORDS, PROP_WORDS } from '../../words/things';
 import classes from './balance.module.css';
-import { deskWords } from '../../words/en/desk';
+import { deskWords } from '../../words/data/en/desk';
 
 const W = deskWords.mirrorBars;
 

@@ -11,7 +11,7 @@ import { fixed, grams } from '../../words/format';
 import { sayProblem } from '../../words/say';
 import { stepText } from '../../words/stepWords';
 import classes from './desk.module.css';
-import { deskWords } from '../../words/en/desk';
+import { deskWords } from '../../words/data/en/desk';
 
 const W = deskWords.otherBread;
 

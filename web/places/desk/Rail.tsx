@@ -1,7 +1,7 @@
 import { NavLink, useLocation } from 'react-router';
 import type { Stop } from './stops';
 import classes from './desk.module.css';
-import { deskWords } from '../../words/en/desk';
+import { deskWords } from '../../words/data/en/desk';
 
 const W = deskWords.rail;
 

@@ -23,7 +23,7 @@ import { workingCopy } from '../../working/workingSlice';
 import { WhoEats } from '../../shared/WhoEats';
 import frame from '../../shared/frame.module.css';
 import classes from './desk.module.css';
-import { deskWords } from '../../words/en/desk';
+import { deskWords } from '../../words/data/en/desk';
 
 const W = deskWords.readStop;
 

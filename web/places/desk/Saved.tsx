@@ -6,7 +6,7 @@ import { fileName, saveFile } from '../../parts/saveFile';
 import { sayStanding } from '../../words/savingWords';
 import { copyFile } from '../../working/copyFile';
 import { workingCopy, type WorkingState } from '../../working/workingSlice';
-import { deskWords } from '../../words/en/desk';
+import { deskWords } from '../../words/data/en/desk';
 
 const W = deskWords.saved;
 

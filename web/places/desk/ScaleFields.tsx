@@ -6,7 +6,7 @@ import type { ScaleTo } from '../../../core/rebalance';
 import { TIN_WORDS } from '../../words/data/bake';
 import { lineName } from '../../words/things';
 import classes from './desk.module.css';
-import { deskWords } from '../../words/en/desk';
+import { deskWords } from '../../words/data/en/desk';
 
 const W = deskWords.scaleFields;
 

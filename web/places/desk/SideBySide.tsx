@@ -14,7 +14,7 @@ import { titleOf } from './WholeSolution';
 import { inDegrees } from '../../words/heat';
 import { SURE } from '../../words/data/ways';
 import { say } from '../../words/say';
-import { deskWords } from '../../words/en/desk';
+import { deskWords } from '../../words/data/en/desk';
 
 const W = deskWords.sideBySide;
 

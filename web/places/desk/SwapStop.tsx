@@ -16,7 +16,7 @@ import { Wholes } from './Wholes';
 import { WhyAside } from './WhyAside';
 import frame from '../../shared/frame.module.css';
 import classes from './desk.module.css';
-import { deskWords } from '../../words/en/desk';
+import { deskWords } from '../../words/data/en/desk';
 
 const W = deskWords.swapStop;
 

@@ -2,7 +2,7 @@ import { Link } from 'react-router';
 import type { FormulaDetail } from '../../../contract/dto';
 import { lineTo, versionName } from '../../shared/versionOrder';
 import classes from './desk.module.css';
-import { deskWords } from '../../words/en/desk';
+import { deskWords } from '../../words/data/en/desk';
 
 const W = deskWords.versionLine;
 

@@ -10,7 +10,7 @@ import { workingCopy } from '../../working/workingSlice';
 import { missWords } from '../../words/styleWords';
 import { FitTicks } from './FitTicks';
 import classes from './desk.module.css';
-import { deskWords } from '../../words/en/desk';
+import { deskWords } from '../../words/data/en/desk';
 
 const W = deskWords.wholeSolution;
 

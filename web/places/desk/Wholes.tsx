@@ -7,7 +7,7 @@ import { SideBySide } from './SideBySide';
 import { titleOf, WholeSolution } from './WholeSolution';
 import desk from './desk.module.css';
 import classes from './swap.module.css';
-import { deskWords } from '../../words/en/desk';
+import { deskWords } from '../../words/data/en/desk';
 
 const W = deskWords.wholes;
 

@@ -18,7 +18,7 @@ import {
 import { useDeskContext } from '../../shared/deskContext';
 import frame from '../../shared/frame.module.css';
 import { inDegrees } from '../../words/heat';
-import { deskWords } from '../../words/en/desk';
+import { deskWords } from '../../words/data/en/desk';
 
 const W = deskWords.whyAside;
 

@@ -9,7 +9,7 @@ import { JOB_NOUNS } from '../../words/data/terms';
 import type { DeskContext } from '../../shared/deskContext';
 import type { WorkingState } from '../../working/workingSlice';
 import { bareDegrees, heatUnit } from '../../words/heat';
-import { deskWords } from '../../words/en/desk';
+import { deskWords } from '../../words/data/en/desk';
 
 const W = deskWords.stops;
 

@@ -17,7 +17,7 @@ import { ovenText, say } from '../../words/say';
 import { YEAST_TABLE_WORDS } from '../../words/data/lift';
 import classes from './handbook.module.css';
 import { inDegrees } from '../../words/heat';
-import { handbookWords } from '../../words/en/handbook';
+import { handbookWords } from '../../words/data/en/handbook';
 
 const W = handbookWords.conversions;
 

@@ -13,7 +13,7 @@ import { EXCLUSION_WORDS, GROUP_NAMES, JOB_NOUNS } from '../../words/things';
 import { Conversions } from './Conversions';
 import { allEntries, kitEntries, replaceable, type Entry, type KitEntry } from './entries';
 import classes from './handbook.module.css';
-import { handbookWords } from '../../words/en/handbook';
+import { handbookWords } from '../../words/data/en/handbook';
 
 const W = handbookWords.handbookPage;
 

@@ -41,7 +41,7 @@ import {
 import { minutesText } from '../../words/say';
 import classes from './handbook.module.css';
 import { degrees, degreesSpan, inDegrees } from '../../words/heat';
-import { handbookWords } from '../../words/en/handbook';
+import { handbookWords } from '../../words/data/en/handbook';
 
 const W = handbookWords.entries;
 

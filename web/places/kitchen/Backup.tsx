@@ -6,7 +6,7 @@ import { Notice } from '../../parts/Notice';
 import { sayProblem } from '../../words/problems';
 import { bringIn, type Bringing, type Brought } from './bringIn';
 import classes from '../../shared/kitchen/kitchen.module.css';
-import { kitchenWords } from '../../words/en/kitchen';
+import { kitchenWords } from '../../words/data/en/kitchen';
 
 const W = kitchenWords.backup;
 

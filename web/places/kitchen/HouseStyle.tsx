@@ -3,7 +3,7 @@ import { useChangeKitchen } from '../../shared/useChangeKitchen';
 import { StyleFields } from '../../parts/StyleFields';
 import { STYLE_WORDS } from '../../words/styleWords';
 import classes from '../../shared/kitchen/kitchen.module.css';
-import { kitchenWords } from '../../words/en/kitchen';
+import { kitchenWords } from '../../words/data/en/kitchen';
 
 const W = kitchenWords.houseStyle;
 

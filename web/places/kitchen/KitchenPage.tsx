@@ -14,7 +14,7 @@ import { Ovens } from '../../shared/kitchen/Ovens';
 import { OwnWays } from './OwnWays';
 import { Tins } from './Tins';
 import classes from '../../shared/kitchen/kitchen.module.css';
-import { kitchenWords } from '../../words/en/kitchen';
+import { kitchenWords } from '../../words/data/en/kitchen';
 
 const W = kitchenWords.kitchenPage;
 

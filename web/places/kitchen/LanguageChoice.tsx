@@ -1,5 +1,5 @@
 import { NativeSelect } from '@mantine/core';
-import { kitchenWords } from '../../words/en/kitchen';
+import { kitchenWords } from '../../words/data/en/kitchen';
 import { changeLanguage, language, LANGUAGES, type LanguageId } from '../../words/language';
 import classes from '../../shared/kitchen/kitchen.module.css';
 

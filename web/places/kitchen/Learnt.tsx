@@ -9,7 +9,7 @@ import { day, fixed } from '../../words/format';
 import { timesWords } from '../../words/kitchenWords';
 import { CLASS_WORDS } from '../../words/things';
 import classes from '../../shared/kitchen/kitchen.module.css';
-import { kitchenWords } from '../../words/en/kitchen';
+import { kitchenWords } from '../../words/data/en/kitchen';
 
 const W = kitchenWords.learnt;
 

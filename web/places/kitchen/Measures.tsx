@@ -14,7 +14,7 @@ import { YEAST_TABLE_WORDS } from '../../words/data/lift';
 import { CUP_WORDS, RULESET_WORDS, SPOON_WORDS } from '../../words/data/terms';
 import type { HeatScale } from '../../words/heat';
 import classes from '../../shared/kitchen/kitchen.module.css';
-import { kitchenWords } from '../../words/en/kitchen';
+import { kitchenWords } from '../../words/data/en/kitchen';
 
 const W = kitchenWords.measures;
 

@@ -13,7 +13,7 @@ import { GROUP_NAMES } from '../../words/data/terms';
 import { ingredientName } from '../../words/things';
 import { LineActions } from '../../shared/kitchen/LineActions';
 import classes from '../../shared/kitchen/kitchen.module.css';
-import { kitchenWords } from '../../words/en/kitchen';
+import { kitchenWords } from '../../words/data/en/kitchen';
 
 const W = kitchenWords.ownWays;
 

@@ -10,7 +10,7 @@ import { fixed } from '../../words/format';
 import { METAL_WORDS, TIN_WORDS } from '../../words/data/bake';
 import { LineActions } from '../../shared/kitchen/LineActions';
 import classes from '../../shared/kitchen/kitchen.module.css';
-import { kitchenWords } from '../../words/en/kitchen';
+import { kitchenWords } from '../../words/data/en/kitchen';
 
 const W = kitchenWords.tins;
 

@@ -4,7 +4,7 @@ import { listed } from '../../words/plural';
 import { EFFECT_WORDS } from '../../words/data/lift';
 import { ingredientName } from '../../words/things';
 import classes from './lift.module.css';
-import { liftWords } from '../../words/en/lift';
+import { liftWords } from '../../words/data/en/lift';
 
 const W = liftWords.beam;
 

@@ -3,7 +3,7 @@ import type { TimedRise } from '../../../core/leavening';
 import { useChangeKitchen } from '../../shared/useChangeKitchen';
 import { useKitchen } from '../../shared/useKitchen';
 import { span } from '../../shared/liftLines';
-import { liftWords } from '../../words/en/lift';
+import { liftWords } from '../../words/data/en/lift';
 
 const W = liftWords.countRise;
 

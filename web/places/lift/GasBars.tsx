@@ -3,7 +3,7 @@ import { fixed } from '../../words/format';
 import { GAS_WORDS } from '../../words/data/lift';
 import classes from './lift.module.css';
 import { degrees } from '../../words/heat';
-import { liftWords } from '../../words/en/lift';
+import { liftWords } from '../../words/data/en/lift';
 
 const W = liftWords.gasBars;
 

@@ -21,7 +21,7 @@ import { ingredientName } from '../../words/things';
 import { useDeskContext } from '../../shared/deskContext';
 import { workingCopy } from '../../working/workingSlice';
 import classes from './lift.module.css';
-import { liftWords } from '../../words/en/lift';
+import { liftWords } from '../../words/data/en/lift';
 
 const W = liftWords.leaveners;
 

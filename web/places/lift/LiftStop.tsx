@@ -32,7 +32,7 @@ import { Starter, type DoughOf } from './Starter';
 import { Yeast } from './Yeast';
 import classes from './lift.module.css';
 import { degrees, inDegrees } from '../../words/heat';
-import { liftWords } from '../../words/en/lift';
+import { liftWords } from '../../words/data/en/lift';
 
 const W = liftWords.liftStop;
 

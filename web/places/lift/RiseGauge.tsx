@@ -8,7 +8,7 @@ import { GrowthChart } from '../../shared/Chart';
 import type { Planned } from './fields';
 import { span } from '../../shared/liftLines';
 import classes from './lift.module.css';
-import { liftWords } from '../../words/en/lift';
+import { liftWords } from '../../words/data/en/lift';
 
 const W = liftWords.riseGauge;
 

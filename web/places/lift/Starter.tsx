@@ -11,7 +11,7 @@ import type { Planned } from './fields';
 import { timesWords } from '../../words/kitchenWords';
 import { CountRise } from './CountRise';
 import classes from './lift.module.css';
-import { liftWords } from '../../words/en/lift';
+import { liftWords } from '../../words/data/en/lift';
 
 const W = liftWords.starter;
 

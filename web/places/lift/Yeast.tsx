@@ -37,7 +37,7 @@ import type { Planned } from './fields';
 import { timesWords } from '../../words/kitchenWords';
 import { riseWords, span } from '../../shared/liftLines';
 import classes from './lift.module.css';
-import { liftWords } from '../../words/en/lift';
+import { liftWords } from '../../words/data/en/lift';
 
 const W = liftWords.yeast;
 

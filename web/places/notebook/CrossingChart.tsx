@@ -13,7 +13,7 @@ import {
 import { normalPlot, type Analysis, type Crossing, type Factor } from '../../../core/judge';
 import { effectName } from '../../words/experimentWords';
 import classes from './notebook.module.css';
-import { notebookWords } from '../../words/en/notebook';
+import { notebookWords } from '../../words/data/en/notebook';
 
 const W = notebookWords.crossingChart;
 

@@ -1,7 +1,7 @@
 import { Button } from '@mantine/core';
 import { useEffect, useRef, useState } from 'react';
 import { language } from '../../words/language';
-import { notebookWords } from '../../words/en/notebook';
+import { notebookWords } from '../../words/data/en/notebook';
 
 const W = notebookWords.dictate;
 

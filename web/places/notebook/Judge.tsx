@@ -17,7 +17,7 @@ import { OUTCOME_WORDS, SCORE_WORDS } from '../../words/trialWords';
 import { Photos } from './Photos';
 import classes from './notebook.module.css';
 import { Dictate } from './Dictate';
-import { notebookWords } from '../../words/en/notebook';
+import { notebookWords } from '../../words/data/en/notebook';
 
 const W = notebookWords.judge;
 

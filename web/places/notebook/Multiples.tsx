@@ -4,7 +4,7 @@ import { fixed } from '../../words/format';
 import { degrees } from '../../words/heat';
 import { SCORE_WORDS } from '../../words/trialWords';
 import classes from './notebook.module.css';
-import { notebookWords } from '../../words/en/notebook';
+import { notebookWords } from '../../words/data/en/notebook';
 
 const W = notebookWords.multiples;
 

@@ -9,7 +9,7 @@ import { usePageTitle } from '../../parts/usePageTitle';
 import { resolutionWords } from '../../words/experimentWords';
 import { sayProblem } from '../../words/problems';
 import classes from './notebook.module.css';
-import { notebookWords } from '../../words/en/notebook';
+import { notebookWords } from '../../words/data/en/notebook';
 
 const W = notebookWords.newExperimentPage;
 

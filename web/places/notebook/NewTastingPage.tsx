@@ -9,7 +9,7 @@ import { sayProblem } from '../../words/problems';
 import { TASTING_WORDS } from '../../words/tastingWords';
 import classes from './notebook.module.css';
 import { bakedOn } from './Why';
-import { notebookWords } from '../../words/en/notebook';
+import { notebookWords } from '../../words/data/en/notebook';
 
 const W = notebookWords.newTastingPage;
 

@@ -10,7 +10,7 @@ import { sayProblem } from '../../words/problems';
 import { OUTCOME_WORDS } from '../../words/trialWords';
 import { useBench } from '../../shared/useBench';
 import classes from './notebook.module.css';
-import { notebookWords } from '../../words/en/notebook';
+import { notebookWords } from '../../words/data/en/notebook';
 
 const W = notebookWords.newTrialPage;
 

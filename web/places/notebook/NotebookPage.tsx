@@ -22,7 +22,7 @@ import { OUTCOME_WORDS } from '../../words/trialWords';
 import classes from './notebook.module.css';
 import { Photo } from './Photos';
 import { bakedOn } from './Why';
-import { notebookWords } from '../../words/en/notebook';
+import { notebookWords } from '../../words/data/en/notebook';
 
 const W = notebookWords.notebookPage;
 

@@ -8,7 +8,7 @@ import { rememberOriginal } from '../../photos/originals';
 import { base64Of, NotAPhoto, photoFrom } from '../../photos/takePhoto';
 import { sayProblem } from '../../words/problems';
 import classes from './notebook.module.css';
-import { notebookWords } from '../../words/en/notebook';
+import { notebookWords } from '../../words/data/en/notebook';
 
 const W = notebookWords.photos;
 

@@ -19,7 +19,7 @@ import { LostPage } from '../../shared/LostPage';
 import classes from './notebook.module.css';
 import { useTakeOut } from './useTakeOut';
 import { bakedOn } from './Why';
-import { notebookWords } from '../../words/en/notebook';
+import { notebookWords } from '../../words/data/en/notebook';
 
 const W = notebookWords.tastingPage;
 

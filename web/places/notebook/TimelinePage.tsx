@@ -21,7 +21,7 @@ import { Multiples } from './Multiples';
 import { Photo } from './Photos';
 import { useVersions } from './useVersions';
 import { bakedOn } from './Why';
-import { notebookWords } from '../../words/en/notebook';
+import { notebookWords } from '../../words/data/en/notebook';
 
 const W = notebookWords.timelinePage;
 

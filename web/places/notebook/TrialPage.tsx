@@ -20,7 +20,7 @@ import classes from './notebook.module.css';
 import { useTakeOut } from './useTakeOut';
 import { useTrial } from '../../shared/useTrial';
 import { bakedOn, Why } from './Why';
-import { notebookWords } from '../../words/en/notebook';
+import { notebookWords } from '../../words/data/en/notebook';
 
 const W = notebookWords.trialPage;
 

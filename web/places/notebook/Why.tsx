@@ -13,7 +13,7 @@ import { degrees } from '../../words/heat';
 import { lineName } from '../../words/things';
 import { changeWords, evidenceWords, LOOK_WORDS, suspectWords } from '../../words/trialWords';
 import classes from './notebook.module.css';
-import { notebookWords } from '../../words/en/notebook';
+import { notebookWords } from '../../words/data/en/notebook';
 
 const W = notebookWords.why;
 

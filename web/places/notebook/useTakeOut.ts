@@ -1,6 +1,6 @@
 import { useNavigate } from 'react-router';
 import { sayDone } from '../../parts/sayDone';
-import { notebookWords } from '../../words/en/notebook';
+import { notebookWords } from '../../words/data/en/notebook';
 
 const W = notebookWords.useTakeOut;
 

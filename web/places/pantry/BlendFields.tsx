@@ -10,7 +10,7 @@ import type { FieldsProps } from './fields';
 import { Facts } from './Facts';
 import { NameField, NoteField, OtherNamesField } from './NameFields';
 import classes from './pantry.module.css';
-import { pantryWords } from '../../words/en/pantry';
+import { pantryWords } from '../../words/data/en/pantry';
 
 const W = pantryWords.blendFields;
 

@@ -5,7 +5,7 @@ import { saveFile } from '../../parts/saveFile';
 import { sayDone } from '../../parts/sayDone';
 import { sayNot } from '../../parts/sayNot';
 import { usePantry } from '../../pantry/usePantry';
-import { pantryWords } from '../../words/en/pantry';
+import { pantryWords } from '../../words/data/en/pantry';
 
 const W = pantryWords.broken;
 

@@ -15,7 +15,7 @@ import { sayDone } from '../../parts/sayDone';
 import { newestOf } from '../../pantry/rows';
 import { say, sayProblem } from '../../words/say';
 import classes from './pantry.module.css';
-import { pantryWords } from '../../words/en/pantry';
+import { pantryWords } from '../../words/data/en/pantry';
 
 const W = pantryWords.bulkBar;
 

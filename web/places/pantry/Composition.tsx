@@ -3,7 +3,7 @@ import { COMPONENTS, type Ingredient } from '../../../core/ingredients';
 import { fixed } from '../../words/format';
 import { COMPONENT_WORDS } from '../../words/things';
 import classes from './pantry.module.css';
-import { pantryWords } from '../../words/en/pantry';
+import { pantryWords } from '../../words/data/en/pantry';
 
 const W = pantryWords.composition;
 

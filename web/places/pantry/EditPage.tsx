@@ -22,7 +22,7 @@ import { BlendFields } from './BlendFields';
 import { OwnFields } from './OwnFields';
 import { PacketFields } from './PacketFields';
 import classes from './pantry.module.css';
-import { pantryWords } from '../../words/en/pantry';
+import { pantryWords } from '../../words/data/en/pantry';
 
 const W = pantryWords.editPage;
 

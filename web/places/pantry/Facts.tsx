@@ -4,7 +4,7 @@ import { AVOID_IDS, type AvoidId, type Ingredient } from '../../../core/ingredie
 import { listed } from '../../words/plural';
 import { AVOID_WORDS } from '../../words/things';
 import classes from './pantry.module.css';
-import { pantryWords } from '../../words/en/pantry';
+import { pantryWords } from '../../words/data/en/pantry';
 
 const W = pantryWords.facts;
 

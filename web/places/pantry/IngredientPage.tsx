@@ -15,7 +15,7 @@ import { Composition, sourcesOf } from './Composition';
 import { Facts } from './Facts';
 import { InDough, Jobs, Measure } from './Sections';
 import classes from './pantry.module.css';
-import { pantryWords } from '../../words/en/pantry';
+import { pantryWords } from '../../words/data/en/pantry';
 
 const W = pantryWords.ingredientPage;
 

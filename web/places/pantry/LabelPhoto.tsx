@@ -5,7 +5,7 @@ import { Notice } from '../../parts/Notice';
 import { drawnPicture, readLabelPhoto, WHOLE, type Cut } from '../../workers/labelPhoto';
 import classes from './pantry.module.css';
 import look from './photo.module.css';
-import { pantryWords } from '../../words/en/pantry';
+import { pantryWords } from '../../words/data/en/pantry';
 
 const W = pantryWords.labelPhoto;
 

@@ -1,5 +1,5 @@
 import { TagsInput, Textarea, TextInput } from '@mantine/core';
-import { pantryWords } from '../../words/en/pantry';
+import { pantryWords } from '../../words/data/en/pantry';
 
 const W = pantryWords.nameFields;
 

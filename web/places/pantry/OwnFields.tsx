@@ -9,7 +9,7 @@ import { Facts } from './Facts';
 import { MaybeNumber, PanelFields } from './PanelFields';
 import { NameField, NoteField, OtherNamesField } from './NameFields';
 import classes from './pantry.module.css';
-import { pantryWords } from '../../words/en/pantry';
+import { pantryWords } from '../../words/data/en/pantry';
 
 const W = pantryWords.ownFields;
 

@@ -14,7 +14,7 @@ import { LabelPhoto } from './LabelPhoto';
 import { MaybeNumber, PanelFields } from './PanelFields';
 import { NameField } from './NameFields';
 import classes from './pantry.module.css';
-import { pantryWords } from '../../words/en/pantry';
+import { pantryWords } from '../../words/data/en/pantry';
 
 const W = pantryWords.packetFields;
 

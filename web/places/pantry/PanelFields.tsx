@@ -2,7 +2,7 @@ import { NumberInput } from '@mantine/core';
 import { PANEL_KEYS, type Panel } from '../../../core/pantry';
 import { PANEL_WORDS } from '../../words/things';
 import classes from './pantry.module.css';
-import { pantryWords } from '../../words/en/pantry';
+import { pantryWords } from '../../words/data/en/pantry';
 
 const W = pantryWords.panelFields;
 

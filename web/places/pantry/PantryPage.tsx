@@ -17,7 +17,7 @@ import { SaidNames } from './SaidNames';
 import { BulkBar } from './BulkBar';
 import { entriesOf, NO_FACETS, searchEntries, type Entry, type Facets } from './list';
 import classes from './pantry.module.css';
-import { pantryWords } from '../../words/en/pantry';
+import { pantryWords } from '../../words/data/en/pantry';
 
 const W = pantryWords.pantryPage;
 

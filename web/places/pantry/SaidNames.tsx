@@ -5,7 +5,7 @@ import { useKitchen } from '../../shared/useKitchen';
 import { sayDone } from '../../parts/sayDone';
 import { ingredientName } from '../../words/things';
 import classes from './pantry.module.css';
-import { pantryWords } from '../../words/en/pantry';
+import { pantryWords } from '../../words/data/en/pantry';
 
 const W = pantryWords.saidNames;
 

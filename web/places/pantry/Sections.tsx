@@ -8,7 +8,7 @@ import { listed } from '../../words/plural';
 import { JOB_WORDS, kitName, PIECE_WORDS } from '../../words/things';
 import classes from './pantry.module.css';
 import { degrees } from '../../words/heat';
-import { pantryWords } from '../../words/en/pantry';
+import { pantryWords } from '../../words/data/en/pantry';
 
 const W = pantryWords.sections;
 

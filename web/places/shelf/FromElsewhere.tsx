@@ -15,7 +15,7 @@ import { useCompute } from '../../shared/useCompute';
 import { PutAll } from './PutAll';
 import type { Found } from './found';
 import classes from './shelf.module.css';
-import { addWords } from '../../words/en/add';
+import { addWords } from '../../words/data/en/add';
 
 const W = addWords.fromElsewhere;
 

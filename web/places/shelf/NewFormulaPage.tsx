@@ -25,7 +25,7 @@ import { FromElsewhere } from './FromElsewhere';
 import { PasteRows } from './PasteRows';
 import classes from './shelf.module.css';
 import { degrees } from '../../words/heat';
-import { addWords } from '../../words/en/add';
+import { addWords } from '../../words/data/en/add';
 
 const W = addWords.newFormulaPage;
 

@@ -9,7 +9,7 @@ import {
   type SaidRows,
 } from '../../../core/reading';
 import classes from './shelf.module.css';
-import { addWords } from '../../words/en/add';
+import { addWords } from '../../words/data/en/add';
 
 const W = addWords.pasteRows;
 

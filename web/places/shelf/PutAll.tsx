@@ -8,7 +8,7 @@ import { listed } from '../../words/plural';
 import { sayProblem } from '../../words/problems';
 import { compute } from '../../workers/compute';
 import type { Found } from './found';
-import { addWords } from '../../words/en/add';
+import { addWords } from '../../words/data/en/add';
 
 const W = addWords.putAll;
 

@@ -11,7 +11,7 @@ import type { ClassId } from '../../../core/classes';
 import { CLASS_WORDS } from '../../words/data/names';
 import type { Looking } from './find';
 import classes from './shelf.module.css';
-import { shelfWords } from '../../words/en/shelf';
+import { shelfWords } from '../../words/data/en/shelf';
 
 const W = shelfWords.shelfFind;
 

@@ -34,7 +34,7 @@ import { leavesOut } from '../../words/avoidWords';
 import { askedOf, lookingIn, type Looking } from './find';
 import { ShelfFind } from './ShelfFind';
 import classes from './shelf.module.css';
-import { shelfWords } from '../../words/en/shelf';
+import { shelfWords } from '../../words/data/en/shelf';
 
 const W = shelfWords.shelfPage;
 

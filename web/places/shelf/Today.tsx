@@ -4,7 +4,7 @@ import { isoDay } from '../../words/clockWords';
 import { dayState } from '../../words/dayState';
 import { day as dayWords, moment } from '../../words/format';
 import classes from './shelf.module.css';
-import { shelfWords } from '../../words/en/shelf';
+import { shelfWords } from '../../words/data/en/shelf';
 
 const W = shelfWords.today;
 

@@ -22,7 +22,7 @@ import { SlicePhoto, type Handle } from './SlicePhoto';
 import { LostPage } from '../../shared/LostPage';
 import classes from './slice.module.css';
 import { useSlice } from './useSlice';
-import { sliceWords } from '../../words/en/slice';
+import { sliceWords } from '../../words/data/en/slice';
 
 const W = sliceWords.slicePage;
 

@@ -2,7 +2,7 @@ import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import type { Point, SliceDrawing } from '../../../core/slice';
 import classes from './slice.module.css';
 import type { Size } from './useSlice';
-import { sliceWords } from '../../words/en/slice';
+import { sliceWords } from '../../words/data/en/slice';
 
 const W = sliceWords.slicePhoto;
 

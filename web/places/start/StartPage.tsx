@@ -8,7 +8,7 @@ import { Eaters } from '../../shared/kitchen/Eaters';
 import { Ovens } from '../../shared/kitchen/Ovens';
 import { COUNTRIES, COUNTRY_IDS, countryOf, type CountryId } from './countries';
 import classes from '../../shared/start.module.css';
-import { startWords } from '../../words/en/start';
+import { startWords } from '../../words/data/en/start';
 
 const W = startWords.startPage;
 

@@ -1,5 +1,5 @@
 import type { Kitchen } from '../../../contract/dto';
-import { startWords } from '../../words/en/start';
+import { startWords } from '../../words/data/en/start';
 
 const W = startWords.countries;
 

@@ -13,7 +13,7 @@ import { ovenText } from '../../words/say';
 import { sayProblem } from '../../words/problems';
 import { versionName } from '../../shared/versionOrder';
 import classes from './versions.module.css';
-import { versionsWords } from '../../words/en/versions';
+import { versionsWords } from '../../words/data/en/versions';
 
 const W = versionsWords.compared;
 

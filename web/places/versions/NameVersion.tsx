@@ -6,7 +6,7 @@ import { Dialog } from '../../parts/Dialog';
 import { Notice } from '../../parts/Notice';
 import { sayDone } from '../../parts/sayDone';
 import { sayProblem } from '../../words/problems';
-import { versionsWords } from '../../words/en/versions';
+import { versionsWords } from '../../words/data/en/versions';
 
 const W = versionsWords.nameVersion;
 

@@ -10,7 +10,7 @@ import { moment } from '../../words/format';
 import { leavesOut } from '../../words/avoidWords';
 import { versionName } from '../../shared/versionOrder';
 import classes from './versions.module.css';
-import { versionsWords } from '../../words/en/versions';
+import { versionsWords } from '../../words/data/en/versions';
 
 const W = versionsWords.versionRow;
 

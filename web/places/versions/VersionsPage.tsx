@@ -11,7 +11,7 @@ import { NameVersion } from './NameVersion';
 import { Compared } from './Compared';
 import { VersionRow } from './VersionRow';
 import classes from './versions.module.css';
-import { versionsWords } from '../../words/en/versions';
+import { versionsWords } from '../../words/data/en/versions';
 
 const W = versionsWords.versionsPage;
 

@@ -18,7 +18,7 @@ import { EXCLUSION_WORDS } from '../../words/data/names';
 import { ExclusionChips, MoreExclusions } from '../ExclusionChips';
 import { LineActions } from './LineActions';
 import classes from './kitchen.module.css';
-import { kitchenWords } from '../../words/en/kitchen';
+import { kitchenWords } from '../../words/data/en/kitchen';
 
 const W = kitchenWords.eaters;
 

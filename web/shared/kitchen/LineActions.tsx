@@ -1,6 +1,6 @@
 import { Button } from '@mantine/core';
 import classes from './kitchen.module.css';
-import { kitchenWords } from '../../words/en/kitchen';
+import { kitchenWords } from '../../words/data/en/kitchen';
 
 const W = kitchenWords.lineActions;
 

@@ -8,7 +8,7 @@ import { sayDone } from '../../parts/sayDone';
 import { LineActions } from './LineActions';
 import classes from './kitchen.module.css';
 import { degreesApart } from '../../words/heat';
-import { kitchenWords } from '../../words/en/kitchen';
+import { kitchenWords } from '../../words/data/en/kitchen';
 
 const W = kitchenWords.ovens;
 

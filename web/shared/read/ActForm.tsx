@@ -11,7 +11,7 @@ import { fromField, heatUnit, toField } from '../../words/heat';
 import { lineName } from '../../words/things';
 import { workingCopy } from '../../working/workingSlice';
 import classes from './read.module.css';
-import { readWords } from '../../words/en/read';
+import { readWords } from '../../words/data/en/read';
 
 const W = readWords.actForm;
 

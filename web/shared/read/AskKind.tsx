@@ -7,7 +7,7 @@ import { Notice } from '../../parts/Notice';
 import { listed } from '../../words/plural';
 import { CLASS_WORDS } from '../../words/things';
 import { workingCopy } from '../../working/workingSlice';
-import { readWords } from '../../words/en/read';
+import { readWords } from '../../words/data/en/read';
 
 const W = readWords.askKind;
 

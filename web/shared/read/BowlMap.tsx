@@ -6,7 +6,7 @@ import { linesSpokenOf, takesOf } from '../../../core/rebalance';
 import { grams } from '../../words/format';
 import { lineName } from '../../words/things';
 import classes from './bowls.module.css';
-import { readWords } from '../../words/en/read';
+import { readWords } from '../../words/data/en/read';
 
 const W = readWords.bowlMap;
 

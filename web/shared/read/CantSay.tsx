@@ -10,7 +10,7 @@ import { ingredientName } from '../../words/things';
 import { useCorrect } from './correct';
 import { LineEditor } from './ReadLines';
 import { viewOf } from './viewOf';
-import { readWords } from '../../words/en/read';
+import { readWords } from '../../words/data/en/read';
 
 const W = readWords.cantSay;
 

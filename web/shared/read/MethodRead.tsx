@@ -14,7 +14,7 @@ import { workingCopy } from '../../working/workingSlice';
 import { ActForm } from './ActForm';
 import { BowlMap } from './BowlMap';
 import classes from './read.module.css';
-import { readWords } from '../../words/en/read';
+import { readWords } from '../../words/data/en/read';
 
 const W = readWords.methodRead;
 

@@ -16,7 +16,7 @@ import { say } from '../../words/say';
 import { AVOID_WORDS, ingredientName } from '../../words/things';
 import { doubt, howRead } from './howRead';
 import classes from './read.module.css';
-import { readWords } from '../../words/en/read';
+import { readWords } from '../../words/data/en/read';
 
 const W = readWords.readLines;
 

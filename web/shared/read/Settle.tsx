@@ -4,7 +4,7 @@ import { isBeside } from '../../../core/formula';
 import type { Pantry } from '../../../core/pantry';
 import { LineEditor, type LineView, type OnCorrect } from './ReadLines';
 import classes from './read.module.css';
-import { readWords } from '../../words/en/read';
+import { readWords } from '../../words/data/en/read';
 
 const W = readWords.settle;
 

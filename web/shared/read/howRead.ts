@@ -1,7 +1,7 @@
 import { isBeside, type Line } from '../../../core/formula';
 import { fixed, grams } from '../../words/format';
 import { UNIT_WORDS } from '../../words/things';
-import { readWords } from '../../words/en/read';
+import { readWords } from '../../words/data/en/read';
 
 const W = readWords.howRead;
 

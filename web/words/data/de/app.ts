@@ -1,0 +1,78 @@
+import type * as English from '../en/app';
+import { rich } from '../../rich';
+
+export const appWords: typeof English.appWords = {
+  pageError: {
+    noSuchPage: 'Seite nicht gefunden',
+    somethingFailed: 'Etwas ist schiefgegangen',
+    thereIsNoSuchPage: 'Diese Seite gibt es nicht',
+    thisPageFailedToDraw: 'Diese Seite konnte nicht gezeichnet werden',
+    theAddressLeadsNowhereHere: 'Die Adresse führt hier nirgendwohin.',
+    nothingYouEnteredIsLost:
+      'Nichts, was du eingegeben hast, ist verloren. Lade die Seite neu; wenn es wieder nicht geht, geh zurück zu den Formeln.',
+    toTheFormulas: 'Zu den Formeln',
+  },
+  places: {
+    formulas: 'Formeln',
+    bakeDays: 'Backtage',
+    notebook: 'Backbuch',
+    pantry: 'Vorrat',
+    kitchen: 'Küche',
+    handbook: 'Handbuch',
+  },
+  shortcuts: {
+    findOrGoToAnything: 'etwas finden oder dorthin gehen',
+    thisList: 'diese Liste',
+    goToThisPagesSearch: 'zum Suchfeld dieser Seite',
+    undoAtADeskAnd: 'zurücknehmen, am Arbeitstisch und in der Küche',
+    doItAgain: 'wiederholen',
+    saveAVersionOfThe: 'eine Version der offenen Formel speichern',
+    goToStep1To: 'zu Schritt 1 bis 6 dieser Formel',
+    tickWhatHasTheFocus: 'abhaken, was gerade dran ist',
+    closeThisDialogOrMenu: 'diesen Dialog oder dieses Menü schließen',
+  },
+  palette: {
+    groups: { this: 'Diese Formel', formulas: 'Formeln', go: 'Gehe zu', do: 'Tun' },
+    untitledFormula: 'Formel ohne Titel',
+    handbook: 'Handbuch',
+    addAFormula: 'Formel hinzufügen',
+    switchToTheLightTheme: 'Zum hellen Aussehen wechseln',
+    switchToTheDarkTheme: 'Zum dunklen Aussehen wechseln',
+    showTheKeys: 'Die Tasten zeigen',
+    findOrGoTo: 'Finden oder gehen zu',
+    aFormulaAPlaceSomething: 'eine Formel, ein Ort, etwas zu tun',
+    lookUpInTheHandbook: (a) => `„${a.query}“ im Handbuch nachschlagen`,
+  },
+  helpSheet: {
+    keys: 'Tasten',
+  },
+  shell: {
+    more: (a) => `${a.allCount} weitere`,
+    eaters: (a) => `${a.whoCount} Esser`,
+    forWord: (a) => `für ${a.which},`,
+    leaving: 'ohne',
+    leaving2: 'Ohne',
+    outGluten: (a) => rich`${a.note}${a.which}: Gluten${a.wordsCount}${a.strong}`,
+    switchToTheLightTheme: 'Zum hellen Aussehen wechseln',
+    switchToTheDarkTheme: 'Zum dunklen Aussehen wechseln',
+    findOrGoTo: 'Finden oder gehen zu',
+    ctrl: 'Strg',
+    skipToContent: 'Zum Inhalt springen',
+    newCrumb: 'New Crumb',
+    places: 'Orte',
+    demoKitchen: 'Probeküche',
+    demoKitchen2: 'Probeküche.',
+    itsPeopleOvensAndPackets: 'Ihre Leute, Öfen und Packungen sind erfunden.',
+    startMyOwnKitchen: 'Meine eigene Küche anfangen',
+  },
+  useChangeKitchen: {
+    notKept: 'Nicht gespeichert',
+    wasChangedInAnotherTab: (a) => `${a.name} wurde auch in einem anderen Tab geändert`,
+    thereHereWhatIsThere: (a) => `Dort: ${a.theirs}. Hier: ${a.mine}. Was dort steht, bleibt, bis du wählst.`,
+    leaveWhatIsThere: 'Lassen, was dort steht',
+    takeMine: 'Meins nehmen',
+  },
+  bluetooth: {
+    bluetoothInstrument: 'Bluetooth-Gerät',
+  },
+};

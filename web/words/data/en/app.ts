@@ -1,0 +1,81 @@
+import type { ReactNode } from 'react';
+import { catalogue } from '../../catalogue';
+import { rich } from '../../rich';
+
+export const appWords = catalogue('app', {
+  pageError: {
+    noSuchPage: 'No such page',
+    somethingFailed: 'Something failed',
+    thereIsNoSuchPage: 'There is no such page',
+    thisPageFailedToDraw: 'This page failed to draw',
+    theAddressLeadsNowhereHere: 'The address leads nowhere here.',
+    nothingYouEnteredIsLost:
+      'Nothing you entered is lost. Load the page again; if it fails again, go back to the formulas.',
+    toTheFormulas: 'To the formulas',
+  },
+  places: {
+    formulas: 'Formulas',
+    bakeDays: 'Bake days',
+    notebook: 'Notebook',
+    pantry: 'Pantry',
+    kitchen: 'Kitchen',
+    handbook: 'Handbook',
+  },
+  shortcuts: {
+    findOrGoToAnything: 'find or go to anything',
+    thisList: 'this list',
+    goToThisPagesSearch: 'go to this page’s search box',
+    undoAtADeskAnd: 'undo, at a desk and in the kitchen',
+    doItAgain: 'do it again',
+    saveAVersionOfThe: 'save a version of the open formula',
+    goToStep1To: 'go to step 1 to 6 of this formula',
+    tickWhatHasTheFocus: 'tick what has the focus',
+    closeThisDialogOrMenu: 'close this dialog or menu',
+  },
+  palette: {
+    groups: { this: 'This formula', formulas: 'Formulas', go: 'Go to', do: 'Do' },
+    untitledFormula: 'Untitled formula',
+    handbook: 'Handbook',
+    addAFormula: 'Add a formula',
+    switchToTheLightTheme: 'Switch to the light theme',
+    switchToTheDarkTheme: 'Switch to the dark theme',
+    showTheKeys: 'Show the keys',
+    findOrGoTo: 'Find or go to',
+    aFormulaAPlaceSomething: 'a formula, a place, something to do',
+    lookUpInTheHandbook: (a: { query: string }) => `Look up “${a.query}” in the handbook`,
+  },
+  helpSheet: {
+    keys: 'Keys',
+  },
+  shell: {
+    more: (a: { allCount: number }) => `${a.allCount} more`,
+    eaters: (a: { whoCount: number }) => `${a.whoCount} eaters`,
+    forWord: (a: { which: string }) => `for ${a.which},`,
+    leaving: 'leaving',
+    leaving2: 'Leaving',
+    outGluten: (a: { note: ReactNode; which: string; wordsCount: ReactNode; strong: ReactNode }) =>
+      rich`${a.note}${a.which} out: gluten${a.wordsCount}${a.strong}`,
+    switchToTheLightTheme: 'Switch to the light theme',
+    switchToTheDarkTheme: 'Switch to the dark theme',
+    findOrGoTo: 'Find or go to',
+    ctrl: 'Ctrl',
+    skipToContent: 'Skip to content',
+    newCrumb: 'New Crumb',
+    places: 'Places',
+    demoKitchen: 'Demo kitchen',
+    demoKitchen2: 'Demo kitchen.',
+    itsPeopleOvensAndPackets: 'Its people, ovens and packets are made up.',
+    startMyOwnKitchen: 'Start my own kitchen',
+  },
+  useChangeKitchen: {
+    notKept: 'Not kept',
+    wasChangedInAnotherTab: (a: { name: string }) => `${a.name} was changed in another tab as well`,
+    thereHereWhatIsThere: (a: { theirs: string; mine: string }) =>
+      `There: ${a.theirs}. Here: ${a.mine}. What is there is kept until you choose.`,
+    leaveWhatIsThere: 'Leave what is there',
+    takeMine: 'Take mine',
+  },
+  bluetooth: {
+    bluetoothInstrument: 'Bluetooth instrument',
+  },
+});

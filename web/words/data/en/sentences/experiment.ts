@@ -1,0 +1,45 @@
+import { catalogue } from '../../../catalogue';
+
+export const experimentSentences = catalogue('sentences/experiment', {
+  halfwayTo: (a: { low: string; high: string }) => `halfway, ${a.low} to ${a.high}`,
+  fromTo: (a: { single: string; low: string; high: string; signed: string }) =>
+    `${a.single}, from ${a.low} to ${a.high}: ${a.signed}`,
+  beyondWhatEachDoesAlone: (a: { name: string; signed: string }) =>
+    `${a.name}, beyond what each does alone: ${a.signed}`,
+  to: (a: { signed: string; signed2: string }) => ` (${a.signed} to ${a.signed2})`,
+  shown: '. Shown.',
+  notShownItMayBe: '. Not shown: it may be nothing.',
+  thisPlanCannotTellIt: (a: { list: string }) => ` This plan cannot tell it from ${a.list}.`,
+  noBakeWasMadeTwice:
+    'No bake was made twice: how much of this is chance nobody can say. Bake some of them again, or some halfway.',
+  noBakeWasMadeTwice2: (a: { number: string }) =>
+    `No bake was made twice. If most of these are nothing, chance reaches to about ${a.number}`,
+  andNoneGoesBeyondIt: (a: { rest: string }) => `${a.rest}, and none goes beyond it.`,
+  beyondItBakeSomeOf: (a: { rest: string; list: string }) =>
+    `${a.rest}. Beyond it: ${a.list}. Bake some of them again to be sure.`,
+  twoBakesMadeAlikeLay: (a: { number: string; measured: string }) =>
+    `Two bakes made alike lay about ${a.number} apart in ${a.measured}.`,
+  nothingWasShownToChange: (a: { spread: string }) =>
+    `${a.spread} Nothing was shown to change it. That is not to say that nothing does.`,
+  shownToChangeIt: (a: { spread: string; list: string }) => `${a.spread} Shown to change it: ${a.list}.`,
+  itBendsAndTheBest: ': it bends, and the best may lie between.',
+  halfwayItIsAgainstThe: (a: { signed: string; which: string; which2: string }) =>
+    `Halfway it is ${a.signed} against the corners${a.which}${a.which2}`,
+  everyCombinationIsBakedNothing: 'Every combination is baked: nothing hides behind anything.',
+  resolutionIiiEachFactorHides: 'Resolution III: each factor hides behind two others together.',
+  resolutionIvFactorsStandClear: 'Resolution IV: factors stand clear; pairs hide behind other pairs.',
+  resolutionVFactorsAndPairs: 'Resolution V: factors and pairs stand clear of each other.',
+  fromToBesideBeside: (a: {
+    name: string;
+    low: string;
+    high: string;
+    low2: string;
+    name2: string;
+    low3: string;
+    high2: string;
+    name3: string;
+    high3: string;
+  }) =>
+    `${a.name}, from ${a.low} to ${a.high}: ${a.low2} beside ${a.name2} ${a.low3}, ${a.high2} beside ${a.name3} ${a.high3}.`,
+  bake: (a: { i: number; settings: string }) => `bake ${a.i}: ${a.settings}`,
+});

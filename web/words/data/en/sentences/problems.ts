@@ -1,0 +1,45 @@
+import { catalogue } from '../../../catalogue';
+
+export const problemsSentences = catalogue('sentences/problems', {
+  theServerDoesNotAnswer:
+    'The server does not answer. Your work is kept in this browser; start New Crumb again and it is saved.',
+  anotherTabHasChangedThis: 'Another tab has changed this formula in the meantime.',
+  thisFormulaIsNotHere: 'This formula is not here. It may have been deleted.',
+  thisVersionIsNotKnown: 'This version is not known. Choose one from the formula’s own line.',
+  somethingInItCannotBe: (a: { message: string }) => `Something in it cannot be kept: ${a.message}.`,
+  itWasNotMadeHere: 'It was not made here. Choose a file made by “Back up to a file”.',
+  itWasMadeByA: 'It was made by a different version of New Crumb, whose files are laid out otherwise.',
+  thisBackupIsIncompleteOr: 'This backup is incomplete or damaged. Try another copy.',
+  isInItTwiceTry: (a: { what: string }) => `${a.what} is in it twice. Try another copy.`,
+  itIsLargerThanCan: 'It is larger than can be taken in. Bring it in by parts.',
+  anotherFileIsBeingTaken: 'Another file is being taken in just now. Wait until it is done.',
+  aVersionInItBelongs: 'A version in it belongs to another formula here.',
+  thisCopyIsNotThere: 'This copy is not there any more: it may have been taken up in another tab.',
+  theKitchenIsBeingChanged: 'The kitchen is being changed in other tabs. Make your change once more.',
+  itWasChangedInAnother: 'It was changed in another tab in the meantime.',
+  theServerHasMuchTo: 'The server has much to do just now. Try again in a moment.',
+  theDiskIsFullNothing: 'The disk is full: nothing more can be kept until there is room.',
+  theStoreWasStartedAgain: 'The store was started again. Try once more.',
+  thePageComesFromAnother:
+    'The page comes from another address than the server. Open New Crumb at the address it prints.',
+  whatWasSentDidNot: 'What was sent did not arrive whole. Try again.',
+  theFileDoesNotHang: (a: { what: string }) =>
+    `The file does not hang together: ${a.what} names a version that is not in it. Take another copy of it.`,
+  itIsNotInThe: 'It is not in the pantry: it may have been taken out.',
+  itWasChangedElsewhereIn:
+    'It was changed elsewhere in the meantime. Open it again and make your change there.',
+  itSpeaksOfWhichIs: (a: { id: string }) => `It speaks of "${a.id}", which is not there. Choose another.`,
+  aBlendCannotHoldAnother: 'A blend cannot hold another blend. Put in its parts.',
+  thisBakeDayIsNot: 'This bake day is not on the list any more.',
+  thisRunIsNotOn: 'This run is not on the list any more.',
+  thisTrialIsNotIn: 'This trial is not in the notebook any more.',
+  thisExperimentIsNotIn: 'This experiment is not in the notebook any more.',
+  thisTastingIsNotIn: 'This tasting is not in the notebook any more.',
+  thisPhotoIsNotHere: 'This photo is not here.',
+  thisIsNoPhotoThat: 'This is no photo that can be read. Take another, or save it as JPEG first.',
+  thisWayIsNotOn: 'This way is not on the list any more.',
+  thisEaterIsNotOn: 'This eater is not on the list any more.',
+  thatIsTooMuchText: 'That is too much text at once. Split it.',
+  thisTookTooLongAnd: 'This took too long and was stopped. Try with fewer lines.',
+  somethingFailedOnOurSide: 'Something failed on our side. Nothing you entered is lost; try again.',
+});

@@ -1,0 +1,38 @@
+import { catalogue } from '../../catalogue';
+
+export const startWords = catalogue('start', {
+  welcome: {
+    theDemoKitchen: 'The demo kitchen',
+    aMadeUpKioskOn:
+      'A made-up kiosk on a ferry landing: its formulas, eaters, ovens and packets. Try anything there; nothing of it comes into your own.',
+    lookRoundTheDemoKitchen: 'Look round the demo kitchen',
+    yourOwnKitchen: 'Your own kitchen',
+    thereIsNoFormulaHere:
+      'There is no formula here yet. Paste a formula that works for you now, then say what has to go: egg, dairy, nuts or oil.',
+    startMyOwnKitchen: 'Start my own kitchen',
+    pasteTheFirstFormula: 'Paste the first formula',
+  },
+  countries: {
+    gramsAndC: 'Grams and °C',
+    metricCupsAndSpoonsEuropean: 'metric cups and spoons, European eggs and packets, €',
+    gramsAndCAsIn: 'Grams and °C, as in Britain',
+    metricCupsAndSpoonsBritish: 'metric cups and spoons, British eggs and packets (read as the European), £',
+    cupsAndF: 'Cups and °F',
+    usCupsAndSpoonsUs: 'US cups and spoons, US eggs and packets, $',
+    cupsOf250MlAnd: 'Cups of 250 mL and °C',
+    metricCupsSpoonsOf20: 'metric cups, spoons of 20 mL, packets read as the European, $',
+  },
+  startPage: {
+    whatDoYouMeasureWith: 'What do you measure with?',
+    whoEatsHere: 'Who eats here?',
+    whichOvenDoYouBake: 'Which oven do you bake in?',
+    yourOwnKitchen: 'Your own kitchen',
+    yourOwnKitchenQuestionOf: (a: { at: number; qUESTIONSCount: number }) =>
+      `Your own kitchen, question ${a.at} of ${a.qUESTIONSCount}. All of it can be changed in Kitchen.`,
+    takenWhereAFormulaDoes: 'Taken where a formula does not say it itself',
+    nextQuestion: 'Next question',
+    toTheFormulas: 'To the formulas',
+    back: 'Back',
+    skipTheQuestions: 'Skip the questions',
+  },
+});
