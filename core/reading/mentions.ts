@@ -1,5 +1,5 @@
 import { isBeside, type Line, type Part } from '../formula';
-import type { GroupId, Ingredient, Lookup } from '../ingredients';
+import type { Ingredient, Lookup } from '../ingredients';
 import type { ActionShare } from '../method';
 import { shareBefore } from './shares';
 import { COLLECTIVE, LOOSE, phraseAt, TELLS, wordsOf } from './spoken';
@@ -12,7 +12,7 @@ const nameIn = (written: string): string =>
     .replace(/[\d½¼¾⅓⅔⅛/.–-]+\s*(?:g|kg|ml|l|oz|lb|c|t|tbsps?|tsps?|cups?|tins?|cans?)?\b\.?/gi, ' ');
 
 /** A line as the method may call it: phrases of one to four words. */
-type Called = {
+export type Called = {
   line: Line;
   part: string;
   ingredient: Ingredient | null;
@@ -156,27 +156,7 @@ export class Lines {
 
 /** Words of a clause that mean lines: where they stand in it. What is used up is still meant by its name. */
 export type Named = { from: number; to: number; lineIds: string[] };
-export type Mention = { called: Called; share: ActionShare | null; sure: boolean };
-
-/** What the next words mean where they are of no line alone: all dry things, all of it. */
-const GROUPS: [RegExp, 'dry' | 'wet' | 'all' | 'rest'][] = [
-  [
-    /(?<!\b(?:pat|till|until|is|run|them|it) )\b(?:the |all (?:of )?(?:the )?|remaining )?dry(?: (?:things|ingredients|stuff|goods|mix))?(?=\s*(?:[,.;]|$|in\b|into\b|together\b|and\b|first\b|to\b|ingredients\b|things\b|with\b|well\b|&))/i,
-    'dry',
-  ],
-  [
-    /\b(?:the |all (?:of )?(?:the )?|remaining )?(?:wet|liquid)s?(?: (?:things|ingredients))?(?=\s*(?:[,.;]|$|in\b|into\b|together\b|all at once\b|and\b|to\b|ingredients\b|things\b|with\b|&))/i,
-    'wet',
-  ],
-  [
-    /\b(?:everything else|all the rest|the (?:rest|remaining ingredients)(?! of\b)|remaining ingredients|the others)\b(?! of\b)/i,
-    'rest',
-  ],
-  [
-    /\b(?:everything|all(?= (?:but|except|apart))|it all|all (?:of )?(?:the )?ingredients|all together|the lot|(?:the )?(?!dry|wet|liquid|remaining)\p{L}+ (?:ingredients|things|bits))\b/iu,
-    'all',
-  ],
-];
+type Mention = { called: Called; share: ActionShare | null; sure: boolean };
 
 /** Whether an act works on what is in the bowl alone, or on what lies beside it as well. */
 export type Side = 'in' | 'any';
@@ -268,7 +248,7 @@ export function mentionsIn(
 }
 
 /** Those of the part at work; all where none is of it. */
-function nearest(of: readonly Called[], partId: string | undefined): readonly Called[] {
+export function nearest(of: readonly Called[], partId: string | undefined): readonly Called[] {
   const here = of.filter((c) => c.part === partId);
   return here.length > 0 ? here : of;
 }
@@ -290,54 +270,3 @@ function choose(
   }
   return [];
 }
-
-/** What is kept back: "all but the chips", "everything except the water". */
-export const KEPT_BACK =
-  /\b(?:except|all but|everything but|apart from)\s+(?:for\s+)?(?:the\s+)?([^,.;]+?)(?=\s+(?:in|until|till|to|for|and)\b|[,.;]|$)/i;
-
-/** The lines that words for many mean: "the dry things", "everything else", "the rest". */
-export function groupIn(clause: string, lines: Lines, partId: string | undefined): Called[] {
-  const out = new Set<Called>();
-  for (const [pattern, which] of GROUPS) {
-    if (!pattern.test(clause)) continue;
-    const left = lines.called.filter((c) => !isBeside(c.line.role) && !lines.isGone(c));
-    // Where nothing of the part at work is left, the next is meant: one that was not begun, where dry or wet things are called for.
-    const begun = new Set(
-      which === 'dry' || which === 'wet' ? lines.called.filter(lines.isGone).map((c) => c.part) : [],
-    );
-    const here = nearest(left, partId).filter((c) => c.part === partId || !begun.has(c.part));
-    for (const c of here.filter((x) => x.part === here[0]!.part))
-      if (
-        which === 'dry'
-          ? lines.isWhole(c) && isDry(c)
-          : which === 'wet'
-            ? lines.isWhole(c) && !isDry(c) && c.line.role !== 'inclusion' && !isPieces(c)
-            : true
-      )
-        out.add(c);
-  }
-  return [...out];
-}
-
-/** Folded in at the end, in pieces: neither dry nor wet. */
-const PIECES: readonly (GroupId | undefined)[] = ['fruit', 'nut_pieces', 'seed_pieces', 'chocolate'];
-const isPieces = (c: Called): boolean =>
-  PIECES.includes(c.ingredient?.group) &&
-  !/\b(?:pur[eé]e|mashed|sauce|melted|juice)\b/i.test(c.line.amount.written);
-const WET_GROUPS: readonly GroupId[] = [
-  'egg',
-  'egg_white',
-  'egg_yolk',
-  'butter',
-  'fat_firm',
-  'oil',
-  'syrup',
-  'honey',
-  'nut_butter',
-  'seed_butter',
-];
-const isDry = ({ ingredient, line }: Called): boolean =>
-  ingredient !== null &&
-  (ingredient.dry || ingredient.group === 'salt' || ingredient.group === 'sugar') &&
-  !WET_GROUPS.includes(ingredient.group) &&
-  line.role !== 'inclusion';

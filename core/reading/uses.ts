@@ -1,7 +1,9 @@
 import { isBeside, type Part } from '../formula';
 import type { Action, ActionKind, ActionShare } from '../method';
 import { sideOf, type State } from './act-kinds';
-import { groupIn, KEPT_BACK, mentionsIn, type Lines } from './mentions';
+import { mentionsIn, type Lines } from './mentions';
+import { groupIn } from './groups';
+import { KEPT_BACK } from './groups';
 
 const LIQUID: readonly string[] = [
   'water',

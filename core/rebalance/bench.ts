@@ -1,28 +1,25 @@
 import { CLASSES, type JobId, type Kit } from '../classes';
 import { verdictFor } from '../exclusions';
-import type { Msg } from '../explain';
 import { doughLines, profileOf, type Formula, type Part, type Profile } from '../formula';
 import type { AvoidId, Lookup } from '../ingredients';
-import {
-  allergenCost,
-  assemblePart,
-  cautionsOf,
-  newAllergens,
-  watchedIn,
-  uncoveredJobs,
-  type AssembledPart,
-} from './assemble';
+import { assemblePart } from './assemble';
+import { watchedIn } from './verdicts';
+import { cautionsOf } from './verdicts';
+import { newAllergens } from './verdicts';
+import { allergenCost } from './verdicts';
+import { uncoveredJobs } from './verdicts';
 import { fitOf } from './bands';
 import { lowerBound, watchCost } from './bound';
 import { fitIn, jobTotal } from './conflicts';
 import { LESS_LIQUID_COST, PartProgramme, WIDENED_COST } from './solve';
-import { missesOf, priceCost, styleCost, type Style, type StyleMiss } from './style';
-import type { Conflict, Fit, Pins, ScorePart } from './types';
+import { missesOf, priceCost, styleCost, type Style } from './style';
+import type { Conflict, Pins, ScorePart } from './types';
 import type { Choice, PartSolution } from './variables';
 import { newWarnings, warningsOf } from './warnings';
+import { keyOf, MOST_COMBINATIONS, pick, type Slot, type Trial, WORST } from './trial';
 
 /** How much each side of a solution weighs against one tolerance overrun of a property of weight 1. */
-export const SCORE = {
+const SCORE = {
   unknown: 0.12,
   uncovered: 0.8,
   usual: 0.8,
@@ -36,22 +33,6 @@ export const SCORE = {
   fresh: 0.03,
 };
 const MAX_ROUNDS = 4;
-
-export type Slot = { conflict: Conflict; kits: Kit[] };
-export type Trial = {
-  kits: Kit[];
-  part: AssembledPart;
-  solved: PartSolution;
-  /** Worked out when they are asked for: most trials are only ranked. */
-  readonly profile: Profile;
-  readonly fits: Fit[];
-  uncovered: JobId[];
-  misses: StyleMiss[];
-  warned: Msg[];
-  score: ScorePart[];
-  total: number;
-};
-export const WORST = Number.POSITIVE_INFINITY;
 
 function once<T>(work: () => T): () => T {
   let made: { value: T } | null = null;
@@ -337,28 +318,3 @@ export class PartBench {
 
 /** Combinations tried so far, of all there are. */
 export type Progress = { done: number; of: number };
-const MOST_COMBINATIONS = 50_000;
-
-type Picked = { trials: Trial[]; full: boolean; worst: number };
-
-/** The best trials that really differ: in two choices where two can differ, then in one until there are enough. */
-export function pick(trials: readonly (Trial | null)[], slots: readonly Slot[], limit: number): Picked {
-  const ranked = trials.filter((t): t is Trial => t !== null);
-  ranked.sort((a, b) => a.total - b.total || (keyOf(a.kits) < keyOf(b.kits) ? -1 : 1));
-  const apart = Math.min(2, slots.filter((s) => s.kits.length > 1).length);
-  const picked: Trial[] = [];
-  const take = (need: number) => {
-    for (const t of ranked) {
-      if (picked.length >= limit) return;
-      const distance = (o: Trial) => t.kits.filter((k, i) => k !== o.kits[i]).length;
-      if (picked.every((p) => distance(p) >= Math.max(1, need))) picked.push(t);
-    }
-  };
-  take(apart);
-  const full = picked.length >= limit;
-  const worst = picked.at(-1)?.total ?? WORST;
-  take(1);
-  return { trials: picked.sort((a, b) => a.total - b.total), full, worst };
-}
-
-export const keyOf = (kits: readonly Kit[]): string => kits.map((k) => k.id).join('|');

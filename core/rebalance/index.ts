@@ -1,6 +1,7 @@
 export { adapt, adaptSteps, finish } from './adapt';
 export { fitOf, MASS_BAND } from './bands';
-export { cautionsOf, holdBackOf, newAllergens } from './assemble';
+export { cautionsOf, newAllergens } from './verdicts';
+export { holdBackOf } from './hold-back';
 export type { Progress } from './bench';
 export * from './differences';
 export { cameIn, groupOfConflict } from './conflict-id';

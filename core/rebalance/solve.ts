@@ -1,6 +1,5 @@
 import { CLASSES, type PropKey } from '../classes';
-import { msg, type Msg } from '../explain';
-import { massOf, profileOf, type Line, type Part, type Profile } from '../formula';
+import { profileOf, type Line, type Part, type Profile } from '../formula';
 import type { Ingredient, Lookup } from '../ingredients';
 import {
   judgesWetness,
@@ -16,8 +15,6 @@ import { groupsOf } from './clash';
 import { LeastSquares, minimiseJudged, type Judged, type Sides } from './qp';
 import type { Pins } from './types';
 import {
-  binderVariable,
-  leavenVariables,
   lessLiquid,
   variablesOf,
   waterVariable,
@@ -26,6 +23,9 @@ import {
   type PartSolution,
   type Variable,
 } from './variables';
+import { binderVariable } from './evens';
+import { leavenVariables } from './evens';
+import { heldBack, widenings } from './widenings';
 
 /** What a liquid line that gives way, and what a widening costs beside closeness. */
 export const LESS_LIQUID_COST = 1;
@@ -44,11 +44,6 @@ const WETNESS_PULL = 0.2;
 const ELASTIC_COST = 40;
 /** A dose leaves its window last: what a kit is made of is known better than how wet a dough may be. */
 const DOSE_ELASTIC = 3;
-/** A change below this share of an amount is not spoken of. */
-const LEAST_SAID = 2e-4;
-/** Slack below this share is rounding, not a widening. */
-const WIDENED = 1e-5;
-
 /** What a step of a variable brings of each property that a programme looks at, by the place of the property. */
 const columnOf = (v: Variable, keys: readonly PropKey[]): Float64Array =>
   Float64Array.from(keys, (key) => v.sign * v.step * (v.row[key]?.value ?? 0));
@@ -341,45 +336,3 @@ type Built = {
   slack: { wet: number; mass: number; dose: number };
   wetBand: number;
 };
-
-/** Says that a liquid line gives way, which without a conflict it should not. */
-function heldBack(solved: PartSolution, less: Variable, part: Part): Msg[] {
-  const takenG = -(solved.amounts[solved.variables.indexOf(less)] ?? 0);
-  const fromG = massOf(part.lines.find((l) => l.id === less.joins)!);
-  return takenG > LEAST_SAID * fromG
-    ? [msg('widened.line', { id: less.ingredient.id, fromG, toG: fromG - takenG })]
-    : [];
-}
-
-function widenings(
-  x: readonly number[],
-  variables: readonly Variable[],
-  slack: { wet: number; mass: number; dose: number },
-  wetBand: number,
-): Msg[] {
-  const out: Msg[] = [];
-  const percent = (units: number, band: number) => Math.round(1000 * band * (1 + units)) / 10;
-  if (x[slack.wet]! > WIDENED)
-    out.push(
-      msg('widened.wetness', {
-        percent: percent(x[slack.wet]!, wetBand),
-        band: Math.round(1000 * wetBand) / 10,
-      }),
-    );
-  if (x[slack.mass]! > WIDENED)
-    out.push(msg('widened.mass', { percent: percent(x[slack.mass]!, MASS_BAND), band: 100 * MASS_BAND }));
-  variables.forEach((v, j) => {
-    const grams = x[slack.dose + j]! * v.step;
-    if (x[slack.dose + j]! > WIDENED && grams > LEAST_SAID * v.hi) {
-      out.push(
-        msg('widened.dose', {
-          id: v.ingredient.id,
-          fromG: v.lo,
-          toG: v.hi,
-          atG: Math.max(0, x[j]! * v.step),
-        }),
-      );
-    }
-  });
-  return out;
-}

@@ -1,0 +1,114 @@
+import { msg } from '../explain';
+import { type Line, type Part, massOf } from '../formula';
+import { type Lookup, idOf } from '../ingredients';
+import { spokenOf, type StepEdit, type StepKind } from '../method';
+import { POURED } from './hold-back';
+import { waterLineId, evensLineId, type Choice } from './variables';
+
+/**
+ * The step of a line that came for no one thing: what is poured goes in before what else is poured, a binder with the dry
+ * things. None for other lines.
+ */
+export function eveningStep(line: Line, part: Part, lookup: Lookup): StepEdit[] {
+  const pours = line.id === waterLineId(part) || line.id === evensLineId(part, 'acid');
+  if (!pours && line.id !== evensLineId(part, 'bind')) return [];
+  return [
+    {
+      op: 'insert',
+      before: ['mix', 'whisk', 'knead', 'fold'],
+      kind: 'mix',
+      msg: msg(pours ? 'step.pour' : 'step.intoDry', { n1: idOf(line.item) ?? '', g1: massOf(line) }),
+      lineIds: part.lines
+        .filter((l) => (pours ? POURED.includes(lookup(l.item)?.group ?? '') : lookup(l.item)?.flour))
+        .map((l) => l.id),
+    },
+  ];
+}
+/** Method edits of the chosen kits, with the amounts they speak of filled in. */
+export function editsOf(
+  choices: readonly Choice[],
+  all: {
+    v: { kitId: string | null; conflictId: string | null; ingredient: { id: string }; joins: string | null };
+    massG: number | null;
+  }[],
+  part: Part,
+  lookup: Lookup,
+): StepEdit[] {
+  return choices.flatMap(({ conflict, kit }): StepEdit[] => {
+    const own = all.filter(
+      ({ v, massG }) =>
+        v.kitId === kit.id &&
+        v.conflictId === conflict.id &&
+        v.ingredient.id !== 'baking_powder' &&
+        // An amount of nothing is no amount: what has no grams is told in words.
+        (massG ?? 0) > LEAST_TOLD_G,
+    );
+    const amounts = Object.fromEntries<string | number>(
+      own.slice(0, 3).flatMap(({ v, massG }, i) => [
+        [`n${i + 1}`, v.ingredient.id],
+        [`g${i + 1}`, massG ?? 0],
+      ]),
+    );
+    const names = part.lines
+      .filter((l) => conflict.lineIds.includes(l.id))
+      .map((l) => spokenOf(lookup(l.item)?.names ?? []));
+    const washed = choices.some(
+      (c) =>
+        c.conflict.role === 'wash' &&
+        c.conflict.ingredientIds.some((id) => conflict.ingredientIds.includes(id)),
+    );
+    const gels = kit.items.flatMap((i) => (i.state === 'gel' ? (lookup(i.item)?.id ?? []) : []));
+    const more = own.some(({ v }) => v.joins !== null && gels.includes(v.ingredient.id));
+    const joined = more || (own.length > 0 && own.every(({ v }) => v.joins !== null));
+    // Water that came with more of what is there, and has no line to join.
+    const poured = more ? own.find(({ v }) => v.joins === null && v.ingredient.id === 'water') : undefined;
+    // What only makes lines larger that are there is no thing to name.
+    const nothing = kit.items.length === 0 || joined;
+    const water = !nothing && kit.items.every((i) => 'id' in i.item && i.item.id === 'water');
+    const instead: StepEdit[] =
+      names.length > 0
+        ? [
+            {
+              op: 'instead',
+              of: {
+                exact: conflict.role === null ? [...new Set(names.flatMap((n) => n.exact))] : [],
+                loose: conflict.role === null ? [...new Set(names.flatMap((n) => n.loose))] : [],
+              },
+              lineIds: conflict.lineIds,
+              comes: nothing ? 'nothing' : water ? 'water' : 'thing',
+              msg: msg(joined && kit.items.some((i) => i.state) ? 'step.joined' : 'step.instead', {
+                was: conflict.ingredientIds[0]!,
+                kit: kit.id,
+              }),
+              // A way that is water alone, or nothing, is no thing to name.
+              inline: !nothing && !water,
+              foams: kit.covers.includes('foam'),
+              ...(washed ? { notAt: ['wash'] } : {}),
+            },
+          ]
+        : [];
+    return [
+      ...instead,
+      ...(poured
+        ? [
+            {
+              op: 'insert' as const,
+              before: ['gel', 'whisk', 'mix', 'knead'] satisfies StepKind[],
+              kind: 'mix' as const,
+              msg: msg('step.pour', { n1: 'water', g1: poured.massG ?? 0 }),
+            },
+          ]
+        : []),
+      ...kit.steps
+        // No gel is made of what joins the dough; what the method whisks already is whisked once.
+        .filter((s) => !(s.op === 'insert' && (joined || (s.kind === 'whisk' && conflict.how === 'whipped'))))
+        .map((s) => ({
+          ...s,
+          ...(s.op === 'insert' && conflict.role === null ? { lineIds: conflict.lineIds } : {}),
+          msg: { ...s.msg, args: { ...s.msg.args, ...amounts } },
+        })),
+    ];
+  });
+}
+/** Less than a scale of tenths shows, g. */
+const LEAST_TOLD_G = 0.05;
