@@ -102,6 +102,14 @@ export const eaterSchema = obj({
 });
 /** Min of the day. */
 export const hourOfDay = () => finite().integer().min(0).max(1440).required();
+export const ovenSchema = obj({
+  id: id().required(),
+  name: name(),
+  offsetC: finite().min(-80).max(80).required(),
+  fan: boolean().required(),
+  widthCm: finite().min(15).max(300).required(),
+  racks: number().integer().min(1).max(20).required(),
+});
 export const kitchenSchema = obj({
   cup: string().oneOf(CUP_STANDARDS).required(),
   spoon: string().oneOf(SPOON_STANDARDS).required(),
@@ -116,16 +124,7 @@ export const kitchenSchema = obj({
   /** Reference ingredients that are in the cupboard. */
   atHand: array(id().required()).max(1000),
   stock: array(obj({ id: id().required(), g: finite().min(0).max(1_000_000).required() })).max(2000),
-  ovens: array(
-    obj({
-      id: id().required(),
-      name: name(),
-      offsetC: finite().min(-80).max(80).required(),
-      fan: boolean().required(),
-      widthCm: finite().min(15).max(300).required(),
-      racks: number().integer().min(1).max(20).required(),
-    }),
-  ).max(20),
+  ovens: array(ovenSchema).max(20),
   ovenId: id(),
   tins: array(
     obj({

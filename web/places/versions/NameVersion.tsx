@@ -1,5 +1,6 @@
+import { markVersionSchema } from '../../../contract/schemas';
+import { useSchemaForm } from '../../shared/useSchemaForm';
 import { Button, Group, Textarea, TextInput } from '@mantine/core';
-import { useState } from 'react';
 import type { VersionMeta } from '../../../contract/dto';
 import { problemIn, useMarkVersionMutation } from '../../api/api';
 import { Dialog } from '../../parts/Dialog';
@@ -12,10 +13,13 @@ const W = versionsWords.nameVersion;
 
 /** Gives a kept version another name or a note. What it holds stays. */
 export function NameVersion({ version, onClose }: { version: VersionMeta; onClose: () => void }) {
-  const [name, setName] = useState(version.name);
-  const [note, setNote] = useState(version.note);
   const [mark, { isLoading, error }] = useMarkVersionMutation();
   const named = version.targetId !== null;
+  const form = useSchemaForm<{ name?: string; note: string }>(markVersionSchema, {
+    note: version.note,
+    ...(named ? { name: version.name } : {}),
+  });
+  const { name = '', note } = form.values;
   async function keep() {
     const marked = (as: { name: string; note: string }) =>
       mark({ id: version.id, mark: { note: as.note.trim(), ...(named ? { name: as.name.trim() } : {}) } });
@@ -26,20 +30,14 @@ export function NameVersion({ version, onClose }: { version: VersionMeta; onClos
   }
   return (
     <Dialog title={named ? W.nameAndNote : W.note} onClose={onClose}>
-      <form
-        onSubmit={(e) => {
-          e.preventDefault();
-          void keep();
-        }}
-      >
+      <form onSubmit={form.onSubmit(() => void keep())}>
         {named && (
           <TextInput
             label={W.name}
-            value={name}
+            {...form.getInputProps('name')}
             maxLength={120}
             data-autofocus
             error={name.trim() === '' && W.giveItANameSo}
-            onChange={(e) => setName(e.currentTarget.value)}
           />
         )}
         <Textarea
@@ -48,8 +46,7 @@ export function NameVersion({ version, onClose }: { version: VersionMeta; onClos
           autosize
           minRows={3}
           maxLength={2000}
-          value={note}
-          onChange={(e) => setNote(e.currentTarget.value)}
+          {...form.getInputProps('note')}
         />
         {error && (
           <Notice kind="trouble" title={W.notKept}>

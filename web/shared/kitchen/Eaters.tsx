@@ -1,3 +1,5 @@
+import { eaterSchema } from '../../../contract/pantry-schemas';
+import { useSchemaForm } from '../useSchemaForm';
 import { Button, Checkbox, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import type { EaterRow } from '../../../contract/dto';
@@ -14,7 +16,7 @@ import { Notice } from '../../parts/Notice';
 import { sayDone } from '../../parts/sayDone';
 import { listed } from '../../words/plural';
 import { sayProblem } from '../../words/problems';
-import { EXCLUSION_WORDS } from '../../words/data/names';
+import { AVOID_WORDS, EXCLUSION_WORDS } from '../../words/data/names';
 import { ExclusionChips, MoreExclusions } from '../ExclusionChips';
 import { LineActions } from './LineActions';
 import classes from './kitchen.module.css';
@@ -25,7 +27,8 @@ const W = kitchenWords.eaters;
 const NOBODY: Eater = { name: '', exclude: [], words: [], traces: true };
 
 function EaterForm({ start, row, onDone }: { start: Eater; row: EaterRow | null; onDone: () => void }) {
-  const [eater, setEater] = useState(start);
+  const form = useSchemaForm<Eater>(eaterSchema, start);
+  const eater = form.values;
   // What it grew from: after a clash what is there now, so that keeping it once more is the baker's choice.
   const [from, setFrom] = useState(row);
   const id = row?.id ?? null;
@@ -33,7 +36,7 @@ function EaterForm({ start, row, onDone }: { start: Eater; row: EaterRow | null;
   const [put, putting] = usePutEaterMutation();
   const [remove] = useRemoveEaterMutation();
   const failed = creating.error ?? putting.error;
-  const set = (more: Partial<Eater>) => setEater({ ...eater, ...more });
+  const set = (more: Partial<Eater>) => form.setValues(more);
   async function keep() {
     const doc = { ...eater, name: eater.name.trim() };
     const done = id === null ? await create(doc) : await put({ id, rev: from!.rev, doc });
@@ -48,13 +51,7 @@ function EaterForm({ start, row, onDone }: { start: Eater; row: EaterRow | null;
     onDone();
   }
   return (
-    <form
-      className={classes.eaterForm}
-      onSubmit={(e) => {
-        e.preventDefault();
-        if (eater.name.trim() !== '') void keep();
-      }}
-    >
+    <form className={classes.eaterForm} onSubmit={form.onSubmit(() => void keep())}>
       {failed !== undefined && (
         <Notice kind="trouble" title={W.couldNotSave}>
           {sayProblem(problemIn(failed)?.code ?? null, problemIn(failed)?.args)}
@@ -65,11 +62,11 @@ function EaterForm({ start, row, onDone }: { start: Eater; row: EaterRow | null;
       )}
       <TextInput
         label={W.whoOrWhichTable}
-        value={eater.name}
+        {...form.getInputProps('name')}
+        error={form.errors.name ? W.giveAName : null}
         maxLength={120}
         required
         data-autofocus
-        onChange={(e) => set({ name: e.currentTarget.value })}
       />
       <p className="small quiet">{W.glutenAlwaysAlsoLeavesOut}</p>
       <div className={classes.chips}>
@@ -89,8 +86,7 @@ function EaterForm({ start, row, onDone }: { start: Eater; row: EaterRow | null;
       )}
       <Checkbox
         label={W.alsoAvoidMayContainProducts}
-        checked={eater.traces}
-        onChange={(e) => set({ traces: e.currentTarget.checked })}
+        {...form.getInputProps('traces', { type: 'checkbox' })}
       />
       <div className={classes.actions}>
         <Button
@@ -110,7 +106,11 @@ function EaterForm({ start, row, onDone }: { start: Eater; row: EaterRow | null;
 
 /** What an eater avoids, in a line. */
 function eaterWords({ exclude, words, traces }: Eater): string {
-  const out = ['gluten', ...exclude.map((e) => EXCLUSION_WORDS[e].name), ...words.map((w) => `“${w}”`)];
+  const out = [
+    AVOID_WORDS.gluten,
+    ...exclude.map((e) => EXCLUSION_WORDS[e].name),
+    ...words.map((w) => `“${w}”`),
+  ];
   return W.avoids({ list: listed(out), which: traces ? W.tracesMatter : W.tracesDoNotMatter });
 }
 

@@ -1,3 +1,5 @@
+import { ovenSchema } from '../../../contract/pantry-schemas';
+import { useSchemaForm } from '../useSchemaForm';
 import { Button, Radio, Switch, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import type { Kitchen, KitchenOven } from '../../../contract/dto';
@@ -27,51 +29,46 @@ function OvenForm({
   onKeep: (o: KitchenOven) => void;
   onDone: () => void;
 }) {
-  const [oven, setOven] = useState(start);
-  const set = (more: Partial<KitchenOven>) => setOven({ ...oven, ...more });
-  const wrong =
-    Math.abs(oven.offsetC) > 80 ||
-    oven.widthCm < 15 ||
-    oven.widthCm > 300 ||
-    oven.racks < 1 ||
-    oven.racks > 20;
+  const form = useSchemaForm<KitchenOven>(ovenSchema, start);
+  const oven = form.values;
+  const { name: unnamed, ...others } = form.errors;
+  const wrong = Object.keys(others).length > 0;
   return (
     <form
       className={classes.eaterForm}
-      onSubmit={(e) => {
-        e.preventDefault();
-        if (oven.name.trim() === '' || wrong) return;
-        onKeep({ ...oven, name: oven.name.trim(), racks: Math.round(oven.racks) });
+      onSubmit={form.onSubmit((kept) => {
+        onKeep({ ...kept, name: kept.name.trim() });
         onDone();
-      }}
+      })}
     >
       <TextInput
         label={W.whatYouCallIt}
-        value={oven.name}
+        {...form.getInputProps('name')}
+        error={unnamed ? W.giveItAName : null}
         maxLength={120}
         required
         data-autofocus
-        onChange={(e) => set({ name: e.currentTarget.value })}
       />
       <HeatField
         apart
         label={W.hotterThanItSaysBy}
         description={W.byAThermometerInIts}
         value={oven.offsetC}
-        onChange={(offsetC) => set({ offsetC })}
+        onChange={(c) => form.setFieldValue('offsetC', c)}
       />
       <NumberField
         label={W.wideInside}
         unit={W.cm}
         value={oven.widthCm}
-        onChange={(widthCm) => set({ widthCm })}
+        onChange={(cm) => form.setFieldValue('widthCm', cm)}
       />
-      <NumberField label={W.racks} unit="" value={oven.racks} onChange={(racks) => set({ racks })} />
-      <Switch
-        label={W.itHasAFan}
-        checked={oven.fan}
-        onChange={(e) => set({ fan: e.currentTarget.checked })}
+      <NumberField
+        label={W.racks}
+        unit=""
+        value={oven.racks}
+        onChange={(n) => form.setFieldValue('racks', Math.round(n))}
       />
+      <Switch label={W.itHasAFan} {...form.getInputProps('fan', { type: 'checkbox' })} />
       {wrong && <p role="alert">{W.giveAtMostOff15({ degrees: degreesApart(80) })}</p>}
       <div className={classes.actions}>
         <Button type="submit" disabled={oven.name.trim() === '' || wrong}>

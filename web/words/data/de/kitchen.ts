@@ -30,6 +30,7 @@ export const kitchenWords: typeof English.kitchenWords = {
     takeOff: 'Von der Liste',
   },
   eaters: {
+    giveAName: 'Sag, wer es ist.',
     onTheList: (a) => `Auf der Liste: ${a.kept}`,
     changed: (a) => `Geändert: ${a.kept}`,
     couldNotSave: 'Konnte nicht gespeichert werden',
@@ -99,6 +100,7 @@ export const kitchenWords: typeof English.kitchenWords = {
       `${a.doc} trinkt ${a.number}-mal so viel wie seine Art, aus ${a.count}: gilt überall, wo sein Wasser gezählt wird.`,
   },
   ovens: {
+    giveItAName: 'Gib ihm einen Namen.',
     hotter: 'heißer',
     cooler: 'kühler',
     whatYouCallIt: 'Wie du ihn nennst',

@@ -32,6 +32,7 @@ export const kitchenWords = catalogue('kitchen', {
     takeOff: 'Take off',
   },
   eaters: {
+    giveAName: 'Say who it is.',
     onTheList: (a: { kept: string }) => `On the list: ${a.kept}`,
     changed: (a: { kept: string }) => `Changed: ${a.kept}`,
     couldNotSave: 'Could not save',
@@ -103,6 +104,7 @@ export const kitchenWords = catalogue('kitchen', {
       `${a.doc} drinks ${a.number} times as much as its kind, from ${a.count}: used wherever its water is counted.`,
   },
   ovens: {
+    giveItAName: 'Give it a name.',
     hotter: 'hotter',
     cooler: 'cooler',
     whatYouCallIt: 'What you call it',
