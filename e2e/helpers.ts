@@ -32,6 +32,12 @@ export async function expectAccessible(page: Page): Promise<void> {
     // There are no frames of other origins: no second page is opened to gather what was found.
     .setLegacyMode()
     .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']);
+  // What fades in has no contrast yet: it is looked at when it stands.
+  await page.waitForFunction(() =>
+    document
+      .getAnimations()
+      .every((x) => x.playState !== 'running' || x.effect?.getComputedTiming().iterations === Infinity),
+  );
   const { violations } = await (again ? axe.disableRules('color-contrast') : axe).analyze();
   expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(' | ')}`)).toEqual([]);
 }
