@@ -108,8 +108,8 @@ test('the main views', async ({ page, browser }) => {
   await shot(page, 'kitchen');
   await page.goto('./?q=parsnip');
   await page
-    .getByRole('link', { name: /Parsnip/ })
-    .first()
+    .getByRole('link', { name: /^Parsnip and walnut/ })
+    .last()
     .click();
   await page.getByRole('link', { name: /side by side|all \d+ versions/ }).click();
   await page.getByRole('heading', { name: /against as written/ }).waitFor();
