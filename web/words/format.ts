@@ -17,6 +17,10 @@ export function fixed(value: number, decimals: number): string {
   return f.format(Math.abs(value) < 0.5 * 10 ** -decimals ? 0 : value).replace('-', '−');
 }
 
+const PLAIN = new Intl.NumberFormat(LOCALE, { maximumFractionDigits: 2 });
+/** A number of a table as it stands there: no decimals that it has not. */
+export const plain = (value: number): string => PLAIN.format(value);
+
 /** What a kitchen scale shows: tenths of a gram below 20 g, whole grams above. */
 export const grams = (g: number): string => `${fixed(g, g < 20 ? 1 : 0)} g`;
 /** Ounces as far as a scale of ounces shows them: hundredths below one, tenths above. */

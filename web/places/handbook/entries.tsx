@@ -14,7 +14,7 @@ import {
 import { donenessOf, keepsAs } from '../../../core/bake';
 import { FAULTS } from '../../../core/judge';
 import { INGREDIENTS, type GroupId, type Ingredient } from '../../../core/ingredients';
-import { fixed, percent } from '../../words/format';
+import { fixed, percent, plain } from '../../words/format';
 import { listed } from '../../words/plural';
 import { KEEP_WORDS, SIGN_WORDS } from '../../words/data/bake';
 import { CAUSE_WORDS, FAULT_WORDS, REPAIR_WORDS } from '../../words/data/faults';
@@ -49,8 +49,6 @@ const W = handbookWords.entries;
 export type Entry = { id: string; section: SectionId; title: string; words: string; body: ReactNode };
 /** A replacement, with what it is sifted by. */
 export type KitEntry = Entry & { kit: Kit; things: Ingredient[] };
-
-const plain = (x: number): string => String(Math.round(x * 100) / 100);
 
 type Dose = Kit['items'][number]['dose'];
 /** What a dose is counted on. */

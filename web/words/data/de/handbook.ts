@@ -84,7 +84,7 @@ export const handbookWords: typeof English.handbookWords = {
     anyJob: 'Jede Aufgabe',
     itMustBeWithout: 'Es muss ohne das sein',
     nothingMore: 'nichts weiter',
-    replacementCount: (a) => counted(a.n, 'Ersatz', 'Ersätze'),
+    replacementCount: (a) => counted(a.n, 'Möglichkeit', 'Möglichkeiten'),
     forSomeOfThemA: '. Bei manchen entscheidet eine Packung, ob sie ohne das sind: hier nicht bekannt.',
     handbook: (a) => `${a.name}, Handbuch`,
     handbook2: 'Handbuch',
