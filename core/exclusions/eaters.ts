@@ -1,5 +1,4 @@
-import type { AvoidId, Ingredient } from '../ingredients';
-import { AVOID_IDS } from '../ingredients';
+import { AVOID_IDS, type AvoidId, type Ingredient } from '../ingredients';
 import {
   avoidsOf,
   FINDINGS,

@@ -1,8 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { AVOID_IDS, lookupReference, type AvoidId } from '../ingredients';
-import { makePantry, type PacketDoc } from '../pantry';
-import { EMPTY_PANEL } from '../pantry';
+import { EMPTY_PANEL, makePantry, type PacketDoc } from '../pantry';
 import { suitabilityOf, unconfirmedOf } from './suitable';
 import type { Formula, Line } from './types';
 

@@ -1,5 +1,5 @@
 import { liftStrength, type ClassId } from '../classes';
-import { type Sourced } from '../explain';
+import type { Sourced } from '../explain';
 import { doughLines, massOf, profileOf, reachOf, type Part } from '../formula';
 import type { Ingredient, Lookup } from '../ingredients';
 import { SEA_LEVEL_PA } from '../units';

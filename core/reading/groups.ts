@@ -1,9 +1,8 @@
-/** What is kept back: "all but the chips", "everything except the water". */
-
 import { isBeside } from '../formula';
 import type { GroupId } from '../ingredients';
 import { type Called, type Lines, nearest } from './mentions';
 
+/** What is kept back: "all but the chips", "everything except the water". */
 export const KEPT_BACK =
   /\b(?:except|all but|everything but|apart from)\s+(?:for\s+)?(?:the\s+)?([^,.;]+?)(?=\s+(?:in|until|till|to|for|and)\b|[,.;]|$)/i;
 /** The lines that words for many mean: "the dry things", "everything else", "the rest". */
@@ -29,11 +28,13 @@ export function groupIn(clause: string, lines: Lines, partId: string | undefined
   }
   return [...out];
 }
+
 /** Folded in at the end, in pieces: neither dry nor wet. */
-export const PIECES: readonly (GroupId | undefined)[] = ['fruit', 'nut_pieces', 'seed_pieces', 'chocolate'];
-export const isPieces = (c: Called): boolean =>
+const PIECES: readonly (GroupId | undefined)[] = ['fruit', 'nut_pieces', 'seed_pieces', 'chocolate'];
+const isPieces = (c: Called): boolean =>
   PIECES.includes(c.ingredient?.group) &&
   !/\b(?:pur[eé]e|mashed|sauce|melted|juice)\b/i.test(c.line.amount.written);
+
 const WET_GROUPS: readonly GroupId[] = [
   'egg',
   'egg_white',
@@ -46,6 +47,7 @@ const WET_GROUPS: readonly GroupId[] = [
   'nut_butter',
   'seed_butter',
 ];
+
 const isDry = ({ ingredient, line }: Called): boolean =>
   ingredient !== null &&
   (ingredient.dry || ingredient.group === 'salt' || ingredient.group === 'sugar') &&

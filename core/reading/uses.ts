@@ -2,8 +2,7 @@ import { isBeside, type Part } from '../formula';
 import type { Action, ActionKind, ActionShare } from '../method';
 import { sideOf, type State } from './act-kinds';
 import { mentionsIn, type Lines } from './mentions';
-import { groupIn } from './groups';
-import { KEPT_BACK } from './groups';
+import { groupIn, KEPT_BACK } from './groups';
 
 const LIQUID: readonly string[] = [
   'water',

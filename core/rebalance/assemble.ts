@@ -11,11 +11,11 @@ import {
   type Profile,
 } from '../formula';
 import { idOf, refTo, type Ingredient, type Lookup } from '../ingredients';
-import { type StepEdit } from '../method';
+import type { StepEdit } from '../method';
 import { cameIn, conflictOf } from './conflict-id';
 import type { Move } from './types';
-import { type Choice, type PartSolution, type Variable } from './variables';
 import { editsOf, eveningStep } from './step-edits';
+import type { Choice, PartSolution, Variable } from './variables';
 
 /** Below this an added amount is rounding: no line is made of it. */
 const NOTHING_G = 1e-6;
@@ -134,10 +134,12 @@ export function assemblePart(
     ],
   };
 }
+
 /** More salt than this share of a part comes off the salt, as far as this share of that; less is not tasted. Common practice. */
 const SALT_TOLD = 6e-4;
 const MOST_SALT = 0.8;
 const PURE_SALT = 90;
+
 /** What a salted thing brings more than what left comes off the salt line, where there is one that is not held. */
 function saltOff(
   part: Part,
@@ -170,6 +172,7 @@ function saltOff(
 const LITTLE_WATER = 0.03;
 /** Below this share it is left away where there is none: no crumb shows it. Common practice, no source. */
 const NO_NEED = 4e-3;
+
 /** Adds water that only evens out to water that came in; true where it needs no line of its own. */
 function pouredIn(
   { v, massG }: { v: Pick<Variable, 'evens' | 'ingredient'>; massG: number | null },

@@ -3,11 +3,7 @@ import { verdictFor } from '../exclusions';
 import { doughLines, profileOf, type Formula, type Part, type Profile } from '../formula';
 import type { AvoidId, Lookup } from '../ingredients';
 import { assemblePart } from './assemble';
-import { watchedIn } from './verdicts';
-import { cautionsOf } from './verdicts';
-import { newAllergens } from './verdicts';
-import { allergenCost } from './verdicts';
-import { uncoveredJobs } from './verdicts';
+import { allergenCost, cautionsOf, newAllergens, uncoveredJobs, watchedIn } from './verdicts';
 import { fitOf } from './bands';
 import { lowerBound, watchCost } from './bound';
 import { fitIn, jobTotal } from './conflicts';
@@ -32,6 +28,7 @@ const SCORE = {
   green: 0.35,
   fresh: 0.03,
 };
+
 const MAX_ROUNDS = 4;
 
 function once<T>(work: () => T): () => T {

@@ -7,8 +7,8 @@ import type { PartBench } from './bench';
 import type { Trial } from './trial';
 import type { Choice } from './variables';
 
-export const FATS: readonly string[] = ['butter', 'fat_firm'];
-export const FIRM: readonly string[] = [
+const FATS: readonly string[] = ['butter', 'fat_firm'];
+const FIRM: readonly string[] = [
   'plant_block',
   'shortening',
   'coconut_oil',
@@ -17,6 +17,7 @@ export const FIRM: readonly string[] = [
   'palm_fat',
   'lard',
 ];
+
 /** What cannot be had where the egg or the firm fat that leaves is what holds the bake. */
 export function honestOf(choices: readonly Choice[]): HonestId[] {
   const ids = choices.flatMap(({ conflict: c, kit }) => {
@@ -30,6 +31,7 @@ export function honestOf(choices: readonly Choice[]): HonestId[] {
   });
   return [...new Set(ids)];
 }
+
 export function confidenceOf(
   trials: readonly Trial[],
   benches: readonly PartBench[],

@@ -10,6 +10,7 @@ const NEW_SOUR = 'cider_vinegar';
 const MOST_SOUR = 0.05;
 /** Powder is raised by at most half. */
 const MOST_POWDER = 0.5;
+
 /**
  * What evens out acid and lift that went with what leaves: sour juice or vinegar where soda stays that the leaving
  * acid met, and more of a baking powder that is there. `allowed` says what may come in.
@@ -64,6 +65,7 @@ export function leavenVariables(
     out.push(one(powder.ingredient, 'lift', MOST_POWDER * massOf(powder.line), powder.line.id));
   return out;
 }
+
 /** What may help to bind where binding left, the likelier first: more of one that is there, else a little of a new one. */
 const BINDERS = [
   'psyllium_powder',
@@ -78,6 +80,7 @@ const NEW_BINDER = 'psyllium_powder';
 const MORE_BINDER = 0.5;
 const LEAST_BINDER = 6e-3;
 const MOST_BINDER = 0.012;
+
 /**
  * A binder beside the ways, where eggs or another binder leave a dough or batter that is held by it: more of what is there, or
  * a little psyllium. It costs a line of its own, so that it is taken only where binding stays open.

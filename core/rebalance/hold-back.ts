@@ -16,6 +16,7 @@ const DRINKERS: readonly string[] = [
   'nut_flour',
   'pulse',
 ];
+
 const SHAPED_FAMILIES: readonly string[] = ['yeast_loaf', 'cookie', 'flaky'];
 const IS_SHAPED = 0.5;
 const PASTRY: readonly string[] = ['shortcrust', 'flaky'];
@@ -31,8 +32,10 @@ export const POURED: readonly string[] = [
   'cultured',
   'plant_cultured',
 ];
+
 /** More of a thing that was there than this came in beside it, as a share: less is rounding. */
 const JOINED = 0.02;
+
 /**
  * Water worth keeping back: the spread of the added solids' thirst at this wetness, one standard deviation, g.
  * Spreads of lines that stay cancel against the source, which worked.
@@ -51,6 +54,7 @@ export const holdBack = (part: Part, profile: Profile, moves: readonly Move[], l
     ),
     lookup,
   );
+
 /**
  * Water worth keeping back of a kept formula, g, by what came in against the one it was made from: lines of its own, and what
  * joined a line that was there (more psyllium); and the liquid it is kept back of, the heaviest of the bowls, null where there
@@ -82,6 +86,7 @@ export function holdBackOf(
   const parts = formula.parts.map((p) => holdBackFor(p, profileOf(p, lookup), came, lookup));
   return { massG: Math.hypot(...parts), lineId: liquids[0]?.id ?? null };
 }
+
 /**
  * The same of one part: one spread of what the new solids drink and the new wet things bring; in shaped doughs and pastry at
  * least what bakers keep back there. Never more than there is to pour. Common practice, no source.

@@ -2,9 +2,8 @@ import { applyEdits, spokenOf, type LineChanges, type StepEdit } from '../method
 import type { AvoidId, Lookup } from '../ingredients';
 import { reachOf, type Formula, type Line } from '../formula';
 import { msg } from '../explain';
-import { type PartBench } from './bench';
-import { WORST } from './trial';
-import { type Trial } from './trial';
+import type { PartBench } from './bench';
+import { WORST, type Trial } from './trial';
 import { type StyleMiss, STYLE_RULES } from './style';
 import type { Choice, Variable } from './variables';
 import { withOpen } from './bands';
@@ -23,6 +22,7 @@ function missesIn(trials: readonly Trial[]): StyleMiss[] {
     return ids.length > 0 ? [{ rule, ids: [...new Set(ids)] }] : [];
   });
 }
+
 /** What the choices do to the lines: which leave, and what those that stay and look like what leaves are called in full. */
 export function changesOf(
   source: Formula,
@@ -44,6 +44,7 @@ export function changesOf(
   const lined = choices.some((c) => c.conflict.role === 'release' && c.kit.items.length === 0);
   return { leaving, called, avoids, lined };
 }
+
 export const unknownName = ({ item }: Line): string => (item.kind === 'unknown' ? item.text : '');
 /** In a formula of several parts a change to the method says which part it is for. */
 const ofPart = (edit: StepEdit, part: string): StepEdit =>
@@ -128,6 +129,7 @@ export function solutionOf(
       : confidenceOf(trials, benches, uncovered, bandsWidened, outside, honest, warned),
   };
 }
+
 /** A trial as its place in the ranking is explained by. */
 export const weighed = (bench: PartBench, { score, fits, uncovered, warned, part }: Trial): Weighed => ({
   score,
@@ -140,6 +142,7 @@ export const weighed = (bench: PartBench, { score, fits, uncovered, warned, part
     bench.lookup,
   ).map((b) => b.avoid),
 });
+
 /** Every way at each conflict of a part, the other choices staying as in the best. */
 export function optionsOf(bench: PartBench, best: Trial): Option[] {
   return bench.slots.flatMap((slot, i) => {

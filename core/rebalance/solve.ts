@@ -23,8 +23,7 @@ import {
   type PartSolution,
   type Variable,
 } from './variables';
-import { binderVariable } from './evens';
-import { leavenVariables } from './evens';
+import { binderVariable, leavenVariables } from './evens';
 import { heldBack, widenings } from './widenings';
 
 /** What a liquid line that gives way, and what a widening costs beside closeness. */

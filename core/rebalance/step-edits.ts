@@ -5,6 +5,9 @@ import { spokenOf, type StepEdit, type StepKind } from '../method';
 import { POURED } from './hold-back';
 import { waterLineId, evensLineId, type Choice } from './variables';
 
+/** Less than a scale of tenths shows, g. */
+const LEAST_TOLD_G = 0.05;
+
 /**
  * The step of a line that came for no one thing: what is poured goes in before what else is poured, a binder with the dry
  * things. None for other lines.
@@ -24,6 +27,7 @@ export function eveningStep(line: Line, part: Part, lookup: Lookup): StepEdit[] 
     },
   ];
 }
+
 /** Method edits of the chosen kits, with the amounts they speak of filled in. */
 export function editsOf(
   choices: readonly Choice[],
@@ -110,5 +114,3 @@ export function editsOf(
     ];
   });
 }
-/** Less than a scale of tenths shows, g. */
-const LEAST_TOLD_G = 0.05;

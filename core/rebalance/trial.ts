@@ -6,8 +6,28 @@ import type { StyleMiss } from './style';
 import type { Conflict, ScorePart, Fit } from './types';
 import type { PartSolution } from './variables';
 
-export const MOST_COMBINATIONS = 50000;
+export type Slot = { conflict: Conflict; kits: Kit[] };
+export type Trial = {
+  kits: Kit[];
+  part: AssembledPart;
+  solved: PartSolution;
+  /** Worked out when they are asked for: most trials are only ranked. */
+  readonly profile: Profile;
+  readonly fits: Fit[];
+  uncovered: JobId[];
+  misses: StyleMiss[];
+  warned: Msg[];
+  score: ScorePart[];
+  total: number;
+};
+
+export const WORST = Number.POSITIVE_INFINITY;
+export const keyOf = (kits: readonly Kit[]): string => kits.map((k) => k.id).join('|');
+
+export const MOST_COMBINATIONS = 50_000;
+
 type Picked = { trials: Trial[]; full: boolean; worst: number };
+
 /** The best trials that really differ: in two choices where two can differ, then in one until there are enough. */
 export function pick(trials: readonly (Trial | null)[], slots: readonly Slot[], limit: number): Picked {
   const ranked = trials.filter((t): t is Trial => t !== null);
@@ -27,19 +47,3 @@ export function pick(trials: readonly (Trial | null)[], slots: readonly Slot[], 
   take(1);
   return { trials: picked.sort((a, b) => a.total - b.total), full, worst };
 }
-export type Slot = { conflict: Conflict; kits: Kit[] };
-export type Trial = {
-  kits: Kit[];
-  part: AssembledPart;
-  solved: PartSolution;
-  /** Worked out when they are asked for: most trials are only ranked. */
-  readonly profile: Profile;
-  readonly fits: Fit[];
-  uncovered: JobId[];
-  misses: StyleMiss[];
-  warned: Msg[];
-  score: ScorePart[];
-  total: number;
-};
-export const WORST = Number.POSITIVE_INFINITY;
-export const keyOf = (kits: readonly Kit[]): string => kits.map((k) => k.id).join('|');

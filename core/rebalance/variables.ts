@@ -1,4 +1,4 @@
-import { type Kit, type KitItem } from '../classes';
+import type { Kit, KitItem } from '../classes';
 import { coefficients, doughLines, massOf, type Line, type Part } from '../formula';
 import type { GroupId, Ingredient, ItemState, Lookup } from '../ingredients';
 import type { Msg } from '../explain';
@@ -14,6 +14,7 @@ export const WATER_WEIGHT = 0.3;
 export const WATER_COST = 0.3;
 
 type Evens = 'acid' | 'lift' | 'bind';
+
 /** What a line is called that came for no one thing. */
 export const evensLineId = (part: Part, evens: Evens): string => `${part.id}:${evens}`;
 
@@ -169,6 +170,7 @@ export function waterVariable(
 
 /** Above this many usual doses nothing is tried even without windows. */
 const NO_WINDOW = 10;
+
 /**
  * The same amount without its window and with a tenth of the pull to its usual dose: shows whether a dose is right
  * by what it does, or only by its bounds.

@@ -12,6 +12,7 @@ const UNCOVERED_BELOW = 0.6;
 const JOB_MATTERS = 0.4;
 /** So does one that the leaving things did to less than this share, weighed by how much it matters: its loss would not show. */
 const LOSS_SHOWS = 0.25;
+
 /**
  * Jobs that matter in the class, that the leaving lines did, and that nothing does now; told whether lift or binding as a
  * whole is too low, and how much of a job there was before.
@@ -39,6 +40,7 @@ export function uncoveredJobs(
     (job) => left.has(job) && (weights[job] ?? 0) >= JOB_MATTERS && !coveredElsewhere(job),
   ).filter((job) => jobTotal(lines, lookup, adapted, job) < UNCOVERED_BELOW * before(job));
 }
+
 /** What can be said of each line against what is left out. */
 export function verdictsOf(formula: Formula, avoids: readonly AvoidId[], lookup: Lookup): LineVerdict[] {
   return formula.parts.flatMap((p) =>
@@ -48,11 +50,48 @@ export function verdictsOf(formula: Formula, avoids: readonly AvoidId[], lookup:
     }),
   );
 }
+
+/** What a swap is asked to say when it comes in: the allergens by law, and what eaters of others watch for. */
+const WATCHED: readonly AvoidId[] = [...LABEL_ALLERGENS, 'coconut', 'legume', 'oats'];
+/**
+ * Groups that a swap does not bring into a formula that has none of them, unless the baker allows it. Soy, sesame and
+ * coconut are what most stand-ins are made of: they may come in, and are said.
+ */
+const CLOSED: readonly AvoidId[] = LABEL_ALLERGENS.filter((a) => a !== 'soy' && a !== 'sesame');
+/**
+ * What an allergen that comes in costs beside one tolerance overrun: by how often those who bake so avoid it too. Common
+ * practice, no source.
+ */
+const ALLERGEN_COST: Partial<Record<AvoidId, number>> = {
+  soy: 0.3,
+  sesame: 0.3,
+  coconut: 0.2,
+  oats: 0.2,
+  legume: 0.1,
+};
+
+const OTHER_ALLERGEN = 0.8;
+/** Soy, peanut and lupin are pulses, which does not cost a second time. */
+const PULSES: readonly AvoidId[] = ['soy', 'peanut', 'lupin'];
+
+/** The watched avoidances that an ingredient holds. */
+export const watchedOf = (ingredient: Ingredient | null): AvoidId[] =>
+  WATCHED.filter((a) => ingredient?.facts[a] === 'yes');
+
+/** The watched avoidances that a formula holds already. */
+export const watchedIn = (source: Formula, lookup: Lookup): Set<AvoidId> =>
+  new Set(
+    source.parts
+      .flatMap((p) => p.lines)
+      .flatMap((l) => WATCHED.filter((a) => lookup(l.item)?.facts[a] === 'yes')),
+  );
+
 /** The groups that stay out of a formula. */
 export function closedTo(source: Formula, lookup: Lookup, allow: readonly AvoidId[]): AvoidId[] {
   const there = watchedIn(source, lookup);
   return CLOSED.filter((a) => !there.has(a) && !allow.includes(a));
 }
+
 export function allergenCost(avoids: readonly AvoidId[]): number {
   const pulse = avoids.some((a) => PULSES.includes(a));
   return avoids.reduce(
@@ -60,6 +99,7 @@ export function allergenCost(avoids: readonly AvoidId[]): number {
     0,
   );
 }
+
 /** Allergens that come in with new lines and were in no line of the source. */
 export function newAllergens(
   added: readonly string[],
@@ -74,6 +114,7 @@ export function newAllergens(
     return now.map((avoid) => ({ avoid, ingredientId: id }));
   });
 }
+
 /** Cautions of the chosen kits that hold here: green only where sunflower meets soda or powder. */
 export function cautionsOf(kits: readonly Kit[], parts: readonly Part[], lookup: Lookup): CautionId[] {
   const alkali = parts.some((p) => p.lines.some((l) => lookup(l.item)?.group === 'leavener'));
@@ -81,34 +122,3 @@ export function cautionsOf(kits: readonly Kit[], parts: readonly Part[], lookup:
   if (!alkali) ids.delete('green_sunflower');
   return [...ids].sort();
 }
-/** What a swap is asked to say when it comes in: the allergens by law, and what eaters of others watch for. */
-const WATCHED: readonly AvoidId[] = [...LABEL_ALLERGENS, 'coconut', 'legume', 'oats'];
-/**
- * Groups that a swap does not bring into a formula that has none of them, unless the baker allows it. Soy, sesame and
- * coconut are what most stand-ins are made of: they may come in, and are said.
- */
-export const CLOSED: readonly AvoidId[] = LABEL_ALLERGENS.filter((a) => a !== 'soy' && a !== 'sesame');
-/**
- * What an allergen that comes in costs beside one tolerance overrun: by how often those who bake so avoid it too. Common
- * practice, no source.
- */
-const ALLERGEN_COST: Partial<Record<AvoidId, number>> = {
-  soy: 0.3,
-  sesame: 0.3,
-  coconut: 0.2,
-  oats: 0.2,
-  legume: 0.1,
-};
-const OTHER_ALLERGEN = 0.8;
-/** Soy, peanut and lupin are pulses, which does not cost a second time. */
-const PULSES: readonly AvoidId[] = ['soy', 'peanut', 'lupin'];
-/** The watched avoidances that an ingredient holds. */
-export const watchedOf = (ingredient: Ingredient | null): AvoidId[] =>
-  WATCHED.filter((a) => ingredient?.facts[a] === 'yes');
-/** The watched avoidances that a formula holds already. */
-export const watchedIn = (source: Formula, lookup: Lookup): Set<AvoidId> =>
-  new Set(
-    source.parts
-      .flatMap((p) => p.lines)
-      .flatMap((l) => WATCHED.filter((a) => lookup(l.item)?.facts[a] === 'yes')),
-  );

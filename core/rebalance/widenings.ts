@@ -7,6 +7,7 @@ import type { PartSolution, Variable } from './variables';
 const LEAST_SAID = 2e-4;
 /** Slack below this share is rounding, not a widening. */
 const WIDENED = 1e-5;
+
 /** Says that a liquid line gives way, which without a conflict it should not. */
 export function heldBack(solved: PartSolution, less: Variable, part: Part): Msg[] {
   const takenG = -(solved.amounts[solved.variables.indexOf(less)] ?? 0);
@@ -15,6 +16,7 @@ export function heldBack(solved: PartSolution, less: Variable, part: Part): Msg[
     ? [msg('widened.line', { id: less.ingredient.id, fromG, toG: fromG - takenG })]
     : [];
 }
+
 export function widenings(
   x: readonly number[],
   variables: readonly Variable[],

@@ -1,5 +1,4 @@
-import type { Plan, Problem } from '../schedule/problem';
-import { GRID, valueOf } from '../schedule/problem';
+import { GRID, valueOf, type Plan, type Problem } from '../schedule/problem';
 import { verify } from '../schedule/verify';
 
 /** A day so small that every time of every event can be tried: two or three bakes of a touch, a wait and an oven. */

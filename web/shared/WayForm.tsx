@@ -20,7 +20,7 @@ import {
   type FamilyId,
   type OwnKitDoc,
 } from '../../core/classes';
-import { type GroupId, type ItemState } from '../../core/ingredients';
+import type { GroupId, ItemState } from '../../core/ingredients';
 import { problemIn, useCreateWayMutation, usePutWayMutation, useRemoveWayMutation } from '../api/api';
 import { choicesOf } from '../pantry/choices';
 import { usePantry } from '../pantry/usePantry';

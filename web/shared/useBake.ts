@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { type BakePlan, type DraftDoc, type KitchenOven } from '../../contract/dto';
+import type { BakePlan, DraftDoc, KitchenOven } from '../../contract/dto';
 import { doorsAt, paceOf, setupOf, type BakeSetup, type Compared, type Pace } from '../../core/bake';
 import { openForBake, type Formula, type Line, type StatedBake } from '../../core/formula';
 import { altitudeAdvice } from '../../core/leavening';

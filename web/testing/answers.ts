@@ -1,5 +1,11 @@
-import type { EaterRow, Kitchen, PantryRow, Put, WayRow } from '../../contract/dto';
-import { DEFAULT_KITCHEN } from '../../contract/dto';
+import {
+  DEFAULT_KITCHEN,
+  type EaterRow,
+  type Kitchen,
+  type PantryRow,
+  type Put,
+  type WayRow,
+} from '../../contract/dto';
 
 /** What the server would answer, for tests without one. Calls are kept in the order they came. */
 export const answers = {

@@ -1,6 +1,6 @@
 import { NativeSelect, Switch, TextInput } from '@mantine/core';
 import { useState } from 'react';
-import { type BakePlan } from '../../../contract/dto';
+import type { BakePlan } from '../../../contract/dto';
 import { FREE_FORMS, TIN_METALS, type BakeSetup, type FreeForm, type TinMetal } from '../../../core/bake';
 import type { StatedTin } from '../../../core/formula';
 import { readTin } from '../../../core/reading';

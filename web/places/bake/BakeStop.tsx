@@ -1,7 +1,7 @@
 import { Skeleton } from '@mantine/core';
 import { useDeferredValue } from 'react';
 import { useParams } from 'react-router';
-import { type BakePlan } from '../../../contract/dto';
+import type { BakePlan } from '../../../contract/dto';
 import {
   clockOf,
   CUT_C,

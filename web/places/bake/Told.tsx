@@ -1,5 +1,4 @@
-import type { BakeChange, BakeSetup, Compared } from '../../../core/bake';
-import { addedMin, changesOf } from '../../../core/bake';
+import { addedMin, changesOf, type BakeChange, type BakeSetup, type Compared } from '../../../core/bake';
 import { REASON_WORDS } from '../../words/data/bake';
 import { fixed } from '../../words/format';
 import { bareDegrees, degrees } from '../../words/heat';

@@ -1,6 +1,6 @@
 import { atHead } from '../../words/case';
 import { useMemo, type ReactNode } from 'react';
-import { type Version } from '../../../contract/dto';
+import type { Version } from '../../../contract/dto';
 import type { Kit } from '../../../core/classes';
 import { donenessOfBake, keepsAs } from '../../../core/bake';
 import { suitabilityOf, type Formula, type StatedBake } from '../../../core/formula';

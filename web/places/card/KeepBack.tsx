@@ -1,7 +1,6 @@
 import type { Line } from '../../../core/formula';
 import { idOf } from '../../../core/ingredients';
-import type { Take } from '../../../core/rebalance';
-import type { holdBackOf } from '../../../core/rebalance';
+import type { holdBackOf, Take } from '../../../core/rebalance';
 import { fixed } from '../../words/format';
 import { ingredientName } from '../../words/things';
 import classes from './card.module.css';

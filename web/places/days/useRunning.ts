@@ -1,7 +1,14 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { BakeDay } from '../../../contract/days';
-import type { DayPlan, Replanned, Tick } from '../../../core/schedule';
-import { madeAgain, nextOf, rescuesOf, ticked } from '../../../core/schedule';
+import {
+  madeAgain,
+  nextOf,
+  rescuesOf,
+  ticked,
+  type DayPlan,
+  type Replanned,
+  type Tick,
+} from '../../../core/schedule';
 import { usePantry } from '../../pantry/usePantry';
 import { compute } from '../../workers/compute';
 import { liveOf } from './asked';

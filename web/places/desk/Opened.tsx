@@ -3,7 +3,7 @@ import { SOURCE_WORDS } from '../../words/data/handbook';
 import { Button, NumberInput } from '@mantine/core';
 import { useMemo } from 'react';
 import type { PropKey } from '../../../core/classes';
-import { type Explanation } from '../../../core/explain';
+import type { Explanation } from '../../../core/explain';
 import { explainProperty, PROP_UNIT, type Part } from '../../../core/formula';
 import type { Lookup } from '../../../core/ingredients';
 import type { FitKey, Solution } from '../../../core/rebalance';

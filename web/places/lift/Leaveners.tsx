@@ -1,6 +1,5 @@
 import { Button } from '@mantine/core';
-import type { Part } from '../../../core/formula';
-import { doughLines, massOf } from '../../../core/formula';
+import { doughLines, massOf, type Part } from '../../../core/formula';
 import type { Lookup } from '../../../core/ingredients';
 import {
   asTeaspoons,

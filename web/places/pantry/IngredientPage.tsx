@@ -1,6 +1,6 @@
 import { Button, Checkbox, Skeleton } from '@mantine/core';
 import { Link, useNavigate, useParams } from 'react-router';
-import { type Kitchen, type PantryRow } from '../../../contract/dto';
+import type { Kitchen, PantryRow } from '../../../contract/dto';
 import { useRemovePantryMutation, useRestorePantryMutation } from '../../api/api';
 import { useKitchen } from '../../shared/useKitchen';
 import { Notice } from '../../parts/Notice';
