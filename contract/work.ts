@@ -2,7 +2,6 @@ import { readLabel, type LabelReading } from '../core/exclusions';
 import { makePantry, REFERENCE_PANTRY, type Pantry } from '../core/pantry';
 import {
   isSilent,
-  bothNamed,
   Matcher,
   readFormula,
   referenceMatcher,
@@ -175,7 +174,7 @@ export function makeWorker(options: WorkerOptions = {}): Workman {
           ...options,
           baked,
           pantry,
-          matcher: pantry.own.length === 0 ? referenceMatcher : new Matcher(bothNamed(pantry.all())),
+          matcher: pantry.own.length === 0 ? referenceMatcher : new Matcher(pantry.all()),
         };
         return { id: job.id, output: pantry.own.length };
       }

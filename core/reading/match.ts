@@ -121,7 +121,7 @@ const OTHER_THING = 0.6;
 
 /**
  * Finds what written names may mean among a set of ingredients. Word order is free; typing slips in long words
- * are forgiven. Built once for a set: names are indexed by their words, words by their first letter.
+ * are forgiven. The reference ingredients are known by their German names too. Built once for a set: names are indexed by their words, words by their first letter.
  */
 export class Matcher {
   readonly #entries: Entry[] = [];
@@ -131,7 +131,8 @@ export class Matcher {
   readonly #near = new Map<string, ReadonlyMap<number, number>>();
 
   constructor(ingredients: Iterable<Pick<Ingredient, 'id' | 'names'>>) {
-    for (const { id, names } of ingredients) for (const name of names) this.#add(id, name);
+    for (const { id, names } of ingredients)
+      for (const name of [...names, ...(GERMAN_NAMES[id] ?? [])]) this.#add(id, name);
   }
 
   #add(id: string, name: string): void {
@@ -204,14 +205,8 @@ export class Matcher {
   }
 }
 
-/** Ingredients by their English and their German names. */
-export const bothNamed = <T extends Pick<Ingredient, 'id' | 'names'>>(
-  of: Iterable<T>,
-): Pick<Ingredient, 'id' | 'names'>[] =>
-  Array.from(of, ({ id, names }) => ({ id, names: [...names, ...(GERMAN_NAMES[id] ?? [])] }));
-
 /** Matcher over the reference ingredients alone. */
-export const referenceMatcher = new Matcher(bothNamed(INGREDIENTS));
+export const referenceMatcher = new Matcher(INGREDIENTS);
 
 /** Whether the best match is sure enough, and far enough ahead of the next, to be taken without asking. */
 export function isSilent(match: Match): boolean {
