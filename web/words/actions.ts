@@ -1,6 +1,6 @@
 import type { Action, ActionVessel, SizeCm } from '../../core/method';
 import { ACTION_COVER_WORDS, ACTION_PLACE_WORDS } from './data/actions';
-import { fixed, grams } from './format';
+import { fixed, grams, tenths } from './format';
 import { degrees } from './heat';
 import { minutesText } from './say';
 import { actionsSentences } from './data/en/sentences/actions';
@@ -11,7 +11,7 @@ const W = actionsSentences;
 export function timeText([lo, hi]: readonly [number, number]): string {
   if (hi < 1) return `${Math.round(60 * hi)} s`;
   if (lo >= 120) {
-    const [a, b] = [lo / 60, hi / 60].map((h) => fixed(h, h % 1 === 0 ? 0 : 1));
+    const [a, b] = [lo / 60, hi / 60].map(tenths);
     return a === b ? `${a} h` : W.toH({ a: a!, b: b! });
   }
   return minutesText(lo, hi);
@@ -19,7 +19,7 @@ export function timeText([lo, hi]: readonly [number, number]): string {
 
 /** Centimetres as they are measured: tenths, and millimetres below one. */
 const cmText = (cm: number): string =>
-  cm < 1 ? W.mm({ number: fixed(10 * cm, 0) }) : W.cm({ number: fixed(cm, cm % 1 === 0 ? 0 : 1) });
+  cm < 1 ? W.mm({ number: fixed(10 * cm, 0) }) : W.cm({ number: tenths(cm) });
 
 function sizeText({ thick, wide, long }: SizeCm): string {
   const across =

@@ -2,7 +2,7 @@ import type { Effect } from '../../core/bench';
 import type { Verdict } from '../../core/exclusions';
 import type { Formula } from '../../core/formula';
 import { avoidWords } from './avoidWords';
-import { fixed, grams } from './format';
+import { fixed, grams, tenths } from './format';
 import { listed } from './plural';
 import { say } from './say';
 import { benchSentences } from './data/en/sentences/bench';
@@ -44,6 +44,6 @@ export function verdictWords({ contains, may, unknown }: Verdict, formula: Formu
 
 /** Grams as they are spoken: whole ones, and tenths below ten. */
 export const spokenGrams = (g: number): string => {
-  const n = Math.abs(g) < 10 ? fixed(g, 1).replace(/\.0$/, '') : fixed(g, 0);
+  const n = Math.abs(g) < 10 ? tenths(Math.round(10 * g) / 10) : fixed(g, 0);
   return `${n} ${n === '1' ? W.gram : W.grams}`;
 };

@@ -17,6 +17,9 @@ export function fixed(value: number, decimals: number): string {
   return f.format(Math.abs(value) < 0.5 * 10 ** -decimals ? 0 : value).replace('-', '−');
 }
 
+/** Whole numbers bare, others with their tenths. */
+export const tenths = (value: number): string => fixed(value, value % 1 === 0 ? 0 : 1);
+
 const PLAIN = new Intl.NumberFormat(LOCALE, { maximumFractionDigits: 2 });
 /** A number of a table as it stands there: no decimals that it has not. */
 export const plain = (value: number): string => PLAIN.format(value);

@@ -4,7 +4,7 @@ import type { Lookup } from '../../../core/ingredients';
 import { isYeasted, liftOf } from '../../../core/leavening';
 import { tasksOf } from '../../../core/plan';
 import { clockOf, type Stretch } from '../../../core/schedule';
-import { fixed } from '../../words/format';
+import { tenths } from '../../words/format';
 import { JOB_NOUNS } from '../../words/data/terms';
 import type { DeskContext } from '../../shared/deskContext';
 import type { WorkingState } from '../../working/workingSlice';
@@ -48,11 +48,7 @@ function clockState(formula: Formula | null, lookup: Lookup): string {
   const tasks = tasksOf(formula, lookup);
   const clock = tasks.length > 0 ? clockOf(tasks, 0, ALWAYS) : null;
   const hours = clock ? Math.round((clock.to - clock.from) / 30) / 2 : 0;
-  const state = !clock
-    ? W.noMethod
-    : hours < 1
-      ? W.underAnHour
-      : W.aboutH({ hours: fixed(hours, hours % 1 === 0 ? 0 : 1) });
+  const state = !clock ? W.noMethod : hours < 1 ? W.underAnHour : W.aboutH({ hours: tenths(hours) });
   clocks.set(formula, state);
   return state;
 }

@@ -4,7 +4,7 @@ import { INGREDIENTS } from '../../../core/ingredients';
 import { percentSum, type BlendDoc } from '../../../core/pantry';
 import { choicesFrom, choicesOf } from '../../pantry/choices';
 import { usePantry } from '../../pantry/usePantry';
-import { fixed } from '../../words/format';
+import { fixed, tenths } from '../../words/format';
 import { Composition } from './Composition';
 import type { FieldsProps } from './fields';
 import { Facts } from './Facts';
@@ -73,7 +73,7 @@ export function BlendFields({ doc, set, preview }: FieldsProps<BlendDoc>) {
               {W.addAPart}
             </Button>
             <b className="num" role="status">
-              {fixed(sum, sum % 1 === 0 ? 0 : 1)} %
+              {tenths(sum)} %
               {doc.parts.length > 0 && Math.abs(sum - 100) > 0.05 && (
                 <span className="quiet"> {W.takenAsPartsOfTheir}</span>
               )}

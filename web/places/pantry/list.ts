@@ -46,7 +46,7 @@ const entry = (ingredient: Ingredient, row: PantryRow | null): Entry => ({
   ingredient,
   row,
   name: ingredientName(ingredient.id),
-  search: ingredient.names.map(fold).join(' | '),
+  search: [...new Set([ingredientName(ingredient.id), ...ingredient.names].map(fold))].join(' | '),
 });
 
 /** The entries that fit, best first: whose name starts so, then whose name holds every word. */

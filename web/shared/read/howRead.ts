@@ -1,12 +1,12 @@
 import { isBeside, type Line } from '../../../core/formula';
-import { fixed, grams } from '../../words/format';
+import { grams, plain } from '../../words/format';
 import { UNIT_WORDS } from '../../words/things';
 import { readWords } from '../../words/data/en/read';
 
 const W = readWords.howRead;
 
 const quantity = (q: [number, number]): string => {
-  const one = (x: number) => fixed(x, Number.isInteger(x) ? 0 : 2).replace(/(\.\d)0$/, '$1');
+  const one = (x: number) => plain(x);
   return q[0] === q[1] ? one(q[0]) : W.to({ one: one(q[0]), one2: one(q[1]) });
 };
 
