@@ -1,17 +1,15 @@
-import { Button } from '@mantine/core';
 import { useState } from 'react';
 import type { WayRow } from '../../../contract/dto';
-import { problemIn, useRemoveWayMutation, useRestoreWayMutation, useWaysQuery } from '../../api/api';
-import { Notice } from '../../parts/Notice';
+import { useRemoveWayMutation, useRestoreWayMutation, useWaysQuery } from '../../api/api';
 import { sayDone } from '../../parts/sayDone';
 import { blankWay, WayForm } from '../../shared/WayForm';
 import { usePantry } from '../../pantry/usePantry';
 import { listed } from '../../words/plural';
-import { sayProblem } from '../../words/problems';
 import { DOSE_WORDS, FAMILY_WORDS } from '../../words/data/ways';
 import { GROUP_NAMES } from '../../words/data/terms';
 import { ingredientName } from '../../words/things';
 import { LineActions } from '../../shared/kitchen/LineActions';
+import { ListPanel } from '../../shared/kitchen/ListPanel';
 import classes from '../../shared/kitchen/kitchen.module.css';
 import { kitchenWords } from '../../words/data/en/kitchen';
 
@@ -64,28 +62,23 @@ export function OwnWays() {
   const [open, setOpen] = useState<WayRow | 'new' | null>(null);
   const { row, doc } = split(open);
   return (
-    <section className={`sheet ${classes.panel}`} aria-labelledby="ways">
-      <div className={classes.row}>
-        <h2 id="ways">{W.waysOfYourOwn}</h2>
-        <Button size="compact-md" onClick={() => setOpen('new')}>
-          {W.writeAWay}
-        </Button>
-      </div>
-      {error !== undefined && (
-        <Notice kind="trouble" title={W.theListCannotBeFetched}>
-          {sayProblem(problemIn(error)?.code ?? null)}
-        </Notice>
-      )}
-      {ways?.length === 0 && <p className="quiet">{W.noneYetWhatYouStand}</p>}
-      <ul className={classes.list}>
-        {ways?.map((w) => (
-          <WayLine key={w.id} way={w} onEdit={() => setOpen(w)} />
-        ))}
-      </ul>
-      {open !== null && (
-        <WayForm start={doc} row={row} onClose={() => setOpen(null)} onDone={() => setOpen(null)} />
-      )}
-    </section>
+    <ListPanel
+      id="ways"
+      title={W.waysOfYourOwn}
+      add={W.writeAWay}
+      onAdd={() => setOpen('new')}
+      error={error}
+      nothing={ways?.length === 0 ? W.noneYetWhatYouStand : null}
+      below={
+        open !== null && (
+          <WayForm start={doc} row={row} onClose={() => setOpen(null)} onDone={() => setOpen(null)} />
+        )
+      }
+    >
+      {ways?.map((w) => (
+        <WayLine key={w.id} way={w} onEdit={() => setOpen(w)} />
+      ))}
+    </ListPanel>
   );
 }
 

@@ -8,6 +8,7 @@ import { NumberField } from '../../parts/NumberField';
 import { sayDone } from '../../parts/sayDone';
 import { fixed } from '../../words/format';
 import { METAL_WORDS, TIN_WORDS } from '../../words/data/bake';
+import { ListPanel } from '../../shared/kitchen/ListPanel';
 import { LineActions } from '../../shared/kitchen/LineActions';
 import classes from '../../shared/kitchen/kitchen.module.css';
 import { kitchenWords } from '../../words/data/en/kitchen';
@@ -90,40 +91,37 @@ export function Tins({ kitchen }: { kitchen: Kitchen }) {
   const [adding, setAdding] = useState(false);
   const tins = kitchen.tins ?? [];
   return (
-    <section className={`sheet ${classes.panel}`} aria-labelledby="tins">
-      <div className={classes.row}>
-        <h2 id="tins">{W.tins}</h2>
-        {!adding && (
-          <Button size="compact-md" onClick={() => setAdding(true)}>
-            {W.addATin}
-          </Button>
-        )}
-      </div>
-      {trouble}
-      {adding && <TinForm onKeep={(t) => void set({ tins: [...tins, t] })} onDone={() => setAdding(false)} />}
-      {tins.length === 0 && !adding && <p className="quiet">{W.noneYetPutYoursHere}</p>}
-      <ul className={classes.list}>
-        {tins.map((t) => (
-          <li key={t.id} className={classes.eater}>
-            <div>
-              <h3>{t.name}</h3>
-              <p>
-                {t.tin.written}
-                <span className="quiet">
-                  {W.ml2({ metal: METAL_WORDS[t.metal], number: fixed(t.tin.volumeMl.value, 0) })}
-                </span>
-              </p>
-            </div>
-            <LineActions
-              name={t.name}
-              onTakeOff={() => {
-                void set({ tins: tins.filter((x) => x.id !== t.id) });
-                sayDone(W.isOffTheList({ name: t.name }), () => set({ tins }));
-              }}
-            />
-          </li>
-        ))}
-      </ul>
-    </section>
+    <ListPanel
+      id="tins"
+      title={W.tins}
+      add={W.addATin}
+      onAdd={() => setAdding(true)}
+      form={
+        adding && <TinForm onKeep={(t) => void set({ tins: [...tins, t] })} onDone={() => setAdding(false)} />
+      }
+      trouble={trouble}
+      nothing={tins.length === 0 ? W.noneYetPutYoursHere : null}
+    >
+      {tins.map((t) => (
+        <li key={t.id} className={classes.eater}>
+          <div>
+            <h3>{t.name}</h3>
+            <p>
+              {t.tin.written}
+              <span className="quiet">
+                {W.ml2({ metal: METAL_WORDS[t.metal], number: fixed(t.tin.volumeMl.value, 0) })}
+              </span>
+            </p>
+          </div>
+          <LineActions
+            name={t.name}
+            onTakeOff={() => {
+              void set({ tins: tins.filter((x) => x.id !== t.id) });
+              sayDone(W.isOffTheList({ name: t.name }), () => set({ tins }));
+            }}
+          />
+        </li>
+      ))}
+    </ListPanel>
   );
 }

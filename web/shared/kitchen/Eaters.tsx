@@ -18,6 +18,7 @@ import { listed } from '../../words/plural';
 import { sayProblem } from '../../words/problems';
 import { AVOID_WORDS, EXCLUSION_WORDS } from '../../words/data/names';
 import { ExclusionChips, MoreExclusions } from '../ExclusionChips';
+import { ListPanel } from './ListPanel';
 import { LineActions } from './LineActions';
 import classes from './kitchen.module.css';
 import { kitchenWords } from '../../words/data/en/kitchen';
@@ -138,43 +139,34 @@ export function Eaters() {
   const { data: eaters, error } = useEatersQuery();
   const [open, setOpen] = useState<string | null>(null);
   return (
-    <section className={`sheet ${classes.panel}`} aria-labelledby="eaters">
-      <div className={classes.row}>
-        <h2 id="eaters">{W.peopleAndGroups}</h2>
-        {open !== 'new' && (
-          <Button size="compact-md" onClick={() => setOpen('new')}>
-            {W.addAnEater}
-          </Button>
-        )}
-      </div>
-      {error !== undefined && (
-        <Notice kind="trouble" title={W.theListCannotBeFetched}>
-          {sayProblem(problemIn(error)?.code ?? null)}
-        </Notice>
+    <ListPanel
+      id="eaters"
+      title={W.peopleAndGroups}
+      add={W.addAnEater}
+      onAdd={() => setOpen('new')}
+      form={open === 'new' && <EaterForm start={NOBODY} row={null} onDone={() => setOpen(null)} />}
+      error={error}
+      nothing={eaters?.length === 0 ? W.nobodyYetAddAPerson : null}
+    >
+      {eaters?.map((e) =>
+        open === e.id ? (
+          <li key={e.id}>
+            <EaterForm
+              start={{
+                name: e.name,
+                exclude: e.exclude,
+                words: e.words,
+                traces: e.traces,
+                ...(e.oil ? { oil: e.oil } : {}),
+              }}
+              row={e}
+              onDone={() => setOpen(null)}
+            />
+          </li>
+        ) : (
+          <EaterLine key={e.id} eater={e} onEdit={() => setOpen(e.id)} />
+        ),
       )}
-      {open === 'new' && <EaterForm start={NOBODY} row={null} onDone={() => setOpen(null)} />}
-      {eaters?.length === 0 && open !== 'new' && <p className="quiet">{W.nobodyYetAddAPerson}</p>}
-      <ul className={classes.list}>
-        {eaters?.map((e) =>
-          open === e.id ? (
-            <li key={e.id}>
-              <EaterForm
-                start={{
-                  name: e.name,
-                  exclude: e.exclude,
-                  words: e.words,
-                  traces: e.traces,
-                  ...(e.oil ? { oil: e.oil } : {}),
-                }}
-                row={e}
-                onDone={() => setOpen(null)}
-              />
-            </li>
-          ) : (
-            <EaterLine key={e.id} eater={e} onEdit={() => setOpen(e.id)} />
-          ),
-        )}
-      </ul>
-    </section>
+    </ListPanel>
   );
 }

@@ -7,6 +7,7 @@ import { useChangeKitchen } from '../useChangeKitchen';
 import { HeatField } from '../../parts/HeatField';
 import { NumberField } from '../../parts/NumberField';
 import { sayDone } from '../../parts/sayDone';
+import { ListPanel } from './ListPanel';
 import { LineActions } from './LineActions';
 import classes from './kitchen.module.css';
 import { degreesApart } from '../../words/heat';
@@ -91,74 +92,73 @@ export function Ovens({ kitchen }: { kitchen: Kitchen }) {
   const keep = (oven: KitchenOven) => void set({ ovens: withOne(ovens, oven) });
   const timed = kitchen.timed?.length ?? 0;
   return (
-    <section className={`sheet ${classes.panel}`} aria-labelledby="ovens">
-      <div className={classes.row}>
-        <h2 id="ovens">{W.ovens}</h2>
-        {open !== 'new' && (
-          <Button size="compact-md" onClick={() => setOpen('new')}>
-            {W.addAnOven}
-          </Button>
-        )}
-      </div>
-      {trouble}
-      {open === 'new' && (
-        <OvenForm
-          start={{ ...NEW_OVEN, id: crypto.randomUUID() }}
-          onKeep={keep}
-          onDone={() => setOpen(null)}
-        />
-      )}
-      {ovens.length === 0 && open !== 'new' && <p className="quiet">{W.noneYetSayHowFar}</p>}
-      <ul className={classes.list}>
-        {ovens.map((o) =>
-          open === o.id ? (
-            <li key={o.id}>
-              <OvenForm start={o} onKeep={keep} onDone={() => setOpen(null)} />
-            </li>
-          ) : (
-            <li key={o.id} className={classes.eater}>
-              <div>
-                <h3>{o.name}</h3>
-                <p>
-                  {o.offsetC === 0
-                    ? W.runsTrue
-                    : W.thanItSays({
-                        degrees: degreesApart(Math.abs(o.offsetC)),
-                        which: o.offsetC > 0 ? W.hotter : W.cooler,
-                      })}
-                  <span className="quiet">
-                    {W.cmWide({
-                      which: o.fan ? W.withAFan : W.noFan,
-                      widthCm: o.widthCm,
-                      count: W.rackCount({ n: o.racks }),
+    <ListPanel
+      id="ovens"
+      title={W.ovens}
+      add={W.addAnOven}
+      onAdd={() => setOpen('new')}
+      form={
+        open === 'new' && (
+          <OvenForm
+            start={{ ...NEW_OVEN, id: crypto.randomUUID() }}
+            onKeep={keep}
+            onDone={() => setOpen(null)}
+          />
+        )
+      }
+      trouble={trouble}
+      nothing={ovens.length === 0 ? W.noneYetSayHowFar : null}
+      below={
+        timed > 0 && (
+          <p className="small quiet">{W.timedTheTimesToldAt({ count: W.bakeCount({ n: timed }) })}</p>
+        )
+      }
+    >
+      {ovens.map((o) =>
+        open === o.id ? (
+          <li key={o.id}>
+            <OvenForm start={o} onKeep={keep} onDone={() => setOpen(null)} />
+          </li>
+        ) : (
+          <li key={o.id} className={classes.eater}>
+            <div>
+              <h3>{o.name}</h3>
+              <p>
+                {o.offsetC === 0
+                  ? W.runsTrue
+                  : W.thanItSays({
+                      degrees: degreesApart(Math.abs(o.offsetC)),
+                      which: o.offsetC > 0 ? W.hotter : W.cooler,
                     })}
-                  </span>
-                </p>
-                {ovens.length > 1 && (
-                  <Radio
-                    name={W.oven}
-                    label={W.bakeInThisOne}
-                    aria-label={W.bakeIn({ name: o.name })}
-                    checked={o.id === used?.id}
-                    onChange={() => void set({ ovenId: o.id })}
-                  />
-                )}
-              </div>
-              <LineActions
-                name={o.name}
-                onEdit={() => setOpen(o.id)}
-                onTakeOff={() => {
-                  void set({ ovens: ovens.filter((x) => x.id !== o.id) });
-                  sayDone(W.isOffTheList({ name: o.name }), () => set({ ovens }));
-                }}
-              />
-            </li>
-          ),
-        )}
-      </ul>
-      {timed > 0 && (
-        <p className="small quiet">{W.timedTheTimesToldAt({ count: W.bakeCount({ n: timed }) })}</p>
+                <span className="quiet">
+                  {W.cmWide({
+                    which: o.fan ? W.withAFan : W.noFan,
+                    widthCm: o.widthCm,
+                    count: W.rackCount({ n: o.racks }),
+                  })}
+                </span>
+              </p>
+              {ovens.length > 1 && (
+                <Radio
+                  name={W.oven}
+                  label={W.bakeInThisOne}
+                  aria-label={W.bakeIn({ name: o.name })}
+                  checked={o.id === used?.id}
+                  onChange={() => void set({ ovenId: o.id })}
+                />
+              )}
+            </div>
+            <LineActions
+              name={o.name}
+              onEdit={() => setOpen(o.id)}
+              onTakeOff={() => {
+                void set({ ovens: ovens.filter((x) => x.id !== o.id) });
+                sayDone(W.isOffTheList({ name: o.name }), () => set({ ovens }));
+              }}
+            />
+          </li>
+        ),
       )}
-    </section>
+    </ListPanel>
   );
 }

@@ -141,7 +141,6 @@ export const benchWords: typeof English.benchWords = {
     nothingOfThatName: 'Nichts mit diesem Namen',
     itIsAfterAll: (a) => `Es ist doch ${a.name}`,
   },
-  useBenchKeys: {},
   weigh: {
     weighNow: 'Jetzt wiegen',
     ofWord: (a) => `von ${a.amount}`,

@@ -3,6 +3,9 @@ import { counted } from '../../plural';
 import { rich } from '../../rich';
 
 export const kitchenWords: typeof English.kitchenWords = {
+  listPanel: {
+    theListCannotBeFetched: 'Die Liste kann nicht geholt werden',
+  },
   languageChoice: {
     language: 'Sprache',
     shownIn: 'Angezeigt in',
@@ -49,7 +52,6 @@ export const kitchenWords: typeof English.kitchenWords = {
     isOffTheList: (a) => `${a.eater} ist von der Liste`,
     peopleAndGroups: 'Leute und Gruppen',
     addAnEater: 'Esser hinzufügen',
-    theListCannotBeFetched: 'Die Liste kann nicht geholt werden',
     nobodyYetAddAPerson:
       'Noch niemand. Füge eine Person oder eine Runde hinzu mit dem, was sie meidet: jede Formel sagt dann, was für sie gefunden wurde, und ein Ersatz kann für alle auf einmal gesucht werden.',
   },
@@ -138,7 +140,6 @@ export const kitchenWords: typeof English.kitchenWords = {
     forWord: (a) => rich`für ${a.list}${a.note}`,
     waysOfYourOwn: 'Eigener Ersatz',
     writeAWay: 'Ersatz schreiben',
-    theListCannotBeFetched: 'Die Liste kann nicht geholt werden',
     noneYetWhatYouStand:
       'Noch keiner. Was du an Stelle von Eiern oder Butter nimmst, mit deinen eigenen Mengen, wird unter Ersetzen neben unserem probiert.',
   },

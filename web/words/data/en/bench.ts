@@ -147,7 +147,6 @@ export const benchWords = catalogue('bench', {
     nothingOfThatName: 'Nothing of that name',
     itIsAfterAll: (a: { name: string }) => `It is ${a.name} after all`,
   },
-  useBenchKeys: {},
   weigh: {
     weighNow: 'Weigh now',
     ofWord: (a: { amount: string }) => `of ${a.amount}`,

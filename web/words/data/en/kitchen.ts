@@ -4,6 +4,9 @@ import { counted } from '../../plural';
 import { rich } from '../../rich';
 
 export const kitchenWords = catalogue('kitchen', {
+  listPanel: {
+    theListCannotBeFetched: 'The list cannot be fetched',
+  },
   languageChoice: {
     language: 'Language',
     shownIn: 'Shown in',
@@ -51,7 +54,6 @@ export const kitchenWords = catalogue('kitchen', {
     isOffTheList: (a: { eater: string }) => `${a.eater} is off the list`,
     peopleAndGroups: 'People and groups',
     addAnEater: 'Add an eater',
-    theListCannotBeFetched: 'The list cannot be fetched',
     nobodyYetAddAPerson:
       'Nobody yet. Add a person or a table with what they avoid: every formula then says what was found for them, and a swap can be asked for all of them at once.',
   },
@@ -144,7 +146,6 @@ export const kitchenWords = catalogue('kitchen', {
     forWord: (a: { list: string; note: ReactNode }) => rich`for ${a.list}${a.note}`,
     waysOfYourOwn: 'Ways of your own',
     writeAWay: 'Write a way',
-    theListCannotBeFetched: 'The list cannot be fetched',
     noneYetWhatYouStand:
       'None yet. What you stand in for eggs or butter, with your own doses, is tried beside ours at Swap.',
   },
