@@ -14,7 +14,11 @@ const BRINGS: Partial<Record<LanguageId, () => Promise<{ catalogues: Catalogues 
 // The language is taken up before any page is: sentences are looked up once, when a page is loaded.
 const wanted = languageWanted();
 language.take(wanted);
-const brought = wanted in LANGUAGES ? await BRINGS[wanted as LanguageId]?.() : undefined;
-if (brought) language.bring(brought.catalogues);
+if (wanted in LANGUAGES)
+  await BRINGS[wanted as LanguageId]?.().then(
+    ({ catalogues }) => language.bring(catalogues),
+    // What cannot be fetched is said in English: a page in another language is better than none.
+    () => language.take('en'),
+  );
 document.documentElement.lang = language.locale;
 (await import('./app/start')).start();

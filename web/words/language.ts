@@ -1,3 +1,5 @@
+import { storeOf } from '../api/browserStore';
+
 /** What a language gives: its catalogues by name, each of the same shape as the English one. */
 export type Catalogues = Readonly<Record<string, object>>;
 
@@ -79,13 +81,13 @@ const isKnown = (id: string | null): id is Chosen => id !== null && (id in LANGU
 
 /** What this browser was told, else the first language it asks for that is here, else English. */
 export function languageWanted(): Chosen {
-  const told = localStorage.getItem(KEY);
+  const told = storeOf('localStorage')?.getItem(KEY) ?? null;
   if (isKnown(told)) return told;
   return (navigator.languages.map((l) => l.slice(0, 2)).find((l) => l in LANGUAGES) ?? 'en') as LanguageId;
 }
 
 /** Remembers a language for this browser and shows the app in it. */
 export function changeLanguage(id: LanguageId): void {
-  localStorage.setItem(KEY, id);
+  storeOf('localStorage')?.setItem(KEY, id);
   location.reload();
 }

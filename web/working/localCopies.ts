@@ -1,3 +1,4 @@
+import { storeOf } from '../api/browserStore';
 import type { DraftDoc } from '../../contract/dto';
 import { keyHere } from '../api/home';
 
@@ -39,15 +40,6 @@ function read(text: string | null): Stored | null {
     return null;
   }
 }
-
-/** The store of a browser that has none, or will not give it: nothing is kept, and that is said. */
-const storeOf = (which: 'localStorage' | 'sessionStorage'): Storage | null => {
-  try {
-    return window[which];
-  } catch {
-    return null;
-  }
-};
 
 export function localCopies(): LocalCopies {
   const store = storeOf('localStorage');
