@@ -2,7 +2,7 @@ import { Link } from 'react-router';
 import { problemIn } from '../api/api';
 import { Notice } from '../parts/Notice';
 import { sayProblem } from '../words/problems';
-import classes from './lost.module.css';
+import classes from './page.module.css';
 import { notebookWords } from '../words/data/en/notebook';
 
 const W = notebookWords.lostPage;
