@@ -16,8 +16,7 @@ const told = (page: Page): Promise<string[]> =>
     const out: string[] = [document.title];
     const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
     for (let n = walker.nextNode(); n; n = walker.nextNode())
-      if (!n.parentElement?.closest('script, style, noscript, textarea'))
-        out.push(n.textContent ?? '');
+      if (!n.parentElement?.closest('script, style, noscript, textarea')) out.push(n.textContent ?? '');
     for (const el of document.querySelectorAll('[aria-label], [title], [placeholder], [alt]'))
       for (const name of ['aria-label', 'title', 'placeholder', 'alt']) out.push(el.getAttribute(name) ?? '');
     return out;
