@@ -37,6 +37,18 @@ import {
   shelfQuerySchema,
 } from './schemas';
 
+import {
+  changePersonSchema,
+  deedQuerySchema,
+  newPassphraseSchema,
+  newPersonSchema,
+  pairingSchema,
+  pairSchema,
+  recoverSchema,
+  setUpSchema,
+  signInSchema,
+} from './people-schemas';
+
 /** What checks the body of each call that has one. */
 const BODIES = {
   read: readSchema,
@@ -70,8 +82,20 @@ const BODIES = {
   putTasting: putTastingSchema,
   createPhoto: photoSchema,
   putKitchen: putKitchenSchema,
+  setUp: setUpSchema,
+  signIn: signInSchema,
+  recover: recoverSchema,
+  pair: pairSchema,
+  changePassphrase: newPassphraseSchema,
+  createPerson: newPersonSchema,
+  changePerson: changePersonSchema,
+  createPairing: pairingSchema,
 } satisfies Record<WithBody, unknown>;
-const QUERIES = { shelf: shelfQuerySchema, trials: trialQuerySchema } satisfies Record<WithQuery, unknown>;
+const QUERIES = {
+  shelf: shelfQuerySchema,
+  trials: trialQuerySchema,
+  deeds: deedQuerySchema,
+} satisfies Record<WithQuery, unknown>;
 
 // Yup knows tuples and unions less exactly than TypeScript does.
 const schemaIn = (of: object, name: CallName): Schema | null =>

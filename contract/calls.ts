@@ -43,52 +43,44 @@ import type {
   TrialQuery,
   TrialRow,
 } from './notebook';
+import { call, DONE, MADE, type Nothing } from './call';
+import { PEOPLE_CALLS } from './people-calls';
+import type { Role } from './people';
 import type { Experiment, Tasting, Trial } from '../core/judge';
-export type Method = 'get' | 'post' | 'put' | 'patch' | 'delete';
-/**
- * A call over the border, declared once: route, client and description are made from it. `Body`, `Query` and `Answer`
- * are what TypeScript knows of it; the schemas in call-schemas.ts say the same at run time (tested on every key of a
- * body) and stand apart so that a page need not load them.
- */
-export type Call<Body, Answer, Query = undefined> = {
-  method: Method;
-  /** With ":id" where the thing's id stands. */
-  path: string;
-  summary: string;
-  /** Of an answer that went well. */
-  status: 200 | 201 | 204;
-  /** What comes and goes is no single JSON value. */
-  stream?: boolean;
-  /** Never set: carries the types. */
-  types?: { body: Body; answer: Answer; query: Query };
-};
-type More = Partial<Pick<Call<unknown, unknown>, 'status' | 'stream'>>;
-
-const call = <Body, Answer, Query = undefined>(
-  method: Method,
-  path: string,
-  summary: string,
-  more: More = {},
-): Call<Body, Answer, Query> => ({ method, path, summary, status: 200, ...more });
-
-type Nothing = undefined;
-const MADE = 201;
-const DONE = 204;
-
 /** Every call there is. */
 export const CALLS = {
   health: call<Nothing, { ok: true; demo: boolean; now: number }>(
     'get',
     '/health',
     'Whether the server answers, whether it has a demo kitchen, and its clock in ms since the epoch',
+    { needs: 'anyone' },
   ),
-  describe: call<Nothing, Record<string, unknown>>('get', '/openapi.json', 'This description'),
+  describe: call<Nothing, Record<string, unknown>>('get', '/openapi.json', 'This description', {
+    needs: 'anyone',
+  }),
 
-  read: call<ReadRequest, ReadResult>('post', '/read', 'Reads a formula from text, line by line, into grams'),
-  match: call<MatchRequest, MatchAnswer>('post', '/match', 'What written names may mean'),
-  labels: call<LabelsRequest, LabelReading>('post', '/labels', 'What the text of a packet names'),
-  adapt: call<AdaptRequest, Outcome>('post', '/adapt', 'Adapts a formula to what has to go'),
-  bake: call<BakeRequest, Compared>('post', '/bake', 'What a change does to the time in the oven'),
+  read: call<ReadRequest, ReadResult>(
+    'post',
+    '/read',
+    'Reads a formula from text, line by line, into grams',
+    { needs: 'helper', noted: false },
+  ),
+  match: call<MatchRequest, MatchAnswer>('post', '/match', 'What written names may mean', {
+    needs: 'helper',
+    noted: false,
+  }),
+  labels: call<LabelsRequest, LabelReading>('post', '/labels', 'What the text of a packet names', {
+    needs: 'helper',
+    noted: false,
+  }),
+  adapt: call<AdaptRequest, Outcome>('post', '/adapt', 'Adapts a formula to what has to go', {
+    needs: 'helper',
+    noted: false,
+  }),
+  bake: call<BakeRequest, Compared>('post', '/bake', 'What a change does to the time in the oven', {
+    needs: 'helper',
+    noted: false,
+  }),
 
   shelf: call<Nothing, ShelfPage, ShelfQuery>('get', '/formulas', 'The shelf, a piece at a time'),
   createFormula: call<{ formula: Formula }, { formula: FormulaDetail; version: Version }>(
@@ -131,7 +123,9 @@ export const CALLS = {
     '/formulas/:id/draft',
     'The working copy, or null, and those set aside',
   ),
-  putDraft: call<Put<DraftDoc>, Draft>('put', '/formulas/:id/draft', 'Saves the working copy'),
+  putDraft: call<Put<DraftDoc>, Draft>('put', '/formulas/:id/draft', 'Saves the working copy', {
+    noted: false,
+  }),
   createAside: call<{ doc: DraftDoc }, AsideMeta>(
     'post',
     '/formulas/:id/asides',
@@ -206,7 +200,11 @@ export const CALLS = {
     'put',
     '/days/:id',
     'Changes a bake day, or says what was begun and is over',
+    { needs: 'helper' },
   ),
+  dayLive: call<Nothing, Nothing>('get', '/days/:id/live', 'When a bake day changes, as it changes', {
+    stream: true,
+  }),
   removeDay: call<Nothing, Nothing>('delete', '/days/:id', 'Takes a day off the list; restore puts it back', {
     status: DONE,
   }),
@@ -217,8 +215,11 @@ export const CALLS = {
   runLive: call<Nothing, Nothing>('get', '/runs/:id/live', 'What happens in a run, as it happens', {
     stream: true,
   }),
-  createRun: call<BenchRun, RunRow>('post', '/runs', 'Begins a bench run', { status: MADE }),
-  addEvents: call<AddEvents, RunDetail>('post', '/runs/:id/events', 'Adds what happened, each once'),
+  createRun: call<BenchRun, RunRow>('post', '/runs', 'Begins a bench run', { status: MADE, needs: 'helper' }),
+  addEvents: call<AddEvents, RunDetail>('post', '/runs/:id/events', 'Adds what happened, each once', {
+    needs: 'helper',
+    noted: false,
+  }),
   removeRun: call<Nothing, Nothing>('delete', '/runs/:id', 'Takes a run off the list', { status: DONE }),
 
   trials: call<Nothing, TrialPage, TrialQuery>(
@@ -227,8 +228,11 @@ export const CALLS = {
     'Trials, the latest first, a piece at a time',
   ),
   trial: call<Nothing, TrialRow>('get', '/trials/:id', 'A trial'),
-  createTrial: call<Trial, TrialRow>('post', '/trials', 'Puts a trial into the notebook', { status: MADE }),
-  putTrial: call<Put<Trial>, TrialRow>('put', '/trials/:id', 'Changes a trial'),
+  createTrial: call<Trial, TrialRow>('post', '/trials', 'Puts a trial into the notebook', {
+    status: MADE,
+    needs: 'helper',
+  }),
+  putTrial: call<Put<Trial>, TrialRow>('put', '/trials/:id', 'Changes a trial', { needs: 'helper' }),
   removeTrial: call<Nothing, Nothing>('delete', '/trials/:id', 'Takes a trial out; restore puts it back', {
     status: DONE,
   }),
@@ -273,6 +277,7 @@ export const CALLS = {
   restoreTasting: call<Nothing, TastingRow>('post', '/tastings/:id/restore', 'Puts a tasting back'),
   createPhoto: call<PhotoIn, PhotoRow>('post', '/photos', 'Keeps a photo, once however often it comes', {
     status: MADE,
+    needs: 'helper',
   }),
   photo: call<Nothing, Nothing>('get', '/photos/:id', 'A photo by its hash', { stream: true }),
 
@@ -281,6 +286,7 @@ export const CALLS = {
 
   backup: call<Nothing, Nothing>('get', '/backup', 'Everything there is, as one file of lines', {
     stream: true,
+    needs: 'owner',
   }),
   restore: call<Nothing, Nothing>(
     'post',
@@ -288,8 +294,11 @@ export const CALLS = {
     'Brings in what is not here yet, all of a file or nothing',
     {
       stream: true,
+      needs: 'owner',
     },
   ),
+
+  ...PEOPLE_CALLS,
 };
 
 export type CallName = keyof typeof CALLS;
@@ -301,3 +310,14 @@ export type QueryOf<N extends CallName> = TypesOf<N>['query'];
 /** Names of the calls that have a body, and of those that have a query. */
 export type WithBody = { [N in CallName]: BodyOf<N> extends undefined ? never : N }[CallName];
 export type WithQuery = { [N in CallName]: QueryOf<N> extends undefined ? never : N }[CallName];
+
+/** Who may make a call where people sign in. What says nothing is read by everyone there and changed by bakers and owners. */
+export const needOf = (name: CallName): Role | 'anyone' => {
+  const { needs, method } = CALLS[name];
+  return needs ?? (method === 'get' ? 'helper' : 'baker');
+};
+/** Whether it is noted who made it: what changes something, unless it happens so often that it would hide the rest. */
+export const isNoted = (name: CallName): boolean => {
+  const { noted, method } = CALLS[name];
+  return noted ?? method !== 'get';
+};

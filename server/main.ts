@@ -1,122 +1,104 @@
-import { createServer, type RequestListener, type Server } from 'node:http';
-import { homedir } from 'node:os';
-import { join, resolve } from 'node:path';
+import type { RequestListener } from 'node:http';
+import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { parseArgs } from 'node:util';
 import { pino } from 'pino';
 import { FolderLockedError } from './db/lock';
-import { openFolder, type OpenDb } from './db/open';
-import { makeApp } from './http/app';
+import { FIRST_KITCHEN, openFolder, openServer, type OpenDb } from './db/open';
+import { makeApp, type AppOptions } from './http/app';
 import type { House } from './http/routes';
+import { hasOwner, newSetUpCode } from './people/door';
 import { seedDemo } from './seed';
 import { listPantry } from './services/pantry';
+import { backupsOf } from './start/backups';
+import { kitchensOf } from './start/kitchens';
+import { takePort } from './start/listen';
+import { metricsOf } from './start/metrics';
+import { certificate, ownAddresses, ownNames, type Certificate } from './start/network';
+import { AskedWrong, optionsOf, type Options } from './start/options';
 import { inThreads } from './work/compute';
 
 const STORE_THREAD = new URL('./store-thread.js', import.meta.url);
-const DEFAULT_PORT = 4173;
-const TRIED_PORTS = 20;
-
-const HELP = `New Crumb
-
-  --data DIR   where the shelf is kept (default: .data in this folder)
-  --port N     port on this machine (default: ${DEFAULT_PORT}, or the next free one)
-  --empty      without the demo kitchen
-  --help       this text`;
-
-type Options = { data: string; port: number | null; empty: boolean };
 
 function fail(message: string): never {
   process.stderr.write(`${message}\n`);
   process.exit(1);
 }
+const say = (line: string): void => void process.stdout.write(`${line}\n`);
 
 function options(): Options {
   try {
-    const { values } = parseArgs({
-      options: {
-        data: { type: 'string' },
-        port: { type: 'string' },
-        empty: { type: 'boolean' },
-        help: { type: 'boolean' },
-      },
-    });
-    if (values.help) {
-      process.stdout.write(`${HELP}\n`);
-      process.exit(0);
-    }
-    const port = values.port === undefined ? null : Number(values.port);
-    if (port !== null && !(Number.isInteger(port) && port >= 0 && port < 65536)) {
-      fail(`--port ${values.port} is not a port. Give a number from 0 to 65535.`);
-    }
-    return {
-      data: resolve((values.data ?? '.data').replace(/^~/, homedir())),
-      port,
-      empty: values.empty ?? false,
-    };
+    return optionsOf(process.argv.slice(2), process.env);
   } catch (error) {
-    return fail(`${(error as Error).message}\n\n${HELP}`);
+    if (!(error instanceof AskedWrong)) throw error;
+    if (error.code !== 0) return fail(error.message);
+    say(error.message);
+    return process.exit(0);
   }
 }
 
-/** Listens on the loopback address only. A port that was asked for is taken or refused; else the next free one is. */
-function listen(server: Server, asked: number | null): Promise<number> {
-  return new Promise((done, refuse) => {
-    let port = asked ?? DEFAULT_PORT;
-    server.on('error', (error: NodeJS.ErrnoException) => {
-      if (error.code !== 'EADDRINUSE') return refuse(error);
-      if (asked !== null || port >= DEFAULT_PORT + TRIED_PORTS) {
-        return refuse(new Error(`Port ${port} is in use. Stop what uses it, or choose another with --port.`));
-      }
-      port += 1;
-      server.listen(port, '127.0.0.1');
-    });
-    server.on('listening', () => {
-      const address = server.address();
-      done(typeof address === 'object' && address ? address.port : port);
-    });
-    server.listen(port, '127.0.0.1');
-  });
-}
-
-async function main(): Promise<void> {
-  const { data, port, empty } = options();
-  const log = pino({ level: process.env.LOG_LEVEL ?? 'warn' }, pino.destination(2));
-  // The port comes first: ended while its threads are still loading, Node 20 can die with a fatal error of its own.
-  // What is asked before the kitchen is open waits for it.
-  let opened!: (app: RequestListener) => void;
-  const app = new Promise<RequestListener>((done) => (opened = done));
-  const server = createServer((req, res) => void app.then((answer) => answer(req, res)));
-  const at = await listen(server, port).catch((error: unknown) => fail((error as Error).message));
-  const database = await openFolder(data, STORE_THREAD).catch((error: unknown) => {
+/** The store: a PostgreSQL server where its address was given, else the folder. */
+async function openStore({ database, data }: Options): Promise<OpenDb> {
+  if (database !== null)
+    return openServer(database).catch((error: unknown) =>
+      fail(
+        `The database at ${new URL(database).host || 'DATABASE_URL'} cannot be opened: ${(error as Error).message}`,
+      ),
+    );
+  return openFolder(data, STORE_THREAD).catch((error: unknown) => {
     if (error instanceof FolderLockedError) fail(error.message);
     return fail(`The data folder ${data} cannot be opened: ${(error as Error).message}`);
   });
+}
+
+/** How others on the network come to it over HTTPS. */
+async function encrypted({ data }: Options): Promise<Certificate> {
+  return certificate(data, ['localhost', '127.0.0.1', ...ownNames(), ...ownAddresses()]).catch(
+    (error: unknown) => fail(`No certificate could be made in ${data}: ${(error as Error).message}`),
+  );
+}
+
+async function main(): Promise<void> {
+  const asked = options();
+  const log = pino({ level: process.env.LOG_LEVEL ?? 'warn' }, pino.destination(2));
+  const tls = asked.lan && !asked.plain ? await encrypted(asked) : null;
+  const { server, port, opened } = await takePort(asked.lan ? '0.0.0.0' : '127.0.0.1', asked.port, tls).catch(
+    (error: unknown) => fail((error as Error).message),
+  );
+  const store = await openStore(asked);
   const compute = inThreads(new URL('./thread.js', import.meta.url));
   let demo: Promise<OpenDb> | null = null;
   /** The demo kitchen has a folder of its own: nothing of it is ever in the other. */
   async function openDemo(): Promise<House> {
-    demo ??= openFolder(join(data, 'demo'), STORE_THREAD);
-    const { db } = await demo.catch((error: unknown) => {
+    demo ??= openFolder(join(asked.data, 'demo'), STORE_THREAD);
+    const opening = await demo.catch((error: unknown) => {
       demo = null;
       throw error;
     });
-    await seedDemo(db);
+    await seedDemo(opening.db);
     const beside = compute.beside();
-    beside.know(await listPantry(db));
-    return { db, compute: beside };
+    beside.know(await listPantry(opening.db));
+    return { kitchen: FIRST_KITCHEN, db: opening.db, compute: beside, store: opening };
   }
-  const webDir = fileURLToPath(new URL('../web', import.meta.url));
+  const scheme = tls ? 'https' : 'http';
+  const addresses = (): string[] =>
+    asked.publicUrl
+      ? [asked.publicUrl.origin]
+      : asked.lan
+        ? ownAddresses().map((a) => `${scheme}://${a}:${port}`)
+        : [];
+  const backups = backupsOf(store, asked.backup, log);
 
   let closing = false;
   const close = async (code: number) => {
     if (closing) return;
     closing = true;
+    backups.stop();
     const closed = new Promise((r) => server.close(r));
     server.closeIdleConnections();
     setTimeout(() => server.closeAllConnections(), 2000).unref();
     await closed;
     await compute.close();
-    await database.close();
+    await store.close();
     await (await demo?.catch(() => null))?.close();
     process.exit(code);
   };
@@ -124,15 +106,54 @@ async function main(): Promise<void> {
   process.on('SIGTERM', () => void close(0));
 
   try {
-    compute.know(await listPantry(database.db));
+    const of = kitchensOf(store, compute);
+    const kitchens: AppOptions['kitchens'] = asked.people
+      ? {
+          people: {
+            door: store.door,
+            of,
+            news: store.news,
+            secure: tls !== null || asked.publicUrl?.protocol === 'https:',
+            addresses,
+          },
+        }
+      : { house: await of(FIRST_KITCHEN) };
+    const app: RequestListener = makeApp({
+      kitchens,
+      metrics: metricsOf(store, asked.metricsToken),
+      hosts: () => [
+        ...(asked.lan ? [...ownAddresses(), ...ownNames()] : []),
+        ...(asked.publicUrl ? [asked.publicUrl.hostname] : []),
+      ],
+      webDir: fileURLToPath(new URL('../web', import.meta.url)),
+      log,
+      ...(asked.empty ? {} : { demo: openDemo }),
+    });
+    opened(app);
+    say(`New Crumb is at ${scheme}://localhost:${port}`);
+    if (asked.people && !(await hasOwner(store.door, FIRST_KITCHEN))) {
+      const code = await newSetUpCode(store.door, FIRST_KITCHEN, asked.setUpCode);
+      say(`Nobody can sign in yet. Set it up there with the code ${code}`);
+    }
+    for (const address of addresses()) say(`From other devices: ${address}`);
+    if (tls)
+      say(
+        `They ask once whether to trust it. Its certificate has the SHA-256 fingerprint\n${tls.fingerprint}`,
+      );
+    else if (asked.lan)
+      say(
+        'Without HTTPS phones give no camera, stay-awake or work without the network, and what is sent can be read on the way.',
+      );
   } catch (error) {
     process.stderr.write(`${(error as Error).message}\n`);
     return close(1);
   }
-  opened(makeApp({ db: database.db, compute, webDir, log, ...(empty ? {} : { demo: openDemo }) }));
-  process.stdout.write(`New Crumb is at http://localhost:${at}\n`);
-  if (!empty) process.stdout.write(`A demo kitchen to look round is at http://localhost:${at}/demo\n`);
-  process.stdout.write(`Kept in ${data}. Ctrl-C stops it.\n`);
+  if (!asked.empty) say(`A demo kitchen to look round is at ${scheme}://localhost:${port}/demo`);
+  say(
+    asked.database === null
+      ? `Kept in ${asked.data}. Ctrl-C stops it.`
+      : 'Kept on the PostgreSQL server. Ctrl-C stops it.',
+  );
 }
 
 await main();

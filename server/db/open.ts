@@ -10,12 +10,31 @@ import pg from 'pg';
 import { fold } from '../../core/explain';
 import { lockFolder } from './lock';
 import * as schema from './schema';
+import { CHANNEL, newsHere, newsOf, type News } from './news';
+import { dbOf, makeRole } from './scope';
 import type { StoreOrder, StoreWord } from './store-thread';
 import { PortStream, serveWire } from './wire';
 
-/** The database, or a transaction in it. */
+/** The database as a kitchen sees it, or a transaction in it. */
 export type Db = PgDatabase<NodePgQueryResultHKT, typeof schema>;
-export type OpenDb = { db: Db; pool: pg.Pool; close: () => Promise<void> };
+/** The kitchen that is there from the first start. */
+export const FIRST_KITCHEN = 1;
+export type OpenDb = {
+  /** The first kitchen: the only one where nobody looks after a server of several. */
+  db: Db;
+  of: (kitchen: number) => Db;
+  /** Where it is looked up who comes: people, their sessions and codes of every kitchen. */
+  door: Db;
+  /** What happens, told to every process on this store. */
+  news: News;
+  /** Takes statistics, without which a page of many rows is looked for by reading all of them, and cuts an embedded log. */
+  tidy: () => Promise<void>;
+  /** The connections beneath, which nobody asks but tests. */
+  pool: pg.Pool;
+  /** How many wait for a connection. */
+  waiting: () => number;
+  close: () => Promise<void>;
+};
 
 /** Migrations lie beside the source and, in a build, beside the bundle. */
 export const MIGRATIONS = fileURLToPath(new URL('./migrations', import.meta.url));
@@ -30,59 +49,55 @@ const HOUSEKEEPING_MS = 20 * 60_000;
 async function ready(
   config: pg.PoolConfig,
   closed: () => Promise<void>,
-  { embedded = true }: { embedded?: boolean } = {},
+  /** Of a server: how to come to it for news. An embedded database has one process, which tells itself. */
+  listen: pg.ClientConfig | null = null,
 ): Promise<OpenDb> {
+  const embedded = listen === null;
   const pool = new pg.Pool({ connectionTimeoutMillis: MOST_WAIT_MS, ...config });
   // An idle client may lose its database; the next query gets a new one.
   pool.on('error', () => undefined);
   // One that loses it in the middle of work fails its query, which is told; without a listener it would end the process.
   pool.on('connect', (c) => void c.on('error', () => undefined));
   const client = await pool.connect();
+  let role: string | null;
   try {
     // The lock is of the connection, so the migration must run on the same one.
     await client.query(`select ${MIGRATION_LOCK}`);
     await migrate(drizzle(client), { migrationsFolder: MIGRATIONS });
+    role = await makeRole(client);
   } finally {
     await client.query(`select ${MIGRATION_UNLOCK}`).catch(() => undefined);
     client.release();
   }
-  const db: Db = Object.assign(drizzle(pool, { schema }), { transaction: transactionsOf(pool) });
+  const of = (kitchen: number): Db => dbOf(pool, role, { kitchen });
+  const store = dbOf(pool, role, 'store');
+  const db = of(FIRST_KITCHEN);
   await foldTitles(db);
-  const tidy = embedded
-    ? setInterval(() => void housekeeping(db).catch(() => undefined), HOUSEKEEPING_MS)
-    : null;
-  tidy?.unref();
+  const tidy = async (): Promise<void> => {
+    await store.execute(sql`analyze`);
+    // A server cuts its log itself, and lets none but its own superuser.
+    if (embedded) await store.execute(sql`checkpoint`);
+  };
+  const beat = embedded ? setInterval(() => void tidy().catch(() => undefined), HOUSEKEEPING_MS) : null;
+  beat?.unref();
+  const news = listen
+    ? await newsOf(listen, (text) => pool.query('select pg_notify($1, $2)', [CHANNEL, text]))
+    : newsHere();
   return {
     db,
+    of,
+    door: dbOf(pool, role, 'door'),
+    news,
+    tidy,
     pool,
+    waiting: () => pool.waitingCount,
     close: async () => {
-      if (tidy) clearInterval(tidy);
+      if (beat) clearInterval(beat);
+      await news.close();
       await pool.end();
       await closed();
     },
   };
-}
-
-/**
- * Transactions of a pool. Drizzle's own keep their connection for ever where it is lost before they have begun, and the
- * only connection of an embedded database would be gone with it.
- */
-const transactionsOf =
-  (pool: pg.Pool): Db['transaction'] =>
-  async (work, config) => {
-    const client = await pool.connect();
-    try {
-      return await drizzle(client, { schema }).transaction(work, config);
-    } finally {
-      // One that was lost is not taken back by the pool.
-      client.release();
-    }
-  };
-
-/** Takes statistics, without which a page of many rows is looked for by reading all of them, and cuts the log. */
-export async function housekeeping(db: Db): Promise<void> {
-  await db.execute(sql`analyze`);
-  await db.execute(sql`checkpoint`);
 }
 
 /** Titles from before there was a column to look them up by. */
@@ -215,5 +230,7 @@ export async function openMemory(template?: Blob, more: pg.PoolConfig = {}): Pro
 
 /** A PostgreSQL server, by its address. */
 export function openServer(url: string, more: pg.PoolConfig = {}): Promise<OpenDb> {
-  return ready({ connectionString: url, max: 10, ...more }, () => Promise.resolve(), { embedded: false });
+  return ready({ connectionString: url, max: 10, ...more }, () => Promise.resolve(), {
+    connectionString: url,
+  });
 }

@@ -1,18 +1,24 @@
+import { sql } from 'drizzle-orm';
 import {
+  bigserial,
   boolean,
   customType,
+  foreignKey,
   index,
   integer,
   jsonb,
   pgTable,
+  primaryKey,
   text,
   timestamp,
   unique,
   uuid,
+  type AnyPgColumn,
 } from 'drizzle-orm/pg-core';
 import type { DraftDoc, Kitchen, VersionRequest } from '../../contract/dto';
 import type { BenchDeed, BenchRun } from '../../contract/bench';
 import type { BakeDay } from '../../contract/days';
+import type { Role } from '../../contract/people';
 import type { OwnKitDoc } from '../../core/classes';
 import type { Eater } from '../../core/exclusions';
 import type { Experiment, Tasting, Trial } from '../../core/judge';
@@ -20,18 +26,29 @@ import type { PantryDoc } from '../../core/pantry';
 import type { Formula } from '../../core/formula';
 import type { AvoidId } from '../../core/ingredients';
 
+/**
+ * Whose a row is. A connection is told its kitchen before it asks anything (scope.ts), and rows that are added get it by
+ * themselves; what a kitchen sees and may change is held by row-level security.
+ */
+const ofKitchen = () =>
+  integer('kitchen_id')
+    .notNull()
+    .default(sql`nullif(current_setting('app.kitchen', true), '')::int`);
+const at = (name: string) => timestamp(name, { withTimezone: true });
+
 /** One formula on the shelf. Deleting sets `deleted_at`; nothing is lost. */
 export const formula = pgTable(
   'formula',
   {
-    id: uuid('id').primaryKey().defaultRandom(),
+    kitchenId: ofKitchen(),
+    id: uuid('id').notNull().defaultRandom(),
     title: text('title').notNull(),
     classId: text('class_id').notNull(),
-    createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
-    updatedAt: timestamp('updated_at', { withTimezone: true }).notNull().defaultNow(),
-    deletedAt: timestamp('deleted_at', { withTimezone: true }),
+    createdAt: at('created_at').notNull().defaultNow(),
+    updatedAt: at('updated_at').notNull().defaultNow(),
+    deletedAt: at('deleted_at'),
     /** Put aside: kept, but not shown unless asked for. */
-    archivedAt: timestamp('archived_at', { withTimezone: true }),
+    archivedAt: at('archived_at'),
     /** The number of the last version; each takes the next, under the lock of this row. */
     lastSeq: integer('last_seq').notNull().default(0),
     /** The last revision a working copy was saved under. It only grows: a revision never means two things. */
@@ -47,17 +64,23 @@ export const formula = pgTable(
     bakedAt: text('baked_at'),
   },
   // As the shelf stands unless it is asked for otherwise.
-  (t) => [index('formula_latest').on(t.updatedAt.desc(), t.folded, t.id)],
+  (t) => [
+    primaryKey({ columns: [t.kitchenId, t.id] }),
+    index('formula_latest').on(t.kitchenId, t.updatedAt.desc(), t.folded, t.id),
+  ],
 );
+
+/** What belongs to a formula is of the same kitchen. */
+const ofFormula = (t: { kitchenId: AnyPgColumn; formulaId: AnyPgColumn }) =>
+  foreignKey({ columns: [t.kitchenId, t.formulaId], foreignColumns: [formula.kitchenId, formula.id] });
 
 /** A kept version: append-only, held so by a trigger. A source has no target and no parent, or a source as parent. */
 export const version = pgTable(
   'version',
   {
-    id: uuid('id').primaryKey().defaultRandom(),
-    formulaId: uuid('formula_id')
-      .notNull()
-      .references(() => formula.id),
+    kitchenId: ofKitchen(),
+    id: uuid('id').notNull().defaultRandom(),
+    formulaId: uuid('formula_id').notNull(),
     parentId: uuid('parent_id'),
     targetId: uuid('target_version_id'),
     seq: integer('seq').notNull(),
@@ -69,33 +92,46 @@ export const version = pgTable(
     coreVersion: text('core_version').notNull(),
     dataVersion: text('data_version').notNull(),
     request: jsonb('request').$type<VersionRequest>().notNull(),
-    createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
+    createdAt: at('created_at').notNull().defaultNow(),
   },
-  (t) => [unique('version_seq_once').on(t.formulaId, t.seq)],
+  (t) => [
+    primaryKey({ columns: [t.kitchenId, t.id] }),
+    ofFormula(t),
+    unique('version_seq_once').on(t.kitchenId, t.formulaId, t.seq),
+  ],
 );
 
 /**
  * What the baker says of a kept version: its name, where it was given another, a note, a star. The version itself never
  * changes.
  */
-export const versionMark = pgTable('version_mark', {
-  versionId: uuid('version_id')
-    .primaryKey()
-    .references(() => version.id),
-  name: text('name'),
-  note: text('note'),
-  star: boolean('star').notNull().default(false),
-});
+export const versionMark = pgTable(
+  'version_mark',
+  {
+    kitchenId: ofKitchen(),
+    versionId: uuid('version_id').notNull(),
+    name: text('name'),
+    note: text('note'),
+    star: boolean('star').notNull().default(false),
+  },
+  (t) => [
+    primaryKey({ columns: [t.kitchenId, t.versionId] }),
+    foreignKey({ columns: [t.kitchenId, t.versionId], foreignColumns: [version.kitchenId, version.id] }),
+  ],
+);
 
 /** The working copy of a desk, saved as one works; `rev` tells two tabs apart. */
-export const draft = pgTable('draft', {
-  formulaId: uuid('formula_id')
-    .primaryKey()
-    .references(() => formula.id),
-  rev: integer('rev').notNull(),
-  doc: jsonb('doc').$type<DraftDoc>().notNull(),
-  updatedAt: timestamp('updated_at', { withTimezone: true }).notNull().defaultNow(),
-});
+export const draft = pgTable(
+  'draft',
+  {
+    kitchenId: ofKitchen(),
+    formulaId: uuid('formula_id').notNull(),
+    rev: integer('rev').notNull(),
+    doc: jsonb('doc').$type<DraftDoc>().notNull(),
+    updatedAt: at('updated_at').notNull().defaultNow(),
+  },
+  (t) => [primaryKey({ columns: [t.kitchenId, t.formulaId] }), ofFormula(t)],
+);
 
 /**
  * Working copies that gave way to another: opened beside, overtaken by another tab. They wait until the baker takes one up
@@ -104,47 +140,59 @@ export const draft = pgTable('draft', {
 export const aside = pgTable(
   'aside',
   {
-    id: uuid('id').primaryKey().defaultRandom(),
-    formulaId: uuid('formula_id')
-      .notNull()
-      .references(() => formula.id),
+    kitchenId: ofKitchen(),
+    id: uuid('id').notNull().defaultRandom(),
+    formulaId: uuid('formula_id').notNull(),
     doc: jsonb('doc').$type<DraftDoc>().notNull(),
-    createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
-    deletedAt: timestamp('deleted_at', { withTimezone: true }),
+    createdAt: at('created_at').notNull().defaultNow(),
+    deletedAt: at('deleted_at'),
   },
-  (t) => [index('aside_formula').on(t.formulaId)],
+  (t) => [
+    primaryKey({ columns: [t.kitchenId, t.id] }),
+    ofFormula(t),
+    index('aside_formula').on(t.kitchenId, t.formulaId),
+  ],
 );
 
 /** A thing in the pantry: an ingredient, packet or blend of the baker's own. Taking it out sets `deleted_at`. */
-export const pantryItem = pgTable('pantry_item', {
-  id: uuid('id').primaryKey().defaultRandom(),
-  deletedAt: timestamp('deleted_at', { withTimezone: true }),
-});
+export const pantryItem = pgTable(
+  'pantry_item',
+  { kitchenId: ofKitchen(), id: uuid('id').notNull().defaultRandom(), deletedAt: at('deleted_at') },
+  (t) => [primaryKey({ columns: [t.kitchenId, t.id] })],
+);
 
 /** What a thing in the pantry is, revision by revision; append-only, held so by a trigger: versions cite them. */
 export const pantryRevision = pgTable(
   'pantry_revision',
   {
-    id: uuid('id').primaryKey().defaultRandom(),
-    itemId: uuid('item_id')
-      .notNull()
-      .references(() => pantryItem.id),
+    kitchenId: ofKitchen(),
+    id: uuid('id').notNull().defaultRandom(),
+    itemId: uuid('item_id').notNull(),
     rev: integer('rev').notNull(),
     doc: jsonb('doc').$type<PantryDoc>().notNull(),
-    createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
+    createdAt: at('created_at').notNull().defaultNow(),
   },
-  (t) => [unique('pantry_revision_once').on(t.itemId, t.rev)],
+  (t) => [
+    primaryKey({ columns: [t.kitchenId, t.id] }),
+    foreignKey({ columns: [t.kitchenId, t.itemId], foreignColumns: [pantryItem.kitchenId, pantryItem.id] }),
+    unique('pantry_revision_once').on(t.kitchenId, t.itemId, t.rev),
+  ],
 );
 
 /** A list of things that are changed in place. Taking one off sets `deleted_at`. */
 const listTable = <Doc>(name: string) =>
-  pgTable(name, {
-    id: uuid('id').primaryKey().defaultRandom(),
-    doc: jsonb('doc').$type<Doc>().notNull(),
-    rev: integer('rev').notNull().default(1),
-    createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
-    deletedAt: timestamp('deleted_at', { withTimezone: true }),
-  });
+  pgTable(
+    name,
+    {
+      kitchenId: ofKitchen(),
+      id: uuid('id').notNull().defaultRandom(),
+      doc: jsonb('doc').$type<Doc>().notNull(),
+      rev: integer('rev').notNull().default(1),
+      createdAt: at('created_at').notNull().defaultNow(),
+      deletedAt: at('deleted_at'),
+    },
+    (t) => [primaryKey({ columns: [t.kitchenId, t.id] })],
+  );
 export type ListTable<Doc> = ReturnType<typeof listTable<Doc>>;
 
 /** Whom one bakes for. */
@@ -163,25 +211,33 @@ export const tasting = listTable<Tasting>('tasting');
 export const experiment = listTable<Experiment>('experiment');
 
 /** What was weighed and baked at the bench. */
-export const benchRun = pgTable('bench_run', {
-  id: uuid('id').primaryKey().defaultRandom(),
-  doc: jsonb('doc').$type<BenchRun>().notNull(),
-  createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
-  deletedAt: timestamp('deleted_at', { withTimezone: true }),
-});
+export const benchRun = pgTable(
+  'bench_run',
+  {
+    kitchenId: ofKitchen(),
+    id: uuid('id').notNull().defaultRandom(),
+    doc: jsonb('doc').$type<BenchRun>().notNull(),
+    createdAt: at('created_at').notNull().defaultNow(),
+    deletedAt: at('deleted_at'),
+  },
+  (t) => [primaryKey({ columns: [t.kitchenId, t.id] })],
+);
 /** What happened in a run, one after another: append-only, held so by a trigger. Its id is the page's, so that it is added once. */
 export const benchEvent = pgTable(
   'bench_event',
   {
-    id: uuid('id').primaryKey(),
-    runId: uuid('run_id')
-      .notNull()
-      .references(() => benchRun.id),
+    kitchenId: ofKitchen(),
+    id: uuid('id').notNull(),
+    runId: uuid('run_id').notNull(),
     seq: integer('seq').notNull(),
-    at: timestamp('at', { withTimezone: true }).notNull(),
+    at: at('at').notNull(),
     doc: jsonb('doc').$type<BenchDeed>().notNull(),
   },
-  (t) => [unique('bench_event_once').on(t.runId, t.seq)],
+  (t) => [
+    primaryKey({ columns: [t.kitchenId, t.id] }),
+    foreignKey({ columns: [t.kitchenId, t.runId], foreignColumns: [benchRun.kitchenId, benchRun.id] }),
+    unique('bench_event_once').on(t.kitchenId, t.runId, t.seq),
+  ],
 );
 
 /** Bytes as they are. */
@@ -191,35 +247,124 @@ const bytea = customType<{ data: Buffer }>({ dataType: () => 'bytea' });
 export const trial = pgTable(
   'trial',
   {
-    id: uuid('id').primaryKey().defaultRandom(),
+    kitchenId: ofKitchen(),
+    id: uuid('id').notNull().defaultRandom(),
     formulaId: uuid('formula_id').notNull(),
     /** Ms since the epoch, as the document has it. */
-    bakedAt: timestamp('baked_at', { withTimezone: true }).notNull(),
+    bakedAt: at('baked_at').notNull(),
     /** Title and notes without case and accents. */
     folded: text('folded').notNull(),
     faults: jsonb('faults').$type<string[]>().notNull(),
     doc: jsonb('doc').$type<Trial>().notNull(),
     rev: integer('rev').notNull().default(1),
-    createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
-    deletedAt: timestamp('deleted_at', { withTimezone: true }),
+    createdAt: at('created_at').notNull().defaultNow(),
+    deletedAt: at('deleted_at'),
   },
   (t) => [
-    index('trial_latest').on(t.bakedAt.desc(), t.id),
-    index('trial_formula').on(t.formulaId, t.bakedAt.desc()),
+    primaryKey({ columns: [t.kitchenId, t.id] }),
+    index('trial_latest').on(t.kitchenId, t.bakedAt.desc(), t.id),
+    index('trial_formula').on(t.kitchenId, t.formulaId, t.bakedAt.desc()),
   ],
 );
 /** Photos by the hash of their bytes: the same one is there once, and never changes. */
-export const photo = pgTable('photo', {
-  hash: text('hash').primaryKey(),
-  wide: integer('wide').notNull(),
-  high: integer('high').notNull(),
-  bytes: bytea('bytes').notNull(),
-  createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
-});
+export const photo = pgTable(
+  'photo',
+  {
+    kitchenId: ofKitchen(),
+    hash: text('hash').notNull(),
+    wide: integer('wide').notNull(),
+    high: integer('high').notNull(),
+    bytes: bytea('bytes').notNull(),
+    createdAt: at('created_at').notNull().defaultNow(),
+  },
+  (t) => [primaryKey({ columns: [t.kitchenId, t.hash] })],
+);
 
-/** The one kitchen: its measures, currency and whose law its packets follow. */
+/** What a kitchen says of itself: its measures, currency and whose law its packets follow. */
 export const kitchen = pgTable('kitchen', {
-  id: integer('id').primaryKey(),
+  kitchenId: ofKitchen().primaryKey(),
   rev: integer('rev').notNull().default(1),
   doc: jsonb('doc').$type<Kitchen>().notNull(),
 });
+
+/** The kitchens of this store: one, or as many as a server looks after. */
+export const house = pgTable('house', {
+  kitchenId: integer('kitchen_id').primaryKey().generatedByDefaultAsIdentity({ startWith: 2 }),
+  name: text('name').notNull(),
+  /** What the owner may come back in with, as a hash; null where nobody signs in. */
+  recovery: text('recovery'),
+  createdAt: at('created_at').notNull().defaultNow(),
+});
+
+/** Who signs in. Taken off the list they keep their name in what they did. */
+export const person = pgTable(
+  'person',
+  {
+    kitchenId: ofKitchen(),
+    id: uuid('id').notNull().defaultRandom(),
+    name: text('name').notNull(),
+    role: text('role').$type<Role>().notNull(),
+    /** What they type to sign in, one on the whole server; null for who comes by a code on a phone only. */
+    signIn: text('sign_in').unique('person_sign_in_once'),
+    /** A hash; null where there is no passphrase. */
+    passphrase: text('passphrase'),
+    /** Wrong passphrases since the last right one, and until when none is looked at. */
+    failed: integer('failed').notNull().default(0),
+    lockedUntil: at('locked_until'),
+    createdAt: at('created_at').notNull().defaultNow(),
+    deletedAt: at('deleted_at'),
+  },
+  (t) => [primaryKey({ columns: [t.kitchenId, t.id] })],
+);
+
+const ofPerson = (t: { kitchenId: AnyPgColumn; personId: AnyPgColumn }) =>
+  foreignKey({ columns: [t.kitchenId, t.personId], foreignColumns: [person.kitchenId, person.id] });
+
+/** A browser that is signed in. Of its token only a hash is kept; the one before it is taken a moment longer. */
+export const session = pgTable(
+  'session',
+  {
+    kitchenId: ofKitchen(),
+    id: uuid('id').notNull().defaultRandom(),
+    personId: uuid('person_id').notNull(),
+    token: text('token').notNull().unique('session_token_once'),
+    before: text('before_token').unique('session_before_once'),
+    device: text('device').notNull(),
+    createdAt: at('created_at').notNull().defaultNow(),
+    seenAt: at('seen_at').notNull().defaultNow(),
+    turnedAt: at('turned_at').notNull().defaultNow(),
+    endedAt: at('ended_at'),
+  },
+  (t) => [primaryKey({ columns: [t.kitchenId, t.id] }), ofPerson(t)],
+);
+
+/** A code that signs one phone in, once, for a few minutes. */
+export const pairing = pgTable(
+  'pairing',
+  {
+    kitchenId: ofKitchen(),
+    /** A hash of the code. */
+    code: text('code').primaryKey(),
+    personId: uuid('person_id').notNull(),
+    endsAt: at('ends_at').notNull(),
+    usedAt: at('used_at'),
+  },
+  (t) => [ofPerson(t)],
+);
+
+/** Who did what, one after another: append-only, held so by a trigger. */
+export const deed = pgTable(
+  'deed',
+  {
+    kitchenId: ofKitchen(),
+    seq: bigserial('seq', { mode: 'number' }).notNull(),
+    at: at('at').notNull().defaultNow(),
+    /** Nobody where it was tried without having signed in. */
+    personId: uuid('person_id'),
+    name: text('name').notNull(),
+    /** The call, and the id of the thing it was about; empty where it was about none. */
+    call: text('call').notNull(),
+    thing: text('thing').notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.kitchenId, t.seq] })],
+);

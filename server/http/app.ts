@@ -5,17 +5,22 @@ import express, { type Express, type RequestHandler } from 'express';
 import helmet from 'helmet';
 import { pino, type Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
-import type { Db } from '../db/open';
 import { refuse } from '../services/fail';
-import type { Compute } from '../work/compute';
+import { admitAll, admitPeople, type People } from './admit';
 import { answerProblem, ownOnly } from './guards';
+import type { Metrics } from '../start/metrics';
+import { fewTries, nobodySignsIn, peopleHandlers } from './people-routes';
 import { apiRoutes, type House } from './routes';
 
 export type AppOptions = {
-  db: Db;
-  compute: Compute;
+  /** The kitchen of this machine, or those of the people who sign in. */
+  kitchens: { house: House } | { people: People };
   /** Opens the demo kitchen, which stands apart from one's own and is laid out when it is first gone to. */
   demo?: () => Promise<House>;
+  /** Names this server goes by beside its own machine's. */
+  hosts?: () => readonly string[];
+  /** Counts and times for those who look after it. */
+  metrics?: Metrics;
   webDir?: string;
   log?: Logger;
 };
@@ -24,7 +29,7 @@ export type AppOptions = {
 function whenAsked(open: () => Promise<House>): RequestHandler {
   let routes: Promise<RequestHandler> | null = null;
   return async (req, res, next) => {
-    routes ??= open().then((house) => apiRoutes({ ...house, demo: true }));
+    routes ??= open().then((house) => apiRoutes(admitAll({ ...house, demo: true }), nobodySignsIn()));
     const answer = await routes.catch((error: unknown) => {
       routes = null;
       throw error;
@@ -33,8 +38,21 @@ function whenAsked(open: () => Promise<House>): RequestHandler {
   };
 }
 
+function ownRoutes(kitchens: AppOptions['kitchens'], demo: boolean): RequestHandler {
+  if ('house' in kitchens) return apiRoutes(admitAll({ ...kitchens.house, demo }), nobodySignsIn());
+  const { people } = kitchens;
+  return apiRoutes(admitPeople(people), peopleHandlers(people), fewTries(people.mostTries));
+}
+
 /** The whole server as an Express application: guards first, then the API, then the pages. */
-export function makeApp({ db, compute, demo, webDir, log = pino({ level: 'silent' }) }: AppOptions): Express {
+export function makeApp({
+  kitchens,
+  demo,
+  hosts = () => [],
+  metrics,
+  webDir,
+  log = pino({ level: 'silent' }),
+}: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(pinoHttp({ logger: log, quietReqLogger: true, useLevel: 'debug' }));
@@ -61,9 +79,11 @@ export function makeApp({ db, compute, demo, webDir, log = pino({ level: 'silent
       strictTransportSecurity: false,
     }),
   );
-  app.use(ownOnly);
+  if (metrics) app.use(metrics.watch);
+  app.use(ownOnly(hosts));
   app.use(compression());
-  app.use('/api/v1', apiRoutes({ db, compute, demo: demo !== undefined }));
+  if (metrics) app.get('/metrics', metrics.answer);
+  app.use('/api/v1', ownRoutes(kitchens, demo !== undefined));
   if (demo) app.use('/demo/api/v1', whenAsked(demo));
   app.use('/demo/api', () => refuse('route.notFound'));
   app.use('/api', () => refuse('route.notFound'));

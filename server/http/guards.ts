@@ -8,23 +8,28 @@ import type { Asker } from '../work/compute';
 const LOOPBACK = /^(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/i;
 
 /**
- * Refuses requests that did not come from this machine's own page: a foreign Host (a name rebound to the
- * loopback address), a foreign Origin, or a browser's word that the request is cross-site. Absent headers pass,
- * so that scripts may call.
+ * Refuses requests that did not come from a page of ours: a foreign Host (a name rebound to an address of this machine),
+ * a foreign Origin, or a browser's word that the request is cross-site. Absent headers pass, so that scripts may call.
+ * `hosts`: names and addresses beside those of this machine alone, without a port.
  */
-export const ownOnly: RequestHandler = (req, _res, next) => {
-  const { host, origin } = req.headers;
-  const site = req.headers['sec-fetch-site'];
-  const ownHost = host === undefined || LOOPBACK.test(host);
-  const ownOrigin = origin === undefined || origin === `http://${host ?? ''}`;
-  // A page may be come to from anywhere by a link; what is kept here may be asked for by our own pages alone.
-  const isApi = req.path.startsWith('/api/');
-  const foreign = isApi
-    ? site !== undefined && site !== 'same-origin' && site !== 'none'
-    : site === 'cross-site' && req.headers['sec-fetch-mode'] !== 'navigate';
-  if (!ownHost || !ownOrigin || foreign) refuse('request.foreign', 'headers');
-  next();
-};
+export const ownOnly =
+  (hosts: () => readonly string[]): RequestHandler =>
+  (req, _res, next) => {
+    const { host, origin } = req.headers;
+    const site = req.headers['sec-fetch-site'];
+    const ownHost =
+      host === undefined || LOOPBACK.test(host) || hosts().includes(host.replace(/:\d+$/, '').toLowerCase());
+    // Behind a server that ends HTTPS the scheme is not ours to know; the host is.
+    const ownOrigin =
+      origin === undefined || origin === `http://${host ?? ''}` || origin === `https://${host ?? ''}`;
+    // A page may be come to from anywhere by a link; what is kept here may be asked for by our own pages alone.
+    const isApi = req.path.startsWith('/api/');
+    const foreign = isApi
+      ? site !== undefined && site !== 'same-origin' && site !== 'none'
+      : site === 'cross-site' && req.headers['sec-fetch-mode'] !== 'navigate';
+    if (!ownHost || !ownOrigin || foreign) refuse('request.foreign', 'headers');
+    next();
+  };
 
 const hasBody = (req: Request): boolean =>
   req.headers['transfer-encoding'] !== undefined ||

@@ -1,13 +1,23 @@
 import { pipeline } from 'node:stream/promises';
 import { Readable } from 'node:stream';
-import { json, Router, type Request, type Response } from 'express';
+import { json, Router, type Request, type RequestHandler, type Response } from 'express';
 import type { RestoreWord } from '../../contract/backup';
 import { calendarOf } from '../../contract/calendar';
 import { calendarEntries } from '../../contract/days';
 import { bodySchema, querySchema } from '../../contract/call-schemas';
-import { CALLS, type AnswerOf, type BodyOf, type CallName, type QueryOf } from '../../contract/calls';
+import {
+  CALLS,
+  isNoted,
+  type AnswerOf,
+  type BodyOf,
+  type CallName,
+  type QueryOf,
+} from '../../contract/calls';
 import type { WorkName } from '../../contract/work';
-import { housekeeping, type Db } from '../db/open';
+import type { Topic } from '../db/news';
+import type { Db, OpenDb } from '../db/open';
+import { note } from '../people/people';
+import type { Who } from '../people/door';
 import { restoreLines } from '../services/backup-in';
 import { backupText } from '../services/backup-out';
 import { receive } from '../services/backup-read';
@@ -21,15 +31,19 @@ import * as pantry from '../services/pantry';
 import * as versions from '../services/versions';
 import type { Compute } from '../work/compute';
 import { askerOf, checked, only, problemOf } from './guards';
+import type { Admit, Admitted } from './admit';
+import { live } from './live';
 import { openApi } from './openapi';
+import { TRIED, type PeopleCall } from './people-routes';
 
 /** A body is no larger; a file of everything comes and goes line by line, however large it is. */
 const asJson = json({ limit: '1mb', strict: true });
 const LINES = 'application/x-ndjson';
-/** So often one who follows a run hears that the server is there, ms. */
-const LIVE_BEAT_MS = 15_000;
 
 type Ask<N extends CallName> = {
+  /** The kitchen that is asked, and who asks; nobody where nobody signs in, or before they have. */
+  house: House;
+  who: Who | null;
   id: string;
   body: BodyOf<N>;
   query: QueryOf<N>;
@@ -37,13 +51,29 @@ type Ask<N extends CallName> = {
   res: Response;
 };
 type Handler<N extends CallName> = (ask: Ask<N>) => AnswerOf<N> | Promise<AnswerOf<N>>;
-type Handlers = { [N in CallName]: Handler<N> };
+export type Handlers = { [N in CallName]: Handler<N> };
 
-/** A kitchen and what computes for it; `demo` where a demo kitchen stands beside it, or it is the one. */
-export type House = { db: Db; compute: Compute; demo?: boolean };
+/** A kitchen, what computes for it, and its store; `demo` where a demo kitchen stands beside it, or it is the one. */
+export type House = {
+  kitchen: number;
+  db: Db;
+  compute: Compute;
+  store: Pick<OpenDb, 'news' | 'tidy'>;
+  demo?: boolean;
+};
 
-/** What answers each call. The checked bodies have the types of the declaration: the schemas say the same at run time. */
-function handlers({ db, compute, demo = false }: House): Handlers {
+/** The calls about a kitchen. */
+type KitchenHandlers = Omit<Handlers, PeopleCall>;
+
+/**
+ * What answers each call about a kitchen. The checked bodies have the types of the declaration: the schemas say the same
+ * at run time.
+ */
+function handlers({ kitchen: at, db, compute, store, demo = false }: House): KitchenHandlers {
+  const changed = <T>(topic: Topic, id: string, done: T): T => {
+    store.news.tell(at, topic, id);
+    return done;
+  };
   const work =
     <N extends Extract<CallName, WorkName>>(name: N) =>
     ({ body, req, res }: Ask<N>): Promise<AnswerOf<N>> =>
@@ -51,6 +81,7 @@ function handlers({ db, compute, demo = false }: House): Handlers {
   // Work that stands on the pantry is asked for after it is told.
   const told = async <T>(done: T): Promise<T> => {
     compute.know(await pantry.listPantry(db));
+    store.news.tell(at, 'pantry');
     return done;
   };
   const nothing = () => undefined;
@@ -107,36 +138,30 @@ function handlers({ db, compute, demo = false }: House): Handlers {
     },
     runs: async () => ({ rows: await bench.listRuns(db) }),
     run: ({ id }) => bench.getRun(db, id),
-    runLive: async ({ id, req, res }) => {
-      let { last } = await bench.eventsAfter(db, (await bench.getRun(db, id)).id);
-      res.writeHead(200, { 'content-type': 'text/event-stream', 'cache-control': 'no-cache, no-transform' });
-      res.write(': here\n\n');
-      // One after another: what is added while events are sent is sent after them.
-      let turn = Promise.resolve();
-      const tell = (): void => {
-        turn = turn.then(
-          async () => {
-            const more = await bench.eventsAfter(db, id, last);
-            last = more.last;
-            if (more.events.length > 0) res.write(`data: ${JSON.stringify(more.events)}\n\n`);
-          },
-          () => undefined,
-        );
-      };
-      const off = bench.follow(id, tell);
-      const beat = setInterval(() => res.write(': here\n\n'), LIVE_BEAT_MS);
-      await new Promise<void>((done) => req.once('close', done));
-      clearInterval(beat);
-      off();
-      res.end();
-      return undefined;
-    },
+    runLive: ({ id, req, res }) =>
+      live(req, res, {
+        follow: (hear) => store.news.follow(at, 'run', id, hear),
+        begin: async () => (await bench.eventsAfter(db, (await bench.getRun(db, id)).id)).last,
+        after: async (last) => {
+          const more = await bench.eventsAfter(db, id, last);
+          return { at: more.last, said: more.events.length > 0 ? more.events : null };
+        },
+      }),
+    dayLive: ({ id, req, res }) =>
+      live(req, res, {
+        follow: (hear) => store.news.follow(at, 'day', id, hear),
+        begin: async () => (await kitchen.days.get(db, id)).rev,
+        after: async (last) => {
+          const { rev } = await kitchen.days.get(db, id);
+          return { at: rev, said: rev === last ? null : { rev } };
+        },
+      }),
     createRun: ({ body }) => bench.createRun(db, body),
-    addEvents: ({ id, body }) => bench.addEvents(db, id, body),
+    addEvents: async ({ id, body }) => changed('run', id, await bench.addEvents(db, id, body)),
     removeRun: ({ id }) => bench.removeRun(db, id).then(nothing),
 
     createDay: ({ body }) => kitchen.days.create(db, body),
-    putDay: ({ id, body }) => kitchen.days.put(db, id, body),
+    putDay: async ({ id, body }) => changed('day', id, await kitchen.days.put(db, id, body)),
     removeDay: ({ id }) => kitchen.days.remove(db, id).then(nothing),
     restoreDay: ({ id }) => kitchen.days.restore(db, id),
     trials: ({ query }) => notebook.listTrials(db, query),
@@ -191,7 +216,7 @@ function handlers({ db, compute, demo = false }: House): Handlers {
           );
           await told(null);
           // Without new statistics the store would look for a page by reading everything.
-          await housekeeping(db);
+          await store.tidy();
           say({ restored });
         } catch (error) {
           const problem = problemOf(error);
@@ -209,27 +234,52 @@ function handlers({ db, compute, demo = false }: House): Handlers {
   };
 }
 
-/** Everything under /api/v1, made from the declared calls: one that is not declared has no way in. */
-export function apiRoutes(house: House): Router {
+/**
+ * Everything under /api/v1, made from the declared calls: one that is not declared has no way in, and each is admitted
+ * before anything that came with it is read.
+ */
+export function apiRoutes(admit: Admit, people: Pick<Handlers, PeopleCall>, tries?: RequestHandler): Router {
   const api = Router();
-  const answer = handlers(house);
+  const known = new WeakMap<House, KitchenHandlers>();
+  const answersOf = (house: House): Handlers => {
+    let there = known.get(house);
+    if (!there) known.set(house, (there = handlers(house)));
+    return { ...there, ...people };
+  };
   for (const name of Object.keys(CALLS) as CallName[]) {
     const call = CALLS[name];
     const [body, query] = [bodySchema(name), querySchema(name)];
+    const comeIn: RequestHandler = async (req, res, next) => {
+      res.locals.admitted = await admit(name, req, res);
+      next();
+    };
     const taken = call.stream ? [only(LINES)] : [only('application/json'), asJson];
-    api[call.method](call.path, ...taken, async (req, res) => {
+    const few = tries && TRIED.includes(name) ? [tries] : [];
+    api[call.method](call.path, ...few, comeIn, ...taken, async (req, res) => {
+      const { house, who } = res.locals.admitted as Admitted;
+      const id = String(req.params.id ?? '');
       const ask = {
-        id: String(req.params.id ?? ''),
+        house,
+        who,
+        id,
         body: body ? checked(body, req.body) : undefined,
         query: query ? checked(query, { ...req.query }) : undefined,
         req,
         res,
       };
-      const said: unknown = await (answer[name] as (ask: unknown) => unknown)(ask);
+      const said: unknown = await (answersOf(house)[name] as (ask: unknown) => unknown)(ask);
+      if (who && isNoted(name)) await note(house.db, who, name, id || idIn(said));
       if (call.stream) return;
       if (call.status === 204) res.status(204).end();
       else res.status(call.status).json(said);
     });
   }
   return api;
+}
+
+/** The id of what was made. */
+function idIn(said: unknown): string {
+  const made = (said ?? {}) as { id?: unknown; formula?: { id?: unknown } };
+  const found = made.id ?? made.formula?.id;
+  return typeof found === 'string' ? found : '';
 }

@@ -1,4 +1,3 @@
-import { EventEmitter } from 'node:events';
 import { and, asc, desc, eq, gt, inArray, isNull, max } from 'drizzle-orm';
 import type { AddEvents, BenchRun, RunDetail, RunRow } from '../../contract/bench';
 import type { BenchEvent } from '../../core/bench';
@@ -6,13 +5,6 @@ import type { Db } from '../db/open';
 import { benchEvent, benchRun } from '../db/schema';
 import { refuse } from './fail';
 import { UUID } from './ids';
-
-/** Whoever follows a run is told when something was added to it; what it was they ask for. */
-const followed = new EventEmitter().setMaxListeners(0);
-export function follow(id: string, tell: () => void): () => void {
-  followed.on(id, tell);
-  return () => void followed.off(id, tell);
-}
 
 const rowOf = ({ id, doc }: { id: string; doc: BenchRun }): RunRow => ({ ...doc, id });
 const lost = (id: string): never => refuse('run.notFound', 'id', { id: id.slice(0, 60) });
@@ -98,7 +90,6 @@ export async function addEvents(db: Db, id: string, { events }: AddEvents): Prom
         })),
       );
   });
-  followed.emit(id);
   return getRun(db, id);
 }
 

@@ -55,7 +55,7 @@ export async function putDraft(db: Db, formulaId: string, rev: number, doc: Draf
     const [row] = await tx
       .insert(draft)
       .values({ formulaId, ...values })
-      .onConflictDoUpdate({ target: draft.formulaId, set: values })
+      .onConflictDoUpdate({ target: [draft.kitchenId, draft.formulaId], set: values })
       .returning();
     return draftOf(row!);
   });

@@ -27,11 +27,9 @@ export const tastings = docList<Tasting>(tasting, {
 /** Bake days. */
 export const days = docList<BakeDay>(bakeDay, { notFound: 'day.notFound', changed: 'day.changed' });
 
-const ONLY = 1;
-
-/** The one kitchen; revision 0 where none was kept yet. */
+/** What the kitchen says of itself; revision 0 where nothing was kept yet. */
 export async function getKitchen(db: Db): Promise<KitchenRow> {
-  const [row] = await db.select().from(kitchen).where(eq(kitchen.id, ONLY));
+  const [row] = await db.select().from(kitchen);
   return { ...DEFAULT_KITCHEN, ...row?.doc, rev: row?.rev ?? 0 };
 }
 
@@ -57,8 +55,8 @@ async function markBaked(tx: Db, doc: Kitchen): Promise<void> {
 export async function putKitchen(db: Db, { rev, doc }: Put<Kitchen>): Promise<KitchenRow> {
   return db.transaction(async (tx) => {
     // The first to come makes the row, so that there is one to lock.
-    await tx.insert(kitchen).values({ id: ONLY, rev: 0, doc: DEFAULT_KITCHEN }).onConflictDoNothing();
-    const [there] = await tx.select().from(kitchen).where(eq(kitchen.id, ONLY)).for('update');
+    await tx.insert(kitchen).values({ rev: 0, doc: DEFAULT_KITCHEN }).onConflictDoNothing();
+    const [there] = await tx.select().from(kitchen).for('update');
     if (there!.rev !== rev)
       refuse(
         'kitchen.changed',
@@ -69,7 +67,7 @@ export async function putKitchen(db: Db, { rev, doc }: Put<Kitchen>): Promise<Ki
     await tx
       .update(kitchen)
       .set({ rev: rev + 1, doc })
-      .where(eq(kitchen.id, ONLY));
+      .where(eq(kitchen.kitchenId, there!.kitchenId));
     await markBaked(tx, doc);
     return { ...doc, rev: rev + 1 };
   });

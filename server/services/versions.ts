@@ -16,7 +16,7 @@ type MarkRow = typeof versionMark.$inferSelect;
 
 /** A version without what it holds, as it is called now. */
 export const metaOf = (
-  row: Omit<VersionRow, 'doc' | 'request' | 'schema' | 'seq'>,
+  row: Omit<VersionRow, 'kitchenId' | 'doc' | 'request' | 'schema' | 'seq'>,
   mark?: MarkRow | null,
 ): VersionMeta => ({
   id: row.id,
@@ -107,7 +107,7 @@ export async function markVersion(db: Db, id: string, mark: VersionMark): Promis
     await db
       .insert(versionMark)
       .values({ versionId: id, ...mark })
-      .onConflictDoUpdate({ target: versionMark.versionId, set: mark });
+      .onConflictDoUpdate({ target: [versionMark.kitchenId, versionMark.versionId], set: mark });
   return getVersion(db, id);
 }
 

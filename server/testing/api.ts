@@ -3,7 +3,8 @@ import pg from 'pg';
 import request from 'supertest';
 import { afterAll, inject } from 'vitest';
 import type { Problem } from '../../contract/problem';
-import { openMemory, openServer, type OpenDb } from '../db/open';
+import { FIRST_KITCHEN, openMemory, openServer, type OpenDb } from '../db/open';
+import type { House } from '../http/routes';
 import { makeApp } from '../http/app';
 import { inPlace } from '../work/compute';
 import { template } from './template';
@@ -26,9 +27,17 @@ export async function emptyDatabase(): Promise<OpenDb> {
   return openServer(`postgres://postgres@/${name}?host=${encodeURIComponent(socket)}`);
 }
 
+/** The first kitchen of an open store, computing in place. */
+export const houseOf = (store: OpenDb): House => ({
+  kitchen: FIRST_KITCHEN,
+  db: store.db,
+  compute: inPlace(),
+  store,
+});
+
 /** The API over an empty database, for the tests of one file; it is closed after them. */
 export async function testApi(): Promise<{ api: ReturnType<typeof request>; database: OpenDb }> {
   const database = await emptyDatabase();
   afterAll(() => database.close());
-  return { api: request(makeApp({ db: database.db, compute: inPlace() })), database };
+  return { api: request(makeApp({ kitchens: { house: houseOf(database) } })), database };
 }

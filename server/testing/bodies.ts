@@ -310,6 +310,20 @@ export const BODIES: { [N in WithBody]: BodyOf<N> } = {
   createTasting: tasting,
   putTasting: { rev: 1, doc: tasting },
   createPhoto: { data: Buffer.from(cameraJpeg(80, 60)).toString('base64') },
+  setUp: {
+    code: 'AAAAA-AAAAA-AAAAA',
+    kitchen: 'Corner bakery',
+    name: 'Mira',
+    signIn: 'mira',
+    passphrase: 'three loaves by the mill',
+  },
+  signIn: { signIn: 'mira', passphrase: 'three loaves by the mill' },
+  recover: { signIn: 'mira', code: 'AAAAA-AAAAA', passphrase: 'three loaves by the mill' },
+  pair: { code: 'AAAAA-AAAAA-AAAAA' },
+  changePassphrase: { old: 'x', passphrase: 'three loaves by the mill' },
+  createPerson: { name: 'Tomo', role: 'helper', signIn: 'tomo', passphrase: 'four loaves by the mill' },
+  changePerson: { name: 'Tomo', role: 'baker', passphrase: 'five loaves by the mill' },
+  createPairing: { personId: 'x' },
   putKitchen: { rev: 0, doc: { ...DEFAULT_KITCHEN, ...DEMO_KITCHEN } },
 };
 

@@ -1,0 +1,80 @@
+import { timingSafeEqual } from 'node:crypto';
+import type { RequestHandler } from 'express';
+import { collectDefaultMetrics, Counter, Gauge, Histogram, Registry } from 'prom-client';
+import { CALLS, type CallName } from '../../contract/calls';
+import type { OpenDb } from '../db/open';
+import { refuse } from '../services/fail';
+
+const isHere = (address: string | undefined): boolean =>
+  address === '127.0.0.1' || address === '::1' || address === '::ffff:127.0.0.1';
+
+function isToken(given: string | undefined, wanted: string | null): boolean {
+  if (wanted === null || !given) return false;
+  const [a, b] = [Buffer.from(given), Buffer.from(`Bearer ${wanted}`)];
+  return a.length === b.length && timingSafeEqual(a, b);
+}
+
+export type Metrics = {
+  /** Answers with what was counted, as Prometheus reads it: to this machine, and to who has the token. */
+  answer: RequestHandler;
+  /** Counts what comes and how long it takes. */
+  watch: RequestHandler;
+};
+
+/** What a request was of: a declared call, by its path with ":id"; the rest are pages. */
+function callOf(method: string, path: string): string {
+  const asked = path.replace(/^\/api\/v1/, '');
+  if (asked === path) return 'page';
+  const parts = asked.split('/').length;
+  for (const [name, call] of Object.entries(CALLS) as [CallName, (typeof CALLS)[CallName]][]) {
+    if (call.method !== method.toLowerCase() || call.path.split('/').length !== parts) continue;
+    if (new RegExp(`^${call.path.replaceAll('.', '\\.').replace(':id', '[^/]+')}$`).test(asked)) return name;
+  }
+  return 'none';
+}
+
+/** Counts and times of this process, and how its store is. */
+export function metricsOf(store: Pick<OpenDb, 'waiting'>, token: string | null): Metrics {
+  const register = new Registry();
+  collectDefaultMetrics({ register });
+  const answered = new Counter({
+    name: 'new_crumb_answers_total',
+    help: 'Answers by call and status',
+    labelNames: ['call', 'status'],
+    registers: [register],
+  });
+  const took = new Histogram({
+    name: 'new_crumb_answer_seconds',
+    help: 'Seconds until an answer was out, by call',
+    labelNames: ['call'],
+    buckets: [0.005, 0.02, 0.05, 0.1, 0.2, 0.5, 1, 2, 5, 20],
+    registers: [register],
+  });
+  new Gauge({
+    name: 'new_crumb_store_waiting',
+    help: 'Who waits for a connection to the store',
+    registers: [register],
+    collect() {
+      this.set(store.waiting());
+    },
+  });
+  return {
+    watch: (req, res, next) => {
+      const call = callOf(req.method, req.path);
+      const end = took.startTimer({ call });
+      res.once('close', () => {
+        answered.inc({ call, status: String(res.statusCode) });
+        // What is followed for hours is no answer that took hours.
+        if (!CALLS[call as CallName]?.stream) end();
+      });
+      next();
+    },
+    answer: async (req, res) => {
+      // What another server here passes on may come from anywhere.
+      const passedOn = req.headers['x-forwarded-for'] !== undefined || req.headers.forwarded !== undefined;
+      if ((passedOn || !isHere(req.socket.remoteAddress)) && !isToken(req.headers.authorization, token))
+        refuse('route.notFound');
+      res.type(register.contentType).send(await register.metrics());
+    },
+  };
+}
