@@ -31,7 +31,7 @@ export default defineConfig({
       {
         test: {
           name: 'postgres',
-          include: ['server/http/*.test.ts', 'server/services/*.test.ts'],
+          include: ['server/{http,services,people,start}/*.test.ts'],
           // What is turned away at the border never comes to the store.
           exclude: [...configDefaults.exclude, 'server/http/border.test.ts'],
           globalSetup: ['server/testing/template.ts', 'server/testing/postgres.ts'],

@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import { EventEmitter } from 'node:events';
 import pg from 'pg';
 
@@ -63,12 +64,20 @@ export async function newsOf(
   config: pg.ClientConfig,
   send: (text: string) => Promise<unknown>,
 ): Promise<News> {
-  const { news, came, missed } = hearing((text) => void send(text).catch(() => undefined));
+  const me = randomUUID();
+  const { news, came, missed } = hearing((text) => {
+    // This process hears at once, before whoever did it has their answer; the others over the database.
+    came(text);
+    void send(`${me} ${text}`).catch(() => undefined);
+  });
   let closing = false;
   let client: pg.Client | null = null;
   async function listen(): Promise<void> {
     const next = new pg.Client({ ...config, keepAlive: true });
-    next.on('notification', ({ payload }) => payload && came(payload));
+    next.on('notification', ({ payload }) => {
+      const [from = ''] = (payload ?? '').split(' ', 1);
+      if (from !== me) came((payload ?? '').slice(from.length + 1));
+    });
     next.on('error', () => undefined);
     next.once('end', () => {
       if (client !== next) return;
