@@ -21,7 +21,7 @@ export default defineConfig({
         test: {
           name: 'server',
           include: ['server/**/*.test.ts'],
-          exclude: [...configDefaults.exclude, 'server/built/**'],
+          exclude: [...configDefaults.exclude, 'server/built/**', 'server/**/*.postgres.test.ts'],
           globalSetup: ['server/testing/template.ts'],
           isolate: false,
           ...slow,
@@ -31,7 +31,7 @@ export default defineConfig({
       {
         test: {
           name: 'postgres',
-          include: ['server/{http,services,people,start}/*.test.ts'],
+          include: ['server/{http,services,people,start}/*.test.ts', 'server/**/*.postgres.test.ts'],
           // What is turned away at the border never comes to the store.
           exclude: [...configDefaults.exclude, 'server/http/border.test.ts'],
           globalSetup: ['server/testing/template.ts', 'server/testing/postgres.ts'],

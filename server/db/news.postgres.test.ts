@@ -1,6 +1,6 @@
 import pg from 'pg';
 import { describe, expect, inject, it } from 'vitest';
-import { openServer, type OpenDb } from '../db/open';
+import { openServer, type OpenDb } from './open';
 import { emptyDatabase } from '../testing/api';
 
 /** Two processes on one database: only a server has them. */
@@ -10,7 +10,7 @@ const heardSoon = async (heard: () => boolean): Promise<boolean> => {
   return heard();
 };
 
-describe.runIf(socket)('news between processes', () => {
+describe('news between processes', () => {
   it('arrives at the other once, and again after its connection was cut', async () => {
     const one: OpenDb = await emptyDatabase();
     const name = (await one.pool.query<{ n: string }>('select current_database() as n')).rows[0]!.n;
