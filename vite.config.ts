@@ -84,5 +84,16 @@ export default defineConfig({
   worker: { format: 'es' },
   optimizeDeps: { include: ['comlink', 'quadprog'] },
   server: { port: 5173, proxy: { '/api': { target: 'http://127.0.0.1:4173', changeOrigin: true } } },
-  build: { outDir: '../dist/web', emptyOutDir: true, target: 'es2022', manifest: true },
+  build: {
+    outDir: '../dist/web',
+    emptyOutDir: true,
+    target: 'es2022',
+    manifest: true,
+    modulePreload: {
+      // What each place needs would stand in the first page as long lists of files. Its scripts are found when it is gone
+      // to: the server is near, and from the second time on they are on the device. Its styles are fetched with it.
+      resolveDependencies: (_file, deps, { hostType }) =>
+        hostType === 'js' ? deps.filter((d) => d.endsWith('.css')) : deps,
+    },
+  },
 });

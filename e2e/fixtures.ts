@@ -1,4 +1,6 @@
 import { spawn, type ChildProcess } from 'node:child_process';
+import http from 'node:http';
+import https from 'node:https';
 import { test as base } from '@playwright/test';
 import { copySeeded } from './seeded';
 
@@ -8,22 +10,35 @@ const WORKER_PORT = FIRST_PORT + 2;
 /** A first start makes the database; on a busy machine that takes a while. */
 const MOST_START_MS = 120_000;
 
+/** Whether a server answers, whatever its certificate. */
+const isThere = (url: string): Promise<boolean> =>
+  new Promise((done) => {
+    const ask = url.startsWith('https') ? https : http;
+    ask
+      .get(`${url}/api/v1/health`, { rejectUnauthorized: false }, (res) => {
+        res.resume();
+        done(res.statusCode === 200);
+      })
+      .on('error', () => done(false));
+  });
+
 async function answers(url: string, process_: ChildProcess): Promise<void> {
   const until = Date.now() + MOST_START_MS;
   while (Date.now() < until) {
     if (process_.exitCode !== null) throw new Error(`the server ended with ${process_.exitCode}`);
-    const ok = await fetch(`${url}/api/v1/health`).then(
-      (r) => r.ok,
-      () => false,
-    );
-    if (ok) return;
+    if (await isThere(url)) return;
     await new Promise((done) => setTimeout(done, 200));
   }
   throw new Error('the server did not start in time');
 }
 
+type Served = { demo?: boolean; args?: string[]; env?: Record<string, string>; scheme?: 'http' | 'https' };
 /** A built server on a folder and port of its own, which a journey may stop and start again. */
-export function serve(data: string, port: number, { demo = true } = {}) {
+export function serve(
+  data: string,
+  port: number,
+  { demo = true, args = [], env = {}, scheme = 'http' }: Served = {},
+) {
   let child: ChildProcess | null = null;
   const end = async (how: 'SIGKILL' | 'SIGINT'): Promise<void> => {
     const ended = new Promise((done) => child!.once('exit', done));
@@ -31,15 +46,24 @@ export function serve(data: string, port: number, { demo = true } = {}) {
     await ended;
   };
   // The demo kitchen answers when it is laid out.
-  const url = `http://localhost:${port}${demo ? '/demo' : ''}`;
+  const url = `${scheme}://localhost:${port}${demo ? '/demo' : ''}`;
   return {
     url,
     start: async (): Promise<void> => {
       child = spawn(
         process.execPath,
-        ['dist/server/main.js', '--data', data, '--port', String(port), ...(demo ? [] : ['--empty'])],
+        [
+          'dist/server/main.js',
+          '--data',
+          data,
+          '--port',
+          String(port),
+          ...(demo ? [] : ['--empty']),
+          ...args,
+        ],
         {
           stdio: ['ignore', 'ignore', 'inherit'],
+          env: { ...process.env, ...env },
         },
       );
       await answers(url, child);

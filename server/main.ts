@@ -5,7 +5,7 @@ import { pino } from 'pino';
 import { FolderLockedError } from './db/lock';
 import { FIRST_KITCHEN, openFolder, openServer, type OpenDb } from './db/open';
 import { makeApp, type AppOptions } from './http/app';
-import type { House } from './http/routes';
+import type { House } from './http/handlers';
 import { hasOwner, newSetUpCode } from './people/door';
 import { seedDemo } from './seed';
 import { listPantry } from './services/pantry';

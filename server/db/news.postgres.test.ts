@@ -1,7 +1,7 @@
 import pg from 'pg';
 import { describe, expect, inject, it } from 'vitest';
 import { openServer, type OpenDb } from './open';
-import { emptyDatabase } from '../testing/api';
+import { addressOn, emptyDatabase } from '../testing/api';
 
 /** Two processes on one database: only a server has them. */
 const socket = inject('postgres');
@@ -14,7 +14,7 @@ describe('news between processes', () => {
   it('arrives at the other once, and again after its connection was cut', async () => {
     const one: OpenDb = await emptyDatabase();
     const name = (await one.pool.query<{ n: string }>('select current_database() as n')).rows[0]!.n;
-    const two = await openServer(`postgres://postgres@/${name}?host=${encodeURIComponent(socket!)}`);
+    const two = await openServer(addressOn(socket!, name));
     const heard = { one: 0, two: 0 };
     one.news.follow(1, 'day', 'x', () => (heard.one += 1));
     two.news.follow(1, 'day', 'x', () => (heard.two += 1));

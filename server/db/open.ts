@@ -3,20 +3,18 @@ import { fileURLToPath } from 'node:url';
 import { MessageChannel, Worker, type MessagePort } from 'node:worker_threads';
 import { PGlite } from '@electric-sql/pglite';
 import { isNull, sql } from 'drizzle-orm';
-import { drizzle, type NodePgQueryResultHKT } from 'drizzle-orm/node-postgres';
+import { drizzle } from 'drizzle-orm/node-postgres';
 import { migrate } from 'drizzle-orm/node-postgres/migrator';
-import type { PgDatabase } from 'drizzle-orm/pg-core';
 import pg from 'pg';
 import { fold } from '../../core/explain';
 import { lockFolder } from './lock';
 import * as schema from './schema';
 import { CHANNEL, newsHere, newsOf, type News } from './news';
-import { dbOf, makeRole } from './scope';
+import { dbOf, makeRole, type Db } from './scope';
 import type { StoreOrder, StoreWord } from './store-thread';
 import { PortStream, serveWire } from './wire';
 
-/** The database as a kitchen sees it, or a transaction in it. */
-export type Db = PgDatabase<NodePgQueryResultHKT, typeof schema>;
+export type { Db };
 /** The kitchen that is there from the first start. */
 export const FIRST_KITCHEN = 1;
 export type OpenDb = {

@@ -1,7 +1,10 @@
-import { drizzle } from 'drizzle-orm/node-postgres';
+import { drizzle, type NodePgQueryResultHKT } from 'drizzle-orm/node-postgres';
+import type { PgDatabase } from 'drizzle-orm/pg-core';
 import type pg from 'pg';
-import type { Db } from './open';
 import * as schema from './schema';
+
+/** The database as a kitchen sees it, or a transaction in it. */
+export type Db = PgDatabase<NodePgQueryResultHKT, typeof schema>;
 
 /** The part of the app that works with kitchens. It is no owner of tables and held by row-level security. */
 const APP_ROLE = 'new_crumb_app';

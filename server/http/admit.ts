@@ -8,7 +8,7 @@ import type { Db, OpenDb } from '../db/open';
 import { whoIs, type Who } from '../people/door';
 import { hashOf } from '../people/secrets';
 import { refuse } from '../services/fail';
-import type { House } from './routes';
+import type { House } from './handlers';
 
 /** A kitchen of several people: who they are, and the kitchens they come to. */
 export type People = {

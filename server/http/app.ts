@@ -10,7 +10,8 @@ import { admitAll, admitPeople, type People } from './admit';
 import { answerProblem, ownOnly } from './guards';
 import type { Metrics } from '../start/metrics';
 import { fewTries, nobodySignsIn, peopleHandlers } from './people-routes';
-import { apiRoutes, type House } from './routes';
+import type { House } from './handlers';
+import { apiRoutes } from './routes';
 
 export type AppOptions = {
   /** The kitchen of this machine, or those of the people who sign in. */

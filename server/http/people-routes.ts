@@ -8,7 +8,7 @@ import { FIRST_KITCHEN } from '../db/open';
 import { Refusal, refuse } from '../services/fail';
 import { problem } from '../../contract/problem';
 import { giveCookies, type People } from './admit';
-import type { Handlers } from './routes';
+import type { Handlers } from './handlers';
 
 export type PeopleCall = keyof typeof PEOPLE_CALLS;
 /** Calls by which one is let in: so many tries from one address, then it has to wait. */

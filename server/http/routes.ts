@@ -1,23 +1,14 @@
 import { pipeline } from 'node:stream/promises';
 import { Readable } from 'node:stream';
-import { json, Router, type Request, type RequestHandler, type Response } from 'express';
+import { json, Router, type RequestHandler } from 'express';
 import type { RestoreWord } from '../../contract/backup';
 import { calendarOf } from '../../contract/calendar';
 import { calendarEntries } from '../../contract/days';
 import { bodySchema, querySchema } from '../../contract/call-schemas';
-import {
-  CALLS,
-  isNoted,
-  type AnswerOf,
-  type BodyOf,
-  type CallName,
-  type QueryOf,
-} from '../../contract/calls';
+import { CALLS, isNoted, type AnswerOf, type CallName } from '../../contract/calls';
 import type { WorkName } from '../../contract/work';
 import type { Topic } from '../db/news';
-import type { Db, OpenDb } from '../db/open';
 import { note } from '../people/people';
-import type { Who } from '../people/door';
 import { restoreLines } from '../services/backup-in';
 import { backupText } from '../services/backup-out';
 import { receive } from '../services/backup-read';
@@ -29,9 +20,9 @@ import * as kitchen from '../services/kitchen';
 import * as notebook from '../services/notebook';
 import * as pantry from '../services/pantry';
 import * as versions from '../services/versions';
-import type { Compute } from '../work/compute';
 import { askerOf, checked, only, problemOf } from './guards';
 import type { Admit, Admitted } from './admit';
+import type { Ask, Handlers, House } from './handlers';
 import { live } from './live';
 import { openApi } from './openapi';
 import { TRIED, type PeopleCall } from './people-routes';
@@ -39,28 +30,6 @@ import { TRIED, type PeopleCall } from './people-routes';
 /** A body is no larger; a file of everything comes and goes line by line, however large it is. */
 const asJson = json({ limit: '1mb', strict: true });
 const LINES = 'application/x-ndjson';
-
-type Ask<N extends CallName> = {
-  /** The kitchen that is asked, and who asks; nobody where nobody signs in, or before they have. */
-  house: House;
-  who: Who | null;
-  id: string;
-  body: BodyOf<N>;
-  query: QueryOf<N>;
-  req: Request;
-  res: Response;
-};
-type Handler<N extends CallName> = (ask: Ask<N>) => AnswerOf<N> | Promise<AnswerOf<N>>;
-export type Handlers = { [N in CallName]: Handler<N> };
-
-/** A kitchen, what computes for it, and its store; `demo` where a demo kitchen stands beside it, or it is the one. */
-export type House = {
-  kitchen: number;
-  db: Db;
-  compute: Compute;
-  store: Pick<OpenDb, 'news' | 'tidy'>;
-  demo?: boolean;
-};
 
 /** The calls about a kitchen. */
 type KitchenHandlers = Omit<Handlers, PeopleCall>;

@@ -1,6 +1,6 @@
 import { LRUCache } from 'lru-cache';
 import type { OpenDb } from '../db/open';
-import type { House } from '../http/routes';
+import type { House } from '../http/handlers';
 import { listPantry } from '../services/pantry';
 import type { Compute } from '../work/compute';
 

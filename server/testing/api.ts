@@ -4,15 +4,20 @@ import request from 'supertest';
 import { afterAll, inject } from 'vitest';
 import type { Problem } from '../../contract/problem';
 import { FIRST_KITCHEN, openMemory, openServer, type OpenDb } from '../db/open';
-import type { House } from '../http/routes';
+import type { House } from '../http/handlers';
 import { makeApp } from '../http/app';
 import { inPlace } from '../work/compute';
+import { DATABASE_OWNER } from './postgres';
 import { template } from './template';
 
 /** An id of nothing. */
 export const NOWHERE = '00000000-0000-4000-8000-000000000000';
 export const path = (p: string): string => `/api/v1${p}`;
 export const problem = (res: { body: unknown }): Problem => res.body as Problem;
+
+/** The address of a database on the server of the tests, for the user that the app is there. */
+export const addressOn = (socket: string, name: string): string =>
+  `postgres://${DATABASE_OWNER}@/${name}?host=${encodeURIComponent(socket)}`;
 
 /** An empty database: in memory, or one of its own on the server. */
 export async function emptyDatabase(): Promise<OpenDb> {
@@ -22,9 +27,9 @@ export async function emptyDatabase(): Promise<OpenDb> {
   const name = `t_${randomUUID().replaceAll('-', '')}`;
   const admin = new pg.Client({ ...server, database: 'postgres' });
   await admin.connect();
-  await admin.query(`create database ${name}`);
+  await admin.query(`create database ${name} owner ${DATABASE_OWNER}`);
   await admin.end();
-  return openServer(`postgres://postgres@/${name}?host=${encodeURIComponent(socket)}`);
+  return openServer(addressOn(socket, name));
 }
 
 /** The first kitchen of an open store, computing in place. */

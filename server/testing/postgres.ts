@@ -4,6 +4,8 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { TestProject } from 'vitest/node';
 
+/** The app is an ordinary user there, who owns its own tables and is held by their policies all the same. */
+export const DATABASE_OWNER = 'kitchen_owner';
 const INSTALLED = '/usr/lib/postgresql';
 
 /** PostgreSQL will not run as root: Debian makes a user for it. */
@@ -16,12 +18,8 @@ function asOwner(command: string, ...args: string[]): void {
     throw new Error(`${command} ${args.join(' ')}: ${done.stderr || String(done.error)}`);
 }
 
-/**
- * Vitest's global set-up of the run on a server: Debian's PostgreSQL on a socket of its own, thrown away at the end. It
- * keeps nothing, so it need not wait for the disk. Where it listens is told to this project alone: the environment would be
- * seen by the others too, whose tests are of the embedded database.
- */
-export function setup(project: TestProject): () => void {
+/** Debian's PostgreSQL on a socket of its own, thrown away at the end. It keeps nothing, so it need not wait for the disk. */
+export function startPostgres(): { socket: string; stop: () => void } {
   const version = existsSync(INSTALLED) ? readdirSync(INSTALLED).sort().at(-1) : undefined;
   if (!version) throw new Error('PostgreSQL is wanted for these tests: apt-get install postgresql');
   const bin = join(INSTALLED, version, 'bin');
@@ -31,11 +29,24 @@ export function setup(project: TestProject): () => void {
   asOwner(join(bin, 'initdb'), '-D', data, '-U', 'postgres', '--auth=trust', '-E', 'UTF8', '--no-sync');
   const options = `-c listen_addresses= -c unix_socket_directories=${dir} -c fsync=off -c max_connections=200`;
   asOwner(join(bin, 'pg_ctl'), '-D', data, '-o', options, '-l', join(dir, 'log'), '-w', 'start');
-  project.provide('postgres', dir);
-  return () => {
-    asOwner(join(bin, 'pg_ctl'), '-D', data, '-m', 'immediate', '-w', 'stop');
-    rmSync(dir, { recursive: true, force: true });
+  asOwner(join(bin, 'createuser'), '-h', dir, '-U', 'postgres', DATABASE_OWNER);
+  return {
+    socket: dir,
+    stop: () => {
+      asOwner(join(bin, 'pg_ctl'), '-D', data, '-m', 'immediate', '-w', 'stop');
+      rmSync(dir, { recursive: true, force: true });
+    },
   };
+}
+
+/**
+ * Vitest's global set-up of the run on a server. Where it listens is told to this project alone: the environment would be
+ * seen by the others too, whose tests are of the embedded database.
+ */
+export function setup(project: TestProject): () => void {
+  const { socket, stop } = startPostgres();
+  project.provide('postgres', socket);
+  return stop;
 }
 
 declare module 'vitest' {

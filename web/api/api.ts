@@ -1,4 +1,10 @@
-import { createApi, fetchBaseQuery, type FetchArgs } from '@reduxjs/toolkit/query/react';
+import {
+  createApi,
+  fetchBaseQuery,
+  type BaseQueryFn,
+  type FetchArgs,
+  type FetchBaseQueryError,
+} from '@reduxjs/toolkit/query/react';
 import { CALLS, type AnswerOf, type BodyOf, type CallName } from '../../contract/calls';
 import type { AddEvents, BenchRun, RunDetail, RunRow } from '../../contract/bench';
 import type { BakeDay, DayRow } from '../../contract/days';
@@ -27,7 +33,9 @@ import type { Eater } from '../../core/exclusions';
 import type { Formula } from '../../core/formula';
 import type { Experiment, Tasting, Trial } from '../../core/judge';
 import type { PantryDoc } from '../../core/pantry';
+import { CSRF_HEADER, type DeedQuery, type Me } from '../../contract/people';
 import { HOME } from './home';
+import { ENDED, pageToken, session } from './session';
 
 const BASE = new URL(`${HOME}/api/v1`, location.origin).href;
 
@@ -36,9 +44,13 @@ export const addressOf = (name: CallName, id = ''): string =>
   `${BASE}${CALLS[name].path.replace(':id', encodeURIComponent(id))}`;
 
 /** A declared call as a request. */
-function ask<N extends CallName>(
+export function ask<N extends CallName>(
   name: N,
-  { id = '', body, query }: { id?: string; body?: BodyOf<N>; query?: ShelfQuery | TrialQuery } = {},
+  {
+    id = '',
+    body,
+    query,
+  }: { id?: string; body?: BodyOf<N>; query?: ShelfQuery | TrialQuery | DeedQuery } = {},
 ): FetchArgs {
   const params = new URLSearchParams();
   for (const [key, value] of Object.entries(query ?? {}) as [string, string | string[] | undefined][])
@@ -69,15 +81,29 @@ export function leaveDay(id: string, body: Put<BakeDay>): void {
   void fetch(addressOf('putDay', id), {
     method: 'PUT',
     keepalive: true,
-    headers: { 'content-type': 'application/json' },
+    headers: { 'content-type': 'application/json', [CSRF_HEADER]: pageToken() },
     body: JSON.stringify(body),
   }).catch(() => undefined);
 }
 
+const fetched = fetchBaseQuery({
+  baseUrl: BASE,
+  prepareHeaders: (headers) => {
+    const token = pageToken();
+    if (token) headers.set(CSRF_HEADER, token);
+  },
+});
+/** Every call: what shows that it comes from a page of ours goes along, and that the session has ended is told. */
+const baseQuery: BaseQueryFn<FetchArgs, unknown, FetchBaseQueryError> = async (args, context, more) => {
+  const done = await fetched(args, context, more);
+  if (done.error && problemIn(done.error)?.code === 'session.none') session.dispatchEvent(new Event(ENDED));
+  return done;
+};
+
 /** Server state. */
 export const api = createApi({
   reducerPath: 'api',
-  baseQuery: fetchBaseQuery({ baseUrl: BASE }),
+  baseQuery,
   tagTypes: [
     'Shelf',
     'Formula',
@@ -95,6 +121,7 @@ export const api = createApi({
     'Tastings',
   ],
   endpoints: (build) => ({
+    me: build.query<Me, void>({ query: () => ask('me') }),
     health: build.query<AnswerOf<'health'> & { aheadMs: number }, void>({
       query: () => ask('health'),
       // By how much the server's clock is ahead of this page's.
@@ -416,6 +443,7 @@ export const api = createApi({
 });
 
 export const {
+  useMeQuery,
   useHealthQuery,
   useShelfQuery,
   useFormulaQuery,

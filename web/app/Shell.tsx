@@ -1,10 +1,11 @@
 import { ActionIcon, UnstyledButton, useComputedColorScheme, useMantineColorScheme } from '@mantine/core';
 import { useHotkeys, useOs, useWindowEvent } from '@mantine/hooks';
 import { IconMoon, IconSearch, IconSun } from '@tabler/icons-react';
-import { lazy, Suspense, useState } from 'react';
-import { Link, NavLink, Outlet, ScrollRestoration } from 'react-router';
-import { useEatersQuery, useKitchenQuery } from '../api/api';
+import { lazy, Suspense, useEffect, useState } from 'react';
+import { Link, NavLink, Outlet, ScrollRestoration, useLocation } from 'react-router';
+import { useEatersQuery, useKitchenQuery, useMeQuery } from '../api/api';
 import { IS_DEMO, OWN_START } from '../api/home';
+import { ENDED, session } from '../api/session';
 import { PLACES } from './places';
 import { keyName } from './shortcuts';
 import { useAppSelector } from '../store/store';
@@ -120,9 +121,26 @@ function Commands() {
   );
 }
 
-/** The frame of every page: the name, the places, what is out. */
+/** The page of who is not signed in, and the same over a page that one was working on. */
+const door = () => import('../places/door/Door');
+const Door = lazy(async () => ({ default: (await door()).Door }));
+const DoorOver = lazy(async () => ({ default: (await door()).DoorOver }));
+
+/** The frame of every page: the name, the places, what is out; and the door, where people sign in and nobody has. */
 export function Shell() {
-  const { data: kitchen, isLoading } = useKitchenQuery();
+  const { data: me, isLoading: looking, refetch } = useMeQuery();
+  const { data: kitchen, isLoading, isError } = useKitchenQuery();
+  const { pathname } = useLocation();
+  useEffect(() => {
+    const look = () => void refetch();
+    session.addEventListener(ENDED, look);
+    return () => session.removeEventListener(ENDED, look);
+  }, [refetch]);
+  const isOut = me?.state === 'out' || me?.state === 'new';
+  // A phone that comes with a code is let through to where it says it.
+  const isOutside = isOut && !kitchen;
+  const atDoor = isOutside && pathname !== '/pair';
+  const waits = isLoading || (isError && looking);
   const heat = kitchen?.heat ?? 'c';
   // Before anything below is drawn: all of it is drawn anew when it changes, and what was typed would be lost.
   readIn(heat);
@@ -136,8 +154,9 @@ export function Shell() {
           <Mark />
           <span>{W.newCrumb}</span>
         </Link>
+        {/* Who is not signed in comes to no place. */}
         <nav aria-label={W.places}>
-          {PLACES.map(({ to, name }) => (
+          {(isOutside ? [] : PLACES).map(({ to, name }) => (
             <NavLink
               key={to}
               to={to}
@@ -150,7 +169,7 @@ export function Shell() {
         </nav>
         <span className={classes.space} />
         <OutChip />
-        <Commands />
+        {!isOutside && <Commands />}
         <ThemeSwitch />
       </header>
       {IS_DEMO && (
@@ -161,7 +180,19 @@ export function Shell() {
           <a href={OWN_START}>{W.startMyOwnKitchen}</a>
         </aside>
       )}
-      {!isLoading && <Outlet key={heat} />}
+      {!waits && !atDoor && <Outlet key={heat} />}
+      <Suspense>
+        {atDoor && <Door fresh={me.state === 'new'} onIn={() => location.reload()} />}
+        {isOut && kitchen && (
+          <DoorOver
+            onIn={() => {
+              void refetch();
+              // What waits to be saved is sent now.
+              window.dispatchEvent(new Event('online'));
+            }}
+          />
+        )}
+      </Suspense>
       <ScrollRestoration />
     </>
   );

@@ -165,6 +165,14 @@ export const makeRouter = () =>
             lazy: async () => ({ Component: (await import('../places/kitchen/KitchenPage')).KitchenPage }),
           },
           {
+            path: '/people',
+            lazy: async () => ({ Component: (await import('../places/people/PeoplePage')).PeoplePage }),
+          },
+          {
+            path: '/pair',
+            lazy: async () => ({ Component: (await import('../places/door/PairPage')).PairPage }),
+          },
+          {
             path: '/handbook/:section?',
             lazy: async () => ({ Component: (await import('../places/handbook/HandbookPage')).HandbookPage }),
           },

@@ -27,7 +27,7 @@ const PAUSE_MS = 500;
 /** Waits between tries while the server does not take it, ms; the last is kept to. */
 const AGAIN_MS = [1000, 2000, 4000, 8000, 16_000, 30_000];
 /** Statuses below 500 after which the same may well be taken later. */
-const LATER = new Set([408, 425, 429, 499]);
+const LATER = new Set([401, 408, 425, 429, 499]);
 
 type Entry = {
   copy: Copy;

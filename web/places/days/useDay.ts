@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useStore } from 'react-redux';
 import type { BakeDay, DayRow } from '../../../contract/days';
-import { api, leaveDay, problemIn, useDayQuery, usePutDayMutation } from '../../api/api';
+import { addressOf, api, leaveDay, problemIn, useDayQuery, usePutDayMutation } from '../../api/api';
 import { makeTurns } from '../../api/inTurn';
 import type { RootState } from '../../store/store';
 import { sayProblem } from '../../words/problems';
@@ -9,8 +9,8 @@ import { sayProblem } from '../../words/problems';
 /** A change of a day, so that it can be made once more on what another device made of it meanwhile. */
 export type DayChange = (day: BakeDay) => BakeDay;
 
-/** So often a day is looked at anew, ms: another device may have changed it. */
-const POLL_MS = 3000;
+/** So often a day is looked at anew where it is not heard that another device changed it, ms. */
+const POLL_MS = 20_000;
 const MOST_TRIES = 5;
 
 /**
@@ -19,6 +19,13 @@ const MOST_TRIES = 5;
  */
 export function useDay(id: string) {
   const { data, error, refetch } = useDayQuery(id, { pollingInterval: POLL_MS });
+  // What other devices do is told as it happens; the browser asks again by itself where the line is cut.
+  useEffect(() => {
+    const live = new EventSource(addressOf('dayLive', id));
+    live.onmessage = () => void refetch();
+    live.onopen = () => void refetch();
+    return () => live.close();
+  }, [id, refetch]);
   const [put] = usePutDayMutation();
   const store = useStore<RootState>();
   const [waiting, setWaiting] = useState<readonly DayChange[]>([]);

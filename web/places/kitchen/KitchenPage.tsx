@@ -1,3 +1,5 @@
+import { Link } from 'react-router';
+import { useMeQuery } from '../../api/api';
 import { IS_DEMO } from '../../api/home';
 import { useKitchen } from '../../shared/useKitchen';
 import { useChangeKitchen } from '../../shared/useChangeKitchen';
@@ -22,6 +24,7 @@ const W = kitchenWords.kitchenPage;
 export function KitchenPage() {
   usePageTitle(W.kitchen);
   const kitchen = useKitchen();
+  const { data: me } = useMeQuery();
   const { canUndo, canRedo, undo, redo } = useChangeKitchen();
   return (
     <main id="main" className={classes.page}>
@@ -37,6 +40,11 @@ export function KitchenPage() {
         </div>
       </div>
       <p className="quiet">{W.forWhomYouBakeWhat}</p>
+      {me?.state === 'in' && (
+        <p>
+          <Link to="/people">{W.peopleAndDevices}</Link>
+        </p>
+      )}
       <div className={classes.columns}>
         <div className={classes.stack}>
           <Eaters />
@@ -49,7 +57,7 @@ export function KitchenPage() {
           <Learnt />
           <Measures kitchen={kitchen} />
           <LanguageChoice />
-          <Backup />
+          {me?.state !== 'in' || me.person.role === 'owner' ? <Backup /> : null}
           {!IS_DEMO && <DemoKitchen />}
         </div>
       </div>

@@ -1,5 +1,7 @@
 import type { Restored, RestoreWord } from '../../../contract/backup';
+import { CSRF_HEADER } from '../../../contract/people';
 import { addressOf } from '../../api/api';
+import { pageToken } from '../../api/session';
 
 /** How far a file is: sent, then taken in line by line. */
 export type Bringing = { part: 'sending' | 'takingIn'; share: number };
@@ -35,6 +37,7 @@ export function bringIn(
     const request = new XMLHttpRequest();
     request.open('POST', `${addressOf('restore')}${kitchen ? '?kitchen=yes' : ''}`);
     request.setRequestHeader('content-type', 'application/x-ndjson');
+    request.setRequestHeader(CSRF_HEADER, pageToken());
     request.upload.onprogress = (e) =>
       tell({ part: 'sending', share: e.lengthComputable ? e.loaded / e.total : 0 });
     request.onprogress = () => {

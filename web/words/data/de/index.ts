@@ -8,12 +8,14 @@ import * as cardGerman from './card';
 import * as clockGerman from './clock';
 import * as daysGerman from './days';
 import * as deskGerman from './desk';
+import * as doorGerman from './door';
 import * as handbookGerman from './handbook';
 import * as kitchenGerman from './kitchen';
 import * as liftGerman from './lift';
 import * as notebookGerman from './notebook';
 import * as pantryGerman from './pantry';
 import * as partsGerman from './parts';
+import * as peopleGerman from './people';
 import * as readGerman from './read';
 import * as shelfGerman from './shelf';
 import * as sliceGerman from './slice';
@@ -63,12 +65,14 @@ export const catalogues: Catalogues = {
   clock: clockGerman.clockWords,
   days: daysGerman.daysWords,
   desk: deskGerman.deskWords,
+  door: doorGerman.doorWords,
   handbook: handbookGerman.handbookWords,
   kitchen: kitchenGerman.kitchenWords,
   lift: liftGerman.liftWords,
   notebook: notebookGerman.notebookWords,
   pantry: pantryGerman.pantryWords,
   parts: partsGerman.partsWords,
+  people: peopleGerman.peopleWords,
   read: readGerman.readWords,
   shelf: shelfGerman.shelfWords,
   slice: sliceGerman.sliceWords,

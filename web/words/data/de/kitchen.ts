@@ -161,6 +161,7 @@ export const kitchenWords: typeof English.kitchenWords = {
     isOffTheList: (a) => `${a.name} ist von der Liste`,
   },
   kitchenPage: {
+    peopleAndDevices: 'Leute und Geräte: wer sich hier anmeldet',
     kitchen: 'Küche',
     forWhomYouBakeWhat: 'Für wen du backst, womit du misst und wie du gern backst.',
   },

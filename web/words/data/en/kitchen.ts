@@ -167,6 +167,7 @@ export const kitchenWords = catalogue('kitchen', {
     isOffTheList: (a: { name: string }) => `${a.name} is off the list`,
   },
   kitchenPage: {
+    peopleAndDevices: 'People and devices: who signs in here',
     kitchen: 'Kitchen',
     forWhomYouBakeWhat: 'For whom you bake, what you measure with, and how you like to bake.',
   },

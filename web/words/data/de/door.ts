@@ -1,0 +1,50 @@
+import type * as English from '../en/door';
+
+export const doorWords: typeof English.doorWords = {
+  form: {
+    signInName: 'Anmeldename',
+    passphrase: 'Kennsatz',
+    newPassphrase: 'Neuer Kennsatz',
+    atLeast: (a) =>
+      `Mindestens ${a.n} Zeichen. Ein paar Wörter, die nicht zusammengehören, merkt man sich leicht, und sie sind schwer zu erraten.`,
+    lettersAndDigits: 'Nur Buchstaben, Ziffern und . _ @ + -',
+    giveAName: 'Gib einen Namen an',
+    tooShort: (a) => `Es sind weniger als ${a.n} Zeichen`,
+    thatDidNotWork: 'Das ging nicht',
+  },
+  signIn: {
+    signIn: 'Anmelden',
+    whoIsAtTheBench: 'Wer steht am Tisch?',
+    forgotten: 'Kennsatz vergessen',
+    askTheOwner:
+      'Wem die Küche gehört, kann dir einen anderen Kennsatz geben. Selbst kommt man mit dem Ersatzcode wieder hinein.',
+    recoveryCode: 'Ersatzcode',
+    takeTheNewOne: 'Neuen Kennsatz nehmen',
+    backToSignIn: 'Zurück zum Anmelden',
+    sessionEnded: 'Du wurdest abgemeldet',
+    nothingIsLost: 'Was du eingegeben hast, steht noch auf dieser Seite. Melde dich an und mach weiter.',
+  },
+  setUp: {
+    setUp: 'Diese Küche einrichten',
+    peopleWillSignIn:
+      'Andere melden sich von ihren eigenen Geräten an. Dir gehört sie: du lässt die anderen herein.',
+    code: 'Code',
+    printedWhereStarted: 'Er steht dort, wo der Server gestartet wurde',
+    kitchenName: 'Wie heißt die Küche?',
+    yourName: 'Dein Name',
+    makeIt: 'Einrichten',
+  },
+  recovery: {
+    keepThisCode: 'Heb diesen Code auf',
+    whatItIsFor:
+      'Mit ihm kommst du wieder hinein, wenn der Kennsatz vergessen ist. Er wird nur dieses eine Mal gezeigt: Druck ihn aus oder schreib ihn auf, und verwahre ihn nicht in der Küche.',
+    print: 'Drucken',
+    iHaveIt: 'Ich habe ihn, weiter',
+  },
+  pair: {
+    signThisPhoneIn: 'Dieses Gerät anmelden',
+    codeFromTheKitchen: 'Der Code steht auf dem Bildschirm der Küche. Er gilt einmal, fünf Minuten lang.',
+    code: 'Code',
+    goIn: 'Hier anmelden',
+  },
+};
