@@ -6,7 +6,7 @@ import { FolderLockedError } from './db/lock';
 import { FIRST_KITCHEN, openFolder, openServer, type OpenDb } from './db/open';
 import { makeApp, type AppOptions } from './http/app';
 import type { House } from './http/handlers';
-import { hasOwner, newSetUpCode } from './people/door';
+import { hasOwner, newKitchen, newSetUpCode } from './people/door';
 import { seedDemo } from './seed';
 import { listPantry } from './services/pantry';
 import { backupsOf } from './start/backups';
@@ -57,8 +57,17 @@ async function encrypted({ data }: Options): Promise<Certificate> {
   );
 }
 
+/** Makes one more kitchen on a server, and says how its owner comes in. */
+async function addKitchen(asked: Options, name: string): Promise<void> {
+  const store = await openStore(asked);
+  const code = await newSetUpCode(store.door, await newKitchen(store.door, name), asked.setUpCode);
+  say(`${name} is there. Its owner sets it up in the browser with the code ${code}`);
+  await store.close();
+}
+
 async function main(): Promise<void> {
   const asked = options();
+  if (asked.addKitchen !== null) return addKitchen(asked, asked.addKitchen);
   const log = pino({ level: process.env.LOG_LEVEL ?? 'warn' }, pino.destination(2));
   const tls = asked.lan && !asked.plain ? await encrypted(asked) : null;
   const { server, port, opened } = await takePort(asked.lan ? '0.0.0.0' : '127.0.0.1', asked.port, tls).catch(

@@ -51,6 +51,32 @@ export async function start(...args: string[]): Promise<Running> {
   }
 }
 
+export type Launched = { url: string; end: () => void };
+/** Starts on a folder of its own, which goes with it; for tests that share one server. */
+export async function launchIn(args: string[], env: Record<string, string>): Promise<Launched> {
+  const own = mkdtempSync(join(tmpdir(), 'crumb-built-'));
+  const child = spawn(process.execPath, [MAIN, '--data', own, ...args], {
+    stdio: ['ignore', 'pipe', 'inherit'],
+    env: { ...process.env, ...env },
+  });
+  const url = await new Promise<string>((done, refuse) => {
+    let text = '';
+    child.once('exit', () => refuse(new Error(`the server ended: ${text}`)));
+    child.stdout.on('data', (d: Buffer) => {
+      text += d.toString();
+      const found = /at (https?:\/\/localhost:\d+)/.exec(text)?.[1];
+      if (found) done(found.replace('localhost', '127.0.0.1'));
+    });
+  });
+  return {
+    url,
+    end: () => {
+      child.kill('SIGKILL');
+      rmSync(own, { recursive: true, force: true });
+    },
+  };
+}
+
 /** Its exit code, when it has ended. */
 export const ended = (child: ChildProcess): Promise<number | null> =>
   child.exitCode !== null || child.signalCode !== null

@@ -1,3 +1,4 @@
+import { DrizzleQueryError } from 'drizzle-orm/errors';
 import type { NextFunction, Request, RequestHandler, Response } from 'express';
 import type { Schema } from 'yup';
 import { problem, type Problem, type ProblemCode } from '../../contract/problem';
@@ -72,7 +73,6 @@ const STORE_CODES: Record<string, ProblemCode> = {
   '40P01': 'store.busy',
   '57P01': 'store.restarted',
   '57P03': 'store.restarted',
-  ECONNREFUSED: 'store.restarted',
   ECONNRESET: 'store.restarted',
 };
 const STORE_WORDS: [RegExp, ProblemCode][] = [
@@ -85,7 +85,9 @@ const STORE_WORDS: [RegExp, ProblemCode][] = [
 ];
 function storeProblem(error: unknown): Problem | null {
   for (let e = error, depth = 0; e instanceof Error && depth < 5; e = e.cause, depth++) {
-    const code = STORE_CODES[(e as NodeJS.ErrnoException).code ?? ''];
+    const { code: told, syscall } = e as NodeJS.ErrnoException;
+    // A server on this machine whose socket is not there just now.
+    const code = syscall === 'connect' ? 'store.restarted' : STORE_CODES[told ?? ''];
     const said = code ?? STORE_WORDS.find(([words]) => words.test(e instanceof Error ? e.message : ''))?.[1];
     if (said) return problem(said);
   }
@@ -103,6 +105,12 @@ export function problemOf(error: unknown): Problem | null {
   return storeProblem(error);
 }
 
+/** What of an error may stand in a log: what was asked of the store has in it what bakers wrote. */
+const forLog = (error: unknown): unknown =>
+  error instanceof DrizzleQueryError
+    ? { query: error.query, cause: error.cause, stack: error.cause?.stack }
+    : error;
+
 /** After so long one may come again, s. */
 const RETRY_S = '2';
 
@@ -114,7 +122,7 @@ export function answerProblem(log: (error: unknown) => void) {
       return;
     }
     const known = problemOf(error);
-    if (!known) log(error);
+    if (!known) log(forLog(error));
     const answer = known ?? problem('server.failed');
     if (answer.status === 503) res.setHeader('Retry-After', RETRY_S);
     res.status(answer.status).type('application/problem+json').send(JSON.stringify(answer));

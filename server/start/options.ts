@@ -17,6 +17,7 @@ const HELP = `New Crumb
   --backup-every H  writes a backup every H hours (default with people who sign in: 24; 0 for none)
   --backup-keep N   how many of them are kept (default: 14)
   --backup-dir DIR  where (default: backups in the data folder)
+  --add-kitchen NAME  makes one more kitchen on a server and prints its code
   --help            this text
 
   DATABASE_URL=postgres://...  keeps the shelf on a PostgreSQL server (15 or newer); people sign in
@@ -35,6 +36,8 @@ export type Options = {
   database: string | null;
   setUpCode: string | undefined;
   metricsToken: string | null;
+  /** One more kitchen is to be made, and nothing served. */
+  addKitchen: string | null;
   backup: { everyMs: number; keep: number; dir: string };
 };
 
@@ -86,6 +89,7 @@ export function optionsOf(args: readonly string[], env: NodeJS.ProcessEnv): Opti
         'backup-every': { type: 'string' },
         'backup-keep': { type: 'string' },
         'backup-dir': { type: 'string' },
+        'add-kitchen': { type: 'string' },
         help: { type: 'boolean' },
       },
     }));
@@ -104,6 +108,8 @@ export function optionsOf(args: readonly string[], env: NodeJS.ProcessEnv): Opti
   const lan = values.lan ?? false;
   if (values.plain && !lan)
     throw new AskedWrong('--plain says how others come to it: give it with --lan.', 1);
+  if (values['add-kitchen'] !== undefined && database === null)
+    throw new AskedWrong('--add-kitchen is for a server: give it with DATABASE_URL.', 1);
   const people = lan || database !== null || values.public !== undefined || (values['sign-in'] ?? false);
   return {
     data,
@@ -116,6 +122,7 @@ export function optionsOf(args: readonly string[], env: NodeJS.ProcessEnv): Opti
     publicUrl: urlOf('public', values.public),
     database,
     setUpCode: env.SETUP_CODE || undefined,
+    addKitchen: values['add-kitchen'] ?? null,
     metricsToken: env.METRICS_TOKEN || null,
     backup: {
       everyMs: numberOf('backup-every', values['backup-every'], people ? 24 : 0, 24 * 365, false) * HOUR_MS,

@@ -18,8 +18,19 @@ function asOwner(command: string, ...args: string[]): void {
     throw new Error(`${command} ${args.join(' ')}: ${done.stderr || String(done.error)}`);
 }
 
-/** Debian's PostgreSQL on a socket of its own, thrown away at the end. It keeps nothing, so it need not wait for the disk. */
-export function startPostgres(): { socket: string; stop: () => void } {
+export type Postgres = {
+  /** The folder of its socket. */
+  socket: string;
+  /** Ends it in the middle of whatever it does, and starts it again. */
+  crash: () => void;
+  stop: () => void;
+};
+
+/**
+ * Debian's PostgreSQL on a socket of its own, thrown away at the end. Where nothing of it is to be kept it need not wait for
+ * the disk.
+ */
+export function startPostgres({ durable = false } = {}): Postgres {
   const version = existsSync(INSTALLED) ? readdirSync(INSTALLED).sort().at(-1) : undefined;
   if (!version) throw new Error('PostgreSQL is wanted for these tests: apt-get install postgresql');
   const bin = join(INSTALLED, version, 'bin');
@@ -27,13 +38,20 @@ export function startPostgres(): { socket: string; stop: () => void } {
   chmodSync(dir, 0o777);
   const data = join(dir, 'data');
   asOwner(join(bin, 'initdb'), '-D', data, '-U', 'postgres', '--auth=trust', '-E', 'UTF8', '--no-sync');
-  const options = `-c listen_addresses= -c unix_socket_directories=${dir} -c fsync=off -c max_connections=200`;
-  asOwner(join(bin, 'pg_ctl'), '-D', data, '-o', options, '-l', join(dir, 'log'), '-w', 'start');
+  const options = `-c listen_addresses= -c unix_socket_directories=${dir} -c max_connections=200${durable ? '' : ' -c fsync=off'}`;
+  const start = () =>
+    asOwner(join(bin, 'pg_ctl'), '-D', data, '-o', options, '-l', join(dir, 'log'), '-w', 'start');
+  const end = () => asOwner(join(bin, 'pg_ctl'), '-D', data, '-m', 'immediate', '-w', 'stop');
+  start();
   asOwner(join(bin, 'createuser'), '-h', dir, '-U', 'postgres', DATABASE_OWNER);
   return {
     socket: dir,
+    crash: () => {
+      end();
+      start();
+    },
     stop: () => {
-      asOwner(join(bin, 'pg_ctl'), '-D', data, '-m', 'immediate', '-w', 'stop');
+      end();
       rmSync(dir, { recursive: true, force: true });
     },
   };

@@ -1,0 +1,106 @@
+import { cpSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { PGlite } from '@electric-sql/pglite';
+import { sql } from 'drizzle-orm';
+import { drizzle } from 'drizzle-orm/pglite';
+import { migrate } from 'drizzle-orm/pglite/migrator';
+import { describe, expect, it } from 'vitest';
+import { getDraft } from '../services/drafts';
+import { getFormula, listFormulas } from '../services/formulas';
+import { days, eaters, experiments, getKitchen, tastings, ways } from '../services/kitchen';
+import { getRun } from '../services/bench';
+import { listTrials, photoBytes } from '../services/notebook';
+import { listPantry } from '../services/pantry';
+import { template } from '../testing/template';
+import { MIGRATIONS, openMemory, type OpenDb } from './open';
+
+type Journal = { entries: { idx: number; tag: string }[] };
+const journal = JSON.parse(readFileSync(join(MIGRATIONS, 'meta/_journal.json'), 'utf8')) as Journal;
+/** Rows by the migration that they were written after. */
+const ROWS = new Map(
+  readFileSync(join(import.meta.dirname, '../testing/earlier.sql'), 'utf8')
+    .split(/^-- after /m)
+    .slice(1)
+    .map((part) => [Number(part.slice(0, 4)), part.slice(part.indexOf('\n'))]),
+);
+const id = (n: string): string => `00000000-0000-4000-8000-${n.padStart(12, '0')}`;
+
+/** Stores as they were after each migration but the last, with the rows of then, as their files. */
+async function storesOfOld(): Promise<Blob[]> {
+  const lite = await PGlite.create({ loadDataDir: await template() });
+  const dir = mkdtempSync(join(tmpdir(), 'crumb-migrations-'));
+  cpSync(MIGRATIONS, dir, { recursive: true });
+  const stores: Blob[] = [];
+  for (let n = 0; n < journal.entries.length - 1; n++) {
+    const upTo = { ...journal, entries: journal.entries.slice(0, n + 1) };
+    writeFileSync(join(dir, 'meta/_journal.json'), JSON.stringify(upTo));
+    await migrate(drizzle(lite), { migrationsFolder: dir });
+    await lite.exec(ROWS.get(n) ?? '');
+    stores.push(await lite.dumpDataDir('none'));
+  }
+  rmSync(dir, { recursive: true });
+  await lite.close();
+  return stores;
+}
+const stores = await storesOfOld();
+
+/** What must be there of the rows that were written after each migration. */
+const CHECKS: [number, (store: OpenDb) => Promise<void>][] = [
+  [
+    0,
+    async ({ db }) => {
+      const { formulas, all } = await listFormulas(db, { w: 'creme' });
+      expect([all, formulas.map((f) => [f.title, f.lines, f.kept])]).toEqual([
+        1,
+        [['Crème loaf', 2, [['egg']]]],
+      ]);
+      const { versions } = await getFormula(db, id('1'));
+      expect(versions.map((v) => v.avoids)).toEqual([[], ['egg']]);
+      expect((await getDraft(db, id('1'))).draft?.rev).toBe(7);
+    },
+  ],
+  [
+    2,
+    async ({ db }) => {
+      expect((await eaters.list(db)).map((e) => [e.name, e.rev])).toEqual([['Tomo', 1]]);
+      expect(await getKitchen(db)).toMatchObject({ measures: { cup: 'us' }, currency: '€', rev: 1 });
+      expect((await listPantry(db)).map((r) => r.rev)).toEqual([1, 2]);
+    },
+  ],
+  [4, async ({ db }) => expect((await ways.list(db)).map((w) => w.id)).toEqual([id('51')])],
+  [
+    6,
+    async ({ db }) =>
+      expect((await getFormula(db, id('1'))).versions[1]).toMatchObject({ name: 'the one', star: true }),
+  ],
+  [7, async ({ db }) => expect((await getDraft(db, id('1'))).aside.map((a) => a.id)).toEqual([id('61')])],
+  [9, async ({ db }) => expect(await days.list(db)).toHaveLength(1)],
+  [10, async ({ db }) => expect((await getRun(db, id('81'))).events).toHaveLength(1)],
+  [
+    11,
+    async ({ db }) => {
+      expect((await listTrials(db, { fault: 'gummy' })).found).toBe(1);
+      expect(await photoBytes(db, 'ab'.repeat(32))).toHaveLength(1);
+    },
+  ],
+  [12, async ({ db }) => expect(await tastings.list(db)).toHaveLength(1)],
+  [13, async ({ db }) => expect(await experiments.list(db)).toHaveLength(1)],
+];
+
+describe('a store of an earlier day', () => {
+  it.each(journal.entries.slice(0, -1))('$tag is brought up whole', async ({ idx }) => {
+    const store = await openMemory(stores[idx]);
+    for (const [since, check] of CHECKS) if (since <= idx) await check(store);
+    // Kept versions are as unchangeable as they were, and of the first kitchen alone.
+    await expect(store.db.execute(sql`update version set name = 'x'`)).rejects.toMatchObject({
+      cause: { message: expect.stringMatching(/never changes/) as string },
+    });
+    expect((await listFormulas(store.of(2))).all).toBe(0);
+    await store.close();
+  });
+
+  it('the rows kept for this are of migrations that there are, and each table of them is looked at', () => {
+    expect([...ROWS.keys()]).toEqual(CHECKS.map(([n]) => n));
+  });
+});
