@@ -219,7 +219,10 @@ export function apiRoutes(admit: Admit, people: Pick<Handlers, PeopleCall>, trie
     const call = CALLS[name];
     const [body, query] = [bodySchema(name), querySchema(name)];
     const comeIn: RequestHandler = async (req, res, next) => {
-      res.locals.admitted = await admit(name, req, res);
+      const admitted = await admit(name, req, res);
+      res.locals.admitted = admitted;
+      // What somebody sees is kept by no cache between, nor for who uses the browser after them.
+      if (admitted.who) res.setHeader('Cache-Control', 'no-store');
       next();
     };
     const taken = call.stream ? [only(LINES)] : [only('application/json'), asJson];
