@@ -22,6 +22,20 @@ const told = (page: Page): Promise<string[]> =>
     return out;
   });
 
+/** Goes to a page as a link of the app does: nothing is loaded anew, and it stands when nothing is added to it any more. */
+async function goWithin(page: Page, path: string): Promise<void> {
+  await page.evaluate((to) => {
+    history.pushState(null, '', new URL(to, `${location.origin}/demo/`));
+    dispatchEvent(new PopStateEvent('popstate', { state: null }));
+  }, path);
+  await page.locator('main').waitFor();
+  for (let before = -1, now = 0; before !== now; ) {
+    before = now;
+    await page.waitForTimeout(250);
+    now = await page.evaluate(() => document.body.innerText.length);
+  }
+}
+
 /** The pages there are, with the demo in them. */
 async function pagesOf(page: Page): Promise<string[]> {
   const ask = async <T>(path: string): Promise<T> =>
@@ -37,6 +51,8 @@ async function pagesOf(page: Page): Promise<string[]> {
     'kitchen',
     'handbook',
     'start',
+    'people',
+    'pair',
     'nowhere',
   ];
   for (const { id } of formulas.slice(0, 2)) {
@@ -73,9 +89,7 @@ test('every word of the app comes from a catalogue: in a language that marks eac
   for (const w of wordsOf(written)) theirs.add(w.toLowerCase());
   const plain = new Set<string>();
   for (const path of await pagesOf(page)) {
-    await page.goto(path);
-    await page.locator('main').waitFor();
-    await page.waitForTimeout(700);
+    await goWithin(page, path);
     for (const text of await told(page))
       for (const w of wordsOf(text))
         if (/^[A-Za-z'’-]+$/.test(w) && !theirs.has(w.toLowerCase()))

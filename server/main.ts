@@ -12,7 +12,6 @@ import { listPantry } from './services/pantry';
 import { backupsOf } from './start/backups';
 import { kitchensOf } from './start/kitchens';
 import { takePort } from './start/listen';
-import { metricsOf } from './start/metrics';
 import { certificate, ownAddresses, ownNames, type Certificate } from './start/network';
 import { AskedWrong, optionsOf, type Options } from './start/options';
 import { inThreads } from './work/compute';
@@ -129,7 +128,10 @@ async function main(): Promise<void> {
       : { house: await of(FIRST_KITCHEN) };
     const app: RequestListener = makeApp({
       kitchens,
-      metrics: metricsOf(store, asked.metricsToken),
+      // For who looks after a server; one machine alone has nobody who reads them.
+      ...(asked.people
+        ? { metrics: (await import('./start/metrics')).metricsOf(store, asked.metricsToken) }
+        : {}),
       hosts: () => [
         ...(asked.lan ? [...ownAddresses(), ...ownNames()] : []),
         ...(asked.publicUrl ? [asked.publicUrl.hostname] : []),

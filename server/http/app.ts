@@ -7,7 +7,7 @@ import { pino, type Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import { refuse } from '../services/fail';
 import { admitAll, admitPeople, type People } from './admit';
-import { answerProblem, ownOnly } from './guards';
+import { answerProblem, isFromHere, ownOnly } from './guards';
 import type { Metrics } from '../start/metrics';
 import { fewTries, nobodySignsIn, peopleHandlers } from './people-routes';
 import type { House } from './handlers';
@@ -82,7 +82,8 @@ export function makeApp({
   );
   if (metrics) app.use(metrics.watch);
   app.use(ownOnly(hosts));
-  app.use(compression());
+  // What stays on this machine need not be made smaller; another server here asks for others.
+  app.use(compression({ filter: (req, res) => !isFromHere(req) && compression.filter(req, res) }));
   if (metrics) app.get('/metrics', metrics.answer);
   app.use('/api/v1', ownRoutes(kitchens, demo !== undefined));
   if (demo) app.use('/demo/api/v1', whenAsked(demo));

@@ -32,6 +32,12 @@ export const ownOnly =
     next();
   };
 
+/** Whether a request is of this machine itself, not passed on by another server on it. */
+export const isFromHere = (req: Request): boolean =>
+  /^(127\.0\.0\.1|::1|::ffff:127\.0\.0\.1)$/.test(req.socket.remoteAddress ?? '') &&
+  req.headers['x-forwarded-for'] === undefined &&
+  req.headers.forwarded === undefined;
+
 const hasBody = (req: Request): boolean =>
   req.headers['transfer-encoding'] !== undefined ||
   (req.headers['content-length'] !== undefined && req.headers['content-length'] !== '0');

@@ -39,8 +39,8 @@ export const signInOf = (typed: string): string => typed.normalize('NFKC').trim(
 export const lockMs = (failed: number): number =>
   failed < FREE_TRIES ? 0 : Math.min(LONGEST_LOCK_MS, FIRST_LOCK_MS * 2 ** Math.min(failed - FREE_TRIES, 20));
 
-export function checkHardToGuess(passphrase: string, names: readonly string[]): void {
-  if (!isHardToGuess(passphrase, names)) refuse('passphrase.weak', 'passphrase');
+export async function checkHardToGuess(passphrase: string, names: readonly string[]): Promise<void> {
+  if (!(await isHardToGuess(passphrase, names))) refuse('passphrase.weak', 'passphrase');
 }
 
 /** Whether anybody can sign in to a kitchen yet. */
@@ -88,7 +88,7 @@ export async function setUp(
   { code, kitchen, name, signIn, passphrase }: SetUp,
   device: string,
 ): Promise<SignedIn & { recovery: string }> {
-  checkHardToGuess(passphrase, [name, signIn, kitchen]);
+  await checkHardToGuess(passphrase, [name, signIn, kitchen]);
   const kept = await hashPassphrase(passphrase);
   const recovery = newCode(LONG_CODE);
   return door.transaction(async (tx) => {
@@ -171,7 +171,7 @@ export async function recover(
     if (row) await countWrong(door, row);
     return refuse('code.wrong', 'code');
   }
-  checkHardToGuess(passphrase, [row.name, typed, of.name]);
+  await checkHardToGuess(passphrase, [row.name, typed, of.name]);
   const kept = await hashPassphrase(passphrase);
   const recovery = newCode(LONG_CODE);
   return door.transaction(async (tx) => {

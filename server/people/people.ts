@@ -49,7 +49,7 @@ async function living(db: Db, id: string): Promise<typeof person.$inferSelect> {
 export async function createPerson(db: Db, { name, role, signIn, passphrase }: NewPerson): Promise<Person> {
   if ((signIn === null) !== (passphrase === null))
     refuse('body.invalid', signIn === null ? 'signIn' : 'passphrase');
-  if (passphrase !== null) checkHardToGuess(passphrase, [name, signIn ?? '']);
+  if (passphrase !== null) await checkHardToGuess(passphrase, [name, signIn ?? '']);
   const kept = passphrase === null ? null : await hashPassphrase(passphrase);
   const [row] = await db
     .insert(person)
@@ -75,7 +75,7 @@ export async function changePerson(
   id: string,
   { name, role, passphrase }: ChangePerson,
 ): Promise<Person> {
-  if (passphrase !== undefined) checkHardToGuess(passphrase, [name ?? '']);
+  if (passphrase !== undefined) await checkHardToGuess(passphrase, [name ?? '']);
   const kept = passphrase === undefined ? undefined : await hashPassphrase(passphrase);
   return db.transaction(async (tx) => {
     const there = await living(tx, id);
@@ -111,7 +111,7 @@ export async function removePerson(db: Db, who: Who, id: string): Promise<void> 
 export async function changePassphrase(db: Db, who: Who, { old, passphrase }: NewPassphrase): Promise<void> {
   const there = await living(db, who.person.id);
   if (!(await isPassphrase(old, there.passphrase))) refuse('session.wrong', 'old');
-  checkHardToGuess(passphrase, [there.name, there.signIn ?? '']);
+  await checkHardToGuess(passphrase, [there.name, there.signIn ?? '']);
   const kept = await hashPassphrase(passphrase);
   await db.update(person).set({ passphrase: kept }).where(eq(person.id, there.id));
   await endAll(db, who.kitchen, there.id, who.sessionId);

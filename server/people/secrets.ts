@@ -1,11 +1,7 @@
 import { createHash, randomBytes, randomInt, scrypt, timingSafeEqual, type ScryptOptions } from 'node:crypto';
-import { ZxcvbnFactory } from '@zxcvbn-ts/core';
-import { dictionary, adjacencyGraphs } from '@zxcvbn-ts/language-common';
 
-/** Cost of a passphrase's hash: N = 2^17, r = 8, p = 1 (OWASP Password Storage Cheat Sheet, scrypt). 128 MB and a quarter second. */
-const LOG_N = 17;
-const R = 8;
-const P = 1;
+/** Cost of a passphrase's hash: N = 2^17, r = 8, p = 1 (OWASP Password Storage Cheat Sheet, scrypt). 128 MB and a quarter second. Tests that sign in again and again make it cheap; what is kept says what it cost. */
+export const COST = { logN: 17, r: 8, p: 1 };
 const SALT_BYTES = 16;
 const HASH_BYTES = 32;
 
@@ -30,16 +26,17 @@ function inTurn<T>(work: () => Promise<T>): Promise<T> {
 /** A passphrase as it is kept: the way, its costs, salt and hash. */
 export async function hashPassphrase(passphrase: string): Promise<string> {
   const salt = randomBytes(SALT_BYTES);
-  const hash = await inTurn(() => derived(passphrase, salt, LOG_N, R, P));
-  return ['scrypt', LOG_N, R, P, salt.toString('base64url'), hash.toString('base64url')].join('$');
+  const { logN, r, p } = COST;
+  const hash = await inTurn(() => derived(passphrase, salt, logN, r, p));
+  return ['scrypt', logN, r, p, salt.toString('base64url'), hash.toString('base64url')].join('$');
 }
 
 /** Something to compare with where there is nobody of that name, so that it takes as long. */
-const NOBODY = `scrypt$${LOG_N}$${R}$${P}$${'A'.repeat(22)}$${'A'.repeat(43)}`;
+const nobody = (): string => `scrypt$${COST.logN}$${COST.r}$${COST.p}$${'A'.repeat(22)}$${'A'.repeat(43)}`;
 
 /** Whether a passphrase is the one kept; for nobody it never is, and takes as long. */
 export async function isPassphrase(passphrase: string, kept: string | null): Promise<boolean> {
-  const [way, logN, r, p, salt = '', hash = ''] = (kept ?? NOBODY).split('$');
+  const [way, logN, r, p, salt = '', hash = ''] = (kept ?? nobody()).split('$');
   if (way !== 'scrypt') return false;
   const found = await inTurn(() =>
     derived(passphrase, Buffer.from(salt, 'base64url'), Number(logN), Number(r), Number(p)),
@@ -47,12 +44,23 @@ export async function isPassphrase(passphrase: string, kept: string | null): Pro
   return timingSafeEqual(found, Buffer.from(hash, 'base64url')) && kept !== null;
 }
 
-const guesses = new ZxcvbnFactory({ dictionary: { ...dictionary }, graphs: adjacencyGraphs });
+/** What is known of common passwords: fetched when the first passphrase is to be judged. */
+async function makeGuesser() {
+  const [{ ZxcvbnFactory }, { dictionary, adjacencyGraphs }] = await Promise.all([
+    import('@zxcvbn-ts/core'),
+    import('@zxcvbn-ts/language-common'),
+  ]);
+  return new ZxcvbnFactory({ dictionary: { ...dictionary }, graphs: adjacencyGraphs });
+}
+let guesser: ReturnType<typeof makeGuesser> | null = null;
 /** Of 0 to 4, from what number of guesses on a passphrase is taken: 3 is more than 10^8 (zxcvbn, USENIX Security 2016). */
 const LEAST_SCORE = 3;
 /** Whether a passphrase is hard to guess for who knows what passwords are common, and the names given. */
-export const isHardToGuess = (passphrase: string, names: readonly string[]): boolean =>
-  guesses.check(passphrase.slice(0, 100), [...names, 'new crumb', 'newcrumb']).score >= LEAST_SCORE;
+export async function isHardToGuess(passphrase: string, names: readonly string[]): Promise<boolean> {
+  guesser ??= makeGuesser();
+  const { score } = (await guesser).check(passphrase.slice(0, 100), [...names, 'new crumb', 'newcrumb']);
+  return score >= LEAST_SCORE;
+}
 
 /** Says nothing to who reads the store: what it is of has too many forms to be tried. */
 export const hashOf = (secret: string): string => createHash('sha256').update(secret).digest('base64url');

@@ -3,10 +3,8 @@ import type { RequestHandler } from 'express';
 import { collectDefaultMetrics, Counter, Gauge, Histogram, Registry } from 'prom-client';
 import { CALLS, type CallName } from '../../contract/calls';
 import type { OpenDb } from '../db/open';
+import { isFromHere } from '../http/guards';
 import { refuse } from '../services/fail';
-
-const isHere = (address: string | undefined): boolean =>
-  address === '127.0.0.1' || address === '::1' || address === '::ffff:127.0.0.1';
 
 function isToken(given: string | undefined, wanted: string | null): boolean {
   if (wanted === null || !given) return false;
@@ -70,10 +68,7 @@ export function metricsOf(store: Pick<OpenDb, 'waiting'>, token: string | null):
       next();
     },
     answer: async (req, res) => {
-      // What another server here passes on may come from anywhere.
-      const passedOn = req.headers['x-forwarded-for'] !== undefined || req.headers.forwarded !== undefined;
-      if ((passedOn || !isHere(req.socket.remoteAddress)) && !isToken(req.headers.authorization, token))
-        refuse('route.notFound');
+      if (!isFromHere(req) && !isToken(req.headers.authorization, token)) refuse('route.notFound');
       res.type(register.contentType).send(await register.metrics());
     },
   };

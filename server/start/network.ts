@@ -2,7 +2,6 @@ import { X509Certificate } from 'node:crypto';
 import { existsSync, mkdirSync, readFileSync, renameSync, writeFileSync } from 'node:fs';
 import { hostname, networkInterfaces } from 'node:os';
 import { join } from 'node:path';
-import { generate } from 'selfsigned';
 
 /** Addresses of this machine on its networks (IPv4: what one types into a phone), private ones first. */
 export function ownAddresses(): string[] {
@@ -41,6 +40,8 @@ export async function certificate(dir: string, hosts: readonly string[]): Promis
     const kept = JSON.parse(readFileSync(file, 'utf8')) as Certificate;
     if (isFit(kept.cert, hosts)) return kept;
   }
+  // Fetched when it is wanted: one machine alone never wants it.
+  const { generate } = await import('selfsigned');
   const isAddress = (h: string): boolean => /^[\d.]+$/.test(h);
   const made = await generate([{ name: 'commonName', value: 'New Crumb kitchen' }], {
     keyType: 'ec',

@@ -5,10 +5,14 @@ import { CALLS, type CallName } from '../../contract/calls';
 import { CSRF_COOKIE, CSRF_HEADER, type Person, type Role } from '../../contract/people';
 import type { OpenDb } from '../db/open';
 import { makeApp } from '../http/app';
+import { COST } from '../people/secrets';
 import { newKitchen, newSetUpCode } from '../people/door';
 import { kitchensOf } from '../start/kitchens';
 import { inPlace } from '../work/compute';
 import { emptyDatabase, NOWHERE, path } from './api';
+
+// Who signs in a hundred times in a test need not wait a quarter second each time.
+COST.logN = 10;
 
 export const PASSPHRASE = 'three loaves by the old mill';
 
