@@ -29,7 +29,7 @@ async function goWithin(page: Page, path: string): Promise<void> {
     dispatchEvent(new PopStateEvent('popstate', { state: null }));
   }, path);
   await page.locator('main').waitFor();
-  for (let before = -1, now = 0; before !== now; ) {
+  for (let before = -1, now = 0; before !== now;) {
     before = now;
     await page.waitForTimeout(250);
     now = await page.evaluate(() => document.body.innerText.length);

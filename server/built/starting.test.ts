@@ -72,7 +72,7 @@ describe('starting and stopping', () => {
     busy.close();
     expect(await startAndEnd('--port', 'cake')).toMatchObject({
       code: 1,
-      said: expect.stringContaining('is not a port') as string,
+      said: expect.stringContaining('from 0 to 65535') as string,
     });
     expect(await startAndEnd('--prot', '1')).toMatchObject({
       code: 1,

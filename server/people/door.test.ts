@@ -9,7 +9,7 @@ import {
   type Person,
   type SessionRow,
 } from '../../contract/people';
-import { person, session } from '../db/schema';
+import { person, session } from '../db/people-schema';
 import { problem } from '../testing/api';
 import { BODIES } from '../testing/bodies';
 import { browserOf, PASSPHRASE, peopleApp } from '../testing/people';

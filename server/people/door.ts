@@ -1,7 +1,7 @@
 import { and, count, eq, isNull, or, sql } from 'drizzle-orm';
 import type { Person, Recover, SetUp, SignIn } from '../../contract/people';
 import type { Db } from '../db/open';
-import { house, pairing, person, session } from '../db/schema';
+import { house, pairing, person, session } from '../db/people-schema';
 import { refuse } from '../services/fail';
 import { codeMeant, hashOf, hashPassphrase, isHardToGuess, isPassphrase, newCode, newToken } from './secrets';
 

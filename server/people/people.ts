@@ -10,7 +10,7 @@ import type {
   SessionRow,
 } from '../../contract/people';
 import type { Db } from '../db/open';
-import { deed, house, person, session } from '../db/schema';
+import { deed, house, person, session } from '../db/people-schema';
 import { refuse } from '../services/fail';
 import { UUID } from '../services/ids';
 import { checkHardToGuess, endAll, endSession, newPairing, personOf, signInOf, type Who } from './door';

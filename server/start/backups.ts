@@ -18,7 +18,7 @@ import { asc } from 'drizzle-orm';
 import type { Logger } from 'pino';
 import type { BackupEnd, Restored } from '../../contract/backup';
 import type { Db, OpenDb } from '../db/open';
-import { house } from '../db/schema';
+import { house } from '../db/people-schema';
 import { restoreLines } from '../services/backup-in';
 import { backupText } from '../services/backup-out';
 import { linesIn, receive } from '../services/backup-read';

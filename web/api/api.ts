@@ -6,8 +6,6 @@ import {
   type FetchBaseQueryError,
 } from '@reduxjs/toolkit/query/react';
 import { CALLS, type AnswerOf, type BodyOf, type CallName } from '../../contract/calls';
-import type { AddEvents, BenchRun, RunDetail, RunRow } from '../../contract/bench';
-import type { BakeDay, DayRow } from '../../contract/days';
 import type {
   AsideMeta,
   EaterRow,
@@ -17,21 +15,11 @@ import type {
   ShelfQuery,
   Version,
   VersionMark,
-  WayRow,
 } from '../../contract/dto';
-import type {
-  ExperimentRow,
-  PhotoRow,
-  TastingRow,
-  TrialPage,
-  TrialQuery,
-  TrialRow,
-} from '../../contract/notebook';
+import type { TrialQuery } from '../../contract/notebook';
 import type { Problem } from '../../contract/problem';
-import type { OwnKitDoc } from '../../core/classes';
 import type { Eater } from '../../core/exclusions';
 import type { Formula } from '../../core/formula';
-import type { Experiment, Tasting, Trial } from '../../core/judge';
 import type { PantryDoc } from '../../core/pantry';
 import { CSRF_HEADER, type DeedQuery, type Me } from '../../contract/people';
 import { HOME } from './home';
@@ -64,28 +52,6 @@ export function ask<N extends CallName>(
   };
 }
 
-/** Requests that outlive their page may carry 64 kB in all (Fetch Standard, "keepalive"). */
-const MOST_KEPT_ALIVE = 60_000;
-const isSmall = (body: unknown): boolean => JSON.stringify(body).length < MOST_KEPT_ALIVE;
-
-/**
- * Of two answers about a run the one that is further: what happened is only ever added to, and of two that were asked for one after the
- * other the first may come last.
- */
-const furtherRun = (now: RunDetail, came: RunDetail): RunDetail =>
-  came.events.length >= now.events.length ? came : now;
-
-/** A day as it was last shown, from a page that is being left: presses that wait for their turn would be lost with it. */
-export function leaveDay(id: string, body: Put<BakeDay>): void {
-  if (!isSmall(body)) return;
-  void fetch(addressOf('putDay', id), {
-    method: 'PUT',
-    keepalive: true,
-    headers: { 'content-type': 'application/json', [CSRF_HEADER]: pageToken() },
-    body: JSON.stringify(body),
-  }).catch(() => undefined);
-}
-
 const fetched = fetchBaseQuery({
   baseUrl: BASE,
   prepareHeaders: (headers) => {
@@ -112,8 +78,8 @@ export const api = createApi({
     'Aside',
     'Pantry',
     'Eaters',
-    'Ways',
     'Kitchen',
+    'Ways',
     'Days',
     'Trials',
     'Trial',
@@ -246,28 +212,6 @@ export const api = createApi({
       query: (id) => ask('restoreEater', { id }),
       invalidatesTags: ['Eaters'],
     }),
-    ways: build.query<WayRow[], void>({
-      query: () => ask('ways'),
-      transformResponse: (r: AnswerOf<'ways'>) => r.rows,
-      providesTags: ['Ways'],
-      keepUnusedDataFor: 3600,
-    }),
-    createWay: build.mutation<WayRow, OwnKitDoc>({
-      query: (body) => ask('createWay', { body }),
-      invalidatesTags: ['Ways'],
-    }),
-    putWay: build.mutation<WayRow, { id: string } & Put<OwnKitDoc>>({
-      query: ({ id, ...body }) => ask('putWay', { id, body }),
-      invalidatesTags: ['Ways'],
-    }),
-    removeWay: build.mutation<void, string>({
-      query: (id) => ask('removeWay', { id }),
-      invalidatesTags: ['Ways'],
-    }),
-    restoreWay: build.mutation<WayRow, string>({
-      query: (id) => ask('restoreWay', { id }),
-      invalidatesTags: ['Ways'],
-    }),
     versions: build.query<Version[], string[]>({
       queryFn: async (ids, _api, _extra, fetch) => {
         const found = await Promise.all(ids.map(async (id) => fetch(ask('version', { id }))));
@@ -275,150 +219,6 @@ export const api = createApi({
         return failed?.error ? { error: failed.error } : { data: found.map((f) => f.data as Version) };
       },
       keepUnusedDataFor: 3600,
-    }),
-    days: build.query<DayRow[], void>({
-      query: () => ask('days'),
-      transformResponse: (r: AnswerOf<'days'>) => r.rows,
-      providesTags: ['Days'],
-    }),
-    day: build.query<DayRow, string>({ query: (id) => ask('day', { id }) }),
-    createDay: build.mutation<DayRow, BakeDay>({
-      query: (body) => ask('createDay', { body }),
-      invalidatesTags: ['Days'],
-    }),
-    putDay: build.mutation<DayRow, { id: string } & Put<BakeDay>>({
-      // It goes on its way although the page is closed or loaded anew meanwhile.
-      query: ({ id, ...body }) => ({ ...ask('putDay', { id, body }), keepalive: isSmall(body) }),
-      invalidatesTags: ['Days'],
-      async onQueryStarted({ id }, { dispatch, queryFulfilled }) {
-        await queryFulfilled.then(
-          ({ data }) => dispatch(api.util.updateQueryData('day', id, () => data)),
-          () => undefined,
-        );
-      },
-    }),
-    run: build.query<RunDetail, string>({
-      query: (id) => ask('run', { id }),
-      keepUnusedDataFor: 0,
-      merge: furtherRun,
-    }),
-    createRun: build.mutation<RunRow, BenchRun>({ query: (body) => ask('createRun', { body }) }),
-    addEvents: build.mutation<RunDetail, { id: string } & AddEvents>({
-      query: ({ id, ...body }) => ({ ...ask('addEvents', { id, body }), keepalive: isSmall(body) }),
-      async onQueryStarted({ id }, { dispatch, queryFulfilled }) {
-        await queryFulfilled.then(
-          ({ data }) => dispatch(api.util.updateQueryData('run', id, (now) => furtherRun(now, data))),
-          () => undefined,
-        );
-      },
-    }),
-    runs: build.query<RunRow[], void>({
-      query: () => ask('runs'),
-      transformResponse: (r: AnswerOf<'runs'>) => r.rows,
-      keepUnusedDataFor: 0,
-    }),
-    trials: build.query<TrialPage, TrialQuery>({
-      query: (query) => ask('trials', { query }),
-      providesTags: ['Trials'],
-    }),
-    trial: build.query<TrialRow, string>({
-      query: (id) => ask('trial', { id }),
-      providesTags: (_r, _e, id) => [{ type: 'Trial', id }],
-    }),
-    createTrial: build.mutation<TrialRow, Trial>({
-      query: (body) => ask('createTrial', { body }),
-      invalidatesTags: ['Trials'],
-    }),
-    putTrial: build.mutation<TrialRow, { id: string } & Put<Trial>>({
-      query: ({ id, ...body }) => ask('putTrial', { id, body }),
-      invalidatesTags: ['Trials'],
-      async onQueryStarted({ id }, { dispatch, queryFulfilled }) {
-        await queryFulfilled.then(
-          ({ data }) => dispatch(api.util.updateQueryData('trial', id, () => data)),
-          () => undefined,
-        );
-      },
-    }),
-    removeTrial: build.mutation<void, string>({
-      query: (id) => ask('removeTrial', { id }),
-      invalidatesTags: ['Trials'],
-    }),
-    restoreTrial: build.mutation<TrialRow, string>({
-      query: (id) => ask('restoreTrial', { id }),
-      invalidatesTags: ['Trials'],
-    }),
-    experiments: build.query<ExperimentRow[], void>({
-      query: () => ask('experiments'),
-      transformResponse: (r: AnswerOf<'experiments'>) => r.rows,
-      providesTags: ['Experiments'],
-    }),
-    experiment: build.query<ExperimentRow, string>({
-      query: (id) => ask('experiment', { id }),
-      keepUnusedDataFor: 0,
-    }),
-    createExperiment: build.mutation<ExperimentRow, Experiment>({
-      query: (body) => ask('createExperiment', { body }),
-      invalidatesTags: ['Experiments'],
-    }),
-    putExperiment: build.mutation<ExperimentRow, { id: string } & Put<Experiment>>({
-      query: ({ id, ...body }) => ask('putExperiment', { id, body }),
-      invalidatesTags: ['Experiments'],
-      async onQueryStarted({ id }, { dispatch, queryFulfilled }) {
-        await queryFulfilled.then(
-          ({ data }) => dispatch(api.util.updateQueryData('experiment', id, () => data)),
-          () => undefined,
-        );
-      },
-    }),
-    removeExperiment: build.mutation<void, string>({
-      query: (id) => ask('removeExperiment', { id }),
-      invalidatesTags: ['Experiments'],
-    }),
-    restoreExperiment: build.mutation<ExperimentRow, string>({
-      query: (id) => ask('restoreExperiment', { id }),
-      invalidatesTags: ['Experiments'],
-    }),
-    tastings: build.query<TastingRow[], void>({
-      query: () => ask('tastings'),
-      transformResponse: (r: AnswerOf<'tastings'>) => r.rows,
-      providesTags: ['Tastings'],
-    }),
-    tasting: build.query<TastingRow, string>({
-      query: (id) => ask('tasting', { id }),
-      keepUnusedDataFor: 0,
-    }),
-    createTasting: build.mutation<TastingRow, Tasting>({
-      query: (body) => ask('createTasting', { body }),
-      invalidatesTags: ['Tastings'],
-    }),
-    putTasting: build.mutation<TastingRow, { id: string } & Put<Tasting>>({
-      query: ({ id, ...body }) => ask('putTasting', { id, body }),
-      invalidatesTags: ['Tastings'],
-      async onQueryStarted({ id }, { dispatch, queryFulfilled }) {
-        await queryFulfilled.then(
-          ({ data }) => dispatch(api.util.updateQueryData('tasting', id, () => data)),
-          () => undefined,
-        );
-      },
-    }),
-    removeTasting: build.mutation<void, string>({
-      query: (id) => ask('removeTasting', { id }),
-      invalidatesTags: ['Tastings'],
-    }),
-    restoreTasting: build.mutation<TastingRow, string>({
-      query: (id) => ask('restoreTasting', { id }),
-      invalidatesTags: ['Tastings'],
-    }),
-    createPhoto: build.mutation<PhotoRow, string>({
-      query: (data) => ask('createPhoto', { body: { data } }),
-    }),
-    removeDay: build.mutation<void, string>({
-      query: (id) => ask('removeDay', { id }),
-      invalidatesTags: ['Days'],
-    }),
-    restoreDay: build.mutation<DayRow, string>({
-      query: (id) => ask('restoreDay', { id }),
-      invalidatesTags: ['Days'],
     }),
     kitchen: build.query<AnswerOf<'kitchen'>, void>({
       query: () => ask('kitchen'),
@@ -448,26 +248,6 @@ export const {
   useShelfQuery,
   useFormulaQuery,
   useVersionQuery,
-  useRunsQuery,
-  useTrialsQuery,
-  useExperimentsQuery,
-  useExperimentQuery,
-  useCreateExperimentMutation,
-  usePutExperimentMutation,
-  useRemoveExperimentMutation,
-  useRestoreExperimentMutation,
-  useTastingsQuery,
-  useTastingQuery,
-  useCreateTastingMutation,
-  usePutTastingMutation,
-  useRemoveTastingMutation,
-  useRestoreTastingMutation,
-  useTrialQuery,
-  useCreateTrialMutation,
-  usePutTrialMutation,
-  useRemoveTrialMutation,
-  useRestoreTrialMutation,
-  useCreatePhotoMutation,
   useAsidesQuery,
   useDropAsideMutation,
   useRestoreAsideMutation,
@@ -488,21 +268,7 @@ export const {
   usePutEaterMutation,
   useRemoveEaterMutation,
   useRestoreEaterMutation,
-  useWaysQuery,
-  useCreateWayMutation,
-  usePutWayMutation,
-  useRemoveWayMutation,
-  useRestoreWayMutation,
   useVersionsQuery,
-  useDaysQuery,
-  useDayQuery,
-  useCreateDayMutation,
-  usePutDayMutation,
-  useRunQuery,
-  useCreateRunMutation,
-  useAddEventsMutation,
-  useRemoveDayMutation,
-  useRestoreDayMutation,
   useKitchenQuery,
   usePutKitchenMutation,
 } = api;

@@ -2,7 +2,7 @@ import { configureStore } from '@reduxjs/toolkit';
 import { afterEach, expect, it, vi } from 'vitest';
 import type { RunDetail } from '../../contract/bench';
 import type { BenchEvent } from '../../core/bench';
-import { api } from './api';
+import { daysApi as api } from './days';
 
 afterEach(() => vi.unstubAllGlobals());
 

@@ -1,6 +1,6 @@
 import type { WayRow } from '../../contract/dto';
 import { kitById, kitOfOwn, type Kit, type OwnKit } from '../../core/classes';
-import { useWaysQuery } from '../api/api';
+import { useWaysQuery } from '../api/ways';
 import { nameOwn } from '../words/things';
 
 export type Ways = { own: readonly OwnKit[]; kitOf: (id: string) => Kit | null; ready: boolean };

@@ -21,7 +21,8 @@ import {
   type OwnKitDoc,
 } from '../../core/classes';
 import type { GroupId, ItemState } from '../../core/ingredients';
-import { problemIn, useCreateWayMutation, usePutWayMutation, useRemoveWayMutation } from '../api/api';
+import { problemIn } from '../api/api';
+import { useCreateWayMutation, usePutWayMutation, useRemoveWayMutation } from '../api/ways';
 import { choicesOf } from '../pantry/choices';
 import { usePantry } from '../pantry/usePantry';
 import { ingredientName } from '../words/things';

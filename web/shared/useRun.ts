@@ -1,7 +1,8 @@
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import type { BenchDeed, RunDetail } from '../../contract/bench';
 import type { BenchEvent } from '../../core/bench';
-import { addressOf, problemIn, useAddEventsMutation, useRunQuery } from '../api/api';
+import { addressOf, problemIn } from '../api/api';
+import { useAddEventsMutation, useRunQuery } from '../api/days';
 import { keyHere } from '../api/home';
 
 /** What was done on this device and is not on the server yet: kept here until it is, so that a flat battery loses nothing. */

@@ -1,7 +1,8 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { TrialRow } from '../../contract/notebook';
 import type { Trial } from '../../core/judge';
-import { api, problemIn, usePutTrialMutation, useTrialQuery } from '../api/api';
+import { problemIn } from '../api/api';
+import { notebookApi, usePutTrialMutation, useTrialQuery } from '../api/notebook';
 import { useAppDispatch } from '../store/store';
 
 const RESTS_MS = 500;
@@ -72,7 +73,7 @@ export function useTrial(id: string) {
     () => () => {
       clearTimeout(timer.current);
       const last = changed.current;
-      if (last) dispatch(api.util.updateQueryData('trial', id, (row) => ({ ...row, ...last })));
+      if (last) dispatch(notebookApi.util.updateQueryData('trial', id, (row) => ({ ...row, ...last })));
       void send();
     },
     [send, dispatch, id],

@@ -24,8 +24,8 @@ const PLAIN = new Intl.NumberFormat(LOCALE, { maximumFractionDigits: 2 });
 /** A number of a table as it stands there: no decimals that it has not. */
 export const plain = (value: number): string => PLAIN.format(value);
 
-/** What a kitchen scale shows: tenths of a gram below 20 g, whole grams above. */
-export const grams = (g: number): string => `${fixed(g, g < 20 ? 1 : 0)} g`;
+/** What a kitchen scale shows: tenths of a gram below 20 g, whole grams above. A whole number gains no decimals. */
+export const grams = (g: number): string => `${fixed(g, g < 20 && g % 1 !== 0 ? 1 : 0)} g`;
 /** Ounces as far as a scale of ounces shows them: hundredths below one, tenths above. */
 export const ounces = (massG: number): string => {
   const oz = toOunces(massG);

@@ -98,7 +98,7 @@ describe('trials as text and as a table', () => {
       'To try: bake until the middle is done',
       'Wrong: pale and crumbles when sliced',
       'baked 52 min, 96 °C in the middle, lost 11.3 %, cut after 150 min',
-      '15.0 g of 20 g kept back put to it by feel',
+      '15 g of 20 g kept back put to it by feel',
       '- Taste 4 of 5 (1 not again, 5 could eat it all)',
       'Tasted by Kiosk and Helper',
       'tastes of the sea',

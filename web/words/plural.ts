@@ -5,6 +5,9 @@ const LIST = new Intl.ListFormat(language.locale, { type: 'conjunction' });
 export const listed = (words: readonly string[]): string => LIST.format(words);
 
 const PLURAL = new Intl.PluralRules(language.locale);
+/** The form of a thing that follows a number. */
+export const formFor = (n: number, [one, many]: readonly [one: string, many: string]): string =>
+  PLURAL.select(n) === 'one' ? one : many;
 /** A number with its thing: "1 line", "3 lines". */
 export const counted = (n: number, one: string, many = `${one}s`): string =>
-  `${n} ${PLURAL.select(n) === 'one' ? one : many}`;
+  `${n} ${formFor(n, [one, many])}`;

@@ -84,7 +84,7 @@ const SAY: Record<string, (a: Args) => string> = {
   'amount.zero': () => W.theAmountIs0Enter,
   'amount.tooMuch': (a) => W.kgInOneLineIs({ kg: n(a, 'kg') }),
   'amount.noMeasure': (a) =>
-    W.weDontKnowWhatOne({ unit: UNIT_WORDS[s(a, 'unit') as UnitId] ?? s(a, 'unit') }),
+    W.weDontKnowWhatOne({ unit: UNIT_WORDS[s(a, 'unit') as UnitId]?.[0] ?? s(a, 'unit') }),
   'amount.bareGrams': (a) => W.noUnitTakenAs({ amount: grams(Number(a.g)) }),
   'amount.disagree': (a) =>
     W.theTwoAmountsDoNot({

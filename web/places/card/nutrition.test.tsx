@@ -34,8 +34,8 @@ describe('nutrition and cost on the card', () => {
 
   it('says what it weighs baked, with its spread, and what is in no table', () => {
     draw(12);
-    expect(screen.getByText(/baked it weighs [\d,]+ g, give or take \d+ g/)).toBeTruthy();
-    expect(screen.getByText(/Saturates are in none of our tables/)).toBeTruthy();
+    expect(screen.getByText(/Baked weight about [\d,]+ g, give or take \d+ g/)).toBeTruthy();
+    expect(screen.getByText(/Saturates are not calculated/)).toBeTruthy();
   });
 
   it('names what is not known, and costs only what has a price', () => {

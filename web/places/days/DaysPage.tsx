@@ -5,13 +5,13 @@ import { IconTrash } from '@tabler/icons-react';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { DayRow } from '../../../contract/days';
+import { problemIn } from '../../api/api';
 import {
-  problemIn,
   useCreateDayMutation,
   useDaysQuery,
   useRemoveDayMutation,
   useRestoreDayMutation,
-} from '../../api/api';
+} from '../../api/days';
 import { useKitchen } from '../../shared/useKitchen';
 import { newDay, nextSaturday } from '../../parts/newDay';
 import { Notice } from '../../parts/Notice';

@@ -1,9 +1,9 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { useStore } from 'react-redux';
 import type { BakeDay, DayRow } from '../../../contract/days';
-import { addressOf, api, leaveDay, problemIn, useDayQuery, usePutDayMutation } from '../../api/api';
+import { addressOf, problemIn } from '../../api/api';
+import { daysApi, leaveDay, useDayQuery, usePutDayMutation } from '../../api/days';
 import { makeTurns } from '../../api/inTurn';
-import type { RootState } from '../../store/store';
+import { useAppDispatch } from '../../store/store';
 import { sayProblem } from '../../words/problems';
 
 /** A change of a day, so that it can be made once more on what another device made of it meanwhile. */
@@ -27,7 +27,7 @@ export function useDay(id: string) {
     return () => live.close();
   }, [id, refetch]);
   const [put] = usePutDayMutation();
-  const store = useStore<RootState>();
+  const dispatch = useAppDispatch();
   const [waiting, setWaiting] = useState<readonly DayChange[]>([]);
   const [trouble, setTrouble] = useState<string | null>(null);
   const inTurn = useMemo(() => makeTurns(), []);
@@ -36,7 +36,7 @@ export function useDay(id: string) {
       setWaiting((w) => [...w, to]);
       return inTurn(async () => {
         // As it was last answered; where another device changed it since, its answer says what it is now.
-        let there = api.endpoints.day.select(id)(store.getState()).data ?? (await refetch()).data;
+        let there = (await dispatch(daysApi.endpoints.day.initiate(id, { subscribe: false }))).data;
         for (let tries = 0; there && tries < MOST_TRIES; tries++) {
           const { id: _id, rev, ...doc } = there;
           const done = await put({ id, rev, doc: to(doc) });
@@ -52,7 +52,7 @@ export function useDay(id: string) {
         setWaiting((w) => w.filter((f) => f !== to));
       });
     },
-    [id, inTurn, put, refetch, store],
+    [dispatch, id, inTurn, put],
   );
   const day = useMemo(() => {
     if (!data) return null;

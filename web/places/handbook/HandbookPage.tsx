@@ -8,10 +8,10 @@ import { avoidsOf, EXCLUSION_IDS } from '../../../core/exclusions';
 import { fold, foldedWords } from '../../../core/explain';
 import type { AvoidId } from '../../../core/ingredients';
 import { usePageTitle } from '../../parts/usePageTitle';
-import { SECTION_IDS, SECTION_WORDS, type SectionId } from '../../words/data/handbook';
+import { BASIS_WORDS, SECTION_IDS, SECTION_WORDS, type SectionId } from '../../words/data/handbook';
 import { EXCLUSION_WORDS, GROUP_NAMES, JOB_NOUNS } from '../../words/things';
 import { Conversions } from './Conversions';
-import { allEntries, kitEntries, replaceable, type Entry, type KitEntry } from './entries';
+import { allEntries, kitEntries, replaceable, USUAL_BASIS, type Entry, type KitEntry } from './entries';
 import classes from './handbook.module.css';
 import { handbookWords } from '../../words/data/en/handbook';
 
@@ -151,6 +151,9 @@ export function HandbookPage() {
     else next.delete('q');
     setParams(next, { replace: true });
   };
+  const rests = (
+    <p className="small quiet">{W.unlessSaid({ basis: withinSentence(BASIS_WORDS[USUAL_BASIS]) })}</p>
+  );
   const part = (id: SectionId) => entries.filter((e) => e.section === id);
   return (
     <div className={classes.page}>
@@ -192,7 +195,15 @@ export function HandbookPage() {
             <Entries entries={found} headed />
           </>
         ) : here === 'replacements' ? (
-          <Replacements entries={kits} />
+          <>
+            {rests}
+            <Replacements entries={kits} />
+          </>
+        ) : here === 'faults' ? (
+          <>
+            {rests}
+            <Entries entries={part(here)} />
+          </>
         ) : here === 'conversions' ? (
           <Conversions />
         ) : (

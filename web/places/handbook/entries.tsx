@@ -1,3 +1,4 @@
+import type { Basis } from '../../../core/explain';
 import { withinSentence } from '../../words/case';
 import type { ReactNode } from 'react';
 import {
@@ -74,6 +75,9 @@ function forWhat({ for: { groups, ids, role } }: Kit): string {
 const WELL = 0.75;
 const PARTLY = 0.3;
 
+/** What an entry rests on that says nothing of it; the page says it once. */
+export const USUAL_BASIS = 'practice' satisfies Basis;
+
 function KitBody({ kit, things }: { kit: Kit; things: readonly Ingredient[] }) {
   const of = standsFor(kit);
   const family = bestFamily(kit);
@@ -129,7 +133,7 @@ function KitBody({ kit, things }: { kit: Kit; things: readonly Ingredient[] }) {
       {said(W.bringsIn, listed(brings.map((b) => AVOID_WORDS[b])))}
       {kit.cautions.length > 0 &&
         said(W.watch, kit.cautions.map((c) => inDegrees(CAUTION_WORDS[c])).join(' '))}
-      <p className="small quiet">{BASIS_WORDS[kit.basis]}</p>
+      {kit.basis !== USUAL_BASIS && <p className="small quiet">{BASIS_WORDS[kit.basis]}</p>}
     </>
   );
 }
@@ -259,7 +263,6 @@ const faults = (): Entry[] =>
           <p>
             <b>{W.changeFirst}</b> {first.join(', or ')}.
           </p>
-          <p className="small quiet">{BASIS_WORDS.practice}</p>
         </>
       ),
     };

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { WayRow } from '../../../contract/dto';
-import { useRemoveWayMutation, useRestoreWayMutation, useWaysQuery } from '../../api/api';
+import { useRemoveWayMutation, useRestoreWayMutation, useWaysQuery } from '../../api/ways';
 import { sayDone } from '../../parts/sayDone';
 import { blankWay, WayForm } from '../../shared/WayForm';
 import { usePantry } from '../../pantry/usePantry';

@@ -5,7 +5,7 @@ import type { Version } from '../../../contract/dto';
 import type { TrialRow } from '../../../contract/notebook';
 import { SCORE_IDS, type Actual } from '../../../core/judge';
 import { besideOf } from '../../../core/rebalance';
-import { api } from '../../api/api';
+import { notebookApi } from '../../api/notebook';
 import { useAppDispatch } from '../../store/store';
 import { usePantry } from '../../pantry/usePantry';
 import { Notice } from '../../parts/Notice';
@@ -73,9 +73,11 @@ export function BesidePage() {
       const ids = key.split(',').filter(Boolean).slice(0, MOST);
       const all = await Promise.all(
         ids.map(async (id) => {
-          const trial = await dispatch(api.endpoints.trial.initiate(id, { subscribe: false })).unwrap();
+          const trial = await dispatch(
+            notebookApi.endpoints.trial.initiate(id, { subscribe: false }),
+          ).unwrap();
           const version = await dispatch(
-            api.endpoints.version.initiate(trial.versionId, { subscribe: false }),
+            notebookApi.endpoints.version.initiate(trial.versionId, { subscribe: false }),
           ).unwrap();
           return { trial, version };
         }),

@@ -3,17 +3,15 @@ import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { ExperimentRow } from '../../../contract/notebook';
 import { analysed, crossingOf, marginOf, resolutionOf, toldBy, type Experiment } from '../../../core/judge';
+import { problemIn, useFormulaQuery } from '../../api/api';
 import {
-  problemIn,
-  useCreateDayMutation,
-  useDaysQuery,
   useExperimentQuery,
-  useFormulaQuery,
   usePutExperimentMutation,
   useRemoveExperimentMutation,
   useRestoreExperimentMutation,
   useTrialsQuery,
-} from '../../api/api';
+} from '../../api/notebook';
+import { useCreateDayMutation, useDaysQuery } from '../../api/days';
 import { useKitchen } from '../../shared/useKitchen';
 import { KEEPS_MIN, newDay, nextSaturday, usualReady } from '../../parts/newDay';
 import { Notice } from '../../parts/Notice';

@@ -5,13 +5,9 @@ import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { TrialQuery, TrialRow } from '../../../contract/notebook';
 import { FAULT_IDS } from '../../../core/judge';
-import {
-  problemIn,
-  useExperimentsQuery,
-  useRunsQuery,
-  useTastingsQuery,
-  useTrialsQuery,
-} from '../../api/api';
+import { problemIn } from '../../api/api';
+import { useExperimentsQuery, useTastingsQuery, useTrialsQuery } from '../../api/notebook';
+import { useRunsQuery } from '../../api/days';
 import { FaultDrawing } from '../../drawings/FaultDrawing';
 import { Notice } from '../../parts/Notice';
 import { usePageTitle } from '../../parts/usePageTitle';

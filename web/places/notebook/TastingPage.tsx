@@ -3,14 +3,14 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import type { TastingRow, TrialRow } from '../../../contract/notebook';
 import { tastedOf, type Sample } from '../../../core/judge';
+import { problemIn } from '../../api/api';
 import {
-  problemIn,
   usePutTastingMutation,
   useRemoveTastingMutation,
   useRestoreTastingMutation,
   useTastingQuery,
   useTrialQuery,
-} from '../../api/api';
+} from '../../api/notebook';
 import { Notice } from '../../parts/Notice';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { sayProblem } from '../../words/problems';

@@ -3,12 +3,8 @@ import { Link, useParams } from 'react-router';
 import { CLASSES } from '../../../core/classes';
 import { mainPart } from '../../../core/formula';
 import { cameOf } from '../../../core/judge';
-import {
-  useRemoveTrialMutation,
-  useRestoreTrialMutation,
-  useTrialQuery,
-  useVersionQuery,
-} from '../../api/api';
+import { useVersionQuery } from '../../api/api';
+import { useRemoveTrialMutation, useRestoreTrialMutation, useTrialQuery } from '../../api/notebook';
 import { usePantry } from '../../pantry/usePantry';
 import { Notice } from '../../parts/Notice';
 import { usePageTitle } from '../../parts/usePageTitle';

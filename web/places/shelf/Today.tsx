@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
-import { useDaysQuery, useRunsQuery, useTrialsQuery } from '../../api/api';
+import { useTrialsQuery } from '../../api/notebook';
+import { useDaysQuery, useRunsQuery } from '../../api/days';
 import { isoDay } from '../../words/clockWords';
 import { dayState } from '../../words/dayState';
 import { day as dayWords, moment } from '../../words/format';

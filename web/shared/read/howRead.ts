@@ -1,5 +1,7 @@
 import { isBeside, type Line } from '../../../core/formula';
+import type { UnitId } from '../../../core/units';
 import { grams, plain } from '../../words/format';
+import { formFor } from '../../words/plural';
 import { UNIT_WORDS } from '../../words/things';
 import { readWords } from '../../words/data/en/read';
 
@@ -9,6 +11,10 @@ const quantity = (q: [number, number]): string => {
   const one = (x: number) => plain(x);
   return q[0] === q[1] ? one(q[0]) : W.to({ one: one(q[0]), one2: one(q[1]) });
 };
+
+/** The unit as it follows its amount: up to one of it is one, also half a cup. */
+const unitAfter = ({ qty, unit }: { qty: [number, number]; unit: UnitId }): string =>
+  formFor(qty[1] <= 1 ? 1 : qty[1], UNIT_WORDS[unit]);
 
 /** How a line came to its grams, in a few words. */
 export function howRead({ amount, role }: Line): string {
@@ -21,18 +27,17 @@ export function howRead({ amount, role }: Line): string {
   if (plus)
     return W.andWord({
       quantity: quantity(used.qty),
-      unit: UNIT_WORDS[used.unit],
+      unit: unitAfter(used),
       quantity2: quantity(plus.qty),
-      unit2: UNIT_WORDS[plus.unit],
+      unit2: unitAfter(plus),
     });
-  if (massG.basis === 'label')
-    return W.sizeGiven({ quantity: quantity(used.qty), unit: UNIT_WORDS[used.unit] });
+  if (massG.basis === 'label') return W.sizeGiven({ quantity: quantity(used.qty), unit: unitAfter(used) });
   const middle = (used.qty[0] + used.qty[1]) / 2;
   const qty = quantity(used.qty);
-  if (used.step === 'mass') return used.unit === 'g' ? W.weighed : `${qty} ${UNIT_WORDS[used.unit]}`;
+  if (used.step === 'mass') return used.unit === 'g' ? W.weighed : `${qty} ${unitAfter(used)}`;
   const each = massG.value / middle;
   if (used.unit === 'piece') return W.atEach({ qty, amount: grams(each) });
-  return W.at({ qty, unit: UNIT_WORDS[used.unit], amount: grams(each) });
+  return W.at({ qty, unit: unitAfter(used), amount: grams(each) });
 }
 
 /** How sure a line is: nothing to say when it is weighed and named outright. */

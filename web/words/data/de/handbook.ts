@@ -76,6 +76,7 @@ export const handbookWords: typeof English.handbookWords = {
     withWord: (a) => `Bei: ${a.names}.`,
   },
   handbookPage: {
+    unlessSaid: (a) => `Wo nichts anderes steht: ${a.basis}.`,
     whatLeaves: 'Was weggeht',
     anything: 'alles',
     anythingThatLeaves: 'Was auch immer weggeht',

@@ -67,7 +67,7 @@ export const cardWords = catalogue('card', {
     giveOrTakeG: (a: { number: string }) => `, give or take ${a.number} g`,
     withoutWhatIsNotKnown: (a: { missing: string }) => ` Without what is not known: ${a.missing}.`,
     workedOutFromTablesAnd: (a: { amount: string; which: string; missing: string }) =>
-      `Worked out from tables and packets, not measured; baked it weighs ${a.amount}${a.which}. Saturates are in none of our tables.${a.missing} A label for sale needs more than this.`,
+      `Worked out from tables and packets, not measured. Baked weight about ${a.amount}${a.which}. Saturates are not calculated.${a.missing} A label for sale needs more than this.`,
     cost: 'Cost',
     notToldOfLinesHave: (a: { strong: ReactNode; priced: number; priced2: number }) =>
       rich`${a.strong} not told: ${a.priced} of ${a.priced2} lines have a packet with a price.`,

@@ -80,6 +80,7 @@ export const handbookWords = catalogue('handbook', {
     withWord: (a: { names: string }) => `With: ${a.names}.`,
   },
   handbookPage: {
+    unlessSaid: (a: { basis: string }) => `Unless an entry says otherwise: ${a.basis}.`,
     whatLeaves: 'What leaves',
     anything: 'anything',
     anythingThatLeaves: 'Anything that leaves',

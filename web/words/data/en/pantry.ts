@@ -183,11 +183,11 @@ export const pantryWords = catalogue('pantry', {
     typeOrPasteTheLabel: 'Type or paste the label; what its words name stands here at once.',
     contains: 'contains',
     mayContain: 'may contain',
-    exemptSourceNoAlarm: 'exempt source, no alarm',
+    exemptSourceNoAlarm: 'exempt by law, not counted',
     nothingFoundAmongTheWords: 'Nothing found among the words that are known.',
     wordsToLookAt: 'Words to look at',
     nobodyHereKnowsThemOr:
-      'Nobody here knows them, or the photo did not show them clearly. Look at each on the packet. Until then it stays not known what this packet holds.',
+      'These words are not recognised, or the photo did not show them clearly. Look at each on the packet. Until then it stays not known what this packet holds.',
     iHaveLookedAt: (a: { w: string }) => `I have looked at ${a.w}`,
     iHaveLookedAtAll: 'I have looked at all of them',
     soOfThisPacket: 'So of this packet',
