@@ -87,7 +87,9 @@ export function inThreads(
 ): Compute {
   const pool = new Piscina({
     filename: fileURLToPath(script),
-    minThreads: threads,
+    // Pages compute in workers of their own: threads are started by the first who asks here, and then stay.
+    minThreads: 0,
+    idleTimeout: Infinity,
     maxThreads: threads,
     concurrentTasksPerWorker: 1,
     recordTiming: false,
