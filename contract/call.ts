@@ -10,7 +10,6 @@ export type Call<Body, Answer, Query = undefined> = {
   method: Method;
   /** With ":id" where the thing's id stands. */
   path: string;
-  summary: string;
   /** Of an answer that went well. */
   status: 200 | 201 | 204;
   /** What comes and goes is no single JSON value. */
@@ -27,9 +26,8 @@ type More = Partial<Pick<Call<unknown, unknown>, 'status' | 'stream' | 'needs' |
 export const call = <Body, Answer, Query = undefined>(
   method: Method,
   path: string,
-  summary: string,
   more: More = {},
-): Call<Body, Answer, Query> => ({ method, path, summary, status: 200, ...more });
+): Call<Body, Answer, Query> => ({ method, path, status: 200, ...more });
 
 export type Nothing = undefined;
 export const MADE = 201;

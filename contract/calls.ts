@@ -40,197 +40,123 @@ import { PEOPLE_CALLS } from './people-calls';
 import type { Role } from './people';
 /** Every call there is. */
 export const CALLS = {
-  health: call<Nothing, { ok: true; demo: boolean; now: number }>(
-    'get',
-    '/health',
-    'Whether the server answers, whether it has a demo kitchen, and its clock in ms since the epoch',
-    { needs: 'anyone' },
-  ),
-  describe: call<Nothing, Record<string, unknown>>('get', '/openapi.json', 'This description', {
+  health: call<Nothing, { ok: true; demo: boolean; now: number }>('get', '/health', { needs: 'anyone' }),
+  describe: call<Nothing, Record<string, unknown>>('get', '/openapi.json', {
     needs: 'anyone',
   }),
 
-  read: call<ReadRequest, ReadResult>(
-    'post',
-    '/read',
-    'Reads a formula from text, line by line, into grams',
-    { needs: 'helper', noted: false },
-  ),
-  match: call<MatchRequest, MatchAnswer>('post', '/match', 'What written names may mean', {
+  read: call<ReadRequest, ReadResult>('post', '/read', { needs: 'helper', noted: false }),
+  match: call<MatchRequest, MatchAnswer>('post', '/match', {
     needs: 'helper',
     noted: false,
   }),
-  labels: call<LabelsRequest, LabelReading>('post', '/labels', 'What the text of a packet names', {
+  labels: call<LabelsRequest, LabelReading>('post', '/labels', {
     needs: 'helper',
     noted: false,
   }),
-  adapt: call<AdaptRequest, Outcome>('post', '/adapt', 'Adapts a formula to what has to go', {
+  adapt: call<AdaptRequest, Outcome>('post', '/adapt', {
     needs: 'helper',
     noted: false,
   }),
-  bake: call<BakeRequest, Compared>('post', '/bake', 'What a change does to the time in the oven', {
+  bake: call<BakeRequest, Compared>('post', '/bake', {
     needs: 'helper',
     noted: false,
   }),
 
-  shelf: call<Nothing, ShelfPage, ShelfQuery>('get', '/formulas', 'The shelf, a piece at a time'),
+  shelf: call<Nothing, ShelfPage, ShelfQuery>('get', '/formulas'),
   createFormula: call<{ formula: Formula }, { formula: FormulaDetail; version: Version }>(
     'post',
     '/formulas',
-    'Puts a formula on the shelf',
     { status: MADE },
   ),
-  formula: call<Nothing, FormulaDetail>('get', '/formulas/:id', 'A formula and its versions'),
-  changeFormula: call<{ title?: string; archived?: boolean }, FormulaDetail>(
-    'patch',
-    '/formulas/:id',
-    'Renames a formula, puts it aside or takes it out again',
-  ),
-  deleteFormula: call<Nothing, Nothing>(
-    'delete',
-    '/formulas/:id',
-    'Takes a formula off the shelf; restore puts it back',
-    { status: DONE },
-  ),
-  restoreFormula: call<Nothing, FormulaDetail>(
-    'post',
-    '/formulas/:id/restore',
-    'Puts a formula back on the shelf',
-  ),
-  duplicateFormula: call<Nothing, FormulaDetail>(
-    'post',
-    '/formulas/:id/duplicate',
-    'Puts a copy of a formula and its versions on the shelf',
-    { status: MADE },
-  ),
-  keepVersion: call<CreateVersion, Version>('post', '/formulas/:id/versions', 'Keeps a version', {
+  formula: call<Nothing, FormulaDetail>('get', '/formulas/:id'),
+  changeFormula: call<{ title?: string; archived?: boolean }, FormulaDetail>('patch', '/formulas/:id'),
+  deleteFormula: call<Nothing, Nothing>('delete', '/formulas/:id', { status: DONE }),
+  restoreFormula: call<Nothing, FormulaDetail>('post', '/formulas/:id/restore'),
+  duplicateFormula: call<Nothing, FormulaDetail>('post', '/formulas/:id/duplicate', { status: MADE }),
+  keepVersion: call<CreateVersion, Version>('post', '/formulas/:id/versions', {
     status: MADE,
   }),
-  version: call<Nothing, Version>('get', '/versions/:id', 'A kept version'),
-  markVersion: call<VersionMark, Version>('patch', '/versions/:id', 'Names, notes or stars a version'),
+  version: call<Nothing, Version>('get', '/versions/:id'),
+  markVersion: call<VersionMark, Version>('patch', '/versions/:id'),
 
-  draft: call<Nothing, DraftAnswer>(
-    'get',
-    '/formulas/:id/draft',
-    'The working copy, or null, and those set aside',
-  ),
-  putDraft: call<Put<DraftDoc>, Draft>('put', '/formulas/:id/draft', 'Saves the working copy', {
+  draft: call<Nothing, DraftAnswer>('get', '/formulas/:id/draft'),
+  putDraft: call<Put<DraftDoc>, Draft>('put', '/formulas/:id/draft', {
     noted: false,
   }),
-  createAside: call<{ doc: DraftDoc }, AsideMeta>(
-    'post',
-    '/formulas/:id/asides',
-    'Sets a working copy aside',
-    {
-      status: MADE,
-    },
-  ),
-  aside: call<Nothing, Aside>('get', '/asides/:id', 'A working copy that was set aside'),
-  dropAside: call<Nothing, Nothing>(
-    'delete',
-    '/asides/:id',
-    'Drops a copy set aside; restore brings it back',
-    {
-      status: DONE,
-    },
-  ),
-  restoreAside: call<Nothing, AsideMeta>('post', '/asides/:id/restore', 'Brings back a copy set aside'),
-
-  pantry: call<Nothing, { items: PantryRow[] }>(
-    'get',
-    '/pantry',
-    "The baker's own ingredients, packets and blends, revision by revision",
-  ),
-  createPantry: call<CreatePantry, { items: PantryRow[] }>('post', '/pantry', 'Puts things into the pantry', {
+  createAside: call<{ doc: DraftDoc }, AsideMeta>('post', '/formulas/:id/asides', {
     status: MADE,
   }),
-  revisePantry: call<Put<PantryDoc>, PantryRow>(
-    'put',
-    '/pantry/:id',
-    'A new revision of a thing in the pantry',
-  ),
-  removePantry: call<{ itemIds: string[] }, { moved: number }>(
-    'post',
-    '/pantry/remove',
-    'Takes things out of the pantry; restore puts them back',
-  ),
-  restorePantry: call<{ itemIds: string[] }, { moved: number }>(
-    'post',
-    '/pantry/restore',
-    'Puts things back into the pantry',
-  ),
+  aside: call<Nothing, Aside>('get', '/asides/:id'),
+  dropAside: call<Nothing, Nothing>('delete', '/asides/:id', {
+    status: DONE,
+  }),
+  restoreAside: call<Nothing, AsideMeta>('post', '/asides/:id/restore'),
 
-  eaters: call<Nothing, { rows: EaterRow[] }>('get', '/eaters', 'Whom one bakes for'),
-  createEater: call<Eater, EaterRow>('post', '/eaters', 'Adds an eater or a table', {
+  pantry: call<Nothing, { items: PantryRow[] }>('get', '/pantry'),
+  createPantry: call<CreatePantry, { items: PantryRow[] }>('post', '/pantry', {
     status: MADE,
   }),
-  putEater: call<Put<Eater>, EaterRow>('put', '/eaters/:id', 'Changes an eater'),
-  removeEater: call<Nothing, Nothing>(
-    'delete',
-    '/eaters/:id',
-    'Takes an eater off the list; restore puts them back',
-    { status: DONE },
-  ),
-  restoreEater: call<Nothing, EaterRow>('post', '/eaters/:id/restore', 'Puts an eater back on the list'),
+  revisePantry: call<Put<PantryDoc>, PantryRow>('put', '/pantry/:id'),
+  removePantry: call<{ itemIds: string[] }, { moved: number }>('post', '/pantry/remove'),
+  restorePantry: call<{ itemIds: string[] }, { moved: number }>('post', '/pantry/restore'),
 
-  ways: call<Nothing, { rows: WayRow[] }>('get', '/ways', "The baker's own ways to stand in for things"),
-  createWay: call<OwnKitDoc, WayRow>('post', '/ways', 'Adds a way of one’s own', { status: MADE }),
-  putWay: call<Put<OwnKitDoc>, WayRow>('put', '/ways/:id', 'Changes a way of one’s own'),
-  removeWay: call<Nothing, Nothing>('delete', '/ways/:id', 'Takes a way off the list; restore puts it back', {
+  eaters: call<Nothing, { rows: EaterRow[] }>('get', '/eaters'),
+  createEater: call<Eater, EaterRow>('post', '/eaters', {
+    status: MADE,
+  }),
+  putEater: call<Put<Eater>, EaterRow>('put', '/eaters/:id'),
+  removeEater: call<Nothing, Nothing>('delete', '/eaters/:id', { status: DONE }),
+  restoreEater: call<Nothing, EaterRow>('post', '/eaters/:id/restore'),
+
+  ways: call<Nothing, { rows: WayRow[] }>('get', '/ways'),
+  createWay: call<OwnKitDoc, WayRow>('post', '/ways', { status: MADE }),
+  putWay: call<Put<OwnKitDoc>, WayRow>('put', '/ways/:id'),
+  removeWay: call<Nothing, Nothing>('delete', '/ways/:id', {
     status: DONE,
   }),
-  restoreWay: call<Nothing, WayRow>('post', '/ways/:id/restore', 'Puts a way back on the list'),
+  restoreWay: call<Nothing, WayRow>('post', '/ways/:id/restore'),
 
-  days: call<Nothing, { rows: DayRow[] }>('get', '/days', 'Bake days'),
-  day: call<Nothing, DayRow>('get', '/days/:id', 'A bake day as it goes'),
-  dayCalendar: call<Nothing, Nothing>('get', '/days/:id/calendar.ics', 'The plan of a day for a calendar', {
+  days: call<Nothing, { rows: DayRow[] }>('get', '/days'),
+  day: call<Nothing, DayRow>('get', '/days/:id'),
+  dayCalendar: call<Nothing, Nothing>('get', '/days/:id/calendar.ics', {
     stream: true,
   }),
-  createDay: call<BakeDay, DayRow>('post', '/days', 'Adds a bake day', { status: MADE }),
-  putDay: call<Put<BakeDay>, DayRow>(
-    'put',
-    '/days/:id',
-    'Changes a bake day, or says what was begun and is over',
-    { needs: 'helper' },
-  ),
-  dayLive: call<Nothing, Nothing>('get', '/days/:id/live', 'When a bake day changes, as it changes', {
+  createDay: call<BakeDay, DayRow>('post', '/days', { status: MADE }),
+  putDay: call<Put<BakeDay>, DayRow>('put', '/days/:id', { needs: 'helper' }),
+  dayLive: call<Nothing, Nothing>('get', '/days/:id/live', {
     stream: true,
   }),
-  removeDay: call<Nothing, Nothing>('delete', '/days/:id', 'Takes a day off the list; restore puts it back', {
+  removeDay: call<Nothing, Nothing>('delete', '/days/:id', {
     status: DONE,
   }),
-  restoreDay: call<Nothing, DayRow>('post', '/days/:id/restore', 'Puts a day back on the list'),
+  restoreDay: call<Nothing, DayRow>('post', '/days/:id/restore'),
 
-  runs: call<Nothing, { rows: RunRow[] }>('get', '/runs', 'Bench runs, the latest first'),
-  run: call<Nothing, RunDetail>('get', '/runs/:id', 'A bench run with all that happened'),
-  runLive: call<Nothing, Nothing>('get', '/runs/:id/live', 'What happens in a run, as it happens', {
+  runs: call<Nothing, { rows: RunRow[] }>('get', '/runs'),
+  run: call<Nothing, RunDetail>('get', '/runs/:id'),
+  runLive: call<Nothing, Nothing>('get', '/runs/:id/live', {
     stream: true,
   }),
-  createRun: call<BenchRun, RunRow>('post', '/runs', 'Begins a bench run', { status: MADE, needs: 'helper' }),
-  addEvents: call<AddEvents, RunDetail>('post', '/runs/:id/events', 'Adds what happened, each once', {
+  createRun: call<BenchRun, RunRow>('post', '/runs', { status: MADE, needs: 'helper' }),
+  addEvents: call<AddEvents, RunDetail>('post', '/runs/:id/events', {
     needs: 'helper',
     noted: false,
   }),
-  removeRun: call<Nothing, Nothing>('delete', '/runs/:id', 'Takes a run off the list', { status: DONE }),
+  removeRun: call<Nothing, Nothing>('delete', '/runs/:id', { status: DONE }),
 
   ...NOTEBOOK_CALLS,
 
-  kitchen: call<Nothing, KitchenRow>('get', '/kitchen', 'Measures, ovens, tins and rule set of the kitchen'),
-  putKitchen: call<Put<Kitchen>, KitchenRow>('put', '/kitchen', 'Changes the kitchen'),
+  kitchen: call<Nothing, KitchenRow>('get', '/kitchen'),
+  putKitchen: call<Put<Kitchen>, KitchenRow>('put', '/kitchen'),
 
-  backup: call<Nothing, Nothing>('get', '/backup', 'Everything there is, as one file of lines', {
+  backup: call<Nothing, Nothing>('get', '/backup', {
     stream: true,
     needs: 'owner',
   }),
-  restore: call<Nothing, Nothing>(
-    'post',
-    '/backup',
-    'Brings in what is not here yet, all of a file or nothing',
-    {
-      stream: true,
-      needs: 'owner',
-    },
-  ),
+  restore: call<Nothing, Nothing>('post', '/backup', {
+    stream: true,
+    needs: 'owner',
+  }),
 
   ...PEOPLE_CALLS,
 };

@@ -17,55 +17,46 @@ import type {
 
 /** Calls about who signs in. Where nobody does they are refused, but `me`, which says so. */
 export const PEOPLE_CALLS = {
-  me: call<Nothing, Me>('get', '/me', 'Who asks, and whether people sign in here', { needs: 'anyone' }),
-  setUp: call<SetUp, RecoveryCode>('post', '/set-up', 'Makes the owner of a new kitchen', {
+  me: call<Nothing, Me>('get', '/me', { needs: 'anyone' }),
+  setUp: call<SetUp, RecoveryCode>('post', '/set-up', {
     needs: 'anyone',
     status: MADE,
   }),
-  signIn: call<SignIn, Nothing>('post', '/sign-in', 'Signs in', { needs: 'anyone', status: DONE }),
-  recover: call<Recover, RecoveryCode>('post', '/recover', 'A new passphrase by the recovery code', {
+  signIn: call<SignIn, Nothing>('post', '/sign-in', { needs: 'anyone', status: DONE }),
+  recover: call<Recover, RecoveryCode>('post', '/recover', {
     needs: 'anyone',
   }),
-  pair: call<{ code: string }, Nothing>('post', '/pair', 'Signs a phone in by a code', {
+  pair: call<{ code: string }, Nothing>('post', '/pair', {
     needs: 'anyone',
     status: DONE,
   }),
-  signOut: call<Nothing, Nothing>('post', '/sign-out', 'Signs out', { needs: 'helper', status: DONE }),
-  changePassphrase: call<NewPassphrase, Nothing>('post', '/me/passphrase', 'Changes one’s own passphrase', {
+  signOut: call<Nothing, Nothing>('post', '/sign-out', { needs: 'helper', status: DONE }),
+  changePassphrase: call<NewPassphrase, Nothing>('post', '/me/passphrase', {
     needs: 'helper',
     status: DONE,
   }),
-  people: call<Nothing, { rows: Person[] }>('get', '/people', 'Who may sign in', { needs: 'owner' }),
-  createPerson: call<NewPerson, Person>('post', '/people', 'Adds somebody', {
+  people: call<Nothing, { rows: Person[] }>('get', '/people', { needs: 'owner' }),
+  createPerson: call<NewPerson, Person>('post', '/people', {
     needs: 'owner',
     status: MADE,
   }),
-  changePerson: call<ChangePerson, Person>('patch', '/people/:id', 'Changes name, role or passphrase', {
+  changePerson: call<ChangePerson, Person>('patch', '/people/:id', {
     needs: 'owner',
   }),
-  removePerson: call<Nothing, Nothing>(
-    'delete',
-    '/people/:id',
-    'Takes somebody off; ends where they are signed in',
-    {
-      needs: 'owner',
-      status: DONE,
-    },
-  ),
-  sessions: call<Nothing, { rows: SessionRow[] }>(
-    'get',
-    '/sessions',
-    'Where one is signed in; the owner sees all',
-  ),
-  endSession: call<Nothing, Nothing>('delete', '/sessions/:id', 'Signs a device out', {
+  removePerson: call<Nothing, Nothing>('delete', '/people/:id', {
+    needs: 'owner',
+    status: DONE,
+  }),
+  sessions: call<Nothing, { rows: SessionRow[] }>('get', '/sessions'),
+  endSession: call<Nothing, Nothing>('delete', '/sessions/:id', {
     needs: 'helper',
     status: DONE,
   }),
-  createPairing: call<{ personId: string }, Pairing>('post', '/pairings', 'A code that signs one phone in', {
+  createPairing: call<{ personId: string }, Pairing>('post', '/pairings', {
     needs: 'owner',
     status: MADE,
   }),
-  deeds: call<Nothing, { rows: Deed[] }, DeedQuery>('get', '/deeds', 'Who did what, the latest first', {
+  deeds: call<Nothing, { rows: Deed[] }, DeedQuery>('get', '/deeds', {
     needs: 'owner',
   }),
 };

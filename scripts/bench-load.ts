@@ -259,36 +259,6 @@ async function oneSave(): Promise<void> {
   }
 }
 
-/** Answers to one client: the largest demo formula that loses all four, each time with another amount. */
-async function adapts(): Promise<void> {
-  const dir = mkdtempSync(join(tmpdir(), 'crumb-load-'));
-  const { url, stop } = await start(dir, '--empty');
-  const formulas = DEMO_FORMULAS.map((f) => readFormula(f).formula);
-  const linesOf = (f: (typeof formulas)[number]) => f.parts.reduce((n, p) => n + p.lines.length, 0);
-  const largest = formulas.reduce((a, b) => (linesOf(b) > linesOf(a) ? b : a));
-  const took: number[] = [];
-  for (let i = 0; i < 110; i++) {
-    const formula = structuredClone(largest);
-    const line = formula.parts[0]!.lines[0]!;
-    if (line.amount.massG) line.amount.massG.value += i;
-    const t = performance.now();
-    await (
-      await fetch(`${url}/adapt`, {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify({ formula, exclude: ['egg', 'dairy', 'nuts', 'oil'] }),
-      })
-    ).json();
-    // The first few find the code cold.
-    if (i >= 10) took.push(performance.now() - t);
-  }
-  await stop();
-  rmSync(dir, { recursive: true, force: true });
-  print(`adapt, ${largest.title}, p50`, at(sorted(took), 0.5), 'ms', '120');
-  print('adapt: p99', at(sorted(took), 0.99), 'ms', '200');
-}
-
-await adapts();
 await oneSave();
 await mixed();
 await large();

@@ -2,6 +2,7 @@ import type { SchemaDescription, SchemaObjectDescription, SchemaInnerTypeDescrip
 import { bodySchema, querySchema } from '../../contract/call-schemas';
 import { CALLS, type CallName } from '../../contract/calls';
 import { PROBLEM_STATUS } from '../../contract/problem';
+import { SUMMARIES } from '../../contract/summaries';
 
 type Json = Record<string, unknown>;
 type Described = SchemaDescription & Partial<SchemaObjectDescription> & Partial<SchemaInnerTypeDescription>;
@@ -63,7 +64,7 @@ export function openApi(): Json {
     const checkedBy = bodySchema(name)?.describe();
     const body = checkedBy ? jsonSchema(checkedBy) : call.stream && call.method === 'post' ? {} : null;
     (paths[`/api/v1${path}`] ??= {})[call.method] = {
-      summary: call.summary,
+      summary: SUMMARIES[name],
       parameters,
       ...(body ? { requestBody: { required: true, content: { [type]: { schema: body } } } } : {}),
       responses: {

@@ -89,28 +89,6 @@ export function sayProblem(code: string | null, args: Args = {}): string {
       return W.thisEaterIsNotOn;
     case 'session.none':
       return W.youAreSignedOut;
-    case 'session.wrong':
-      return W.nameAndPassphraseDoNot;
-    case 'session.locked':
-      return W.tooOftenWrong({ minutes: Number(args.minutes ?? 1) });
-    case 'session.tooMany':
-      return W.tooManyTries;
-    case 'session.notFound':
-      return W.thatDeviceIsSignedOut;
-    case 'code.wrong':
-      return W.theCodeIsNotRight;
-    case 'passphrase.weak':
-      return W.thePassphraseIsEasy;
-    case 'people.signInTaken':
-      return W.thatNameIsTaken;
-    case 'people.lastOwner':
-      return W.aKitchenNeedsAnOwner;
-    case 'people.alreadySetUp':
-      return W.thisKitchenHasAnOwner;
-    case 'people.off':
-      return W.nobodySignsInHere;
-    case 'person.notFound':
-      return W.theyAreNotOnThe;
     case 'role.notAllowed':
       return args.needs === 'owner' ? W.onlyTheOwnerMay : W.helpersMayNot;
     case 'body.tooLarge':

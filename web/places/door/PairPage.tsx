@@ -5,7 +5,7 @@ import { OWN_START } from '../../api/home';
 import { usePairMutation } from '../../api/people';
 import { Notice } from '../../parts/Notice';
 import { usePageTitle } from '../../parts/usePageTitle';
-import { sayProblem } from '../../words/problems';
+import { sayPeopleProblem } from '../../words/peopleProblems';
 import classes from '../../shared/start.module.css';
 import { doorWords } from '../../words/data/en/door';
 
@@ -35,7 +35,7 @@ export function PairPage() {
         <p className="quiet">{W.codeFromTheKitchen}</p>
         {error !== undefined && (
           <Notice kind="trouble" title={doorWords.form.thatDidNotWork}>
-            {sayProblem(failed?.code ?? null, failed?.args)}
+            {sayPeopleProblem(failed)}
           </Notice>
         )}
         <TextInput

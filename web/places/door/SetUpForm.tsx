@@ -6,7 +6,7 @@ import { problemIn } from '../../api/api';
 import { useSetUpMutation } from '../../api/people';
 import { Notice } from '../../parts/Notice';
 import { useSchemaForm } from '../../shared/useSchemaForm';
-import { sayProblem } from '../../words/problems';
+import { sayPeopleProblem } from '../../words/peopleProblems';
 import classes from '../../shared/start.module.css';
 import { doorWords } from '../../words/data/en/door';
 import { Passphrase } from '../../shared/Passphrase';
@@ -39,7 +39,7 @@ export function SetUpForm({ onIn }: { onIn: () => void }) {
       <p className="quiet">{W.peopleWillSignIn}</p>
       {error !== undefined && (
         <Notice kind="trouble" title={F.thatDidNotWork}>
-          {sayProblem(failed?.code ?? null, failed?.args)}
+          {sayPeopleProblem(failed)}
         </Notice>
       )}
       <TextInput

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { problemIn } from '../../api/api';
 import { useRecoverMutation, useSignInMutation } from '../../api/people';
 import { Notice } from '../../parts/Notice';
-import { sayProblem } from '../../words/problems';
+import { sayPeopleProblem } from '../../words/peopleProblems';
 import classes from '../../shared/start.module.css';
 import { doorWords } from '../../words/data/en/door';
 import { isLongEnough, Passphrase } from '../../shared/Passphrase';
@@ -54,7 +54,7 @@ export function SignInForm({ onIn, ended }: { onIn: () => void; ended: boolean }
       {byCode && <p className="quiet">{W.askTheOwner}</p>}
       {error !== undefined && (
         <Notice kind="trouble" title={F.thatDidNotWork}>
-          {sayProblem(failed?.code ?? null, failed?.args)}
+          {sayPeopleProblem(failed)}
         </Notice>
       )}
       <TextInput

@@ -6,7 +6,7 @@ import { problemIn } from '../../api/api';
 import { useDeedsQuery } from '../../api/people';
 import { Notice } from '../../parts/Notice';
 import { moment } from '../../words/format';
-import { sayProblem } from '../../words/problems';
+import { sayPeopleProblem } from '../../words/peopleProblems';
 import classes from '../../shared/kitchen/kitchen.module.css';
 import { peopleWords } from '../../words/data/en/people';
 
@@ -22,7 +22,7 @@ function Rows({ before, onLast }: { before: number | null; onLast: (d: Deed | nu
       {error !== undefined && (
         <Table.Tr>
           <Table.Td colSpan={3}>
-            <Notice kind="trouble">{sayProblem(problemIn(error)?.code ?? null)}</Notice>
+            <Notice kind="trouble">{sayPeopleProblem(problemIn(error))}</Notice>
           </Table.Td>
         </Table.Tr>
       )}

@@ -3,7 +3,7 @@ import { problemIn } from '../../api/api';
 import { useEndSessionMutation, useSessionsQuery } from '../../api/people';
 import { Notice } from '../../parts/Notice';
 import { moment } from '../../words/format';
-import { sayProblem } from '../../words/problems';
+import { sayPeopleProblem } from '../../words/peopleProblems';
 import classes from '../../shared/kitchen/kitchen.module.css';
 import { peopleWords } from '../../words/data/en/people';
 
@@ -17,7 +17,7 @@ export function Devices({ here }: { here: string }) {
   return (
     <section className={`sheet ${classes.panel}`} aria-labelledby="devices">
       <h2 id="devices">{W.devices}</h2>
-      {failed !== undefined && <Notice kind="trouble">{sayProblem(problemIn(failed)?.code ?? null)}</Notice>}
+      {failed !== undefined && <Notice kind="trouble">{sayPeopleProblem(problemIn(failed))}</Notice>}
       <ul className={classes.list}>
         {sessions?.map(({ id, name, device, seenAt }) => (
           <li key={id} className={classes.eater}>

@@ -6,7 +6,7 @@ import { useChangePassphraseMutation, useSignOutMutation } from '../../api/peopl
 import { Notice } from '../../parts/Notice';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { isLongEnough, Passphrase } from '../../shared/Passphrase';
-import { sayProblem } from '../../words/problems';
+import { sayPeopleProblem } from '../../words/peopleProblems';
 import classes from '../../shared/kitchen/kitchen.module.css';
 import { doorWords } from '../../words/data/en/door';
 import { peopleWords } from '../../words/data/en/people';
@@ -36,7 +36,7 @@ function OwnPassphrase({ onDone }: { onDone: () => void }) {
     >
       {error !== undefined && (
         <Notice kind="trouble" title={doorWords.form.thatDidNotWork}>
-          {sayProblem(problemIn(error)?.code ?? null, problemIn(error)?.args)}
+          {sayPeopleProblem(problemIn(error))}
         </Notice>
       )}
       <Passphrase label={W.oldPassphrase} value={old} onChange={setOld} />
@@ -63,7 +63,7 @@ export function PeoplePage() {
     return (
       <main id="main" className={classes.page}>
         <h1>{W.people}</h1>
-        {me && <Notice kind="word">{sayProblem('people.off')}</Notice>}
+        {me && <Notice kind="word">{doorWords.problems.nobodySignsInHere}</Notice>}
       </main>
     );
   const { person, kitchen, sessionId, addresses } = me;

@@ -13,7 +13,7 @@ import {
 import { Notice } from '../../parts/Notice';
 import { ListPanel } from '../../shared/kitchen/ListPanel';
 import { useSchemaForm } from '../../shared/useSchemaForm';
-import { sayProblem } from '../../words/problems';
+import { sayPeopleProblem } from '../../words/peopleProblems';
 import classes from '../../shared/kitchen/kitchen.module.css';
 import { doorWords } from '../../words/data/en/door';
 import { peopleWords } from '../../words/data/en/people';
@@ -32,7 +32,7 @@ function Failed({ error }: { error: unknown }) {
   const failed = problemIn(error);
   return (
     <Notice kind="trouble" title={F.thatDidNotWork}>
-      {sayProblem(failed?.code ?? null, failed?.args)}
+      {sayPeopleProblem(failed)}
     </Notice>
   );
 }

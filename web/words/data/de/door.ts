@@ -1,3 +1,4 @@
+import { counted } from '../../plural';
 import type * as English from '../en/door';
 
 export const doorWords: typeof English.doorWords = {
@@ -46,5 +47,22 @@ export const doorWords: typeof English.doorWords = {
     codeFromTheKitchen: 'Der Code steht auf dem Bildschirm der Küche. Er gilt einmal, fünf Minuten lang.',
     code: 'Code',
     goIn: 'Hier anmelden',
+  },
+  problems: {
+    nameAndPassphraseDoNot:
+      'Name und Kennsatz gehören nicht zusammen. Sieh beide an und versuch es noch einmal.',
+    tooOftenWrong: (a) =>
+      `Der Kennsatz war zu oft falsch. Versuch es in ${counted(a.minutes, 'Minute', 'Minuten')} noch einmal.`,
+    tooManyTries: 'Von hier kamen zu viele Versuche. Warte zehn Minuten und versuch es noch einmal.',
+    thatDeviceIsSignedOut: 'Dieses Gerät ist schon abgemeldet.',
+    theCodeIsNotRight:
+      'Der Code stimmt nicht, wurde schon benutzt oder ist zu alt. Sieh noch einmal hin, oder lass dir einen anderen geben.',
+    thePassphraseIsEasy:
+      'Dieser Kennsatz ist leicht zu erraten. Nimm ein paar Wörter, die nicht zusammengehören.',
+    thatNameIsTaken: 'Mit diesem Namen meldet sich schon jemand an. Wähle einen anderen.',
+    aKitchenNeedsAnOwner: 'Eine Küche braucht eine Leitung. Gib sie erst jemand anderem.',
+    thisKitchenHasAnOwner: 'Diese Küche hat schon eine Leitung. Melde dich an.',
+    nobodySignsInHere: 'Hier meldet sich niemand an: Diese Küche ist nur auf diesem Rechner.',
+    theyAreNotOnThe: 'Diese Person ist nicht mehr auf der Liste.',
   },
 };

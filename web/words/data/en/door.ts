@@ -1,3 +1,4 @@
+import { counted } from '../../plural';
 import { catalogue } from '../../catalogue';
 
 export const doorWords = catalogue('door', {
@@ -46,5 +47,20 @@ export const doorWords = catalogue('door', {
     codeFromTheKitchen: 'The code comes from the owner’s screen and works once, for five minutes.',
     code: 'Code',
     goIn: 'Sign in here',
+  },
+  problems: {
+    nameAndPassphraseDoNot: 'Name and passphrase do not belong together. Look at both and try again.',
+    tooOftenWrong: (a: { minutes: number }) =>
+      `The passphrase was wrong too often. Try again in ${counted(a.minutes, 'minute')}.`,
+    tooManyTries: 'There were too many tries from here. Wait ten minutes and try again.',
+    thatDeviceIsSignedOut: 'That device is signed out already.',
+    theCodeIsNotRight:
+      'The code is not right, was used already or is too old. Look at it again, or ask for another.',
+    thePassphraseIsEasy: 'This passphrase is easy to guess. Take a few words that do not belong together.',
+    thatNameIsTaken: 'Somebody signs in with that name already. Choose another.',
+    aKitchenNeedsAnOwner: 'A kitchen needs an owner. Make somebody else one first.',
+    thisKitchenHasAnOwner: 'This kitchen has an owner already. Sign in.',
+    nobodySignsInHere: 'Nobody signs in here: this kitchen is on this machine alone.',
+    theyAreNotOnThe: 'They are not on the list any more.',
   },
 });

@@ -1,4 +1,3 @@
-import { counted } from '../../../plural';
 import type * as English from '../../en/sentences/problems';
 
 export const problemsSentences: typeof English.problemsSentences = {
@@ -46,21 +45,6 @@ export const problemsSentences: typeof English.problemsSentences = {
   thisEaterIsNotOn: 'Dieser Esser ist nicht mehr auf der Liste.',
   youAreSignedOut:
     'Du bist nicht mehr angemeldet. Was du eingegeben hast, steht noch hier; melde dich an, dann geht es weiter.',
-  nameAndPassphraseDoNot:
-    'Name und Kennsatz gehören nicht zusammen. Sieh beide an und versuch es noch einmal.',
-  tooOftenWrong: (a) =>
-    `Der Kennsatz war zu oft falsch. Versuch es in ${counted(a.minutes, 'Minute', 'Minuten')} noch einmal.`,
-  tooManyTries: 'Von hier kamen zu viele Versuche. Warte zehn Minuten und versuch es noch einmal.',
-  thatDeviceIsSignedOut: 'Dieses Gerät ist schon abgemeldet.',
-  theCodeIsNotRight:
-    'Der Code stimmt nicht, wurde schon benutzt oder ist zu alt. Sieh noch einmal hin, oder lass dir einen anderen geben.',
-  thePassphraseIsEasy:
-    'Dieser Kennsatz ist leicht zu erraten. Nimm ein paar Wörter, die nicht zusammengehören.',
-  thatNameIsTaken: 'Mit diesem Namen meldet sich schon jemand an. Wähle einen anderen.',
-  aKitchenNeedsAnOwner: 'Eine Küche braucht eine Leitung. Gib sie erst jemand anderem.',
-  thisKitchenHasAnOwner: 'Diese Küche hat schon eine Leitung. Melde dich an.',
-  nobodySignsInHere: 'Hier meldet sich niemand an: Diese Küche ist nur auf diesem Rechner.',
-  theyAreNotOnThe: 'Diese Person ist nicht mehr auf der Liste.',
   onlyTheOwnerMay: 'Das darf nur die Leitung der Küche.',
   helpersMayNot: 'Das dürfen Hilfen nicht. Frag jemanden, der backt.',
   thatIsTooMuchText: 'Das ist zu viel Text auf einmal. Teile ihn auf.',

@@ -1,4 +1,3 @@
-import { counted } from '../../../plural';
 import { catalogue } from '../../../catalogue';
 
 export const problemsSentences = catalogue('sentences/problems', {
@@ -41,19 +40,6 @@ export const problemsSentences = catalogue('sentences/problems', {
   thisWayIsNotOn: 'This way is not on the list any more.',
   thisEaterIsNotOn: 'This eater is not on the list any more.',
   youAreSignedOut: 'You are not signed in any more. What you entered is still here; sign in and it goes on.',
-  nameAndPassphraseDoNot: 'Name and passphrase do not belong together. Look at both and try again.',
-  tooOftenWrong: (a: { minutes: number }) =>
-    `The passphrase was wrong too often. Try again in ${counted(a.minutes, 'minute')}.`,
-  tooManyTries: 'There were too many tries from here. Wait ten minutes and try again.',
-  thatDeviceIsSignedOut: 'That device is signed out already.',
-  theCodeIsNotRight:
-    'The code is not right, was used already or is too old. Look at it again, or ask for another.',
-  thePassphraseIsEasy: 'This passphrase is easy to guess. Take a few words that do not belong together.',
-  thatNameIsTaken: 'Somebody signs in with that name already. Choose another.',
-  aKitchenNeedsAnOwner: 'A kitchen needs an owner. Make somebody else one first.',
-  thisKitchenHasAnOwner: 'This kitchen has an owner already. Sign in.',
-  nobodySignsInHere: 'Nobody signs in here: this kitchen is on this machine alone.',
-  theyAreNotOnThe: 'They are not on the list any more.',
   onlyTheOwnerMay: 'Only the owner of the kitchen may do this.',
   helpersMayNot: 'Helpers may not do this. Ask a baker.',
   thatIsTooMuchText: 'That is too much text at once. Split it.',
