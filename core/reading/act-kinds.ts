@@ -1,8 +1,9 @@
+import { isBeside } from '../formula';
 import type { Action, ActionKind } from '../method';
 import { VESSEL, type Clause } from './clauses';
 import { FREEZER, FRIDGE } from './fields';
 import { heatsIn, TENT, timesIn } from './heats';
-import type { Side } from './mentions';
+import type { Called, Lines, Side } from './mentions';
 
 /** What stands before an act: whether something was baked, whether the bowl is one of yeast. */
 export type State = {
@@ -170,3 +171,24 @@ export const sideOf = (kind: ActionKind): Side =>
   ['wash', 'glaze', 'prepare', 'fill', 'boil', 'shape', 'preheat', 'cook', 'score'].includes(kind)
     ? 'any'
     : 'in';
+
+const GEL = /psyllium|chia|flax|gelatine|agar/;
+/** What stands with a gel's own powder where it is one. */
+const WITH_GEL = ['water', 'milk', 'plant_drink', 'honey', 'syrup', 'acid', 'oil'];
+/** Whether what a clause points at makes a gel: a powder that swells and what it swells in, and more than its name alone. */
+export function isGel(of: readonly { called: Called }[], isTimed: boolean): boolean {
+  const things = of.map((m) => m.called.ingredient);
+  return (
+    things.some((t) => GEL.test(t?.id ?? '')) &&
+    things.every((t) => GEL.test(t?.id ?? '') || WITH_GEL.includes(t?.group ?? '')) &&
+    (of.length > 1 || isTimed)
+  );
+}
+
+/** Of lines that a word may mean, those that such an act works on: the dough's egg, or the egg that is brushed on. */
+export function onSide(ids: string[], kind: ActionKind, lines: Lines): string[] {
+  const beside = kind === 'wash' || kind === 'glaze' || kind === 'prepare';
+  if (!beside && sideOf(kind) !== 'in') return ids;
+  const own = ids.filter((id) => isBeside(lines.of(id)?.line.role) === beside);
+  return own.length > 0 ? own : ids;
+}

@@ -107,3 +107,24 @@ const mayJoin = (a: Clause, next: Clause): boolean =>
   a.head === 'cover'
     ? !/\bfoil\b|\bwith (?:the )?(?:water|rum|milk|juice|tea)\b/i.test(a.text)
     : INTO_NEXT.includes(next.head) && !/;\s*$/.test(a.text);
+
+/** A clause with its verb blanked. */
+export function withoutVerb(t: string, verb: string): string {
+  const at = verb === '' ? -1 : t.toLowerCase().indexOf(verb);
+  return at < 0 ? t : t.slice(0, at) + ' '.repeat(verb.length) + t.slice(at + verb.length);
+}
+/** What is mixed, heated or put somewhere is of the part that its lines are in; other acts go on with the part at work. */
+export const AT_WORK: readonly string[] = [
+  ...MIXING,
+  'cream',
+  'rub',
+  'melt',
+  'cook',
+  'boil',
+  'gel',
+  'bring',
+  'heat',
+  'put',
+  'cover',
+  'soak',
+];

@@ -1,3 +1,4 @@
+import type { Part } from '../formula';
 import type { GroupId, Ingredient } from '../ingredients';
 
 /** A word without its plural. */
@@ -91,4 +92,15 @@ export function wordsOf(text: string): Word[] {
   if (known.size >= MOST_KNOWN) known.clear();
   known.set(text, words);
   return words;
+}
+
+/** The part that a clause names by a telling word of its name. */
+export function partNamed(clause: string, parts: readonly Part[]): Part | undefined {
+  const words = new Set(wordsOf(clause).map((w) => w.text));
+  return parts.find((p) => {
+    const own = wordsOf(p.name)
+      .map((w) => w.text)
+      .filter((w) => !['for', 'the', 'and', 'case', 'set'].includes(w));
+    return own.some((w) => w.length > 3 && words.has(w));
+  });
 }

@@ -1,11 +1,10 @@
-import { Button, Checkbox, NumberInput, Switch } from '@mantine/core';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { Probe } from './Probe';
+import { Button, Checkbox, NumberInput } from '@mantine/core';
+import { useEffect, useMemo, useState } from 'react';
 import { coolingOf, donenessOfBake, setupOf } from '../../../core/bake';
 import {
-  middleAt,
   modelOf,
   ovenSoFar,
-  ProbeStandIn,
   promptsOf,
   stillToSee,
   timeLeft,
@@ -15,8 +14,6 @@ import {
 } from '../../../core/bench';
 import type { Formula } from '../../../core/formula';
 import type { Lookup } from '../../../core/ingredients';
-import { INSTRUMENTS, useCounting } from '../../instruments/useInstruments';
-import { HeatField } from '../../parts/HeatField';
 import { SIGN_WORDS } from '../../words/data/bake';
 import { countdown } from '../../words/dayWords';
 import { fixed, grams } from '../../words/format';
@@ -251,73 +248,5 @@ function Mass({
       onBlur={() => typed !== null && typed !== value && onKeep(typed)}
       description={value === null ? W.beforeAndAfterTellWhat : grams(value)}
     />
-  );
-}
-
-/** A reading in half a minute is enough: more would only fill the store. */
-const PROBE_EVERY_MS = 30_000;
-const PAGE_PROBE = 'page:probe';
-
-/** The middle by a probe: typed, or sent by one; a stand-in follows the forecast, somewhat slower. */
-function Probe({
-  model,
-  inAt,
-  nowMs,
-  last,
-  tell,
-}: {
-  model: Modelled | null;
-  inAt: number;
-  nowMs: number;
-  last: number | null;
-  tell: Props['tell'];
-}) {
-  const [typed, setTyped] = useState(last ?? 20);
-  const [trying, setTrying] = useState(false);
-  const probe = useCounting('temperature');
-  const sent = useRef(0);
-  useEffect(() => {
-    if (!trying || !model) return;
-    const endMin = model.curve.at(-1)!.min;
-    const standIn = new ProbeStandIn((min) => middleAt(model.curve, Math.min(min / 1.15, endMin)));
-    INSTRUMENTS.add({
-      id: PAGE_PROBE,
-      name: W.probeOfThisPage,
-      from: 'page',
-      characteristic: 'temperature',
-    });
-    const timer = setInterval(() => {
-      const packet = standIn.packet((Date.now() - inAt) / MIN_MS);
-      if (packet)
-        INSTRUMENTS.packet(PAGE_PROBE, new DataView(packet.buffer as ArrayBuffer), performance.now());
-    }, 1000);
-    return () => {
-      clearInterval(timer);
-      INSTRUMENTS.remove(PAGE_PROBE);
-    };
-  }, [trying, model, inAt]);
-  const now = probe?.gone ? null : (probe?.last?.value ?? null);
-  useEffect(() => {
-    if (now === null || nowMs - sent.current < PROBE_EVERY_MS) return;
-    sent.current = nowMs;
-    tell({ kind: 'probe', c: Math.round(10 * now) / 10 });
-  }, [now, nowMs, tell]);
-  return (
-    <div className={classes.act}>
-      {now !== null && (
-        <p role="status">{W.theProbeReads({ strong: <b className="num">{degrees(now)}</b> })}</p>
-      )}
-      <HeatField label={W.inTheMiddle} value={typed} onChange={setTyped} />
-      <Button variant="default" mt={22} onClick={() => tell({ kind: 'probe', c: typed })}>
-        {W.itReadsThis}
-      </Button>
-      {last !== null && <span className="quiet">{W.last({ temperature: degrees(last) })}</span>}
-      <Switch
-        label={W.tryItWithAProbe}
-        checked={trying}
-        disabled={!model}
-        onChange={(e) => setTrying(e.currentTarget.checked)}
-      />
-    </div>
   );
 }

@@ -11,7 +11,8 @@ import { usePageTitle } from '../../parts/usePageTitle';
 import { BASIS_WORDS, SECTION_IDS, SECTION_WORDS, type SectionId } from '../../words/data/handbook';
 import { EXCLUSION_WORDS, GROUP_NAMES, JOB_NOUNS } from '../../words/things';
 import { Conversions } from './Conversions';
-import { allEntries, kitEntries, replaceable, USUAL_BASIS, type Entry, type KitEntry } from './entries';
+import { allEntries } from './entries';
+import { kitEntries, replaceable, USUAL_BASIS, type Entry, type KitEntry } from './kitEntries';
 import classes from './handbook.module.css';
 import { handbookWords } from '../../words/data/en/handbook';
 

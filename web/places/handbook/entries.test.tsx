@@ -6,7 +6,8 @@ import { FAULT_IDS } from '../../../core/judge';
 import { KIT_WORDS } from '../../words/things';
 import { show } from '../../testing/render';
 import { Conversions } from './Conversions';
-import { allEntries, kitEntries, replaceable } from './entries';
+import { allEntries } from './entries';
+import { kitEntries, replaceable } from './kitEntries';
 
 describe('the handbook', () => {
   const entries = allEntries(kitEntries());
