@@ -170,6 +170,11 @@ export function Shell() {
         <span className={classes.space} />
         <OutChip />
         {!isOutside && <Commands />}
+        {me?.state === 'in' && (
+          <Link to="/people" className={classes.who}>
+            {me.person.name}
+          </Link>
+        )}
         <ThemeSwitch />
       </header>
       {IS_DEMO && (

@@ -14,6 +14,7 @@ import { sayProblem } from '../../words/say';
 import { leavesOut } from '../../words/avoidWords';
 import type { DeskContext } from '../../shared/deskContext';
 import { workingCopy } from '../../working/workingSlice';
+import { useMayChange } from '../../shared/useMayChange';
 import { KeepVersion } from './KeepVersion';
 import { Rail } from './Rail';
 import { stopsOf } from './stops';
@@ -32,6 +33,7 @@ const W = deskWords.deskLayout;
 /** An open desk: its stops in the order of the work, and one working copy under them all. */
 function Desk({ doc, detail }: { doc: DraftDoc; detail: FormulaDetail }) {
   const { id } = detail;
+  const mayChange = useMayChange();
   const dispatch = useAppDispatch();
   const state = useAppSelector((s) => s.working);
   const [keeping, setKeeping] = useState(false);
@@ -90,9 +92,11 @@ function Desk({ doc, detail }: { doc: DraftDoc; detail: FormulaDetail }) {
               onUndo={() => dispatch(workingCopy.undone())}
               onRedo={() => dispatch(workingCopy.redone())}
             />
-            <Button disabled={!canKeep} onClick={() => setKeeping(true)}>
-              {W.saveVersion}
-            </Button>
+            {mayChange && (
+              <Button disabled={!canKeep} onClick={() => setKeeping(true)}>
+                {W.saveVersion}
+              </Button>
+            )}
           </div>
         </div>
         {/* To those who do not see the rail: what the last change came to. */}

@@ -25,6 +25,7 @@ import {
 import { Notice } from '../../parts/Notice';
 import { sayNot } from '../../parts/sayNot';
 import { sayDone } from '../../parts/sayDone';
+import { useMayChange } from '../../shared/useMayChange';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { IS_DEMO } from '../../api/home';
 import { day } from '../../words/format';
@@ -54,6 +55,7 @@ const NOBODY: EaterRow[] = [];
 const FIRST = lookingIn(new URLSearchParams());
 
 function FormulaRow({ card }: { card: FormulaCard }) {
+  const mayChange = useMayChange();
   const [remove] = useDeleteFormulaMutation();
   const [restore] = useRestoreFormulaMutation();
   const [change] = useChangeFormulaMutation();
@@ -117,11 +119,15 @@ function FormulaRow({ card }: { card: FormulaCard }) {
         </span>
       </Link>
       <div className={classes.tools}>
-        {tool(W.makeACopy, W.copy({ title }), IconCopy, copy)}
-        {card.archived
-          ? tool(W.restore, W.restore2({ title }), IconArchiveOff, () => putAside(false))
-          : tool(W.archive, W.archive2({ title }), IconArchive, () => putAside(true))}
-        {tool(W.deleteWord, W.deleteWord2({ title }), IconTrash, takeOff)}
+        {mayChange && (
+          <>
+            {tool(W.makeACopy, W.copy({ title }), IconCopy, copy)}
+            {card.archived
+              ? tool(W.restore, W.restore2({ title }), IconArchiveOff, () => putAside(false))
+              : tool(W.archive, W.archive2({ title }), IconArchive, () => putAside(true))}
+            {tool(W.deleteWord, W.deleteWord2({ title }), IconTrash, takeOff)}
+          </>
+        )}
       </div>
     </li>
   );
@@ -130,6 +136,7 @@ function FormulaRow({ card }: { card: FormulaCard }) {
 /** The shelf: every formula there is, latest first. */
 export function ShelfPage() {
   usePageTitle(W.formulas);
+  const mayChange = useMayChange();
   const { data: eaters = NOBODY } = useEatersQuery();
   const { data: kitchen } = useKitchenQuery();
   const [params, setParams] = useSearchParams();
@@ -159,9 +166,11 @@ export function ShelfPage() {
           <h1>{W.formulas}</h1>
           <p className="quiet">{W.formulasThatWorkTodayAnd}</p>
         </div>
-        <Button component={Link} to="/new" leftSection={<IconPlus size={18} />}>
-          {W.addAFormula}
-        </Button>
+        {mayChange && (
+          <Button component={Link} to="/new" leftSection={<IconPlus size={18} />}>
+            {W.addAFormula}
+          </Button>
+        )}
       </div>
       {error && (
         <Notice
