@@ -72,7 +72,10 @@ test('the main views', async ({ page, browser }) => {
   await page.getByRole('button', { name: 'Turn off Toast the walnuts' }).waitFor();
   await shot(page, 'day-now');
   await page.goto('./pantry?q=drink');
-  await page.getByText(/things/).first().waitFor();
+  await page
+    .getByText(/things/)
+    .first()
+    .waitFor();
   await shot(page, 'pantry');
   await page.goto('./notebook');
   await page.getByText('14 trials').waitFor();
