@@ -18,6 +18,8 @@ describe('news between processes', () => {
     const heard = { one: 0, two: 0 };
     one.news.follow(1, 'day', 'x', () => (heard.one += 1));
     two.news.follow(1, 'day', 'x', () => (heard.two += 1));
+    const pantries: (number | null)[] = [];
+    two.news.followAll('pantry', (kitchen) => pantries.push(kitchen));
     one.news.tell(1, 'day', 'x');
     expect(heard.one).toBe(1);
     expect(await heardSoon(() => heard.two === 1)).toBe(true);
@@ -30,6 +32,8 @@ describe('news between processes', () => {
     await admin.end();
     // Both are told to look when they listen again.
     expect(await heardSoon(() => heard.one >= 2 && heard.two >= 2)).toBe(true);
+    // Of which kitchen something was told meanwhile nobody knows: of any.
+    expect(pantries).toEqual([null]);
     const before = heard.two;
     one.news.tell(1, 'day', 'x');
     expect(await heardSoon(() => heard.two === before + 1)).toBe(true);

@@ -11,8 +11,8 @@ export type News = {
   tell: (kitchen: number, topic: Topic, id?: string) => void;
   /** Hears of one thing until it is told to stop; with no id of every one of its kind. */
   follow: (kitchen: number, topic: Topic, id: string | null, hear: () => void) => () => void;
-  /** Hears of a kind of thing in whatever kitchen. */
-  followAll: (topic: Topic, hear: (kitchen: number) => void) => () => void;
+  /** Hears of a kind of thing in whatever kitchen; of null where it may have been told of any and did not arrive. */
+  followAll: (topic: Topic, hear: (kitchen: number | null) => void) => () => void;
   close: () => Promise<void>;
 };
 
@@ -24,7 +24,7 @@ function hearing(send: (text: string) => void): {
   missed: () => void;
 } {
   const heard = new EventEmitter().setMaxListeners(0);
-  const on = (key: string, hear: (kitchen: number) => void): (() => void) => {
+  const on = (key: string, hear: (kitchen: number | null) => void): (() => void) => {
     heard.on(key, hear);
     return () => void heard.off(key, hear);
   };
@@ -42,7 +42,7 @@ function hearing(send: (text: string) => void): {
     },
     // What was told meanwhile nobody knows: whoever follows something looks again.
     missed: () => {
-      for (const key of heard.eventNames()) if (String(key).includes(' ')) heard.emit(key, 0);
+      for (const key of heard.eventNames()) heard.emit(key, null);
     },
   };
 }

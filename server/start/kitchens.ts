@@ -18,7 +18,10 @@ export function kitchensOf(store: OpenDb, compute: Compute): (kitchen: number) =
     return house;
   }
   // Looked up again when it is next asked for: the rows are read once however often they changed.
-  store.news.followAll('pantry', (kitchen) => known.delete(kitchen));
+  store.news.followAll(
+    'pantry',
+    (kitchen) => void (kitchen === null ? known.clear() : known.delete(kitchen)),
+  );
   return (kitchen) => {
     let there = known.get(kitchen);
     if (!there) {
