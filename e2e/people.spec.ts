@@ -12,14 +12,19 @@ const PORTS = [FIRST_PORT + 30, FIRST_PORT + 31] as const;
 const PASSPHRASE = 'three loaves by the old mill';
 const CODE = 'KNEAD-KNEAD-KNEAD';
 
-async function setUp(page: Page): Promise<void> {
-  await page.goto('./');
+async function fillSetUp(page: Page, at = './'): Promise<void> {
+  await page.goto(at);
   await expect(page.getByRole('heading', { name: 'Set up this kitchen' })).toBeVisible();
   await page.getByLabel('Code').fill(CODE.toLowerCase());
   await page.getByLabel('What is the kitchen called').fill('Landing kiosk');
   await page.getByLabel('Your name').fill('Mira');
   await page.getByLabel('Name to sign in with').fill('mira');
   await page.getByRole('textbox', { name: 'Passphrase' }).fill(PASSPHRASE);
+}
+async function finishSetUp(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Set it up' }).click();
+  await page.getByRole('button', { name: 'I have it, go on' }).click();
+  await expect(page.getByRole('link', { name: 'Kitchen' })).toBeVisible();
 }
 async function signIn(page: Page, passphrase = PASSPHRASE): Promise<void> {
   await page.getByLabel('Name to sign in with').fill('mira');
@@ -50,7 +55,7 @@ test('a kitchen on a server: two processes, two browsers on one bake day, a phon
     const contextAt = (i: number, more = {}) =>
       browser.newContext({ baseURL: `${servers[i]!.url}/`, ignoreHTTPSErrors: true, ...more });
     const owner = await (await contextAt(0)).newPage();
-    await setUp(owner);
+    await fillSetUp(owner);
     await expectAccessible(owner);
     await owner.getByRole('button', { name: 'Set it up' }).click();
     await expect(owner.getByRole('heading', { name: 'Keep this code' })).toBeVisible();
@@ -132,8 +137,8 @@ test('signed out in the middle of work: what was typed stays, and is saved after
   const server = serve(dir, PORTS[0], { demo: false, args: ['--sign-in'], env: { SETUP_CODE: CODE } });
   await server.start();
   try {
-    await page.goto(`${server.url}/`);
-    await setUpAt(page, server.url);
+    await fillSetUp(page, `${server.url}/`);
+    await finishSetUp(page);
     await page.goto(`${server.url}/new`);
     await page.getByLabel('Title').fill('Half typed');
     await page.getByLabel('Ingredients, one a line').fill('200 g rice flour\n2 eggs');
@@ -156,15 +161,3 @@ test('signed out in the middle of work: what was typed stays, and is saved after
     rmSync(dir, { recursive: true, force: true });
   }
 });
-
-async function setUpAt(page: Page, url: string): Promise<void> {
-  await page.goto(`${url}/`);
-  await page.getByLabel('Code').fill(CODE);
-  await page.getByLabel('What is the kitchen called').fill('Landing kiosk');
-  await page.getByLabel('Your name').fill('Mira');
-  await page.getByLabel('Name to sign in with').fill('mira');
-  await page.getByRole('textbox', { name: 'Passphrase' }).fill(PASSPHRASE);
-  await page.getByRole('button', { name: 'Set it up' }).click();
-  await page.getByRole('button', { name: 'I have it, go on' }).click();
-  await expect(page.getByRole('link', { name: 'Kitchen' })).toBeVisible();
-}

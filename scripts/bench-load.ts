@@ -11,6 +11,7 @@ import { readFormula } from '../core/reading';
 import { makeDurable } from '../server/db/durable';
 import { notebook } from './bench-notebook';
 import { at, print, sorted } from './print';
+import { serve } from './served';
 
 /**
  * The built server under load: `npm run bench:load`. Eight clients read, look for, save, compute, for so many seconds;
@@ -20,29 +21,6 @@ const SECONDS = Number(process.argv[2] ?? 120);
 const FORMULAS = Number(process.argv[3] ?? 10_000);
 const EACH = 5;
 const CLIENTS = 8;
-const MAIN = join(import.meta.dirname, '../dist/server/main.js');
-
-async function start(dir: string, ...more: string[]) {
-  const child = spawn(process.execPath, [MAIN, '--data', dir, '--port', '0', ...more], {
-    stdio: ['ignore', 'pipe', 'inherit'],
-  });
-  const url = await new Promise<string>((done) => {
-    let said = '';
-    child.stdout.on('data', (d: Buffer) => {
-      said += d.toString();
-      const port = /at http:\/\/localhost:(\d+)/.exec(said)?.[1];
-      if (port) done(`http://127.0.0.1:${port}/api/v1`);
-    });
-  });
-  return {
-    url,
-    stop: async () => {
-      const ended = new Promise((done) => child.once('exit', done));
-      child.kill('SIGINT');
-      await ended;
-    },
-  };
-}
 
 type Kind = 'reads' | 'saves' | 'computes';
 const times: Record<Kind, number[]> = { reads: [], saves: [], computes: [] };
@@ -108,7 +86,7 @@ async function client(url: string, name: string, until: number): Promise<void> {
 
 async function mixed(): Promise<void> {
   const dir = mkdtempSync(join(tmpdir(), 'crumb-load-'));
-  const { url, stop } = await start(dir);
+  const { url, stop } = await serve(dir);
   const until = performance.now() + 1000 * SECONDS;
   const health = watchHealth(url, 50);
   await Promise.all(Array.from({ length: CLIENTS }, (_, i) => client(url, `c${i}`, until)));
@@ -158,7 +136,7 @@ async function whileHealthy<T>(
 
 async function large(): Promise<void> {
   const dir = mkdtempSync(join(tmpdir(), 'crumb-load-'));
-  const first = await start(dir);
+  const first = await serve(dir);
   const lines = (await (await fetch(`${first.url.replace('/api/', '/demo/api/')}/backup`)).text())
     .trim()
     .split('\n')
@@ -184,7 +162,7 @@ async function large(): Promise<void> {
   parts.push(`${JSON.stringify({ end: { formulas: FORMULAS, versions: FORMULAS * EACH, pantry: 0 } })}\n`);
   const file = new Blob(parts);
   const into = mkdtempSync(join(tmpdir(), 'crumb-load-'));
-  const { url, stop } = await start(into, '--empty');
+  const { url, stop } = await serve(into, ['--empty']);
   console.log(`${FORMULAS} formulas with ${FORMULAS * EACH} versions, ${(file.size / 1e6).toFixed(0)} MB:`);
   const inn = await whileHealthy(url, async () =>
     (
@@ -263,7 +241,7 @@ await oneSave();
 await mixed();
 await large();
 const trials = mkdtempSync(join(tmpdir(), 'crumb-load-'));
-const kept = await start(trials, '--empty');
+const kept = await serve(trials, ['--empty']);
 await notebook(kept.url);
 await kept.stop();
 rmSync(trials, { recursive: true, force: true });

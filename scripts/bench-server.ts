@@ -1,4 +1,3 @@
-import { spawn, type ChildProcess } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -12,6 +11,7 @@ import { addressOn } from '../server/testing/api';
 import { DATABASE_OWNER, startPostgres } from '../server/testing/postgres';
 import { BODIES } from '../server/testing/bodies';
 import { at, print, sorted } from './print';
+import { serve, type Served } from './served';
 
 /**
  * A kitchen of many people: `npm run bench:server`. Two processes on one PostgreSQL, so many signed-in clients; after two
@@ -19,28 +19,13 @@ import { at, print, sorted } from './print';
  */
 const SECONDS = Number(process.argv[2] ?? 180);
 const CLIENTS = Number(process.argv[3] ?? 50);
-const MAIN = join(import.meta.dirname, '../dist/server/main.js');
 const CODE = 'KNEAD-KNEAD-KNEAD';
 const PASSPHRASE = 'three loaves by the old mill';
 /** Between one round of two looks and two saves and the next, ms: somebody who works without a stop. */
 const PAUSE_MS = 1000;
 
-type Served = { url: string; child: ChildProcess };
-async function start(dir: string, database: string): Promise<Served> {
-  const child = spawn(process.execPath, [MAIN, '--data', dir, '--port', '0', '--backup-every', '0'], {
-    stdio: ['ignore', 'pipe', 'inherit'],
-    env: { ...process.env, DATABASE_URL: database, SETUP_CODE: CODE },
-  });
-  const url = await new Promise<string>((done) => {
-    let said = '';
-    child.stdout.on('data', (d: Buffer) => {
-      said += d.toString();
-      const port = /at http:\/\/localhost:(\d+)/.exec(said)?.[1];
-      if (port) done(`http://127.0.0.1:${port}/api/v1`);
-    });
-  });
-  return { url, child };
-}
+const start = (dir: string, database: string): Promise<Served> =>
+  serve(dir, ['--backup-every', '0'], { DATABASE_URL: database, SETUP_CODE: CODE });
 
 type Signed = { cookie: string; page: string };
 async function signed(url: string, path: string, body: object): Promise<Signed> {
@@ -218,7 +203,6 @@ print('asked again while something was gone', counts.waited, '');
 print('refused', counts.refused, '', '0');
 print('not known whether kept (not asked again)', counts.unknown, '');
 await lookedFor(servers[0]!.url, owner);
-servers[0]!.child.kill('SIGINT');
-await new Promise((r) => servers[0]!.child.once('exit', r));
+await servers[0]!.stop();
 postgres.stop();
 for (const dir of dirs) rmSync(dir, { recursive: true, force: true });

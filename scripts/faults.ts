@@ -1,4 +1,4 @@
-import { spawn, type ChildProcess } from 'node:child_process';
+import { type ChildProcess } from 'node:child_process';
 import { cpSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -10,13 +10,13 @@ import { makeDurable } from '../server/db/durable';
 import { BODIES, changed, FULL_FORMULA, placesIn, retyped } from '../server/testing/bodies';
 import { chance, cut, record } from '../server/testing/power';
 import { template } from '../server/testing/template';
+import { serve, type Served } from './served';
 
 /**
  * What befalls a server and its folder, done on purpose: `npm run faults`. Kills under writes, in a first start, in the
  * middle of a file, at a clean stop; power cuts; requests with something wrong. Prints what was confirmed, what is found
  * again, what is there by half. Bounded in number and time, and on this machine alone.
  */
-const MAIN = join(import.meta.dirname, '../dist/server/main.js');
 const ROUNDS = Number(process.argv[2] ?? 100);
 const MUTATED = Number(process.argv[3] ?? 50_000);
 const POWER_CUTS = Number(process.argv[4] ?? 60);
@@ -25,23 +25,7 @@ const random = chance(seed);
 const pick = <T>(of: readonly T[]): T => of[Math.floor(random() * of.length)]!;
 console.log(`seed ${seed}`);
 
-async function start(dir: string, ...more: string[]): Promise<{ child: ChildProcess; url: string }> {
-  const child = spawn(process.execPath, [MAIN, '--data', dir, '--port', '0', ...more], {
-    stdio: ['ignore', 'pipe', 'pipe'],
-  });
-  let said = '';
-  const ready = new Promise<string>((done, refuse) => {
-    const hear = (d: Buffer) => {
-      said += d.toString();
-      const port = /at http:\/\/localhost:(\d+)/.exec(said)?.[1];
-      if (port) done(`http://127.0.0.1:${port}/api/v1`);
-    };
-    child.stdout.on('data', hear);
-    child.stderr.on('data', hear);
-    child.once('exit', () => refuse(new Error(`the server ended: ${said}`)));
-  });
-  return { child, url: await ready };
-}
+const start = (dir: string, ...more: string[]): Promise<Served> => serve(dir, more);
 const ended = (child: ChildProcess): Promise<void> =>
   child.exitCode !== null || child.signalCode !== null
     ? Promise.resolve()

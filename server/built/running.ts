@@ -29,49 +29,47 @@ export function ownFolder(): { dir: () => string } {
   return { dir: () => dir };
 }
 
-function launch(args: string[]): { child: ChildProcess; said: () => string } {
-  const child = spawn(process.execPath, [MAIN, '--data', dir, ...args], {
+type Launching = { child: ChildProcess; said: () => string };
+function launch(args: readonly string[], data: string, env: Record<string, string> = {}): Launching {
+  const child = spawn(process.execPath, [MAIN, '--data', data, ...args], {
     stdio: ['ignore', 'pipe', 'pipe'],
+    env: { ...process.env, ...env },
   });
-  started.push(child);
   let text = '';
   child.stdout.on('data', (d: Buffer) => (text += d.toString()));
   child.stderr.on('data', (d: Buffer) => (text += d.toString()));
   return { child, said: () => text };
 }
+/** On the folder of the test: what is started is stopped after it. */
+function launchHere(args: readonly string[]): Launching {
+  const launching = launch(args, dir);
+  started.push(launching.child);
+  return launching;
+}
 
-/** Starts and waits for the printed address. */
-export async function start(...args: string[]): Promise<Running> {
-  const { child, said } = launch(args);
+/** Waits for the printed address. */
+async function addressOf({ child, said }: Launching): Promise<string> {
   for (;;) {
-    const url = /at (http:\/\/localhost:\d+)/.exec(said())?.[1];
-    if (url) return { child, url: url.replace('localhost', '127.0.0.1'), said };
+    const url = /at (https?:\/\/localhost:\d+)/.exec(said())?.[1];
+    if (url) return url.replace('localhost', '127.0.0.1');
     if (child.exitCode !== null) throw new Error(`the server ended: ${said()}`);
     await new Promise((r) => setTimeout(r, 20));
   }
+}
+export async function start(...args: string[]): Promise<Running> {
+  const launching = launchHere(args);
+  return { ...launching, url: await addressOf(launching) };
 }
 
 export type Launched = { url: string; end: () => void };
 /** Starts on a folder of its own, which goes with it; for tests that share one server. */
 export async function launchIn(args: string[], env: Record<string, string>): Promise<Launched> {
   const own = mkdtempSync(join(tmpdir(), 'crumb-built-'));
-  const child = spawn(process.execPath, [MAIN, '--data', own, ...args], {
-    stdio: ['ignore', 'pipe', 'inherit'],
-    env: { ...process.env, ...env },
-  });
-  const url = await new Promise<string>((done, refuse) => {
-    let text = '';
-    child.once('exit', () => refuse(new Error(`the server ended: ${text}`)));
-    child.stdout.on('data', (d: Buffer) => {
-      text += d.toString();
-      const found = /at (https?:\/\/localhost:\d+)/.exec(text)?.[1];
-      if (found) done(found.replace('localhost', '127.0.0.1'));
-    });
-  });
+  const launching = launch(args, own, env);
   return {
-    url,
+    url: await addressOf(launching),
     end: () => {
-      child.kill('SIGKILL');
+      launching.child.kill('SIGKILL');
       rmSync(own, { recursive: true, force: true });
     },
   };
@@ -85,7 +83,7 @@ export const ended = (child: ChildProcess): Promise<number | null> =>
 
 /** Starts what is to end by itself. */
 export async function startAndEnd(...args: string[]): Promise<Ended> {
-  const { child, said } = launch(args);
+  const { child, said } = launchHere(args);
   return { code: await ended(child), said: said() };
 }
 

@@ -1,7 +1,3 @@
-import { cpSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import { randomUUID } from 'node:crypto';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
 import { sql } from 'drizzle-orm';
 import { drizzle } from 'drizzle-orm/node-postgres';
 import { migrate } from 'drizzle-orm/node-postgres/migrator';
@@ -9,31 +5,22 @@ import pg from 'pg';
 import { describe, expect, inject, it } from 'vitest';
 import { createFormula, getFormula, listFormulas } from '../services/formulas';
 import { keepVersion } from '../services/versions';
-import { addressOn } from '../testing/api';
+import { emptyOn } from '../testing/api';
+import { journal, migrationsUpTo } from '../testing/migrations';
 import { BODIES } from '../testing/bodies';
-import { DATABASE_OWNER } from '../testing/postgres';
-import { MIGRATIONS, openServer } from './open';
+import { openServer } from './open';
 
 const socket = inject('postgres')!;
-async function emptyOn(): Promise<string> {
-  const name = `t_${randomUUID().replaceAll('-', '')}`;
-  const admin = new pg.Client({ host: socket, user: 'postgres', database: 'postgres' });
-  await admin.connect();
-  await admin.query(`create database ${name} owner ${DATABASE_OWNER}`);
-  await admin.end();
-  return addressOn(socket, name);
-}
-
 describe('several processes on one server', () => {
   it('start at once on an empty database: one makes the tables, the others wait', async () => {
-    const url = await emptyOn();
+    const url = await emptyOn(socket);
     const stores = await Promise.all(Array.from({ length: 4 }, () => openServer(url)));
     expect(await Promise.all(stores.map(async (s) => (await listFormulas(s.db)).all))).toEqual([0, 0, 0, 0]);
     await Promise.all(stores.map((s) => s.close()));
   });
 
   it('keep versions of one formula at once: each has a number of its own', async () => {
-    const url = await emptyOn();
+    const url = await emptyOn(socket);
     const [one, two] = [await openServer(url), await openServer(url)];
     const { formula, version } = await createFormula(one.db, BODIES.createFormula.formula);
     const keep = (n: number) =>
@@ -57,22 +44,16 @@ describe('several processes on one server', () => {
 
 describe('a server of an earlier day', () => {
   it('is brought up by the ordinary user who owns its tables', async () => {
-    const url = await emptyOn();
-    const dir = mkdtempSync(join(tmpdir(), 'crumb-migrations-'));
-    cpSync(MIGRATIONS, dir, { recursive: true });
-    const journal = JSON.parse(readFileSync(join(dir, 'meta/_journal.json'), 'utf8')) as {
-      entries: unknown[];
-    };
-    const before = { ...journal, entries: journal.entries.slice(0, 14) };
-    writeFileSync(join(dir, 'meta/_journal.json'), JSON.stringify(before));
+    const url = await emptyOn(socket);
+    const before = migrationsUpTo(journal.entries.findIndex((e) => e.tag.endsWith('kitchens')) - 1);
     const client = new pg.Client({ connectionString: url });
     await client.connect();
-    await migrate(drizzle(client), { migrationsFolder: dir });
+    await migrate(drizzle(client), { migrationsFolder: before.dir });
     await client.query(
       "insert into formula (title, class_id, folded) values ('Old loaf', 'batter', 'old loaf')",
     );
     await client.end();
-    rmSync(dir, { recursive: true });
+    before.drop();
     const store = await openServer(url);
     expect((await listFormulas(store.db)).formulas.map((f) => f.title)).toEqual(['Old loaf']);
     expect((await listFormulas(store.of(2))).all).toBe(0);

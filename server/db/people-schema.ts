@@ -83,7 +83,6 @@ export const deed = pgTable(
     kitchenId: ofKitchen(),
     seq: bigserial('seq', { mode: 'number' }).notNull(),
     at: at('at').notNull().defaultNow(),
-    /** Nobody where it was tried without having signed in. */
     personId: uuid('person_id'),
     name: text('name').notNull(),
     /** The call, and the id of the thing it was about; empty where it was about none. */

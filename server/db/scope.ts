@@ -38,7 +38,7 @@ export async function makeRole(client: pg.ClientBase): Promise<string | null> {
 }
 
 /** Connections of a pool, each told what it is there for before it is given out. */
-export class Scoped {
+class Scoped {
   readonly #as: string;
   readonly #kitchen: string;
   readonly #door: string;

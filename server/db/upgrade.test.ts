@@ -1,5 +1,4 @@
-import { cpSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { PGlite } from '@electric-sql/pglite';
 import { sql } from 'drizzle-orm';
@@ -12,11 +11,10 @@ import { days, eaters, experiments, getKitchen, tastings, ways } from '../servic
 import { getRun } from '../services/bench';
 import { listTrials, photoBytes } from '../services/notebook';
 import { listPantry } from '../services/pantry';
+import { journal, migrationsUpTo } from '../testing/migrations';
 import { template } from '../testing/template';
-import { MIGRATIONS, openMemory, type OpenDb } from './open';
+import { openMemory, type OpenDb } from './open';
 
-type Journal = { entries: { idx: number; tag: string }[] };
-const journal = JSON.parse(readFileSync(join(MIGRATIONS, 'meta/_journal.json'), 'utf8')) as Journal;
 /** Rows by the migration that they were written after. */
 const ROWS = new Map(
   readFileSync(join(import.meta.dirname, '../testing/earlier.sql'), 'utf8')
@@ -29,17 +27,14 @@ const id = (n: string): string => `00000000-0000-4000-8000-${n.padStart(12, '0')
 /** Stores as they were after each migration but the last, with the rows of then, as their files. */
 async function storesOfOld(): Promise<Blob[]> {
   const lite = await PGlite.create({ loadDataDir: await template() });
-  const dir = mkdtempSync(join(tmpdir(), 'crumb-migrations-'));
-  cpSync(MIGRATIONS, dir, { recursive: true });
   const stores: Blob[] = [];
   for (let n = 0; n < journal.entries.length - 1; n++) {
-    const upTo = { ...journal, entries: journal.entries.slice(0, n + 1) };
-    writeFileSync(join(dir, 'meta/_journal.json'), JSON.stringify(upTo));
+    const { dir, drop } = migrationsUpTo(n);
     await migrate(drizzle(lite), { migrationsFolder: dir });
+    drop();
     await lite.exec(ROWS.get(n) ?? '');
     stores.push(await lite.dumpDataDir('none'));
   }
-  rmSync(dir, { recursive: true });
   await lite.close();
   return stores;
 }

@@ -209,16 +209,17 @@ function handlers({ kitchen: at, db, compute, store, demo = false }: House): Kit
  */
 export function apiRoutes(admit: Admit, people: Pick<Handlers, PeopleCall>, tries?: RequestHandler): Router {
   const api = Router();
-  const known = new WeakMap<House, KitchenHandlers>();
+  const known = new WeakMap<House, Handlers>();
   const answersOf = (house: House): Handlers => {
     let there = known.get(house);
-    if (!there) known.set(house, (there = handlers(house)));
-    return { ...there, ...people };
+    if (!there) known.set(house, (there = { ...handlers(house), ...people }));
+    return there;
   };
   for (const name of Object.keys(CALLS) as CallName[]) {
     const call = CALLS[name];
     const [body, query] = [bodySchema(name), querySchema(name)];
     const comeIn: RequestHandler = async (req, res, next) => {
+      res.locals.call = name;
       const admitted = await admit(name, req, res);
       res.locals.admitted = admitted;
       // What somebody sees is kept by no cache between, nor for who uses the browser after them.

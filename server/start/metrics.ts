@@ -19,17 +19,9 @@ export type Metrics = {
   watch: RequestHandler;
 };
 
-/** What a request was of: a declared call, by its path with ":id"; the rest are pages. */
-function callOf(method: string, path: string): string {
-  const asked = path.replace(/^\/api\/v1/, '');
-  if (asked === path) return 'page';
-  const parts = asked.split('/').length;
-  for (const [name, call] of Object.entries(CALLS) as [CallName, (typeof CALLS)[CallName]][]) {
-    if (call.method !== method.toLowerCase() || call.path.split('/').length !== parts) continue;
-    if (new RegExp(`^${call.path.replaceAll('.', '\\.').replace(':id', '[^/]+')}$`).test(asked)) return name;
-  }
-  return 'none';
-}
+/** What a request was of: the declared call that took it, as its route says; the rest are pages. */
+const callOf = (path: string, taken: unknown): string =>
+  typeof taken === 'string' ? taken : path.startsWith('/api/v1') ? 'none' : 'page';
 
 /** Counts and times of this process, and how its store is. */
 export function metricsOf(store: Pick<OpenDb, 'waiting'>, token: string | null): Metrics {
@@ -58,12 +50,13 @@ export function metricsOf(store: Pick<OpenDb, 'waiting'>, token: string | null):
   });
   return {
     watch: (req, res, next) => {
-      const call = callOf(req.method, req.path);
-      const end = took.startTimer({ call });
+      const { path } = req;
+      const end = took.startTimer();
       res.once('close', () => {
+        const call = callOf(path, res.locals.call);
         answered.inc({ call, status: String(res.statusCode) });
         // What is followed for hours is no answer that took hours.
-        if (!CALLS[call as CallName]?.stream) end();
+        if (!CALLS[call as CallName]?.stream) end({ call });
       });
       next();
     },

@@ -5,6 +5,8 @@ import { join } from 'node:path';
 import express from 'express';
 import request from 'supertest';
 import { describe, expect, it } from 'vitest';
+import { makeApp } from '../http/app';
+import { emptyDatabase, houseOf, NOWHERE, path } from '../testing/api';
 import { metricsOf } from './metrics';
 import { certificate } from './network';
 import { AskedWrong, optionsOf } from './options';
@@ -71,7 +73,10 @@ describe('the certificate', () => {
 describe('metrics', () => {
   const { watch, answer } = metricsOf({ waiting: () => 3 }, 'a-token');
   const app = express().use(watch).get('/metrics', answer);
-  app.get('/api/v1/formulas/:id', (_req, res) => void res.json({}));
+  app.get('/api/v1/formulas/:id', (_req, res) => {
+    res.locals.call = 'formula';
+    res.json({});
+  });
   app.use(
     (_error: unknown, _req: express.Request, res: express.Response, _next: express.NextFunction) =>
       void res.status(404).end(),
@@ -84,6 +89,25 @@ describe('metrics', () => {
     expect(text).toMatch(/^new_crumb_answers_total\{call="formula",status="200"\} 2$/m);
     expect(text).toMatch(/^new_crumb_store_waiting 3$/m);
     expect(text).toMatch(/^new_crumb_answer_seconds_bucket\{le="0.05",call="formula"\} 2$/m);
+  });
+
+  it('each route of the app says which call it is, also where it refuses', async () => {
+    const store = await emptyDatabase();
+    const metrics = metricsOf(store, null);
+    const whole = makeApp({ kitchens: { house: houseOf(store) }, metrics });
+    await request(whole)
+      .get(path(`/formulas/${NOWHERE}`))
+      .expect(404);
+    await request(whole).get(path('/formulas')).expect(200);
+    await request(whole).get(path('/nothing')).expect(404);
+    const { text } = await request(whole).get('/metrics').expect(200);
+    for (const line of [
+      'call="formula",status="404"',
+      'call="shelf",status="200"',
+      'call="none",status="404"',
+    ])
+      expect(text).toContain(`new_crumb_answers_total{${line}} 1\n`);
+    await store.close();
   });
 
   it('are for this machine and for who has the token: what another server passes on is from elsewhere', async () => {

@@ -19,17 +19,20 @@ export const problem = (res: { body: unknown }): Problem => res.body as Problem;
 export const addressOn = (socket: string, name: string): string =>
   `postgres://${DATABASE_OWNER}@/${name}?host=${encodeURIComponent(socket)}`;
 
-/** An empty database: in memory, or one of its own on the server. */
-export async function emptyDatabase(): Promise<OpenDb> {
-  const socket = inject('postgres');
-  if (!socket) return openMemory(await template());
-  const server = { host: socket, user: 'postgres' };
+/** Makes an empty database on the server of the tests; its address. */
+export async function emptyOn(socket: string): Promise<string> {
   const name = `t_${randomUUID().replaceAll('-', '')}`;
-  const admin = new pg.Client({ ...server, database: 'postgres' });
+  const admin = new pg.Client({ host: socket, user: 'postgres', database: 'postgres' });
   await admin.connect();
   await admin.query(`create database ${name} owner ${DATABASE_OWNER}`);
   await admin.end();
-  return openServer(addressOn(socket, name));
+  return addressOn(socket, name);
+}
+
+/** An empty database: in memory, or one of its own on the server. */
+export async function emptyDatabase(): Promise<OpenDb> {
+  const socket = inject('postgres');
+  return socket ? openServer(await emptyOn(socket)) : openMemory(await template());
 }
 
 /** The first kitchen of an open store, computing in place. */

@@ -1,11 +1,9 @@
 import { Button, TextInput } from '@mantine/core';
 import { useState } from 'react';
-import { problemIn } from '../../api/api';
 import { OWN_START } from '../../api/home';
 import { usePairMutation } from '../../api/people';
-import { Notice } from '../../parts/Notice';
 import { usePageTitle } from '../../parts/usePageTitle';
-import { sayPeopleProblem } from '../../words/peopleProblems';
+import { Failed } from '../../shared/Failed';
 import classes from '../../shared/start.module.css';
 import { doorWords } from '../../words/data/en/door';
 
@@ -16,7 +14,6 @@ export function PairPage() {
   usePageTitle(W.signThisPhoneIn);
   const [code, setCode] = useState(() => decodeURIComponent(location.hash.slice(1)));
   const [pair, { error, isLoading }] = usePairMutation();
-  const failed = problemIn(error);
   async function goIn() {
     const done = await pair(code);
     // Everything is fetched anew, and the code is in no history.
@@ -33,11 +30,7 @@ export function PairPage() {
       >
         <h1>{W.signThisPhoneIn}</h1>
         <p className="quiet">{W.codeFromTheKitchen}</p>
-        {error !== undefined && (
-          <Notice kind="trouble" title={doorWords.form.thatDidNotWork}>
-            {sayPeopleProblem(failed)}
-          </Notice>
-        )}
+        <Failed error={error} />
         <TextInput
           label={W.code}
           value={code}

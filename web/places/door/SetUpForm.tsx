@@ -2,11 +2,9 @@ import { Button, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import { setUpSchema } from '../../../contract/people-schemas';
 import type { SetUp } from '../../../contract/people';
-import { problemIn } from '../../api/api';
 import { useSetUpMutation } from '../../api/people';
-import { Notice } from '../../parts/Notice';
 import { useSchemaForm } from '../../shared/useSchemaForm';
-import { sayPeopleProblem } from '../../words/peopleProblems';
+import { Failed } from '../../shared/Failed';
 import classes from '../../shared/start.module.css';
 import { doorWords } from '../../words/data/en/door';
 import { Passphrase } from '../../shared/Passphrase';
@@ -27,7 +25,6 @@ export function SetUpForm({ onIn }: { onIn: () => void }) {
   const [setUp, { error, isLoading }] = useSetUpMutation();
   const [recovery, setRecovery] = useState<string | null>(null);
   if (recovery !== null) return <Recovery code={recovery} onDone={onIn} />;
-  const failed = problemIn(error);
   const send = async (values: SetUp) => {
     const done = await setUp(values);
     if ('data' in done && done.data) setRecovery(done.data.recovery);
@@ -37,11 +34,7 @@ export function SetUpForm({ onIn }: { onIn: () => void }) {
     <form className={`sheet ${classes.fields}`} onSubmit={form.onSubmit((v) => void send(v))}>
       <h1>{W.setUp}</h1>
       <p className="quiet">{W.peopleWillSignIn}</p>
-      {error !== undefined && (
-        <Notice kind="trouble" title={F.thatDidNotWork}>
-          {sayPeopleProblem(failed)}
-        </Notice>
-      )}
+      <Failed error={error} />
       <TextInput
         label={W.code}
         description={W.printedWhereStarted}

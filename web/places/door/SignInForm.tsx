@@ -1,9 +1,7 @@
 import { Button, TextInput } from '@mantine/core';
 import { useState } from 'react';
-import { problemIn } from '../../api/api';
 import { useRecoverMutation, useSignInMutation } from '../../api/people';
-import { Notice } from '../../parts/Notice';
-import { sayPeopleProblem } from '../../words/peopleProblems';
+import { Failed } from '../../shared/Failed';
 import classes from '../../shared/start.module.css';
 import { doorWords } from '../../words/data/en/door';
 import { isLongEnough, Passphrase } from '../../shared/Passphrase';
@@ -23,7 +21,6 @@ export function SignInForm({ onIn, ended }: { onIn: () => void; ended: boolean }
   if (recovery !== null) return <Recovery code={recovery} onDone={onIn} />;
   const byCode = code !== null;
   const { error } = byCode ? recovering : signingIn;
-  const failed = problemIn(error);
   const ready =
     name.trim() !== '' && (byCode ? code.trim() !== '' && isLongEnough(passphrase) : passphrase !== '');
   async function send() {
@@ -52,11 +49,7 @@ export function SignInForm({ onIn, ended }: { onIn: () => void; ended: boolean }
       <h1>{ended ? W.sessionEnded : W.whoIsAtTheBench}</h1>
       {ended && <p>{W.nothingIsLost}</p>}
       {byCode && <p className="quiet">{W.askTheOwner}</p>}
-      {error !== undefined && (
-        <Notice kind="trouble" title={F.thatDidNotWork}>
-          {sayPeopleProblem(failed)}
-        </Notice>
-      )}
+      <Failed error={error} />
       <TextInput
         label={F.signInName}
         value={name}

@@ -1,12 +1,12 @@
 import { Button } from '@mantine/core';
 import { useState } from 'react';
-import { problemIn, useMeQuery } from '../../api/api';
+import { useMeQuery } from '../../api/api';
 import { OWN_START } from '../../api/home';
 import { useChangePassphraseMutation, useSignOutMutation } from '../../api/people';
 import { Notice } from '../../parts/Notice';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { isLongEnough, Passphrase } from '../../shared/Passphrase';
-import { sayPeopleProblem } from '../../words/peopleProblems';
+import { Failed } from '../../shared/Failed';
 import classes from '../../shared/kitchen/kitchen.module.css';
 import { doorWords } from '../../words/data/en/door';
 import { peopleWords } from '../../words/data/en/people';
@@ -34,11 +34,7 @@ function OwnPassphrase({ onDone }: { onDone: () => void }) {
         void send();
       }}
     >
-      {error !== undefined && (
-        <Notice kind="trouble" title={doorWords.form.thatDidNotWork}>
-          {sayPeopleProblem(problemIn(error))}
-        </Notice>
-      )}
+      <Failed error={error} />
       <Passphrase label={W.oldPassphrase} value={old} onChange={setOld} />
       <Passphrase fresh label={doorWords.form.newPassphrase} value={passphrase} onChange={setPassphrase} />
       <div className={classes.actions}>

@@ -2,7 +2,6 @@ import { Button, NativeSelect, Radio, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import { newPersonSchema } from '../../../contract/people-schemas';
 import { ROLES, type NewPerson, type Pairing, type Person, type Role } from '../../../contract/people';
-import { problemIn } from '../../api/api';
 import {
   useChangePersonMutation,
   useCreatePairingMutation,
@@ -10,10 +9,9 @@ import {
   usePeopleQuery,
   useRemovePersonMutation,
 } from '../../api/people';
-import { Notice } from '../../parts/Notice';
+import { Failed } from '../../shared/Failed';
 import { ListPanel } from '../../shared/kitchen/ListPanel';
 import { useSchemaForm } from '../../shared/useSchemaForm';
-import { sayPeopleProblem } from '../../words/peopleProblems';
 import classes from '../../shared/kitchen/kitchen.module.css';
 import { doorWords } from '../../words/data/en/door';
 import { peopleWords } from '../../words/data/en/people';
@@ -26,16 +24,6 @@ const ROLE_CHOICES = ROLES.map((value) => ({
   value,
   label: `${peopleWords.roles[value]}: ${peopleWords.roleMeans[value]}`,
 }));
-
-function Failed({ error }: { error: unknown }) {
-  if (error === undefined) return null;
-  const failed = problemIn(error);
-  return (
-    <Notice kind="trouble" title={F.thatDidNotWork}>
-      {sayPeopleProblem(failed)}
-    </Notice>
-  );
-}
 
 function NewPersonForm({ onDone }: { onDone: () => void }) {
   const form = useSchemaForm<NewPerson>(newPersonSchema, {
