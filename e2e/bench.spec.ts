@@ -508,8 +508,11 @@ test('without the network the page of a run is there, and what is done is sent w
     await page.reload();
     await expect(now.locator('p').first()).toHaveText(after);
     await page.getByRole('link', { name: 'The card' }).click();
+    // The bench has a heading of that name too: going back before the card is there would go one page further.
+    await page.waitForURL(/\/card\//);
     await expect(page.getByRole('heading', { name: 'Slip biscuits' })).toBeVisible();
     await page.goBack();
+    await page.waitForURL(/\/bench\//);
 
     await kitchen.start();
     await expect(page.getByText('All saved')).toBeVisible({ timeout: 30_000 });
