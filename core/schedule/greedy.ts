@@ -1,3 +1,4 @@
+import { Loads, past, slot } from './loads';
 import { betweenMin, GRID, type Plan, type Problem, type Span } from './problem';
 
 type Row = { stay: number; mode: number; from: number; to: number };
@@ -18,9 +19,8 @@ export class Greedy {
   readonly #most: Int32Array;
   readonly #first: { least: Int32Array; most: Int32Array } | null = null;
   readonly #fixed: Uint8Array;
-  readonly #loads = new Map<string, { most: number; at: Int16Array }>();
+  readonly #loads: Loads;
   readonly #odd: Uint8Array;
-  readonly #slots: number;
   readonly #atEvent: { uses: number[]; touches: number[]; stays: number[] }[];
   readonly #handOn: Uint8Array;
   #who: number[];
@@ -32,7 +32,7 @@ export class Greedy {
     this.#p = p;
     this.#budget = budget;
     const n = p.events;
-    this.#slots = Math.ceil(p.horizon / GRID) + 2;
+    this.#loads = new Loads(p.horizon);
     this.#out = Array.from({ length: n }, () => []);
     this.#in = Array.from({ length: n }, () => []);
     for (const { from, to, lag } of p.arcs) {
@@ -58,7 +58,7 @@ export class Greedy {
     p.stays.forEach((s, i) => note('stays', i, s.start, s.end, s.held));
     this.#handOn = new Uint8Array(n);
     for (const t of p.touches) this.#handOn[t.from] = 1;
-    this.#odd = new Uint8Array(this.#slots);
+    this.#odd = new Uint8Array(this.#loads.slots);
     for (const [a, b] of p.odd) this.#odd.fill(1, slot(Math.max(0, a)), past(Math.max(0, b)));
     this.#fixed = new Uint8Array(n);
     this.#least = new Int32Array(n);
@@ -85,27 +85,14 @@ export class Greedy {
     this.#mode = new Array<number>(this.#p.stays.length).fill(-1);
     this.#oven = [];
     this.#loads.clear();
-    const add = (key: string, most: number) =>
-      this.#loads.set(key, { most, at: new Int16Array(this.#slots) });
-    for (const [thing, most] of Object.entries(this.#p.counts)) add(thing, most);
-    this.#p.ovens.forEach((o, i) => add(ovenKey(i), o.racks));
+    for (const [thing, most] of Object.entries(this.#p.counts)) this.#loads.count(thing, most);
+    this.#p.ovens.forEach((o, i) => this.#loads.count(ovenKey(i), o.racks));
     this.#p.workers.forEach((w, i) => {
-      add(handKey(i), 100);
-      for (const [a, b] of w.away) this.#load(handKey(i), a, b, 1000);
+      this.#loads.count(handKey(i), 100);
+      for (const [a, b] of w.away) this.#loads.add(handKey(i), a, b, 1000);
     });
   }
 
-  #fits(key: string, from: number, to: number, need: number): boolean {
-    const load = this.#loads.get(key);
-    if (!load) return true;
-    for (let s = slot(from); s < past(to); s++) if (load.at[s]! + need > load.most) return false;
-    return true;
-  }
-  #load(key: string, from: number, to: number, need: number): void {
-    const load = this.#loads.get(key);
-    if (load)
-      for (let s = Math.max(0, slot(from)); s < Math.min(this.#slots, past(to)); s++) load.at[s]! += need;
-  }
   /** Carries bounds along the arcs; what it changed goes on the trail. False where nothing is left between them. */
   #spread(queue: number[], trail: [0 | 1, number, number][]): boolean {
     const [least, most] = [this.#least, this.#most];
@@ -145,12 +132,12 @@ export class Greedy {
           take: () => {
             if (!this.#known(u.from, u.to)) return true;
             const span = this.#spanOf(u);
-            if (!this.#fits(u.thing, ...span, u.need)) return false;
+            if (!this.#loads.fits(u.thing, ...span, u.need)) return false;
             at = span;
-            this.#load(u.thing, ...span, u.need);
+            this.#loads.add(u.thing, ...span, u.need);
             return true;
           },
-          back: () => at && this.#load(u.thing, ...at, -u.need),
+          back: () => at && this.#loads.add(u.thing, ...at, -u.need),
         };
       }),
       ...touches.map((i): Put => {
@@ -160,15 +147,15 @@ export class Greedy {
           take: () => {
             if (!this.#known(t.from, t.to)) return true;
             const span = this.#spanOf(t);
-            const worker = p.workers.findIndex((_, w) => this.#fits(handKey(w), ...span, t.share));
+            const worker = p.workers.findIndex((_, w) => this.#loads.fits(handKey(w), ...span, t.share));
             if (worker < 0) return false;
             at = span;
             this.#who[i] = worker;
-            this.#load(handKey(worker), ...span, t.share);
+            this.#loads.add(handKey(worker), ...span, t.share);
             return true;
           },
           back: () => {
-            if (at) this.#load(handKey(this.#who[i]!), ...at, -t.share);
+            if (at) this.#loads.add(handKey(this.#who[i]!), ...at, -t.share);
             if (at) this.#who[i] = -1;
           },
         };
@@ -186,13 +173,13 @@ export class Greedy {
             row = { stay: i, mode: k, from, to };
             this.#mode[i] = k;
             this.#oven.push(row);
-            this.#load(ovenKey(s.modes[k]!.oven), from, to, s.modes[k]!.racks);
+            this.#loads.add(ovenKey(s.modes[k]!.oven), from, to, s.modes[k]!.racks);
             return true;
           },
           back: () => {
             if (!row) return;
             const m = s.modes[row.mode]!;
-            this.#load(ovenKey(m.oven), row.from, row.to, -m.racks);
+            this.#loads.add(ovenKey(m.oven), row.from, row.to, -m.racks);
             this.#oven.splice(this.#oven.indexOf(row), 1);
             this.#mode[i] = -1;
           },
@@ -204,7 +191,7 @@ export class Greedy {
     const stay = this.#p.stays[i]!;
     const mode = stay.modes[k]!;
     if (mode.minutes !== this.#least[stay.end]! - this.#least[stay.start]!) return false;
-    if (!this.#fits(ovenKey(mode.oven), from, to, mode.racks)) return false;
+    if (!this.#loads.fits(ovenKey(mode.oven), from, to, mode.racks)) return false;
     return !this.#oven.some((x) => {
       const other = { stay: this.#p.stays[x.stay]!, mode: this.#p.stays[x.stay]!.modes[x.mode]! };
       if (other.mode.oven !== mode.oven) return false;
@@ -276,11 +263,11 @@ export class Greedy {
         this.#least[v] = this.#most[v] = plan.time[v]!;
         this.#fixed[v] = 1;
       }
-    for (const u of p.uses) if (on(u.from)) this.#load(u.thing, ...this.#spanOf(u), u.need);
+    for (const u of p.uses) if (on(u.from)) this.#loads.add(u.thing, ...this.#spanOf(u), u.need);
     p.touches.forEach((t, i) => {
       if (!on(t.from)) return;
       this.#who[i] = plan.who[i]!;
-      this.#load(handKey(plan.who[i]!), ...this.#spanOf(t), t.share);
+      this.#loads.add(handKey(plan.who[i]!), ...this.#spanOf(t), t.share);
     });
     p.stays.forEach((s, i) => {
       if (!on(s.start)) return;
@@ -288,7 +275,7 @@ export class Greedy {
       const row = { stay: i, mode: k, from: plan.time[s.held]!, to: plan.time[s.end]! };
       this.#mode[i] = k;
       this.#oven.push(row);
-      this.#load(ovenKey(s.modes[k]!.oven), row.from, row.to, s.modes[k]!.racks);
+      this.#loads.add(ovenKey(s.modes[k]!.oven), row.from, row.to, s.modes[k]!.racks);
     });
     return this.#spread([...Array(p.events).keys()], []);
   }
@@ -302,8 +289,5 @@ export class Greedy {
   }
 }
 
-/** Slots that a stretch touches: from the first to one past the last. */
-const slot = (min: number): number => Math.floor(min / GRID);
-const past = (min: number): number => Math.ceil(min / GRID);
 const ovenKey = (i: number): string => `oven/${i}`;
 const handKey = (i: number): string => `hands/${i}`;

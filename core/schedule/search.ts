@@ -3,7 +3,6 @@ import {
   MOST_CLASHES,
   orders,
   type Choice,
-  type Held,
   type Look,
   type NewArc,
   type Relation,
@@ -11,9 +10,8 @@ import {
 import { assignHands, handChoices } from './hands';
 import { Network } from './network';
 import { assignOvens, ovenChoices } from './ovens';
+import { overfull, type Counted } from './overfull';
 import { oddOf, valueOf, type Plan, type Problem, type Stay } from './problem';
-
-type Counted = { most: number; held: Held[] };
 
 export type SearchMore = {
   /** Only these bakes are looked at; the rest lies anywhere. */
@@ -148,42 +146,6 @@ export class Search {
   #relax = (): boolean => this.#net.solve((this.#cut() - this.#settled()) * SCALE);
   #at = (event: number): number => this.#net.time[event]!;
 
-  /** Sets of stretches that hold more of a thing than there is, each as small as can be. */
-  #overfull(): Held[][] {
-    const found: Held[][] = [];
-    for (const { most, held } of this.#counted) {
-      const timed = held
-        .map((u) => ({ u, from: this.#at(u.from) + u.after, to: this.#at(u.to) + u.upTo }))
-        .filter((x) => x.to > x.from)
-        .sort((a, b) => a.from - b.from || a.to - b.to);
-      let here: typeof timed = [];
-      let load = 0;
-      let ofThis = 0;
-      for (const x of timed) {
-        here = here.filter((y) => y.to > x.from || ((load -= y.u.need), false));
-        here.push(x);
-        load += x.u.need;
-        if (load <= most) continue;
-        const set: Held[] = [];
-        let sum = 0;
-        for (const y of [...here].sort((a, b) => b.u.need - a.u.need || a.to - b.to)) {
-          set.push(y.u);
-          sum += y.u.need;
-          if (sum > most) break;
-        }
-        for (let k = set.length - 1; k >= 0; k--)
-          if (sum - set[k]!.need > most) {
-            sum -= set[k]!.need;
-            set.splice(k, 1);
-          }
-        if (set.every((u) => u.fixed)) continue;
-        found.push(set);
-        if (++ofThis >= MOST_CLASHES) break;
-      }
-    }
-    return found;
-  }
-
   /** Work in odd hours: before them, after them, or paid for. */
   #oddChoices(): Choice[][] {
     const found: Choice[][] = [];
@@ -240,7 +202,7 @@ export class Search {
 
   /** The clashes of the times as they stand, each as the choices that settle it; a plan is taken down where there are none. */
   #clashes(): Choice[][] | null {
-    const clashes = this.#overfull().map(orders);
+    const clashes = overfull(this.#counted, this.#at).map(orders);
     if (clashes.length < MOST_CLASHES) {
       const ovens = assignOvens(this.#look);
       if (!ovens.modes) clashes.push(...ovenChoices(this.#look, ovens));
