@@ -1,8 +1,8 @@
-import { KITS, kitOfOwn, type Kit } from '../classes';
-import { msg } from '../explain';
+import { KITS, kitOfOwn, type ClassId, type Kit } from '../classes';
+import { msg, type Msg } from '../explain';
 import { avoidsOf } from '../exclusions';
-import { isBeside, profileOf } from '../formula';
-import { AVOID_IDS, type AvoidId } from '../ingredients';
+import { isBeside, profileOf, type Part } from '../formula';
+import { AVOID_IDS, type AvoidId, type Lookup } from '../ingredients';
 import { withOwnWords } from '../pantry';
 import { linkedOnce } from '../reading';
 import { profilesOf } from './assemble';
@@ -25,100 +25,26 @@ const DEFAULT_LIMIT = 4;
  * leaves out stays out. Where a conflict has no kit, no solution is given and the need is named. Yields after each combination, so that long work shows progress and can be stopped.
  */
 export function* adaptSteps(input: AdaptInput, context: AdaptContext): Generator<Progress, Outcome> {
-  const { pins = {}, limit = DEFAULT_LIMIT, words = [], strict = [] } = input;
+  const { limit = DEFAULT_LIMIT } = input;
   const formula = linkedOnce(input.formula, context.lookup);
-  const kits = [...KITS, ...(input.own ?? []).map(kitOfOwn)];
-  const lookup = withOwnWords(context.lookup, words);
-  const wanted = new Set([...avoidsOf(input.exclude, input.oil, words), ...formula.avoids]);
-  const avoids = AVOID_IDS.filter((a) => wanted.has(a));
-  const cannot: Outcome['cannot'] = [];
-  const conflicts: Conflict[] = [];
-  const benches: PartBench[] = [];
-  const closed = closedTo(formula, lookup, input.allow ?? []);
-  const heldOut = new Set<AvoidId>();
-
-  for (const part of formula.parts) {
-    const found = conflictsOf(part, lookup, avoids, strict);
-    conflicts.push(...found);
-    // Sorted, so that the order of the lines changes nothing in what is worked out.
-    const sorted = [...found].sort((a, b) => (a.id < b.id ? -1 : 1));
-    const slots = sorted.map((conflict): Slot => {
-      const open = candidatesFor(conflict, lookup, avoids, kits, strict);
-      const chosen = pins.kits?.[conflict.id];
-      const stay = new Set(candidatesFor(conflict, lookup, avoids, kits, strict, closed).map((k) => k.id));
-      // What was chosen before stays chosen: a kept version means what it meant.
-      const all = open.filter((k) => stay.has(k.id) || k.id === chosen);
-      const brought = new Set(
-        open
-          .filter((k) => !all.includes(k))
-          .flatMap((k) => k.items.flatMap((i) => closed.filter((a) => lookup(i.item)?.facts[a] === 'yes'))),
-      );
-      for (const a of brought) heldOut.add(a);
-      const kept = chosen ? all.filter((k) => k.id === chosen) : all;
-      if (conflict.massG === null && !isBeside(conflict.role))
-        cannot.push({
-          need: msg('cannot.amount', { ids: conflict.ingredientIds.join(' ') }),
-          clash: [conflict.id],
-        });
-      else if (all.length === 0 && open.length > 0)
-        cannot.push({
-          need: msg('cannot.heldOut', {
-            ids: conflict.ingredientIds.join(' '),
-            avoids: [...brought].join(' '),
-          }),
-          clash: [conflict.id],
-        });
-      else if (all.length === 0)
-        cannot.push({
-          need: msg('cannot.noKit', {
-            ids: conflict.ingredientIds.join(' '),
-            jobs: conflict.jobs
-              .slice(0, 3)
-              .map((j) => j.job)
-              .join(' '),
-            classId: part.classId,
-          }),
-          clash: [conflict.id, ...conflict.avoids],
-        });
-      else if (kept.length === 0)
-        cannot.push({
-          need: msg('cannot.chosenKit', {
-            kit: chosen ?? '',
-            known: kits.some((k) => k.id === chosen) ? 1 : 0,
-          }),
-          clash: [conflict.id],
-        });
-      return { conflict, kits: kept };
-    });
-    const root = input.target?.parts.find((p) => p.id === part.id) ?? part;
-    benches.push(
-      new PartBench(part, slots, profileOf(root, lookup), formula, avoids, lookup, pins, input.style),
-    );
-  }
-
+  const offer = new Offer({ ...input, formula }, context);
+  const { avoids, lookup } = offer;
+  const benches = formula.parts.map((part) => offer.bench(part));
   const outcome: Outcome = {
     avoids,
-    conflicts,
+    conflicts: offer.conflicts,
     solutions: [],
     options: [],
     sourceProfiles: profilesOf(input.target ?? formula, lookup),
-    cannot,
+    cannot: offer.cannot,
     other: null,
-    heldOut: AVOID_IDS.filter((a) => heldOut.has(a)),
+    heldOut: AVOID_IDS.filter((a) => offer.heldOut.has(a)),
   };
-  if (cannot.length > 0 || formula.parts.length === 0) return outcome;
+  if (outcome.cannot.length > 0 || formula.parts.length === 0) return outcome;
   const perPart: Trial[][] = [];
   for (const b of benches) perPart.push(yield* b.search(limit));
   const stuck = benches.filter((_b, i) => perPart[i]!.length === 0);
-  if (stuck.length > 0) {
-    return {
-      ...outcome,
-      cannot: stuck.map((b) => {
-        const clash = smallestClash(b.pins ?? {}, (held) => b.withPins(held).isFeasible());
-        return { need: msg('cannot.locks', { clash: clash.join(' ') }), clash };
-      }),
-    };
-  }
+  if (stuck.length > 0) return { ...outcome, cannot: stuck.map(clashOf) };
   // The best of every part together, then one part at a time exchanged for its next.
   const best = perPart.map((t) => t[0]!);
   const wholes = [best, ...perPart.flatMap((trials, i) => trials.slice(1).map((t) => best.with(i, t)))];
@@ -127,19 +53,109 @@ export function* adaptSteps(input: AdaptInput, context: AdaptContext): Generator
   const told = solutions
     .slice(0, limit)
     .map((s, i) => (i === 0 ? s : { ...s, because: whyAfter(weighedOf(s), weighedOf(solutions[0]!)) }));
-  const other =
-    input.options === false
-      ? null
-      : yield* otherBread({ ...input, formula }, otherBake(formula, conflicts, lookup), context);
-  return {
-    ...outcome,
-    other,
-    solutions: told,
-    options:
-      input.options === false
-        ? []
-        : benches.flatMap((b, i) => optionsOf(openBench(b, pins, kits, strict, closed), best[i]!)),
-  };
+  if (input.options === false) return { ...outcome, solutions: told };
+  const other = yield* otherBread(
+    { ...input, formula },
+    otherBake(formula, offer.conflicts, lookup),
+    context,
+  );
+  const options = benches.flatMap((b, i) => optionsOf(offer.openBench(b), best[i]!));
+  return { ...outcome, other, solutions: told, options };
+}
+
+/** The fewest of the things held that together leave no answer. */
+function clashOf(bench: PartBench): Outcome['cannot'][number] {
+  const clash = smallestClash(bench.pins ?? {}, (held) => bench.withPins(held).isFeasible());
+  return { need: msg('cannot.locks', { clash: clash.join(' ') }), clash };
+}
+
+/** What is on offer for each conflict of a formula, and what cannot be met. */
+class Offer {
+  readonly avoids: AvoidId[];
+  readonly lookup: Lookup;
+  readonly conflicts: Conflict[] = [];
+  readonly cannot: Outcome['cannot'] = [];
+  /** Groups that the formula has none of and that would have to come in for a way that is held back. */
+  readonly heldOut = new Set<AvoidId>();
+  readonly #input: AdaptInput;
+  readonly #kits: readonly Kit[];
+  readonly #closed: readonly AvoidId[];
+  readonly #pins: NonNullable<AdaptInput['pins']>;
+  readonly #strict: readonly AvoidId[];
+
+  constructor(input: AdaptInput, context: AdaptContext) {
+    const { formula, words = [] } = input;
+    this.#input = input;
+    this.#pins = input.pins ?? {};
+    this.#strict = input.strict ?? [];
+    this.#kits = [...KITS, ...(input.own ?? []).map(kitOfOwn)];
+    this.lookup = withOwnWords(context.lookup, words);
+    const wanted = new Set([...avoidsOf(input.exclude, input.oil, words), ...formula.avoids]);
+    this.avoids = AVOID_IDS.filter((a) => wanted.has(a));
+    this.#closed = closedTo(formula, this.lookup, input.allow ?? []);
+  }
+
+  /** The bench of a part; its conflicts, and what cannot be met of them, are noted. */
+  bench(part: Part): PartBench {
+    const { formula, target, style } = this.#input;
+    const found = conflictsOf(part, this.lookup, this.avoids, this.#strict);
+    this.conflicts.push(...found);
+    // Sorted, so that the order of the lines changes nothing in what is worked out.
+    const sorted = [...found].sort((a, b) => (a.id < b.id ? -1 : 1));
+    const slots = sorted.map((conflict) => this.#slot(conflict, part.classId));
+    const root = profileOf(target?.parts.find((p) => p.id === part.id) ?? part, this.lookup);
+    return new PartBench(part, slots, root, formula, this.avoids, this.lookup, this.#pins, style);
+  }
+
+  /** The same bench with every kit on offer again: a chosen kit fixes the solution, not what is shown beside it. */
+  openBench(bench: PartBench): PartBench {
+    if (!this.#pins.kits) return bench;
+    const slots = bench.slots.map(({ conflict, kits }) => {
+      const all = this.#candidates(conflict, this.#closed);
+      const chosen = kits.filter((k) => !all.some((a) => a.id === k.id));
+      return { conflict, kits: [...all, ...chosen].sort((a, b) => a.id.localeCompare(b.id)) };
+    });
+    return bench.withSlots(slots);
+  }
+
+  #candidates(conflict: Conflict, closed?: readonly AvoidId[]): Kit[] {
+    return candidatesFor(conflict, this.lookup, this.avoids, this.#kits, this.#strict, closed);
+  }
+
+  #slot(conflict: Conflict, classId: ClassId): Slot {
+    const open = this.#candidates(conflict);
+    const chosen = this.#pins.kits?.[conflict.id];
+    const stay = new Set(this.#candidates(conflict, this.#closed).map((k) => k.id));
+    // What was chosen before stays chosen: a kept version means what it meant.
+    const all = open.filter((k) => stay.has(k.id) || k.id === chosen);
+    const gone = open.filter((k) => !all.includes(k)).flatMap((k) => k.items);
+    const brought = new Set(
+      gone.flatMap((i) => this.#closed.filter((a) => this.lookup(i.item)?.facts[a] === 'yes')),
+    );
+    for (const a of brought) this.heldOut.add(a);
+    const kits = chosen ? all.filter((k) => k.id === chosen) : all;
+    const ids = conflict.ingredientIds.join(' ');
+    const jobs = conflict.jobs.slice(0, 3).map((j) => j.job);
+    if (conflict.massG === null && !isBeside(conflict.role))
+      this.#lacks(msg('cannot.amount', { ids }), conflict.id);
+    else if (all.length === 0 && open.length > 0)
+      this.#lacks(msg('cannot.heldOut', { ids, avoids: [...brought].join(' ') }), conflict.id);
+    else if (all.length === 0)
+      this.#lacks(
+        msg('cannot.noKit', { ids, jobs: jobs.join(' '), classId }),
+        conflict.id,
+        ...conflict.avoids,
+      );
+    else if (kits.length === 0) {
+      const known = this.#kits.some((k) => k.id === chosen) ? 1 : 0;
+      this.#lacks(msg('cannot.chosenKit', { kit: chosen ?? '', known }), conflict.id);
+    }
+    return { conflict, kits };
+  }
+
+  #lacks(need: Msg, ...clash: string[]): void {
+    this.cannot.push({ need, clash });
+  }
 }
 
 /** The other bread, without what else has to go; null where it is none, or has no answer of its own. */
@@ -170,20 +186,3 @@ export function finish<R>(steps: Generator<unknown, R>): R {
 /** Adapts without a pause; see `adaptSteps`. */
 export const adapt = (input: AdaptInput, context: AdaptContext): Outcome =>
   finish(adaptSteps(input, context));
-
-/** The same bench with every kit on offer again: a chosen kit fixes the solution, not what is shown beside it. */
-function openBench(
-  bench: PartBench,
-  pins: NonNullable<AdaptInput['pins']>,
-  kits: readonly Kit[],
-  strict: readonly AvoidId[],
-  closed: readonly AvoidId[],
-): PartBench {
-  if (!pins.kits) return bench;
-  const slots = bench.slots.map((s) => {
-    const all = candidatesFor(s.conflict, bench.lookup, bench.avoids, kits, strict, closed);
-    const chosen = s.kits.filter((k) => !all.some((a) => a.id === k.id));
-    return { conflict: s.conflict, kits: [...all, ...chosen].sort((a, b) => a.id.localeCompare(b.id)) };
-  });
-  return bench.withSlots(slots);
-}

@@ -1,4 +1,4 @@
-import { msg } from '../explain';
+import { msg, type Msg } from '../explain';
 import {
   derivedAmount,
   doughLines,
@@ -13,7 +13,7 @@ import {
 import { idOf, refTo, type Ingredient, type Lookup } from '../ingredients';
 import type { StepEdit } from '../method';
 import { cameIn, conflictOf } from './conflict-id';
-import type { Move } from './types';
+import type { Conflict, Move } from './types';
 import { editsOf, eveningStep } from './step-edits';
 import type { Choice, PartSolution, Variable } from './variables';
 
@@ -43,86 +43,17 @@ export function assemblePart(
     ...offDough.map((v) => ({ v, massG: v.usual > 0 ? v.usual : null })),
   ].filter(({ v, massG }) => massG === null || Math.abs(massG) > leastG(v));
   const choiceOf = new Map(choices.flatMap((c) => c.conflict.lineIds.map((id) => [id, c] as const)));
-  const moves: Move[] = [];
-  const lines: Line[] = [];
-  const placed = new Set<string>();
-
-  const place = (entry: (typeof all)[number], role: Line['role']) => {
-    const { v, massG } = entry;
-    lines.push({
-      id: v.lineId,
-      item: refTo(v.ingredient),
-      amount:
-        massG === null ? { massG: null, written: '', confidence: 1, reading: [] } : derivedAmount(massG),
-      ...(role ? { role } : {}),
-      ...(v.state ? { state: v.state } : {}),
-    });
-    moves.push({
-      op: 'add',
-      lineId: v.lineId,
-      ingredientId: v.ingredient.id,
-      ...(v.kitId && v.conflictId ? { kitId: v.kitId, conflictId: v.conflictId } : {}),
-      fromG: 0,
-      toG: massG,
-      reason: v.kitId ? msg('move.kit', { kit: v.kitId }) : msg(`move.${v.evens ?? 'water'}`),
-    });
-  };
-
   const salt = saltOff(part, choices, all, held, lookup);
+  const made = new Assembly(all, held);
   for (const line of part.lines) {
     const choice = choiceOf.get(line.id);
-    const ingredientId = idOf(line.item);
-    const fromG = line.amount.massG?.value ?? null;
-    if (choice) {
-      moves.push({
-        op: 'drop',
-        lineId: line.id,
-        ingredientId,
-        conflictId: choice.conflict.id,
-        fromG,
-        toG: 0,
-        reason: msg('move.drop', { avoids: choice.conflict.avoids.join(' ') }),
-      });
-      if (placed.has(choice.conflict.id)) continue;
-      placed.add(choice.conflict.id);
-      const role = line.role === 'inclusion' ? 'inclusion' : (choice.conflict.role ?? undefined);
-      for (const entry of all)
-        if (entry.v.conflictId === choice.conflict.id && !entry.v.joins) place(entry, role);
-      continue;
-    }
-    const joining = all.filter(({ v }) => v.joins === line.id);
-    const heldG = held[line.id];
-    const added = joining.reduce((s, { massG }) => s + (massG ?? 0), 0);
-    const less = salt?.lineId === line.id ? salt.massG : 0;
-    if (joining.length === 0 && heldG === undefined && less === 0) {
-      lines.push(line);
-      moves.push({ op: 'keep', lineId: line.id, ingredientId, fromG, toG: fromG, reason: msg('move.keep') });
-      continue;
-    }
-    const toG = (heldG ?? massOf(line)) + added - less;
-    lines.push({
-      ...line,
-      amount: { ...line.amount, massG: { ...line.amount.massG, value: toG, basis: 'derived' } },
-    });
-    const kit = joining.find(({ v }) => v.kitId)?.v.kitId;
-    moves.push({
-      op: 'scale',
-      lineId: line.id,
-      ingredientId,
-      fromG,
-      toG,
-      reason: kit
-        ? msg('move.joined', { kit, addedG: added })
-        : heldG !== undefined
-          ? msg('move.held')
-          : less > 0
-            ? msg('move.lessSalt')
-            : msg(toG < (fromG ?? 0) ? 'move.lessLiquid' : `move.${joining[0]?.v.evens ?? 'water'}`),
-    });
+    if (choice) made.drop(line, choice.conflict);
+    else made.keep(line, salt?.lineId === line.id ? salt.massG : 0);
   }
+  const { lines, moves } = made;
   for (const entry of all)
     if (entry.v.conflictId === null && !entry.v.joins && !pouredIn(entry, all, lines, moves, partG))
-      place(entry, undefined);
+      made.place(entry, undefined);
   shareLines(lines, moves, held);
 
   return {
@@ -133,6 +64,89 @@ export function assemblePart(
       ...lines.flatMap((line) => eveningStep(line, part, lookup)),
     ],
   };
+}
+
+type Entry = { v: Variable; massG: number | null };
+
+/** The lines of an adapted part as they are put together, each with the move that made it. */
+class Assembly {
+  readonly lines: Line[] = [];
+  readonly moves: Move[] = [];
+  readonly #all: readonly Entry[];
+  readonly #held: Record<string, number>;
+  /** Conflicts whose ways stand in the part already. */
+  readonly #placed = new Set<string>();
+
+  constructor(all: readonly Entry[], held: Record<string, number>) {
+    this.#all = all;
+    this.#held = held;
+  }
+
+  /** A line of its own for what comes in. */
+  place({ v, massG }: Entry, role: Line['role']): void {
+    this.lines.push({
+      id: v.lineId,
+      item: refTo(v.ingredient),
+      amount:
+        massG === null ? { massG: null, written: '', confidence: 1, reading: [] } : derivedAmount(massG),
+      ...(role ? { role } : {}),
+      ...(v.state ? { state: v.state } : {}),
+    });
+    this.moves.push({
+      op: 'add',
+      lineId: v.lineId,
+      ingredientId: v.ingredient.id,
+      ...(v.kitId && v.conflictId ? { kitId: v.kitId, conflictId: v.conflictId } : {}),
+      fromG: 0,
+      toG: massG,
+      reason: v.kitId ? msg('move.kit', { kit: v.kitId }) : msg(`move.${v.evens ?? 'water'}`),
+    });
+  }
+
+  /** A line goes; where the first of its conflict stood stands what comes instead. */
+  drop(line: Line, { id, avoids, role }: Conflict): void {
+    this.moves.push({
+      op: 'drop',
+      lineId: line.id,
+      ingredientId: idOf(line.item),
+      conflictId: id,
+      fromG: line.amount.massG?.value ?? null,
+      toG: 0,
+      reason: msg('move.drop', { avoids: avoids.join(' ') }),
+    });
+    if (this.#placed.has(id)) return;
+    this.#placed.add(id);
+    for (const entry of this.#all)
+      if (entry.v.conflictId === id && !entry.v.joins)
+        this.place(entry, line.role === 'inclusion' ? 'inclusion' : (role ?? undefined));
+  }
+
+  /** A line stays: as it is, or with what joins it, what the baker holds, and so much less salt. */
+  keep(line: Line, lessG: number): void {
+    const joining = this.#all.filter(({ v }) => v.joins === line.id);
+    const heldG = this.#held[line.id];
+    const fromG = line.amount.massG?.value ?? null;
+    const of = { lineId: line.id, ingredientId: idOf(line.item), fromG };
+    if (joining.length === 0 && heldG === undefined && lessG === 0) {
+      this.lines.push(line);
+      this.moves.push({ op: 'keep', ...of, toG: fromG, reason: msg('move.keep') });
+      return;
+    }
+    const addedG = joining.reduce((s, { massG }) => s + (massG ?? 0), 0);
+    const toG = (heldG ?? massOf(line)) + addedG - lessG;
+    this.lines.push({
+      ...line,
+      amount: { ...line.amount, massG: { ...line.amount.massG, value: toG, basis: 'derived' } },
+    });
+    const kit = joining.find(({ v }) => v.kitId)?.v.kitId;
+    const why = (): Msg => {
+      if (kit) return msg('move.joined', { kit, addedG });
+      if (heldG !== undefined) return msg('move.held');
+      if (lessG > 0) return msg('move.lessSalt');
+      return msg(toG < (fromG ?? 0) ? 'move.lessLiquid' : `move.${joining[0]?.v.evens ?? 'water'}`);
+    };
+    this.moves.push({ op: 'scale', ...of, toG, reason: why() });
+  }
 }
 
 /** More salt than this share of a part comes off the salt, as far as this share of that; less is not tasted. Common practice. */

@@ -1,33 +1,19 @@
-import { CLASSES, type JobId, type Kit } from '../classes';
+import type { JobId, Kit } from '../classes';
 import { verdictFor } from '../exclusions';
 import { doughLines, profileOf, type Formula, type Part, type Profile } from '../formula';
 import type { AvoidId, Lookup } from '../ingredients';
 import { assemblePart } from './assemble';
-import { allergenCost, cautionsOf, newAllergens, uncoveredJobs, watchedIn } from './verdicts';
+import { uncoveredJobs, watchedIn } from './verdicts';
 import { fitOf } from './bands';
-import { lowerBound, watchCost } from './bound';
+import { lowerBound } from './bound';
 import { fitIn, jobTotal } from './conflicts';
-import { LESS_LIQUID_COST, PartProgramme, WIDENED_COST } from './solve';
-import { missesOf, priceCost, styleCost, type Style } from './style';
-import type { Conflict, Pins, ScorePart } from './types';
+import { SCORE, scoreOf, widenedCost } from './score';
+import { PartProgramme } from './solve';
+import { missesOf, type Style } from './style';
+import type { Conflict, Pins } from './types';
 import type { Choice, PartSolution } from './variables';
 import { newWarnings, warningsOf } from './warnings';
 import { keyOf, MOST_COMBINATIONS, pick, type Slot, type Trial, WORST } from './trial';
-
-/** How much each side of a solution weighs against one tolerance overrun of a property of weight 1. */
-const SCORE = {
-  unknown: 0.12,
-  uncovered: 0.8,
-  usual: 0.8,
-  scarce: 0.15,
-  widened: WIDENED_COST,
-  lessLiquid: LESS_LIQUID_COST,
-  suits: 1.5,
-  watch: 0.1,
-  warned: 1.5,
-  green: 0.35,
-  fresh: 0.03,
-};
 
 const MAX_ROUNDS = 4;
 
@@ -36,17 +22,14 @@ function once<T>(work: () => T): () => T {
   return () => (made ??= { value: work() }).value;
 }
 
-const widenedCost = (solved: PartSolution): number =>
-  solved.widened.reduce((s, w) => s + (w.code === 'widened.line' ? SCORE.lessLiquid : SCORE.widened), 0);
-
 /** Tries choices for one part, each combination once. */
 export class PartBench {
   /** Ways were too many to try every combination: the less usual ones were left aside, which is said. */
   narrowed = false;
   readonly #seen = new Map<string, Trial | null>();
-  readonly #watched: Set<AvoidId>;
+  readonly watched: Set<AvoidId>;
   /** Ids of what the formula holds already. */
-  readonly #held: Set<string>;
+  readonly held: Set<string>;
   readonly #programme: PartProgramme;
   readonly #jobs = new Map<JobId, number>();
   readonly #warnedBefore = once(() => warningsOf(this.part, this.lookup));
@@ -61,8 +44,8 @@ export class PartBench {
     readonly pins: Pins | undefined,
     readonly style: Style = {},
   ) {
-    this.#held = new Set(source.parts.flatMap((p) => p.lines).flatMap((l) => lookup(l.item)?.id ?? []));
-    this.#watched = watchedIn(source, lookup);
+    this.held = new Set(source.parts.flatMap((p) => p.lines).flatMap((l) => lookup(l.item)?.id ?? []));
+    this.watched = watchedIn(source, lookup);
     this.#programme = new PartProgramme(
       part,
       slots.flatMap((s) => s.conflict.lineIds),
@@ -110,58 +93,21 @@ export class PartBench {
     const profile = once(() => profileOf(part.part, lookup));
     const fits = once(() => fitOf(own, profile(), target));
     const added = part.moves.filter((m) => m.op === 'add').map((m) => m.ingredientId!);
-    const unknown = added.filter(
-      (id) => verdictFor(this.lookup({ kind: 'ref', id }), this.avoids).finding !== 'no_conflict_found',
-    );
     const low = {
       lift: this.#programme.isLow('lift', solved),
       bind: this.#programme.isLow('bind', solved),
     };
     const uncovered = uncoveredJobs(own, part.part, choices, low, lookup, (job) => this.#before(job));
-    const weights = CLASSES[this.part.classId].jobs;
-    const incoming = {
-      kits,
-      added: added.flatMap((id) => this.lookup({ kind: 'ref', id }) ?? []),
-    };
-    const sum = (f: (c: Choice) => number) => choices.reduce((s, c) => s + f(c), 0);
-    const score: ScorePart[] = [
-      { code: 'closeness', value: this.#programme.closeness(solved) },
-      { code: 'suits', value: SCORE.suits * sum((c) => 1 - fitIn(c.kit, c.conflict)) },
-      { code: 'uncovered', value: SCORE.uncovered * uncovered.reduce((s, j) => s + (weights[j] ?? 0), 0) },
-      {
-        code: 'allergens',
-        value: allergenCost(newAllergens(added, this.source, this.lookup, this.#watched).map((b) => b.avoid)),
-      },
-      { code: 'unknown', value: SCORE.unknown * new Set(unknown).size },
-      { code: 'usual', value: SCORE.usual * sum((c) => 1 - c.kit.usual) },
-      { code: 'scarce', value: SCORE.scarce * sum((c) => c.kit.scarcity) },
-      // Of near-equals the one with fewest new things to buy and weigh; water is none.
-      {
-        code: 'fresh',
-        value: SCORE.fresh * new Set(added.filter((id) => id !== 'water' && !this.#held.has(id))).size,
-      },
-      {
-        code: 'watch',
-        value: watchCost(cautionsOf(kits, [part.part], this.lookup), SCORE),
-      },
-      {
-        code: 'widened',
-        value: widenedCost(solved),
-      },
-      {
-        code: 'style',
-        value:
-          styleCost(this.style, incoming, this.#held) +
-          priceCost(
-            this.style,
-            solved.variables.map(({ ingredient }, j) => ({
-              ingredient,
-              massG: Math.max(0, solved.amounts[j]!),
-            })),
-            this.target.props.mass.value,
-          ),
-      },
-    ];
+    const incoming = { kits, added: added.flatMap((id) => lookup({ kind: 'ref', id }) ?? []) };
+    const score = scoreOf(this, {
+      choices,
+      solved,
+      part: part.part,
+      added,
+      incoming,
+      uncovered,
+      closeness: this.#programme.closeness(solved),
+    });
     // What is dearer than those picked already needs no warnings to stay behind.
     const warned =
       score.reduce((s, p) => s + p.value, 0) < most
@@ -179,7 +125,7 @@ export class PartBench {
         return fits();
       },
       uncovered,
-      misses: missesOf(this.style, incoming, this.#held),
+      misses: missesOf(this.style, incoming, this.held),
       warned,
       score,
       total: score.reduce((s, p) => s + p.value, 0),
@@ -258,10 +204,10 @@ export class PartBench {
       this.slots,
       this.avoids,
       this.lookup,
-      this.#watched,
+      this.watched,
       SCORE,
       this.style,
-      this.#held,
+      this.held,
     );
   }
 

@@ -22,98 +22,209 @@ const DEPENDS = 1e-20;
 const EPS = Number.EPSILON;
 const MOST_STEPS = 2000;
 
-/** Room that one solve after another uses: a search solves thousands of small programmes. */
-class Room {
-  l = new Float64Array(0);
-  j = new Float64Array(0);
-  r = new Float64Array(0);
-  d = new Float64Array(0);
-  z = new Float64Array(0);
-  x = new Float64Array(0);
-  u = new Float64Array(0);
-  ru = new Float64Array(0);
-  active = new Int32Array(0);
-  isActive = new Uint8Array(0);
-  #n = 0;
-  #m = 0;
+/**
+ * The work of one solve after another, in room that all of them use: a search solves thousands of small programmes. `l` is the
+ * Cholesky factor of Q; J = L⁻ᵀ turned so that the active rows are R, upper triangular, in it; `u` are the multipliers; `d`,
+ * `z` and `ru` the directions of the row that is looked at.
+ */
+class DualMethod {
+  #p!: Dense;
+  #l = new Float64Array(0);
+  #j = new Float64Array(0);
+  #r = new Float64Array(0);
+  #d = new Float64Array(0);
+  #z = new Float64Array(0);
+  #x = new Float64Array(0);
+  #u = new Float64Array(0);
+  #ru = new Float64Array(0);
+  #active = new Int32Array(0);
+  #isActive = new Uint8Array(0);
+  /** How many rows are active, the first `fixed` of them equations. */
+  #count = 0;
+  #fixed = 0;
+  #roomN = 0;
+  #roomM = 0;
 
-  fit(n: number, m: number): void {
-    if (n > this.#n) {
-      this.#n = n;
-      this.l = new Float64Array(n * n);
-      this.j = new Float64Array(n * n);
-      this.r = new Float64Array(n * n);
-      this.d = new Float64Array(n);
-      this.z = new Float64Array(n);
-      this.x = new Float64Array(n);
-      this.u = new Float64Array(n + 1);
-      this.ru = new Float64Array(n + 1);
-      this.active = new Int32Array(n + 1);
+  #fit(n: number, m: number): void {
+    if (n > this.#roomN) {
+      this.#roomN = n;
+      this.#l = new Float64Array(n * n);
+      this.#j = new Float64Array(n * n);
+      this.#r = new Float64Array(n * n);
+      this.#d = new Float64Array(n);
+      this.#z = new Float64Array(n);
+      this.#x = new Float64Array(n);
+      this.#u = new Float64Array(n + 1);
+      this.#ru = new Float64Array(n + 1);
+      this.#active = new Int32Array(n + 1);
     }
-    if (m > this.#m) {
-      this.#m = m;
-      this.isActive = new Uint8Array(m);
+    if (m > this.#roomM) {
+      this.#roomM = m;
+      this.#isActive = new Uint8Array(m);
     }
   }
-}
-const room = new Room();
 
-/**
- * The minimiser, by the dual active-set method of Goldfarb & Idnani, "A numerically stable dual method for solving strictly
- * convex quadratic programs", Mathematical Programming 27 (1983): it begins at the minimum without rows and takes in the
- * most violated, one at a time. Null where no x meets the rows, or Q is not positive definite. What is given back is valid
- * until the next call.
- */
-export function solveDual(p: Dense): Float64Array | null {
-  const { n, q, c, equals, from, at, by, b } = p;
-  const m = b.length;
-  room.fit(n, m);
-  const { l, j, r, d, z, x, u, ru, active, isActive } = room;
-  isActive.fill(0, 0, m);
-
-  // Cholesky: Q = L Lᵀ, by rows of n.
-  for (let i = 0; i < n; i++)
-    for (let k = 0; k <= i; k++) {
-      let sum = q[i * n + k]!;
-      for (let s = 0; s < k; s++) sum -= l[i * n + s]! * l[k * n + s]!;
-      if (i > k) l[i * n + k] = sum / l[k * n + k]!;
-      else if (sum > 0) l[i * n + i] = Math.sqrt(sum);
-      else return null;
+  /** The minimiser of a programme; null where there is none. */
+  solve(p: Dense): Float64Array | null {
+    this.#p = p;
+    this.#fit(p.n, p.b.length);
+    this.#isActive.fill(0, 0, p.b.length);
+    this.#count = 0;
+    this.#fixed = 0;
+    if (!this.#factor()) return null;
+    this.#invert();
+    this.#begin();
+    if (!this.#equate()) return null;
+    for (let step = 0; step < MOST_STEPS; step++) {
+      const worst = this.#worst();
+      if (worst < 0) return this.#x;
+      if (!this.#meet(worst)) return null;
     }
-  // J = L⁻ᵀ: column i of it solves Lᵀ x = eᵢ.
-  for (let i = 0; i < n; i++)
-    for (let k = n - 1; k >= 0; k--) {
-      let sum = k === i ? 1 : 0;
-      if (k > i) {
-        j[k * n + i] = 0;
+    return null;
+  }
+
+  /** Cholesky: Q = L Lᵀ, by rows of n. False where Q is not positive definite. */
+  #factor(): boolean {
+    const { n, q } = this.#p;
+    const l = this.#l;
+    for (let i = 0; i < n; i++)
+      for (let k = 0; k <= i; k++) {
+        let sum = q[i * n + k]!;
+        for (let s = 0; s < k; s++) sum -= l[i * n + s]! * l[k * n + s]!;
+        if (i > k) l[i * n + k] = sum / l[k * n + k]!;
+        else if (sum > 0) l[i * n + i] = Math.sqrt(sum);
+        else return false;
+      }
+    return true;
+  }
+
+  /** J = L⁻ᵀ: column i of it solves Lᵀ x = eᵢ. */
+  #invert(): void {
+    const { n } = this.#p;
+    const l = this.#l;
+    const j = this.#j;
+    for (let i = 0; i < n; i++)
+      for (let k = n - 1; k >= 0; k--) {
+        let sum = k === i ? 1 : 0;
+        if (k > i) {
+          j[k * n + i] = 0;
+          continue;
+        }
+        for (let s = k + 1; s <= i; s++) sum -= l[s * n + k]! * j[s * n + i]!;
+        j[k * n + i] = sum / l[k * n + k]!;
+      }
+  }
+
+  /** The minimum without rows: x = J Jᵀ c. */
+  #begin(): void {
+    const { n, c } = this.#p;
+    const j = this.#j;
+    const d = this.#d;
+    const x = this.#x;
+    for (let i = 0; i < n; i++) {
+      let sum = 0;
+      for (let k = 0; k <= i; k++) sum += j[k * n + i]! * c[k]!;
+      d[i] = sum;
+    }
+    for (let k = 0; k < n; k++) {
+      let sum = 0;
+      for (let i = k; i < n; i++) sum += j[k * n + i]! * d[i]!;
+      x[k] = sum;
+    }
+  }
+
+  /** Takes in the equations, one after another. False where they contradict each other. */
+  #equate(): boolean {
+    const { n, equals } = this.#p;
+    const z = this.#z;
+    const x = this.#x;
+    const u = this.#u;
+    const ru = this.#ru;
+    for (let k = 0; k < equals; k++) {
+      this.#directions(k);
+      if (!this.#isFree()) {
+        // It says what others say, or contradicts them.
+        if (Math.abs(this.#slack(k)) > AGREES) return false;
         continue;
       }
-      for (let s = k + 1; s <= i; s++) sum -= l[s * n + k]! * j[s * n + i]!;
-      j[k * n + i] = sum / l[k * n + k]!;
+      const t = -this.#slack(k) / this.#zDot(k);
+      for (let i = 0; i < n; i++) x[i]! += t * z[i]!;
+      u[this.#count] = t;
+      for (let i = 0; i < this.#count; i++) u[i]! -= t * ru[i]!;
+      this.#add(k);
+      this.#fixed = this.#count;
     }
-  // The minimum without rows: x = J Jᵀ c.
-  for (let i = 0; i < n; i++) {
-    let sum = 0;
-    for (let k = 0; k <= i; k++) sum += j[k * n + i]! * c[k]!;
-    d[i] = sum;
-  }
-  for (let k = 0; k < n; k++) {
-    let sum = 0;
-    for (let i = k; i < n; i++) sum += j[k * n + i]! * d[i]!;
-    x[k] = sum;
+    return true;
   }
 
-  /** How many rows are active, the first `fixed` of them equations. */
-  let count = 0;
-  let fixed = 0;
+  /** The row that is violated most; −1 where all are met. */
+  #worst(): number {
+    const { equals, b } = this.#p;
+    const isActive = this.#isActive;
+    let worst = -1;
+    let least = -MET;
+    for (let k = equals; k < b.length; k++) {
+      if (isActive[k]) continue;
+      const s = this.#slack(k);
+      if (s < least) {
+        least = s;
+        worst = k;
+      }
+    }
+    return worst;
+  }
 
-  const slack = (k: number): number => {
+  /** One row comes in, others go out for it, until it is met. False where it cannot be. */
+  #meet(worst: number): boolean {
+    const { n } = this.#p;
+    const z = this.#z;
+    const x = this.#x;
+    const u = this.#u;
+    const ru = this.#ru;
+    u[this.#count] = 0;
+    for (;;) {
+      this.#directions(worst);
+      let t1 = Number.POSITIVE_INFINITY;
+      let goes = -1;
+      for (let i = this.#fixed; i < this.#count; i++)
+        if (ru[i]! > EPS && u[i]! / ru[i]! < t1) {
+          t1 = u[i]! / ru[i]!;
+          goes = i;
+        }
+      const t2 = this.#isFree() ? -this.#slack(worst) / this.#zDot(worst) : Number.POSITIVE_INFINITY;
+      const t = Math.min(t1, t2);
+      if (t === Number.POSITIVE_INFINITY) return false;
+      for (let i = 0; i < this.#count; i++) u[i]! -= t * ru[i]!;
+      u[this.#count]! += t;
+      if (t2 === Number.POSITIVE_INFINITY) {
+        this.#drop(goes);
+        continue;
+      }
+      for (let i = 0; i < n; i++) x[i]! += t * z[i]!;
+      if (t === t2) {
+        this.#add(worst);
+        return true;
+      }
+      this.#drop(goes);
+    }
+  }
+
+  #slack(k: number): number {
+    const { from, at, by, b } = this.#p;
+    const x = this.#x;
     let sum = -b[k]!;
     for (let e = from[k]!; e < from[k + 1]!; e++) sum += by[e]! * x[at[e]!]!;
     return sum;
-  };
+  }
+
   /** d = Jᵀ a, z = the step in x, ru = the step in the multipliers. */
-  const directions = (k: number): void => {
+  #directions(k: number): void {
+    const { n, from, at, by } = this.#p;
+    const j = this.#j;
+    const r = this.#r;
+    const d = this.#d;
+    const z = this.#z;
+    const ru = this.#ru;
     d.fill(0, 0, n);
     for (let e = from[k]!; e < from[k + 1]!; e++) {
       const row = at[e]! * n;
@@ -122,18 +233,25 @@ export function solveDual(p: Dense): Float64Array | null {
     }
     for (let i = 0; i < n; i++) {
       let sum = 0;
-      for (let s = count; s < n; s++) sum += j[i * n + s]! * d[s]!;
+      for (let s = this.#count; s < n; s++) sum += j[i * n + s]! * d[s]!;
       z[i] = sum;
     }
-    for (let i = count - 1; i >= 0; i--) {
+    for (let i = this.#count - 1; i >= 0; i--) {
       let sum = d[i]!;
-      for (let s = i + 1; s < count; s++) sum -= r[i * n + s]! * ru[s]!;
+      for (let s = i + 1; s < this.#count; s++) sum -= r[i * n + s]! * ru[s]!;
       ru[i] = sum / r[i * n + i]!;
     }
-  };
+  }
+
   /** Takes row k, which is free of them, among the active ones. */
-  const add = (k: number): void => {
-    for (let s = n - 1; s > count; s--) {
+  #add(k: number): void {
+    const { n } = this.#p;
+    const j = this.#j;
+    const r = this.#r;
+    const d = this.#d;
+    const active = this.#active;
+    const isActive = this.#isActive;
+    for (let s = n - 1; s > this.#count; s--) {
       let cc = d[s - 1]!;
       let ss = d[s]!;
       const h = Math.hypot(cc, ss);
@@ -146,32 +264,33 @@ export function solveDual(p: Dense): Float64Array | null {
         ss = -ss;
         d[s - 1] = -h;
       } else d[s - 1] = h;
-      const xny = ss / (1 + cc);
-      for (let i = 0; i < n; i++) {
-        const t1 = j[i * n + s - 1]!;
-        const t2 = j[i * n + s]!;
-        j[i * n + s - 1] = t1 * cc + t2 * ss;
-        j[i * n + s] = xny * (t1 + j[i * n + s - 1]!) - t2;
-      }
+      turn(j, n, s - 1, cc, ss);
     }
-    for (let i = 0; i <= count; i++) r[i * n + count] = d[i]!;
-    active[count] = k;
+    for (let i = 0; i <= this.#count; i++) r[i * n + this.#count] = d[i]!;
+    active[this.#count] = k;
     isActive[k] = 1;
-    count += 1;
-  };
+    this.#count += 1;
+  }
+
   /** Takes the active row that stands at place `gone` out again. */
-  const drop = (gone: number): void => {
+  #drop(gone: number): void {
+    const { n } = this.#p;
+    const j = this.#j;
+    const r = this.#r;
+    const u = this.#u;
+    const active = this.#active;
+    const isActive = this.#isActive;
     isActive[active[gone]!] = 0;
-    for (let i = gone; i < count - 1; i++) {
+    for (let i = gone; i < this.#count - 1; i++) {
       active[i] = active[i + 1]!;
       u[i] = u[i + 1]!;
       for (let s = 0; s < n; s++) r[s * n + i] = r[s * n + i + 1]!;
     }
-    u[count - 1] = u[count]!;
-    u[count] = 0;
-    count -= 1;
-    for (let s = 0; s < n; s++) r[s * n + count] = 0;
-    for (let k = gone; k < count; k++) {
+    u[this.#count - 1] = u[this.#count]!;
+    u[this.#count] = 0;
+    this.#count -= 1;
+    for (let s = 0; s < n; s++) r[s * n + this.#count] = 0;
+    for (let k = gone; k < this.#count; k++) {
       let cc = r[k * n + k]!;
       let ss = r[(k + 1) * n + k]!;
       const h = Math.hypot(cc, ss);
@@ -185,91 +304,54 @@ export function solveDual(p: Dense): Float64Array | null {
         ss = -ss;
       } else r[k * n + k] = h;
       const xny = ss / (1 + cc);
-      for (let i = k + 1; i < count; i++) {
+      for (let i = k + 1; i < this.#count; i++) {
         const t1 = r[k * n + i]!;
         const t2 = r[(k + 1) * n + i]!;
         r[k * n + i] = t1 * cc + t2 * ss;
         r[(k + 1) * n + i] = xny * (t1 + r[k * n + i]!) - t2;
       }
-      for (let i = 0; i < n; i++) {
-        const t1 = j[i * n + k]!;
-        const t2 = j[i * n + k + 1]!;
-        j[i * n + k] = t1 * cc + t2 * ss;
-        j[i * n + k + 1] = xny * (t1 + j[i * n + k]!) - t2;
-      }
+      turn(j, n, k, cc, ss);
     }
-  };
-  const zDot = (k: number): number => {
+  }
+
+  #zDot(k: number): number {
+    const { from, at, by } = this.#p;
+    const z = this.#z;
     let sum = 0;
     for (let e = from[k]!; e < from[k + 1]!; e++) sum += by[e]! * z[at[e]!]!;
     return sum;
-  };
+  }
+
   /** Whether a row says something that the active ones do not: as much of it as rounding alone would leave is nothing. */
-  const isFree = (): boolean => {
+  #isFree(): boolean {
+    const { n } = this.#p;
+    const d = this.#d;
     let all = 0;
     let free = 0;
     for (let s = 0; s < n; s++) {
       const square = d[s]! * d[s]!;
       all += square;
-      if (s >= count) free += square;
+      if (s >= this.#count) free += square;
     }
     return free > DEPENDS * all;
-  };
-
-  for (let k = 0; k < equals; k++) {
-    directions(k);
-    if (!isFree()) {
-      // It says what others say, or contradicts them.
-      if (Math.abs(slack(k)) > AGREES) return null;
-      continue;
-    }
-    const t = -slack(k) / zDot(k);
-    for (let i = 0; i < n; i++) x[i]! += t * z[i]!;
-    u[count] = t;
-    for (let i = 0; i < count; i++) u[i]! -= t * ru[i]!;
-    add(k);
-    fixed = count;
   }
-
-  for (let step = 0; step < MOST_STEPS; step++) {
-    let worst = -1;
-    let least = -MET;
-    for (let k = equals; k < m; k++) {
-      if (isActive[k]) continue;
-      const s = slack(k);
-      if (s < least) {
-        least = s;
-        worst = k;
-      }
-    }
-    if (worst < 0) return x;
-    u[count] = 0;
-    // One row comes in, others go out for it, until it is met.
-    for (;;) {
-      directions(worst);
-      let t1 = Number.POSITIVE_INFINITY;
-      let goes = -1;
-      for (let i = fixed; i < count; i++)
-        if (ru[i]! > EPS && u[i]! / ru[i]! < t1) {
-          t1 = u[i]! / ru[i]!;
-          goes = i;
-        }
-      const t2 = isFree() ? -slack(worst) / zDot(worst) : Number.POSITIVE_INFINITY;
-      const t = Math.min(t1, t2);
-      if (t === Number.POSITIVE_INFINITY) return null;
-      for (let i = 0; i < count; i++) u[i]! -= t * ru[i]!;
-      u[count]! += t;
-      if (t2 === Number.POSITIVE_INFINITY) {
-        drop(goes);
-        continue;
-      }
-      for (let i = 0; i < n; i++) x[i]! += t * z[i]!;
-      if (t === t2) {
-        add(worst);
-        break;
-      }
-      drop(goes);
-    }
-  }
-  return null;
 }
+const method = new DualMethod();
+
+/** Turns column `at` of a square matrix and the next into one another, by a cosine and a sine. */
+function turn(of: Float64Array, n: number, at: number, cc: number, ss: number): void {
+  const xny = ss / (1 + cc);
+  for (let k = at; k < n * n; k += n) {
+    const [t1, t2] = [of[k]!, of[k + 1]!];
+    of[k] = t1 * cc + t2 * ss;
+    of[k + 1] = xny * (t1 + of[k]!) - t2;
+  }
+}
+
+/**
+ * The minimiser, by the dual active-set method of Goldfarb & Idnani, "A numerically stable dual method for solving strictly
+ * convex quadratic programs", Mathematical Programming 27 (1983): it begins at the minimum without rows and takes in the
+ * most violated, one at a time. Null where no x meets the rows, or Q is not positive definite. What is given back is valid
+ * until the next call.
+ */
+export const solveDual = (p: Dense): Float64Array | null => method.solve(p);

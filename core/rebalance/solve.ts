@@ -7,12 +7,12 @@ import {
   MASS_WEIGHT,
   overrunCost,
   toleranceWidth,
-  WETNESS_BAND,
   WETNESS_WEIGHT,
   wetnessBand,
 } from './bands';
 import { groupsOf } from './clash';
-import { LeastSquares, minimiseJudged, type Judged, type Sides } from './qp';
+import { columnKeys, isBrushed, programmeOf, type Built } from './programme';
+import { minimiseJudged, type Sides } from './qp';
 import type { Pins } from './types';
 import {
   lessLiquid,
@@ -34,21 +34,9 @@ export const WIDENED_COST = 2;
 const MORE_IS_WORTH = 0.05;
 const LINE_IS_WORTH = 0.3;
 
-/** Where the judged properties begin in a column of a programme. */
-const JUDGED_FROM = 3;
-/** Pull towards the source inside the tolerances: breaks ties, moves nothing that matters. */
-const SOFT_PULL = 0.03;
-const WETNESS_PULL = 0.2;
-/** Cost of one percent outside a band, or one window outside a dose, when the bands cannot all be met. */
-const ELASTIC_COST = 40;
-/** A dose leaves its window last: what a kit is made of is known better than how wet a dough may be. */
-const DOSE_ELASTIC = 3;
 /** What a step of a variable brings of each property that a programme looks at, by the place of the property. */
 const columnOf = (v: Variable, keys: readonly PropKey[]): Float64Array =>
   Float64Array.from(keys, (key) => v.sign * v.step * (v.row[key]?.value ?? 0));
-
-/** What is brushed on has no balance to keep. */
-const isBrushed = ({ classId }: Part): boolean => classId === 'wash';
 
 /** The programme of one part: what stays is summed once, each combination of kits is solved on top of it. */
 export class PartProgramme {
@@ -61,7 +49,6 @@ export class PartProgramme {
   /** Amounts of each way at each conflict: they are the same in every combination. */
   readonly #brought = new Map<string, Variable[]>();
   readonly #columns = new WeakMap<Variable, Float64Array>();
-  /** Properties in the order of the columns: three that have bands of their own, then those judged. */
   readonly #keys: readonly PropKey[];
   /** Where the rounds of the next solve begin: combinations beside each other overrun the same sides. */
   #sides: Sides | undefined;
@@ -104,7 +91,7 @@ export class PartProgramme {
     // Water that the baker holds is as much as was said, and no more is poured to it.
     this.#water = pours && !(pours.joins && heldIds.includes(pours.joins)) ? pours : null;
     this.#less = lessLiquid(part, this.#leaving, held, lookup);
-    this.#keys = ['freeWater', 'demand', 'mass', ...CLASSES[part.classId].tolerances.map((t) => t.key)];
+    this.#keys = columnKeys(part);
   }
 
   /**
@@ -215,7 +202,7 @@ export class PartProgramme {
   }
 
   #attempt(variables: Variable[], target: Profile, elastic: boolean): PartSolution | null {
-    const { qp, judged, slack, wetBand } = this.#build(variables, target, elastic);
+    const { qp, judged, slack, wetBand } = this.#built(variables, target, elastic);
     const minimum = minimiseJudged(qp, judged, this.#sides);
     if (!minimum) return null;
     this.#sides = minimum.sides;
@@ -225,98 +212,20 @@ export class PartProgramme {
 
   /** The programme itself, for another solver to be held against: strict, or with every band and window to give. */
   programme(choices: readonly Choice[], elastic: boolean): Pick<Built, 'qp' | 'judged'> {
-    return this.#build(this.#variables(choices), this.target, elastic);
+    return this.#built(this.#variables(choices), this.target, elastic);
   }
 
-  /** The programme of one combination; `elastic` with a widening for every band and window behind the amounts. */
-  #build(variables: readonly Variable[], target: Profile, elastic: boolean): Built {
-    const { part, pins } = this;
-    const n = variables.length;
+  #built(variables: readonly Variable[], target: Profile, elastic: boolean): Built {
     const columns = variables.map((v) => this.#column(v));
-    /** A property of the adapted part, in so many grams a unit, as values of the amounts: these, and what stays. */
-    const formOf = (place: number, unit: number): Float64Array => {
-      const row = new Float64Array(n);
-      for (let j = 0; j < n; j++) row[j] = columns[j]![place]! / unit;
-      return row;
-    };
-    const stays = (key: PropKey): number => this.#staying.props[key].value;
-    const wetBand = target.wetness?.value
-      ? wetnessBand(target.wetness.value) / target.wetness.value
-      : WETNESS_BAND;
-    // Behind the amounts stand, when elastic, the widenings.
-    const slack = { wet: n, mass: n + 1, dose: n + 2 };
-    const size = elastic ? 2 * n + 2 : n;
-    const qp = new LeastSquares(size);
-    const given = (i: number): number | undefined => (elastic ? i : undefined);
-
-    // Amounts are counted in steps, so that grams of gum and grams of flour weigh alike.
-    variables.forEach((v, j) => {
-      qp.squareOf(j, v.usual / v.step, v.weight);
-      if (v.cost > 0) qp.linear(j, v.cost);
-      const pinned = pins.lines?.[v.lineId];
-      if (pinned !== undefined) {
-        qp.equalOf(j, pinned / v.step);
-        return;
-      }
-      qp.least(j, v.lo / v.step, given(slack.dose + j));
-      qp.most(j, v.hi / v.step, given(slack.dose + j));
-      if (elastic) qp.least(j, 0);
+    return programmeOf({
+      part: this.part,
+      pins: this.pins,
+      staying: this.#staying,
+      target,
+      variables,
+      columns,
+      elastic,
     });
-
-    const judged = CLASSES[part.classId].tolerances.flatMap((tolerance, k): Judged[] => {
-      const { key, weight } = tolerance;
-      const width = toleranceWidth(tolerance, target) || 1;
-      const row = formOf(JUDGED_FROM + k, width);
-      if (weight <= 0 || row.every((x) => x === 0)) return [];
-      const t = (target.props[key].value - stays(key)) / width;
-      qp.square(row, t, SOFT_PULL * weight);
-      return [{ row, target: t, weight }];
-    });
-
-    if (target.wetness && target.props.demand.value > 0 && (pins.lockWetness || judgesWetness(part))) {
-      const w0 = target.wetness.value;
-      // One unit is one band: free − w·demand over band × the source's demand.
-      const band = wetnessBand(w0);
-      const unit = band * target.props.demand.value;
-      const [free, demand] = [formOf(0, unit), formOf(1, unit)];
-      const at = (w: number): { row: Float64Array; t: number } => ({
-        row: free.map((f, j) => f - w * demand[j]!),
-        t: -(stays('freeWater') - w * stays('demand')) / unit,
-      });
-      const middle = at(w0);
-      qp.square(middle.row, middle.t, WETNESS_PULL);
-      if (pins.lockWetness) qp.equal(middle.row, middle.t);
-      else {
-        const [low, high] = [at(Math.max(0, w0 - band)), at(w0 + band)];
-        qp.atLeast(low.row, low.t, given(slack.wet));
-        qp.atMost(high.row, high.t, given(slack.wet));
-      }
-    }
-
-    for (const [key, value] of Object.entries(pins.props?.[part.id] ?? {})) {
-      const held = key as PropKey;
-      const unit = Math.abs(value) || 1;
-      const row = Float64Array.from(variables, (v) => (v.sign * v.step * (v.row[held]?.value ?? 0)) / unit);
-      if (row.some((x) => x !== 0)) qp.equal(row, (value - stays(held)) / unit);
-    }
-
-    const unit = MASS_BAND * target.props.mass.value || 1;
-    const mass = formOf(2, unit);
-    const t = (target.props.mass.value - stays('mass')) / unit;
-    if (pins.lockMass) qp.equal(mass, t);
-    else if (!pins.freeMass && !isBrushed(part)) {
-      qp.atLeast(mass, t - 1, given(slack.mass));
-      qp.atMost(mass, t + 1, given(slack.mass));
-    }
-
-    if (elastic)
-      for (let i = n; i < size; i++) {
-        qp.squareOf(i, 0, 1);
-        qp.linear(i, i < slack.dose ? ELASTIC_COST : DOSE_ELASTIC * ELASTIC_COST);
-        qp.least(i, 0);
-      }
-
-    return { qp, judged, slack, wetBand };
   }
 
   #doseBase(): DoseBase {
@@ -328,10 +237,3 @@ export class PartProgramme {
     return variablesOf(this.part, choices, this.lookup, false, this.#doseBase(), this.#leaving);
   }
 }
-
-type Built = {
-  qp: LeastSquares;
-  judged: Judged[];
-  slack: { wet: number; mass: number; dose: number };
-  wetBand: number;
-};
