@@ -1,5 +1,5 @@
 import { kelvin } from '../units';
-import type { SideName } from './grid';
+import type { Grid, SideName } from './grid';
 import { evaporationJ, vapourFlow, type Material } from './properties';
 
 /** Stefan-Boltzmann constant, W/(m² K⁴). */
@@ -14,6 +14,8 @@ export type Side =
   | { kind: 'robin'; h: number; bathC: number }
   | { kind: 'open' }
   | { kind: 'wall'; heatJ: number; contact: number; emissivity: number; startC?: number };
+
+export type Sides = Record<Exclude<SideName, 'inner'>, Side> & { inner?: Side };
 
 /**
  * The oven at a moment, °C: air; what shines on the top and from below; film W/(m² K); vapour in the air, Pa; whether
@@ -143,4 +145,31 @@ export function openFlow(
   f.water = f.area * water;
   f.wet = f.water * evaporationJ(front);
   return f.area * g;
+}
+
+/** Every face through which anything passes, as it is at the beginning. */
+export function facesOf({ faces }: Grid, sides: Sides, startC: number): Face[] {
+  return faces.flatMap(({ behind, area, half, side: name }): Face[] => {
+    const side = sides[name] ?? { kind: 'closed' };
+    if (side.kind === 'closed') return [];
+    const wallC = side.kind === 'wall' ? (side.startC ?? startC) : startC;
+    const still = { q: 0, toWall: 0, water: 0, wet: 0 };
+    return [
+      {
+        behind,
+        dried: 0,
+        cell: behind[0]!,
+        idle: false,
+        area,
+        half,
+        name,
+        side,
+        wallC,
+        crust: 0,
+        surfaceC: startC,
+        frontC: startC,
+        ...still,
+      },
+    ];
+  });
 }

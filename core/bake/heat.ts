@@ -1,12 +1,12 @@
-import { NEAREST, openFlow, radiation, type Face, type Oven, type Side } from './face';
-import { gridOf, type Section, type SideName } from './grid';
+import { facesOf, NEAREST, openFlow, radiation, type Face, type Oven, type Sides } from './face';
+import { gridOf, type Grid, type Section } from './grid';
 import { readAt, type Material } from './properties';
 import { conduct, properties, shortest, warm } from './step';
 
 export type BakeRun = {
   section: Section;
   material: Material;
-  sides: Record<Exclude<SideName, 'inner'>, Side> & { inner?: Side };
+  sides: Sides;
   startC: number;
   oven: (min: number) => Oven;
   /** Ends when the coldest cell has this, °C, or after so many minutes. */
@@ -56,188 +56,224 @@ const STABLE = 0.85;
  * that recedes under a dry crust; at a wall there is a lumped tin. Energy is conserved to rounding.
  */
 export function bake(run: BakeRun): BakeResult {
-  const {
-    section,
-    material,
-    sides,
-    untilC,
-    untilBrown = 0,
-    brownRate = 1,
-    cools = false,
-    mostMin,
-    every = 1,
-  } = run;
-  const grid = gridOf(section);
-  const { cells: n, volume, from, to, reach, faces: outer } = grid;
-  const mass = volume.reduce((s, v) => s + v * material.rho, 0);
-  const temp = new Float64Array(n).fill(run.startC);
-  const heat = new Float64Array(n).fill(readAt(material.heat, run.startC));
-  const [flow, lambda, load, capacity] = [0, 1, 2, 3].map(() => new Float64Array(n)) as [
-    Float64Array,
-    Float64Array,
-    Float64Array,
-    Float64Array,
-  ];
-  const faces = outer.flatMap(({ behind, area, half, side: name }): Face[] => {
-    const side = sides[name] ?? { kind: 'closed' };
-    if (side.kind === 'closed') return [];
-    const wallC = side.kind === 'wall' ? (side.startC ?? run.startC) : run.startC;
-    const still = { q: 0, toWall: 0, water: 0, wet: 0 };
-    return [
-      {
-        behind,
-        dried: 0,
-        cell: behind[0]!,
-        idle: false,
-        area,
-        half,
-        name,
-        side,
-        wallC,
-        crust: 0,
-        surfaceC: run.startC,
-        frontC: run.startC,
-        ...still,
-      },
-    ];
-  });
-  const open = faces.filter((f) => f.side.kind === 'open');
-  // Where nothing is open, as in a closed tin, the walls are what is seen.
-  const seen = open.length > 0 ? open : faces;
-  const seenArea = seen.reduce((s, f) => s + f.area, 0) || 1;
-  const mean = (of: (f: Face) => number): number => seen.reduce((s, f) => s + of(f) * f.area, 0) / seenArea;
-  const heldBy = (): number => heat.reduce((s, h, k) => s + h * volume[k]! * material.rho, 0);
-  const start = heldBy();
+  return new Bake(run).result();
+}
 
-  // A cell that has dried through is crust: it takes no more part, and the front goes on behind it. The last one stays.
-  const dry = new Uint8Array(n);
-  let lasting = 0;
-  let wetCells = n;
-  const dryUp = (f: Face): void => {
+/** A bake as it goes on: how hot each cell is, what its faces have come to, what came in and what left. */
+class Bake {
+  readonly #run: BakeRun;
+  readonly #every: number;
+  readonly #grid: Grid;
+  readonly #massKg: number;
+  readonly #temp: Float64Array;
+  readonly #heat: Float64Array;
+  readonly #flow: Float64Array;
+  readonly #lambda: Float64Array;
+  readonly #load: Float64Array;
+  readonly #capacity: Float64Array;
+  readonly #faces: Face[];
+  /** Faces that are seen, and so brown: where nothing is open, as in a closed tin, the walls. */
+  readonly #seen: Face[];
+  readonly #seenArea: number;
+  /** Cells that have dried through. */
+  readonly #dry: Uint8Array;
+  #wetCells: number;
+  /** A cell that is still dough. */
+  #lasting = 0;
+  #min = 0;
+  /** Heat that came in and that left with the vapour, J; water that left, kg; how far it has browned, min at 150 °C. */
+  #came = 0;
+  #gone = 0;
+  #lost = 0;
+  #brown = 0;
+  readonly #curve: BakePoint[] = [];
+  #nextPoint = 0;
+
+  constructor(run: BakeRun) {
+    const { section, material, startC, every = 1 } = run;
+    this.#run = run;
+    this.#every = every;
+    this.#grid = gridOf(section);
+    const { cells: n, volume } = this.#grid;
+    this.#massKg = volume.reduce((s, v) => s + v * material.rho, 0);
+    this.#temp = new Float64Array(n).fill(startC);
+    this.#heat = new Float64Array(n).fill(readAt(material.heat, startC));
+    this.#flow = new Float64Array(n);
+    this.#lambda = new Float64Array(n);
+    this.#load = new Float64Array(n);
+    this.#capacity = new Float64Array(n);
+    this.#dry = new Uint8Array(n);
+    this.#wetCells = n;
+    this.#faces = facesOf(this.#grid, run.sides, startC);
+    const open = this.#faces.filter((f) => f.side.kind === 'open');
+    this.#seen = open.length > 0 ? open : this.#faces;
+    this.#seenArea = this.#seen.reduce((s, f) => s + f.area, 0) || 1;
+  }
+
+  /** Bakes until it is done or its time is over. */
+  result(): BakeResult {
+    const start = this.#held();
+    const doneMin = this.#go();
+    const inWalls = this.#faces.reduce(
+      (s, { side, area, wallC }) =>
+        s + (side.kind === 'wall' ? side.heatJ * area * (wallC - (side.startC ?? this.#run.startC)) : 0),
+      0,
+    );
+    const came = this.#came;
+    return {
+      doneMin,
+      curve: this.#curve,
+      loss: this.#loss(),
+      browned: this.#brown,
+      balance: came === 0 ? 0 : (came - this.#gone - (this.#held() - start) - inWalls) / came,
+    };
+  }
+
+  #go(): number | null {
+    const { startC, oven, mostMin } = this.#run;
+    let core = startC;
+    while (this.#min < mostMin) {
+      if (this.#min >= this.#nextPoint - 1e-9) {
+        this.#mark(core);
+        this.#nextPoint += this.#every;
+      }
+      const dt = this.#flows(oven(this.#min));
+      this.#leaves(dt);
+      warm(this.#run.material, this.#grid.volume, this.#flow, dt, this.#heat, this.#temp);
+      this.#min += dt / 60;
+      core = this.#middle();
+      if (this.#isDone(core)) {
+        const doneMin = this.#doneAt(core);
+        this.#mark(core);
+        return doneMin;
+      }
+    }
+    return null;
+  }
+
+  /** What flows between cells and through faces now, W; the seconds for which that holds. */
+  #flows(oven: Oven): number {
+    const { material, mostMin } = this.#run;
+    properties(material, this.#temp, this.#grid.volume, this.#lambda, this.#capacity);
+    conduct(this.#grid, this.#temp, this.#lambda, this.#flow, this.#load);
+    let dt = this.#every * 60;
+    for (const f of this.#faces) if (!f.idle) dt = Math.min(dt, this.#through(f, oven));
+    // The longest step that stays stable: the cell that would lose its heat first sets it.
+    return Math.min(
+      dt,
+      STABLE * shortest(this.#capacity, this.#load),
+      60 * Math.max(1e-6, this.#nextPoint - this.#min),
+      60 * (mostMin - this.#min) + 1e-9,
+    );
+  }
+
+  /** What flows through a face; the seconds in which its wall would lose its heat. */
+  #through(f: Face, oven: Oven): number {
+    const { side, cell: k } = f;
+    const [tempC, lambda] = [this.#temp[k]!, this.#lambda[k]!];
+    const shineC = f.name === 'top' ? oven.topC : f.name === 'bottom' ? oven.belowC : oven.tempC;
+    if (side.kind === 'open') this.#load[k]! += openFlow(f, this.#run.material, oven, shineC, tempC, lambda);
+    else if (side.kind === 'wall') {
+      const shine = radiation(side.emissivity, f.wallC, shineC);
+      const inside = 1 / (side.contact + f.half / lambda);
+      f.q = f.area * inside * (f.wallC - tempC);
+      f.toWall = f.area * (oven.film * (oven.tempC - f.wallC) + shine * (shineC - f.wallC));
+      f.surfaceC = f.wallC;
+      this.#load[k]! += f.area * inside;
+      return (STABLE * side.heatJ) / (inside + oven.film + shine);
+    } else if (side.kind === 'robin') {
+      const g = f.area / (1 / side.h + f.half / lambda);
+      f.q = g * (side.bathC - tempC);
+      this.#load[k]! += g;
+    }
+    return Number.POSITIVE_INFINITY;
+  }
+
+  /** What leaves and comes in through the faces in so many seconds. */
+  #leaves(dt: number): void {
+    for (const f of this.#faces) {
+      if (!f.idle) this.#passes(f, dt);
+      if (f.side.kind === 'open') this.#browns(f, dt);
+    }
+  }
+  #passes(f: Face, dt: number): void {
+    this.#flow[f.cell]! += f.q - f.wet;
+    this.#gone += f.wet * dt;
+    this.#lost += f.water * dt;
+    if (f.side.kind === 'wall') {
+      f.wallC += ((f.toWall - f.q) * dt) / (f.side.heatJ * f.area);
+      this.#came += f.toWall * dt;
+    } else this.#came += f.q * dt;
+    if (f.side.kind !== 'open') return;
+    f.crust += (f.water * dt) / (f.area * this.#run.material.waterKgM3);
+    if (f.crust > (2 * f.dried + 1 - NEAREST) * f.half) this.#dryUp(f);
+  }
+  #browns(f: Face, dt: number): void {
+    const rate = 10 ** ((f.surfaceC - BROWN_C) / BROWN_STEP_C);
+    this.#brown += ((this.#run.brownRate ?? 1) * (f.area / this.#seenArea) * rate * dt) / 60;
+  }
+
+  /** A cell that has dried through is crust: it takes no more part, and the front goes on behind it. The last one stays. */
+  #dryUp(f: Face): void {
+    const { from, to, reach } = this.#grid;
     const next = f.behind[f.dried + 1];
-    if (next === undefined || dry[next] || wetCells <= 1) return;
+    if (next === undefined || this.#dry[next] || this.#wetCells <= 1) return;
     const cell = f.cell;
-    dry[cell] = 1;
-    wetCells--;
+    this.#dry[cell] = 1;
+    this.#wetCells--;
     for (let e = 0; e < reach.length; e++) if (from[e] === cell || to[e] === cell) reach[e] = 0;
     f.dried++;
     f.cell = next;
-    for (const other of faces) if (other.cell === cell) other.idle = true;
-    if (lasting === cell) lasting = next;
-  };
+    for (const other of this.#faces) if (other.cell === cell) other.idle = true;
+    if (this.#lasting === cell) this.#lasting = next;
+  }
 
-  let [min, came, gone, lost, brown] = [0, 0, 0, 0, 0];
-  // The middle is what lags: the coldest cell as it heats, the warmest as it cools.
-  const middle = (): number => {
-    let found = temp[lasting]!;
-    for (let k = 0; k < n; k++)
+  /** The middle is what lags: the coldest cell as it heats, the warmest as it cools. */
+  #middle(): number {
+    const [temp, dry, cools] = [this.#temp, this.#dry, this.#run.cools];
+    let found = temp[this.#lasting]!;
+    for (let k = 0; k < temp.length; k++)
       if (!dry[k] && (cools ? temp[k]! > found : temp[k]! < found)) found = temp[k]!;
     return found;
-  };
-  /** What has boiled off inside, at the walls, as a share of the mass. */
-  const boiledOff = (): number => {
-    let sum = 0;
-    for (let k = 0; k < n; k++) sum += material.boiledAt(temp[k]!) * volume[k]! * material.waterKgM3;
-    return sum / mass;
-  };
-  const browns = (f: Face, dt: number): number =>
-    f.side.kind === 'open'
-      ? (brownRate * (f.area / seenArea) * 10 ** ((f.surfaceC - BROWN_C) / BROWN_STEP_C) * dt) / 60
-      : 0;
-  const curve: BakePoint[] = [];
-  const mark = (coreC: number): void => {
-    curve.push({
-      min,
-      coreC,
-      crustC: mean((f) => f.surfaceC),
-      loss: lost / mass + boiledOff(),
-      browned: brown,
-      crustMm: 1000 * mean((f) => f.crust),
-    });
-  };
-  const isDone = (coreC: number): boolean =>
-    cools ? coreC <= untilC : coreC >= untilC && brown >= untilBrown;
-
-  let doneMin: number | null = null;
-  let nextPoint = 0;
-  let core = run.startC;
-  while (min < mostMin) {
-    if (min >= nextPoint - 1e-9) {
-      mark(core);
-      nextPoint += every;
-    }
-    const oven = run.oven(min);
-    properties(material, temp, volume, lambda, capacity);
-    conduct(grid, temp, lambda, flow, load);
-    let dt = every * 60;
-    for (const f of faces) {
-      if (f.idle) continue;
-      const k = f.cell;
-      const { side } = f;
-      const shineC = f.name === 'top' ? oven.topC : f.name === 'bottom' ? oven.belowC : oven.tempC;
-      if (side.kind === 'open') load[k]! += openFlow(f, material, oven, shineC, temp[k]!, lambda[k]!);
-      else if (side.kind === 'wall') {
-        const shine = radiation(side.emissivity, f.wallC, shineC);
-        const inside = 1 / (side.contact + f.half / lambda[k]!);
-        f.q = f.area * inside * (f.wallC - temp[k]!);
-        f.toWall = f.area * (oven.film * (oven.tempC - f.wallC) + shine * (shineC - f.wallC));
-        f.surfaceC = f.wallC;
-        load[k]! += f.area * inside;
-        dt = Math.min(dt, (STABLE * side.heatJ) / (inside + oven.film + shine));
-      } else {
-        const g = f.area / (1 / side.h + f.half / lambda[k]!);
-        f.q = g * (side.bathC - temp[k]!);
-        load[k]! += g;
-      }
-    }
-    // The longest step that stays stable: the cell that would lose its heat first sets it.
-    dt = Math.min(
-      dt,
-      STABLE * shortest(capacity, load),
-      60 * Math.max(1e-6, nextPoint - min),
-      60 * (mostMin - min) + 1e-9,
-    );
-    for (const f of faces) {
-      if (f.idle) {
-        brown += browns(f, dt);
-        continue;
-      }
-      flow[f.cell]! += f.q - f.wet;
-      gone += f.wet * dt;
-      lost += f.water * dt;
-      if (f.side.kind === 'wall') {
-        f.wallC += ((f.toWall - f.q) * dt) / (f.side.heatJ * f.area);
-        came += f.toWall * dt;
-      } else came += f.q * dt;
-      if (f.side.kind === 'open') {
-        f.crust += (f.water * dt) / (f.area * material.waterKgM3);
-        if (f.crust > (2 * f.dried + 1 - NEAREST) * f.half) dryUp(f);
-        brown += browns(f, dt);
-      }
-    }
-    warm(material, volume, flow, dt, heat, temp);
-    min += dt / 60;
-    core = middle();
-    if (isDone(core)) {
-      const before = curve.at(-1)!;
-      // Where the middle came last, between two points of the curve; where colour did, now.
-      const late = cools || before.coreC < untilC;
-      const k = !late || core === before.coreC ? 1 : (untilC - before.coreC) / (core - before.coreC);
-      doneMin = before.min + Math.min(1, Math.max(0, k)) * (min - before.min);
-      mark(core);
-      break;
-    }
   }
-  const inWalls = faces.reduce(
-    (s, f) =>
-      s + (f.side.kind === 'wall' ? f.side.heatJ * f.area * (f.wallC - (f.side.startC ?? run.startC)) : 0),
-    0,
-  );
-  return {
-    doneMin,
-    curve,
-    loss: lost / mass + boiledOff(),
-    browned: brown,
-    balance: came === 0 ? 0 : (came - gone - (heldBy() - start) - inWalls) / came,
-  };
+  #isDone(coreC: number): boolean {
+    const { cools, untilC, untilBrown = 0 } = this.#run;
+    return cools ? coreC <= untilC : coreC >= untilC && this.#brown >= untilBrown;
+  }
+  /** Where the middle came last, between two points of the curve; where colour did, now. */
+  #doneAt(coreC: number): number {
+    const { cools, untilC } = this.#run;
+    const before = this.#curve.at(-1)!;
+    const late = cools || before.coreC < untilC;
+    const k = !late || coreC === before.coreC ? 1 : (untilC - before.coreC) / (coreC - before.coreC);
+    return before.min + Math.min(1, Math.max(0, k)) * (this.#min - before.min);
+  }
+
+  #mean(of: (f: Face) => number): number {
+    return this.#seen.reduce((s, f) => s + of(f) * f.area, 0) / this.#seenArea;
+  }
+  /** Heat in the dough, J. */
+  #held(): number {
+    const { volume } = this.#grid;
+    return this.#heat.reduce((s, h, k) => s + h * volume[k]! * this.#run.material.rho, 0);
+  }
+  /** Water lost so far, as a share of the mass: from the open faces, and boiled off inside, at the walls. */
+  #loss(): number {
+    const { material } = this.#run;
+    let boiled = 0;
+    this.#grid.volume.forEach(
+      (v, k) => (boiled += material.boiledAt(this.#temp[k]!) * v * material.waterKgM3),
+    );
+    return this.#lost / this.#massKg + boiled / this.#massKg;
+  }
+  #mark(coreC: number): void {
+    this.#curve.push({
+      min: this.#min,
+      coreC,
+      crustC: this.#mean((f) => f.surfaceC),
+      loss: this.#loss(),
+      browned: this.#brown,
+      crustMm: 1000 * this.#mean((f) => f.crust),
+    });
+  }
 }
