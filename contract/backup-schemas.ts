@@ -5,7 +5,8 @@ import { runLineSchema } from './bench-schemas';
 import { experimentSchema, photoLineSchema, tastingSchema, trialLineSchema } from './notebook-schemas';
 import { daySchema } from './day-schemas';
 import { eaterSchema, kitchenSchema, pantryDocSchema, waySchema } from './pantry-schemas';
-import { draftDocSchema, formulaSchema, requestSchema } from './schemas';
+import { formulaSchema } from './formula-schemas';
+import { draftDocSchema, requestSchema } from './schemas';
 import { instant, obj, revision, text } from './shapes';
 
 const uuid = () => string().uuid().required();

@@ -4,14 +4,8 @@ import { DEMO_FORMULAS } from '../demo/data/formulas';
 import { DEMO_EATERS, DEMO_PANTRY } from '../demo/data/pantry';
 import { readFormula } from '../core/reading';
 import { DEFAULT_KITCHEN } from './dto';
-import {
-  adaptSchema,
-  createVersionSchema,
-  formulaSchema,
-  matchSchema,
-  putDraftSchema,
-  readSchema,
-} from './schemas';
+import { formulaSchema } from './formula-schemas';
+import { adaptSchema, createVersionSchema, matchSchema, putDraftSchema, readSchema } from './schemas';
 import { createPantrySchema, eaterSchema, kitchenSchema, putPantrySchema } from './pantry-schemas';
 import type { Schema } from 'yup';
 import { fitsQuickly } from './quick';

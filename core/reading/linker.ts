@@ -24,10 +24,8 @@ import { usesOf } from './uses';
 /** Acts that may tell an oven's heat, and the least that one has in a method, °C. */
 const OVENS: readonly ActionKind[] = ['bake', 'blind_bake', 'preheat', 'other'];
 const LEAST_OVEN_C = 100;
-
 /** More acts than this a method has not. */
 const MOST_ACTS = 150;
-
 const OVEN_KINDS: readonly ActionKind[] = ['bake', 'blind_bake'];
 /** Bodies warmer than this are no liquid or room, °C. */
 const MOST_LIQUID_C = 110;
