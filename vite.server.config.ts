@@ -1,7 +1,11 @@
 import { cpSync } from 'node:fs';
 import { defineConfig } from 'vite';
 
-/** The server in bundles, the program, the thread that computes, the one that holds the database and the instruments that are none; packages stay outside, migrations lie beside. */
+/**
+ * The server in bundles: the program, the thread that computes, the one that holds the database and the instruments that are
+ * none; migrations lie beside. Packages are bundled in, so that a start reads a few files and not a thousand; outside stay those
+ * that start files of their own beside them.
+ */
 export default defineConfig({
   build: {
     ssr: true,
@@ -19,7 +23,8 @@ export default defineConfig({
     },
   },
   ssr: {
-    noExternal: ['quadprog', 'numeric-quantity', 'fastest-levenshtein', 'htmlparser2', /^dom/, 'entities'],
+    noExternal: true,
+    external: ['@electric-sql/pglite', 'piscina', 'pino', 'pino-http'],
   },
   plugins: [
     {

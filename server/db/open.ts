@@ -1,7 +1,6 @@
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { MessageChannel, Worker, type MessagePort } from 'node:worker_threads';
-import { PGlite } from '@electric-sql/pglite';
 import { isNull, sql } from 'drizzle-orm';
 import { drizzle } from 'drizzle-orm/node-postgres';
 import { migrate } from 'drizzle-orm/node-postgres/migrator';
@@ -217,6 +216,8 @@ export async function openFolder(
 
 /** A database in memory of this thread; `template` is a dump of an empty one, which saves the making of it. */
 export async function openMemory(template?: Blob, more: pg.PoolConfig = {}): Promise<OpenDb> {
+  // The running server has its database in a thread: here the package is not even read.
+  const { PGlite } = await import('@electric-sql/pglite');
   const lite = await PGlite.create(template ? { loadDataDir: template } : {});
   const connect = serveWire(
     lite,
