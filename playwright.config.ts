@@ -18,6 +18,8 @@ export default defineConfig({
   use: {
     viewport: { width: 1280, height: 800 },
     colorScheme: 'light',
+    // What moves takes a third of the machine: the main job and the versions are gone through with it, the rest with less.
+    contextOptions: { reducedMotion: 'reduce' },
     actionTimeout: 25_000,
     // What it does is its own journey; elsewhere it would stand between the page and what a journey puts in its way.
     serviceWorkers: 'block',

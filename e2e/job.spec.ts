@@ -1,6 +1,8 @@
 import { expect, test } from './fixtures';
 import { deskSaved, expectAccessible, leaveOut, PASTED, pasteFormula, putFormula } from './helpers';
 
+test.use({ contextOptions: { reducedMotion: 'no-preference' } });
+
 test('the whole job: paste, correct, leave out four things, choose, balance, keep, print, reopen', async ({
   page,
 }) => {

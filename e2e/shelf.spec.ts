@@ -1,6 +1,8 @@
 import { expect, test } from './fixtures';
 import { expectAccessible, putFormula } from './helpers';
 
+test.use({ contextOptions: { reducedMotion: 'no-preference' } });
+
 test('the shelf is searched, sifted and ordered; the address holds it', async ({ page }) => {
   await putFormula(page, { title: 'Zephyr tray cake' });
   await page.goto('./');

@@ -1,6 +1,8 @@
 import { expect, test } from './fixtures';
 import { expectAccessible, leaveOut, putFormula } from './helpers';
 
+test.use({ contextOptions: { reducedMotion: 'no-preference' } });
+
 test('versions grow, branch, are named and starred, and lie side by side', async ({ page }) => {
   await putFormula(page, { title: 'Capstan cake' });
   const keep = async (name: string) => {
