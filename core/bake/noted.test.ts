@@ -1,3 +1,4 @@
+import { msg } from '../explain';
 import { describe, expect, it } from 'vitest';
 import { readSteps } from '../method';
 import type { StatedBake, StatedTin } from '../formula';
@@ -53,7 +54,7 @@ Leave to rise at 28 °C, 40-45 min.`);
   });
 
   it('takes its own notes off before it makes new ones, and leaves those of others', () => {
-    const other = { code: 'step.paper', args: {} };
+    const other = msg('step.paper');
     const first = notedBake(
       METHOD.map((s, i) => (i === 0 ? { ...s, notes: [other] } : s)),
       was,

@@ -1,4 +1,4 @@
-import { msg, type Msg } from '../explain';
+import { msg, type StepMsg } from '../explain';
 import type { Formula } from '../formula';
 import type { Step } from '../method';
 import { minutesIn, temperaturesIn } from '../reading';
@@ -51,7 +51,7 @@ export function notedBake(method: readonly Step[], was: Baked, now: Baked): Step
     now.tin && was.tin && (now.tin.written !== was.tin.written || now.tin.count !== was.tin.count)
       ? now.tin
       : null;
-  const notesFor = (s: Step): Msg[] => [
+  const notesFor = (s: Step): StepMsg[] => [
     ...(otherOven && namesHeat(s.text, before.ovenC!)
       ? [msg('step.ovenNow', { c: oven, fan: after!.fan ? 1 : 0 })]
       : []),

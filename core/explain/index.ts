@@ -1,3 +1,4 @@
 export * from './fold';
+export * from './messages';
 export * from './sourced';
 export * from './learnt';

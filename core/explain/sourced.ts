@@ -1,3 +1,5 @@
+import type { Msg } from './messages';
+
 /**
  * A figure with its provenance. One model of spread throughout: errors are independent, so they add in
  * quadrature (GUM, JCGM 100:2008, clause 5.1.2), and the digits shown follow from them.
@@ -6,11 +8,6 @@ export type Basis = 'published' | 'practice' | 'memory' | 'label' | 'user' | 'de
 
 /** `value` in the unit its place names; `sd` is one standard deviation in the same unit, absent when not judged. */
 export type Sourced<T = number> = { value: T; sd?: number; basis: Basis; sourceId?: SourceId };
-
-/** Something to be said: a code that the interface has words for, and what goes into them. */
-export type Msg = { code: string; args: Record<string, number | string> };
-
-export const msg = (code: string, args: Record<string, number | string> = {}): Msg => ({ code, args });
 
 /** Works that figures are taken from, or from the memory of which they were written down. */
 export const SOURCES = {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { msg } from '../explain';
+import { argOf, msg } from '../explain';
 import {
   applyEdits,
   isChanged,
@@ -56,7 +56,7 @@ describe('changing a method', () => {
     const out = applyEdits(steps, [
       instead(['egg', 'eggs'], { inline: false }),
       { op: 'strike', at: ['cream'], msg: msg('step.noCreaming') },
-      { op: 'note', at: ['cool'], msg: msg('step.coolFully') },
+      { op: 'note', at: ['cool'], msg: msg('step.workIn') },
     ]);
     expect(out.map((s) => s.notes.length)).toEqual([0, 0, 1, 0, 1]);
     expect(out[1]!.struck?.code).toBe('step.noCreaming');
@@ -93,7 +93,9 @@ describe('changing a method', () => {
   it('a step that names a part takes only what is for it; one that names none takes all', () => {
     const [rub, cream] = readSteps('Rub the butter in for the crust.\nCream the butter.');
     const names = ['Short crust', 'Topping'];
-    const edits = names.map((part) => instead(['butter'], { msg: msg('step.instead', { part }) }));
+    const edits = names.map((part) =>
+      instead(['butter'], { msg: msg('step.instead', { was: 'butter', kit: 'olive', part }) }),
+    );
     const parts = names.map((name) => ({ name, words: [] }));
     const [first, second] = applyEdits([rub!, cream!], edits, parts);
     expect(first!.swaps!.map((w) => w.msg.args.part)).toEqual(['Short crust']);
@@ -128,15 +130,15 @@ describe('changing a method', () => {
   it('the longest name is meant, each stretch has one stand-in, a second one for it is a note', () => {
     const { step, words } = swapped('Whip the egg whites, then stir in the eggs.', [
       instead(EGGS),
-      instead(['egg white', 'egg whites'], { msg: msg('step.instead', { kit: 'aquafaba' }) }),
+      instead(['egg white', 'egg whites'], { msg: msg('step.instead', { was: 'egg', kit: 'aquafaba' }) }),
     ]);
     expect(words).toEqual(['egg whites', 'eggs']);
-    expect(step.swaps!.map((w) => w.msg.args.kit)).toEqual(['aquafaba', 'flax_gel']);
+    expect(step.swaps!.map((w) => argOf(w.msg, 'kit'))).toEqual(['aquafaba', 'flax_gel']);
     const both = swapped('Cream the butter.', [
-      instead(['butter'], { msg: msg('step.instead', { kit: 'olive' }) }),
-      instead(['butter'], { msg: msg('step.instead', { kit: 'seed' }) }),
+      instead(['butter'], { msg: msg('step.instead', { was: 'egg', kit: 'olive' }) }),
+      instead(['butter'], { msg: msg('step.instead', { was: 'egg', kit: 'seed' }) }),
     ]).step;
-    expect([both.swaps!.length, both.notes.map((n) => n.args.kit)]).toEqual([1, ['seed']]);
+    expect([both.swaps!.length, both.notes.map((n) => argOf(n, 'kit'))]).toEqual([1, ['seed']]);
   });
 
   it('a gel is not whisked to a foam: said once, unless what comes can be', () => {
@@ -149,7 +151,7 @@ describe('changing a method', () => {
   });
 
   it('where a step does not say of which part it speaks, or nothing comes, it is said in a note', () => {
-    const crust = msg('step.instead', { kit: 'flax_gel', part: 'Short crust' });
+    const crust = msg('step.instead', { was: 'egg', kit: 'flax_gel', part: 'Short crust' });
     const parts = [
       { name: 'Short crust', words: ['egg', 'rice flour'] },
       { name: 'Filling', words: ['egg', 'cream', 'nutmeg'] },
@@ -166,8 +168,10 @@ describe('changing a method', () => {
       { name: 'Base', words: ['egg yolk', 'cornflour'] },
       { name: 'Top', words: ['egg', 'almonds', 'rhubarb'] },
     ];
-    const top = instead(['almonds'], { msg: msg('step.instead', { kit: 'seeds', part: 'Top' }) });
-    const base = instead(['egg yolk'], { msg: msg('step.instead', { kit: 'flax_gel', part: 'Base' }) });
+    const top = instead(['almonds'], { msg: msg('step.instead', { was: 'egg', kit: 'seeds', part: 'Top' }) });
+    const base = instead(['egg yolk'], {
+      msg: msg('step.instead', { was: 'egg', kit: 'flax_gel', part: 'Base' }),
+    });
     expect(swapped('Rub in the cornflour, bind with the egg yolk.', [base, top], cake).words).toEqual([
       'egg yolk',
     ]);
@@ -209,11 +213,11 @@ describe('changing a method', () => {
   it('an exact name goes before the last word of another: ground hazelnuts are not the hazelnuts on top', () => {
     const ground = instead(['ground hazelnut', 'ground hazelnuts'], {
       of: { exact: ['ground hazelnuts'], loose: ['hazelnuts'] },
-      msg: msg('step.instead', { kit: 'ground_seed' }),
+      msg: msg('step.instead', { was: 'egg', kit: 'ground_seed' }),
     });
-    const whole = instead(['hazelnuts'], { msg: msg('step.instead', { kit: 'seeds' }) });
+    const whole = instead(['hazelnuts'], { msg: msg('step.instead', { was: 'egg', kit: 'seeds' }) });
     const of = (text: string) =>
-      applyEdits(readSteps(text), [ground, whole])[0]!.swaps!.map((w) => w.msg.args.kit);
+      applyEdits(readSteps(text), [ground, whole])[0]!.swaps!.map((w) => argOf(w.msg, 'kit'));
     expect(of('Rub in the ground hazelnuts, then the hazelnuts.')).toEqual(['ground_seed', 'seeds']);
     expect(of('Scatter the hazelnuts over.')).toEqual(['seeds']);
     expect(applyEdits(readSteps('Scatter the hazelnuts over.'), [ground])[0]!.swaps).toHaveLength(1);

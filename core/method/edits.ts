@@ -1,4 +1,4 @@
-import { msg, type Msg } from '../explain';
+import { argOf, msg, type StepMsg } from '../explain';
 import { linkedNames, NO_CHANGES, otherWords, type Instead, type LineChanges } from './linked';
 import { namer, partsTold, wordPattern, type PartWords } from './named';
 import type { Step, StepKind, WordSwap } from './steps';
@@ -9,13 +9,13 @@ export type StepChoices = Record<string, { off: true } | { own: string }>;
 /** What a swap does to the method. An insertion is left out where a step speaks of one of the `unless` words. */
 export type StepEdit =
   /** `lineIds`: lines it is in place of; it comes before the first step that speaks of them. */
-  | { op: 'insert'; before: StepKind[]; kind: StepKind; msg: Msg; unless?: string[]; lineIds?: string[] }
-  | { op: 'note'; at: StepKind[]; msg: Msg }
-  | { op: 'strike'; at: StepKind[]; msg: Msg }
+  | { op: 'insert'; before: StepKind[]; kind: StepKind; msg: StepMsg; unless?: string[]; lineIds?: string[] }
+  | { op: 'note'; at: StepKind[]; msg: StepMsg }
+  | { op: 'strike'; at: StepKind[]; msg: StepMsg }
   /** A note at steps that speak of one of the words, and of none of the `unless` words. */
-  | { op: 'at'; words: string[]; msg: Msg; unless?: string[] }
+  | { op: 'at'; words: string[]; msg: StepMsg; unless?: string[] }
   | Instead;
-type InPart = { msg: Msg };
+type InPart = { msg: StepMsg };
 const partOf = ({ msg: { args } }: InPart): string | null =>
   typeof args.part === 'string' ? args.part : null;
 
@@ -47,7 +47,7 @@ function insertAt(
 
 /** Called by what it says and of what, so that a baker's word on it outlives other changes. */
 function addedId({ msg }: StepEdit & { op: 'insert' }, steps: readonly Step[]): string {
-  const id = ['+', msg.code, msg.args.n1, msg.args.part].filter((x) => x !== undefined).join(':');
+  const id = ['+', msg.code, argOf(msg, 'n1'), msg.args.part].filter((x) => x !== undefined).join(':');
   const same = steps.filter((s) => s.id === id || s.id.startsWith(`${id}#`)).length;
   return same === 0 ? id : `${id}#${same + 1}`;
 }
@@ -102,8 +102,8 @@ function putInstead(
       Number(b.linked) - Number(a.linked) || Number(b.exact) - Number(a.exact) || length(b) - length(a),
   );
   const taken: Candidate[] = [];
-  const notes: Msg[] = [];
-  const note = (m: Msg) => {
+  const notes: StepMsg[] = [];
+  const note = (m: StepMsg) => {
     if (!notes.includes(m)) notes.push(m);
   };
   for (const c of found) {
@@ -142,13 +142,14 @@ function toldOnce(text: string, swaps: WordSwap[]): WordSwap[] {
   const sorted = [...swaps].sort((a, b) => a.from - b.from);
   return sorted.map((s, i) => {
     const before = sorted[i - 1];
-    const same = before && s.msg.args.kit !== undefined && before.msg.args.kit === s.msg.args.kit;
+    const same =
+      before && argOf(s.msg, 'kit') !== undefined && argOf(before.msg, 'kit') === argOf(s.msg, 'kit');
     return same && /^\s*(?:,|and|&|\+)\s*(?:the\s+)?$/i.test(text.slice(before.to, s.from))
       ? { from: before.to, to: s.to, msg: msg('step.nothing') }
       : s;
   });
 }
-const swapOf = ({ comes, msg: m }: Instead): Msg =>
+const swapOf = ({ comes, msg: m }: Instead): StepMsg =>
   comes === 'thing' ? m : comes === 'water' ? msg('step.called', { id: 'water' }) : msg('step.nothing');
 /** Whether a step is linked to a line that an edit is for. */
 const speaksOf = (step: Step, e: Instead): boolean =>

@@ -1,4 +1,4 @@
-import { msg, type Msg } from '../explain';
+import { msg, type StepMsg } from '../explain';
 import type { AvoidId } from '../ingredients';
 import type { Spoken } from './named';
 import type { Step, StepKind, WordSwap } from './steps';
@@ -10,7 +10,7 @@ import type { Step, StepKind, WordSwap } from './steps';
 export type Instead = {
   op: 'instead';
   of: Spoken;
-  msg: Msg;
+  msg: StepMsg;
   inline: boolean;
   /** Lines that leave and that this is in place of; what comes: a thing, water alone, nothing. */
   lineIds: string[];
@@ -24,7 +24,7 @@ export type LineChanges = {
   /** Lines that leave altogether. */
   leaving: ReadonlySet<string>;
   /** What a line that stays is called in full: a drink of oats is not just "milk" where milk is out. */
-  called: ReadonlyMap<string, Msg>;
+  called: ReadonlyMap<string, StepMsg>;
   avoids: readonly AvoidId[];
   /** What greased the tin leaves, and nothing greases it now. */
   lined: boolean;
@@ -97,7 +97,7 @@ const PUT_ON: [AvoidId | 'lined', RegExp, string][] = [
 /** Words of a step that no line explains and that would still name what is out: each with what is said instead. */
 export function otherWords(step: Step, { leaving, called, avoids, lined }: LineChanges): WordSwap[] {
   const out: WordSwap[] = [];
-  const put = (from: number, to: number, m: Msg) => {
+  const put = (from: number, to: number, m: StepMsg) => {
     if (!out.some((s) => s.from < to && from < s.to)) out.push({ from, to, msg: m });
   };
   for (const a of step.actions ?? [])

@@ -1,4 +1,4 @@
-import type { Msg } from '../explain';
+import type { StepMsg } from '../explain';
 import type { Action, ActionMend } from './actions';
 
 /** What a step of making does; read from its verbs. */
@@ -25,7 +25,7 @@ export const STEP_KINDS = [
 export type StepKind = (typeof STEP_KINDS)[number];
 
 /** Words of a step that leave: where they stand in its text, first to one past the last, and what comes in their place. */
-export type WordSwap = { from: number; to: number; msg: Msg };
+export type WordSwap = { from: number; to: number; msg: StepMsg };
 
 /**
  * One step of the method. `text` is what was written; a step that a swap brings in has `added` instead, for
@@ -35,14 +35,14 @@ export type Step = {
   id: string;
   kind: StepKind;
   text: string;
-  added?: Msg;
+  added?: StepMsg;
   swaps?: WordSwap[];
   /** What its words tell of, in order, linked to the lines. */
   actions?: Action[];
   /** What the baker put right in how its words were read. */
   mends?: ActionMend[];
-  notes: Msg[];
-  struck?: Msg;
+  notes: StepMsg[];
+  struck?: StepMsg;
   /** The baker's own words, in place of all the rest. */
   own?: string;
 };

@@ -74,23 +74,22 @@ export function fromRows(rows: readonly CsvRow[]): Imported {
     out.problems.push({ row: MAX_ROWS + 1, column: '', issue: msg('csv.tooMany', { max: MAX_ROWS }) });
   rows.slice(0, MAX_ROWS).forEach((row, k) => {
     const problems: RowProblem[] = [];
-    const fault = (column: Column, code: string, args: Msg['args'] = {}) =>
-      problems.push({ row: k + 2, column, issue: msg(code, args) });
+    const fault = (column: Column, issue: Msg) => problems.push({ row: k + 2, column, issue });
     const text = (c: Column): string => (row[c] ?? '').trim().slice(0, MAX_CELL);
     const number = (c: Column, most: number): number | null => {
       const t = text(c).replace(',', '.');
       if (t === '') return null;
       const v = Number(t);
       if (Number.isFinite(v) && v >= 0 && v <= most) return v;
-      fault(c, 'csv.number', { text: t.slice(0, 40), most });
+      fault(c, msg('csv.number', { text: t.slice(0, 40), most }));
       return null;
     };
     const panel: Panel = { ...EMPTY_PANEL };
     const kind = text('kind') || 'own';
     const name = text('name').slice(0, 120);
-    if (name === '') fault('name', 'csv.name');
+    if (name === '') fault('name', msg('csv.name'));
     const like = text('like');
-    if (like !== '' && !ingredientById(like)) fault('like', 'csv.like', { text: like.slice(0, 60) });
+    if (like !== '' && !ingredientById(like)) fault('like', msg('csv.like', { text: like.slice(0, 60) }));
     for (const p of PANEL_KEYS) panel[p] = number(`${p}_per_100g`, p === 'kcal' ? 1000 : 100);
     if (
       PANEL_KEYS.reduce(
@@ -98,14 +97,14 @@ export function fromRows(rows: readonly CsvRow[]): Imported {
         0,
       ) > 105
     )
-      fault('fat_per_100g', 'csv.panelSum');
+      fault('fat_per_100g', msg('csv.panelSum'));
     const opened = text('opened_on');
     if (opened !== '' && !/^\d{4}-\d{2}-\d{2}$/.test(opened))
-      fault('opened_on', 'csv.date', { text: opened.slice(0, 40) });
+      fault('opened_on', msg('csv.date', { text: opened.slice(0, 40) }));
     let doc: PantryDoc | null = null;
     if (kind === 'own') {
       const group = (text('group') || ingredientById(like)?.group || 'flavour') as GroupId;
-      if (!GROUP_IDS.includes(group)) fault('group', 'csv.group', { text: group.slice(0, 40) });
+      if (!GROUP_IDS.includes(group)) fault('group', msg('csv.group', { text: group.slice(0, 40) }));
       doc = {
         kind,
         name,
@@ -119,7 +118,7 @@ export function fromRows(rows: readonly CsvRow[]): Imported {
         note: text('note').slice(0, 2000),
       };
     } else if (kind === 'packet') {
-      if (like === '') fault('like', 'csv.packetLike');
+      if (like === '') fault('like', msg('csv.packetLike'));
       doc = {
         kind,
         name,
@@ -135,10 +134,10 @@ export function fromRows(rows: readonly CsvRow[]): Imported {
     } else if (kind === 'blend') {
       const parts = split(text('parts')).map((p) => {
         const m = /^(\S+)\s+(\d+(?:[.,]\d+)?)\s*%?$/.exec(p);
-        if (!m || !ingredientById(m[1]!)) fault('parts', 'csv.part', { text: p.slice(0, 60) });
+        if (!m || !ingredientById(m[1]!)) fault('parts', msg('csv.part', { text: p.slice(0, 60) }));
         return { id: m?.[1] ?? '', percent: Number((m?.[2] ?? '0').replace(',', '.')) };
       });
-      if (parts.length === 0) fault('parts', 'csv.part', { text: '' });
+      if (parts.length === 0) fault('parts', msg('csv.part', { text: '' }));
       doc = {
         kind,
         name,
@@ -147,7 +146,7 @@ export function fromRows(rows: readonly CsvRow[]): Imported {
         standsFor: split(text('everywhere')).filter((id) => ingredientById(id)),
         note: text('note').slice(0, 2000),
       };
-    } else fault('kind', 'csv.kind', { text: kind.slice(0, 40) });
+    } else fault('kind', msg('csv.kind', { text: kind.slice(0, 40) }));
     out.problems.push(...problems);
     if (doc && problems.length === 0) out.docs.push(doc);
   });

@@ -1,3 +1,4 @@
+import { argOf } from '../explain';
 import { doughLines, piecesOf, type Formula } from '../formula';
 import type { Lookup } from '../ingredients';
 import { isYeasted } from '../leavening';
@@ -90,8 +91,7 @@ function lengthOf(a: Action): { minutes: [number, number]; basis: DurationBasis 
 }
 
 /** How long a way's own step waits, min: a gel is told so. */
-const waitOf = ({ added }: Step): number | null =>
-  typeof added?.args.wait === 'number' ? added.args.wait : null;
+const waitOf = ({ added }: Step): number | null => (added && argOf(added, 'wait')) ?? null;
 
 /**
  * A version as tasks, in the order of its method: acts done by hand are one task a step, what goes on by itself stands alone.

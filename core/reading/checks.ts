@@ -6,8 +6,9 @@ import { idOf, type Ingredient, type Lookup } from '../ingredients';
 export type Fix = { massG?: number; ingredientId?: string };
 export type Check = { lineId: string; issue: Msg; fixes: Fix[] };
 
+type Usual = 'check.soda' | 'check.powder' | 'check.salt' | 'check.gum' | 'check.psyllium';
 /** Usual share of the flour, in percent, above which a line is asked about. Common practice, no source. */
-const MOST_PERCENT: [test: (i: Ingredient) => boolean, most: number, code: string][] = [
+const MOST_PERCENT: [test: (i: Ingredient) => boolean, most: number, code: Usual][] = [
   [(i) => i.like === 'soda' || i.like === 'potassium_bicarbonate', 2.5, 'check.soda'],
   [(i) => i.group === 'leavener' && i.baseMmolG.value === 0, 9, 'check.powder'],
   [(i) => i.group === 'salt' && (i.per100g.salt?.value ?? 0) > 90, 4, 'check.salt'],

@@ -59,7 +59,8 @@ function roleOf(text: string, ingredient: Ingredient | null): LineRole | undefin
   return ingredient && INCLUSIONS.includes(ingredient.group) ? 'inclusion' : undefined;
 }
 
-function amountFault(r: Reading): string | null {
+type AmountFault = 'amount.notFinite' | 'amount.negative' | 'amount.zero';
+function amountFault(r: Reading): AmountFault | null {
   if (!r.qty.every(Number.isFinite)) return 'amount.notFinite';
   if (r.qty[0] < 0) return 'amount.negative';
   if (r.qty[1] === 0) return 'amount.zero';
@@ -142,9 +143,9 @@ export function readLineWith(written: string, id: string, context: ReadContext, 
   const { measures, matcher } = context;
   const text = clean(row);
   const issues: LineIssue[] = [];
-  const say = (code: string, args: Msg['args'] = {}, fixes?: Fix[]) =>
-    issues.push({ ...msg(code, args), lineId: id, ...(fixes && fixes.length > 0 ? { fixes } : {}) });
-  if (written.length > MAX_LINE_CHARS) say('line.long', { max: MAX_LINE_CHARS });
+  const say = (m: Msg, fixes?: Fix[]) =>
+    issues.push({ ...m, lineId: id, ...(fixes && fixes.length > 0 ? { fixes } : {}) });
+  if (written.length > MAX_LINE_CHARS) say(msg('line.long', { max: MAX_LINE_CHARS }));
 
   const { main, second } = splitSecond(text);
   const amount = readAmount(main) ?? readTrailingAmount(main);
@@ -152,10 +153,10 @@ export function readLineWith(written: string, id: string, context: ReadContext, 
   const { name, preparation } = nameIn(plus ? plus.rest : amount ? amount.rest : main);
   const { match, chosen: taken } = meaning(name, preparation, main, matcher);
   const sure = taken !== null || isSilent(match);
-  if (taken !== null) say('name.choice', { name: name.slice(0, 80), taken });
+  if (taken !== null) say(msg('name.choice', { name: name.slice(0, 80), taken }));
   const said = gumSaid(written);
   const ingredient = sure ? context.ingredient(withGum(match.best!.id, said)) : null;
-  if (!sure) say(match.best ? 'name.unsure' : 'name.unknown', { name: name.slice(0, 80) });
+  if (!sure) say(msg(match.best ? 'name.unsure' : 'name.unknown', { name: name.slice(0, 80) }));
   const role = roleOf(written, ingredient);
   const gum = ingredient?.group === 'blend' ? said : null;
   const filled = ingredient?.flour
@@ -169,8 +170,8 @@ export function readLineWith(written: string, id: string, context: ReadContext, 
   const readings = [amount?.reading, second].filter((r): r is Reading => Boolean(r));
   const all = plus ? [...readings, plus.added] : readings;
   const fault = all.map(amountFault).find(Boolean) ?? null;
-  if (fault) say(fault, { written: all[0]!.written });
-  if (!amount && (role === undefined || role === 'inclusion')) say('amount.missing');
+  if (fault) say(msg(fault, { written: all[0]!.written }));
+  if (!amount && (role === undefined || role === 'inclusion')) say(msg('amount.missing'));
 
   const weighed = fault ? [] : readings.map((r) => ({ r, g: gramsOf(r, ingredient, measures, filled) }));
   const chosen = weighed.find((w) => w.g?.step === 'mass') ?? weighed.find((w) => w.g) ?? null;
@@ -181,13 +182,13 @@ export function readLineWith(written: string, id: string, context: ReadContext, 
     const [a, b] = [chosen.g.mass.value, rival.g.mass.value];
     if (Math.abs(a - b) / Math.max(a, b) > 0.25) {
       rivalG = b;
-      say('amount.disagree', { a: Math.round(a), b: Math.round(b), written: rival.r.written }, [
+      say(msg('amount.disagree', { a: Math.round(a), b: Math.round(b), written: rival.r.written }), [
         { massG: b },
       ]);
     }
   }
-  if (chosen && isBareGrams(chosen.r, ingredient)) say('amount.bareGrams', { g: chosen.r.qty[0] });
-  if (amount && !fault && !chosen && ingredient) say('amount.noMeasure', { unit: amount.reading.unit });
+  if (chosen && isBareGrams(chosen.r, ingredient)) say(msg('amount.bareGrams', { g: chosen.r.qty[0] }));
+  if (amount && !fault && !chosen && ingredient) say(msg('amount.noMeasure', { unit: amount.reading.unit }));
   let massG = chosen?.g?.mass ?? null;
   if (massG && added)
     massG = {
@@ -198,11 +199,15 @@ export function readLineWith(written: string, id: string, context: ReadContext, 
         : {}),
     };
   if (massG && massG.value > MAX_LINE_G) {
-    say('amount.tooMuch', { kg: Math.round(massG.value / 1000) });
+    say(msg('amount.tooMuch', { kg: Math.round(massG.value / 1000) }));
     massG = null;
   }
   if (massG && filled !== 1 && chosen?.g?.step === 'volume')
-    say(filled > 1 ? 'amount.packed' : 'amount.sifted', { percent: Math.round(100 * Math.abs(filled - 1)) });
+    say(
+      msg(filled > 1 ? 'amount.packed' : 'amount.sifted', {
+        percent: Math.round(100 * Math.abs(filled - 1)),
+      }),
+    );
 
   const nameConfidence = sure ? match.best!.confidence : 0;
   const step = chosen?.g?.step;

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { DEMO_FORMULAS } from '../../demo/data/formulas';
+import { msg, type HeldThing } from '../explain';
 import { kitById } from '../classes';
 import { USUAL_EXCLUSIONS, type ExclusionId } from '../exclusions';
 import { mapLines, massOf, type Formula } from '../formula';
@@ -172,9 +173,12 @@ describe('what the baker holds', () => {
       lines: { 'p1:nut_pieces:dough/pumpkin_pieces/pumpkin_seeds': 10, 'p1:water': 0 },
     };
     const clash = ['mass', 'line:p1:nut_pieces:dough/pumpkin_pieces/pumpkin_seeds', 'line:p1:water'];
-    expect(run(f, ['nuts'], { pins }).cannot).toEqual([
-      { need: { code: 'cannot.locks', args: { clash: clash.join(' ') } }, clash },
-    ]);
+    const held: HeldThing[] = [
+      { what: 'mass' },
+      { what: 'line', id: 'pumpkin_seeds' },
+      { what: 'line', id: null },
+    ];
+    expect(run(f, ['nuts'], { pins }).cannot).toEqual([{ need: msg('cannot.locks', { held }), clash }]);
   });
 });
 

@@ -66,7 +66,7 @@ export function* adaptSteps(input: AdaptInput, context: AdaptContext): Generator
 /** The fewest of the things held that together leave no answer. */
 function clashOf(bench: PartBench): Outcome['cannot'][number] {
   const clash = smallestClash(bench.pins ?? {}, (held) => bench.withPins(held).isFeasible());
-  return { need: msg('cannot.locks', { clash: clash.join(' ') }), clash };
+  return { need: msg('cannot.locks', { held: clash.map((g) => g.is) }), clash: clash.map((g) => g.name) };
 }
 
 /** What is on offer for each conflict of a formula, and what cannot be met. */
@@ -134,20 +134,16 @@ class Offer {
     );
     for (const a of brought) this.heldOut.add(a);
     const kits = chosen ? all.filter((k) => k.id === chosen) : all;
-    const ids = conflict.ingredientIds.join(' ');
+    const ids = conflict.ingredientIds;
     const jobs = conflict.jobs.slice(0, 3).map((j) => j.job);
     if (conflict.massG === null && !isBeside(conflict.role))
       this.#lacks(msg('cannot.amount', { ids }), conflict.id);
     else if (all.length === 0 && open.length > 0)
-      this.#lacks(msg('cannot.heldOut', { ids, avoids: [...brought].join(' ') }), conflict.id);
+      this.#lacks(msg('cannot.heldOut', { ids, avoids: [...brought] }), conflict.id);
     else if (all.length === 0)
-      this.#lacks(
-        msg('cannot.noKit', { ids, jobs: jobs.join(' '), classId }),
-        conflict.id,
-        ...conflict.avoids,
-      );
+      this.#lacks(msg('cannot.noKit', { ids, jobs, classId }), conflict.id, ...conflict.avoids);
     else if (kits.length === 0) {
-      const known = this.#kits.some((k) => k.id === chosen) ? 1 : 0;
+      const known = this.#kits.some((k) => k.id === chosen);
       this.#lacks(msg('cannot.chosenKit', { kit: chosen ?? '', known }), conflict.id);
     }
     return { conflict, kits };

@@ -1,3 +1,4 @@
+import { msg } from '../explain';
 import { describe, expect, it } from 'vitest';
 import { kitById, type Kit } from '../classes';
 import { avoidsOf } from '../exclusions';
@@ -151,7 +152,7 @@ describe('judging', () => {
         ingredientId: 'psyllium_powder',
         fromG: 0,
         toG: 10,
-        reason: { code: '', args: {} },
+        reason: msg('move.keep'),
       },
     ] as const;
     expect(holdBack(now, p, moves, lookupReference)).toBeCloseTo(10 * 1 * p.wetness!.value, 9);

@@ -112,7 +112,7 @@ class Assembly {
       conflictId: id,
       fromG: line.amount.massG?.value ?? null,
       toG: 0,
-      reason: msg('move.drop', { avoids: avoids.join(' ') }),
+      reason: msg('move.drop', { avoids }),
     });
     if (this.#placed.has(id)) return;
     this.#placed.add(id);

@@ -1,35 +1,42 @@
 import type { PropKey } from '../classes';
+import type { HeldThing } from '../explain';
+import { cameIn, ingredientOf } from './conflict-id';
 import type { Pins } from './types';
 
-/** One thing the baker holds, by name: `wetness`, `mass`, `line:<id>`, `prop:<part>:<key>`. */
-type Group = string;
+/** One thing the baker holds: `name` is its own among all, `is` tells what it is. */
+type Group = { name: string; is: HeldThing };
+const lineName = (id: string): string => `line:${id}`;
+const propName = (part: string, key: string): string => `prop:${part}:${key}`;
 
-/** Everything held, each by its name. */
+/** Everything held. */
 export function groupsOf(pins: Pins): Group[] {
   return [
-    ...(pins.lockWetness ? ['wetness'] : []),
-    ...(pins.lockMass ? ['mass'] : []),
-    ...Object.keys(pins.lines ?? {}).map((id) => `line:${id}`),
+    ...(pins.lockWetness ? [{ name: 'wetness', is: { what: 'wetness' } as const }] : []),
+    ...(pins.lockMass ? [{ name: 'mass', is: { what: 'mass' } as const }] : []),
+    ...Object.keys(pins.lines ?? {}).map((id) => ({
+      name: lineName(id),
+      is: { what: 'line', id: cameIn(id) ? ingredientOf(id) : null } as const,
+    })),
     ...Object.entries(pins.props ?? {}).flatMap(([part, props]) =>
-      Object.keys(props).map((k) => `prop:${part}:${k}`),
+      Object.keys(props).map((key) => ({ name: propName(part, key), is: { what: 'prop', key } as const })),
     ),
   ];
 }
 
-/** The same pins with only these things held; chosen kits stay. */
-export function only(pins: Pins, groups: readonly Group[]): Pins {
-  const kept = new Set(groups);
+/** The same pins with only these things held, by their names; chosen kits stay. */
+export function only(pins: Pins, names: readonly string[]): Pins {
+  const kept = new Set(names);
   return {
     ...(pins.kits ? { kits: pins.kits } : {}),
     ...(pins.freeMass ? { freeMass: true } : {}),
     ...(kept.has('wetness') ? { lockWetness: true } : {}),
     ...(kept.has('mass') ? { lockMass: true } : {}),
-    lines: Object.fromEntries(Object.entries(pins.lines ?? {}).filter(([id]) => kept.has(`line:${id}`))),
+    lines: Object.fromEntries(Object.entries(pins.lines ?? {}).filter(([id]) => kept.has(lineName(id)))),
     props: Object.fromEntries(
       Object.entries(pins.props ?? {}).map(([part, props]) => [
         part,
         Object.fromEntries(
-          (Object.entries(props) as [PropKey, number][]).filter(([k]) => kept.has(`prop:${part}:${k}`)),
+          (Object.entries(props) as [PropKey, number][]).filter(([k]) => kept.has(propName(part, k))),
         ),
       ]),
     ),
@@ -45,7 +52,8 @@ export function smallestClash(pins: Pins, isFeasible: (held: Pins) => boolean): 
   let clash = groupsOf(pins);
   for (const group of [...clash]) {
     const without = clash.filter((g) => g !== group);
-    if (!isFeasible(only(pins, without))) clash = without;
+    const names = without.map((g) => g.name);
+    if (!isFeasible(only(pins, names))) clash = without;
   }
   return clash;
 }

@@ -47,8 +47,8 @@ export function confidenceOf(
     .filter((c) => fitIn(c.kit, c.conflict) < 0.5);
   for (const c of weak) because.push(msg('confidence.weakKit', { kit: c.kit.id }));
   if (widened.length > 0) because.push(msg('confidence.widened'));
-  if (uncovered.length > 0) because.push(msg('confidence.uncovered', { jobs: uncovered.join(' ') }));
-  if (outside.length > 0) because.push(msg('confidence.outside', { keys: outside.join(' ') }));
+  if (uncovered.length > 0) because.push(msg('confidence.uncovered', { jobs: uncovered }));
+  if (outside.length > 0) because.push(msg('confidence.outside', { keys: outside }));
   if (benches.some((b) => b.narrowed)) because.push(msg('confidence.narrowed'));
   because.push(msg('confidence.practice'));
   const level =

@@ -14,6 +14,8 @@ export const conflictOf = (lineId: string): string => lineId.split('/')[0] ?? ''
 export const wayOf = (lineId: string): string => lineId.split('/').slice(0, 2).join('/');
 /** Whether a line came in, rather than stood in the source. */
 export const cameIn = (lineId: string): boolean => lineId.split('/').length === 3;
+/** What a line that came in is of. */
+export const ingredientOf = (lineId: string): string => lineId.split('/').at(-1) ?? '';
 /** How a line is called that comes in for a conflict with a kit. */
 export const cameInId = (conflict: string, kitId: string, ingredientId: string): string =>
   `${conflict}/${kitId}/${ingredientId}`;

@@ -1,3 +1,4 @@
+import { argOf } from '../explain';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { DEMO_FORMULAS } from '../../demo/data/formulas';
@@ -144,7 +145,7 @@ describe('the method at another size', () => {
     sized(buns, to, lookupReference)!.formula.method.map((s) => {
       let text = s.text;
       for (const w of [...(s.swaps ?? [])].reverse())
-        text = `${text.slice(0, w.from)}${String(w.msg.args.word)}${text.slice(w.to)}`;
+        text = `${text.slice(0, w.from)}${argOf(w.msg, 'word')}${text.slice(w.to)}`;
       return text;
     });
 

@@ -1,7 +1,7 @@
 import { applyEdits, spokenOf, type LineChanges, type StepEdit } from '../method';
 import type { AvoidId, Lookup } from '../ingredients';
 import { reachOf, type Formula, type Line } from '../formula';
-import { msg } from '../explain';
+import { filledIn, msg } from '../explain';
 import type { PartBench } from './bench';
 import { WORST, type Trial } from './trial';
 import { type StyleMiss, STYLE_RULES } from './style';
@@ -48,7 +48,7 @@ export function changesOf(
 export const unknownName = ({ item }: Line): string => (item.kind === 'unknown' ? item.text : '');
 /** In a formula of several parts a change to the method says which part it is for. */
 const ofPart = (edit: StepEdit, part: string): StepEdit =>
-  part ? { ...edit, msg: { ...edit.msg, args: { ...edit.msg.args, part } } } : edit;
+  part ? { ...edit, msg: filledIn(edit.msg, { part }) } : edit;
 export function solutionOf(
   source: Formula,
   benches: readonly PartBench[],

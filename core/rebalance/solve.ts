@@ -11,6 +11,7 @@ import {
   wetnessBand,
 } from './bands';
 import { groupsOf } from './clash';
+import { ingredientOf } from './conflict-id';
 import { columnKeys, isBrushed, programmeOf, type Built } from './programme';
 import { minimiseJudged, type Sides } from './qp';
 import type { Pins } from './types';
@@ -74,7 +75,7 @@ export class PartProgramme {
     // What the baker holds of it is not evened out beside.
     const heldIds = Object.keys(held);
     const isHeld = (v: Variable): boolean =>
-      heldIds.some((id) => id === v.joins || id.split('/').at(-1) === v.ingredient.id);
+      heldIds.some((id) => id === v.joins || ingredientOf(id) === v.ingredient.id);
     this.#leavening =
       leavingIds.length === 0
         ? []

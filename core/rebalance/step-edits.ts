@@ -1,4 +1,4 @@
-import { msg } from '../explain';
+import { filledIn, msg, type Filled } from '../explain';
 import { type Line, type Part, massOf } from '../formula';
 import { type Lookup, idOf } from '../ingredients';
 import { spokenOf, type StepEdit, type StepKind } from '../method';
@@ -47,7 +47,7 @@ export function editsOf(
         // An amount of nothing is no amount: what has no grams is told in words.
         (massG ?? 0) > LEAST_TOLD_G,
     );
-    const amounts = Object.fromEntries<string | number>(
+    const amounts: Filled = Object.fromEntries<string | number>(
       own.slice(0, 3).flatMap(({ v, massG }, i) => [
         [`n${i + 1}`, v.ingredient.id],
         [`g${i + 1}`, massG ?? 0],
@@ -109,7 +109,7 @@ export function editsOf(
         .map((s) => ({
           ...s,
           ...(s.op === 'insert' && conflict.role === null ? { lineIds: conflict.lineIds } : {}),
-          msg: { ...s.msg, args: { ...s.msg.args, ...amounts } },
+          msg: filledIn(s.msg, amounts),
         })),
     ];
   });

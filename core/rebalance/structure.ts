@@ -1,5 +1,5 @@
 import { CLASSES } from '../classes';
-import { msg, type Msg } from '../explain';
+import { msg, type StepMsg } from '../explain';
 import {
   derivedAmount,
   mainPart,
@@ -108,7 +108,7 @@ export function withWater(
 }
 
 /** A step of a bake that is made anew. */
-export const stepOf = (kind: StepKind, added: Msg): Step => ({
+export const stepOf = (kind: StepKind, added: StepMsg): Step => ({
   id: `+${added.code}`,
   kind,
   text: '',

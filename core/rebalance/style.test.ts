@@ -195,7 +195,7 @@ describe('ways of the baker’s own', () => {
   it('without it the choice is refused in words', () => {
     const { conflict } = chosen();
     const gone = run(muffins, { pins: { kits: { [conflict]: mine.id } } });
-    expect(gone.cannot[0]!.need).toMatchObject({ code: 'cannot.chosenKit', args: { known: 0 } });
+    expect(gone.cannot[0]!.need).toMatchObject({ code: 'cannot.chosenKit', args: { known: false } });
   });
 
   it('says what is wrong with a dose', () => {

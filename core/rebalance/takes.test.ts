@@ -1,3 +1,4 @@
+import { argOf } from '../explain';
 import { describe, expect, it } from 'vitest';
 import { DEMO_FORMULAS } from '../../demo/data/formulas';
 import { massOf } from '../formula';
@@ -27,7 +28,7 @@ describe('what each step takes, weighed where it is used', () => {
     const butter = CROWN.method.find((s) => /butter/.test(s.text))!;
     expect(of(milk.id).some((l) => l.id.startsWith('p1:milk:dough/'))).toBe(true);
     expect(of(butter.id).some((l) => l.id.startsWith('p1:butter:dough/'))).toBe(true);
-    const gel = formula.method.filter((s) => s.added?.code === 'step.gel').map((s) => s.added!.args.n1);
+    const gel = formula.method.filter((s) => s.added?.code === 'step.gel').map((s) => argOf(s.added!, 'n1'));
     for (const l of [...takes.keys()].flatMap(of))
       expect(gel).not.toContain(l.item.kind === 'ref' ? l.item.id : '');
     for (const t of [...takes.values()].flat())

@@ -1,3 +1,4 @@
+import { argOf } from '../explain';
 import { massOf, type Formula, type Line, type Part } from '../formula';
 import { idOf, type Lookup } from '../ingredients';
 import { linkMethod } from '../reading';
@@ -16,7 +17,7 @@ export function madeOf(baked: Formula): Map<string, Line[]> {
   const left = new Set(came);
   for (const { id, added, struck } of baked.method) {
     if (!added || struck) continue;
-    const named = [added.args.n1, added.args.n2, added.args.n3].filter((x) => x !== undefined).map(String);
+    const named = (['n1', 'n2', 'n3'] as const).flatMap((n) => argOf(added, n) ?? []);
     const made = [...left].filter((l) => {
       const item = idOf(l.item) ?? '';
       const beside = came.filter((x) => x !== l && wayOf(x.id) === wayOf(l.id));

@@ -1,5 +1,5 @@
 import { CLASSES, DOSED, type Dosed } from '../classes';
-import { msg, type Msg } from '../explain';
+import { argOf, msg, type Msg } from '../explain';
 import { doughLines, massOf, wetWaterG, type Part } from '../formula';
 import { EGG_GROUPS, type Ingredient, type Lookup } from '../ingredients';
 import { liftOf } from '../leavening';
@@ -86,7 +86,7 @@ export function warningsOf(part: Part, lookup: Lookup): Msg[] {
 
 /** Those of an answer that its source had not. */
 export function newWarnings(now: readonly Msg[], before: readonly Msg[]): Msg[] {
-  const keyOf = ({ code, args }: Msg): string => `${code} ${String(args.dosed ?? args.id ?? '')}`;
+  const keyOf = (m: Msg): string => `${m.code} ${argOf(m, 'dosed') ?? argOf(m, 'id') ?? ''}`;
   const known = new Set(before.map(keyOf));
   return now.filter((w) => !known.has(keyOf(w)));
 }

@@ -54,15 +54,15 @@ export function whyAfter(answer: Weighed, better: Weighed): Msg[] {
   const told: Record<ScorePart['code'], () => Msg | null> = {
     closeness: () => {
       const keys = missed(answer.fits, better.fits);
-      return keys.length > 0 ? msg('why.closeness', { keys: keys.join(' ') }) : null;
+      return keys.length > 0 ? msg('why.closeness', { keys }) : null;
     },
     uncovered: () => {
       const jobs = only(answer.uncovered, better.uncovered);
-      return jobs.length > 0 ? msg('why.uncovered', { jobs: jobs.join(' ') }) : null;
+      return jobs.length > 0 ? msg('why.uncovered', { jobs }) : null;
     },
     allergens: () => {
       const avoids = only(answer.bringsIn, better.bringsIn);
-      return avoids.length > 0 ? msg('why.allergens', { avoids: avoids.join(' ') }) : null;
+      return avoids.length > 0 ? msg('why.allergens', { avoids }) : null;
     },
     warned: () => answer.warned[0] ?? null,
     suits: () => msg('why.suits'),

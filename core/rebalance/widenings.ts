@@ -42,7 +42,6 @@ export function widenings(
           id: v.ingredient.id,
           fromG: v.lo,
           toG: v.hi,
-          atG: Math.max(0, x[j]! * v.step),
         }),
       );
     }

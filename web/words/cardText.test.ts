@@ -1,3 +1,4 @@
+import { msg } from '../../core/explain';
 import { describe, expect, it } from 'vitest';
 import { formulasIn, linesOfTable, recipesIn } from '../../core/formats';
 import { lookupReference } from '../../core/ingredients';
@@ -51,7 +52,7 @@ describe('a card as a file', () => {
   it('as text it has title, lines, steps and the bake; what is struck is left out', () => {
     const { formula: doc } = readFormula(DEMO_FORMULAS[0]!);
     const [first, ...rest] = doc.method;
-    const struck = { ...first!, struck: { code: 'step.noCreaming', args: {} } };
+    const struck = { ...first!, struck: msg('step.noCreaming') };
     const text = cardMarkdown({
       title: 'Muffins',
       name: 'no egg',

@@ -1,9 +1,9 @@
-import type { Msg } from '../../core/explain';
+import type { Problem } from '../../contract/problem';
 import { problemsSentences } from './data/en/sentences/problems';
 
 const W = problemsSentences;
 
-type Args = Msg['args'];
+type Args = Problem['args'];
 const s = (a: Args, key: string): string => String(a[key] ?? '');
 
 /** What went wrong with a call to the server, and what to do. */

@@ -1,15 +1,14 @@
 import { atHead } from './case';
+import { argOf } from '../../core/explain';
 import type { Step, WordSwap } from '../../core/method';
 import { say } from './say';
-import { ingredientName, kitName } from './things';
+import { kitName } from './things';
 
 /** What comes in place of words that leave: a way's name, as it stands in a sentence. */
-function comesIn({ msg: { code, args } }: WordSwap): string {
-  if (code === 'step.nothing') return '';
-  if (code === 'step.word') return String(args.word);
-  if (code === 'step.called')
-    return args.id === undefined ? String(args.text) : ingredientName(String(args.id), true);
-  return kitName(String(args.kit ?? ''), true).split(',')[0]!;
+function comesIn({ msg }: WordSwap): string {
+  if (msg.code === 'step.nothing') return '';
+  if (msg.code === 'step.word' || msg.code === 'step.called') return say(msg);
+  return kitName(argOf(msg, 'kit') ?? '', true).split(',')[0]!;
 }
 
 /** A step's text in pieces: what stays, and what leaves with what comes in its place. */

@@ -19,7 +19,7 @@ const item = (id: string, lo: number, usual: number, hi: number, per: DoseUnit, 
 const lostLift = item('baking_powder', 0, 1.2, 1.7, 'egg', { families: ['batter', 'foam'], joins: true, forAir: true });
 
 const BEFORE_WET: StepEdit = { op: 'insert', before: ['whisk', 'mix', 'cream', 'rub', 'knead', 'fold'], kind: 'gel', msg: msg('step.gel') };
-const gel = (waitMin: number, code = 'step.gel'): StepEdit[] => [{ ...BEFORE_WET, msg: msg(code, { wait: waitMin }) }];
+const gel = (waitMin: number, code: 'step.gel' | 'step.psylliumGel' | 'step.slurry' = 'step.gel'): StepEdit[] => [{ ...BEFORE_WET, msg: msg(code, { wait: waitMin }) }];
 /** What is baked on without a tin to line. */
 const HOT_PANS = ['griddle', 'frying pan', 'hot pan', 'skillet', 'waffle iron'];
 /** How a method speaks of greasing. */

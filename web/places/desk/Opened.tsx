@@ -3,7 +3,7 @@ import { SOURCE_WORDS } from '../../words/data/handbook';
 import { Button, NumberInput } from '@mantine/core';
 import { useMemo } from 'react';
 import type { PropKey } from '../../../core/classes';
-import type { Explanation } from '../../../core/explain';
+import { argOf, type Explanation } from '../../../core/explain';
 import { explainProperty, PROP_UNIT, type Part } from '../../../core/formula';
 import type { Lookup } from '../../../core/ingredients';
 import type { FitKey, Solution } from '../../../core/rebalance';
@@ -22,7 +22,7 @@ const W = deskWords.opened;
 const MOST_TERMS = 6;
 
 function Sum({ opened, title }: { opened: Explanation; title: string }) {
-  const unit = PROP_UNIT[opened.equation.args.key as keyof typeof PROP_UNIT];
+  const unit = PROP_UNIT[argOf(opened.equation, 'key') as keyof typeof PROP_UNIT];
   const shown = opened.inputs.slice(0, MOST_TERMS);
   const rest = opened.inputs.slice(MOST_TERMS).reduce((s, i) => s + i.value, 0);
   return (
