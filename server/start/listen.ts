@@ -4,6 +4,11 @@ import { DEFAULT_PORT } from './options';
 import type { Certificate } from './network';
 
 const TRIED_PORTS = 20;
+/**
+ * A quiet line is kept so long, ms: longer than browsers (300 s) and proxies (60 to 75 s) keep theirs, figures from memory. It is
+ * they who close it then: closed from here, a request that is just on its way gets no answer.
+ */
+const LINE_KEPT_MS = 310_000;
 
 /** A port that was asked for is taken or refused; else the next free one is. */
 function listen(server: Server, host: string, asked: number | null): Promise<number> {
@@ -45,5 +50,6 @@ export async function takePort(
   const app = new Promise<RequestListener>((done) => (opened = done));
   const answer: RequestListener = (req, res) => void app.then((a) => a(req, res));
   const server = tls ? encrypted({ key: tls.key, cert: tls.cert }, answer) : plain(answer);
+  server.keepAliveTimeout = LINE_KEPT_MS;
   return { server, port: await listen(server, host, asked), opened };
 }
