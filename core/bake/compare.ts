@@ -62,7 +62,7 @@ function only(source: BakeSetup, adapted: BakeSetup, reason: Exclude<Reason, 'to
       };
     case 'start':
       return { ...source, startC: adapted.startC };
-    default:
+    case 'cover':
       return { ...source, phases: mergePhases(source.phases, adapted.phases) };
   }
 }

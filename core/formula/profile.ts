@@ -11,7 +11,7 @@ import {
   type PropKey,
 } from '../classes';
 import { linearSum, msg, ratio, type Explanation, type Sourced } from '../explain';
-import type { Component, GroupId, Ingredient, ItemState, Lookup } from '../ingredients';
+import type { GroupId, Ingredient, ItemState, Lookup } from '../ingredients';
 import { type Formula, doughLines, massOf, type Line, type Part } from './types';
 
 export type PropUnit = 'g' | 'mmol' | 'kcal' | 'eggs';
@@ -35,16 +35,6 @@ export const PROP_UNIT: Record<PropKey, PropUnit> = {
   shorten: 'g',
   lift: 'mmol',
   bite: 'g',
-};
-
-const COMPONENT_OF: Partial<Record<PropKey, Component>> = {
-  water: 'water',
-  fat: 'fat',
-  sugars: 'sugars',
-  starch: 'starch',
-  protein: 'protein',
-  fibre: 'fibre',
-  salt: 'salt',
 };
 
 const times = (x: Sourced, k: number): Sourced => ({
@@ -102,12 +92,17 @@ function coefficientOf(
   key: PropKey,
   how?: How,
 ): Sourced | null {
-  const component = COMPONENT_OF[key];
-  if (component) {
-    const x = i.per100g[component];
-    return x && perGram(x);
-  }
   switch (key) {
+    case 'water':
+    case 'fat':
+    case 'sugars':
+    case 'starch':
+    case 'protein':
+    case 'fibre':
+    case 'salt': {
+      const x = i.per100g[key];
+      return x && perGram(x);
+    }
     case 'mass':
       return { value: 1, basis: 'derived' };
     case 'freeWater': {
@@ -136,7 +131,7 @@ function coefficientOf(
       return jobStrength(i, state, classId, 'shorten');
     case 'bite':
       return jobStrength(i, state, classId, 'bite');
-    default:
+    case 'lift':
       return liftStrength(i, state, classId, how);
   }
 }

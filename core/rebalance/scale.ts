@@ -57,7 +57,7 @@ export function scaleFactor(formula: Formula, to: ScaleTo, lookup: Lookup): numb
         );
       case 'pieces':
         return ratio((to.pieces * to.eachG) / (1 - to.lossPercent / 100), whole);
-      default:
+      case 'tin':
         return ratio(to.tin.count * to.tin.volumeMl.value * to.fill * DOUGH_G_ML, whole);
     }
   };

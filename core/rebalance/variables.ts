@@ -61,7 +61,7 @@ const baseOf = (conflict: Conflict, item: KitItem, { flourG, liquidG }: DoseBase
       return mass / EGG_G;
     case 'flour%':
       return flourG / 100;
-    default:
+    case 'liquid%':
       return liquidG / 100;
   }
 };

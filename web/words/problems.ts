@@ -1,101 +1,78 @@
-import type { Problem } from '../../contract/problem';
+import type { Problem, ProblemCode } from '../../contract/problem';
 import { problemsSentences } from './data/en/sentences/problems';
 
 const W = problemsSentences;
 
 type Args = Problem['args'];
-const s = (a: Args, key: string): string => String(a[key] ?? '');
+export type Says = (args: Args) => string;
+/** What goes wrong at the door has its words with the pages there. */
+export type DoorCode =
+  | 'session.wrong'
+  | 'session.locked'
+  | 'session.tooMany'
+  | 'session.notFound'
+  | 'code.wrong'
+  | 'passphrase.weak'
+  | 'people.signInTaken'
+  | 'people.lastOwner'
+  | 'people.alreadySetUp'
+  | 'people.off'
+  | 'person.notFound';
 
-/** What went wrong with a call to the server, and what to do. */
+const SAYS: Record<Exclude<ProblemCode, DoorCode>, Says> = {
+  'draft.conflict': () => W.anotherTabHasChangedThis,
+  'formula.notFound': () => W.thisFormulaIsNotHere,
+  'version.notFound': () => W.thisVersionIsNotKnown,
+  'body.invalid': ({ message }) => W.somethingInItCannotBe({ message: String(message ?? '') }),
+  'backup.notOurs': () => W.itWasNotMadeHere,
+  'backup.edition': () => W.itWasMadeByA,
+  'backup.cut': () => W.thisBackupIsIncompleteOr,
+  'backup.twice': ({ what }) => W.isInItTwiceTry({ what: String(what ?? '') }),
+  'backup.tooLarge': () => W.itIsLargerThanCan,
+  'backup.busy': () => W.anotherFileIsBeingTaken,
+  'version.otherFormula': () => W.aVersionInItBelongs,
+  'aside.notFound': () => W.thisCopyIsNotThere,
+  'kitchen.changed': () => W.theKitchenIsBeingChanged,
+  'eater.changed': () => W.itWasChangedInAnother,
+  'way.changed': () => W.itWasChangedInAnother,
+  'day.changed': () => W.itWasChangedInAnother,
+  'work.busy': () => W.theServerHasMuchTo,
+  'store.busy': () => W.theServerHasMuchTo,
+  'store.full': () => W.theDiskIsFullNothing,
+  'store.restarted': () => W.theStoreWasStartedAgain,
+  'request.foreign': () => W.thePageComesFromAnother,
+  'body.notJson': () => W.whatWasSentDidNot,
+  'body.wrongType': () => W.whatWasSentDidNot,
+  'backup.torn': ({ what }) => W.theFileDoesNotHang({ what: String(what ?? '') }),
+  'pantry.notFound': () => W.itIsNotInThe,
+  'pantry.changed': () => W.itWasChangedElsewhereIn,
+  'pantry.unknownId': ({ id }) => W.itSpeaksOfWhichIs({ id: String(id ?? '') }),
+  'pantry.cycle': () => W.aBlendCannotHoldAnother,
+  'day.notFound': () => W.thisBakeDayIsNot,
+  'run.notFound': () => W.thisRunIsNotOn,
+  'trial.notFound': () => W.thisTrialIsNotIn,
+  'trial.changed': () => W.itWasChangedElsewhereIn,
+  'experiment.notFound': () => W.thisExperimentIsNotIn,
+  'experiment.changed': () => W.itWasChangedElsewhereIn,
+  'tasting.notFound': () => W.thisTastingIsNotIn,
+  'tasting.changed': () => W.itWasChangedElsewhereIn,
+  'photo.notFound': () => W.thisPhotoIsNotHere,
+  'photo.notJpeg': () => W.thisIsNoPhotoThat,
+  'way.notFound': () => W.thisWayIsNotOn,
+  'eater.notFound': () => W.thisEaterIsNotOn,
+  'session.none': () => W.youAreSignedOut,
+  'role.notAllowed': ({ needs }) => (needs === 'owner' ? W.onlyTheOwnerMay : W.helpersMayNot),
+  'body.tooLarge': () => W.thatIsTooMuchText,
+  'work.tooLong': () => W.thisTookTooLongAnd,
+  'route.notFound': () => W.somethingFailedOnOurSide,
+  'work.dropped': () => W.somethingFailedOnOurSide,
+  'work.failed': () => W.somethingFailedOnOurSide,
+  'server.failed': () => W.somethingFailedOnOurSide,
+};
+
+/** What went wrong with a call to the server, and what to do; null where it did not answer. */
 export function sayProblem(code: string | null, args: Args = {}): string {
-  switch (code) {
-    case null:
-      return W.theServerDoesNotAnswer;
-    case 'draft.conflict':
-      return W.anotherTabHasChangedThis;
-    case 'formula.notFound':
-      return W.thisFormulaIsNotHere;
-    case 'version.notFound':
-      return W.thisVersionIsNotKnown;
-    case 'body.invalid':
-      return W.somethingInItCannotBe({ message: s(args, 'message') });
-    case 'backup.notOurs':
-      return W.itWasNotMadeHere;
-    case 'backup.edition':
-      return W.itWasMadeByA;
-    case 'backup.cut':
-      return W.thisBackupIsIncompleteOr;
-    case 'backup.twice':
-      return W.isInItTwiceTry({ what: s(args, 'what') });
-    case 'backup.tooLarge':
-      return W.itIsLargerThanCan;
-    case 'backup.busy':
-      return W.anotherFileIsBeingTaken;
-    case 'version.otherFormula':
-      return W.aVersionInItBelongs;
-    case 'aside.notFound':
-      return W.thisCopyIsNotThere;
-    case 'kitchen.changed':
-      return W.theKitchenIsBeingChanged;
-    case 'eater.changed':
-    case 'way.changed':
-    case 'day.changed':
-      return W.itWasChangedInAnother;
-    case 'work.busy':
-    case 'store.busy':
-      return W.theServerHasMuchTo;
-    case 'store.full':
-      return W.theDiskIsFullNothing;
-    case 'store.restarted':
-      return W.theStoreWasStartedAgain;
-    case 'request.foreign':
-      return W.thePageComesFromAnother;
-    case 'body.notJson':
-    case 'body.wrongType':
-      return W.whatWasSentDidNot;
-    case 'backup.torn':
-      return W.theFileDoesNotHang({ what: s(args, 'what') });
-    case 'pantry.notFound':
-      return W.itIsNotInThe;
-    case 'pantry.changed':
-      return W.itWasChangedElsewhereIn;
-    case 'pantry.unknownId':
-      return W.itSpeaksOfWhichIs({ id: s(args, 'id') });
-    case 'pantry.cycle':
-      return W.aBlendCannotHoldAnother;
-    case 'day.notFound':
-      return W.thisBakeDayIsNot;
-    case 'run.notFound':
-      return W.thisRunIsNotOn;
-    case 'trial.notFound':
-      return W.thisTrialIsNotIn;
-    case 'trial.changed':
-      return W.itWasChangedElsewhereIn;
-    case 'experiment.notFound':
-      return W.thisExperimentIsNotIn;
-    case 'experiment.changed':
-      return W.itWasChangedElsewhereIn;
-    case 'tasting.notFound':
-      return W.thisTastingIsNotIn;
-    case 'tasting.changed':
-      return W.itWasChangedElsewhereIn;
-    case 'photo.notFound':
-      return W.thisPhotoIsNotHere;
-    case 'photo.notJpeg':
-      return W.thisIsNoPhotoThat;
-    case 'way.notFound':
-      return W.thisWayIsNotOn;
-    case 'eater.notFound':
-      return W.thisEaterIsNotOn;
-    case 'session.none':
-      return W.youAreSignedOut;
-    case 'role.notAllowed':
-      return args.needs === 'owner' ? W.onlyTheOwnerMay : W.helpersMayNot;
-    case 'body.tooLarge':
-      return W.thatIsTooMuchText;
-    case 'work.tooLong':
-      return W.thisTookTooLongAnd;
-    default:
-      return W.somethingFailedOnOurSide;
-  }
+  if (code === null) return W.theServerDoesNotAnswer;
+  // A newer server may have a code that this page has no words for.
+  return (SAYS as Partial<Record<string, Says>>)[code]?.(args) ?? W.somethingFailedOnOurSide;
 }

@@ -45,7 +45,7 @@ function sayChange(c: BakeChange): string {
       return W.standsCmHighInPlace({ cm: cm(c.toCm), cm2: cm(c.fromCm) });
     case 'start':
       return W.goesInAtInPlace({ temperature: degrees(c.toC), degrees: bareDegrees(c.fromC) });
-    default:
+    case 'look':
       return W.lookFrom({ min: min(c.from) });
   }
 }

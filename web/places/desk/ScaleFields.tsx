@@ -87,7 +87,7 @@ export function ScaleFields({ value, onChange, start }: Props) {
         return { by: 'pieces', pieces, eachG, lossPercent: LOSS_PERCENT };
       case 'tin':
         return { by: 'tin', tin: start.tin ?? readTin(FIRST_TIN)!, fill: Math.round(100 * start.fill) / 100 };
-      default:
+      case 'batch':
         return { by: 'batch', times: 1 };
     }
   };
