@@ -1,4 +1,4 @@
-import type { Standing } from '../working/workingSlice';
+import type { Standing } from '../working/workingState';
 import { sayProblem } from './problems';
 import { savingSentences } from './data/en/sentences/saving';
 

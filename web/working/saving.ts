@@ -2,7 +2,8 @@ import { createListenerMiddleware, type ListenerMiddleware } from '@reduxjs/tool
 import { api, problemIn } from '../api/api';
 import { localCopies, type Copy, type LocalCopies } from './localCopies';
 import { Saver, type Sent } from './saver';
-import { workingCopy, type WorkingState } from './workingSlice';
+import { workingCopy } from './workingSlice';
+import type { WorkingState } from './workingState';
 
 type State = { working: WorkingState };
 export type Saving = {

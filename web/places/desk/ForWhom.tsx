@@ -3,7 +3,7 @@ import { IconUsers } from '@tabler/icons-react';
 import { Link } from 'react-router';
 import { tableOf } from '../../../core/exclusions';
 import { useEatersQuery } from '../../api/api';
-import type { Wanted } from '../../working/workingSlice';
+import type { Wanted } from '../../working/requestReducers';
 import frame from '../../shared/frame.module.css';
 import classes from './desk.module.css';
 import { deskWords } from '../../words/data/en/desk';

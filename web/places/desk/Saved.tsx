@@ -5,7 +5,8 @@ import { Notice } from '../../parts/Notice';
 import { fileName, saveFile } from '../../parts/saveFile';
 import { sayStanding } from '../../words/savingWords';
 import { copyFile } from '../../working/copyFile';
-import { workingCopy, type WorkingState } from '../../working/workingSlice';
+import { workingCopy } from '../../working/workingSlice';
+import type { WorkingState } from '../../working/workingState';
 import { deskWords } from '../../words/data/en/desk';
 
 const W = deskWords.saved;

@@ -7,7 +7,7 @@ import { clockOf, type Stretch } from '../../../core/schedule';
 import { tenths } from '../../words/format';
 import { JOB_NOUNS } from '../../words/data/terms';
 import type { DeskContext } from '../../shared/deskContext';
-import type { WorkingState } from '../../working/workingSlice';
+import type { WorkingState } from '../../working/workingState';
 import { bareDegrees, heatUnit } from '../../words/heat';
 import { deskWords } from '../../words/data/en/desk';
 

@@ -7,7 +7,7 @@ import { usePantry } from '../../pantry/usePantry';
 import { useWays } from '../../pantry/useWays';
 import { useCompute } from '../../shared/useCompute';
 import type { DeskContext } from '../../shared/deskContext';
-import { DRAGGED } from '../../working/workingSlice';
+import { DRAGGED } from '../../working/requestReducers';
 
 const NO_STYLE: StyleChoice = {};
 /** Whole solutions looked for. */

@@ -16,7 +16,7 @@ import { usePageTitle } from '../../parts/usePageTitle';
 import { ovenText, say, sayProblem } from '../../words/say';
 import { CLASS_WORDS, CUP_WORDS } from '../../words/things';
 import { useCompute } from '../../shared/useCompute';
-import { correctLine } from '../../working/workingSlice';
+import { correctLine } from '../../working/correctLine';
 import { guessAgain, type SaidRows } from '../../../core/reading';
 import { correctionOf } from '../../shared/read/correct';
 import { ReadLines, type Change, type LineView, type OnCorrect } from '../../shared/read/ReadLines';

@@ -7,7 +7,8 @@ import { useKitchen } from '../useKitchen';
 import { useRemember } from '../useRemember';
 import { useAppDispatch } from '../../store/store';
 import { usePantry } from '../../pantry/usePantry';
-import { correctLine, workingCopy, type Correction } from '../../working/workingSlice';
+import { correctLine, type Correction } from '../../working/correctLine';
+import { workingCopy } from '../../working/workingSlice';
 import type { Change, OnCorrect } from './ReadLines';
 
 /**

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { readLine } from '../../../core/reading';
-import { correctLine } from '../../working/workingSlice';
+import { correctLine } from '../../working/correctLine';
 import { doubt, howRead } from './howRead';
 
 const of = (written: string) => readLine(written, 'l1').line;
