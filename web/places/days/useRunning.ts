@@ -91,3 +91,5 @@ export function useRunning({ day, asked, bakes, change, now }: DayContext) {
   };
   return { next, late, rescues, beyond, offer, takeOffer, tick, again, moveTo };
 }
+
+export type Running = ReturnType<typeof useRunning>;
