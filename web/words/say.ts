@@ -1,12 +1,12 @@
 import type { Msg } from '../../core/explain';
 import { withinSentence } from './case';
 import { saySentences as W } from './data/en/sentences/say';
-import { SAY_OF_ANSWERS } from './say/answers';
-import { SAY_OF_READING } from './say/reading';
-import type { Say } from './say/say';
-import { SAY_OF_STEPS } from './say/steps';
+import { SAY_OF_ANSWERS } from './saying/answers';
+import { SAY_OF_READING } from './saying/reading';
+import type { Say } from './saying/sentence';
+import { SAY_OF_STEPS } from './saying/steps';
 
-export { minutesText, ovenText } from './say/oven';
+export { minutesText, ovenText } from './saying/oven';
 export { sayProblem } from './problems';
 
 /** What the computation has to say, in words: a sentence for every code. */

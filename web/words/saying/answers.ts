@@ -15,7 +15,7 @@ import {
   kitName,
   PROP_WORDS,
 } from '../things';
-import { named, things, type Say } from './say';
+import { named, things, type Say } from './sentence';
 
 const W = saySentences;
 

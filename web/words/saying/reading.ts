@@ -3,7 +3,7 @@ import type { UnitId } from '../../../core/units';
 import { fixed, grams } from '../format';
 import { ingredientName, UNIT_WORDS } from '../things';
 import { saySentences } from '../data/en/sentences/say';
-import type { Say } from './say';
+import type { Say } from './sentence';
 
 const W = saySentences;
 

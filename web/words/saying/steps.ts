@@ -4,7 +4,7 @@ import { fixed, grams } from '../format';
 import { degrees, degreesSpan, ovenDegrees } from '../heat';
 import { ingredientName, kitName } from '../things';
 import { minutesText } from './oven';
-import { amount, amounts, type Say } from './say';
+import { amount, amounts, type Say } from './sentence';
 
 const W = saySentences;
 
