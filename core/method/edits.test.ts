@@ -52,6 +52,17 @@ describe('changing a method', () => {
     expect(applyEdits([], [{ op: 'insert', before: ['knead'], kind: 'gel', msg: gel }])).toHaveLength(1);
   });
 
+  it('what only tells how many it makes is no step', () => {
+    const texts = (method: string) => readSteps(method).map((s) => s.text);
+    expect(texts('Bake 12 minutes. Cool on the sheet. Makes about 28.')).toEqual([
+      'Bake 12 minutes.',
+      'Cool on the sheet.',
+    ]);
+    expect(
+      texts('Make 8 wells with a spoon.\nServes as a base for 2 tarts once it is cold. Chill it.'),
+    ).toHaveLength(2);
+  });
+
   it('notes, strikes and finds whole words only, and leaves the source as it was', () => {
     const out = applyEdits(steps, [
       instead(['egg', 'eggs'], { inline: false }),

@@ -71,6 +71,8 @@ function kindOf(text: string): StepKind {
   return VERBS.find(([, verb]) => verb.test(text))?.[0] ?? 'other';
 }
 
+/** What only tells how many it makes is nothing to do: "Makes about 28." */
+const ONLY_MAKES = /^(?:makes|serves|yields?)\b[^.!?]{0,60}\d[^.!?]{0,40}[.!]?$/i;
 const MAX_STEPS = 60;
 
 /**
@@ -85,7 +87,7 @@ export function readSteps(text: string): Step[] {
   const raw = lines.length > 1 ? lines : text.split(/(?<=[.!?])\s+(?=[A-Z])/);
   const clean = raw
     .map((s) => s.replace(/^\s*(?:(?:step\s*)?\d{1,2}[.):]\s+|[-*•]\s+)/i, '').trim())
-    .filter(Boolean);
+    .filter((s) => s !== '' && !ONLY_MAKES.test(s));
   const kept =
     clean.length > MAX_STEPS
       ? [...clean.slice(0, MAX_STEPS - 1), clean.slice(MAX_STEPS - 1).join(' ')]

@@ -39,6 +39,22 @@ describe('the kind of bake by evidence', () => {
     expect(untold.other).toBeDefined();
   });
 
+  it.each([
+    // Common practice, no source: creamed with its weight of butter, or eggs beaten to a foam that hardly has any.
+    ['Rhubarb sponge', '175 g butter', 'Cream the butter and sugar.', 'batter'],
+    [
+      'Lantern sponge',
+      '20 g butter',
+      'Whisk eggs and sugar to a ribbon. Fold in flour and butter.',
+      'foam_cake',
+    ],
+    ['Lantern sponge', '1 tsp vanilla', 'Whisk eggs and sugar until pale. Fold in the flour.', 'foam_cake'],
+    ['Chiffon cake', '60 g butter', '', 'foam_cake'],
+  ])('a sponge is creamed or a foam: %s with %s', (title, fat, method, want) => {
+    const k = kind(`175 g rice flour\n175 g sugar\n4 eggs\n${fat}`, title, method);
+    expect(k.classId).toBe(want);
+  });
+
   it('what follows "with" speaks of another part; verbs and vessels are evidence', () => {
     expect(kind(SPONGE, 'Carrot loaf with pecan streusel').classId).toBe('batter');
     const plain = kind(SPONGE, 'Lantern');

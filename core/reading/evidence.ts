@@ -88,6 +88,7 @@ const VERBS: [RegExp, readonly ClassId[]][] = [
     ['doughnut'],
   ],
   [/\bloaf (?:tin|pan)\b/i, ['yeast_loaf', 'soda_bread', 'seed_loaf', 'batter', 'gel_loaf']],
+  [/\b(?:cream|beat)\b[^.]*\b(?:butter|fat|spread|block|margarine)\b/i, ['batter', 'cookie', 'muffin']],
   [/\b(?:ribbon|stiff peaks|soft peaks|until (?:thick|pale) and (?:thick|tripled))\b/i, ['foam_cake']],
   [
     /\bcookies? (?:sheet|scoop)|\b(?:scoop|drop|spoon)\b[^.]*\b(?:balls?|mounds?)\b[^.]*\b(?:sheet|tray)s?\b/i,

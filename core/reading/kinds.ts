@@ -49,6 +49,8 @@ const CLASS_NAMES: [RegExp, ClassId][] = [
 ];
 /** Whether a name tells of a class. */
 export const namesClass = (name: string): boolean => CLASS_NAMES.some(([is]) => is.test(name));
+/** Cakes that are a foam whatever else is in them. */
+const FOAMED = /\b(?:chiffon|angel|genoise|g[eé]noise|swiss roll|roulade)\b/i;
 const NEEDS_YEAST: readonly ClassId[] = ['enriched', 'bun', 'gel_loaf', 'baguette', 'boiled_ring'];
 
 /** What a title is of: what follows "with" or a comma speaks of something else. */
@@ -86,6 +88,13 @@ export function guessClass(title: string, ingredients: readonly Ingredient[]): G
   const told = /\b(?:loaf|bread|cake)\b/i.test(head);
   const named = classNamed(head, fits) ?? (told ? undefined : classNamed(title, fits));
   const eggs = ingredients.some((i) => i.group === 'egg');
+  // A sponge with butter or another firm fat is creamed or melted, as a rule; one of eggs beaten to a foam has hardly any.
+  if (
+    named === 'foam_cake' &&
+    !FOAMED.test(head) &&
+    ingredients.some((i) => i.group === 'butter' || i.group === 'fat_firm')
+  )
+    return byShape('batter');
   // What is set with eggs is a custard, whatever it is called.
   if (
     eggs &&

@@ -12,9 +12,9 @@ import {
 } from '../formula';
 import { idOf, refTo, type Ingredient, type Lookup } from '../ingredients';
 import type { StepEdit } from '../method';
-import { cameIn, conflictOf } from './conflict-id';
+import { cameIn, conflictOf, kitOf } from './conflict-id';
 import type { Conflict, Move } from './types';
-import { editsOf, eveningStep } from './step-edits';
+import { editsOf, eveningStep, madeOnce } from './step-edits';
 import type { Choice, PartSolution, Variable } from './variables';
 
 /** Below this an added amount is rounding: no line is made of it. */
@@ -60,7 +60,7 @@ export function assemblePart(
     part: { ...part, lines },
     moves,
     edits: () => [
-      ...editsOf(choices, all, part, lookup),
+      ...madeOnce(editsOf(choices, all, part, lookup)),
       ...lines.flatMap((line) => eveningStep(line, part, lookup)),
     ],
   };
@@ -216,10 +216,10 @@ function pouredIn(
 
 /**
  * The same thing in the same state that came in for two things is one line to weigh; what is held stays apart, being held as it
- * is. Water stays with the gel that it makes.
+ * is. Water stays with the gel that it makes: it is shared where both are the same gel.
  */
 function shareLines(lines: Line[], moves: Move[], held: Record<string, number>): void {
-  const isNew = (l: Line): boolean => cameIn(l.id) && held[l.id] === undefined && idOf(l.item) !== 'water';
+  const isNew = (l: Line): boolean => cameIn(l.id) && held[l.id] === undefined;
   for (let i = 0; i < lines.length; i++) {
     const first = lines[i]!;
     if (!isNew(first)) continue;
@@ -227,6 +227,7 @@ function shareLines(lines: Line[], moves: Move[], held: Record<string, number>):
       const other = lines[k]!;
       if (!isNew(other) || idOf(other.item) !== idOf(first.item)) continue;
       if (other.state !== first.state || other.role !== first.role) continue;
+      if (idOf(first.item) === 'water' && kitOf(other.id) !== kitOf(first.id)) continue;
       const [a, b] = [lines[i]!.amount.massG, other.amount.massG];
       if (!a || !b) continue;
       const massG = a.value + b.value;

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { kitById } from '../classes';
+import { argOf } from '../explain';
 import { massOf } from '../formula';
-import { ingredientById, lookupReference, type Lookup } from '../ingredients';
+import { idOf, ingredientById, lookupReference, type Lookup } from '../ingredients';
 import { readFormula } from '../reading';
 import { adapt, type Outcome } from './index';
 import { fitIn } from './conflicts';
@@ -175,4 +176,30 @@ describe('what is only named for what must go', () => {
     // Vanilla is named for nothing, and lemon for no nut.
     expect(run('Cake', cake.replace('almond', 'vanilla'), method, ['nuts']).conflicts).toEqual([]);
   });
+});
+
+it('the same gel for eggs and for a yolk more is made once, of all of it, with its water in one line', () => {
+  const o = run(
+    'Chocolate cookies',
+    '227 g butter\n320 g brown sugar\n100 g sugar\n2 eggs\n1 egg yolk\n385 g gluten-free flour with xanthan\n5 g soda\n340 g dark chocolate',
+    'Whisk butter and sugar. Add eggs and yolk and whisk. Stir in the dry things. Bake 12 minutes.',
+    ['egg', 'dairy'],
+  );
+  const same = o.solutions.filter(
+    (s) =>
+      s.formula.parts[0]!.lines.filter((l) => l.alsoFor && lookupReference(l.item)?.id === 'water').length >
+      0,
+  );
+  expect(same.length).toBeGreaterThan(0);
+  for (const s of same) {
+    const { lines } = s.formula.parts[0]!;
+    const gels = s.formula.method.flatMap((x) => (x.added?.code === 'step.gel' ? [x.added] : []));
+    expect(gels).toHaveLength(1);
+    const gramsOf = (id: unknown) => massOf(lines.find((l) => idOf(l.item) === id)!);
+    for (const [n, g] of [
+      ['n1', 'g1'],
+      ['n2', 'g2'],
+    ] as const)
+      expect(argOf(gels[0]!, g)).toBeCloseTo(gramsOf(argOf(gels[0]!, n)), 6);
+  }
 });

@@ -12,6 +12,8 @@ export const groupOfConflict = (conflict: string): GroupId | undefined =>
 export const conflictOf = (lineId: string): string => lineId.split('/')[0] ?? '';
 /** The way that a line came in by: its conflict and kit. */
 export const wayOf = (lineId: string): string => lineId.split('/').slice(0, 2).join('/');
+/** The kit that a line came in with. */
+export const kitOf = (lineId: string): string => lineId.split('/')[1] ?? '';
 /** Whether a line came in, rather than stood in the source. */
 export const cameIn = (lineId: string): boolean => lineId.split('/').length === 3;
 /** What a line that came in is of. */

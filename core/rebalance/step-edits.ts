@@ -1,4 +1,4 @@
-import { filledIn, msg, type Filled } from '../explain';
+import { argOf, filledIn, msg, type Filled, type StepMsg } from '../explain';
 import { type Line, type Part, massOf } from '../formula';
 import { type Lookup, idOf } from '../ingredients';
 import { spokenOf, type StepEdit, type StepKind } from '../method';
@@ -113,4 +113,32 @@ export function editsOf(
         })),
     ];
   });
+}
+
+/** What tells two made things apart: what is done, with what, how long it waits. */
+const makes = ({ code, args }: StepMsg): string =>
+  JSON.stringify([code, Object.entries(args).filter(([key]) => !/^g\d$/.test(key))]);
+
+/** The same gel for two things is made once, of both amounts. */
+export function madeOnce(edits: readonly StepEdit[]): StepEdit[] {
+  const out: StepEdit[] = [];
+  for (const edit of edits) {
+    const at =
+      edit.op === 'insert' ? out.findIndex((e) => e.op === 'insert' && makes(e.msg) === makes(edit.msg)) : -1;
+    const before = out[at];
+    if (edit.op !== 'insert' || before?.op !== 'insert') {
+      out.push(edit);
+      continue;
+    }
+    const sum = (g: 'g1' | 'g2' | 'g3'): Filled => {
+      const [a, b] = [argOf(before.msg, g), argOf(edit.msg, g)];
+      return a === undefined || b === undefined ? {} : { [g]: a + b };
+    };
+    out[at] = {
+      ...before,
+      msg: filledIn(before.msg, { ...sum('g1'), ...sum('g2'), ...sum('g3') }),
+      lineIds: [...new Set([...(before.lineIds ?? []), ...(edit.lineIds ?? [])])],
+    };
+  }
+  return out;
 }
