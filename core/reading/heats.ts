@@ -30,7 +30,7 @@ const MEASURED =
   /^\s*(?:g|kg|ml|l|cm|mm|oz|lb|in|inch(?:es)?|["”″%x×]|min(?:ute)?s?|mins?|h|hrs?|hours?|sec(?:ond)?s?|s|times|more|cups?|tbsp|tsp|pieces?|strips?|rounds?|balls?|each|(?:-|–|to)\s*\d)\b/i;
 /** Words before a bare number that make it a heat. */
 const BEFORE_BARE =
-  /(?:\b(?:at|to|oven|then|about|down|up|fan|and)\s*(?:to\s+|at\s+|is\s+|of\s+|about\s+|around\s+)?:?\s*|^\s*|[:;,/]\s*)$/i;
+  /(?:\bpre-?heat(?:ed)?\s+|\b(?:at|to|oven|then|about|down|up|fan|and)\s*(?:to\s+|at\s+|is\s+|of\s+|about\s+|around\s+)?:?\s*|^\s*|[:;,/]\s*)$/i;
 const OVENISH =
   /\b(?:oven|bak(?:e|ed|es|ing)|pre-?heat|turn|drop|lower|reduce|raise|roast|heat|crank|load)\b/i;
 const FAN_BEFORE = /\b(?:fan|convection)(?:[- ]?(?:oven|assisted|forced))?\s*(?:at|to|:)?\s*$/i;
@@ -122,7 +122,8 @@ const numeric = (text: string): number => TENS[text.trim().toLowerCase()] ?? num
 
 /** The times a text names, in its order; `nameless` takes in those whose minutes are not called so. */
 export function timesIn(given: string, nameless = false): Time[] {
-  let text = given;
+  // 15' is 15 min.
+  let text = given.replace(/(?<=\d)['’′](?=[\s.,;:)–-]|$)/g, 'm');
   // As long as before: where a time stands is told by its place.
   for (const [words, said] of SAID) text = text.replace(words, (m) => said.padEnd(m.length));
   const found: Time[] = [];

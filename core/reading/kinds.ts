@@ -30,7 +30,10 @@ const CLASS_NAMES: [RegExp, ClassId][] = [
   [/\b(meringues?|pavlovas?|vacherin)\b/i, 'meringue'],
   [/\b(sponge|chiffon|angel|genoise|swiss roll|roulade)\b/i, 'foam_cake'],
   [/\b(brownies?|blondies?)\b/i, 'brownie'],
-  [/\b(pancakes?|crêpes?|crepes?|waffles?|griddle cakes?|blini)\b/i, 'pancake'],
+  [
+    /\b(pancakes?|crêpes?|crepes?|waffles?|griddle cakes?|blini|crumpets?|pikelets?|drop scones?|injera|dosas?|farinata|socca)\b/i,
+    'pancake',
+  ],
   [/\b(muffins?|cupcakes?)\b/i, 'muffin'],
   [
     /\b(crackers?|crispbreads?|oatcakes?|(?:cheese|cheddar|parmesan|seed|rye) (?:snaps|thins|biscuits))\b/i,

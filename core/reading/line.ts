@@ -43,7 +43,7 @@ const MADE_FLOUR =
 function roleOf(text: string, ingredient: Ingredient | null): LineRole | undefined {
   const use = useOf(text);
   if (
-    /\b(for|to)\s+(the\s+)?(greas|lin|oil(?:ing)? the|fry)|\bfor the (?:tin|pan|skillet|mould|dish)\b|\bgreasing\b|\bfor frying\b/i.test(
+    /\b(for|to)\s+(the\s+)?(greas|lin|oil(?:ing)? the|fry)|\bfor (?:the |your )?(?:tins?|pans?|skillet|griddle|moulds?|dish|(?:crumpet |metal )?rings?|ramekins?)\b|\bgreasing\b|\bfor frying\b/i.test(
       use,
     )
   )

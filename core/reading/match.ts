@@ -48,6 +48,9 @@ const HALF_WORDS = new Set([
 const WITHOUT =
   /\b(?:vegan|plant|plant based|non dairy|nondairy|(?:dairy|milk|egg|nut|butter|sugar|oil|soy|soya|lactose|yeast) free|mock|alternative|substitute|replacer|replacement)\b/;
 
+/** What is written as gluten-free is not silently taken for a thing that has gluten. */
+const NO_GLUTEN = /\b(?:gluten free|glutenfrei\w*)\b/;
+
 /** At or above this a name is taken without asking; a wrong silent match is worse than a question. */
 export const SILENT_CONFIDENCE = 0.82;
 const CLEAR_LEAD = 0.05;
@@ -75,6 +78,8 @@ const SHORTENED: Record<string, string> = {
   ap: 'all purpose',
   choc: 'chocolate',
   chocs: 'chocolate',
+  bk: 'baking',
+  bkg: 'baking',
   bp: 'baking powder',
   sug: 'sugar',
   butt: 'butter',
@@ -110,7 +115,7 @@ function alike(a: string, b: string): number {
   return slips === 2 && longer >= 7 ? 0.85 : 0;
 }
 
-type Entry = { id: string; words: string[]; weight: number; without: boolean };
+type Entry = { id: string; words: string[]; weight: number; without: boolean; gluten: boolean };
 const MOST_WORDS = 12;
 const MOST_OTHERS = 5;
 /** So many words are remembered with what they are near to. */
@@ -130,15 +135,15 @@ export class Matcher {
   /** What words that were asked for add to entries: the same words come in row after row. */
   readonly #near = new Map<string, ReadonlyMap<number, number>>();
 
-  constructor(ingredients: Iterable<Pick<Ingredient, 'id' | 'names'>>) {
-    for (const { id, names } of ingredients)
-      for (const name of [...names, ...(GERMAN_NAMES[id] ?? [])]) this.#add(id, name);
+  constructor(ingredients: Iterable<Pick<Ingredient, 'id' | 'names' | 'facts'>>) {
+    for (const { id, names, facts } of ingredients)
+      for (const name of [...names, ...(GERMAN_NAMES[id] ?? [])]) this.#add(id, name, facts.gluten === 'yes');
   }
 
-  #add(id: string, name: string): void {
+  #add(id: string, name: string, gluten: boolean): void {
     const words = [...new Set(wordsOf(name))];
     const at =
-      this.#entries.push({ id, words, weight: total(words), without: WITHOUT.test(plain(name)) }) - 1;
+      this.#entries.push({ id, words, weight: total(words), without: WITHOUT.test(plain(name)), gluten }) - 1;
     for (const w of words) {
       const there = this.#byWord.get(w);
       if (there) there.push(at);
@@ -173,6 +178,7 @@ export class Matcher {
     const text = name.slice(0, 200);
     const words = [...new Set(wordsOf(text))].slice(0, MOST_WORDS);
     const without = WITHOUT.test(plain(text));
+    const noGluten = NO_GLUTEN.test(plain(text));
     const whole = total(words);
     // Dice's coefficient over weighed words: twice what is shared over what both have.
     const shared = new Map<number, number>();
@@ -182,7 +188,7 @@ export class Matcher {
     for (const [at, hit] of shared) {
       const e = this.#entries[at]!;
       const dice = whole + e.weight === 0 ? 0 : Math.min(1, (2 * hit) / (whole + e.weight));
-      const score = e.without === without ? dice : dice * OTHER_THING;
+      const score = e.without === without && !(e.gluten && noGluten) ? dice : dice * OTHER_THING;
       if (score > (byId.get(e.id) ?? FAINT)) byId.set(e.id, score);
     }
     const ranked = [...byId].map(([id, confidence]): NameMatch => ({ id, confidence }));

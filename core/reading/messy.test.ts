@@ -133,4 +133,36 @@ Into the tin, 55-60 mins til a skewer is clean. Cover w foil after 40 if getting
     expect(dates.some((l) => l.uptake)).toBe(false);
     expect(dates[2]!.role).toBeUndefined();
   });
+
+  it.each([
+    ['2 yolks', 'egg_yolk 34'],
+    ['3 large whites, whisked', 'egg_white 99'],
+    ['3 lemons (zest+juice, about 120ml)', 'lemon_zest 18, lemon_juice 124'],
+    ['zest/juice of 1 lime', 'lime_zest 4, lime_juice 30'],
+    ['200 g gf sourdough discard (brown rice)', 'rice_starter 200'],
+    ['90 g sunflower, 60 g pumpkin, 30 g flax seeds', 'sunflower_seeds 90, pumpkin_seeds 60, flax_whole 30'],
+    ['200 g pumpkin, 60 g leek', 'squash_puree 200, leek 60'],
+    ['1 c. buttermilk or 1 c. oat milk + 1 T. vinegar', 'buttermilk 245'],
+    ['1/2 t. bk. soda', 'soda 2'],
+    ['1 tbsp melted butter for the rings & pan', 'butter 14'],
+    ['1/2 c. rice bran oil', 'rice_bran_oil 109'],
+  ])('%s', (row, want) => {
+    expect(lines(`200 g rice flour\n${row}`).slice(1).join(', ')).toBe(want);
+  });
+
+  it('what is written as gluten-free is never silently a thing with gluten', () => {
+    for (const name of ['gf seitan', 'gluten-free barley malt', 'gluten-free rye flour']) {
+      const [, line] = read(`200 g rice flour\n50 g ${name}`).parts[0]!.lines;
+      expect(line!.item.kind, name).toBe('unknown');
+    }
+  });
+
+  it('ovens, times and tins without their units', () => {
+    const f = read(
+      "Dark loaf\n2 cups rice flour\n3 eggs\n1 cup sugar\n\nPreheat 350. Line 9x5. Mix all, rest 15'. Bake 50' until dark.",
+    );
+    expect(Math.round(f.bake!.ovenC!)).toBe(177);
+    expect(f.bake!.minutes).toEqual([50, 50]);
+    expect(f.tin).toMatchObject({ shape: 'loaf', written: '9x5' });
+  });
 });

@@ -13,7 +13,7 @@ export function nameIn(rest: string): { name: string; preparation: string } {
     .replace(/\bin (?:slivers|cubes|pieces|chunks|slices|dice|strips|flakes|small pieces)\b.*$/i, ' ')
     .replace(/^\s*(?:the )?same weight of\s+/i, ' ')
     .replace(
-      /\b(?:for|to)\s+(?:the\s+)?(?:greas|brush|glaz|lin|tin|pan|peel|fry|wash|dust|sprinkl|roll|flour|serv|decorat|garnish|finish|scatter|top)\w*.*$/i,
+      /\b(?:for|to)\s+(?:the\s+)?(?:greas|brush|glaz|lin|tin|pan|ring|mould|griddle|ramekin|skillet|peel|fry|wash|dust|sprinkl|roll|flour|serv|decorat|garnish|finish|scatter|top)\w*.*$/i,
       ' ',
     )
     .replace(/\b(?:to taste|as needed|if needed|if desired|optional)\b.*$/i, ' ');

@@ -8,11 +8,11 @@ const NUMBER_BEFORE = /^\s*\d{1,2}[.)]\s+(?=[\d½¼¾⅓⅔⅛])/;
 export const unmarked = (row: string): string => row.replace(BULLET, '').replace(NUMBER_BEFORE, '');
 
 const JUICED = new RegExp(
-  `^(?:the\\s+)?(?:finely\\s+|freshly\\s+)?(?:grated\\s+|squeezed\\s+)?(juice|zest|rind|peel)(?:\\s+(?:and|&)\\s+(?:finely\\s+)?(?:grated\\s+)?(juice|zest|rind|peel))?\\s+(?:(?:of|from)\\s+)?(${NUMBER}|a|an|one|two|three|half an?|half)?\\s*(?:large|medium|small|unwaxed|organic)?\\s*(lemon|lime|orange)s?\\b(.*)$`,
+  `^(?:the\\s+)?(?:finely\\s+|freshly\\s+)?(?:grated\\s+|squeezed\\s+)?(juice|zest|rind|peel)(?:\\s*(?:\\band\\b|&|\\+|/)\\s*(?:finely\\s+)?(?:grated\\s+)?(juice|zest|rind|peel))?\\s+(?:(?:of|from)\\s+)?(${NUMBER}|a|an|one|two|three|half an?|half)?\\s*(?:large|medium|small|unwaxed|organic)?\\s*(lemon|lime|orange)s?\\b(.*)$`,
   'i',
 );
 const CITRUS = new RegExp(
-  `^(${NUMBER}|a|an|one|two|three|half an?|half)\\s+(?:large|medium|small|unwaxed|organic)?\\s*(lemon|lime|orange)s?\\s*[,(:]\\s*(?:finely\\s+)?(?:grated\\s+)?(juice|juiced|zest|zested|rind|peel)(?:d)?(?:\\s*(?:and|&)\\s*(?:finely\\s+)?(?:grated\\s+)?(juice|juiced|zest|zested))?\\b(.*)$`,
+  `^(${NUMBER}|a|an|one|two|three|half an?|half)\\s+(?:large|medium|small|unwaxed|organic)?\\s*(lemon|lime|orange)s?\\s*[,(:]\\s*(?:finely\\s+)?(?:grated\\s+)?(juice|juiced|zest|zested|rind|peel)(?:d)?(?:\\s*(?:and|&|\\+|/)\\s*(?:finely\\s+)?(?:grated\\s+)?(juice|juiced|zest|zested))?\\b(.*)$`,
   'i',
 );
 const partOf = (word: string): string => (/^juice/i.test(word) ? 'juice' : 'zest');
@@ -41,6 +41,13 @@ const EACH = new RegExp(
 const eggPart = (piece: string): string =>
   piece.replace(/^(\S+\s+(?:\S+\s+)?)(yolks?|whites?)\b/i, '$1egg $2');
 
+/** A yolk or a white by its number alone is of an egg: "3 large yolks", "2 whites, whisked". */
+const ofEgg = (row: string): string =>
+  row.replace(
+    /^(\d+\s+(?:(?:large|medium|small|lg|med)\s+)?)(yolks?|whites?)(?=\s*(?:$|[,(;]))/i,
+    '$1egg $2',
+  );
+
 /** How long something is soaked, and whether it is drained, is no part of what it is soaked in. */
 const FOR_SO_LONG = /,?\s+(?:for\s+)?(?:about\s+)?(?:\d[\d\s.–-]*(?:min\w*|h\b|hrs?|hours?)|overnight)\b.*$/i;
 /** A piece that stands for a thing of its own: an amount, and a name that is not merely what it is for. */
@@ -50,6 +57,25 @@ function isThing(piece: string): boolean {
   const { name } = nameIn(read.rest);
   return /\p{L}{2}/u.test(name) && !/^(?:more|extra|for|to|if|of)\b/i.test(name);
 }
+
+/** Another choice, with an amount of its own. */
+const OTHERWISE = /\bor\s+(?=[\d½¼¾⅓⅔⅛]|an?\s)/i;
+
+/** What several things of one row may have in common, said once at its end. */
+const SHARED_HEAD = /\b(seeds?|nuts?|flours?|starch(?:es)?)$/i;
+/** "90 g sunflower, 60 g pumpkin, 30 g flax seeds": the last word is of all that have no such word themselves. */
+function shareHead(pieces: string[]): string[] {
+  const head = SHARED_HEAD.exec(pieces.at(-1)!.trim())?.[1];
+  if (!head) return pieces;
+  return pieces.map((p, i) => {
+    const { name } = nameIn((readAmount(p) ?? { rest: p }).rest);
+    const alone = i < pieces.length - 1 && /^\p{L}+$/u.test(name.trim()) && !SHARED_HEAD.test(name);
+    return alone && MAY_SHARE.test(name.trim()) ? `${p.trim()} ${head}` : p;
+  });
+}
+/** Things that are a seed, a nut or a flour in such a row, and another thing by themselves. */
+const MAY_SHARE =
+  /^(?:sunflower|pumpkin|sesame|hemp|flax|linseed|chia|poppy|rice|sorghum|millet|teff|buckwheat|oat|corn|maize|potato|tapioca|cassava|chickpea|quinoa|amaranth|almond|pecan|walnut|hazel|cashew|brazil|macadamia|pine)$/i;
 
 /** A longer row is no list of things. */
 const MOST_JOINED = 240;
@@ -77,10 +103,12 @@ function joined(row: string): string[] | null {
     .split(JOIN)
     .filter(Boolean);
   if (pieces.length < 2 || pieces.length > 4) return null;
+  // "1 c buttermilk or 1 c oat milk + 1 T vinegar": what is joined to the other choice goes with it.
+  if (pieces.length === 2 && OTHERWISE.test(pieces[0]!)) return [pieces[0]!];
   const own = pieces.map((x, i) =>
     i === 0 ? x : ofSame(eggPart(x.replace(GROUND, '1 pinch ')), pieces[0]!),
   );
-  return own.every(isThing) ? own : null;
+  return own.every(isThing) ? shareHead(own) : null;
 }
 
 const HALF_OF_EACH =
@@ -163,8 +191,16 @@ export function expandRow(given: string): string[] {
     ];
   }
   const b = CITRUS.exec(row);
-  if (b) return [b[3]!, b[4]].flatMap((p) => (p ? [`${b[1]!} ${b[2]!.toLowerCase()} ${partOf(p)}`] : []));
+  if (b) {
+    // "3 lemons (zest and juice, about 120 ml)": so much juice.
+    const ml = /\b(\d+)\s*ml\b/i.exec(b[5] ?? '')?.[1];
+    return [b[3]!, b[4]].flatMap((p) => {
+      if (!p) return [];
+      const many = ml && partOf(p) === 'juice' ? `${ml} ml` : b[1]!;
+      return [`${many} ${b[2]!.toLowerCase()} ${partOf(p)}`];
+    });
+  }
   const last = LAST_BY_HAND.exec(row);
   if (last) return [`1 ${last[2]!} ${last[1]!}`];
-  return halved(row) ?? (joined(row) ?? [row]).flatMap(inHalves);
+  return halved(row) ?? (joined(row) ?? [row]).map(ofEgg).flatMap(inHalves);
 }

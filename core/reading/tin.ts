@@ -27,8 +27,13 @@ const SHAPES: readonly [TinShape, RegExp][] = [
   ['round', /\b(?:round|cake tin|cake pan|springform|sandwich tins?|loose[- ]bottomed|skillet)\b/i],
 ];
 /** Two sides tell a shape that no word tells: one as long as the other is a square. */
-const shapeOfSides = ([a, b]: readonly number[]): TinShape | null =>
-  a === undefined || b === undefined ? null : Math.abs(a - b) < 0.5 ? 'square' : 'tray';
+function shapeOfSides([a, b]: readonly number[]): TinShape | null {
+  if (a === undefined || b === undefined) return null;
+  const [short, long] = [Math.min(a, b), Math.max(a, b)];
+  // Narrow and long is a loaf tin: 9 x 5 inch, 21 x 11 cm. Common practice, no source.
+  if (short <= 14 && long >= 1.5 * short) return 'loaf';
+  return long - short < 0.5 ? 'square' : 'tray';
+}
 /** Cups and liners that a batter goes into, one each: a tin of as many holes. */
 const HOLES = new RegExp(
   `(\\d{1,2}|\\btwelve|\\bsix|\\beight|\\bten)[- ]*(?:hole|cup|well|paper|muffin|cupcake|tartlet)`,
@@ -88,10 +93,15 @@ const SIDES = new RegExp(
   'gi',
 );
 
+/** A tin by what is done to it and its sides alone: "line 9x5". */
+const LINED =
+  /\b(?:line|grease|butter|oil|spray|flour)\s+(?:and\s+\w+\s+)?(?:an?\s+|the\s+|your\s+)?\d{1,2}\s*(?:x|×)\s*\d{1,2}\b/i;
+
 /** The tin a text names, with what it holds to the rim; null where it names none that can be worked out. */
 export function readTin(text: string): StatedTin | null {
   for (const sentence of text.split(/\r?\n|(?<=[.;!?])\s+/)) {
-    const at = VESSEL.exec(sentence);
+    const lined = LINED.exec(sentence);
+    const at = VESSEL.exec(sentence) ?? lined;
     if (!at) continue;
     if (ELSEWHERE.test(sentence)) continue;
     // A skillet is a tin where it goes into the oven.
@@ -103,9 +113,10 @@ export function readTin(text: string): StatedTin | null {
       ' ',
     );
     const sides = sidesIn(measured);
-    const shape = shapeOf(around) ?? (/\b(?:tin|pan|dish)\b/i.test(around) ? shapeOfSides(sides) : null);
+    const shape =
+      shapeOf(around) ?? (lined || /\b(?:tin|pan|dish)\b/i.test(around) ? shapeOfSides(sides) : null);
     if (!shape) continue;
-    const written = nameOf(around);
+    const written = lined ? lined[0].replace(/^\D+/, '') : nameOf(around);
     const count =
       /\btwo\b|\b2\b(?=[^.]{0,25}(?:tins|pans))/i.test(around) && /tins|pans/i.test(around) ? 2 : 1;
     if (isHoled(shape)) {

@@ -9,7 +9,7 @@ const GLUTEN_GRAINS = [
   'oat_bran', 'rye_flour', 'barley_flour', 'malt_vinegar', 'malt_syrup', 'beer', 'porridge', 'malt_powder'];
 const RICE = [
   'white_rice_flour', 'brown_rice_flour', 'sweet_rice_flour', 'rice_starch', 'rice_bran', 'white_rice', 'brown_rice',
-  'cooked_rice', 'puffed_rice', 'soaked_rice', 'rice_drink', 'rice_syrup', 'rice_vinegar', 'rice_protein', 'crisped_rice'];
+  'cooked_rice', 'puffed_rice', 'soaked_rice', 'rice_drink', 'rice_syrup', 'rice_vinegar', 'rice_protein', 'crisped_rice', 'rice_bran_oil'];
 const CORN = ['corn_starch', 'maize_flour', 'maize_meal', 'masa_harina', 'corn_oil', 'custard_powder', 'sweetcorn', 'gf_cornflakes'];
 const OATS = ['oat_flour', 'rolled_oats', 'plain_oat_flour', 'certified_oats', 'oat_bran', 'oat_drink', 'oat_yogurt', 'oat_cream', 'porridge'];
 const EGGS = ['egg', 'egg_white', 'egg_yolk', 'egg_powder', 'egg_white_powder', 'duck_egg', 'mayonnaise', 'lemon_curd'];
@@ -63,7 +63,7 @@ export const CONTAINS: Record<AvoidId, readonly string[]> = {
   oil: [
     'sunflower_oil', 'olive_oil', 'coconut_oil', 'shortening', 'plant_block', 'plant_spread', 'ghee', 'oat_cream',
     'soy_cream', 'vegan_cheese', 'vegan_cream_cheese', 'walnut_oil', 'hazelnut_oil', 'peanut_oil', 'sesame_oil',
-    'avocado_oil', 'soybean_oil', 'corn_oil', 'lard', 'cocoa_butter', 'palm_fat', 'baking_spray', 'mayonnaise', 'flax_oil', 'vegan_mayonnaise', 'liquid_vegan_egg', 'pesto', 'chocolate_spread'],
+    'avocado_oil', 'soybean_oil', 'corn_oil', 'lard', 'cocoa_butter', 'palm_fat', 'baking_spray', 'mayonnaise', 'flax_oil', 'hemp_oil', 'grapeseed_oil', 'rice_bran_oil', 'pumpkin_seed_oil', 'vegan_mayonnaise', 'liquid_vegan_egg', 'pesto', 'chocolate_spread'],
   whole_food_fat: [
     'butter', 'cream', 'coconut_milk', 'almond_flour', 'hazelnut_ground', 'walnuts', 'hazelnuts', 'almonds', 'pecans',
     'almond_butter', 'peanut_butter', 'pumpkin_seeds', 'sunflower_seeds', 'sesame_seeds', 'pumpkin_seed_meal',

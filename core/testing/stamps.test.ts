@@ -13,7 +13,7 @@ import { adapt, CORE_VERSION } from '../rebalance';
  * docs/changes.md what changed and why.
  */
 const STAMPED = {
-  data: { stamp: '2026-11-30a', hash: '9f56688ce5265127' },
+  data: { stamp: '2026-11-30b', hash: 'adfb599b7f85ee14' },
   core: { stamp: '9', hash: '9adfa119c98f7ba0' },
 };
 

@@ -81,7 +81,11 @@ export const MORE: Row[] = [
   { id: 'lemon_curd', group: 'syrup', names: ['lemon curd', 'orange curd', 'lime curd'], parts: { water: 31, protein: 2.5, fat: 10, sugars: 50, acids: 1.5, ash: 0.5 }, rest: 'starch', vary: 0.15, acid: [0.22, 0.08], gPerCup: 300, yes: ['egg', 'milk', 'animal', 'refined_sugar'], labelNeeded: true },
   { id: 'chocolate_spread', group: 'chocolate', names: ['chocolate spread', 'chocolate hazelnut spread', 'hazelnut chocolate spread', 'cocoa spread'], parts: { water: 1, protein: 5.5, fat: 31, sugars: 55, fibre: 3.5, ash: 1.5 }, rest: 'starch', vary: 0.15, gPerCup: 296, yes: ['refined_sugar', 'oil'], unknown: ['tree_nut', 'milk'], labelNeeded: true },
   // Fats
-  { id: 'flax_oil', group: 'oil', names: ['flax oil', 'flaxseed oil', 'linseed oil', 'hemp oil', 'grapeseed oil', 'rice bran oil', 'pumpkin seed oil'], parts: { fat: 100 }, gPerCup: 218, yes: ['oil'] },
+  { id: 'flax_oil', group: 'oil', names: ['flax oil', 'flaxseed oil', 'linseed oil'], parts: { fat: 100 }, gPerCup: 218, yes: ['oil'] },
+  { id: 'hemp_oil', group: 'oil', names: ['hemp oil', 'hempseed oil'], parts: { fat: 100 }, gPerCup: 218, yes: ['oil'] },
+  { id: 'grapeseed_oil', group: 'oil', names: ['grapeseed oil', 'grape seed oil'], parts: { fat: 100 }, gPerCup: 218, yes: ['oil'] },
+  { id: 'rice_bran_oil', group: 'oil', names: ['rice bran oil', 'rice oil'], parts: { fat: 100 }, gPerCup: 218, yes: ['oil', 'rice', 'grain'] },
+  { id: 'pumpkin_seed_oil', group: 'oil', names: ['pumpkin seed oil', 'pumpkinseed oil'], parts: { fat: 100 }, gPerCup: 218, yes: ['oil'] },
   { id: 'vegan_mayonnaise', group: 'oil', names: ['vegan mayonnaise', 'egg-free mayonnaise', 'vegan mayo'], parts: { water: 24, protein: 0.5, fat: 70, sugars: 2, salt: 1.3, acids: 0.4 }, vary: 0.15, gPerCup: 220, yes: ['oil'], unknown: ['legume'], labelNeeded: true },
   // Plant-based dairy and egg
   { id: 'plant_milk', group: 'plant_drink', names: ['plant milk', 'plant-based milk', 'non-dairy milk', 'dairy-free milk', 'vegan milk', 'plant drink', 'milk alternative', 'any plant milk', 'alternative milk'], parts: { water: 91, protein: 1.6, fat: 1.8, sugars: 2.6, fibre: 0.6, ash: 0.5 }, rest: 'starch', vary: 0.35, gPerCup: 244, unknown: ['oil', 'coconut', 'oats', 'rice', 'legume', 'gum', 'grain'], labelNeeded: true },
