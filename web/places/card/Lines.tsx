@@ -1,3 +1,4 @@
+import { atHead } from '../../words/case';
 import {
   bakersPercent,
   doughLines,
@@ -61,7 +62,7 @@ export function Lines({
   };
   return (
     <table className={classes.table}>
-      <caption>{part.name || W.weigh}</caption>
+      <caption>{atHead(part.name) || W.weigh}</caption>
       <thead>
         <tr>
           <th scope="col">{W.grams}</th>

@@ -1,3 +1,4 @@
+import { atHead } from '../../words/case';
 import { NativeSelect, Skeleton, Switch } from '@mantine/core';
 import { useState } from 'react';
 import { openLines } from '../../../core/formula';
@@ -103,7 +104,7 @@ export function BalanceStop() {
               const open = own.some((f) => f.state === 'open');
               return (
                 <a key={p.id} href={`#part-${p.id}`}>
-                  {p.name || W.mainPart}{' '}
+                  {atHead(p.name) || W.mainPart}{' '}
                   <small>{open ? W.notKnownYet : out === 0 ? W.inside : W.outside({ out })}</small>
                 </a>
               );
@@ -125,7 +126,7 @@ export function BalanceStop() {
           const see = (key: FitKey) => setOpened({ key, partId: part.id });
           return (
             <div key={part.id} id={`part-${part.id}`}>
-              {part.name && <h2 className={classes.partName}>{part.name}</h2>}
+              {part.name && <h2 className={classes.partName}>{atHead(part.name)}</h2>}
               {fit.some((f) => f.state === 'open') && (
                 <CantSay
                   what={W.howItBalancesAndFeels}

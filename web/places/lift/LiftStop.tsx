@@ -1,3 +1,4 @@
+import { atHead } from '../../words/case';
 import { SegmentedControl, Skeleton } from '@mantine/core';
 import { useMemo, useState } from 'react';
 import { useParams } from 'react-router';
@@ -133,7 +134,7 @@ export function LiftStop() {
             mb={12}
             aria-label={W.part}
             value={part.id}
-            data={parts.map((p) => ({ value: p.id, label: p.name || W.mainPart }))}
+            data={parts.map((p) => ({ value: p.id, label: atHead(p.name) || W.mainPart }))}
             onChange={setChosen}
           />
         )}

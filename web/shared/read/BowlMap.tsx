@@ -1,3 +1,4 @@
+import { atHead } from '../../words/case';
 import { useMemo } from 'react';
 import { benchOrder, type Bowl } from '../../../core/bench';
 import type { Formula } from '../../../core/formula';
@@ -71,7 +72,7 @@ export function BowlMap({ formula, pantry }: { formula: Formula; pantry: Pantry 
         .filter((p) => trees.has(p.id))
         .map((p) => (
           <section key={p.id} aria-label={p.name || W.allOfIt}>
-            {formula.parts.length > 1 && <h3>{p.name || W.allOfIt}</h3>}
+            {formula.parts.length > 1 && <h3>{atHead(p.name) || W.allOfIt}</h3>}
             <ul className={classes.roots}>
               {trees.get(p.id)!.map((t) => (
                 <Tree key={t.bowl.id} of={t} />
