@@ -1,39 +1,19 @@
-import { ActionIcon, Button, Skeleton } from '@mantine/core';
-import {
-  IconArchive,
-  IconArchiveOff,
-  IconCopy,
-  IconPlus,
-  IconTrash,
-  type Icon as TablerIcon,
-} from '@tabler/icons-react';
+import { Button, Skeleton } from '@mantine/core';
+import { IconPlus } from '@tabler/icons-react';
 import { useDebouncedValue } from '@mantine/hooks';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import type { EaterRow, FormulaCard } from '../../../contract/dto';
-import {
-  addressOf,
-  problemIn,
-  useChangeFormulaMutation,
-  useDeleteFormulaMutation,
-  useDuplicateFormulaMutation,
-  useEatersQuery,
-  useKitchenQuery,
-  useRestoreFormulaMutation,
-  useShelfQuery,
-} from '../../api/api';
+import type { EaterRow } from '../../../contract/dto';
+import { problemIn, useEatersQuery, useKitchenQuery, useShelfQuery } from '../../api/api';
 import { Notice } from '../../parts/Notice';
-import { sayNot } from '../../parts/sayNot';
-import { sayDone } from '../../parts/sayDone';
 import { useMayChange } from '../../shared/useMayChange';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { IS_DEMO } from '../../api/home';
-import { day } from '../../words/format';
 import { sayProblem } from '../../words/problems';
-import { CLASS_WORDS } from '../../words/data/names';
-import { leavesOut } from '../../words/avoidWords';
 import { askedOf, lookingIn, type Looking } from './find';
+import { FormulaRow } from './FormulaRow';
 import { ShelfFind } from './ShelfFind';
+import { useDeeds } from './useDeeds';
 import classes from './shelf.module.css';
 import { shelfWords } from '../../words/data/en/shelf';
 
@@ -41,102 +21,21 @@ const W = shelfWords.shelfPage;
 
 /** Not on every first page; bake days bring their planner's words along besides. */
 const Welcome = lazy(async () => ({ default: (await import('../../shared/Welcome')).Welcome }));
-const KindDrawing = lazy(async () => ({
-  default: (await import('../../drawings/KindDrawing')).KindDrawing,
-}));
 const Today = lazy(async () => ({ default: (await import('./Today')).Today }));
 
 /** So many are drawn at first, and so many more at a press: thousands stay quick. */
-const AT_ONCE = 60;
+const AT_ONCE = 40;
 /** No more are drawn at once: beyond that one looks for a word. */
 const MOST_SHOWN = 240;
 const NOBODY: EaterRow[] = [];
 /** What is looked for where nothing is said. */
 const FIRST = lookingIn(new URLSearchParams());
 
-function FormulaRow({ card }: { card: FormulaCard }) {
-  const mayChange = useMayChange();
-  const [remove] = useDeleteFormulaMutation();
-  const [restore] = useRestoreFormulaMutation();
-  const [change] = useChangeFormulaMutation();
-  const [duplicate] = useDuplicateFormulaMutation();
-  const title = card.title || W.untitledFormula;
-
-  async function takeOff() {
-    const done = await remove(card.id);
-    if ('error' in done) sayNot(W.notDeleted, done.error);
-    else sayDone(W.isDeleted({ title }), () => restore(card.id));
-  }
-  async function putAside(archived: boolean) {
-    const done = await change({ id: card.id, archived });
-    if ('error' in done) sayNot(W.notArchived, done.error);
-    else if (archived) sayDone(W.isArchived({ title }), () => change({ id: card.id, archived: false }));
-  }
-  async function copy() {
-    const done = await duplicate(card.id);
-    if ('error' in done) sayNot(W.notCopied, done.error);
-  }
-  const tool = (words: string, name: string, Icon: TablerIcon, act: () => Promise<void>) => (
-    <ActionIcon
-      variant="subtle"
-      color="gray"
-      size={40}
-      aria-label={name}
-      title={words}
-      onClick={() => void act()}
-    >
-      <Icon size={18} stroke={1.6} aria-hidden="true" />
-    </ActionIcon>
-  );
-
-  return (
-    <li className={classes.row}>
-      <div className={classes.mark}>
-        {card.photo ? (
-          <img src={addressOf('photo', card.photo)} alt="" loading="lazy" />
-        ) : (
-          <Suspense>
-            <KindDrawing classId={card.classId} />
-          </Suspense>
-        )}
-      </div>
-      <Link to={`/formula/${card.id}/swap`} className={classes.link}>
-        <h2>{title}</h2>
-        <span className={classes.kind}>{CLASS_WORDS[card.classId]}</span>
-        <span className={classes.without}>
-          {card.leavesOut.length > 0 ? (
-            <>{W.adaptedToLeaveOut({ strong: <b>{leavesOut(card.leavesOut)}</b> })}</>
-          ) : (
-            W.notAdaptedYet
-          )}
-        </span>
-        <span className={classes.meta}>
-          {W.lineCount({ n: card.lines })} ·{' '}
-          {card.versions > 1 ? W.versionCount({ n: card.versions - 1 }) : W.asWritten}
-          {card.hasDraft && W.unsavedChanges}
-          <br />
-          {card.bakedAt ? W.baked({ day: day(card.bakedAt) }) : day(card.updatedAt)}
-        </span>
-      </Link>
-      <div className={classes.tools}>
-        {mayChange && (
-          <>
-            {tool(W.makeACopy, W.copy({ title }), IconCopy, copy)}
-            {card.archived
-              ? tool(W.restore, W.restore2({ title }), IconArchiveOff, () => putAside(false))
-              : tool(W.archive, W.archive2({ title }), IconArchive, () => putAside(true))}
-            {tool(W.deleteWord, W.deleteWord2({ title }), IconTrash, takeOff)}
-          </>
-        )}
-      </div>
-    </li>
-  );
-}
-
 /** The shelf: every formula there is, latest first. */
 export function ShelfPage() {
   usePageTitle(W.formulas);
   const mayChange = useMayChange();
+  const deeds = useDeeds();
   const { data: eaters = NOBODY } = useEatersQuery();
   const { data: kitchen } = useKitchenQuery();
   const [params, setParams] = useSearchParams();
@@ -207,7 +106,7 @@ export function ShelfPage() {
           {found.length > 0 && (
             <ul className={`sheet ${classes.list}`} aria-label={W.formulasFound}>
               {found.map((card) => (
-                <FormulaRow key={card.id} card={card} />
+                <FormulaRow key={card.id} card={card} deeds={deeds} />
               ))}
             </ul>
           )}
