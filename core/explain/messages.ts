@@ -156,6 +156,7 @@ export type Messages = {
   'step.intoDry': Filled;
   'step.pour': Filled;
   'step.noFoam': Filled;
+  'step.noBrowning': Filled;
   'step.keepCold': Filled;
   'step.noCreaming': Filled;
   'step.workIn': Filled;

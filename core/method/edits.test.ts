@@ -161,6 +161,16 @@ describe('changing a method', () => {
     expect(swapped('Whisk the eggs into the milk.', [instead(EGGS)]).step.notes).toEqual([]);
   });
 
+  it.each([
+    ['Brown the butter and let it cool.', true],
+    ['Melt the butter until it smells nutty and is browned.', true],
+    ['Cream the butter with the brown sugar.', false],
+    ['Bake until brown and brush with butter.', false],
+  ])('what stands in for butter does not brown, which is said: %s', (text, told) => {
+    const { step } = swapped(text, [instead(['butter'])]);
+    expect(step.notes.some((n) => n.code === 'step.noBrowning')).toBe(told);
+  });
+
   it('where a step does not say of which part it speaks, or nothing comes, it is said in a note', () => {
     const crust = msg('step.instead', { was: 'egg', kit: 'flax_gel', part: 'Short crust' });
     const parts = [

@@ -126,6 +126,11 @@ function putInstead(
     const part = partOf(flat);
     note(msg('step.noFoam', part === null ? {} : { part }));
   }
+  const butter = taken.find(({ from, to }) => /\bbutter\b/i.test(step.text.slice(from, to)))?.edit;
+  if (butter && TO_BROWN.test(step.text)) {
+    const part = partOf(butter);
+    note(msg('step.noBrowning', part === null ? {} : { part }));
+  }
   const said = toldOnce(
     step.text,
     inline.map(({ from, to, edit }) => ({ from, to, msg: swapOf(edit) })),
@@ -137,6 +142,10 @@ function putInstead(
   if (taken.length === 0 && swaps.length === 0) return step;
   return { ...step, ...(swaps.length > 0 ? { swaps } : {}), notes: [...step.notes, ...notes] };
 }
+/** Butter that is browned: its milk solids are, and what stands in has none. Brown sugar beside it is another thing. */
+const TO_BROWN =
+  /\bbrown(?:ed|ing)?\s+(?:the\s+)?butter\b|\bbutter\b[^.]{0,40}\b(?:browned|browns|nutty|noisette|brown(?!\s+(?:sugar|rice|muscovado)))\b/i;
+
 /** "Brush with the yolk and milk": where one thing comes for both, it is said once. */
 function toldOnce(text: string, swaps: WordSwap[]): WordSwap[] {
   const sorted = [...swaps].sort((a, b) => a.from - b.from);

@@ -74,6 +74,7 @@ export const SAY_OF_STEPS: Say<
   'step.timeNow': (a) => W.now2({ minutes: minutesText(a.from, a.to) }),
   'step.tinNow': (a) => W.now3({ which: a.n > 1 ? W.ofWord({ n: a.n }) : '', tin: a.tin }),
   'step.noFoam': () => W.itHoldsNoAirWhisk,
+  'step.noBrowning': () => W.itDoesNotBrownMelt,
   'step.keepCold': () => W.keepFatAndBowlCold({ temperature: degrees(24) }),
   'step.noCreaming': () => W.noCreamingThisDoesNot,
   'step.workIn': () => W.workItInWithA,

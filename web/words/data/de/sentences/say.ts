@@ -190,6 +190,7 @@ export const saySentences: typeof English.saySentences = {
   ofWord: (a) => `${a.n} Mal `,
   now3: (a) => `Jetzt ${a.which}${a.tin}.`,
   itHoldsNoAirWhisk: 'Es hält keine Luft: nur glattrühren.',
+  itDoesNotBrownMelt: 'Es enthält kein Milcheiweiß und bräunt nicht: nur erwärmen, bis es geschmolzen ist.',
   keepFatAndBowlCold: (a) => `Fett und Schüssel kalt halten: dieses Fett schmilzt bei ${a.temperature}.`,
   noCreamingThisDoesNot: 'Nicht schaumig schlagen: das hält keine Luft. Mit dem Zucker glattrühren.',
   workItInWithA: 'Mit einer Gabel einarbeiten, bis es klumpt; such keine Fettkrümel.',

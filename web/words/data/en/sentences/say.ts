@@ -197,6 +197,7 @@ export const saySentences = catalogue('sentences/say', {
   ofWord: (a: { n: number }) => `${a.n} of `,
   now3: (a: { which: string; tin: string }) => `Now ${a.which}${a.tin}.`,
   itHoldsNoAirWhisk: 'It holds no air: whisk only until smooth.',
+  itDoesNotBrownMelt: 'It has no milk solids and does not brown: warm it only until it has melted.',
   keepFatAndBowlCold: (a: { temperature: string }) =>
     `Keep fat and bowl cold: this fat melts at ${a.temperature}.`,
   noCreamingThisDoesNot: 'No creaming: this does not hold air. Whisk it with the sugar until smooth.',
