@@ -64,6 +64,17 @@ test('versions grow, branch, are named and starred, and lie side by side', async
   await expect(page.getByRole('checkbox', { name: 'trial 2' })).toBeVisible();
 });
 
+test('of many versions the latest is a press away', async ({ page }) => {
+  await page.goto('./');
+  await page.getByRole('link', { name: /Cardamom crown/ }).click();
+  await page.getByRole('link', { name: /all \d+ versions/ }).click();
+  const to = page.getByRole('link', { name: /^To the latest: / });
+  const name = (await to.textContent())!.replace('To the latest: ', '');
+  await to.click();
+  await expect(page.getByRole('checkbox', { name, exact: true })).toBeInViewport();
+  await expectAccessible(page);
+});
+
 test('anything is found or gone to by keys, and the sheet of keys is a press away', async ({ page }) => {
   await page.goto('./kitchen');
   await page.getByRole('heading', { name: 'Kitchen' }).waitFor();

@@ -14,6 +14,9 @@ import { versionsWords } from '../../words/data/en/versions';
 
 const W = versionsWords.versionRow;
 
+/** Where the row of a version stands in the page. */
+export const rowId = ({ id }: Pick<VersionMeta, 'id'>): string => `version-${id}`;
+
 /** Further in than this nothing is moved: a phone has no room. */
 const DEEPEST = 4;
 
@@ -70,7 +73,11 @@ export function VersionRow({
   }
   const Star = version.star ? IconStarFilled : IconStar;
   return (
-    <li className={classes.row} style={{ paddingLeft: 12 + 18 * Math.min(depth, DEEPEST) }}>
+    <li
+      id={rowId(version)}
+      className={classes.row}
+      style={{ paddingLeft: 12 + 18 * Math.min(depth, DEEPEST) }}
+    >
       <div className={classes.name}>
         <Checkbox
           label={name}

@@ -6,14 +6,17 @@ import { problemIn, useFormulaQuery } from '../../api/api';
 import { Notice } from '../../parts/Notice';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { sayProblem } from '../../words/problems';
-import { besideIn, grownOrder, MOST_BESIDE } from '../../shared/versionOrder';
+import { besideIn, grownOrder, MOST_BESIDE, versionName } from '../../shared/versionOrder';
 import { NameVersion } from './NameVersion';
 import { Compared } from './Compared';
-import { VersionRow } from './VersionRow';
+import { rowId, VersionRow } from './VersionRow';
 import classes from './versions.module.css';
 import { versionsWords } from '../../words/data/en/versions';
 
 const W = versionsWords.versionsPage;
+
+/** Of more than so many the latest may be out of sight: a press goes to it. */
+const LONG = 5;
 
 /** The versions of a formula as they grew, and any two or three laid side by side. */
 export function VersionsPage() {
@@ -40,6 +43,10 @@ export function VersionsPage() {
       </main>
     );
   }
+  const latest = versions.reduce<VersionMeta | null>(
+    (last, v) => (last && last.createdAt >= v.createdAt ? last : v),
+    null,
+  );
   const shown = starred ? grown.filter((g) => g.version.star || beside.includes(g.version.id)) : grown;
   return (
     <main id="main" className={classes.page}>
@@ -71,6 +78,11 @@ export function VersionsPage() {
               >
                 {W.onlyStarredOnes}
               </Button>
+            )}
+            {latest && shown.length > LONG && (
+              <p className={classes.latest}>
+                <a href={`#${rowId(latest)}`}>{W.toTheLatest({ name: versionName(latest, versions) })}</a>
+              </p>
             )}
             <ul className={`sheet ${classes.list}`}>
               {shown.map(({ version, depth }) => (

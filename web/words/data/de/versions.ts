@@ -62,6 +62,7 @@ export const versionsWords: typeof English.versionsWords = {
     itsTrials: 'Ihre Versuche',
     backToTheDesk: 'Zurück zum Arbeitstisch',
     fetchingTheVersions: 'Die Versionen werden geholt',
+    toTheLatest: (a) => `Zur neuesten: ${a.name}`,
     onlyStarredOnes: 'Nur solche mit Stern',
     sideBySide: 'Nebeneinander',
     hereTwoOrThreeVersions:

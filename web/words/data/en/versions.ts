@@ -63,6 +63,7 @@ export const versionsWords = catalogue('versions', {
     itsTrials: 'Its trials',
     backToTheDesk: 'Back to the desk',
     fetchingTheVersions: 'Fetching the versions',
+    toTheLatest: (a: { name: string }) => `To the latest: ${a.name}`,
     onlyStarredOnes: 'Only starred ones',
     sideBySide: 'Side by side',
     hereTwoOrThreeVersions:
