@@ -1,3 +1,5 @@
+import { factor, invert, least, turn } from './factor';
+
 /**
  * A strictly convex quadratic programme in dense arrays, as the dual method wants it: minimise ½ xᵀQx − cᵀx under rows
  * Σ a·x ≥ b, of which the first `equals` are equations. `q` is n × n by rows; the coefficients of row k stand in `at`
@@ -71,9 +73,9 @@ class DualMethod {
     this.#isActive.fill(0, 0, p.b.length);
     this.#count = 0;
     this.#fixed = 0;
-    if (!this.#factor()) return null;
-    this.#invert();
-    this.#begin();
+    if (!factor(p.n, p.q, this.#l)) return null;
+    invert(p.n, this.#l, this.#j);
+    least(p.n, this.#j, p.c, this.#d, this.#x);
     if (!this.#equate()) return null;
     for (let step = 0; step < MOST_STEPS; step++) {
       const worst = this.#worst();
@@ -81,56 +83,6 @@ class DualMethod {
       if (!this.#meet(worst)) return null;
     }
     return null;
-  }
-
-  /** Cholesky: Q = L Lᵀ, by rows of n. False where Q is not positive definite. */
-  #factor(): boolean {
-    const { n, q } = this.#p;
-    const l = this.#l;
-    for (let i = 0; i < n; i++)
-      for (let k = 0; k <= i; k++) {
-        let sum = q[i * n + k]!;
-        for (let s = 0; s < k; s++) sum -= l[i * n + s]! * l[k * n + s]!;
-        if (i > k) l[i * n + k] = sum / l[k * n + k]!;
-        else if (sum > 0) l[i * n + i] = Math.sqrt(sum);
-        else return false;
-      }
-    return true;
-  }
-
-  /** J = L⁻ᵀ: column i of it solves Lᵀ x = eᵢ. */
-  #invert(): void {
-    const { n } = this.#p;
-    const l = this.#l;
-    const j = this.#j;
-    for (let i = 0; i < n; i++)
-      for (let k = n - 1; k >= 0; k--) {
-        let sum = k === i ? 1 : 0;
-        if (k > i) {
-          j[k * n + i] = 0;
-          continue;
-        }
-        for (let s = k + 1; s <= i; s++) sum -= l[s * n + k]! * j[s * n + i]!;
-        j[k * n + i] = sum / l[k * n + k]!;
-      }
-  }
-
-  /** The minimum without rows: x = J Jᵀ c. */
-  #begin(): void {
-    const { n, c } = this.#p;
-    const j = this.#j;
-    const d = this.#d;
-    const x = this.#x;
-    for (let i = 0; i < n; i++) {
-      let sum = 0;
-      for (let k = 0; k <= i; k++) sum += j[k * n + i]! * c[k]!;
-      d[i] = sum;
-    }
-    for (let k = 0; k < n; k++) {
-      let sum = 0;
-      for (let i = k; i < n; i++) sum += j[k * n + i]! * d[i]!;
-      x[k] = sum;
-    }
   }
 
   /** Takes in the equations, one after another. False where they contradict each other. */
@@ -209,13 +161,15 @@ class DualMethod {
     }
   }
 
-  #slack(k: number): number {
-    const { from, at, by, b } = this.#p;
-    const x = this.#x;
-    let sum = -b[k]!;
-    for (let e = from[k]!; e < from[k + 1]!; e++) sum += by[e]! * x[at[e]!]!;
+  /** Σ a·v over the coefficients of row k. */
+  #along(k: number, v: Float64Array): number {
+    const { from, at, by } = this.#p;
+    let sum = 0;
+    for (let e = from[k]!; e < from[k + 1]!; e++) sum += by[e]! * v[at[e]!]!;
     return sum;
   }
+  #slack = (k: number): number => this.#along(k, this.#x) - this.#p.b[k]!;
+  #zDot = (k: number): number => this.#along(k, this.#z);
 
   /** d = Jᵀ a, z = the step in x, ru = the step in the multipliers. */
   #directions(k: number): void {
@@ -314,14 +268,6 @@ class DualMethod {
     }
   }
 
-  #zDot(k: number): number {
-    const { from, at, by } = this.#p;
-    const z = this.#z;
-    let sum = 0;
-    for (let e = from[k]!; e < from[k + 1]!; e++) sum += by[e]! * z[at[e]!]!;
-    return sum;
-  }
-
   /** Whether a row says something that the active ones do not: as much of it as rounding alone would leave is nothing. */
   #isFree(): boolean {
     const { n } = this.#p;
@@ -337,16 +283,6 @@ class DualMethod {
   }
 }
 const method = new DualMethod();
-
-/** Turns column `at` of a square matrix and the next into one another, by a cosine and a sine. */
-function turn(of: Float64Array, n: number, at: number, cc: number, ss: number): void {
-  const xny = ss / (1 + cc);
-  for (let k = at; k < n * n; k += n) {
-    const [t1, t2] = [of[k]!, of[k + 1]!];
-    of[k] = t1 * cc + t2 * ss;
-    of[k + 1] = xny * (t1 + of[k]!) - t2;
-  }
-}
 
 /**
  * The minimiser, by the dual active-set method of Goldfarb & Idnani, "A numerically stable dual method for solving strictly
