@@ -102,6 +102,8 @@ async function main(): Promise<void> {
     closing = true;
     backups.stop();
     const closed = new Promise((r) => server.close(r));
+    // Who is still asking is told that the line ends with this answer: else it would be cut in the middle of the next.
+    server.prependListener('request', (_req, res) => void res.setHeader('connection', 'close'));
     server.closeIdleConnections();
     setTimeout(() => server.closeAllConnections(), 2000).unref();
     await closed;

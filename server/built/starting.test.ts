@@ -1,4 +1,5 @@
 import { existsSync } from 'node:fs';
+import { Agent, request, type IncomingMessage } from 'node:http';
 import { createServer } from 'node:net';
 import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
@@ -49,6 +50,32 @@ describe('starting and stopping', () => {
     );
     second.child.kill('SIGTERM');
     expect(await ended(second.child)).toBe(0);
+  });
+
+  it('stopped while it is being asked it answers what is on its way and ends the line with it', async () => {
+    const { child, url, said } = await start('--port', '0', '--empty');
+    // One line: the second request goes out on it when the first is answered, which is after the stop.
+    const agent = new Agent({ keepAlive: true, maxSockets: 1 });
+    const ask = (path: string, body: unknown) =>
+      new Promise<IncomingMessage>((done, refuse) => {
+        const headers = { 'content-type': 'application/json' };
+        const req = request(`${url}/api/v1${path}`, { method: 'POST', agent, headers }, (res) => {
+          res.resume().once('end', () => done(res));
+        });
+        req.on('error', refuse).end(JSON.stringify(body));
+      });
+    // A thread has to be started for it first: it is on its way when the stop comes.
+    const slow = ask('/adapt', { formula, exclude: ['egg', 'dairy'] });
+    const next = ask('/formulas', { formula: { ...formula, title: 'Taken at the last moment' } });
+    // Asked later and answered: what was asked before has been taken.
+    await fetch(`${url}/api/v1/health`);
+    child.kill('SIGINT');
+    expect([(await slow).statusCode, (await next).statusCode]).toEqual([200, 201]);
+    expect((await next).headers.connection).toBe('close');
+    expect(await ended(child)).toBe(0);
+    expect(said()).not.toMatch(/"level":[456]0/);
+    const again = await start('--port', '0', '--empty');
+    expect(await titles(again.url)).toEqual(['Taken at the last moment']);
   });
 
   it('--empty has no demo kitchen', async () => {
