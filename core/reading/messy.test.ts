@@ -143,6 +143,7 @@ Into the tin, 55-60 mins til a skewer is clean. Cover w foil after 40 if getting
     ['90 g sunflower, 60 g pumpkin, 30 g flax seeds', 'sunflower_seeds 90, pumpkin_seeds 60, flax_whole 30'],
     ['200 g pumpkin, 60 g leek', 'squash_puree 200, leek 60'],
     ['1 c. buttermilk or 1 c. oat milk + 1 T. vinegar', 'buttermilk 245'],
+    ['1 cup milk or 1 cup oat milk, 1 tsp vanilla', 'milk 244, vanilla 4'],
     ['1/2 t. bk. soda', 'soda 2'],
     ['1 tbsp melted butter for the rings & pan', 'butter 14'],
     ['1/2 c. rice bran oil', 'rice_bran_oil 109'],

@@ -75,7 +75,7 @@ function shareHead(pieces: string[]): string[] {
 }
 /** Things that are a seed, a nut or a flour in such a row, and another thing by themselves. */
 const MAY_SHARE =
-  /^(?:sunflower|pumpkin|sesame|hemp|flax|linseed|chia|poppy|rice|sorghum|millet|teff|buckwheat|oat|corn|maize|potato|tapioca|cassava|chickpea|quinoa|amaranth|almond|pecan|walnut|hazel|cashew|brazil|macadamia|pine)$/i;
+  /^(?:sunflower|pumpkin|sesame|hemp|flax|linseed|chia|poppy|rice|sorghum|millet|teff|buckwheat|oat|corn|maize|tapioca|cassava|chickpea|quinoa|amaranth|almond|pecan|walnut|hazel|cashew|brazil|macadamia|pine)$/i;
 
 /** A longer row is no list of things. */
 const MOST_JOINED = 240;
@@ -104,7 +104,8 @@ function joined(row: string): string[] | null {
     .filter(Boolean);
   if (pieces.length < 2 || pieces.length > 4) return null;
   // "1 c buttermilk or 1 c oat milk + 1 T vinegar": what is joined to the other choice goes with it.
-  if (pieces.length === 2 && OTHERWISE.test(pieces[0]!)) return [pieces[0]!];
+  const behind = row.slice(row.indexOf(pieces[0]!) + pieces[0]!.length).trimStart();
+  if (pieces.length === 2 && OTHERWISE.test(pieces[0]!) && !/^[,;]/.test(behind)) return [pieces[0]!];
   const own = pieces.map((x, i) =>
     i === 0 ? x : ofSame(eggPart(x.replace(GROUND, '1 pinch ')), pieces[0]!),
   );
