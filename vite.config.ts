@@ -12,24 +12,25 @@ const READER = [
   ...LABEL_LANGUAGES.map((l) => `@tesseract.js-data/${l}/4.0.0_best_int/${l}.traineddata.gz`),
 ];
 
+type Chunk = { fileName: string; imports: string[] };
+/** The files that some chunks need to be loaded, their own among them. */
+function neededBy(from: readonly Chunk[], all: readonly Chunk[]): Set<string> {
+  const byFile = new Map(all.map((c) => [c.fileName, c]));
+  const needed = new Set(from.map((c) => c.fileName));
+  // A set is gone through with what is added meanwhile.
+  for (const file of needed) for (const other of byFile.get(file)?.imports ?? []) needed.add(other);
+  return needed;
+}
+
 /** The app itself comes after the language is known: it is fetched beside it, not after it. */
 const fetchTheAppToo: Plugin = {
   name: 'fetch-the-app-too',
   transformIndexHtml: {
     order: 'post',
     handler(_html, { bundle }) {
-      const chunks = new Map(
-        Object.values(bundle ?? {}).flatMap((c) => (c.type === 'chunk' ? [[c.fileName, c] as const] : [])),
-      );
-      const wanted = new Set<string>();
-      const take = (file: string): void => {
-        if (wanted.has(file)) return;
-        wanted.add(file);
-        chunks.get(file)?.imports.forEach(take);
-      };
-      const app = [...chunks.values()].find((c) => c.facadeModuleId?.endsWith('/app/start.tsx'));
-      if (app) take(app.fileName);
-      return [...wanted].map((file) => ({
+      const chunks = Object.values(bundle ?? {}).filter((c) => c.type === 'chunk');
+      const app = chunks.filter((c) => c.facadeModuleId?.endsWith('/app/start.tsx'));
+      return [...neededBy(app, chunks)].map((file) => ({
         tag: 'link',
         attrs: { rel: 'modulepreload', crossorigin: true, href: `/${file}` },
       }));
@@ -49,11 +50,8 @@ const languageComesFirst: Plugin = {
     const before = chunks.filter(
       (c) => c.isEntry || /\/words\/data\/\w+\/index\.ts$/.test(c.facadeModuleId ?? ''),
     );
-    const loaded = new Set(before.map((c) => c.fileName));
-    for (const file of loaded)
-      for (const chunk of chunks.filter((c) => c.fileName === file))
-        for (const other of chunk.imports) loaded.add(other);
-    if (!app || loaded.has(app.fileName)) this.error('The app would be loaded before its language is known.');
+    if (!app || neededBy(before, chunks).has(app.fileName))
+      this.error('The app would be loaded before its language is known.');
   },
 };
 

@@ -121,16 +121,14 @@ function putInstead(
   }
   const inline = taken.filter(({ edit, linked }) => linked || (edit.inline && certain(edit)));
   for (const c of taken) if (!inline.includes(c) || c.edit.comes !== 'thing') note(c.edit.msg);
+  const warn = (code: 'step.noFoam' | 'step.noBrowning', edit: Instead) => {
+    const part = partOf(edit);
+    note(msg(code, part === null ? {} : { part }));
+  };
   const flat = taken.find(({ edit }) => !edit.foams)?.edit;
-  if (flat && step.kind === 'whisk' && TO_A_FOAM.test(step.text)) {
-    const part = partOf(flat);
-    note(msg('step.noFoam', part === null ? {} : { part }));
-  }
+  if (flat && step.kind === 'whisk' && TO_A_FOAM.test(step.text)) warn('step.noFoam', flat);
   const butter = taken.find(({ from, to }) => /\bbutter\b/i.test(step.text.slice(from, to)))?.edit;
-  if (butter && TO_BROWN.test(step.text)) {
-    const part = partOf(butter);
-    note(msg('step.noBrowning', part === null ? {} : { part }));
-  }
+  if (butter && TO_BROWN.test(step.text)) warn('step.noBrowning', butter);
   const said = toldOnce(
     step.text,
     inline.map(({ from, to, edit }) => ({ from, to, msg: swapOf(edit) })),

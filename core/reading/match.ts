@@ -176,9 +176,10 @@ export class Matcher {
    */
   match(name: string): Match {
     const text = name.slice(0, 200);
+    const said = plain(text);
     const words = [...new Set(wordsOf(text))].slice(0, MOST_WORDS);
-    const without = WITHOUT.test(plain(text));
-    const noGluten = NO_GLUTEN.test(plain(text));
+    const without = WITHOUT.test(said);
+    const noGluten = NO_GLUTEN.test(said);
     const whole = total(words);
     // Dice's coefficient over weighed words: twice what is shared over what both have.
     const shared = new Map<number, number>();

@@ -98,14 +98,12 @@ function joined(row: string): string[] | null {
   const bath = BATH.exec(row);
   const into = bath?.[2]!.replace(FOR_SO_LONG, '') ?? '';
   if (bath && isThing(bath[1]!) && isThing(into)) return [bath[1]!, into];
-  const pieces = row
-    .replace(/\([^()]*\)/g, (m) => m.replace(/[+,;&]|\band\b|\bplus\b/g, ' '))
-    .split(JOIN)
-    .filter(Boolean);
+  const open = row.replace(/\([^()]*\)/g, (m) => m.replace(/[+,;&]|\band\b|\bplus\b/g, ' '));
+  const pieces = open.split(JOIN).filter(Boolean);
   if (pieces.length < 2 || pieces.length > 4) return null;
   // "1 c buttermilk or 1 c oat milk + 1 T vinegar": what is joined to the other choice goes with it.
-  const behind = row.slice(row.indexOf(pieces[0]!) + pieces[0]!.length).trimStart();
-  if (pieces.length === 2 && OTHERWISE.test(pieces[0]!) && !/^[,;]/.test(behind)) return [pieces[0]!];
+  if (pieces.length === 2 && OTHERWISE.test(pieces[0]!) && !/[,;]/.test(JOIN.exec(open)![0]))
+    return [pieces[0]!];
   const own = pieces.map((x, i) =>
     i === 0 ? x : ofSame(eggPart(x.replace(GROUND, '1 pinch ')), pieces[0]!),
   );

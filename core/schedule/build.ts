@@ -13,7 +13,7 @@ import {
   washed,
 } from './as-tasks';
 import { LayStays } from './lay-stays';
-import { Laying, type Events } from './laying';
+import { Laying, type Events, type Placed } from './laying';
 import { GRID, onGrid, type Problem } from './problem';
 import { taskKey, type BakeAsked, type DayAsked, type Live } from './request';
 
@@ -45,7 +45,7 @@ class Builder {
     );
     const stays = staysOf(tasks);
     const inner = new Set(stays.flatMap((run) => (run.length > 1 ? run.map((t) => t.id) : [])));
-    const events = new Map<string, { start: number; end: number; endsAfter: number }>();
+    const events = new Map<string, Placed>();
     // What is set aside is set aside by whoever worked at it: with that work, not later.
     const worked = (id: string): boolean =>
       tasks.some((x) => x.id === id && (x.handsFirst > IN_PASSING_MIN || isOven(x)));
@@ -88,7 +88,7 @@ class Builder {
     this.#ends(asked, bake, tasks, events);
   }
 
-  #touch(t: Task, at: { start: number; end: number; endsAfter: number }, inPassing: boolean): void {
+  #touch(t: Task, at: Placed, inPassing: boolean): void {
     const task = this.#laying.problem.tasks.length - 1;
     const { start, end, endsAfter } = at;
     if (isOven(t) || isAtOven(t) || t.kind === 'heat_pot') {

@@ -1,6 +1,6 @@
 import type { Task } from '../plan';
 import { awayOf, lengthOf } from './as-tasks';
-import { GRID, onGrid, type Cost, type Owner, type Problem } from './problem';
+import { GRID, onGrid, type Cost, type Event, type Owner, type Problem } from './problem';
 import { taskKey, type BakeAsked, type DayAsked, type Live, type Stretch } from './request';
 
 /** Waiting longer than it bears, where what has happened leaves nothing else, a minute. */
@@ -9,8 +9,10 @@ const ODD_COST = 0.6;
 /** A day under way is looked at this far beyond its end, min. */
 const LATEST_MIN = 1440;
 
-/** Events of the tasks of a bake, by their ids: a task ends so long after its `end`. */
-export type Events = ReadonlyMap<string, { start: number; end: number; endsAfter: number }>;
+/** A task on its two events: it ends so long after its `end`. */
+export type Placed = Omit<Event, 'bake' | 'id'>;
+/** Tasks of a bake by their ids. */
+export type Events = ReadonlyMap<string, Placed>;
 
 /** The problem of a day while it is laid out: its events and what lies between them. */
 export class Laying {

@@ -11,6 +11,7 @@ import { sayProblem } from '../../words/problems';
 import { bakesOf, dayAsked, ovensOf, wantedOf } from './asked';
 import type { DayContext } from './dayContext';
 import classes from './days.module.css';
+import { MIN_MS } from './runTitles';
 import { useDay } from './useDay';
 import { usePlan } from './usePlan';
 import { useServerNow } from '../../shared/useServerNow';
@@ -51,7 +52,7 @@ export function DayLayout() {
     // oxlint-disable-next-line react-hooks/exhaustive-deps
   }, [wanted, versions, kitchen, pantry]);
   const nowMs = useServerNow();
-  const { working, clash } = usePlan({ day, asked, bakes, change, now: Math.floor(nowMs / 60_000) });
+  const { working, clash } = usePlan({ day, asked, bakes, change, now: Math.floor(nowMs / MIN_MS) });
   if (error)
     return (
       <main id="main" className={classes.page}>
@@ -81,7 +82,7 @@ export function DayLayout() {
     working,
     clash,
     nowMs,
-    now: Math.floor(nowMs / 60_000),
+    now: Math.floor(nowMs / MIN_MS),
   };
   return (
     <main id="main" className={classes.page}>

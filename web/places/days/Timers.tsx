@@ -3,12 +3,12 @@ import { useState } from 'react';
 import { countdown } from '../../words/dayWords';
 import { useDayContext } from './dayContext';
 import classes from './days.module.css';
+import { MIN_MS } from './runTitles';
 import { readySound } from '../../shared/sound';
 import { daysWords } from '../../words/data/en/days';
 
 const W = daysWords.timers;
 
-const MIN_MS = 60_000;
 const MOST_MIN = 1440;
 
 /** Timers set by hand, on the server's clock: they are there after a reload and on a second device. */

@@ -43,10 +43,7 @@ export function VersionsPage() {
       </main>
     );
   }
-  const latest = versions.reduce<VersionMeta | null>(
-    (last, v) => (last && last.createdAt >= v.createdAt ? last : v),
-    null,
-  );
+  const latest = versions.at(-1);
   const shown = starred ? grown.filter((g) => g.version.star || beside.includes(g.version.id)) : grown;
   return (
     <main id="main" className={classes.page}>
