@@ -63,11 +63,13 @@ type Asked = {
   keepBack?: { lineId: string; massG: number } | null;
 };
 
+/** What a step takes of a line, g. */
+type Share = { line: Line; stepId: string; massG: number };
 /** How much of each line each step takes, g; a share that is only a word is what no figure takes, once. */
-function sharesOf(formula: Formula, takes: Asked['takes']): { line: Line; stepId: string; massG: number }[] {
+function sharesOf(formula: Formula, takes: Asked['takes']): Share[] {
   const lines = new Map(formula.parts.flatMap((p) => p.lines.map((l) => [l.id, l])));
   const left = new Map([...lines].map(([id, l]) => [id, l.amount.massG ? massOf(l) : 0]));
-  const out: { line: Line; stepId: string; massG: number; open: boolean }[] = [];
+  const out: (Share & { open: boolean })[] = [];
   for (const step of formula.method)
     for (const t of step.struck ? [] : (takes.get(step.id) ?? [])) {
       const line = lines.get(t.lineId);
@@ -107,44 +109,44 @@ function goesOn(step: Step, own: number): GoesOn {
   };
 }
 
-/**
- * The order in which a version is weighed: by its method, not by its list; in one bowl small things first, where a slip can still
- * be taken out. What no step takes comes with the first bowl of its part, so that nothing is left on the table; what is only
- * strewn, brushed or for the tin is not weighed unless a step takes it. A step goes on in the bowl of what it speaks of, in the last where it puts something in,
- * and brings all of its part together where it says so; else it begins a bowl.
- */
-export function benchOrder({ formula, takes, spoken, lookup, scaleStepG, keepBack }: Asked): BenchOrder {
-  const bowls: Bowl[] = [];
-  /** Bowls that stand there, the one worked at last at the end; those that only hold something made ready aside. */
-  let standing: Bowl[] = [];
-  const aside = new Set<Bowl>();
-  const holds = new Map<Bowl, Set<string>>();
-  const begin = (partId: string, from: Bowl[] = []): Bowl => {
-    const bowl: Bowl = { id: `b${bowls.length + 1}`, partId, from: from.map((b) => b.id) };
-    bowls.push(bowl);
-    holds.set(bowl, new Set(from.flatMap((b) => [...holds.get(b)!])));
-    standing = standing.filter((b) => !from.includes(b));
+/** The table: the bowls on it, what is in each, and what is put on the scale for them. */
+class Table {
+  readonly bowls: Bowl[] = [];
+  readonly weighings: Weighing[] = [];
+  /** Bowls that stand there, the one worked at last at the end. */
+  private standing: Bowl[] = [];
+  /** Those that only hold something made ready. */
+  private readonly aside = new Set<Bowl>();
+  private readonly holds = new Map<Bowl, Set<string>>();
+  constructor(private readonly asked: Pick<Asked, 'lookup' | 'scaleStepG' | 'keepBack'>) {}
+
+  /** Begins a bowl, with what is in others. */
+  begin(partId: string, from: Bowl[] = []): Bowl {
+    const bowl: Bowl = { id: `b${this.bowls.length + 1}`, partId, from: from.map((b) => b.id) };
+    this.bowls.push(bowl);
+    this.holds.set(bowl, new Set(from.flatMap((b) => [...this.holds.get(b)!])));
+    this.standing = this.standing.filter((b) => !from.includes(b));
     return bowl;
-  };
+  }
   /** The bowl in which the work goes on: one that stands there, several brought together, or a new one. */
-  const worked = (partId: string, on: Bowl[]): Bowl => {
-    const bowl = on.length === 1 ? on[0]! : begin(partId, on);
-    standing = [...standing.filter((b) => b !== bowl), bowl];
-    aside.delete(bowl);
+  worked(partId: string, on: Bowl[]): Bowl {
+    const bowl = on.length === 1 ? on[0]! : this.begin(partId, on);
+    this.standing = [...this.standing.filter((b) => b !== bowl), bowl];
+    this.aside.delete(bowl);
     return bowl;
-  };
-  const partOf = new Map(formula.parts.flatMap((p) => p.lines.map((l) => [l.id, p.id])));
-  const byPart = (lines: readonly Line[]): Map<string, Line[]> => {
-    const out = new Map<string, Line[]>();
-    for (const l of lines) out.set(partOf.get(l.id)!, [...(out.get(partOf.get(l.id)!) ?? []), l]);
-    return out;
-  };
-  const weighings: Weighing[] = [];
-  const put = (line: Line, stepId: string | null, bowl: Bowl, massG: number): void => {
+  }
+  /** A bowl for something made ready, which waits until it is spoken of. */
+  putAside(partId: string): Bowl {
+    const bowl = this.worked(partId, []);
+    this.aside.add(bowl);
+    return bowl;
+  }
+  put(line: Line, stepId: string | null, bowl: Bowl, massG: number): void {
+    const { lookup, scaleStepG, keepBack } = this.asked;
     const toleranceG = toleranceOf(massG, lookup(line.item));
-    const n = weighings.filter((w) => w.lineId === line.id).length;
-    holds.get(bowl)!.add(line.id);
-    weighings.push({
+    const n = this.weighings.filter((w) => w.lineId === line.id).length;
+    this.holds.get(bowl)!.add(line.id);
+    this.weighings.push({
       id: n === 0 ? line.id : `${line.id}#${n + 1}`,
       lineId: line.id,
       stepId,
@@ -154,6 +156,69 @@ export function benchOrder({ formula, takes, spoken, lookup, scaleStepG, keepBac
       bySpoon: scaleStepG > 2 * toleranceG,
       keepBackG: keepBack?.lineId === line.id ? Math.min(massG, keepBack.massG) : 0,
     });
+  }
+  get last(): Bowl | undefined {
+    return this.standing.at(-1);
+  }
+  /** The bowls of a part that stand there. */
+  of(partId: string): Bowl[] {
+    return this.standing.filter((b) => b.partId === partId);
+  }
+  /** Of bowls, those that hold one of what is spoken of. */
+  holding(bowls: readonly Bowl[], ids: readonly string[]): Bowl[] {
+    return bowls.filter((b) => ids.some((id) => this.holds.get(b)!.has(id)));
+  }
+  /** The last of them that was worked at; what was only made ready was not. */
+  lastWorked(bowls: readonly Bowl[], besides: readonly Bowl[]): Bowl | undefined {
+    return bowls.findLast((b) => !besides.includes(b) && !this.aside.has(b));
+  }
+}
+
+/** Puts what a step takes of one part where it goes, and brings together what it speaks of. */
+function doStep(
+  table: Table,
+  step: Step,
+  partId: string,
+  mine: readonly Share[],
+  said: ReadonlySet<string>,
+  putRest: (partId: string, bowl: Bowl) => void,
+): void {
+  const goes = goesOn(step, mine.length);
+  if (goes.onto) {
+    const bowl = table.begin(partId);
+    bowl.onto = true;
+    for (const s of mine) table.put(s.line, step.id, bowl, s.massG);
+    return;
+  }
+  const there = table.of(partId);
+  const mineIds = new Set(mine.map((s) => s.line.id));
+  const spokenOf = table.holding(
+    there,
+    [...said].filter((id) => !mineIds.has(id)),
+  );
+  const last = goes.last ? table.lastWorked(there, spokenOf) : undefined;
+  const on = goes.all === 'first' ? there : [...spokenOf, ...(last ? [last] : [])];
+  if (mine.length === 0 && on.length < 2) return;
+  const bowl = table.worked(partId, on);
+  putRest(partId, bowl);
+  for (const s of mine) table.put(s.line, step.id, bowl, s.massG);
+  const others = table.of(partId).filter((b) => there.includes(b) && b !== bowl);
+  if (goes.all === 'then' && others.length > 0) table.worked(partId, [...others, bowl]);
+}
+
+/**
+ * The order in which a version is weighed: by its method, not by its list; in one bowl small things first, where a slip can still
+ * be taken out. What no step takes comes with the first bowl of its part, so that nothing is left on the table; what is only
+ * strewn, brushed or for the tin is not weighed unless a step takes it. A step goes on in the bowl of what it speaks of, in the last where it puts something in,
+ * and brings all of its part together where it says so; else it begins a bowl.
+ */
+export function benchOrder({ formula, takes, spoken, ...asked }: Asked): BenchOrder {
+  const table = new Table(asked);
+  const partOf = new Map(formula.parts.flatMap((p) => p.lines.map((l) => [l.id, p.id])));
+  const byPart = (lines: readonly Line[]): Map<string, Line[]> => {
+    const out = new Map<string, Line[]>();
+    for (const l of lines) out.set(partOf.get(l.id)!, [...(out.get(partOf.get(l.id)!) ?? []), l]);
+    return out;
   };
   const made = madeOf(formula);
   const isMade = new Set([...made.values()].flat());
@@ -167,47 +232,27 @@ export function benchOrder({ formula, takes, spoken, lookup, scaleStepG, keepBac
     ),
   );
   const putRest = (partId: string, bowl: Bowl): void => {
-    for (const line of rest.get(partId) ?? []) put(line, null, bowl, massOf(line));
+    for (const line of rest.get(partId) ?? []) table.put(line, null, bowl, massOf(line));
     rest.delete(partId);
   };
   for (const step of formula.method) {
     if (step.struck) continue;
     for (const [partId, lines] of byPart(made.get(step.id) ?? [])) {
-      const bowl = worked(partId, []);
-      aside.add(bowl);
-      for (const line of lines) put(line, step.id, bowl, massOf(line));
+      const bowl = table.putAside(partId);
+      for (const line of lines) table.put(line, step.id, bowl, massOf(line));
     }
     const own = shares.filter((s) => s.stepId === step.id);
-    const said = spoken.get(step.id) ?? new Set();
     const parts = new Set(own.map((s) => partOf.get(s.line.id)!));
-    const last = standing.at(-1);
     // "Stir the wet into the dry" takes nothing, and brings bowls together all the same.
-    if (parts.size === 0 && last && step.actions?.some((a) => JOINS.includes(a.kind)))
-      parts.add(step.actions.find((a) => a.partId !== undefined)?.partId ?? last.partId);
+    if (parts.size === 0 && table.last && step.actions?.some((a) => JOINS.includes(a.kind)))
+      parts.add(step.actions.find((a) => a.partId !== undefined)?.partId ?? table.last.partId);
     for (const partId of parts) {
       const mine = own
         .filter((s) => partOf.get(s.line.id) === partId)
         .sort((a, b) => Number(b.massG < SMALL_G) - Number(a.massG < SMALL_G));
-      const goes = goesOn(step, mine.length);
-      if (goes.onto) {
-        const bowl = begin(partId);
-        bowl.onto = true;
-        for (const s of mine) put(s.line, step.id, bowl, s.massG);
-        continue;
-      }
-      const there = standing.filter((b) => b.partId === partId);
-      const mineIds = new Set(mine.map((s) => s.line.id));
-      const spokenOf = there.filter((b) => [...holds.get(b)!].some((id) => said.has(id) && !mineIds.has(id)));
-      const lastOf = there.findLast((b) => !spokenOf.includes(b) && !aside.has(b));
-      const on = goes.all === 'first' ? there : [...spokenOf, ...(goes.last && lastOf ? [lastOf] : [])];
-      if (mine.length === 0 && on.length < 2) continue;
-      const bowl = worked(partId, on);
-      putRest(partId, bowl);
-      for (const s of mine) put(s.line, step.id, bowl, s.massG);
-      const others = there.filter((b) => standing.includes(b) && b !== bowl);
-      if (goes.all === 'then' && others.length > 0) worked(partId, [...others, bowl]);
+      doStep(table, step, partId, mine, spoken.get(step.id) ?? new Set(), putRest);
     }
   }
-  for (const partId of [...rest.keys()]) putRest(partId, worked(partId, []));
-  return { weighings, bowls };
+  for (const partId of [...rest.keys()]) putRest(partId, table.worked(partId, []));
+  return { weighings: table.weighings, bowls: table.bowls };
 }

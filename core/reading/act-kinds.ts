@@ -4,6 +4,7 @@ import { VESSEL, type Clause } from './clauses';
 import { FREEZER, FRIDGE } from './fields';
 import { heatsIn, TENT, timesIn } from './heats';
 import type { Called, Lines, Side } from './mentions';
+import type { Head } from './verbs';
 
 /** What stands before an act: whether something was baked, whether the bowl is one of yeast. */
 export type State = {
@@ -20,140 +21,148 @@ export type State = {
   finish: boolean;
 };
 
-/** The kind of a clause by its verb, what it works on, and what was before. */
-export function kindOf(
-  c: Clause,
-  s: State,
-  of: { gel: boolean; starter: boolean; yeastOnly: boolean },
-): ActionKind {
-  const t = c.text;
-  const chilled = FREEZER.test(t) || FRIDGE.test(t);
-  switch (c.head) {
-    case 'beat':
-      if (/\bbutter\b.*\bsugar\b|\bbutter until\b/i.test(t) && !/^beat in\b/i.test(t)) return 'cream';
-      if (/\b(?:glossy|peaks?|ribbon|foamy|frothy|tripled)\b/i.test(t)) return 'whisk';
-      return /\b(?:eggs?|whites?|yolks?|aquafaba|cream)\b/i.test(t) &&
-        !/^beat in\b/i.test(t) &&
-        !/\bflours?\b/i.test(t)
-        ? 'whisk'
-        : 'mix';
-    case 'whisk':
-      return of.gel ? 'gel' : 'whisk';
-    case 'add':
-      return of.gel ? 'gel' : 'mix';
-    case 'mix':
-      if (of.gel) return 'gel';
-      return /\b(?:to|till|until|like|resembles?) (?:[\w-]+ ){0,2}(?:crumbs|breadcrumbs|pea[- ]size)/i.test(
+/** A clause as its kind is told by: its words, what was before, what it works on, and whether it is in the cold. */
+type Judged = {
+  t: string;
+  s: State;
+  of: { gel: boolean; starter: boolean; yeastOnly: boolean };
+  chilled: boolean;
+};
+
+/** Verbs that mean one thing or another by what stands with them. A verb that is not here is its own kind. */
+const BY_VERB = {
+  beat: ({ t }) => {
+    if (/\bbutter\b.*\bsugar\b|\bbutter until\b/i.test(t) && !/^beat in\b/i.test(t)) return 'cream';
+    if (/\b(?:glossy|peaks?|ribbon|foamy|frothy|tripled)\b/i.test(t)) return 'whisk';
+    return /\b(?:eggs?|whites?|yolks?|aquafaba|cream)\b/i.test(t) &&
+      !/^beat in\b/i.test(t) &&
+      !/\bflours?\b/i.test(t)
+      ? 'whisk'
+      : 'mix';
+  },
+  whisk: ({ of }) => (of.gel ? 'gel' : 'whisk'),
+  add: ({ of }) => (of.gel ? 'gel' : 'mix'),
+  mix: ({ t, of }) => {
+    if (of.gel) return 'gel';
+    return /\b(?:to|till|until|like|resembles?) (?:[\w-]+ ){0,2}(?:crumbs|breadcrumbs|pea[- ]size)/i.test(
+      t,
+    ) && /\b(?:butter|fat|block|margarine|shortening)\b/i.test(t)
+      ? 'rub'
+      : 'mix';
+  },
+  bring: ({ t }) => (/\b(?:boil|simmer)\b/i.test(t) ? 'boil' : /\btogether\b/i.test(t) ? 'mix' : 'cook'),
+  cover: ({ t }) => {
+    if (TENT.test(t)) return 'bake';
+    return /\bwith (?:the )?(?:\w+ )?(?:water|rum|milk|juice|tea)\b|\bwith the \w+ and leave\b/i.test(t)
+      ? 'soak'
+      : 'other';
+  },
+  heat: ({ t }) => {
+    if (
+      /\boven\b|\bstone\b|\bpot\b|\bgas mark\b|\bto \d{3}|\b(?:non[- ]?stick |frying )?(?:pan|skillet|griddle)\b/i.test(
         t,
-      ) && /\b(?:butter|fat|block|margarine|shortening)\b/i.test(t)
-        ? 'rub'
-        : 'mix';
-    case 'bring':
-      return /\b(?:boil|simmer)\b/i.test(t) ? 'boil' : /\btogether\b/i.test(t) ? 'mix' : 'cook';
-    case 'cover':
-      if (TENT.test(t)) return 'bake';
-      return /\bwith (?:the )?(?:\w+ )?(?:water|rum|milk|juice|tea)\b|\bwith the \w+ and leave\b/i.test(t)
-        ? 'soak'
-        : 'other';
-    case 'heat':
-      if (
-        /\boven\b|\bstone\b|\bpot\b|\bgas mark\b|\bto \d{3}|\b(?:non[- ]?stick |frying )?(?:pan|skillet|griddle)\b/i.test(
-          t,
-        ) &&
-        !/\b(?:milk|cream|water|butter) /i.test(t)
-      )
-        return 'preheat';
-      return /\buntil (?:the \w+ (?:has |is )?)?melted|\bmelted\b/i.test(t) ? 'melt' : 'cook';
-    case 'let':
-      if (/\b(?:rise|prove|proof|double|ferment)\b/i.test(t)) return 'proof';
-      if (/\b(?:bubble|simmer|boil)\b/i.test(t) && s.last?.place === 'hob') return 'cook';
-      if (chilled) return 'chill';
-      if (/\bsieve|colander\b/i.test(t)) return 'drain';
-      if (/\bcool\b/i.test(t)) return 'cool';
-      if (s.baked && !/\bdough|batter\b/i.test(t)) return 'cool';
-      if (of.starter || /\bbubbly\b/i.test(t) || (s.yeasted && /\broom temp|\bwarm\b/i.test(t)))
-        return 'proof';
-      return 'rest';
-    case 'rest':
-      return s.baked ? 'cool' : chilled || /\brest cold\b/i.test(t) ? 'chill' : of.starter ? 'proof' : 'rest';
-    case 'proof':
-      return of.yeastOnly && (timesIn(t)[0]?.minutes[1] ?? 0) <= 20 ? 'rest' : 'proof';
-    case 'set':
-      if (/\bin (?:a |the )?(?:roasting|water)/i.test(t)) return 'fill';
-      return chilled ? 'chill' : timesIn(t).length > 0 ? (s.baked ? 'cool' : 'rest') : 'other';
-    case 'cool':
-      return chilled ? 'chill' : 'cool';
-    case 'cut':
-      if (/\b(?:cross|vents?|slits?|slash)/i.test(t)) return 'score';
-      if (/\b(?:butter|fat|block|shortening)\b.*\b(?:into|in)\b/i.test(t) && /\b(?:flour|dry|pea)/i.test(t))
-        return 'rub';
-      return /\b(?:shapes?|rounds?|discs?|circles)\b/i.test(t) && !/\binto \d/i.test(t) ? 'shape' : 'divide';
-    case 'roll':
-      return 'shape';
-    case 'line':
-      return /\b(?:tart|pie|flan|quiche|case)\b/i.test(t) &&
-        s.last &&
-        ['shape', 'chill', 'divide'].includes(s.last.kind)
-        ? 'fill'
-        : 'prepare';
-    case 'pour':
-      return VESSEL.test(t) || /\b(?:in|over|into)\s*(?:[,.;]|$|and\b)|\bover\b/i.test(t)
-        ? s.baked && /\bicing|glaze|syrup\b/i.test(t)
-          ? 'glaze'
-          : 'fill'
-        : 'mix';
-    case 'put':
-      if (chilled) return 'chill';
-      if (/\b(?:mixer|bowl|processor|blender)\b/i.test(t)) return 'mix';
-      if (/\b(?:tray|stone|pot)\b.*\bin the oven\b/i.test(t) && timesIn(t).length === 0) return 'preheat';
-      if (/\boven\b/i.test(t) && /\d/.test(t)) return 'bake';
-      return /\bpot\b|\bstone\b/i.test(t) && timesIn(t).length > 0 ? 'bake' : 'fill';
-    case 'spread':
-      return s.baked && /\bicing|frosting|glaze|warm\b/i.test(t) ? 'glaze' : 'fill';
-    case 'strew':
-      if (/\b(?:water|vinegar)\b/i.test(t)) return 'mix';
-      return s.baked
+      ) &&
+      !/\b(?:milk|cream|water|butter) /i.test(t)
+    )
+      return 'preheat';
+    return /\buntil (?:the \w+ (?:has |is )?)?melted|\bmelted\b/i.test(t) ? 'melt' : 'cook';
+  },
+  let: ({ t, s, of, chilled }) => {
+    if (/\b(?:rise|prove|proof|double|ferment)\b/i.test(t)) return 'proof';
+    if (/\b(?:bubble|simmer|boil)\b/i.test(t) && s.last?.place === 'hob') return 'cook';
+    if (chilled) return 'chill';
+    if (/\bsieve|colander\b/i.test(t)) return 'drain';
+    if (/\bcool\b/i.test(t)) return 'cool';
+    if (s.baked && !/\bdough|batter\b/i.test(t)) return 'cool';
+    if (of.starter || /\bbubbly\b/i.test(t) || (s.yeasted && /\broom temp|\bwarm\b/i.test(t))) return 'proof';
+    return 'rest';
+  },
+  rest: ({ t, s, of, chilled }) =>
+    s.baked ? 'cool' : chilled || /\brest cold\b/i.test(t) ? 'chill' : of.starter ? 'proof' : 'rest',
+  proof: ({ t, of }) => (of.yeastOnly && (timesIn(t)[0]?.minutes[1] ?? 0) <= 20 ? 'rest' : 'proof'),
+  set: ({ t, s, chilled }) => {
+    if (/\bin (?:a |the )?(?:roasting|water)/i.test(t)) return 'fill';
+    return chilled ? 'chill' : timesIn(t).length > 0 ? (s.baked ? 'cool' : 'rest') : 'other';
+  },
+  cool: ({ chilled }) => (chilled ? 'chill' : 'cool'),
+  cut: ({ t }) => {
+    if (/\b(?:cross|vents?|slits?|slash)/i.test(t)) return 'score';
+    if (/\b(?:butter|fat|block|shortening)\b.*\b(?:into|in)\b/i.test(t) && /\b(?:flour|dry|pea)/i.test(t))
+      return 'rub';
+    return /\b(?:shapes?|rounds?|discs?|circles)\b/i.test(t) && !/\binto \d/i.test(t) ? 'shape' : 'divide';
+  },
+  roll: () => 'shape',
+  line: ({ t, s }) =>
+    /\b(?:tart|pie|flan|quiche|case)\b/i.test(t) &&
+    s.last &&
+    ['shape', 'chill', 'divide'].includes(s.last.kind)
+      ? 'fill'
+      : 'prepare',
+  pour: ({ t, s }) =>
+    VESSEL.test(t) || /\b(?:in|over|into)\s*(?:[,.;]|$|and\b)|\bover\b/i.test(t)
+      ? s.baked && /\bicing|glaze|syrup\b/i.test(t)
         ? 'glaze'
-        : s.last?.kind === 'wash' || /\bseeds?|sugar|flakes?\b/i.test(t)
-          ? 'wash'
-          : 'fill';
-    case 'dip':
-      return /\b(?:bath|water|pretzel|bagel|ring|each)\b/i.test(t) && timesIn(t).length > 0
-        ? 'boil'
-        : s.baked
-          ? 'glaze'
-          : 'wash';
-    case 'glaze':
-      return s.baked || !/\b(?:yolk|egg|milk|wash)\b/i.test(t) ? 'glaze' : 'wash';
-    case 'turned':
-      if (/\bout\b/i.test(t)) return s.baked ? 'cool' : 'shape';
-      if (/\b(?:off)\b/i.test(t)) return 'other';
-      if (heatsIn(t).length > 0 || /\bdown\b|\bup to\b/i.test(t)) return 'bake';
-      return /\bpan|tin\b/i.test(t) && !s.baked ? 'fill' : 'turn';
-    case 'uncover':
-      return s.baked || s.blind || /\b(?:lid|foil|weights|beans|paper|cover|cloth|film)\b/i.test(t)
-        ? 'uncover'
-        : 'other';
-    case 'take':
-      return /\b(?:off|out)\b/i.test(t) ? 'uncover' : 'other';
-    case 'keep':
-      if (chilled) return 'chill';
-      if (/^wrap the (?:outside of the )?(?:tin|pan)\b/i.test(t.trim())) return 'prepare';
-      return /\bto cool|\btowel|\bcloth/i.test(t) && s.baked ? 'cool' : 'rest';
-    case 'fold':
-      return /\b(?:in|into|through|with)\b/i.test(t) || !/\bthirds?|letter|book|over|edges?\b/i.test(t)
-        ? 'fold'
-        : 'shape';
-    case 'fill':
-      if (s.finish && s.baked && /\bover\b|\bwhile\b/i.test(t)) return 'glaze';
-      return /\b(?:on|over)\b/i.test(t) && s.baked && /\bicing|glaze|topping\b/i.test(t) ? 'glaze' : 'fill';
-    case 'other':
-      if (chilled && timesIn(t).length > 0) return 'chill';
-      if (/\binside\b|\boven\b/i.test(t) && timesIn(t).length > 0) return 'cool';
-      return s.baked && (/\b(?:cool|serve|slice)\b/i.test(t) || timesIn(t).length > 0) ? 'cool' : 'other';
-    default:
-      return c.head;
-  }
+        : 'fill'
+      : 'mix',
+  put: ({ t, chilled }) => {
+    if (chilled) return 'chill';
+    if (/\b(?:mixer|bowl|processor|blender)\b/i.test(t)) return 'mix';
+    if (/\b(?:tray|stone|pot)\b.*\bin the oven\b/i.test(t) && timesIn(t).length === 0) return 'preheat';
+    if (/\boven\b/i.test(t) && /\d/.test(t)) return 'bake';
+    return /\bpot\b|\bstone\b/i.test(t) && timesIn(t).length > 0 ? 'bake' : 'fill';
+  },
+  spread: ({ t, s }) => (s.baked && /\bicing|frosting|glaze|warm\b/i.test(t) ? 'glaze' : 'fill'),
+  strew: ({ t, s }) => {
+    if (/\b(?:water|vinegar)\b/i.test(t)) return 'mix';
+    return s.baked
+      ? 'glaze'
+      : s.last?.kind === 'wash' || /\bseeds?|sugar|flakes?\b/i.test(t)
+        ? 'wash'
+        : 'fill';
+  },
+  dip: ({ t, s }) =>
+    /\b(?:bath|water|pretzel|bagel|ring|each)\b/i.test(t) && timesIn(t).length > 0
+      ? 'boil'
+      : s.baked
+        ? 'glaze'
+        : 'wash',
+  glaze: ({ t, s }) => (s.baked || !/\b(?:yolk|egg|milk|wash)\b/i.test(t) ? 'glaze' : 'wash'),
+  turned: ({ t, s }) => {
+    if (/\bout\b/i.test(t)) return s.baked ? 'cool' : 'shape';
+    if (/\b(?:off)\b/i.test(t)) return 'other';
+    if (heatsIn(t).length > 0 || /\bdown\b|\bup to\b/i.test(t)) return 'bake';
+    return /\bpan|tin\b/i.test(t) && !s.baked ? 'fill' : 'turn';
+  },
+  uncover: ({ t, s }) =>
+    s.baked || s.blind || /\b(?:lid|foil|weights|beans|paper|cover|cloth|film)\b/i.test(t)
+      ? 'uncover'
+      : 'other',
+  take: ({ t }) => (/\b(?:off|out)\b/i.test(t) ? 'uncover' : 'other'),
+  keep: ({ t, s, chilled }) => {
+    if (chilled) return 'chill';
+    if (/^wrap the (?:outside of the )?(?:tin|pan)\b/i.test(t.trim())) return 'prepare';
+    return /\bto cool|\btowel|\bcloth/i.test(t) && s.baked ? 'cool' : 'rest';
+  },
+  fold: ({ t }) =>
+    /\b(?:in|into|through|with)\b/i.test(t) || !/\bthirds?|letter|book|over|edges?\b/i.test(t)
+      ? 'fold'
+      : 'shape',
+  fill: ({ t, s }) => {
+    if (s.finish && s.baked && /\bover\b|\bwhile\b/i.test(t)) return 'glaze';
+    return /\b(?:on|over)\b/i.test(t) && s.baked && /\bicing|glaze|topping\b/i.test(t) ? 'glaze' : 'fill';
+  },
+  other: ({ t, s, chilled }) => {
+    if (chilled && timesIn(t).length > 0) return 'chill';
+    if (/\binside\b|\boven\b/i.test(t) && timesIn(t).length > 0) return 'cool';
+    return s.baked && (/\b(?:cool|serve|slice)\b/i.test(t) || timesIn(t).length > 0) ? 'cool' : 'other';
+  },
+} satisfies Partial<Record<Head, (of: Judged) => ActionKind>>;
+const isAmbiguous = (head: Head): head is keyof typeof BY_VERB => Object.hasOwn(BY_VERB, head);
+
+/** The kind of a clause by its verb, what it works on, and what was before. */
+export function kindOf(c: Clause, s: State, of: Judged['of']): ActionKind {
+  if (!isAmbiguous(c.head)) return c.head;
+  return BY_VERB[c.head]({ t: c.text, s, of, chilled: FREEZER.test(c.text) || FRIDGE.test(c.text) });
 }
 
 /** "Add the eggs, then all of the dry. Mix with the paddle 4 min": a stage of which a second sentence tells how long. */

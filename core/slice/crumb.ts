@@ -45,7 +45,7 @@ export type Crumb = {
   tunnels: Hole[];
 };
 
-const stretched = ({ open, all }: { open: number; all: number }): number =>
+const stretched = ({ open, all }: Counted): number =>
   Math.min(1, Math.max(0, OPEN_MIDDLE + OPEN_STRETCH * (open / Math.max(1, all) - OPEN_MIDDLE)));
 
 type Moments = { n: number; u: number; t: number; uu: number; ut: number; tt: number };
@@ -96,6 +96,99 @@ export function openMoves(crumb: Mask, levels: Levels): number {
   return moved / Math.max(1, all);
 }
 
+/** Where each px stands on the base and above it, mm; 0 where it is no crumb. */
+type Standing = { u: Float32Array; t: Float32Array };
+function standingsOf(crumb: Mask, face: Face, stand: Stand): Standing {
+  const { w, h } = face;
+  const place = standingOn(stand, face);
+  const [u, t] = [new Float32Array(w * h), new Float32Array(w * h)];
+  for (let j = 0; j < h; j++)
+    for (let i = 0; i < w; i++) {
+      const k = j * w + i;
+      if (!crumb[k]) continue;
+      u[k] = place.u(i, j);
+      t[k] = place.t(i, j);
+    }
+  return { u, t };
+}
+
+/** Holes that are each one by itself, parted where they narrow; those that are tunnels also by themselves. */
+function holesOf(hole: Mask, { w, h, scale }: Face, { u, t }: Standing): { holes: Hole[]; tunnels: Hole[] } {
+  const rounded = blurred(distances(hole, w, h), w, h, 1);
+  for (let k = 0; k < rounded.length; k++) if (!hole[k]) rounded[k] = 0;
+  const { of, count } = hills(rounded, w, NARROWS, NARROWS_PX);
+  const moments = Array.from({ length: count + 1 }, (): Moments => ({
+    n: 0,
+    u: 0,
+    t: 0,
+    uu: 0,
+    ut: 0,
+    tt: 0,
+  }));
+  for (let k = 0; k < of.length; k++) {
+    if (!of[k]) continue;
+    const m = moments[of[k]!]!;
+    const [x, y] = [u[k]!, t[k]!];
+    m.n += 1;
+    m.u += x;
+    m.t += y;
+    m.uu += x * x;
+    m.ut += x * y;
+    m.tt += y * y;
+  }
+  const holes: Hole[] = [];
+  const tunnels: Hole[] = [];
+  for (const m of moments) {
+    if (m.n < LEAST_PX) continue;
+    const area = m.n / (scale * scale);
+    const one = { u: m.u / m.n, t: m.t / m.n, d: Math.sqrt((4 * area) / Math.PI), area };
+    holes.push(one);
+    if (area > 12 && isTunnel(m, scale)) tunnels.push(one);
+  }
+  return { holes, tunnels };
+}
+
+/** How many px were counted, and how many of them are open. */
+type Counted = { open: number; all: number };
+const none = (): Counted => ({ open: 0, all: 0 });
+
+/** The open share of all, of each third from the bottom up, and of tiles, with its spread over them. */
+function sharesOf(
+  is: { counts: (k: number) => boolean; open: (k: number) => boolean },
+  { u, t }: Standing,
+  scale: number,
+  shape: Shape,
+): Pick<Crumb, 'open' | 'thirds' | 'uneven' | 'error' | 'areaMm2'> {
+  const total = none();
+  const thirds = [none(), none(), none()];
+  const across = Math.ceil((shape.to - shape.from) / TILE_MM) + 1;
+  const tiles = Array.from({ length: across * (Math.ceil(shape.height / TILE_MM) + 1) }, none);
+  for (let k = 0; k < u.length; k++) {
+    if (!is.counts(k)) continue;
+    const on = is.open(k) ? 1 : 0;
+    const above = Math.max(0, t[k]!);
+    const third = thirds[Math.min(2, Math.floor((3 * above) / shape.height))]!;
+    const tile = tiles[Math.floor(above / TILE_MM) * across + Math.floor((u[k]! - shape.from) / TILE_MM)];
+    third.open += on;
+    third.all += 1;
+    total.open += on;
+    total.all += 1;
+    if (!tile) continue;
+    tile.open += on;
+    tile.all += 1;
+  }
+  const full = tiles.filter((c) => c.all > 0.6 * (TILE_MM * scale) ** 2).map(stretched);
+  const mean = full.reduce((s, x) => s + x, 0) / full.length;
+  const spread = Math.sqrt(full.reduce((s, x) => s + (x - mean) ** 2, 0) / Math.max(1, full.length - 1));
+  return {
+    open: stretched(total),
+    thirds: thirds.map(stretched) as [number, number, number],
+    uneven: spread / mean,
+    error: spread / Math.sqrt(full.length),
+    areaMm2: total.all / (scale * scale),
+  };
+}
+
 /** Holes of the crumb; `noHoles` are px that the baker says are none. */
 export function crumbOf(
   face: Face,
@@ -107,89 +200,14 @@ export function crumbOf(
 ): Crumb {
   const { w, h, scale } = face;
   const n = w * h;
-  const isOpen = holeAt(levels, OPEN_SHARE);
   const isHole = holeAt(levels, SIZE_SHARE);
   const hole = maskOf(n, (k) => crumb[k] === 1 && isHole(k));
   const left = leftOut(hole, noHoles, w, h, EDGE_MM * scale);
   for (let k = 0; k < n; k++) if (left[k]) hole[k] = 0;
-  const inside = distances(hole, w, h);
-  const rounded = blurred(inside, w, h, 1);
-  for (let k = 0; k < n; k++) if (!hole[k]) rounded[k] = 0;
-  const { of, count } = hills(rounded, w, NARROWS, NARROWS_PX);
-
-  const moments = Array.from({ length: count + 1 }, (): Moments => ({
-    n: 0,
-    u: 0,
-    t: 0,
-    uu: 0,
-    ut: 0,
-    tt: 0,
-  }));
-  const place = standingOn(stand, face);
-  const uOf = new Float32Array(w * h);
-  const tOf = new Float32Array(w * h);
-  for (let j = 0; j < h; j++)
-    for (let i = 0; i < w; i++) {
-      const k = j * w + i;
-      if (!crumb[k]) continue;
-      const u = place.u(i, j);
-      const t = place.t(i, j);
-      uOf[k] = u;
-      tOf[k] = t;
-      if (!of[k]) continue;
-      const m = moments[of[k]]!;
-      m.n += 1;
-      m.u += u;
-      m.t += t;
-      m.uu += u * u;
-      m.ut += u * t;
-      m.tt += t * t;
-    }
-  const holes: Hole[] = [];
-  const tunnels: Hole[] = [];
-  for (const m of moments) {
-    if (m.n < LEAST_PX) continue;
-    const area = m.n / (scale * scale);
-    const one = { u: m.u / m.n, t: m.t / m.n, d: Math.sqrt((4 * area) / Math.PI), area };
-    holes.push(one);
-    if (area > 12 && isTunnel(m, scale)) tunnels.push(one);
-  }
-
-  const total = { open: 0, all: 0 };
-  const thirds = [0, 0, 0].map(() => ({ open: 0, all: 0 }));
-  const across = Math.ceil((shape.to - shape.from) / TILE_MM) + 1;
-  const tiles = Array.from({ length: across * (Math.ceil(shape.height / TILE_MM) + 1) }, () => ({
-    open: 0,
-    all: 0,
-  }));
-  for (let k = 0; k < n; k++) {
-    // What the baker says is no hole is no crumb either.
-    if (!crumb[k] || left[k]) continue;
-    const on = isOpen(k) ? 1 : 0;
-    const t = Math.max(0, tOf[k]!);
-    const third = thirds[Math.min(2, Math.floor((3 * t) / shape.height))]!;
-    const tile = tiles[Math.floor(t / TILE_MM) * across + Math.floor((uOf[k]! - shape.from) / TILE_MM)];
-    third.open += on;
-    third.all += 1;
-    total.open += on;
-    total.all += 1;
-    if (!tile) continue;
-    tile.open += on;
-    tile.all += 1;
-  }
-  const full = [...tiles.values()].filter((t) => t.all > 0.6 * (TILE_MM * scale) ** 2).map(stretched);
-  const mean = full.reduce((s, x) => s + x, 0) / full.length;
-  const spread = Math.sqrt(full.reduce((s, x) => s + (x - mean) ** 2, 0) / Math.max(1, full.length - 1));
-  return {
-    holes,
-    open: stretched(total),
-    thirds: thirds.map(stretched) as [number, number, number],
-    uneven: spread / mean,
-    error: spread / Math.sqrt(full.length),
-    areaMm2: total.all / (scale * scale),
-    hole,
-    tunnels,
-  };
+  const standing = standingsOf(crumb, face, stand);
+  // What the baker says is no hole is no crumb either.
+  const is = { counts: (k: number) => crumb[k] === 1 && !left[k], open: holeAt(levels, OPEN_SHARE) };
+  return { ...holesOf(hole, face, standing), ...sharesOf(is, standing, scale, shape), hole };
 }
 
 /** What is told of the holes of 1.2 mm and more: mean diameter by area, of the five largest, and how many in a cm². */

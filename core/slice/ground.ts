@@ -47,24 +47,19 @@ function otsu(values: readonly number[], most: number): number {
   return ((at + 1) / STEPS) * most;
 }
 
-/**
- * The board's light as a smooth surface, fitted first to the rim of the photo and then to all that fits it, and how far each
- * place is from it in colour and brightness. A shadow is board still; what is brighter is not.
- */
-export function groundOf(board: Board): Ground {
-  const { w, h, scale, x0, y0, seen } = board;
-  const colours = [board.r, board.g, board.b] as const;
-  const mid = [x0 + w / 2 / scale, y0 + h / 2 / scale] as const;
-  const xOf = (i: number) => x0 + (i + 0.5) / scale;
-  const yOf = (j: number) => y0 + (j + 0.5) / scale;
+/** A place of the board that is looked at: its px, the terms of the surface there, its light in each colour as a logarithm. */
+type Place = { k: number; terms: number[]; logs: number[]; rim: boolean };
+
+/** Places on the board, some px apart; those at the rim of what is seen are board for certain. */
+function placesOf({ w, h, scale, x0, y0, seen, r, g, b }: Board, mid: Ground['mid']): Place[] {
   const reach = Math.round(RIM_MM * scale);
-  type Place = { k: number; terms: number[]; logs: number[]; rim: boolean };
   const places: Place[] = [];
   for (let j = 1; j < h - 1; j += STEP)
     for (let i = 1; i < w - 1; i += STEP) {
       const k = j * w + i;
-      if (!seen[k] || inCard(xOf(i), yOf(j), 3)) continue;
-      const outer =
+      const [x, y] = [x0 + (i + 0.5) / scale, y0 + (j + 0.5) / scale];
+      if (!seen[k] || inCard(x, y, 3)) continue;
+      const rim =
         i < reach ||
         j < reach ||
         i >= w - reach ||
@@ -73,9 +68,14 @@ export function groundOf(board: Board): Ground {
         !seen[k + reach] ||
         !seen[k - reach * w] ||
         !seen[k + reach * w];
-      const logs = colours.map((c) => Math.log(c[k]! + DARK));
-      places.push({ k, terms: termsOf(xOf(i), yOf(j), mid), logs, rim: outer });
+      const logs = [r, g, b].map((c) => Math.log(c[k]! + DARK));
+      places.push({ k, terms: termsOf(x, y, mid), logs, rim });
     }
+  return places;
+}
+
+/** The surface through the light of the rim and then of all that fits it, its spread, and the places that fit. */
+function surfaceThrough(places: readonly Place[]): { surface: Surface; spread: number; used: Place[] } {
   let used = places.filter((p) => p.rim);
   let surface: Surface = [[], [], []];
   let spread = 0;
@@ -101,28 +101,49 @@ export function groundOf(board: Board): Ground {
       return Math.abs(m) < 3 * spread && t < 3.5 * tint && (turn > 0 || p.rim);
     });
   }
+  return { surface, spread, used };
+}
 
+/** How far each px is from the surface, in colour and brightness. A shadow is board still; what is brighter is not. */
+function awayFrom(
+  surface: Surface,
+  { w, h, scale, x0, y0, seen, ...light }: Board,
+  mid: Ground['mid'],
+): Field {
   const raw = new Float32Array(w * h);
   for (let j = 0; j < h; j++) {
+    const y = y0 + (j + 0.5) / scale;
     // Along a row each surface is a parabola.
     const rows = surface.map((c) => {
-      const [, , v, , , vv] = termsOf(mid[0], yOf(j), mid);
+      const [, , v, , , vv] = termsOf(mid[0], y, mid);
       return [c[0]! + c[2]! * v! + c[5]! * vv!, c[1]! + c[4]! * v!, c[3]!] as const;
     });
     const [[r0, r1, r2], [g0, g1, g2], [b0, b1, b2]] = rows as unknown as [Parabola, Parabola, Parabola];
     for (let i = 0; i < w; i++) {
       const k = j * w + i;
-      if (!seen[k] || inCard(xOf(i), yOf(j), 3.5)) continue;
-      const u = (xOf(i) - mid[0]) / TERM_MM;
-      const r = Math.log(board.r[k]! + DARK) - r0 - u * (r1 + u * r2);
-      const g = Math.log(board.g[k]! + DARK) - g0 - u * (g1 + u * g2);
-      const b = Math.log(board.b[k]! + DARK) - b0 - u * (b1 + u * b2);
+      const x = x0 + (i + 0.5) / scale;
+      if (!seen[k] || inCard(x, y, 3.5)) continue;
+      const u = (x - mid[0]) / TERM_MM;
+      const r = Math.log(light.r[k]! + DARK) - r0 - u * (r1 + u * r2);
+      const g = Math.log(light.g[k]! + DARK) - g0 - u * (g1 + u * g2);
+      const b = Math.log(light.b[k]! + DARK) - b0 - u * (b1 + u * b2);
       const m = (r + g + b) / 3;
-      const light = m > 0 ? m : Math.max(0, -m - SHADOW);
-      raw[k] = Math.sqrt((r - m) ** 2 + (g - m) ** 2 + (b - m) ** 2 + light * light);
+      const bright = m > 0 ? m : Math.max(0, -m - SHADOW);
+      raw[k] = Math.sqrt((r - m) ** 2 + (g - m) ** 2 + (b - m) ** 2 + bright * bright);
     }
   }
-  const unlike = blurred(raw, w, h, 1.2);
+  return raw;
+}
+
+/**
+ * The board's light as a smooth surface, fitted first to the rim of the photo and then to all that fits it, and how far each
+ * place is from it.
+ */
+export function groundOf(board: Board): Ground {
+  const { w, h, scale, x0, y0 } = board;
+  const mid = [x0 + w / 2 / scale, y0 + h / 2 / scale] as const;
+  const { surface, spread, used } = surfaceThrough(placesOf(board, mid));
+  const unlike = blurred(awayFrom(surface, board, mid), w, h, 1.2);
   const own = quantile(
     used.map((p) => unlike[p.k]!),
     0.97,

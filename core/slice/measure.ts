@@ -3,10 +3,20 @@ import { boardOf, type Board } from './board';
 import { crumbOf } from './crumb';
 import { crustOf } from './crust';
 import { cardWhite, faceOf } from './face';
-import { evenLight, groundOf } from './ground';
+import { evenLight, groundOf, type Ground } from './ground';
 import { levelsOf } from './levels';
 import { borderMm, polygonMask, sliceMask } from './outline';
-import { CARD_MM, cardEdges, converges, faceLarger, leanDeg, ordered, planeOf, pxPerMm } from './plane';
+import {
+  CARD_MM,
+  cardEdges,
+  converges,
+  faceLarger,
+  leanDeg,
+  ordered,
+  planeOf,
+  pxPerMm,
+  type Plane,
+} from './plane';
 import { between, distances, maskOf, type Mask } from './raster';
 import { shapeOf, standOf, standThrough, type Grid } from './shape';
 import { drawingOf, numbersOf, type Seen } from './told';
@@ -43,6 +53,73 @@ const touchesEdge = (mask: Mask, { w, h, seen }: Board): boolean =>
     return i < 2 || j < 2 || i >= w - 2 || j >= h - 2 || !seen[k - 2] || !seen[k + 2];
   });
 
+/** The board as it would be seen from straight above, as far as the photo shows it, and where it begins, mm. */
+function boardSeen(
+  picture: Picture,
+  plane: Plane,
+  photoPx: number,
+): { board: Board; x0: number; y0: number } {
+  const frame: Point[] = [
+    [0, 0],
+    [picture.width, 0],
+    [picture.width, picture.height],
+    [0, picture.height],
+  ];
+  const ends = frame.map(plane.toBoard);
+  const [xs, ys] = [ends.map((p) => p[0]), ends.map((p) => p[1])];
+  const [x0, x1, y0, y1] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
+  const boardPx = Math.min(BOARD_PX, (BOARD_PX * WIDEST_MM) / Math.max(x1 - x0, y1 - y0));
+  return { board: boardOf(picture, plane, [x0, y0, x1, y1], boardPx, photoPx), x0, y0 };
+}
+
+/** Which way is down for whoever took the photo, at a point of the board. */
+function downAt(plane: Plane, middle: Point): Point {
+  const [px, py] = plane.toPhoto(middle);
+  const [dx, dy] = plane.toBoard([px, py + 20]);
+  const length = Math.hypot(dx - middle[0], dy - middle[1]);
+  return [(dx - middle[0]) / length, (dy - middle[1]) / length];
+}
+
+/** What the photo is not good enough for, though the outline can be told. */
+function lackingOf({
+  over,
+  glare,
+  edgeMm,
+  photoPx,
+  contrast,
+}: Record<'glare' | 'edgeMm' | 'photoPx' | 'contrast', number> & {
+  over: boolean;
+}): RefusalId[] {
+  const lacking: RefusalId[] = [];
+  if (over) lacking.push('overExposed');
+  if (glare > MOST.glare) lacking.push('glare');
+  if (!(edgeMm < MOST.edgeMm)) lacking.push('blurred');
+  if (photoPx < LEAST_PX.crumb) lacking.push('tooSmall');
+  if (contrast < LEAST_CONTRAST) lacking.push('faint');
+  return lacking;
+}
+
+/** Where the slice lies on the board, by its marked outline or by what is unlike the board; or why that cannot be told. */
+function sliceOn(
+  { board, x0, y0 }: { board: Board; x0: number; y0: number },
+  plane: Plane,
+  marks: Marks,
+): { mask: Mask; border: Point[]; ground: Ground } | RefusalId {
+  const ground = groundOf(board);
+  const onGrid = (p: Point): Point => {
+    const [x, y] = plane.toBoard(p);
+    return [(x - x0) * board.scale, (y - y0) * board.scale];
+  };
+  const mask = marks.outline
+    ? polygonMask(marks.outline.map(onGrid), board.w, board.h)
+    : sliceMask(board, ground);
+  if (!marks.outline && (ground.own > MOST.boardLike * ground.limit || ground.spread > MOST.boardSpread))
+    return 'board';
+  const border = borderMm(mask, board);
+  if (border.length < 100 * board.scale) return 'noSlice';
+  return !marks.outline && touchesEdge(mask, board) ? 'cutOff' : { mask, border, ground };
+}
+
 /**
  * Measures the photo of a slice beside a card. `tell` hears the share done. The method is docs/slice.md; its spans were found
  * on drawn slices whose figures are known, not on bread.
@@ -60,79 +137,53 @@ export function measureSlice(
   const leaned = leanDeg(picture, photoPx, converges(corners), marks.focalMm);
   if (leaned > MOST.leanDeg) return no('angle');
   if (photoPx < LEAST_PX.outline) return no('tooSmall');
-  const larger = faceLarger(picture, photoPx, marks.faceAboveMm ?? 0, marks.focalMm);
   const plane = planeOf(corners, ...CARD_MM);
   tell(0.05);
-
-  const frame: Point[] = [
-    [0, 0],
-    [picture.width, 0],
-    [picture.width, picture.height],
-    [0, picture.height],
-  ];
-  const ends = frame.map(plane.toBoard);
-  const [xs, ys] = [ends.map((p) => p[0]), ends.map((p) => p[1])];
-  const [x0, x1, y0, y1] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
-  const boardPx = Math.min(BOARD_PX, (BOARD_PX * WIDEST_MM) / Math.max(x1 - x0, y1 - y0));
-  const board = boardOf(picture, plane, [x0, y0, x1, y1], boardPx, photoPx);
+  const whole = boardSeen(picture, plane, photoPx);
   tell(0.25);
-  const white = cardWhite(board);
-  const ground = groundOf(board);
-  const onGrid = (p: Point): Point => {
-    const [x, y] = plane.toBoard(p);
-    return [(x - x0) * board.scale, (y - y0) * board.scale];
-  };
-  const coarse = marks.outline
-    ? polygonMask(marks.outline.map(onGrid), board.w, board.h)
-    : sliceMask(board, ground);
+  const white = cardWhite(whole.board);
+  const slice = sliceOn(whole, plane, marks);
+  if (typeof slice === 'string') return no(slice);
+  const { mask, border, ground } = slice;
   tell(0.4);
-  if (!marks.outline && (ground.own > MOST.boardLike * ground.limit || ground.spread > MOST.boardSpread))
-    return no('board');
-  const border = borderMm(coarse, board);
-  if (border.length < 100 * board.scale) return no('noSlice');
+
   const [bx, by] = [border.map((p) => p[0]), border.map((p) => p[1])];
   const box = [Math.min(...bx), Math.min(...by), Math.max(...bx), Math.max(...by)] as const;
-  if (!marks.outline && touchesEdge(coarse, board)) return no('cutOff');
-
   const middle: Point = [(box[0] + box[2]) / 2, (box[1] + box[3]) / 2];
-  const [px, py] = plane.toPhoto(middle);
-  const [dx, dy] = plane.toBoard([px, py + 20]);
-  const length = Math.hypot(dx - middle[0], dy - middle[1]);
-  const down: Point = [(dx - middle[0]) / length, (dy - middle[1]) / length];
   const stand = marks.base
     ? standThrough([plane.toBoard(marks.base[0]), plane.toBoard(marks.base[1])], border)
-    : standOf(border, down);
+    : standOf(border, downAt(plane, middle));
   const shape = shapeOf(border, stand);
   tell(0.45);
 
   const fine = boardOf(picture, plane, [box[0] - 2, box[1] - 2, box[2] + 2, box[3] + 2], FACE_PX, photoPx);
-  const face = faceOf(fine, finer(coarse, board, fine), white.by, evenLight(ground));
+  const face = faceOf(fine, finer(mask, whole.board, fine), white.by, evenLight(ground));
   tell(0.55);
-  const inside = distances(face.mask, face.w, face.h);
-  const crust = crustOf(face, inside, stand, middle);
+  const crust = crustOf(face, distances(face.mask, face.w, face.h), stand, middle);
   tell(0.7);
-  const lacking: RefusalId[] = [];
-  if (white.over) lacking.push('overExposed');
-  if (face.glare > MOST.glare) lacking.push('glare');
-  if (!(edgePx / photoPx < MOST.edgeMm)) lacking.push('blurred');
-  if (photoPx < LEAST_PX.crumb) lacking.push('tooSmall');
   const levels = levelsOf(face, crust.crumb, stand, shape.height);
-  if (levels.contrast < LEAST_CONTRAST) lacking.push('faint');
+  const edgeMm = edgePx / photoPx;
+  const lacking = lackingOf({
+    over: white.over,
+    glare: face.glare,
+    edgeMm,
+    photoPx,
+    contrast: levels.contrast,
+  });
   tell(0.8);
-  const gridOf = (p: Point): number => {
+  const pixelOf = (p: Point): number => {
     const [x, y] = plane.toBoard(p);
     return Math.floor((y - face.y0) * face.scale) * face.w + Math.floor((x - face.x0) * face.scale);
   };
   const crumb = lacking.some((l) => l !== 'overExposed')
     ? null
-    : crumbOf(face, crust.crumb, levels, stand, shape, (marks.noHoles ?? []).map(gridOf));
+    : crumbOf(face, crust.crumb, levels, stand, shape, (marks.noHoles ?? []).map(pixelOf));
   tell(0.95);
-  const gummy = crumb ? bandOf(face, crust.crumb, levels, crumb.hole, stand, shape) : null;
   const seen: Seen = {
     plane,
     corners,
     photoPx,
-    larger,
+    larger: faceLarger(picture, photoPx, marks.faceAboveMm ?? 0, marks.focalMm),
     border,
     stand,
     shape,
@@ -140,7 +191,7 @@ export function measureSlice(
     crust,
     levels,
     crumb,
-    gummy,
+    gummy: crumb ? bandOf(face, crust.crumb, levels, crumb.hole, stand, shape) : null,
     overExposed: white.over,
     lacking,
   };
@@ -149,6 +200,6 @@ export function measureSlice(
     ok: true,
     numbers: numbersOf(seen),
     drawing: drawingOf(seen),
-    quality: { pxPerMm: photoPx, edgeMm: edgePx / photoPx, leanDeg: leaned },
+    quality: { pxPerMm: photoPx, edgeMm, leanDeg: leaned },
   };
 }
