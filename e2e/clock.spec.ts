@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from './fixtures';
-import { expectAccessible, putFormula } from './helpers';
+import { expectAccessible, putFormula, setTime } from './helpers';
 
 const SLAB = {
   title: 'Night-soaked slab',
@@ -25,7 +25,7 @@ test('the clock of one bake: backwards from when it is wanted, begun the evening
     await page.keyboard.press('Escape');
   };
   await setDay(day);
-  await page.getByLabel('Ready by, time').fill('13:00');
+  await setTime(page, 'Ready by', '13:00');
   await expect(page.getByText('ready at 13:00')).toBeVisible();
   // It begins the evening before, so that two days are told.
   await expect(page.getByRole('region').or(page.locator('section.sheet'))).toHaveCount(2);

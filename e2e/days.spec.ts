@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Page } from '@playwright/test';
 import { expect, FIRST_PORT, serve, test } from './fixtures';
-import { expectAccessible } from './helpers';
+import { expectAccessible, setTime } from './helpers';
 import { copySeeded } from './seeded';
 
 async function newDay(page: Page, title: string): Promise<void> {
@@ -157,9 +157,9 @@ test('what is late moves the rest; a bake that failed is made again', async ({ p
   await page.keyboard.press('Escape');
   const at = new Date(Math.min(now.getTime() + 20 * 60_000, new Date(now).setHours(23, 55)));
   const time = `${String(at.getHours()).padStart(2, '0')}:${String(at.getMinutes()).padStart(2, '0')}`;
-  await page.getByLabel('Kiosk: On the day').fill('00:00');
-  await page.getByLabel('Kiosk: until').fill('23:59');
-  await page.getByLabel('Ferry flatbreads wanted, time').fill(time);
+  await setTime(page, 'Kiosk: On the day', '00:00');
+  await setTime(page, 'Kiosk: until', '23:59');
+  await setTime(page, 'Ferry flatbreads wanted', time);
   await expect(page.getByText('It would have to be begun before now')).toBeVisible();
   await expect(page.getByText('Looking for a better plan')).toHaveCount(0);
   await page.getByRole('link', { name: 'Go through it' }).click();

@@ -124,3 +124,10 @@ export async function leaveOut(page: Page, ...what: ('egg' | 'dairy' | 'nuts' | 
 }
 
 export const deskSaved = (page: Page) => expect(page.getByText('Draft saved')).toBeVisible();
+
+/** Sets a field for a time of the day: its hours, then its minutes. */
+export async function setTime(page: Page, name: string, time: string): Promise<void> {
+  const [hour, minute] = time.split(':') as [string, string];
+  await page.getByLabel(`${name}, hour`).fill(hour);
+  await page.getByLabel(`${name}, minute`).fill(minute);
+}

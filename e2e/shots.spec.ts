@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test';
 import jpeg from 'jpeg-js';
 import { anySlice, drawFace, photograph, PLAIN_SHOT } from '../core/testing/slices';
 import { test } from './fixtures';
-import { leaveOut } from './helpers';
+import { leaveOut, setTime } from './helpers';
 
 /** The pictures of docs/screenshots, made from the demo by `npm run shots`; see playwright.config.ts. */
 const shot = async (page: Page, name: string) => {
@@ -59,7 +59,7 @@ test('the main views', async ({ page, browser }) => {
   await page.getByLabel('Ready by, day').fill('5 Mar 2027');
   await page.keyboard.press('Enter');
   await page.keyboard.press('Escape');
-  await page.getByLabel('Ready by, time').fill('13:00');
+  await setTime(page, 'Ready by', '13:00');
   await page.getByText('ready at 13:00').waitFor();
   await shot(page, 'clock');
   await page.goto('./days');

@@ -1,8 +1,6 @@
 import { Group } from '@mantine/core';
-import { TimeInput } from '@mantine/dates';
-import '@mantine/dates/styles.css';
 import type { Hours } from '../../contract/dto';
-import { hourOf, hourText } from '../words/clockWords';
+import { TimeField } from './TimeField';
 
 /** From when to when, each day. */
 export function HoursField({
@@ -18,15 +16,11 @@ export function HoursField({
   onChange: (to: Hours) => void;
 }) {
   const field = (key: keyof Hours, words: string) => (
-    <TimeInput
+    <TimeField
       label={words}
-      {...(name ? { 'aria-label': `${name}: ${words}` } : {})}
-      value={hourText(value[key])}
-      onChange={(e) => {
-        const min = hourOf(e.currentTarget.value);
-        if (min !== null) onChange({ ...value, [key]: min });
-      }}
-      w={120}
+      name={name ? `${name}: ${words}` : words}
+      value={value[key]}
+      onChange={(min) => onChange({ ...value, [key]: min })}
     />
   );
   return (

@@ -1,8 +1,8 @@
 import { Group } from '@mantine/core';
-import { DateInput, TimeInput } from '@mantine/dates';
-import '@mantine/dates/styles.css';
-import { dateOf, hourOf, hourText, isoDay } from '../words/clockWords';
+import { dateOf, isoDay } from '../words/clockWords';
 import { partsWords } from '../words/data/en/parts';
+import { DayField } from './DayField';
+import { TimeField } from './TimeField';
 
 const W = partsWords.whenField;
 
@@ -28,23 +28,14 @@ export function WhenField({
   const minutes = 60 * at.getHours() + at.getMinutes();
   return (
     <Group gap={8} align="end" wrap="nowrap">
-      <DateInput
+      <DayField
         label={label}
-        aria-label={W.day({ name })}
+        name={W.day({ name })}
         value={isoDay(at)}
-        valueFormat="D MMM YYYY"
-        onChange={(day) => day && set(day, minutes)}
+        onChange={(day) => set(day, minutes)}
         w={140}
       />
-      <TimeInput
-        aria-label={W.time({ name })}
-        value={hourText(minutes)}
-        onChange={(e) => {
-          const min = hourOf(e.currentTarget.value);
-          if (min !== null) set(isoDay(at), min);
-        }}
-        w={112}
-      />
+      <TimeField name={name} value={minutes} onChange={(min) => set(isoDay(at), min)} />
     </Group>
   );
 }

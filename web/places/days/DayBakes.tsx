@@ -1,11 +1,11 @@
 import { ActionIcon, Button, NumberInput, Select, TextInput } from '@mantine/core';
-import { DateInput } from '@mantine/dates';
 import { useDebouncedValue } from '@mantine/hooks';
 import { IconX } from '@tabler/icons-react';
 import { useState } from 'react';
 import { useFormulaQuery, useShelfQuery } from '../../api/api';
 import { lookedFor } from '../../words/shelfWords';
 import { dayStart, KEEPS_MIN, usualReady } from '../../parts/newDay';
+import { DayField } from '../../parts/DayField';
 import { WhenField } from '../../parts/WhenField';
 import { useDayContext } from './dayContext';
 import classes from './days.module.css';
@@ -99,13 +99,7 @@ function DayItself() {
           if (title) void change((d) => ({ ...d, title }));
         }}
       />
-      <DateInput
-        label={W.theDayItself}
-        value={day.date}
-        valueFormat="D MMM YYYY"
-        w={130}
-        onChange={(d) => d && move(d)}
-      />
+      <DayField label={W.theDayItself} value={day.date} w={130} onChange={move} />
     </div>
   );
 }

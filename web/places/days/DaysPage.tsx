@@ -1,6 +1,4 @@
 import { Button, Group, Skeleton, TextInput } from '@mantine/core';
-import { DateInput } from '@mantine/dates';
-import '@mantine/dates/styles.css';
 import { IconTrash } from '@tabler/icons-react';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -14,6 +12,7 @@ import {
 } from '../../api/days';
 import { useKitchen } from '../../shared/useKitchen';
 import { newDay, nextSaturday } from '../../parts/newDay';
+import { DayField } from '../../parts/DayField';
 import { Notice } from '../../parts/Notice';
 import { sayDone } from '../../parts/sayDone';
 import { usePageTitle } from '../../parts/usePageTitle';
@@ -82,12 +81,7 @@ function NewDay({ last }: { last: DayRow | undefined }) {
           maxLength={120}
           onChange={(e) => setTitle(e.currentTarget.value)}
         />
-        <DateInput
-          label={W.theDayItself}
-          value={date}
-          valueFormat="D MMM YYYY"
-          onChange={(d) => d && setDate(d)}
-        />
+        <DayField label={W.theDayItself} value={date} onChange={setDate} />
         <Button type="submit" loading={isLoading}>
           {W.addTheDay}
         </Button>

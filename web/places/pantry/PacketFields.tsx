@@ -1,8 +1,9 @@
-import { Button, Checkbox, Select, Switch, Textarea, TextInput } from '@mantine/core';
+import { Button, Checkbox, Select, Switch, Textarea } from '@mantine/core';
 import { useDeferredValue, useMemo } from 'react';
 import { MAX_LABEL_CHARS, readLabel, type LabelFinding } from '../../../core/exclusions';
 import { INGREDIENTS } from '../../../core/ingredients';
 import type { PacketDoc } from '../../../core/pantry';
+import { DayField } from '../../parts/DayField';
 import { useKitchen } from '../../shared/useKitchen';
 import { choicesFrom } from '../../pantry/choices';
 import { fixed } from '../../words/format';
@@ -128,11 +129,11 @@ export function PacketFields({ doc, set, preview }: FieldsProps<PacketDoc>) {
             max={100_000}
             onChange={(price) => set({ price })}
           />
-          <TextInput
+          <DayField
             label={W.openedOn}
-            type="date"
-            value={doc.openedOn ?? ''}
-            onChange={(e) => set({ openedOn: e.currentTarget.value || null })}
+            value={doc.openedOn}
+            clearable
+            onChange={(openedOn) => set({ openedOn })}
           />
         </div>
         {doc.drinks && (

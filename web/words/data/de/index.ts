@@ -1,3 +1,4 @@
+import 'dayjs/locale/de';
 import { GERMAN_NAMES } from '../../../../core/ingredients';
 import type { Catalogues } from '../../language';
 import * as addGerman from './add';

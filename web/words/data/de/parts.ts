@@ -66,7 +66,13 @@ export const partsWords: typeof English.partsWords = {
   },
   whenField: {
     day: (a) => `${a.name}, Tag`,
-    time: (a) => `${a.name}, Zeit`,
+  },
+  dayField: {
+    noDay: (a) => `${a.name}: kein Tag`,
+  },
+  timeField: {
+    hour: (a) => `${a.name}, Stunde`,
+    minute: (a) => `${a.name}, Minute`,
   },
   frame: {
     howToMove: 'Zieh es auf eine andere Zeit. Pfeiltasten bewegen es auch.',

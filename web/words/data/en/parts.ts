@@ -67,7 +67,13 @@ export const partsWords = catalogue('parts', {
   },
   whenField: {
     day: (a: { name: string }) => `${a.name}, day`,
-    time: (a: { name: string }) => `${a.name}, time`,
+  },
+  dayField: {
+    noDay: (a: { name: string }) => `${a.name}: no day`,
+  },
+  timeField: {
+    hour: (a: { name: string }) => `${a.name}, hour`,
+    minute: (a: { name: string }) => `${a.name}, minute`,
   },
   frame: {
     howToMove: 'Drag it to another time. Arrow keys move it too.',
