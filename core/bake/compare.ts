@@ -88,6 +88,110 @@ export type CompareHow = {
   run?: typeof bakeOf;
 };
 
+/** A comparison that is under way: what is baked, and by whom. */
+type Comparing = {
+  source: BakeSetup;
+  adapted: BakeSetup;
+  /** What differs between them. */
+  changed: Exclude<Reason, 'together'>[];
+  /** The member that is drawn, those that bake both, and those that tell how far a reason's share is known. */
+  drawn: number;
+  asking: number[];
+  probing: number[];
+  bake: (setup: BakeSetup, member: number) => BakeResult;
+};
+type Times = { source: number; adapted: number };
+
+/** The two as they are baked: on the model's clock, and only as far as the model explains the stated time. */
+function comparing(
+  written: BakeSetup,
+  wished: BakeSetup,
+  stated: readonly [number, number] | null,
+  faults: { crustSays: boolean; thick: boolean },
+  { cells = 10, quick = false, run = bakeOf }: CompareHow,
+): Comparing {
+  const drawn = drawnMember(written.classId);
+  // A lid that comes off after half of the stated time comes off after half of the modelled one.
+  const timed = [written, wished].some((s) => s.phases.length > 1 || s.doors.length > 0);
+  const first = stated && timed ? run(written, drawn, cells).doneMin : null;
+  const clock = first && stated ? (stated[0] + stated[1]) / 2 / first : 1;
+  const [source, asked] = [settled(onClock(written, clock)), settled(onClock(wished, clock))];
+  // Where the model does not explain the stated time, only more dough and colder dough are taken from it.
+  const fewer = faults.crustSays || faults.thick;
+  const adapted = fewer ? { ...only(source, asked, 'mass'), startC: asked.startC } : asked;
+  return {
+    source,
+    adapted,
+    changed: REASONS.filter((r) => !sameGroup(source, adapted, r)),
+    drawn,
+    asking: quick ? [drawn] : MEMBERS.map((_m, m) => m),
+    probing: quick ? [] : [...new Set([0, drawn, MEMBERS.length - 1])],
+    bake: (setup, member) => run(setup, member, cells),
+  };
+}
+
+/** Both baked by each that is asked, and what the drawn one made of them; tells each bake that is done. */
+function* bakedBoth({
+  source,
+  adapted,
+  changed,
+  drawn,
+  asking,
+  bake,
+}: Comparing): Generator<
+  void,
+  { members: Map<number, Times>; source: BakeResult | null; adapted: BakeResult | null }
+> {
+  const members = new Map<number, Times>();
+  let kept: { source: BakeResult | null; adapted: BakeResult | null } = { source: null, adapted: null };
+  for (const m of asking) {
+    const before = bake(source, m);
+    yield;
+    const after = changed.length === 0 ? before : bake(adapted, m);
+    yield;
+    if (before.doneMin !== null && after.doneMin !== null)
+      members.set(m, { source: before.doneMin, adapted: after.doneMin });
+    if (m === drawn) kept = { source: before, adapted: after };
+  }
+  return { members, ...kept };
+}
+
+/** What each thing alone makes of the time; tells each bake that is done. */
+function* reasonsOf(
+  { source, adapted, changed, drawn, probing, bake }: Comparing,
+  members: ReadonlyMap<number, Times>,
+): Generator<void, Compared['reasons']> {
+  const reasons: Compared['reasons'] = [];
+  for (const reason of probing.length === 0 ? [] : changed) {
+    const shares = new Map<number, number>();
+    for (const m of probing) {
+      const { source: whole, adapted: all } = members.get(m)!;
+      const apart = changed.length === 1 ? all : bake(only(source, adapted, reason), m).doneMin;
+      yield;
+      if (apart !== null) shares.set(m, apart / whole - 1);
+    }
+    const known = [...shares.values()];
+    if (known.length === probing.length)
+      reasons.push({ reason, share: shares.get(drawn)!, lo: Math.min(...known), hi: Math.max(...known) });
+  }
+  return reasons;
+}
+
+/** The minutes that are told: the stated ones by the ratio, else the model's own with a window. */
+function minutesOf(
+  stated: readonly [number, number] | null,
+  [lo, hi]: readonly [number, number],
+  doneMin: number,
+  pace: Pace,
+): NonNullable<Compared['minutes']> {
+  if (stated)
+    return { from: stated[0] * lo * pace.factor, to: stated[1] * hi * pace.factor, basis: 'stated' };
+  // Bakes of one's own narrow the window of a time that was never stated.
+  const alone = Math.min(ALONE, Math.max(ALONE_LEAST, ALONE * (pace.bakes > 0 ? pace.sd / NO_PACE.sd : 1)));
+  const own = doneMin * pace.factor;
+  return { from: own * (1 - alone), to: own * (1 + alone), basis: 'model' };
+}
+
 /**
  * What a change does to the time: both are baked by every member of the ensemble, and what is told is the source's own
  * stated time by the ratio. Reasons are the ratio with one thing changed at a time, with their spread.
@@ -96,8 +200,9 @@ export function* compareSteps(
   asWritten: BakeSetup,
   asChanged: BakeSetup,
   stated: readonly [number, number] | null,
-  { cells = 10, quick = false, pace = NO_PACE, run = bakeOf }: CompareHow = {},
+  how: CompareHow = {},
 ): Generator<{ done: number; of: number }, Compared> {
+  const { cells = 10, quick = false, pace = NO_PACE } = how;
   const [written, wished] = [settled(asWritten), settled(asChanged)];
   const crustSays = written.hot && written.phases.some((p) => p.cover === 'lid');
   const faults: BakeFault[] = [
@@ -115,73 +220,35 @@ export function* compareSteps(
     coolMin: null,
   };
   if (faults.some((f) => STOPS.includes(f))) return empty;
-  const drawn = drawnMember(written.classId);
-  // A lid that comes off after half of the stated time comes off after half of the modelled one.
-  const timed = [written, wished].some((s) => s.phases.length > 1 || s.doors.length > 0);
-  const first = stated && timed ? run(written, drawn, cells).doneMin : null;
-  const clock = first && stated ? (stated[0] + stated[1]) / 2 / first : 1;
-  const [source, asked] = [settled(onClock(written, clock)), settled(onClock(wished, clock))];
-  // Where the model does not explain the stated time, only more dough and colder dough are taken from it.
-  const fewer = crustSays || faults.includes('thick');
-  const adapted = fewer ? { ...only(source, asked, 'mass'), startC: asked.startC } : asked;
-  const changed = REASONS.filter((r) => !sameGroup(source, adapted, r));
-  const asking = quick ? [drawn] : MEMBERS.map((_m, m) => m);
-  // The ends of the ensemble and the one that is drawn tell how far a reason's share is known.
-  const probing = quick ? [] : [...new Set([0, drawn, MEMBERS.length - 1])];
-  const of = 2 * asking.length + changed.length * probing.length;
+  const under = comparing(written, wished, stated, { crustSays, thick: faults.includes('thick') }, how);
+  const of = 2 * under.asking.length + under.changed.length * under.probing.length;
   let done = 0;
-  const members = new Map<number, { source: number; adapted: number }>();
-  const kept: { source: BakeResult | null; adapted: BakeResult | null } = { source: null, adapted: null };
-  for (const m of asking) {
-    const before = run(source, m, cells);
-    yield { done: ++done, of };
-    const after = changed.length === 0 ? before : run(adapted, m, cells);
-    yield { done: ++done, of };
-    if (before.doneMin !== null && after.doneMin !== null)
-      members.set(m, { source: before.doneMin, adapted: after.doneMin });
-    if (m === drawn) [kept.source, kept.adapted] = [before, after];
-  }
-  if (members.size < asking.length || !kept.source || !kept.adapted)
-    return { ...empty, ...kept, faults: [...faults, 'unknown'] };
-  const base = kept.source.doneMin!;
-  const reasons: Compared['reasons'] = [];
-  for (const reason of quick ? [] : changed) {
-    const shares = new Map<number, number>();
-    for (const m of probing) {
-      const { source: whole, adapted: all } = members.get(m)!;
-      const apart = changed.length === 1 ? all : run(only(source, adapted, reason), m, cells).doneMin;
+  /** Goes on with a part of the work and tells how far all of it is. */
+  const told = function* <T>(part: Generator<void, T>): Generator<{ done: number; of: number }, T> {
+    for (let step = part.next(); ; step = part.next()) {
+      if (step.done) return step.value;
       yield { done: ++done, of };
-      if (apart !== null) shares.set(m, apart / whole - 1);
     }
-    const known = [...shares.values()];
-    if (known.length === probing.length)
-      reasons.push({ reason, share: shares.get(drawn)!, lo: Math.min(...known), hi: Math.max(...known) });
-  }
-  const value = kept.adapted.doneMin! / base;
+  };
+  const { members, ...kept } = yield* told(bakedBoth(under));
+  if (members.size < under.asking.length || !kept.source || !kept.adapted)
+    return { ...empty, ...kept, faults: [...faults, 'unknown'] };
+  const reasons = yield* told(reasonsOf(under, members));
+  const value = kept.adapted.doneMin! / kept.source.doneMin!;
   const rest = value / reasons.reduce((p, r) => p * (1 + r.share), 1) - 1;
   if (!quick && Math.abs(rest) > 0.005) reasons.push({ reason: 'together', share: rest, lo: rest, hi: rest });
   const times = [...members.values()];
   const ratios = times.map((m) => m.adapted / m.source);
   const [lo, hi] = [Math.min(...ratios), Math.max(...ratios)];
-  // Bakes of one's own narrow the window of a time that was never stated.
-  const alone = Math.min(ALONE, Math.max(ALONE_LEAST, ALONE * (pace.bakes > 0 ? pace.sd / NO_PACE.sd : 1)));
   const agree = hi - lo <= DISAGREE * value;
   return {
     faults,
     ratio: agree ? { value, lo, hi } : null,
     reasons: reasons.sort((a, b) => Math.abs(b.share) - Math.abs(a.share)),
-    minutes: !agree
-      ? null
-      : stated
-        ? { from: stated[0] * lo * pace.factor, to: stated[1] * hi * pace.factor, basis: 'stated' }
-        : {
-            from: kept.adapted.doneMin! * pace.factor * (1 - alone),
-            to: kept.adapted.doneMin! * pace.factor * (1 + alone),
-            basis: 'model',
-          },
+    minutes: agree ? minutesOf(stated, [lo, hi], kept.adapted.doneMin!, pace) : null,
     ...kept,
     members: times,
     pace,
-    coolMin: quick ? null : coolingOf(adapted, Math.min(cells, 8)),
+    coolMin: quick ? null : coolingOf(under.adapted, Math.min(cells, 8)),
   };
 }

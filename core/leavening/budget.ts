@@ -1,6 +1,6 @@
 import { liftStrength, type ClassId } from '../classes';
 import type { Sourced } from '../explain';
-import { doughLines, massOf, profileOf, reachOf, type Part } from '../formula';
+import { doughLines, massOf, profileOf, reachOf, type Line, type Part } from '../formula';
 import type { Ingredient, Lookup } from '../ingredients';
 import { SEA_LEVEL_PA } from '../units';
 import { BY_HEAT, dissolvedMmol, gasMl, moistGasMl } from './chemistry';
@@ -122,51 +122,41 @@ const phOf = (residueMmol: number, massG: number): readonly [number, number] => 
   return [clip(Math.min(...at)), clip(Math.max(...at))];
 };
 
-/**
- * What lifts a part and what is left over. Soda meets acid one to one by titration; what meets none gives half its
- * gas by heat and leaves alkali. Powder brings its own acid. Gas that the water keeps dissolved lifts nothing.
- */
-export function liftOf(part: Part, lookup: Lookup, pressurePa = SEA_LEVEL_PA): LiftBudget {
-  const lines = doughLines(part).flatMap((line) => {
-    const ingredient = lookup(line.item);
-    return ingredient ? [{ line, ingredient, massG: massOf(line) }] : [];
-  });
-  const sours = (of: (i: Ingredient) => Sourced): Sour[] =>
-    lines
-      .filter(({ ingredient, massG }) => of(ingredient).value * massG > 0)
-      .map(({ line, ingredient, massG }) => ({
-        lineId: line.id,
-        ingredientId: ingredient.id,
-        massG,
-        mmol: times(of(ingredient), massG),
-      }))
-      .sort((a, b) => b.mmol.value - a.mmol.value);
-  const acids = sours((i) => i.acidMmolG);
-  const bases = sours((i) => i.baseMmolG);
-  const [acidMmol, baseMmol] = [sumOf(acids), sumOf(bases)];
-  const met = Math.min(acidMmol.value, baseMmol.value);
-  const unmet = baseMmol.value - met;
-  const profile = profileOf(part, lookup);
+/** A line of a dough with what it is and what it weighs. */
+type Known = { line: Line; ingredient: Ingredient; massG: number };
 
+/** What of a dough is sour, or is alkaline, the most first. */
+const sours = (lines: readonly Known[], of: (i: Ingredient) => Sourced): Sour[] =>
+  lines
+    .filter(({ ingredient, massG }) => of(ingredient).value * massG > 0)
+    .map(({ line, ingredient, massG }) => ({
+      lineId: line.id,
+      ingredientId: ingredient.id,
+      massG,
+      mmol: times(of(ingredient), massG),
+    }))
+    .sort((a, b) => b.mmol.value - a.mmol.value);
+
+/** Where the gas of a dough comes from: soda that meets acid, soda by heat, powder, and what was beaten in. */
+function gasOf(
+  lines: readonly Known[],
+  { met, unmet, sodaIds }: { met: number; unmet: number; sodaIds: string[] },
+  classId: Part['classId'],
+): Gas[] {
   const gas: Gas[] = [];
-  const add = (kind: GasKind, ids: string[], mmol: number, bench: number) =>
-    mmol > 1e-9 && gas.push({ kind, ids: [...new Set(ids)], mmol, benchMmol: bench * mmol });
-  const sodaIds = bases.map((b) => b.ingredientId);
+  const add = (kind: GasKind, ids: string[], mmol: number, bench: number): void => {
+    if (mmol > 1e-9) gas.push({ kind, ids: [...new Set(ids)], mmol, benchMmol: bench * mmol });
+  };
   add('met', sodaIds, met, BENCH_SHARE.soda!);
   add('heat', sodaIds, BY_HEAT * unmet, 0);
-  const powders = lines.filter((l) => l.ingredient.gasMmolG.value > 0 && l.ingredient.baseMmolG.value === 0);
-  for (const p of powders)
-    add(
-      'powder',
-      [p.ingredient.id],
-      p.ingredient.gasMmolG.value * p.massG,
-      BENCH_SHARE[p.ingredient.like ?? ''] ?? 0.35,
-    );
+  for (const { ingredient: i, massG } of lines)
+    if (i.gasMmolG.value > 0 && i.baseMmolG.value === 0)
+      add('powder', [i.id], i.gasMmolG.value * massG, BENCH_SHARE[i.like ?? ''] ?? 0.35);
   const airy = lines
     .filter((l) => l.ingredient.gasMmolG.value === 0)
-    .map((l) => ({
-      id: l.ingredient.id,
-      mmol: l.massG * liftStrength(l.ingredient, l.line.state, part.classId, l.line.how).value,
+    .map(({ ingredient, line, massG }) => ({
+      id: ingredient.id,
+      mmol: massG * liftStrength(ingredient, line.state, classId, line.how).value,
     }))
     .filter((l) => l.mmol > 0);
   add(
@@ -175,9 +165,34 @@ export function liftOf(part: Part, lookup: Lookup, pressurePa = SEA_LEVEL_PA): L
     airy.reduce((sum, l) => sum + l.mmol, 0),
     1,
   );
+  return gas;
+}
+
+/** Whether so much gas is little or much for a kind of bake; null where nothing is held against it. */
+function stateOf(gasPer100: number | null, window: readonly [number, number] | null): LiftBudget['state'] {
+  if (window === null || gasPer100 === null) return null;
+  if (gasPer100 < window[0]) return 'low';
+  return gasPer100 > window[1] ? 'high' : 'inside';
+}
+
+/**
+ * What lifts a part and what is left over. Soda meets acid one to one by titration; what meets none gives half its
+ * gas by heat and leaves alkali. Powder brings its own acid. Gas that the water keeps dissolved lifts nothing.
+ */
+export function liftOf(part: Part, lookup: Lookup, pressurePa = SEA_LEVEL_PA): LiftBudget {
+  const lines = doughLines(part).flatMap((line): Known[] => {
+    const ingredient = lookup(line.item);
+    return ingredient ? [{ line, ingredient, massG: massOf(line) }] : [];
+  });
+  const acids = sours(lines, (i) => i.acidMmolG);
+  const bases = sours(lines, (i) => i.baseMmolG);
+  const [acidMmol, baseMmol] = [sumOf(acids), sumOf(bases)];
+  const met = Math.min(acidMmol.value, baseMmol.value);
+  const sodaIds = bases.map((b) => b.ingredientId);
+  const gas = gasOf(lines, { met, unmet: baseMmol.value - met, sodaIds }, part.classId);
   const gasMmol = gas.reduce((s, g) => s + g.mmol, 0);
-  const { flourG } = profile;
-  const massG = profile.props.mass.value;
+  const { flourG, props } = profileOf(part, lookup);
+  const massG = props.mass.value;
   const per = (x: number): number | null => (flourG >= 0.1 * massG && flourG > 0 ? (100 * x) / flourG : null);
   const gasPer100 = per(gasMmol);
   const window = isYeasted(part, lookup) ? null : (WINDOWS[part.classId] ?? null);
@@ -186,8 +201,7 @@ export function liftOf(part: Part, lookup: Lookup, pressurePa = SEA_LEVEL_PA): L
     sd: Math.hypot(baseMmol.sd ?? 0, acidMmol.sd ?? 0),
     basis: 'derived',
   };
-  const dissolved = Math.min(gasMmol, dissolvedMmol(profile.props.water.value, ROOM_C));
-  const free = gasMmol - dissolved;
+  const dissolved = Math.min(gasMmol, dissolvedMmol(props.water.value, ROOM_C));
   return {
     classId: part.classId,
     flourG,
@@ -202,16 +216,9 @@ export function liftOf(part: Part, lookup: Lookup, pressurePa = SEA_LEVEL_PA): L
     gasMmol,
     gasPer100,
     window,
-    state:
-      window === null || gasPer100 === null
-        ? null
-        : gasPer100 < window[0]
-          ? 'low'
-          : gasPer100 > window[1]
-            ? 'high'
-            : 'inside',
+    state: stateOf(gasPer100, window),
     dissolvedMmol: dissolved,
-    coldMl: gasMl(free, ROOM_C, pressurePa),
+    coldMl: gasMl(gasMmol - dissolved, ROOM_C, pressurePa),
     ovenMl: moistGasMl(gasMmol, OVEN_C, ACTIVITY, pressurePa),
     ph: baseMmol.value + acidMmol.value > 0 && massG > 0 ? phOf(residueMmol.value, massG) : null,
     effect: effectOf(per(residueMmol.value) ?? 0),

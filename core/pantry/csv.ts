@@ -67,88 +67,119 @@ const split = (s: string): string[] =>
     .map((x) => x.trim())
     .filter(Boolean);
 
+/** The cells of one row as they are asked for; what is wrong with them is gathered. */
+class Cells {
+  readonly problems: RowProblem[] = [];
+  constructor(
+    private readonly row: CsvRow,
+    private readonly at: number,
+  ) {}
+  fault(column: Column, issue: Msg): void {
+    this.problems.push({ row: this.at, column, issue });
+  }
+  text(c: Column, most = MAX_CELL): string {
+    return (this.row[c] ?? '').trim().slice(0, most);
+  }
+  number(c: Column, most: number): number | null {
+    const t = this.text(c).replace(',', '.');
+    if (t === '') return null;
+    const v = Number(t);
+    if (Number.isFinite(v) && v >= 0 && v <= most) return v;
+    this.fault(c, msg('csv.number', { text: t.slice(0, 40), most }));
+    return null;
+  }
+  list(c: Column): string[] {
+    return split(this.text(c));
+  }
+  panel(): Panel {
+    const panel: Panel = { ...EMPTY_PANEL };
+    for (const p of PANEL_KEYS) panel[p] = this.number(`${p}_per_100g`, p === 'kcal' ? 1000 : 100);
+    const summed = PANEL_KEYS.filter((p) => p !== 'kcal' && p !== 'sugars' && p !== 'polyols');
+    if (summed.reduce((s, p) => s + (panel[p] ?? 0), 0) > 105)
+      this.fault('fat_per_100g', msg('csv.panelSum'));
+    return panel;
+  }
+  /** What it is like; empty where nothing is said. */
+  like(): string {
+    const like = this.text('like');
+    if (like !== '' && !ingredientById(like))
+      this.fault('like', msg('csv.like', { text: like.slice(0, 60) }));
+    return like;
+  }
+}
+
+/** What each kind of thing has in its cells. */
+const READERS: Record<PantryDoc['kind'], (cells: Cells, name: string) => PantryDoc> = {
+  own: (cells, name) => {
+    const [like, panel] = [cells.like(), cells.panel()];
+    const group = (cells.text('group') || ingredientById(like)?.group || 'flavour') as GroupId;
+    if (!GROUP_IDS.includes(group)) cells.fault('group', msg('csv.group', { text: group.slice(0, 40) }));
+    return {
+      kind: 'own',
+      name,
+      otherNames: cells.list('other_names').slice(0, 20),
+      like: like || null,
+      group,
+      panel,
+      gPerCup: cells.number('g_per_cup', 2000),
+      gPerPiece: cells.number('g_per_piece', 20_000),
+      facts: {},
+      note: cells.text('note', 2000),
+    };
+  },
+  packet: (cells, name) => {
+    const [like, panel] = [cells.like(), cells.panel()];
+    const opened = cells.text('opened_on');
+    if (opened !== '' && !/^\d{4}-\d{2}-\d{2}$/.test(opened))
+      cells.fault('opened_on', msg('csv.date', { text: opened.slice(0, 40) }));
+    if (like === '') cells.fault('like', msg('csv.packetLike'));
+    return {
+      kind: 'packet',
+      name,
+      like,
+      labelText: cells.text('label'),
+      seenWords: [],
+      panel,
+      packG: cells.number('pack_g', 100_000),
+      price: cells.number('price', 100_000),
+      openedOn: opened || null,
+      everywhere: /^(?:yes|true|1)$/i.test(cells.text('everywhere')),
+    };
+  },
+  blend: (cells, name) => {
+    const parts = cells.list('parts').map((p) => {
+      const m = /^(\S+)\s+(\d+(?:[.,]\d+)?)\s*%?$/.exec(p);
+      if (!m || !ingredientById(m[1]!)) cells.fault('parts', msg('csv.part', { text: p.slice(0, 60) }));
+      return { id: m?.[1] ?? '', percent: Number((m?.[2] ?? '0').replace(',', '.')) };
+    });
+    if (parts.length === 0) cells.fault('parts', msg('csv.part', { text: '' }));
+    return {
+      kind: 'blend',
+      name,
+      otherNames: cells.list('other_names').slice(0, 20),
+      parts,
+      standsFor: cells.list('everywhere').filter((id) => ingredientById(id)),
+      note: cells.text('note', 2000),
+    };
+  },
+};
+const isKind = (kind: string): kind is PantryDoc['kind'] => Object.hasOwn(READERS, kind);
+
 /** Reads rows into things of the baker's own. A row with a fault is left out and said; the others come in. */
 export function fromRows(rows: readonly CsvRow[]): Imported {
   const out: Imported = { docs: [], problems: [] };
   if (rows.length > MAX_ROWS)
     out.problems.push({ row: MAX_ROWS + 1, column: '', issue: msg('csv.tooMany', { max: MAX_ROWS }) });
   rows.slice(0, MAX_ROWS).forEach((row, k) => {
-    const problems: RowProblem[] = [];
-    const fault = (column: Column, issue: Msg) => problems.push({ row: k + 2, column, issue });
-    const text = (c: Column): string => (row[c] ?? '').trim().slice(0, MAX_CELL);
-    const number = (c: Column, most: number): number | null => {
-      const t = text(c).replace(',', '.');
-      if (t === '') return null;
-      const v = Number(t);
-      if (Number.isFinite(v) && v >= 0 && v <= most) return v;
-      fault(c, msg('csv.number', { text: t.slice(0, 40), most }));
-      return null;
-    };
-    const panel: Panel = { ...EMPTY_PANEL };
-    const kind = text('kind') || 'own';
-    const name = text('name').slice(0, 120);
-    if (name === '') fault('name', msg('csv.name'));
-    const like = text('like');
-    if (like !== '' && !ingredientById(like)) fault('like', msg('csv.like', { text: like.slice(0, 60) }));
-    for (const p of PANEL_KEYS) panel[p] = number(`${p}_per_100g`, p === 'kcal' ? 1000 : 100);
-    if (
-      PANEL_KEYS.reduce(
-        (s, p) => s + (p === 'kcal' || p === 'sugars' || p === 'polyols' ? 0 : (panel[p] ?? 0)),
-        0,
-      ) > 105
-    )
-      fault('fat_per_100g', msg('csv.panelSum'));
-    const opened = text('opened_on');
-    if (opened !== '' && !/^\d{4}-\d{2}-\d{2}$/.test(opened))
-      fault('opened_on', msg('csv.date', { text: opened.slice(0, 40) }));
-    let doc: PantryDoc | null = null;
-    if (kind === 'own') {
-      const group = (text('group') || ingredientById(like)?.group || 'flavour') as GroupId;
-      if (!GROUP_IDS.includes(group)) fault('group', msg('csv.group', { text: group.slice(0, 40) }));
-      doc = {
-        kind,
-        name,
-        otherNames: split(text('other_names')).slice(0, 20),
-        like: like || null,
-        group,
-        panel,
-        gPerCup: number('g_per_cup', 2000),
-        gPerPiece: number('g_per_piece', 20_000),
-        facts: {},
-        note: text('note').slice(0, 2000),
-      };
-    } else if (kind === 'packet') {
-      if (like === '') fault('like', msg('csv.packetLike'));
-      doc = {
-        kind,
-        name,
-        like,
-        labelText: text('label'),
-        seenWords: [],
-        panel,
-        packG: number('pack_g', 100_000),
-        price: number('price', 100_000),
-        openedOn: opened || null,
-        everywhere: /^(?:yes|true|1)$/i.test(text('everywhere')),
-      };
-    } else if (kind === 'blend') {
-      const parts = split(text('parts')).map((p) => {
-        const m = /^(\S+)\s+(\d+(?:[.,]\d+)?)\s*%?$/.exec(p);
-        if (!m || !ingredientById(m[1]!)) fault('parts', msg('csv.part', { text: p.slice(0, 60) }));
-        return { id: m?.[1] ?? '', percent: Number((m?.[2] ?? '0').replace(',', '.')) };
-      });
-      if (parts.length === 0) fault('parts', msg('csv.part', { text: '' }));
-      doc = {
-        kind,
-        name,
-        otherNames: split(text('other_names')).slice(0, 20),
-        parts,
-        standsFor: split(text('everywhere')).filter((id) => ingredientById(id)),
-        note: text('note').slice(0, 2000),
-      };
-    } else fault('kind', msg('csv.kind', { text: kind.slice(0, 40) }));
-    out.problems.push(...problems);
-    if (doc && problems.length === 0) out.docs.push(doc);
+    // The first row of a file has the names of its columns.
+    const cells = new Cells(row, k + 2);
+    const name = cells.text('name', 120);
+    if (name === '') cells.fault('name', msg('csv.name'));
+    const kind = cells.text('kind') || 'own';
+    const doc = isKind(kind) ? READERS[kind](cells, name) : null;
+    if (!doc) cells.fault('kind', msg('csv.kind', { text: kind.slice(0, 40) }));
+    out.problems.push(...cells.problems);
+    if (doc && cells.problems.length === 0) out.docs.push(doc);
   });
   return out;
 }

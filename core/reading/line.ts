@@ -1,4 +1,4 @@
-import { msg, type Msg } from '../explain';
+import { msg, type Msg, type Sourced } from '../explain';
 import type { Amount, Line, LineRole } from '../formula';
 import { refTo, type GroupId, type Ingredient } from '../ingredients';
 import { isMassUnit, type TextMeasures } from '../units';
@@ -138,102 +138,121 @@ const clean = (written: string): string =>
     )
     .trim();
 
+type Say = (m: Msg, fixes?: Fix[]) => void;
+/** What a row says of how much: its amounts as read, one that is added, how full the cup was. */
+type Told = { readings: Reading[]; plus: Reading | null; isThere: boolean; filled: number };
+type Weighed = { r: Reading; g: ReturnType<typeof gramsOf> };
+
+/** How much heavier or lighter a cup of flour is by the way it was filled. */
+function fillingOf(text: string, ingredient: Ingredient | null): number {
+  if (!ingredient?.flour) return 1;
+  if (/\bpacked\b/i.test(text)) return PACKED;
+  return /\bsifted\b/i.test(text) ? SIFTED : 1;
+}
+
+/** Two masses together; their spreads are of different slips, and add as such. */
+const together = (a: Sourced, b: Sourced): Sourced => ({
+  ...a,
+  value: a.value + b.value,
+  ...(a.sd !== undefined || b.sd !== undefined ? { sd: Math.hypot(a.sd ?? 0, b.sd ?? 0) } : {}),
+});
+
+/** Of two amounts the one that is weighed, else the first that grams are known of; the other where they are far apart. */
+function chosenOf(weighed: readonly Weighed[], say: Say): { chosen: Weighed | null; rivalG?: number } {
+  const chosen = weighed.find((w) => w.g?.step === 'mass') ?? weighed.find((w) => w.g) ?? null;
+  const rival = weighed.find((w) => w !== chosen && w.g);
+  if (!chosen?.g || !rival?.g) return { chosen };
+  const [a, b] = [chosen.g.mass.value, rival.g.mass.value];
+  if (Math.abs(a - b) / Math.max(a, b) <= 0.25) return { chosen };
+  say(msg('amount.disagree', { a: Math.round(a), b: Math.round(b), written: rival.r.written }), [
+    { massG: b },
+  ]);
+  return { chosen, rivalG: b };
+}
+
+/** The amount of a row in grams, how sure it is, and what there is to say of it. */
+function amountOf(
+  { readings, plus, isThere, filled }: Told,
+  ingredient: Ingredient | null,
+  measures: TextMeasures,
+  say: Say,
+): Pick<Amount, 'massG' | 'confidence' | 'reading'> & { rivalG?: number } {
+  const all = plus ? [...readings, plus] : readings;
+  const fault = all.map(amountFault).find(Boolean) ?? null;
+  if (fault) say(msg(fault, { written: all[0]!.written }));
+  const weighed = fault ? [] : readings.map((r) => ({ r, g: gramsOf(r, ingredient, measures, filled) }));
+  const { chosen, ...rival } = chosenOf(weighed, say);
+  const added = plus && !fault ? gramsOf(plus, ingredient, measures, filled) : null;
+  if (chosen && isBareGrams(chosen.r, ingredient)) say(msg('amount.bareGrams', { g: chosen.r.qty[0] }));
+  if (isThere && !fault && !chosen && ingredient) say(msg('amount.noMeasure', { unit: readings[0]!.unit }));
+  let massG = chosen?.g?.mass ?? null;
+  if (massG && added) massG = together(massG, added.mass);
+  if (massG && massG.value > MAX_LINE_G) {
+    say(msg('amount.tooMuch', { kg: Math.round(massG.value / 1000) }));
+    massG = null;
+  }
+  const step = chosen?.g?.step;
+  if (massG && filled !== 1 && step === 'volume')
+    say(
+      msg(filled > 1 ? 'amount.packed' : 'amount.sifted', {
+        percent: Math.round(100 * Math.abs(filled - 1)),
+      }),
+    );
+  const shown: Weighed[] = [...weighed, ...(plus ? [{ r: plus, g: added }] : [])];
+  return {
+    massG,
+    confidence: massG ? (step === 'mass' ? 1 : step === 'volume' ? 0.85 : 0.9) : 0,
+    reading: shown.slice(0, 4).map(({ r, g }) => ({
+      qty: r.qty,
+      unit: r.unit,
+      step: g ? (r === plus ? 'plus' : g.step) : 'unread',
+    })),
+    ...rival,
+  };
+}
+
 /** Reads one line of an ingredient list; `written` is kept as it stood, `row` is the part of it that is read. */
 export function readLineWith(written: string, id: string, context: ReadContext, row = written): ReadLine {
   const { measures, matcher } = context;
   const text = clean(row);
   const issues: LineIssue[] = [];
-  const say = (m: Msg, fixes?: Fix[]) =>
-    issues.push({ ...m, lineId: id, ...(fixes && fixes.length > 0 ? { fixes } : {}) });
+  const say: Say = (m, fixes) =>
+    void issues.push({ ...m, lineId: id, ...(fixes && fixes.length > 0 ? { fixes } : {}) });
   if (written.length > MAX_LINE_CHARS) say(msg('line.long', { max: MAX_LINE_CHARS }));
 
   const { main, second } = splitSecond(text);
   const amount = readAmount(main) ?? readTrailingAmount(main);
   const plus = amount && splitPlus(amount.rest);
   const { name, preparation } = nameIn(plus ? plus.rest : amount ? amount.rest : main);
-  const { match, chosen: taken } = meaning(name, preparation, main, matcher);
-  const sure = taken !== null || isSilent(match);
-  if (taken !== null) say(msg('name.choice', { name: name.slice(0, 80), taken }));
+  const { match, chosen } = meaning(name, preparation, main, matcher);
+  const sure = chosen !== null || isSilent(match);
+  if (chosen !== null) say(msg('name.choice', { name: name.slice(0, 80), taken: chosen }));
   const said = gumSaid(written);
   const ingredient = sure ? context.ingredient(withGum(match.best!.id, said)) : null;
   if (!sure) say(msg(match.best ? 'name.unsure' : 'name.unknown', { name: name.slice(0, 80) }));
   const role = roleOf(written, ingredient);
   const gum = ingredient?.group === 'blend' ? said : null;
-  const filled = ingredient?.flour
-    ? /\bpacked\b/i.test(text)
-      ? PACKED
-      : /\bsifted\b/i.test(text)
-        ? SIFTED
-        : 1
-    : 1;
 
-  const readings = [amount?.reading, second].filter((r): r is Reading => Boolean(r));
-  const all = plus ? [...readings, plus.added] : readings;
-  const fault = all.map(amountFault).find(Boolean) ?? null;
-  if (fault) say(msg(fault, { written: all[0]!.written }));
   if (!amount && (role === undefined || role === 'inclusion')) say(msg('amount.missing'));
-
-  const weighed = fault ? [] : readings.map((r) => ({ r, g: gramsOf(r, ingredient, measures, filled) }));
-  const chosen = weighed.find((w) => w.g?.step === 'mass') ?? weighed.find((w) => w.g) ?? null;
-  const rival = weighed.find((w) => w !== chosen && w.g);
-  const added = plus && !fault ? gramsOf(plus.added, ingredient, measures, filled) : null;
-  let rivalG: number | undefined;
-  if (chosen?.g && rival?.g) {
-    const [a, b] = [chosen.g.mass.value, rival.g.mass.value];
-    if (Math.abs(a - b) / Math.max(a, b) > 0.25) {
-      rivalG = b;
-      say(msg('amount.disagree', { a: Math.round(a), b: Math.round(b), written: rival.r.written }), [
-        { massG: b },
-      ]);
-    }
-  }
-  if (chosen && isBareGrams(chosen.r, ingredient)) say(msg('amount.bareGrams', { g: chosen.r.qty[0] }));
-  if (amount && !fault && !chosen && ingredient) say(msg('amount.noMeasure', { unit: amount.reading.unit }));
-  let massG = chosen?.g?.mass ?? null;
-  if (massG && added)
-    massG = {
-      ...massG,
-      value: massG.value + added.mass.value,
-      ...(massG.sd !== undefined || added.mass.sd !== undefined
-        ? { sd: Math.hypot(massG.sd ?? 0, added.mass.sd ?? 0) }
-        : {}),
-    };
-  if (massG && massG.value > MAX_LINE_G) {
-    say(msg('amount.tooMuch', { kg: Math.round(massG.value / 1000) }));
-    massG = null;
-  }
-  if (massG && filled !== 1 && chosen?.g?.step === 'volume')
-    say(
-      msg(filled > 1 ? 'amount.packed' : 'amount.sifted', {
-        percent: Math.round(100 * Math.abs(filled - 1)),
-      }),
-    );
-
-  const nameConfidence = sure ? match.best!.confidence : 0;
-  const step = chosen?.g?.step;
-  const amountConfidence = massG ? (step === 'mass' ? 1 : step === 'volume' ? 0.85 : 0.9) : 0;
-  const shown = [...weighed, ...(plus ? [{ r: plus.added, g: added }] : [])];
-  const read: Amount = {
-    massG,
-    written: written.slice(0, MAX_LINE_CHARS),
-    confidence: Math.min(nameConfidence, amountConfidence),
-    reading: shown.slice(0, 4).map(({ r, g }) => ({
-      qty: r.qty,
-      unit: r.unit,
-      step: g ? (plus && r === plus.added ? 'plus' : g.step) : 'unread',
-    })),
+  const told: Told = {
+    readings: [amount?.reading, second].filter((r): r is Reading => Boolean(r)),
+    plus: plus ? plus.added : null,
+    isThere: amount !== null,
+    filled: fillingOf(text, ingredient),
   };
+  const { massG, reading, rivalG, ...weight } = amountOf(told, ingredient, measures, say);
+  const confidence = Math.min(sure ? match.best!.confidence : 0, weight.confidence);
   return {
     line: {
       id,
       item: ingredient ? refTo(ingredient) : { kind: 'unknown', text: name.slice(0, 80) },
-      amount: read,
+      amount: { massG, written: written.slice(0, MAX_LINE_CHARS), confidence, reading },
       ...(role ? { role } : {}),
       ...(gum === null ? {} : { gum }),
       ...(preparation ? { preparation: preparation.slice(0, 120) } : {}),
     },
     name,
-    confidence: read.confidence,
+    confidence,
     suggestions: [match.best, ...match.others].filter((m): m is NameMatch => m !== null).slice(0, 5),
     issues,
     ...(rivalG === undefined ? {} : { rivalG }),

@@ -161,6 +161,48 @@ type Mention = { called: Called; share: ActionShare | null; sure: boolean };
 /** Whether an act works on what is in the bowl alone, or on what lies beside it as well. */
 export type Side = 'in' | 'any';
 
+type Meaning = { named: readonly Called[]; grouped: readonly Called[]; all: boolean };
+/** What a phrase may mean: lines that are called so, and those of a group it is the word for. Null where it means nothing. */
+function meaningOf(phrase: string, said: string, isOneWord: boolean, lines: Lines): Meaning | null {
+  const group = isOneWord ? COLLECTIVE[phrase] : undefined;
+  const within = lines.calledBy(phrase);
+  // "The flours" are all of them; "the flour" is the one that was written so.
+  const one = group !== undefined && !/s$/i.test(said);
+  const bySome = one && within.some((c) => c.written.has(phrase));
+  const ending = within.filter(
+    (c) => c.phrases.get(phrase) === 2 && !lines.isGone(c) && (!bySome || c.written.has(phrase)),
+  );
+  const named = ending.length > 0 ? ending : within;
+  const grouped = group ? lines.called.filter((c) => c.ingredient && group.is(c.ingredient)) : [];
+  if (named.length === 0 && grouped.length === 0) return null;
+  return { named, grouped, all: group?.all === true };
+}
+
+/** Water to heat over, or to stand in, is no line of the list. */
+const isBath = (phrase: string, before: string, clause: string): boolean =>
+  phrase === 'water' &&
+  /\b(?:simmering|pan of|hot|boiling)\s+$/i.test(before) &&
+  /\b(?:over|pan|bath|tin|half ?way)\b/i.test(clause);
+
+/** The lines that a phrase takes, and those it only names: what is used up means what was made of it. */
+function wanted(
+  { named, grouped, all }: Meaning,
+  lines: Lines,
+  partId: string | undefined,
+  fits: (c: Called) => boolean,
+): { whose: readonly Called[]; only: readonly Called[] } {
+  // Nothing else of its kind is meant; unless the work is at another part.
+  const others = grouped.some((c) => c.part === partId && !lines.isGone(c));
+  if (named.length > 0 && named.every(lines.isGone) && !(others && named.every((c) => c.part !== partId)))
+    return { whose: [], only: nearest(named, partId) };
+  const chosen = choose([...new Set([...named, ...grouped])], lines, partId, fits);
+  if (chosen.length === 0) return { whose: [], only: grouped.length > 0 ? nearest(grouped, partId) : [] };
+  const plural = all && named.length !== 1;
+  const alike =
+    chosen.length > 1 && chosen.every((c) => c.line.amount.written === chosen[0]!.line.amount.written);
+  return { whose: plural || alike ? chosen : chosen.slice(0, 1), only: [] };
+}
+
 /**
  * The lines that a clause names, in its order. Of several lines a word may mean, those of the part at work come first, then
  * those of which something is left; what is all used means what was made of it, and names no line.
@@ -174,76 +216,34 @@ export function mentionsIn(
 ): Mention[] {
   const words = wordsOf(clause);
   const out: Mention[] = [];
-  const seen = new Set<string>();
-  const put = (called: Called, share: ActionShare | null, sure: boolean) => {
-    if (seen.has(called.line.id)) return;
-    seen.add(called.line.id);
-    out.push({ called, share, sure });
-  };
   const fits = (c: Called): boolean => side === 'any' || !isBeside(c.line.role) || c.line.role === 'taste';
-  for (let i = 0; i < words.length;) {
-    let taken = 0;
-    const longest = Math.min(lines.longestFrom(words[i]!.text), words.length - i);
-    for (let n = longest; n > 0 && taken === 0; n--) {
+  /** How many words from one on are one name. */
+  const from = (i: number): number => {
+    const before = clause.slice(0, words[i]!.at);
+    for (let n = Math.min(lines.longestFrom(words[i]!.text), words.length - i); n > 0; n--) {
       const phrase = phraseAt(words, i, n);
-      if (phrase === null) continue;
-      const group = n === 1 ? COLLECTIVE[phrase] : undefined;
-      const within = lines.calledBy(phrase);
-      // "The flours" are all of them; "the flour" is the one that was written so.
-      const one = group !== undefined && !/s$/i.test(clause.slice(words[i]!.at, words[i]!.end));
-      const bySome = one && within.some((c) => c.written.has(phrase));
-      const ending = within.filter(
-        (c) => c.phrases.get(phrase) === 2 && !lines.isGone(c) && (!bySome || c.written.has(phrase)),
-      );
-      const named = ending.length > 0 ? ending : within;
-      const grouped = group ? lines.called.filter((c) => c.ingredient && group.is(c.ingredient)) : [];
-      if (named.length === 0 && grouped.length === 0) continue;
-      // Water to heat over, or to stand in, is no line of the list.
-      if (
-        phrase === 'water' &&
-        /\b(?:simmering|pan of|hot|boiling)\s+$/i.test(clause.slice(0, words[i]!.at)) &&
-        /\b(?:over|pan|bath|tin|half ?way)\b/i.test(clause)
-      )
-        break;
-      taken = n;
-      // What is named and used up means what was made of it, and nothing else of its kind; unless the work is at another part.
+      const said = clause.slice(words[i]!.at, words[i]!.end);
+      const meaning = phrase === null ? null : meaningOf(phrase, said, n === 1, lines);
+      if (phrase === null || meaning === null) continue;
+      if (isBath(phrase, before, clause)) return 1;
+      const { whose, only } = wanted(meaning, lines, partId, fits);
       const place = { from: words[i]!.at, to: words[i + n - 1]!.end };
-      const others = grouped.some((c) => c.part === partId && !lines.isGone(c));
-      if (
-        named.length > 0 &&
-        named.every(lines.isGone) &&
-        !(others && named.every((c) => c.part !== partId))
-      ) {
-        names.push({ ...place, lineIds: nearest(named, partId).map((c) => c.line.id) });
-        break;
-      }
-      const chosen = choose([...new Set([...named, ...grouped])], lines, partId, fits);
-      if (chosen.length === 0) {
-        if (grouped.length > 0)
-          names.push({ ...place, lineIds: nearest(grouped, partId).map((c) => c.line.id) });
-        break;
-      }
-      const plural = group?.all === true && named.length !== 1;
-      const whose =
-        plural ||
-        (chosen.length > 1 && chosen.every((c) => c.line.amount.written === chosen[0]!.line.amount.written))
-          ? chosen
-          : chosen.slice(0, 1);
-      names.push({ ...place, lineIds: whose.map((c) => c.line.id) });
-      const own = new Set([...named, ...grouped].filter((c) => !lines.isGone(c)).map((c) => c.part));
-      for (const c of whose) {
+      const meant = whose.length > 0 ? whose : only;
+      if (meant.length > 0) names.push({ ...place, lineIds: meant.map((c) => c.line.id) });
+      const open = [...meaning.named, ...meaning.grouped].filter((c) => !lines.isGone(c));
+      const sure = new Set(open.map((c) => c.part)).size === 1;
+      for (const called of whose) {
+        if (out.some((m) => m.called.line.id === called.line.id)) continue;
         // Of an egg that is parted the yolks go first or the whites, and then the other.
-        const parted = /^(?:yolk|white)$/.test(phrase) && c.ingredient?.group === 'egg';
-        put(
-          c,
-          shareBefore(clause.slice(0, words[i]!.at), c.line) ??
-            (parted ? (lines.isWhole(c) ? 'some' : 'rest') : null),
-          own.size === 1,
-        );
+        const parted = /^(?:yolk|white)$/.test(phrase) && called.ingredient?.group === 'egg';
+        const half = parted ? (lines.isWhole(called) ? 'some' : 'rest') : null;
+        out.push({ called, share: shareBefore(before, called.line) ?? half, sure });
       }
+      return n;
     }
-    i += Math.max(1, taken);
-  }
+    return 1;
+  };
+  for (let i = 0; i < words.length;) i += from(i);
   return out;
 }
 

@@ -94,43 +94,36 @@ function asHeavyAs(row: string, before: ReadLine | undefined): string {
 /** A row without long stretches of white, which say nothing and which every pattern would look through again. */
 const narrowed = (row: string): string => undecorated(row.replace(/\s+/g, ' ').trim());
 
-/**
- * Reads a formula as found anywhere. Every line is kept: what could not be read is marked, never dropped.
- * Headings make parts. Problems of the whole come as `issues`, those of a line with the line.
- */
-export function readFormula(asked: ReadInput, given: ReadContext = referenceContext): ReadResult {
-  const said = [asked.text, asked.method ?? '', asked.oven ?? ''].join('\n');
+/** The kitchen's measures, but for what the text says of its own: whoever wrote it broke their own eggs. */
+function measuresIn({ text, method, oven, measures }: ReadInput, given: ReadContext): TextMeasures {
+  const said = [text, method ?? '', oven ?? ''].join('\n');
   const stated = eggsOf(said);
   const pints = pintsOf(said);
-  const measures = asked.measures ?? given.measures;
-  // The text's own country goes before the kitchen's: whoever wrote it broke their own eggs.
-  const context = {
-    ...given,
-    measures: { ...measures, ...(stated ? { eggs: stated } : {}), ...(pints ? { pints } : {}) },
+  return {
+    ...(measures ?? given.measures),
+    ...(stated ? { eggs: stated } : {}),
+    ...(pints ? { pints } : {}),
   };
-  // One box may hold it all: title, list, method and notes are told apart where no method is given beside.
-  const apart = (asked.method ?? '').trim() === '' ? rowsOf(asked.text, asked.rows) : null;
-  const whole = apart && (asked.rows || isWholePaste(apart)) ? apart : null;
-  const input: ReadInput = whole
-    ? {
-        ...asked,
-        title: (asked.title ?? '').trim() || whole.title,
-        text: whole.list.join('\n'),
-        method: whole.method.join('\n'),
-      }
-    : asked;
-  const issues: BakeIssue[] = [];
-  const rows = (whole ? input.text : unfolded(input.text)).split(/\r?\n/).map(narrowed).filter(Boolean);
-  const notes = [...rows.filter(isNote), ...(whole?.notes ?? [])];
-  const wanted = rows.filter((r) => !isNote(r));
-  const counted = wanted.filter((r) => !isHeading(r)).length;
-  if (counted === 0) issues.push(msg('read.empty'));
-  if (counted > MAX_LINES) issues.push(msg('read.tooManyLines', { max: MAX_LINES, given: counted }));
+}
 
-  const title = (input.title ?? '').trim().slice(0, 200);
+/** What was given, with title, list, method and notes told apart where one box holds it all. */
+function parted(asked: ReadInput): { input: ReadInput; notes: string[]; isWhole: boolean } {
+  const apart = (asked.method ?? '').trim() === '' ? rowsOf(asked.text, asked.rows) : null;
+  if (!apart || !(asked.rows || isWholePaste(apart))) return { input: asked, notes: [], isWhole: false };
+  const input = {
+    ...asked,
+    title: (asked.title ?? '').trim() || apart.title,
+    text: apart.list.join('\n'),
+    method: apart.method.join('\n'),
+  };
+  return { input, notes: apart.notes, isWhole: true };
+}
+
+/** The lines of a list under their headings, each heading a part. */
+function partsOf(rows: string[], context: ReadContext): { parts: Part[]; lines: ReadLine[] } {
   const lines: ReadLine[] = [];
   const parts: Part[] = [];
-  for (const section of sectionsOf(wanted, context.matcher)) {
+  for (const section of sectionsOf(rows, context.matcher)) {
     const own: ReadLine[] = [];
     for (const said of section.rows) {
       const row = said.replace(SAID_LINE, '');
@@ -144,23 +137,52 @@ export function readFormula(asked: ReadInput, given: ReadContext = referenceCont
       for (const { line } of own) if (!line.role || line.role === 'inclusion') line.role = 'dusting';
     if (BATH.test(section.name)) for (const { line } of own) line.role = 'bath';
     lines.push(...own);
-    const part: Part = {
+    parts.push({
       id: `p${parts.length + 1}`,
       name: section.name,
       classId: 'batter',
       lines: own.map((l) => l.line),
-    };
-    parts.push(part);
+    });
   }
   if (parts.length === 0) parts.push({ id: 'p1', name: '', classId: 'batter', lines: [] });
+  return { parts, lines };
+}
+
+/** Says what kind of bake each part is: the baker's word is for the first, others are guessed. */
+function setKinds(
+  parts: readonly Part[],
+  { title, method, classId: said }: { title: string; method: string; classId: ClassId | undefined },
+  lookup: Lookup,
+): void {
+  for (const [at, part] of parts.entries()) {
+    // The method speaks of the first, unless others are as heavy.
+    const { classId, ...guess } = kindOf(part, title, at === 0 ? method : '', lookup);
+    part.classId = (at === 0 ? said : undefined) ?? classId;
+    if (at > 0 || !said) part.guess = guess;
+  }
+}
+
+/**
+ * Reads a formula as found anywhere. Every line is kept: what could not be read is marked, never dropped.
+ * Headings make parts. Problems of the whole come as `issues`, those of a line with the line.
+ */
+export function readFormula(asked: ReadInput, given: ReadContext = referenceContext): ReadResult {
+  const context = { ...given, measures: measuresIn(asked, given) };
+  const lookup = lookupIn(context);
+  const { input, notes: apart, isWhole } = parted(asked);
+  const issues: BakeIssue[] = [];
+  const rows = (isWhole ? input.text : unfolded(input.text)).split(/\r?\n/).map(narrowed).filter(Boolean);
+  const notes = [...rows.filter(isNote), ...apart];
+  const wanted = rows.filter((r) => !isNote(r));
+  const counted = wanted.filter((r) => !isHeading(r)).length;
+  if (counted === 0) issues.push(msg('read.empty'));
+  if (counted > MAX_LINES) issues.push(msg('read.tooManyLines', { max: MAX_LINES, given: counted }));
+
+  const title = (input.title ?? '').trim().slice(0, 200);
+  const { parts, lines } = partsOf(wanted, context);
   const method = (input.method ?? '').split(/\r?\n/).map(narrowed).join('\n');
   markBeside(lines, method);
-  for (const [at, part] of parts.entries()) {
-    // The baker's word is for the first; the method speaks of the first, unless others are as heavy.
-    const { classId, ...guess } = kindOf(part, title, at === 0 ? method : '', lookupIn(context));
-    part.classId = (at === 0 ? input.classId : undefined) ?? classId;
-    if (at > 0 || !input.classId) part.guess = guess;
-  }
+  setKinds(parts, { title, method, classId: input.classId }, lookup);
   checkLines(parts, lines, context);
   const { bake, issues: bakeIssues } = readBake(
     narrowed(input.oven ?? ''),
@@ -172,7 +194,7 @@ export function readFormula(asked: ReadInput, given: ReadContext = referenceCont
   if (counted > 0 && !all.some((i) => i.flour)) issues.push(msg('read.noFlour'));
   const yields = readYield([...notes, method, title].join('\n')) ?? undefined;
   const tin = readTin([title, method].join('\n')) ?? undefined;
-  issues.push(...checkBatch(parts, yields, tin, lookupIn(context)));
+  issues.push(...checkBatch(parts, yields, tin, lookup));
   const formula: Formula = {
     schema: 1,
     title,
@@ -184,7 +206,7 @@ export function readFormula(asked: ReadInput, given: ReadContext = referenceCont
     avoids: [],
     originalText: asked.text.slice(0, 50_000),
   };
-  const linked = withUptake(linkMethod(formula, lookupIn(context)), lookupIn(context));
+  const linked = withUptake(linkMethod(formula, lookup), lookup);
   const now = new Map(linked.parts.flatMap((p) => p.lines.map((l) => [l.id, l])));
   return { formula: linked, lines: lines.map((l) => ({ ...l, line: now.get(l.line.id) ?? l.line })), issues };
 }

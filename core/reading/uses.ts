@@ -1,7 +1,7 @@
 import { isBeside, type Part } from '../formula';
 import type { Action, ActionKind, ActionShare } from '../method';
 import { sideOf, type State } from './act-kinds';
-import { mentionsIn, type Lines } from './mentions';
+import { mentionsIn, type Called, type Lines } from './mentions';
 import { groupIn, KEPT_BACK } from './groups';
 
 const LIQUID: readonly string[] = [
@@ -31,79 +31,97 @@ export type Asked = {
   direct: number;
 };
 
-/** The lines that an act takes, and how much of each; what it takes is taken off what is left of them. */
-export function usesOf(
-  lines: Lines,
-  s: State,
-  { t, kind, partId, named, direct }: Asked,
-): NonNullable<Action['uses']> {
-  if (['bake', 'blind_bake', 'uncover', 'turn', 'score'].includes(kind)) return [];
-  if (kind === 'cool' && s.baked) return [];
-  const uses: NonNullable<Action['uses']> = [];
-  const side = sideOf(kind);
-  // What is soaked or drained comes back: it is still there for what follows.
-  const stays = kind === 'soak' || kind === 'drain';
-  const take = (lineId: string, share: ActionShare | null) => {
-    if (uses.some((u) => u.lineId === lineId)) return;
-    if (stays) uses.push({ lineId, share: share ?? 1 });
-    else uses.push(lines.take(lineId, share ?? (lines.isWhole(lines.of(lineId)!) ? 1 : 'rest')));
-  };
-  if (kind === 'prepare' || kind === 'preheat') {
-    if (/\b(?:oil|butter|grease|greased|smear)\b/i.test(t)) {
-      const for_ = lines.called.filter((c) => c.line.role === 'release' && lines.isWhole(c));
-      for (const c of for_.slice(0, 1)) take(c.line.id, null);
-      if (for_.length === 0 && kind === 'preheat')
-        for (const m of mentionsIn(t, lines, partId, 'any')) take(m.called.line.id, m.share ?? 'some');
-    }
-    return uses;
+type Uses = NonNullable<Action['uses']>;
+/** An act at work: what it is, and what it has taken so far. */
+class Taking {
+  readonly uses: Uses = [];
+  /** What is soaked or drained comes back: it is still there for what follows. */
+  readonly stays: boolean;
+  constructor(
+    readonly lines: Lines,
+    readonly asked: Asked,
+  ) {
+    this.stays = asked.kind === 'soak' || asked.kind === 'drain';
   }
-  // Everything that is left of a part that is named and not begun.
-  const whole = named && lines.called.filter((c) => c.part === named.id);
-  const mixes = !['fill', 'glaze', 'wash', 'shape', 'chill', 'rest', 'cool', 'divide', 'proof'].includes(
-    kind,
-  );
-  const fresh = whole?.filter((c) => lines.isWhole(c)) ?? [];
-  const begun = !whole || fresh.length < whole.length / 2;
+  take(lineId: string, share: ActionShare | null): void {
+    if (this.uses.some((u) => u.lineId === lineId)) return;
+    const { lines } = this;
+    if (this.stays) this.uses.push({ lineId, share: share ?? 1 });
+    else this.uses.push(lines.take(lineId, share ?? (lines.isWhole(lines.of(lineId)!) ? 1 : 'rest')));
+  }
+}
+
+/** What a tin or a tray is made ready with. */
+function takeForTheTin(taking: Taking): void {
+  const { lines, asked } = taking;
+  if (!/\b(?:oil|butter|grease|greased|smear)\b/i.test(asked.t)) return;
+  const release = lines.called.find((c) => c.line.role === 'release' && lines.isWhole(c));
+  if (release) taking.take(release.line.id, null);
+  else if (asked.kind === 'preheat')
+    for (const m of mentionsIn(asked.t, lines, asked.partId, 'any'))
+      taking.take(m.called.line.id, m.share ?? 'some');
+}
+
+/** Acts on a dough that is made: a word for a line most often means the dough. */
+const ON_DOUGH: readonly ActionKind[] = ['proof', 'rest', 'chill', 'divide', 'shape', 'cool'];
+/** Those of them that take nothing from afar. */
+const NOT_FROM_AFAR: readonly ActionKind[] = ON_DOUGH.filter((k) => k !== 'cool');
+/** Acts that mix nothing. */
+const NO_MIX: readonly ActionKind[] = ['fill', 'glaze', 'wash', ...ON_DOUGH];
+
+/** Whether a line that a word may mean is taken by such an act. */
+function isTaken({ lines, asked, stays }: Taking, called: Called): boolean {
+  const { t, kind, partId, direct } = asked;
+  if (stays && called.part !== partId) return false;
+  if (called.part !== partId && NOT_FROM_AFAR.includes(kind)) return false;
+  const meansDough =
+    ON_DOUGH.includes(kind) &&
+    !/^(?:cover|soak|leave|sour|roll|dip)/i.test(t.trim()) &&
+    lines.isWhole(called) &&
+    !isBeside(called.line.role) &&
+    // Fat that is rolled in goes into the dough while it is shaped.
+    !(kind === 'shape' && FIRM.includes(called.ingredient?.group ?? '') && AS_A_SHEET.test(t));
+  return !meansDough || (kind === 'rest' && direct > 0);
+}
+
+/** What its words name, by itself or as one of a group, but for what is kept back. */
+function takeNamed(taking: Taking): void {
+  const { lines, asked } = taking;
+  const { t, kind, partId } = asked;
   const kept = KEPT_BACK.exec(t);
   const back = new Set(kept ? mentionsIn(kept[1]!, lines, partId, 'any').map((m) => m.called.line.id) : []);
-  const mentions = mentionsIn(kept ? t.replace(kept[0], '') : t, lines, partId, side);
+  const mentions = mentionsIn(kept ? t.replace(kept[0], '') : t, lines, partId, sideOf(kind));
   const divided = mentions.find((m) => m.share !== null && m.share !== 1);
   // "With a little of the milk, add the rest": the rest of that.
   if (divided && /\bthe rest\b(?! of)/i.test(t)) divided.share = null;
-  else for (const c of groupIn(t, lines, partId)) if (!back.has(c.line.id)) take(c.line.id, null);
-  for (const m of mentions) {
-    if (stays && m.called.part !== partId) continue;
-    // A word that may mean another part's line is not taken from afar by what only shapes or fills.
-    if (m.called.part !== partId && ['shape', 'divide', 'proof', 'rest', 'chill'].includes(kind)) continue;
-    if (
-      ['proof', 'rest', 'chill', 'divide', 'shape', 'cool'].includes(kind) &&
-      !/^(?:cover|soak|leave|sour|roll|dip)/i.test(t.trim()) &&
-      lines.isWhole(m.called) &&
-      !isBeside(m.called.line.role) &&
-      // Fat that is rolled in goes into the dough while it is shaped.
-      !(kind === 'shape' && FIRM.includes(m.called.ingredient?.group ?? '') && AS_A_SHEET.test(t))
-    ) {
-      if (kind !== 'rest' || direct === 0) continue;
-    }
-    take(m.called.line.id, m.share);
-  }
-  if (
-    named &&
-    !begun &&
+  else for (const c of groupIn(t, lines, partId)) if (!back.has(c.line.id)) taking.take(c.line.id, null);
+  for (const m of mentions) if (isTaken(taking, m.called)) taking.take(m.called.line.id, m.share);
+}
+
+/** All that is left of a part that is named, where it was not begun. */
+function leftOfThePart({ asked, uses }: Taking, fresh: readonly Called[]): readonly Called[] {
+  const { t, kind, direct } = asked;
+  const mixes = !NO_MIX.includes(kind);
+  const puts = kind === 'glaze' || kind === 'wash';
+  const isMeant =
     uses.length <= direct &&
-    (mixes || kind === 'glaze' || kind === 'wash') &&
+    (mixes || puts) &&
     !/\b(?:into|onto|over) the\b/i.test(t) &&
-    direct <= (mixes ? 1 : 2)
-  )
-    for (const c of fresh)
-      if (!isBeside(c.line.role) || kind === 'glaze' || kind === 'wash') take(c.line.id, null);
-  // "Make the pastry: rub, add water": what is rubbed is all of it that is no liquid.
+    direct <= (mixes ? 1 : 2);
+  return isMeant ? fresh.filter((c) => !isBeside(c.line.role) || puts) : [];
+}
+
+/** What is meant by an act that names nothing: all that is rubbed, both of two things, what was left to drain, flour for dusting. */
+function takeUnnamed(taking: Taking, s: State): void {
+  const { lines, uses, asked } = taking;
+  const { t, kind, partId } = asked;
   const untouched = lines.called.filter((x) => x.part === partId && !isBeside(x.line.role));
+  // "Make the pastry: rub, add water": what is rubbed is all of it that is no liquid.
   if (kind === 'rub' && uses.length === 0 && untouched.every(lines.isWhole))
-    for (const c of untouched) if (!LIQUID.includes(c.ingredient?.group ?? '')) take(c.line.id, null);
+    for (const c of untouched) if (!LIQUID.includes(c.ingredient?.group ?? '')) taking.take(c.line.id, null);
   // "Whip the cream, spread with both": that and the one other thing of its part.
   if (uses.length === 0 && untouched.length === 2 && BOTH.test(t))
-    for (const c of untouched.filter(lines.isWhole)) take(c.line.id, null);
+    for (const c of untouched.filter(lines.isWhole)) taking.take(c.line.id, null);
   // "Squeeze it in a cloth": what was tossed and left before.
   if (kind === 'drain' && uses.length === 0)
     for (const u of s.last?.uses ?? []) {
@@ -120,5 +138,23 @@ export function usesOf(
       );
     if (dust) uses.push(lines.take(dust.line.id, dust.line.role === 'dusting' ? 1 : 'some'));
   }
-  return uses;
+}
+
+/** The lines that an act takes, and how much of each; what it takes is taken off what is left of them. */
+export function usesOf(lines: Lines, s: State, asked: Asked): Uses {
+  const { kind, named } = asked;
+  if (['bake', 'blind_bake', 'uncover', 'turn', 'score'].includes(kind)) return [];
+  if (kind === 'cool' && s.baked) return [];
+  const taking = new Taking(lines, asked);
+  if (kind === 'prepare' || kind === 'preheat') {
+    takeForTheTin(taking);
+    return taking.uses;
+  }
+  const part = named && lines.called.filter((c) => c.part === named.id);
+  const fresh = part?.filter((c) => lines.isWhole(c)) ?? [];
+  const isBegun = !part || fresh.length < part.length / 2;
+  takeNamed(taking);
+  if (!isBegun) for (const c of leftOfThePart(taking, fresh)) taking.take(c.line.id, null);
+  takeUnnamed(taking, s);
+  return taking.uses;
 }

@@ -28,17 +28,71 @@ export function eveningStep(line: Line, part: Part, lookup: Lookup): StepEdit[] 
   ];
 }
 
-/** Method edits of the chosen kits, with the amounts they speak of filled in. */
-export function editsOf(
+type Came = {
+  v: { kitId: string | null; conflictId: string | null; ingredient: { id: string }; joins: string | null };
+  massG: number | null;
+};
+
+/** The things of a way as steps speak of them, with their amounts: n1 and g1, n2 and g2, and so on. */
+const amountsOf = (own: readonly Came[]): Filled =>
+  Object.fromEntries<string | number>(
+    own.slice(0, 3).flatMap(({ v, massG }, i) => [
+      [`n${i + 1}`, v.ingredient.id],
+      [`g${i + 1}`, massG ?? 0],
+    ]),
+  );
+
+/** What steps say of the thing that went, and what they say in its place. */
+function insteadOf(
+  { conflict, kit }: Choice,
   choices: readonly Choice[],
-  all: {
-    v: { kitId: string | null; conflictId: string | null; ingredient: { id: string }; joins: string | null };
-    massG: number | null;
-  }[],
+  joined: boolean,
   part: Part,
   lookup: Lookup,
 ): StepEdit[] {
-  return choices.flatMap(({ conflict, kit }): StepEdit[] => {
+  const names = part.lines
+    .filter((l) => conflict.lineIds.includes(l.id))
+    .map((l) => spokenOf(lookup(l.item)?.names ?? []));
+  if (names.length === 0) return [];
+  const washed = choices.some(
+    (c) =>
+      c.conflict.role === 'wash' &&
+      c.conflict.ingredientIds.some((id) => conflict.ingredientIds.includes(id)),
+  );
+  // What only makes lines larger that are there is no thing to name.
+  const nothing = kit.items.length === 0 || joined;
+  const water = !nothing && kit.items.every((i) => 'id' in i.item && i.item.id === 'water');
+  const spoken = conflict.role === null ? names : [];
+  return [
+    {
+      op: 'instead',
+      of: {
+        exact: [...new Set(spoken.flatMap((n) => n.exact))],
+        loose: [...new Set(spoken.flatMap((n) => n.loose))],
+      },
+      lineIds: conflict.lineIds,
+      comes: nothing ? 'nothing' : water ? 'water' : 'thing',
+      msg: msg(joined && kit.items.some((i) => i.state) ? 'step.joined' : 'step.instead', {
+        was: conflict.ingredientIds[0]!,
+        kit: kit.id,
+      }),
+      // A way that is water alone, or nothing, is no thing to name.
+      inline: !nothing && !water,
+      foams: kit.covers.includes('foam'),
+      ...(washed ? { notAt: ['wash'] } : {}),
+    },
+  ];
+}
+
+/** Method edits of the chosen kits, with the amounts they speak of filled in. */
+export function editsOf(
+  choices: readonly Choice[],
+  all: readonly Came[],
+  part: Part,
+  lookup: Lookup,
+): StepEdit[] {
+  return choices.flatMap((choice): StepEdit[] => {
+    const { conflict, kit } = choice;
     const own = all.filter(
       ({ v, massG }) =>
         v.kitId === kit.id &&
@@ -47,71 +101,31 @@ export function editsOf(
         // An amount of nothing is no amount: what has no grams is told in words.
         (massG ?? 0) > LEAST_TOLD_G,
     );
-    const amounts: Filled = Object.fromEntries<string | number>(
-      own.slice(0, 3).flatMap(({ v, massG }, i) => [
-        [`n${i + 1}`, v.ingredient.id],
-        [`g${i + 1}`, massG ?? 0],
-      ]),
-    );
-    const names = part.lines
-      .filter((l) => conflict.lineIds.includes(l.id))
-      .map((l) => spokenOf(lookup(l.item)?.names ?? []));
-    const washed = choices.some(
-      (c) =>
-        c.conflict.role === 'wash' &&
-        c.conflict.ingredientIds.some((id) => conflict.ingredientIds.includes(id)),
-    );
     const gels = kit.items.flatMap((i) => (i.state === 'gel' ? (lookup(i.item)?.id ?? []) : []));
     const more = own.some(({ v }) => v.joins !== null && gels.includes(v.ingredient.id));
     const joined = more || (own.length > 0 && own.every(({ v }) => v.joins !== null));
     // Water that came with more of what is there, and has no line to join.
     const poured = more ? own.find(({ v }) => v.joins === null && v.ingredient.id === 'water') : undefined;
-    // What only makes lines larger that are there is no thing to name.
-    const nothing = kit.items.length === 0 || joined;
-    const water = !nothing && kit.items.every((i) => 'id' in i.item && i.item.id === 'water');
-    const instead: StepEdit[] =
-      names.length > 0
-        ? [
-            {
-              op: 'instead',
-              of: {
-                exact: conflict.role === null ? [...new Set(names.flatMap((n) => n.exact))] : [],
-                loose: conflict.role === null ? [...new Set(names.flatMap((n) => n.loose))] : [],
-              },
-              lineIds: conflict.lineIds,
-              comes: nothing ? 'nothing' : water ? 'water' : 'thing',
-              msg: msg(joined && kit.items.some((i) => i.state) ? 'step.joined' : 'step.instead', {
-                was: conflict.ingredientIds[0]!,
-                kit: kit.id,
-              }),
-              // A way that is water alone, or nothing, is no thing to name.
-              inline: !nothing && !water,
-              foams: kit.covers.includes('foam'),
-              ...(washed ? { notAt: ['wash'] } : {}),
-            },
-          ]
-        : [];
-    return [
-      ...instead,
-      ...(poured
-        ? [
-            {
-              op: 'insert' as const,
-              before: ['gel', 'whisk', 'mix', 'knead'] satisfies StepKind[],
-              kind: 'mix' as const,
-              msg: msg('step.pour', { n1: 'water', g1: poured.massG ?? 0 }),
-            },
-          ]
-        : []),
-      ...kit.steps
-        // No gel is made of what joins the dough; what the method whisks already is whisked once.
-        .filter((s) => !(s.op === 'insert' && (joined || (s.kind === 'whisk' && conflict.how === 'whipped'))))
-        .map((s) => ({
-          ...s,
-          ...(s.op === 'insert' && conflict.role === null ? { lineIds: conflict.lineIds } : {}),
-          msg: filledIn(s.msg, amounts),
-        })),
-    ];
+    const pour: StepEdit[] = poured
+      ? [
+          {
+            op: 'insert',
+            before: ['gel', 'whisk', 'mix', 'knead'] satisfies StepKind[],
+            kind: 'mix',
+            msg: msg('step.pour', { n1: 'water', g1: poured.massG ?? 0 }),
+          },
+        ]
+      : [];
+    const amounts = amountsOf(own);
+    const steps = kit.steps
+      // No gel is made of what joins the dough; what the method whisks already is whisked once.
+      .filter((s) => !(s.op === 'insert' && (joined || (s.kind === 'whisk' && conflict.how === 'whipped'))))
+      .map((s) => ({
+        ...s,
+        ...(s.op === 'insert' && conflict.role === null ? { lineIds: conflict.lineIds } : {}),
+        msg: filledIn(s.msg, amounts),
+      }));
+    return [...insteadOf(choice, choices, joined, part, lookup), ...pour, ...steps];
   });
 }
 
