@@ -70,10 +70,116 @@ type WaitAsync = (
 ) => { async: false; value: string } | { async: true; value: Promise<string> };
 const waitAsync = (Atomics as unknown as { waitAsync: WaitAsync }).waitAsync.bind(Atomics);
 
+/** Does one job in a thread; it is ended when it takes too long or nobody waits for it any more. */
+async function doJob(
+  pool: Piscina,
+  { asker, answer, fail, ...job }: Waiting,
+  { mostMs, graceMs }: { mostMs: number; graceMs: number },
+): Promise<void> {
+  const flag = new SharedArrayBuffer(8);
+  const flags = new Int32Array(flag);
+  const hard = new AbortController();
+  let why: Ending | null = null;
+  let ended = false;
+  let grace: NodeJS.Timeout | undefined;
+  let clock: NodeJS.Timeout | undefined;
+  // Asked first: the thread and what it has warmed up stay.
+  const end = (reason: Ending) => {
+    why ??= reason;
+    Atomics.store(flags, 0, 1);
+    grace ??= setTimeout(() => hard.abort(), graceMs);
+  };
+  const startClock = () => {
+    if (!ended) clock = setTimeout(() => end('tooLong'), mostMs);
+  };
+  // Neither waiting nor the start of a thread counts.
+  const begun = waitAsync(flags, 1, 0);
+  if (begun.async) void begun.value.then(startClock);
+  else startClock();
+  const drop = () => end('dropped');
+  asker.signal?.addEventListener('abort', drop, { once: true });
+  try {
+    const done = (await pool.run({ ...job, flag } satisfies ThreadJob, {
+      signal: hard.signal,
+    })) as WorkAnswer;
+    if (why === null) answer(done);
+    else refuse(why === 'tooLong' ? 'work.tooLong' : 'work.dropped');
+  } catch (error) {
+    try {
+      if (why === null) throw error;
+      refuse(why === 'tooLong' ? 'work.tooLong' : 'work.dropped');
+    } catch (told) {
+      fail(told);
+    }
+  } finally {
+    ended = true;
+    Atomics.notify(flags, 1);
+    clearTimeout(clock);
+    clearTimeout(grace);
+    asker.signal?.removeEventListener('abort', drop);
+  }
+}
+
+/** Who waits for a thread. Clients take turns, one job each; where there are two threads or more no client has all of them. */
+class Rows {
+  private readonly lanes = new Map<string, Waiting[]>();
+  private readonly running = new Map<string, number>();
+  private waiting = 0;
+  private busy = 0;
+  private readonly most: number;
+  constructor(
+    private readonly doJob: (job: Waiting) => Promise<void>,
+    private readonly limits: { threads: number; perClient: number; inAll: number },
+  ) {
+    this.most = Math.max(1, limits.threads - 1);
+  }
+
+  /** Puts a job into its client's row; refuses where that or all of them are full. */
+  add(job: Waiting): void {
+    const { asker } = job;
+    const lane = this.lanes.get(asker.client) ?? [];
+    if (lane.length >= this.limits.perClient || this.waiting >= this.limits.inAll) refuse('work.busy');
+    const leave = () => {
+      const at = lane.indexOf(job);
+      if (at < 0) return;
+      lane.splice(at, 1);
+      this.waiting -= 1;
+      if (lane.length === 0 && this.lanes.get(asker.client) === lane) this.lanes.delete(asker.client);
+      job.answer({ id: 0, stopped: true });
+    };
+    asker.signal?.addEventListener('abort', leave, { once: true });
+    lane.push(job);
+    this.lanes.set(asker.client, lane);
+    this.waiting += 1;
+    this.next();
+  }
+
+  private next(): void {
+    while (this.busy < this.limits.threads) {
+      const turn = [...this.lanes].find(([client]) => (this.running.get(client) ?? 0) < this.most);
+      if (!turn) return;
+      const [client, lane] = turn;
+      const job = lane.shift()!;
+      // To the back of the row.
+      this.lanes.delete(client);
+      if (lane.length > 0) this.lanes.set(client, lane);
+      this.waiting -= 1;
+      this.busy += 1;
+      this.running.set(client, (this.running.get(client) ?? 0) + 1);
+      void this.doJob(job).finally(() => {
+        this.busy -= 1;
+        const left = this.running.get(client)! - 1;
+        if (left > 0) this.running.set(client, left);
+        else this.running.delete(client);
+        this.next();
+      });
+    }
+  }
+}
+
 /**
- * Computes in a pool of threads. Clients take turns, one job each; where there are two threads or more no client has all
- * of them, so that a short question is never behind another's long ones. A job nobody waits for any more is stopped at
- * its next part.
+ * Computes in a pool of threads, shared out so that a short question is never behind another's long ones. A job nobody
+ * waits for any more is stopped at its next part.
  */
 export function inThreads(
   script: URL,
@@ -96,80 +202,8 @@ export function inThreads(
     // A thread runs what was built: what the process itself was started with is not for it.
     execArgv: [],
   });
-  const lanes = new Map<string, Waiting[]>();
-  const running = new Map<string, number>();
-  let waiting = 0;
-  let busy = 0;
+  const rows = new Rows((job) => doJob(pool, job, { mostMs, graceMs }), { threads, perClient, inAll });
   let told = 0;
-
-  async function doJob({ asker, answer, fail, ...job }: Waiting): Promise<void> {
-    const flag = new SharedArrayBuffer(8);
-    const flags = new Int32Array(flag);
-    const hard = new AbortController();
-    let why: Ending | null = null;
-    let ended = false;
-    let grace: NodeJS.Timeout | undefined;
-    let clock: NodeJS.Timeout | undefined;
-    // Asked first: the thread and what it has warmed up stay.
-    const end = (reason: Ending) => {
-      why ??= reason;
-      Atomics.store(flags, 0, 1);
-      grace ??= setTimeout(() => hard.abort(), graceMs);
-    };
-    const startClock = () => {
-      if (!ended) clock = setTimeout(() => end('tooLong'), mostMs);
-    };
-    // Neither waiting nor the start of a thread counts.
-    const begun = waitAsync(flags, 1, 0);
-    if (begun.async) void begun.value.then(startClock);
-    else startClock();
-    const drop = () => end('dropped');
-    asker.signal?.addEventListener('abort', drop, { once: true });
-    try {
-      const done = (await pool.run({ ...job, flag } satisfies ThreadJob, {
-        signal: hard.signal,
-      })) as WorkAnswer;
-      if (why === null) answer(done);
-      else refuse(why === 'tooLong' ? 'work.tooLong' : 'work.dropped');
-    } catch (error) {
-      try {
-        if (why === null) throw error;
-        refuse(why === 'tooLong' ? 'work.tooLong' : 'work.dropped');
-      } catch (told) {
-        fail(told);
-      }
-    } finally {
-      ended = true;
-      Atomics.notify(flags, 1);
-      clearTimeout(clock);
-      clearTimeout(grace);
-      asker.signal?.removeEventListener('abort', drop);
-    }
-  }
-
-  const most = Math.max(1, threads - 1);
-  function next(): void {
-    while (busy < threads) {
-      const turn = [...lanes].find(([client]) => (running.get(client) ?? 0) < most);
-      if (!turn) return;
-      const [client, lane] = turn;
-      const job = lane.shift()!;
-      // To the back of the row.
-      lanes.delete(client);
-      if (lane.length > 0) lanes.set(client, lane);
-      waiting -= 1;
-      busy += 1;
-      running.set(client, (running.get(client) ?? 0) + 1);
-      void doJob(job).finally(() => {
-        busy -= 1;
-        const left = running.get(client)! - 1;
-        if (left > 0) running.set(client, left);
-        else running.delete(client);
-        next();
-      });
-    }
-  }
-
   const kitchen = (): Compute => {
     let pantry: SharedPantry | null = null;
     return {
@@ -178,28 +212,10 @@ export function inThreads(
           // One asker may want many things at once, each of which hears that it has gone.
           if (asker.signal) setMaxListeners(0, asker.signal);
           if (asker.signal?.aborted) refuse('work.dropped');
-          const lane = lanes.get(asker.client) ?? [];
-          if (lane.length >= perClient || waiting >= inAll) refuse('work.busy');
-          const job: Waiting = { name, input, pantry, asker, answer, fail };
-          asker.signal?.addEventListener(
-            'abort',
-            () => {
-              const at = lane.indexOf(job);
-              if (at < 0) return;
-              lane.splice(at, 1);
-              waiting -= 1;
-              if (lane.length === 0 && lanes.get(asker.client) === lane) lanes.delete(asker.client);
-              answer({ id: 0, stopped: true });
-            },
-            { once: true },
-          );
-          lane.push(job);
-          lanes.set(asker.client, lane);
-          waiting += 1;
-          next();
+          rows.add({ name, input, pantry, asker, answer, fail });
         }).then((a) => unwrap(a) as never),
-      know: (rows) => {
-        const bytes = new TextEncoder().encode(JSON.stringify(rows));
+      know: (items) => {
+        const bytes = new TextEncoder().encode(JSON.stringify(items));
         const text = new SharedArrayBuffer(bytes.byteLength);
         new Uint8Array(text).set(bytes);
         // Numbers are never used twice, of whichever kitchen.
