@@ -1,4 +1,4 @@
-import type { RequestListener } from 'node:http';
+import type { RequestListener, Server } from 'node:http';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { pino } from 'pino';
@@ -14,7 +14,7 @@ import { kitchensOf } from './start/kitchens';
 import { takePort } from './start/listen';
 import { certificate, ownAddresses, ownNames, type Certificate } from './start/network';
 import { AskedWrong, optionsOf, type Options } from './start/options';
-import { inThreads } from './work/compute';
+import { inThreads, type Compute } from './work/compute';
 
 const STORE_THREAD = new URL('./store-thread.js', import.meta.url);
 
@@ -64,6 +64,73 @@ async function addKitchen(asked: Options, name: string): Promise<void> {
   await store.close();
 }
 
+/** The demo kitchen has a folder of its own: nothing of it is ever in the other. It is opened when it is first asked for. */
+function demoOf(asked: Options, compute: Compute) {
+  let demo: Promise<OpenDb> | null = null;
+  return {
+    open: async (): Promise<House> => {
+      demo ??= openFolder(join(asked.data, 'demo'), STORE_THREAD);
+      const store = await demo.catch((error: unknown) => {
+        demo = null;
+        throw error;
+      });
+      await seedDemo(store.db);
+      const beside = compute.beside();
+      beside.know(await listPantry(store.db));
+      return { kitchen: FIRST_KITCHEN, db: store.db, compute: beside, store };
+    },
+    close: async (): Promise<void> => (await demo?.catch(() => null))?.close(),
+  };
+}
+
+/** Where others find it. */
+function addressesOf({ publicUrl, lan }: Options, scheme: string, port: number): string[] {
+  if (publicUrl) return [publicUrl.origin];
+  return lan ? ownAddresses().map((a) => `${scheme}://${a}:${port}`) : [];
+}
+
+/** Ends it once, whoever asks: nothing new is begun, requests that came are answered, then what stood behind them is closed. */
+function closer(
+  server: Server,
+  { first, last }: { first: () => void; last: readonly (() => Promise<void>)[] },
+): (code: number) => Promise<void> {
+  let closing = false;
+  return async (code) => {
+    if (closing) return;
+    closing = true;
+    first();
+    const closed = new Promise((r) => server.close(r));
+    // Who is still asking is told that the line ends with this answer: else it would be cut in the middle of the next.
+    server.prependListener('request', (_req, res) => void res.setHeader('connection', 'close'));
+    server.closeIdleConnections();
+    setTimeout(() => server.closeAllConnections(), 2000).unref();
+    await closed;
+    for (const end of last) await end();
+    process.exit(code);
+  };
+}
+
+/** How it says where it is, and how to come in. */
+async function sayWhere(
+  asked: Options,
+  store: OpenDb,
+  tls: Certificate | null,
+  { scheme, port, addresses }: { scheme: string; port: number; addresses: string[] },
+): Promise<void> {
+  say(`New Crumb is at ${scheme}://localhost:${port}`);
+  if (asked.people && !(await hasOwner(store.door, FIRST_KITCHEN))) {
+    const code = await newSetUpCode(store.door, FIRST_KITCHEN, asked.setUpCode);
+    say(`Nobody can sign in yet. Set it up there with the code ${code}`);
+  }
+  for (const address of addresses) say(`From other devices: ${address}`);
+  if (tls)
+    say(`They ask once whether to trust it. Its certificate has the SHA-256 fingerprint\n${tls.fingerprint}`);
+  else if (asked.lan)
+    say(
+      'Without HTTPS phones give no camera, stay-awake or work without the network, and what is sent can be read on the way.',
+    );
+}
+
 async function main(): Promise<void> {
   const asked = options();
   if (asked.addKitchen !== null) return addKitchen(asked, asked.addKitchen);
@@ -74,59 +141,22 @@ async function main(): Promise<void> {
   );
   const store = await openStore(asked);
   const compute = inThreads(new URL('./thread.js', import.meta.url));
-  let demo: Promise<OpenDb> | null = null;
-  /** The demo kitchen has a folder of its own: nothing of it is ever in the other. */
-  async function openDemo(): Promise<House> {
-    demo ??= openFolder(join(asked.data, 'demo'), STORE_THREAD);
-    const opening = await demo.catch((error: unknown) => {
-      demo = null;
-      throw error;
-    });
-    await seedDemo(opening.db);
-    const beside = compute.beside();
-    beside.know(await listPantry(opening.db));
-    return { kitchen: FIRST_KITCHEN, db: opening.db, compute: beside, store: opening };
-  }
+  const demo = demoOf(asked, compute);
   const scheme = tls ? 'https' : 'http';
-  const addresses = (): string[] =>
-    asked.publicUrl
-      ? [asked.publicUrl.origin]
-      : asked.lan
-        ? ownAddresses().map((a) => `${scheme}://${a}:${port}`)
-        : [];
+  const addresses = (): string[] => addressesOf(asked, scheme, port);
   const backups = backupsOf(store, asked.backup, log);
-
-  let closing = false;
-  const close = async (code: number) => {
-    if (closing) return;
-    closing = true;
-    backups.stop();
-    const closed = new Promise((r) => server.close(r));
-    // Who is still asking is told that the line ends with this answer: else it would be cut in the middle of the next.
-    server.prependListener('request', (_req, res) => void res.setHeader('connection', 'close'));
-    server.closeIdleConnections();
-    setTimeout(() => server.closeAllConnections(), 2000).unref();
-    await closed;
-    await compute.close();
-    await store.close();
-    await (await demo?.catch(() => null))?.close();
-    process.exit(code);
-  };
+  const close = closer(server, {
+    first: backups.stop,
+    last: [() => compute.close(), () => store.close(), () => demo.close()],
+  });
   process.on('SIGINT', () => void close(0));
   process.on('SIGTERM', () => void close(0));
 
   try {
     const of = kitchensOf(store, compute);
+    const secure = tls !== null || asked.publicUrl?.protocol === 'https:';
     const kitchens: AppOptions['kitchens'] = asked.people
-      ? {
-          people: {
-            door: store.door,
-            of,
-            news: store.news,
-            secure: tls !== null || asked.publicUrl?.protocol === 'https:',
-            addresses,
-          },
-        }
+      ? { people: { door: store.door, of, news: store.news, secure, addresses } }
       : { house: await of(FIRST_KITCHEN) };
     const app: RequestListener = makeApp({
       kitchens,
@@ -140,23 +170,10 @@ async function main(): Promise<void> {
       ],
       webDir: fileURLToPath(new URL('../web', import.meta.url)),
       log,
-      ...(asked.empty ? {} : { demo: openDemo }),
+      ...(asked.empty ? {} : { demo: demo.open }),
     });
     opened(app);
-    say(`New Crumb is at ${scheme}://localhost:${port}`);
-    if (asked.people && !(await hasOwner(store.door, FIRST_KITCHEN))) {
-      const code = await newSetUpCode(store.door, FIRST_KITCHEN, asked.setUpCode);
-      say(`Nobody can sign in yet. Set it up there with the code ${code}`);
-    }
-    for (const address of addresses()) say(`From other devices: ${address}`);
-    if (tls)
-      say(
-        `They ask once whether to trust it. Its certificate has the SHA-256 fingerprint\n${tls.fingerprint}`,
-      );
-    else if (asked.lan)
-      say(
-        'Without HTTPS phones give no camera, stay-awake or work without the network, and what is sent can be read on the way.',
-      );
+    await sayWhere(asked, store, tls, { scheme, port, addresses: addresses() });
   } catch (error) {
     process.stderr.write(`${(error as Error).message}\n`);
     return close(1);

@@ -43,24 +43,48 @@ const PATCHED = [
 const LOG = `${sep}pg_wal${sep}`;
 const CONTROL = `${sep}pg_control`;
 
-export function makeDurable(folder: string): Durable {
-  const root = resolve(folder);
-  const was = Object.fromEntries(PATCHED.map((name) => [name, fs[name]])) as unknown as Fs;
-  /** Open files below the folder. */
-  const open = new Map<number, string>();
-  const log = new Set<string>();
-  const files = new Set<string>();
-  const folders = new Set<string>();
+/** What has to be put on the disk, and in which order. */
+class Unsettled {
+  private readonly root: string;
+  private readonly log = new Set<string>();
+  private readonly files = new Set<string>();
+  private readonly folders = new Set<string>();
+  constructor(
+    folder: string,
+    private readonly was: Fs,
+  ) {
+    this.root = resolve(folder);
+  }
 
-  const inside = (path: unknown): string | null => {
+  /** A path below the folder, whole; null for another. */
+  inside(path: unknown): string | null {
     if (typeof path !== 'string') return null;
     const full = resolve(path);
-    return full === root || full.startsWith(root + sep) ? full : null;
-  };
-  function sync(path: string): void {
+    return full === this.root || full.startsWith(this.root + sep) ? full : null;
+  }
+  settle(): void {
+    this.syncAll(this.log);
+    this.syncAll(this.files);
+    this.syncAll(this.folders);
+  }
+  /** A name that came or went. */
+  noteEntry(path: string): void {
+    this.folders.add(dirname(path));
+  }
+  /** A change of what a file holds, before it is made. */
+  before(path: string): void {
+    if (path.includes(LOG)) this.log.add(path);
+    else {
+      if (path.endsWith(CONTROL)) this.settle();
+      else this.syncAll(this.log);
+      this.files.add(path);
+    }
+  }
+
+  private sync(path: string): void {
     let fd: number;
     try {
-      fd = was.openSync(path, 'r');
+      fd = this.was.openSync(path, 'r');
     } catch (error) {
       // It was taken away since, which its folder tells.
       if ((error as NodeJS.ErrnoException).code === 'ENOENT') return;
@@ -69,39 +93,29 @@ export function makeDurable(folder: string): Durable {
     try {
       fs.fsyncSync(fd);
     } finally {
-      was.closeSync(fd);
+      this.was.closeSync(fd);
     }
   }
-  const syncAll = (paths: Set<string>) => {
+  private syncAll(paths: Set<string>): void {
     for (const path of paths) {
-      sync(path);
+      this.sync(path);
       paths.delete(path);
     }
-  };
-  const settle = () => {
-    syncAll(log);
-    syncAll(files);
-    syncAll(folders);
-  };
-  const noteEntry = (path: string) => void folders.add(dirname(path));
-  /** A change of what a file holds, before it is made. */
-  function before(path: string): void {
-    if (path.includes(LOG)) log.add(path);
-    else {
-      if (path.endsWith(CONTROL)) settle();
-      else syncAll(log);
-      files.add(path);
-    }
   }
+}
 
-  Object.assign(fs, {
+/** How what a file holds is changed. */
+function writesOf(was: Fs, disk: Unsettled) {
+  /** Open files below the folder. */
+  const open = new Map<number, string>();
+  return {
     openSync: (path: string, flags?: string | number, mode?: number) => {
-      const full = inside(path);
+      const full = disk.inside(path);
       const fresh = full !== null && !fs.existsSync(full);
       const fd = was.openSync(path, flags as never, mode);
       if (full !== null) {
         open.set(fd, full);
-        if (fresh) noteEntry(full);
+        if (fresh) disk.noteEntry(full);
       }
       return fd;
     },
@@ -111,64 +125,74 @@ export function makeDurable(folder: string): Durable {
     },
     writeSync: (fd: number, ...rest: never[]) => {
       const path = open.get(fd);
-      if (path !== undefined) before(path);
+      if (path !== undefined) disk.before(path);
       return (was.writeSync as (...a: unknown[]) => number)(fd, ...rest);
     },
     ftruncateSync: (fd: number, length?: number) => {
       const path = open.get(fd);
       if (path !== undefined) {
-        settle();
-        before(path);
+        disk.settle();
+        disk.before(path);
       }
       was.ftruncateSync(fd, length);
     },
     truncateSync: (path: string, length?: number) => {
-      const full = inside(path);
+      const full = disk.inside(path);
       if (full !== null) {
-        settle();
-        before(full);
+        disk.settle();
+        disk.before(full);
       }
       was.truncateSync(path, length);
     },
     writeFileSync: (path: string, ...rest: never[]) => {
-      const full = inside(path);
+      const full = disk.inside(path);
       if (full !== null) {
-        before(full);
-        noteEntry(full);
+        disk.before(full);
+        disk.noteEntry(full);
       }
       (was.writeFileSync as (...a: unknown[]) => void)(path, ...rest);
     },
+  };
+}
+
+/** How names come and go; what was written stays before one is taken away. */
+function namesOf(was: Fs, disk: Unsettled) {
+  const taken = (path: string, take: () => void): void => {
+    const full = disk.inside(path);
+    if (full !== null) disk.settle();
+    take();
+    if (full !== null) disk.noteEntry(full);
+  };
+  return {
     renameSync: (from: string, to: string) => {
-      const [a, b] = [inside(from), inside(to)];
-      if (a !== null || b !== null) settle();
+      const [a, b] = [disk.inside(from), disk.inside(to)];
+      if (a !== null || b !== null) disk.settle();
       was.renameSync(from, to);
-      if (a !== null) noteEntry(a);
-      if (b !== null) noteEntry(b);
+      if (a !== null) disk.noteEntry(a);
+      if (b !== null) disk.noteEntry(b);
     },
-    unlinkSync: (path: string) => {
-      const full = inside(path);
-      if (full !== null) settle();
-      was.unlinkSync(path);
-      if (full !== null) noteEntry(full);
-    },
-    rmdirSync: (path: string) => {
-      const full = inside(path);
-      if (full !== null) settle();
-      was.rmdirSync(path);
-      if (full !== null) noteEntry(full);
-    },
+    unlinkSync: (path: string) => taken(path, () => was.unlinkSync(path)),
+    rmdirSync: (path: string) => taken(path, () => was.rmdirSync(path)),
     mkdirSync: (path: string, options?: never) => {
       const made = was.mkdirSync(path, options);
-      const full = inside(path);
-      if (full !== null) noteEntry(full);
+      const full = disk.inside(path);
+      if (full !== null) disk.noteEntry(full);
       return made;
     },
     symlinkSync: (target: string, path: string, type?: never) => {
       was.symlinkSync(target, path, type);
-      const full = inside(path);
-      if (full !== null) noteEntry(full);
+      const full = disk.inside(path);
+      if (full !== null) disk.noteEntry(full);
     },
-  } satisfies Record<(typeof PATCHED)[number], unknown>);
+  };
+}
 
-  return { settle, stop: () => void Object.assign(fs, was) };
+export function makeDurable(folder: string): Durable {
+  const was = Object.fromEntries(PATCHED.map((name) => [name, fs[name]])) as unknown as Fs;
+  const disk = new Unsettled(folder, was);
+  Object.assign(fs, { ...writesOf(was, disk), ...namesOf(was, disk) } satisfies Record<
+    (typeof PATCHED)[number],
+    unknown
+  >);
+  return { settle: () => disk.settle(), stop: () => void Object.assign(fs, was) };
 }

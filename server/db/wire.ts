@@ -24,6 +24,38 @@ const isFatal = (m: unknown): m is Fatal => typeof m === 'object' && m !== null 
 
 type Connection = { port: MessagePort; queue: Uint8Array[] };
 
+/** Chunks gathered into pieces of a size that is sent at a time, and the last bytes of what came. */
+class Answer {
+  readonly pieces: Uint8Array[] = [];
+  private parts: Uint8Array[] = [];
+  private size = 0;
+  private tail = new Uint8Array(0);
+  add(data: Uint8Array): void {
+    const own = data.slice();
+    this.parts.push(own);
+    this.size += own.length;
+    this.tail = own.length >= READY_BYTES ? own.subarray(own.length - READY_BYTES) : own;
+    if (this.size >= CHUNK) this.gather();
+  }
+  gather(): void {
+    if (this.size === 0) return;
+    const whole = new Uint8Array(this.size);
+    let at = 0;
+    for (const p of this.parts) {
+      whole.set(p, at);
+      at += p.length;
+    }
+    this.parts = [];
+    this.size = 0;
+    this.pieces.push(whole);
+  }
+  /** What the session is in when it is ready for the next query; null where it is not ready. */
+  get ready(): number | null {
+    const { tail } = this;
+    return tail.length === READY_BYTES && tail[0] === READY && tail[4] === READY_LENGTH ? tail[5]! : null;
+  }
+}
+
 /**
  * Serves connections from one PGlite, whose single session they share: whoever is inside a transaction keeps it. `settle`
  * is called when a batch is done and before its answer goes out. What it throws, or PGlite, ends the serving.
@@ -38,38 +70,15 @@ export function serveWire(
   let dead: Fatal | null = null;
 
   function run(c: Connection, bytes: Uint8Array): void {
-    let parts: Uint8Array[] = [];
-    let size = 0;
-    let tail = new Uint8Array(0);
-    const out: Uint8Array[] = [];
-    const gather = () => {
-      if (size === 0) return;
-      const whole = new Uint8Array(size);
-      let at = 0;
-      for (const p of parts) {
-        whole.set(p, at);
-        at += p.length;
-      }
-      parts = [];
-      size = 0;
-      out.push(whole);
-    };
-    const onRawData = (data: Uint8Array) => {
-      const own = data.slice();
-      parts.push(own);
-      size += own.length;
-      tail = own.length >= READY_BYTES ? own.subarray(own.length - READY_BYTES) : own;
-      if (size >= CHUNK) gather();
-    };
+    const answer = new Answer();
     // Runs to its end before it returns: the session is this connection's meanwhile.
-    void db.execProtocolRawStream(bytes, { syncToFs: false, onRawData });
-    const ready = tail.length === READY_BYTES && tail[0] === READY && tail[4] === READY_LENGTH;
-    if (ready) holder = tail[5] === IDLE ? null : c;
+    void db.execProtocolRawStream(bytes, { syncToFs: false, onRawData: (data) => answer.add(data) });
+    if (answer.ready !== null) holder = answer.ready === IDLE ? null : c;
     else if (bytes[0] !== 0 && bytes[0] !== TERMINATE) holder = c;
-    gather();
+    answer.gather();
     // What the answer confirms is on the disk before it goes out.
     settle();
-    for (const whole of out) c.port.postMessage(whole, [whole.buffer as ArrayBuffer]);
+    for (const whole of answer.pieces) c.port.postMessage(whole, [whole.buffer as ArrayBuffer]);
   }
 
   function fail(error: Error): void {
