@@ -25,7 +25,8 @@ export default defineConfig({
     serviceWorkers: 'block',
     launchOptions: {
       executablePath: '/usr/bin/chromium-headless-shell',
-      args: ['--no-sandbox', '--disable-quic', '--disable-background-networking'],
+      // A page of a journey lives for seconds: what the last stage of the compiler would make of it comes too late to be used.
+      args: ['--no-sandbox', '--disable-quic', '--disable-background-networking', '--js-flags=--no-opt'],
     },
   },
 });

@@ -2,7 +2,7 @@
 import { spawn } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
-import { ensureBuilt, ensureChromium, ensurePackages, ensurePostgres, ROOT, run } from './setup.mjs';
+import { ensureBuilt, ensureChromium, ensurePackages, ensurePostgres, ROOT } from './setup.mjs';
 
 // Reports are read in logs: no colours.
 process.env.NO_COLOR = '1';
@@ -58,8 +58,11 @@ function count(name, file, countsOf, ok) {
   failed += counts.failed + (!ok && counts.failed === 0 ? 1 : 0);
   process.stdout.write(`${name}: ${counts.passed} passed, ${counts.failed} failed\n`);
 }
-function suite(name, file, countsOf, args) {
-  count(name, file, countsOf, run('npx', ['--no-install', ...args]));
+/** Runs tests, with what they say shown as they go, and counts them. */
+async function suite(name, file, countsOf, args) {
+  const child = spawn('npx', ['--no-install', ...args], { cwd: ROOT, stdio: 'inherit' });
+  const code = await new Promise((done) => child.once('close', done));
+  count(name, file, countsOf, code === 0);
 }
 const vitest = (r) => ({ passed: r.numPassedTests, failed: r.numFailedTests });
 const playwright = (r) => ({ passed: r.stats.expected + r.stats.flaky, failed: r.stats.unexpected });
@@ -107,20 +110,22 @@ const LIST = [
     '.',
   ],
 ];
-// The built server is killed and started over and over, and waits most of the time: the checks go on beside it.
-await stage('checks and built server', () =>
-  Promise.all([
-    checks([...LIST, ['bundle size', ...NPX, 'size-limit']], 2),
-    heard([...NPX, ...vitestArgs('built.json', '--project', 'built')]).then(({ text, ok }) => {
-      process.stdout.write(text);
-      count('built server', 'built.json', vitest, ok);
-    }),
-  ]),
-);
 const unit = ['core', 'server', 'postgres', 'web', 'alone'].flatMap((p) => ['--project', p]);
-await stage('unit and API', () =>
-  suite('unit and API', 'unit.json', vitest, vitestArgs('unit.json', ...unit)),
-);
+/** The built server is killed and started over and over, and waits most of the time: the rest goes on beside it. */
+const built = async () => {
+  const { text, ok } = await heard([...NPX, ...vitestArgs('built.json', '--project', 'built')]);
+  process.stdout.write(text);
+  count('built server', 'built.json', vitest, ok);
+};
+await Promise.all([
+  stage('built server, beside the next two', built),
+  (async () => {
+    await stage('checks', () => checks([...LIST, ['bundle size', ...NPX, 'size-limit']], 2));
+    await stage('unit and API', () =>
+      suite('unit and API', 'unit.json', vitest, vitestArgs('unit.json', ...unit)),
+    );
+  })(),
+]);
 await stage('browser', () => suite('browser', 'e2e.json', playwright, ['playwright', 'test']));
 
 process.stdout.write(`${passed} passed, ${failed} failed\n`);
