@@ -166,22 +166,28 @@ export const tastingSchema = obj({
 });
 export const putTastingSchema = obj({ rev: revision(1), doc: tastingSchema });
 const setting = () => number().oneOf([-1, 0, 1]).required();
-export const experimentSchema = obj({
-  formulaId: string().uuid().required(),
-  title: text(200).defined(),
-  at: milli(),
-  factors: array(
-    obj({
-      name: text(80).min(1).required(),
-      low: text(80).min(1).required(),
-      high: text(80).min(1).required(),
-    }),
-  )
+const said = () => text(80).trim().min(1).required();
+/** What is changed between which two, how much of all combinations is baked, and what is measured. */
+const asked = {
+  factors: array(obj({ name: said(), low: said(), high: said() }))
     .min(1)
     .max(MOST_FACTORS)
     .required(),
   halvings: number().integer().min(0).max(2).required(),
-  measured: text(80).min(1).required(),
+  measured: said(),
+};
+/** An experiment before its order is drawn. */
+export const experimentPlanSchema = obj({
+  ...asked,
+  /** How often each is baked, and how many halfway between the two. */
+  times: number().integer().min(1).max(4).required(),
+  centres: number().integer().min(0).max(8).required(),
+});
+export const experimentSchema = obj({
+  formulaId: string().uuid().required(),
+  title: text(200).defined(),
+  at: milli(),
+  ...asked,
   runs: array(
     obj({
       settings: array(setting()).min(1).max(MOST_FACTORS).required(),

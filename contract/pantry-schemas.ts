@@ -110,6 +110,14 @@ export const ovenSchema = obj({
   widthCm: finite().min(15).max(300).required(),
   racks: number().integer().min(1).max(20).required(),
 });
+export const kitchenTinSchema = obj({
+  id: id().required(),
+  name: name(),
+  tin: tin(),
+  metal: string()
+    .oneOf([...TIN_METALS])
+    .required(),
+});
 export const kitchenSchema = obj({
   cup: string().oneOf(CUP_STANDARDS).required(),
   spoon: string().oneOf(SPOON_STANDARDS).required(),
@@ -126,16 +134,7 @@ export const kitchenSchema = obj({
   stock: array(obj({ id: id().required(), g: finite().min(0).max(1_000_000).required() })).max(2000),
   ovens: array(ovenSchema).max(20),
   ovenId: id(),
-  tins: array(
-    obj({
-      id: id().required(),
-      name: name(),
-      tin: tin(),
-      metal: string()
-        .oneOf([...TIN_METALS])
-        .required(),
-    }),
-  ).max(100),
+  tins: array(kitchenTinSchema).max(100),
   timed: array(
     obj({
       classId: string()

@@ -8,9 +8,11 @@ import {
   Textarea,
   TextInput,
 } from '@mantine/core';
+import type { UseFormReturnType } from '@mantine/form';
 import { IconX } from '@tabler/icons-react';
 import { useState } from 'react';
 import type { WayRow } from '../../contract/dto';
+import { waySchema } from '../../contract/pantry-schemas';
 import {
   DOSE_UNITS,
   doseFaults,
@@ -21,7 +23,7 @@ import {
   type OwnKitDoc,
 } from '../../core/classes';
 import type { GroupId, ItemState } from '../../core/ingredients';
-import { problemIn } from '../api/api';
+import { problemIn } from '../api/ask';
 import { useCreateWayMutation, usePutWayMutation, useRemoveWayMutation } from '../api/ways';
 import { choicesOf } from '../pantry/choices';
 import { usePantry } from '../pantry/usePantry';
@@ -33,6 +35,7 @@ import { GROUP_NAMES } from '../words/data/terms';
 import { Dialog } from '../parts/Dialog';
 import { Notice } from '../parts/Notice';
 import { sayDone } from '../parts/sayDone';
+import { useSchemaForm } from './useSchemaForm';
 import classes from './way.module.css';
 import { partsWords } from '../words/data/en/parts';
 
@@ -93,7 +96,7 @@ function ItemRow({
         onChange={(v) => onChange({ ...item, id: v ?? '' })}
       />
       {number('lo', W.atLeast)}
-      {number('usual', 'usual')}
+      {number('usual', W.usual)}
       {number('hi', W.atMost)}
       <NativeSelect
         label={W.gramsFor}
@@ -124,6 +127,118 @@ function ItemRow({
   );
 }
 
+/** Why it was not kept; where somebody else changed it, what is there now. */
+function Failed({ error, there }: { error: unknown; there: WayRow | null }) {
+  const problem = problemIn(error);
+  return (
+    <Notice kind="trouble" title={W.couldNotSave}>
+      {sayProblem(problem?.code ?? null, problem?.args)}
+      {problem?.code === 'way.changed' && there && (
+        <>
+          {' '}
+          {W.thereNowWithKeepThe({
+            fromValue: there.name,
+            list: listed(
+              there.items.map((i) => W.toG({ lo: i.lo, hi: i.hi, ingredient: ingredientName(i.id, true) })),
+            ),
+          })}
+        </>
+      )}
+    </Notice>
+  );
+}
+
+/** Keeps a way, with the way back from it; gives null where it was not kept. */
+function useKeeping(start: OwnKitDoc, row: WayRow | null) {
+  // What it grew from: after a clash what is there now, so that keeping it once more is the baker's choice.
+  const [from, setFrom] = useState(row);
+  const [create, creating] = useCreateWayMutation();
+  const [put, putting] = usePutWayMutation();
+  const [remove] = useRemoveWayMutation();
+  const id = row?.id ?? null;
+  const keep = async (doc: OwnKitDoc): Promise<WayRow | null> => {
+    const done = id === null ? await create(doc) : await put({ id, rev: from!.rev, doc });
+    if (!('data' in done) || !done.data) {
+      const there = problemIn(done.error)?.current as WayRow | undefined;
+      if (there) setFrom(there);
+      return null;
+    }
+    const way = done.data;
+    if (id === null) sayDone(W.kept({ way: way.name }), () => remove(way.id), 'undo');
+    else sayDone(W.changed({ way: way.name }), () => put({ id, rev: way.rev, doc: start }), 'undo');
+    return way;
+  };
+  return {
+    keep,
+    failed: creating.error ?? putting.error,
+    busy: creating.isLoading || putting.isLoading,
+    there: from,
+  };
+}
+
+type WayFormState = UseFormReturnType<OwnKitDoc>;
+
+/** What it is called, and where it may stand. */
+const Where = ({ form }: { form: WayFormState }) => (
+  <>
+    <TextInput
+      label={W.name}
+      {...form.getInputProps('name')}
+      maxLength={120}
+      required
+      data-autofocus
+      error={form.errors.name && W.giveItANameTo}
+    />
+    <div className={classes.two}>
+      <MultiSelect
+        label={W.standsInFor}
+        data={STANDABLE.map((g) => ({ value: g, label: GROUP_NAMES[g] }))}
+        {...form.getInputProps('groups')}
+        searchable
+        error={form.errors.groups && W.sayWhatItCanStand}
+      />
+      <MultiSelect
+        label={W.suits}
+        placeholder={form.values.families.length === 0 ? W.everything : ''}
+        data={FAMILY_IDS.map((f) => ({ value: f, label: FAMILY_WORDS[f] }))}
+        {...form.getInputProps('families')}
+      />
+    </div>
+  </>
+);
+
+/** What it is made of, each thing with its dose. */
+function Items({ form }: { form: WayFormState }) {
+  const { items } = form.values;
+  const faults = doseFaults({ items });
+  const isTold = (at: number): boolean =>
+    Object.keys(form.errors).some((path) => path === `items.${at}` || path.startsWith(`items.${at}.`));
+  return (
+    <>
+      {items.map((item, i) => (
+        <ItemRow
+          key={i}
+          item={item}
+          fault={isTold(i) ? faults.find((f) => f.item === i)?.fault : undefined}
+          only={items.length === 1}
+          onChange={(next) => form.setFieldValue('items', items.with(i, next))}
+          onRemove={() => form.removeListItem('items', i)}
+        />
+      ))}
+      <div>
+        <Button
+          variant="default"
+          size="compact-md"
+          disabled={items.length >= 6}
+          onClick={() => form.insertListItem('items', { ...NEW_ITEM, per: items[0]?.per ?? 'g' })}
+        >
+          {W.anotherIngredient}
+        </Button>
+      </div>
+    </>
+  );
+}
+
 /** A way of the baker's own, written or changed: what with, how much, where it suits, what to do. */
 export function WayForm({
   start,
@@ -137,125 +252,33 @@ export function WayForm({
   onDone: (way: WayRow) => void;
   onClose: () => void;
 }) {
-  const [doc, setDoc] = useState(start);
-  // What it grew from: after a clash what is there now, so that keeping it once more is the baker's choice.
-  const [from, setFrom] = useState(row);
-  const id = row?.id ?? null;
-  const [tried, setTried] = useState(false);
-  const [create, creating] = useCreateWayMutation();
-  const [put, putting] = usePutWayMutation();
-  const [remove] = useRemoveWayMutation();
-  const faults = doseFaults(doc);
-  const failed = creating.error ?? putting.error;
-  const fine = doc.name.trim() !== '' && doc.groups.length > 0 && faults.length === 0;
-  const set = (more: Partial<OwnKitDoc>) => setDoc({ ...doc, ...more });
-  async function keep() {
-    setTried(true);
-    if (!fine) return;
-    const kept = { ...doc, name: doc.name.trim() };
-    const done = id === null ? await create(kept) : await put({ id, rev: from!.rev, doc: kept });
-    if (!('data' in done) || !done.data) {
-      const there = problemIn(done.error)?.current as WayRow | undefined;
-      if (there) setFrom(there);
-      return;
-    }
-    const way = done.data;
-    if (id === null) sayDone(W.kept({ way: way.name }), () => remove(way.id), 'undo');
-    else sayDone(W.changed({ way: way.name }), () => put({ id, rev: way.rev, doc: start }), 'undo');
-    onDone(way);
-  }
+  const form = useSchemaForm<OwnKitDoc>(waySchema, start, 'sent');
+  const { keep, failed, busy, there } = useKeeping(start, row);
+  const submit = async (doc: OwnKitDoc): Promise<void> => {
+    const way = await keep({ ...doc, name: doc.name.trim() });
+    if (way) onDone(way);
+  };
   return (
     <Dialog title={W.aWayOfYourOwn} size="min(94vw, 860px)" onClose={onClose}>
-      <form
-        className={classes.form}
-        onSubmit={(e) => {
-          e.preventDefault();
-          void keep();
-        }}
-      >
-        {failed !== undefined && (
-          <Notice kind="trouble" title={W.couldNotSave}>
-            {sayProblem(problemIn(failed)?.code ?? null, problemIn(failed)?.args)}
-            {problemIn(failed)?.code === 'way.changed' && from && (
-              <>
-                {' '}
-                {W.thereNowWithKeepThe({
-                  fromValue: from.name,
-                  list: listed(
-                    from.items.map((i) =>
-                      W.toG({ lo: i.lo, hi: i.hi, ingredient: ingredientName(i.id, true) }),
-                    ),
-                  ),
-                })}
-              </>
-            )}
-          </Notice>
-        )}
-        <TextInput
-          label={W.name}
-          value={doc.name}
-          maxLength={120}
-          required
-          data-autofocus
-          error={tried && doc.name.trim() === '' ? W.giveItANameTo : undefined}
-          onChange={(e) => set({ name: e.currentTarget.value })}
-        />
-        <div className={classes.two}>
-          <MultiSelect
-            label={W.standsInFor}
-            data={STANDABLE.map((g) => ({
-              value: g,
-              label: GROUP_NAMES[g],
-            }))}
-            value={doc.groups}
-            searchable
-            error={tried && doc.groups.length === 0 ? W.sayWhatItCanStand : undefined}
-            onChange={(v) => set({ groups: v })}
-          />
-          <MultiSelect
-            label={W.suits}
-            placeholder={doc.families.length === 0 ? W.everything : ''}
-            data={FAMILY_IDS.map((f) => ({ value: f, label: FAMILY_WORDS[f] }))}
-            value={doc.families}
-            onChange={(v) => set({ families: v })}
-          />
-        </div>
-        {doc.items.map((item, i) => (
-          <ItemRow
-            key={i}
-            item={item}
-            fault={tried ? faults.find((f) => f.item === i)?.fault : undefined}
-            only={doc.items.length === 1}
-            onChange={(next) => set({ items: doc.items.with(i, next) })}
-            onRemove={() => set({ items: doc.items.filter((_x, k) => k !== i) })}
-          />
-        ))}
-        <div>
-          <Button
-            variant="default"
-            size="compact-md"
-            disabled={doc.items.length >= 6}
-            onClick={() => set({ items: [...doc.items, { ...NEW_ITEM, per: doc.items[0]?.per ?? 'g' }] })}
-          >
-            {W.anotherIngredient}
-          </Button>
-        </div>
+      <form className={classes.form} onSubmit={form.onSubmit((doc) => void submit(doc))} noValidate>
+        {failed !== undefined && <Failed error={failed} there={there} />}
+        <Where form={form} />
+        <Items form={form} />
         <Textarea
           label={W.whatToDo}
           description={W.standsInTheMethodAs}
-          value={doc.step}
+          {...form.getInputProps('step')}
           maxLength={500}
           autosize
           minRows={2}
-          onChange={(e) => set({ step: e.currentTarget.value })}
         />
         <p className="small quiet">{W.itIsTriedLikeOne}</p>
         <div className={classes.actions}>
           <Button variant="subtle" onClick={onClose}>
             {W.notNow}
           </Button>
-          <Button type="submit" loading={creating.isLoading || putting.isLoading}>
-            {id === null ? W.keepAndTryIt : W.keepTheChange}
+          <Button type="submit" loading={busy}>
+            {row === null ? W.keepAndTryIt : W.keepTheChange}
           </Button>
         </div>
       </form>

@@ -1,6 +1,8 @@
 import { Button, NativeSelect, TextInput } from '@mantine/core';
+import { useForm } from '@mantine/form';
 import { useState } from 'react';
 import type { Kitchen, KitchenTin } from '../../../contract/dto';
+import { kitchenTinSchema } from '../../../contract/pantry-schemas';
 import { metalOf, TIN_METALS, type TinMetal } from '../../../core/bake';
 import { readTin } from '../../../core/reading';
 import { useChangeKitchen } from '../../shared/useChangeKitchen';
@@ -15,48 +17,57 @@ import { kitchenWords } from '../../words/data/en/kitchen';
 
 const W = kitchenWords.tins;
 
-function TinForm({ onKeep, onDone }: { onKeep: (t: KitchenTin) => void; onDone: () => void }) {
-  const [name, setName] = useState('');
-  const [written, setWritten] = useState('');
-  const [metal, setMetal] = useState<TinMetal | null>(null);
-  const [ml, setMl] = useState<number | null>(null);
+/** A tin as it is typed; what it is made of and holds may be left to its words. */
+type Typed = { name: string; written: string; metal: TinMetal | null; ml: number | null };
+
+/** The tin that the words make; null where they say no size, or it has no name. */
+function tinOf({ name, written, metal, ml }: Typed): KitchenTin | null {
   const read = readTin(written);
-  const made = metal ?? (read ? metalOf(read.shape) : 'tin');
-  const holds = ml ?? (read ? Math.round(read.volumeMl.value) : 0);
+  if (!read || name.trim() === '') return null;
+  const volumeMl = ml === null ? read.volumeMl : ({ value: ml, basis: 'user' } as const);
+  return {
+    id: crypto.randomUUID(),
+    name: name.trim(),
+    metal: metal ?? metalOf(read.shape),
+    tin: { ...read, written: written.trim(), volumeMl },
+  };
+}
+
+function TinForm({ onKeep, onDone }: { onKeep: (t: KitchenTin) => void; onDone: () => void }) {
+  const form = useForm<Typed>({
+    initialValues: { name: '', written: '', metal: null, ml: null },
+    validateInputOnChange: true,
+    validate: {
+      written: (text) => (text.trim() !== '' && !readTin(text) ? TIN_WORDS.saySize : null),
+    },
+  });
+  const made = tinOf(form.values);
+  const fits = made !== null && kitchenTinSchema.isValidSync(made);
   return (
     <form
       className={classes.eaterForm}
-      onSubmit={(e) => {
-        e.preventDefault();
-        if (!read || name.trim() === '' || !(holds > 0)) return;
-        const volumeMl = ml === null ? read.volumeMl : ({ value: ml, basis: 'user' } as const);
-        onKeep({
-          id: crypto.randomUUID(),
-          name: name.trim(),
-          metal: made,
-          tin: { ...read, written: written.trim(), volumeMl },
-        });
+      onSubmit={form.onSubmit(() => {
+        if (!fits) return;
+        onKeep(made);
         onDone();
-      }}
+      })}
     >
       <TextInput
         label={W.whatYouCallIt}
-        value={name}
+        {...form.getInputProps('name')}
         maxLength={120}
         required
         data-autofocus
-        onChange={(e) => setName(e.currentTarget.value)}
       />
       <TextInput
         label={W.itsShapeAndSize}
         placeholder={W.text23CmRoundTin}
-        value={written}
+        {...form.getInputProps('written')}
         maxLength={80}
         required
-        error={written.trim() !== '' && !read ? TIN_WORDS.saySize : null}
         onChange={(e) => {
-          setWritten(e.currentTarget.value);
-          setMl(null);
+          form.setFieldValue('written', e.currentTarget.value);
+          form.setFieldValue('ml', null);
         }}
       />
       <NumberField
@@ -64,17 +75,17 @@ function TinForm({ onKeep, onDone }: { onKeep: (t: KitchenTin) => void; onDone: 
         unit={W.ml}
         most={100_000}
         description={W.workedOutFromTheSize}
-        value={holds}
-        onChange={setMl}
+        value={form.values.ml ?? Math.round(readTin(form.values.written)?.volumeMl.value ?? 0)}
+        onChange={(ml) => form.setFieldValue('ml', ml)}
       />
       <NativeSelect
         label={W.madeOf}
-        value={made}
+        value={form.values.metal ?? made?.metal ?? 'tin'}
         data={TIN_METALS.map((m) => ({ value: m, label: METAL_WORDS[m] }))}
-        onChange={(e) => setMetal(e.currentTarget.value as TinMetal)}
+        onChange={(e) => form.setFieldValue('metal', e.currentTarget.value as TinMetal)}
       />
       <div className={classes.actions}>
-        <Button type="submit" disabled={!read || name.trim() === '' || !(holds > 0)}>
+        <Button type="submit" disabled={!fits}>
           {W.keepTheTin}
         </Button>
         <Button variant="subtle" onClick={onDone}>

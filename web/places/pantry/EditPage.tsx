@@ -2,15 +2,14 @@ import { Button, Skeleton } from '@mantine/core';
 import { useLocalStorage } from '@mantine/hooks';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import type { PantryRow } from '../../../contract/dto';
+import { pantryDocSchema } from '../../../contract/pantry-schemas';
+import { obj } from '../../../contract/shapes';
 import { ingredientById } from '../../../core/ingredients';
 import { EMPTY_PANEL, percentSum, type PantryDoc, type PantryKind } from '../../../core/pantry';
-import {
-  problemIn,
-  useCreatePantryMutation,
-  useRemovePantryMutation,
-  useRevisePantryMutation,
-} from '../../api/api';
+import { useCreatePantryMutation, useRemovePantryMutation, useRevisePantryMutation } from '../../api/api';
+import { problemIn } from '../../api/ask';
 import { Notice } from '../../parts/Notice';
+import { useSchemaForm } from '../../shared/useSchemaForm';
 import { sayDone } from '../../parts/sayDone';
 import { sayNot } from '../../parts/sayNot';
 import { keyHere } from '../../api/home';
@@ -31,6 +30,9 @@ const TITLES: Record<PantryKind, string> = {
   packet: W.aPacket,
   blend: W.aFlourBlend,
 };
+
+/** One thing of the pantry, of whichever kind. */
+const SCHEMA = obj({ doc: pantryDocSchema() });
 
 const isKind = (kind: string | undefined): kind is PantryKind => kind !== undefined && kind in TITLES;
 
@@ -81,43 +83,21 @@ function missing(doc: PantryDoc): string | null {
   return null;
 }
 
-function Form({
-  start,
-  row,
-  storeKey,
-  rows,
-}: {
-  start: PantryDoc;
-  row: PantryRow | null;
-  storeKey: string;
-  rows: readonly PantryRow[];
-}) {
+/** Keeps what was made or changed, with the way back from it, and goes to its page. */
+function useKeeping(row: PantryRow | null, forget: () => void) {
   const navigate = useNavigate();
-  // What is typed survives a reload until it is kept or let go.
-  const [doc, setDoc, forget] = useLocalStorage<PantryDoc>({
-    key: keyHere(`pantry:${storeKey}`),
-    defaultValue: start,
-    getInitialValueInEffect: false,
-  });
   const [create, creating] = useCreatePantryMutation();
   const [revise, revising] = useRevisePantryMutation();
   const [remove] = useRemovePantryMutation();
-  const problem = problemIn(creating.error ?? revising.error);
-  const failed = creating.error ?? revising.error;
-  const lacking = missing(doc);
-  const preview = lacking && doc.kind !== 'packet' ? null : withDraft(rows, doc).byId(DRAFT_ID);
-  const set = (more: Partial<PantryDoc>) => setDoc({ ...doc, ...more } as PantryDoc);
-
   /** What was kept stays as it was kept: the way back is one revision more, as it was before. */
   async function takeBack(made: PantryRow, before: PantryDoc) {
     const done = await revise({ itemId: made.itemId, rev: made.rev, doc: before });
     if (!('data' in done) || !done.data) return sayNot(W.notUndone, done.error);
     await navigate(`/pantry/${done.data.id}`);
   }
-  async function keep() {
-    const done = row
-      ? await revise({ itemId: row.itemId, rev: row.rev, doc: { ...doc, name: doc.name.trim() } })
-      : await create([{ ...doc, name: doc.name.trim() }]);
+  async function keep(typed: PantryDoc) {
+    const doc = { ...typed, name: typed.name.trim() };
+    const done = row ? await revise({ itemId: row.itemId, rev: row.rev, doc }) : await create([doc]);
     if (!('data' in done) || !done.data) return;
     const made = Array.isArray(done.data) ? done.data[0]! : done.data;
     forget();
@@ -133,24 +113,54 @@ function Form({
       );
     await navigate(`/pantry/${made.id}`);
   }
+  return {
+    keep,
+    problem: problemIn(creating.error ?? revising.error),
+    failed: creating.error ?? revising.error,
+    busy: creating.isLoading || revising.isLoading,
+  };
+}
+
+function Form({
+  start,
+  row,
+  storeKey,
+  rows,
+}: {
+  start: PantryDoc;
+  row: PantryRow | null;
+  storeKey: string;
+  rows: readonly PantryRow[];
+}) {
+  const navigate = useNavigate();
+  // What is typed survives a reload until it is kept or let go.
+  const [typed, setTyped, forget] = useLocalStorage<PantryDoc>({
+    key: keyHere(`pantry:${storeKey}`),
+    defaultValue: start,
+    getInitialValueInEffect: false,
+  });
+  const form = useSchemaForm<{ doc: PantryDoc }>(SCHEMA, { doc: typed }, 'sent', (now) => setTyped(now.doc));
+  const { keep, problem, failed, busy } = useKeeping(row, forget);
+  const { doc } = form.values;
+  const lacking = missing(doc);
+  const preview = lacking && doc.kind !== 'packet' ? null : withDraft(rows, doc).byId(DRAFT_ID);
+  const set = (more: Partial<PantryDoc>) => form.setFieldValue('doc', { ...doc, ...more } as PantryDoc);
+  const [refused] = Object.values(form.errors);
 
   return (
-    <form
-      onSubmit={(e) => {
-        e.preventDefault();
-        if (!lacking) void keep();
-      }}
-    >
-      {failed !== undefined && (
+    <form onSubmit={form.onSubmit((wanted) => void (lacking ?? keep(wanted.doc)))} noValidate>
+      {(failed !== undefined || refused) && (
         <Notice kind="trouble" title={W.couldNotSave}>
-          {sayProblem(problem?.code ?? null, problem?.args)}
+          {typeof refused === 'string'
+            ? sayProblem('body.invalid', { message: refused })
+            : sayProblem(problem?.code ?? null, problem?.args)}
         </Notice>
       )}
       {doc.kind === 'packet' && <PacketFields doc={doc} set={set} preview={preview} />}
       {doc.kind === 'blend' && <BlendFields doc={doc} set={set} preview={preview} />}
       {doc.kind === 'own' && <OwnFields doc={doc} set={set} preview={preview} />}
       <div className={`${classes.actions} ${classes.foot}`}>
-        <Button type="submit" disabled={lacking !== null} loading={creating.isLoading || revising.isLoading}>
+        <Button type="submit" disabled={lacking !== null} loading={busy}>
           {row ? W.keepAsANewRevision : W.putItInThePantry}
         </Button>
         <Button

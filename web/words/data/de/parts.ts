@@ -22,6 +22,7 @@ export const partsWords: typeof English.partsWords = {
     redo: 'Wiederholen',
   },
   wayForm: {
+    usual: 'üblich',
     chooseWhatItIs: 'Wähl, was es ist.',
     giveTheMostYouWould: 'Gib das Meiste an, das du nehmen würdest.',
     fromAtLeastOverUsual: 'Von mindestens über üblich bis höchstens: keins kleiner als das davor.',

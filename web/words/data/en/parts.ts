@@ -23,6 +23,7 @@ export const partsWords = catalogue('parts', {
     redo: 'Redo',
   },
   wayForm: {
+    usual: 'usual',
     chooseWhatItIs: 'Choose what it is.',
     giveTheMostYouWould: 'Give the most you would take.',
     fromAtLeastOverUsual: 'From at least over usual to at most: each no less than the one before.',
