@@ -6,6 +6,12 @@ const WORDS = '/[A-Za-z]{2,}[,.:;]? [A-Za-z]{2,}/';
 const SHOWN =
   '/^(label|aria-label|aria-roledescription|title|placeholder|description|alt|error|unit|name|words)$/';
 
+/** What stands between the words of a list is a sentence too. */
+const JOINED = {
+  selector: "CallExpression[callee.property.name='join'] > Literal[value=/[A-Za-z]{2,}/]",
+  message: SENTENCE,
+};
+
 /** Rules that are ours alone; all usual ones are in .oxlintrc.json, whose linter knows types and is many times quicker. */
 export default [
   { ignores: ['dist', 'node_modules', 'coverage', 'test-results', 'playwright-report', '.cache', '.data'] },
@@ -32,6 +38,7 @@ export default [
     rules: {
       'no-restricted-syntax': [
         'error',
+        JOINED,
         { selector: 'JSXText[value=/[A-Za-z]{2,}/]', message: SENTENCE },
         { selector: `JSXAttribute[name.name=${SHOWN}] > Literal[value=/[A-Za-z]{2,}/]`, message: SENTENCE },
         {
@@ -52,5 +59,11 @@ export default [
         },
       ],
     },
+  },
+  {
+    files: ['web/words/**/*.ts'],
+    ignores: ['**/*.test.*', 'web/words/data/**'],
+    languageOptions: { parser: ts.parser },
+    rules: { 'no-restricted-syntax': ['error', JOINED] },
   },
 ];

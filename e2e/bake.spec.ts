@@ -110,7 +110,7 @@ test('a programme of stretches: a lid, its end moved by keys, another tin, and k
   await page.getByRole('button', { name: 'Save version' }).click();
   await page.getByRole('dialog').getByLabel('Name').fill('under a lid');
   await page.getByRole('dialog').getByRole('button', { name: 'Save', exact: true }).click();
-  await expect(page.getByRole('article')).toContainText(/min at 230 °C \(445 °F\) under a lid; then 220 °C/);
+  await expect(page.getByRole('article')).toContainText(/min at 230 °C \(445 °F\) under a lid, then 220 °C/);
 });
 
 test('what a bake took is kept and counted from then on; ovens and tins are put in the kitchen', async ({

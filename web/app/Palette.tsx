@@ -5,6 +5,7 @@ import { IconSearch } from '@tabler/icons-react';
 import { useDebouncedValue } from '@mantine/hooks';
 import { useEffect, useRef, useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
+import type { FormulaCard } from '../../contract/dto';
 import { useShelfQuery } from '../api/api';
 import { SECTION_IDS, SECTION_WORDS } from '../words/data/handbook';
 import { CLASS_WORDS } from '../words/data/names';
@@ -19,26 +20,17 @@ const W = appWords.palette;
 /** The list scrolls on its own: it must be reachable by keys. */
 const FOCUSABLE = { viewportProps: { tabIndex: 0 } };
 
-/** Find or go to: formulas, places, stops of the open desk, what can be done, the handbook. */
-export function Palette({ onClose, onHelp }: { onClose: () => void; onHelp: () => void }) {
-  const [query, setQuery] = useState('');
-  useEffect(() => spotlight.open(), []);
-  const navigate = useNavigate();
+const STOPS = Object.entries(W.stops);
+
+/** All that can be gone to or done, of which the formulas that the server found. */
+function useChoices(cards: readonly FormulaCard[], onHelp: () => void): Choice[] {
   const { pathname } = useLocation();
-  // The server looks for them: there may be thousands. What was found last stays until the next is there.
-  const [asked] = useDebouncedValue(query, 120);
-  const { data: page, isLoading, isFetching } = useShelfQuery({ ...lookedFor(asked), limit: '8' });
-  const cards = page?.formulas ?? [];
   const { setColorScheme } = useMantineColorScheme();
   const dark = useComputedColorScheme('light') === 'dark';
   const here = /^\/formula\/([^/]+)/.exec(pathname)?.[1];
-  const all: Choice[] = [
+  return [
     ...(here
-      ? ['read', 'swap', 'balance', 'lift', 'bake', 'versions'].map((to) => ({
-          group: 'this' as const,
-          name: to.charAt(0).toUpperCase() + to.slice(1),
-          to: `/formula/${here}/${to}`,
-        }))
+      ? STOPS.map(([to, name]) => ({ group: 'this' as const, name, to: `/formula/${here}/${to}` }))
       : []),
     ...cards.map((c) => ({
       group: 'formulas' as const,
@@ -61,7 +53,17 @@ export function Palette({ onClose, onHelp }: { onClose: () => void; onHelp: () =
     },
     { group: 'do', name: W.showTheKeys, act: onHelp },
   ];
-  const groups = choicesFor(all, query);
+}
+
+/** Find or go to: formulas, places, stops of the open desk, what can be done, the handbook. */
+export function Palette({ onClose, onHelp }: { onClose: () => void; onHelp: () => void }) {
+  const [query, setQuery] = useState('');
+  useEffect(() => spotlight.open(), []);
+  const navigate = useNavigate();
+  // The server looks for them: there may be thousands. What was found last stays until the next is there.
+  const [asked] = useDebouncedValue(query, 120);
+  const { data: page, isLoading, isFetching } = useShelfQuery({ ...lookedFor(asked), limit: '8' });
+  const groups = choicesFor(useChoices(page?.formulas ?? [], onHelp), query);
   const list = useRef<HTMLDivElement>(null);
   const first = groups[0]?.choices[0];
   // What Enter presses is marked when something is typed; what the server finds is there only later, and unmarked.
@@ -71,11 +73,12 @@ export function Palette({ onClose, onHelp }: { onClose: () => void; onHelp: () =
   }, [first?.to, first?.name, isFetching, asked, query]);
   // The first of what is offered is chosen: it must not change under the finger.
   if (isLoading) return null;
-  const go = (c: Choice) => {
+  const go = (c: Pick<Choice, 'to' | 'act'>) => {
     spotlight.close();
     if (c.act) c.act();
     else if (c.to) void navigate(c.to);
   };
+  const typed = query.trim();
   return (
     <Spotlight.Root
       shortcut={null}
@@ -107,16 +110,10 @@ export function Palette({ onClose, onHelp }: { onClose: () => void; onHelp: () =
           </Spotlight.ActionsGroup>
         ))}
         {/* Enter presses what is first: the handbook is offered when it is known that no formula comes before it. */}
-        {query.trim() !== '' && asked === query && !isFetching && (
+        {typed !== '' && asked === query && !isFetching && (
           <Spotlight.Action
-            label={W.lookUpInTheHandbook({ query: query.trim() })}
-            onClick={() =>
-              go({
-                group: 'do',
-                name: '',
-                to: `/handbook/replacements?q=${encodeURIComponent(query.trim())}`,
-              })
-            }
+            label={W.lookUpInTheHandbook({ query: typed })}
+            onClick={() => go({ to: `/handbook/replacements?q=${encodeURIComponent(typed)}` })}
           />
         )}
       </Spotlight.ActionsList>

@@ -12,7 +12,7 @@ import {
   type RiseByChange,
 } from '../../core/leavening';
 import { fixed } from '../words/format';
-import { degrees } from '../words/heat';
+import { degrees, inTurn } from '../words/heat';
 import { liftWords } from '../words/data/en/lift';
 
 const W = liftWords.liftLines;
@@ -67,7 +67,7 @@ export function liftLines(
           )
         : null;
     if (rise?.minutes) {
-      const at = plan.places.map((p) => degrees(p.tempC)).join(', then ');
+      const at = inTurn(plan.places.map((p) => degrees(p.tempC)));
       out.push(
         W.riseByAtAboutLook({
           ofValue: of,

@@ -14,7 +14,7 @@ const BASES: Record<Task['basis'], string> = {
   yeast: W.byTheYeastClock,
   model: W.byTheBakeModelRoughly,
   way: W.asItsWayAsks,
-  usual: 'usual',
+  usual: W.usual,
   guess: W.aGuessTheMethodDoes,
 };
 

@@ -19,7 +19,7 @@ export const settingWords = ({ low, high }: Factor, s: Setting): string =>
   s === 0 ? W.halfwayTo({ low, high }) : s < 0 ? low : high;
 
 const nameOf = (factors: readonly Factor[], of: readonly number[]): string =>
-  of.map((f) => factors[f]!.name).join(' with ');
+  of.map((f) => factors[f]!.name).reduce((before, next) => W.together({ before, next }));
 /** With its sign; what rounds to nothing has none. */
 const signed = (x: number): string => {
   const said = fixed(Math.abs(x), Math.abs(x) < 10 ? 1 : 0);

@@ -5,6 +5,10 @@ import { heatSentences } from './data/en/sentences/heat';
 
 const W = heatSentences;
 
+/** What follows in time: "30 °C, then 24 °C". */
+export const inTurn = (words: readonly string[]): string =>
+  words.reduce((before, next) => W.thenNext({ before, next }));
+
 /** What the kitchen's ovens and thermometers are marked in. Everything is reckoned in °C. */
 export type HeatScale = NonNullable<Kitchen['heat']>;
 

@@ -53,7 +53,7 @@ function rowsOf(source: BakeResult, adapted: BakeResult, clock: number, end: num
 }
 
 /** A temperature of the table; what is out of the oven by then has none. */
-const told = (c: number | null): string => (c === null ? 'out' : degrees(c));
+const told = (c: number | null): string => (c === null ? W.out : degrees(c));
 
 const PLOTTED = Object.keys(NAMES) as (keyof typeof NAMES)[];
 const LINES = (['crustWas', 'coreWas', 'crust', 'core'] as const).map((key) => ({
@@ -149,6 +149,35 @@ const Axes = memo(function Axes({ end, most }: { end: number; most: number }) {
   );
 });
 
+/** The same as figures, for who cannot see the curves. */
+const Figures = ({ rows }: { rows: ReturnType<typeof rowsOf> }) => (
+  <details className={classes.figures}>
+    <summary>{W.theSameAsATable}</summary>
+    <table>
+      <thead>
+        <tr>
+          <th scope="col">{W.after}</th>
+          {PLOTTED.map((key) => (
+            <th scope="col" key={key}>
+              {NAMES[key]}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map((r) => (
+          <tr key={r.min}>
+            <th scope="row">{W.min2({ min: r.min })}</th>
+            {PLOTTED.map((key) => (
+              <td key={key}>{told(r[key])}</td>
+            ))}
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  </details>
+);
+
 /** Middle and crust over time, of the bake as written (thin) and as it is now (thick); both by the model. */
 export function Curves({
   source,
@@ -210,31 +239,7 @@ export function Curves({
           clock: Math.abs(clock - 1) > 0.02 && W.itsClockIsStretchedTimes({ number: fixed(clock, 2) }),
         })}
       </figcaption>
-      <details className={classes.figures}>
-        <summary>{W.theSameAsATable}</summary>
-        <table>
-          <thead>
-            <tr>
-              <th scope="col">{W.after}</th>
-              {PLOTTED.map((key) => (
-                <th scope="col" key={key}>
-                  {NAMES[key]}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {figures.map((r) => (
-              <tr key={r.min}>
-                <th scope="row">{W.min2({ min: r.min })}</th>
-                {PLOTTED.map((key) => (
-                  <td key={key}>{told(r[key])}</td>
-                ))}
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </details>
+      <Figures rows={figures} />
     </figure>
   );
 }

@@ -6,7 +6,8 @@ import { learnt, recordOf, thirstOf, type BenchRecord } from '../../../core/benc
 import { FEEL_WORDS } from '../../../core/classes';
 import { mainPart, wetWaterG, type Formula } from '../../../core/formula';
 import type { Pantry } from '../../../core/pantry';
-import { problemIn, usePantryQuery, useRevisePantryMutation } from '../../api/api';
+import { usePantryQuery, useRevisePantryMutation } from '../../api/api';
+import { problemIn } from '../../api/ask';
 import { useChangeKitchen } from '../../shared/useChangeKitchen';
 import { useKitchen } from '../../shared/useKitchen';
 import { Notice } from '../../parts/Notice';
@@ -20,6 +21,75 @@ import { useBench } from '../../shared/useBench';
 import { benchWords } from '../../words/data/en/bench';
 
 const W = benchWords.recordPage;
+
+type RecordLine = BenchRecord['lines'][number];
+
+/** How far what went in is from what was planned, where that would be seen. */
+function apart({ wentG, plannedG }: RecordLine): string {
+  if (wentG === null || plannedG <= 0) return '';
+  const by = wentG / plannedG - 1;
+  return Math.abs(by) < 0.005 ? '' : `${by > 0 ? '+' : '−'}${fixed(100 * Math.abs(by), 1)} %`;
+}
+/** What else is to be said of a line. */
+const besides = (l: RecordLine): string =>
+  [
+    l.leftOut ? W.leftOut : '',
+    l.otherId ? W.inItsPlace({ ingredient: ingredientName(l.otherId, true) }) : '',
+    l.off ? W.off : '',
+    l.wentG === null && !l.leftOut ? W.notWeighed : '',
+  ]
+    .filter(Boolean)
+    .join(', ');
+
+/** What was weighed, beside what was planned. */
+function Weighed({ record, formula }: { record: BenchRecord; formula: Formula }) {
+  const lines = new Map(formula.parts.flatMap((p) => p.lines.map((l) => [l.id, l])));
+  const { feel } = record;
+  return (
+    <section className={`sheet ${classes.part}`}>
+      <h2>{W.weighed}</h2>
+      <div className={classes.wide} role="region" aria-label={W.weighed} tabIndex={0}>
+        <table className={classes.record}>
+          <thead>
+            <tr>
+              {[W.thing, W.planned, W.wentIn, W.apart, W.besides].map((name) => (
+                <th key={name} scope="col">
+                  {name}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {record.lines.map((l) => (
+              <tr key={l.lineId}>
+                <th scope="row">{lineName(lines.get(l.lineId)!)}</th>
+                <td className="num">{grams(l.plannedG)}</td>
+                <td className="num">{l.wentG === null ? '' : grams(l.wentG)}</td>
+                <td className="num">{apart(l)}</td>
+                <td>{besides(l)}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      <p>{W.inTheBowls({ amount: grams(record.massG) })}</p>
+      {feel && (
+        <p>
+          {W.keptBackPutToIt({
+            amount: grams(feel.keptG),
+            amount2: grams(feel.putG),
+            which: FEEL_WORDS[feel.last]
+              ? W.itFeltLikeThis({ feelWordsText: FEEL_WORDS_TEXT[FEEL_WORDS[feel.last]!] })
+              : '',
+          })}
+        </p>
+      )}
+      {record.notes.map((n, i) => (
+        <p key={i}>{n}.</p>
+      ))}
+    </section>
+  );
+}
 
 /** What happened in a run, beside what was planned, and what may be learnt from it. */
 export function RecordPage() {
@@ -38,7 +108,6 @@ export function RecordPage() {
   const record = recordOf(made.formula, made.order, state);
   const part = mainPart(made.formula.parts);
   const thirst = part ? thirstOf(state, record, wetWaterG(part, pantry.exact)) : null;
-  const lines = new Map(made.formula.parts.flatMap((p) => p.lines.map((l) => [l.id, l])));
   return (
     <main id="main" className={classes.page}>
       <header className={classes.head}>
@@ -47,61 +116,7 @@ export function RecordPage() {
         <Link to={`/bench/${run.id}`}>{W.backToTheBench}</Link>
         <Link to={`/formula/${run.formulaId}/card/${run.versionId}`}>{W.theCard}</Link>
       </header>
-      <section className={`sheet ${classes.part}`}>
-        <h2>{W.weighed}</h2>
-        <div className={classes.wide} role="region" aria-label={W.weighed} tabIndex={0}>
-          <table className={classes.record}>
-            <thead>
-              <tr>
-                <th scope="col">{W.thing}</th>
-                <th scope="col">{W.planned}</th>
-                <th scope="col">{W.wentIn}</th>
-                <th scope="col">{W.apart}</th>
-                <th scope="col">{W.besides}</th>
-              </tr>
-            </thead>
-            <tbody>
-              {record.lines.map((l) => (
-                <tr key={l.lineId}>
-                  <th scope="row">{lineName(lines.get(l.lineId)!)}</th>
-                  <td className="num">{grams(l.plannedG)}</td>
-                  <td className="num">{l.wentG === null ? '' : grams(l.wentG)}</td>
-                  <td className="num">
-                    {l.wentG !== null && l.plannedG > 0 && Math.abs(l.wentG / l.plannedG - 1) >= 0.005
-                      ? `${l.wentG > l.plannedG ? '+' : '−'}${fixed(100 * Math.abs(l.wentG / l.plannedG - 1), 1)} %`
-                      : ''}
-                  </td>
-                  <td>
-                    {[
-                      l.leftOut ? W.leftOut : '',
-                      l.otherId ? W.inItsPlace({ ingredient: ingredientName(l.otherId, true) }) : '',
-                      l.off ? 'off' : '',
-                      l.wentG === null && !l.leftOut ? W.notWeighed : '',
-                    ]
-                      .filter(Boolean)
-                      .join(', ')}
-                  </td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </div>
-        <p>{W.inTheBowls({ amount: grams(record.massG) })}</p>
-        {record.feel && (
-          <p>
-            {W.keptBackPutToIt({
-              amount: grams(record.feel.keptG),
-              amount2: grams(record.feel.putG),
-              which: FEEL_WORDS[record.feel.last]
-                ? W.itFeltLikeThis({ feelWordsText: FEEL_WORDS_TEXT[FEEL_WORDS[record.feel.last]!] })
-                : '',
-            })}
-          </p>
-        )}
-        {record.notes.map((n, i) => (
-          <p key={i}>{n}.</p>
-        ))}
-      </section>
+      <Weighed record={record} formula={made.formula} />
       <Baked
         record={record}
         formula={made.formula}

@@ -8,7 +8,7 @@ import { tenths } from '../../words/format';
 import { JOB_NOUNS } from '../../words/data/terms';
 import type { DeskContext } from '../../shared/deskContext';
 import type { WorkingState } from '../../working/workingState';
-import { bareDegrees, heatUnit } from '../../words/heat';
+import { bareDegrees, heatUnit, inTurn } from '../../words/heat';
 import { deskWords } from '../../words/data/en/desk';
 
 const W = deskWords.stops;
@@ -32,9 +32,7 @@ const ovenState = (source: Formula | null, plan: BakePlan | undefined): string =
   const phases = plan?.phases ?? source?.bake?.phases;
   const heats = phases?.map((p) => p.ovenC) ?? [source?.bake?.ovenC ?? null];
   const told = [...new Set(heats)].filter((c) => c !== null);
-  return told.length === 0
-    ? W.noOvenStated
-    : `${told.slice(0, 2).map(bareDegrees).join(', then ')} ${heatUnit()}`;
+  return told.length === 0 ? W.noOvenStated : `${inTurn(told.slice(0, 2).map(bareDegrees))} ${heatUnit()}`;
 };
 
 /** Somebody who is always up, for as long as any bake takes. */

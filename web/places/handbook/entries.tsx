@@ -4,7 +4,7 @@ import { CLASS_IDS, CLASSES, FEEL_FROM, KITS, type CautionId } from '../../../co
 import { donenessOf, keepsAs } from '../../../core/bake';
 import { FAULTS } from '../../../core/judge';
 import { fixed, percent, plain } from '../../words/format';
-import { listed } from '../../words/plural';
+import { either, listed } from '../../words/plural';
 import { KEEP_WORDS, SIGN_WORDS } from '../../words/data/bake';
 import { CAUSE_WORDS, FAULT_WORDS, REPAIR_WORDS } from '../../words/data/faults';
 import {
@@ -125,7 +125,7 @@ const faults = (): Entry[] =>
             <b>{W.usualCauses}</b> {listed(causes)}.
           </p>
           <p>
-            <b>{W.changeFirst}</b> {first.join(', or ')}.
+            <b>{W.changeFirst}</b> {either(first)}.
           </p>
         </>
       ),

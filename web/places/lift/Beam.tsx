@@ -44,7 +44,7 @@ function Arm({ tilt, faint }: { tilt: number; faint: boolean }) {
 }
 
 const names = (of: LiftBudget['acids']): string =>
-  of.length === 0 ? 'none' : listed(of.slice(0, 4).map((x) => ingredientName(x.ingredientId, true)));
+  of.length === 0 ? W.none : listed(of.slice(0, 4).map((x) => ingredientName(x.ingredientId, true)));
 
 /** Acid against soda as a beam that tips; the source's stands faint behind. */
 export function Beam({ source, adapted }: { source: LiftBudget; adapted: LiftBudget }) {

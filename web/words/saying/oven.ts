@@ -1,7 +1,7 @@
 import type { BakePhase, StatedBake } from '../../../core/formula';
 import { COVER_WORDS, HEAT_WORDS } from '../data/bake';
 import { saySentences } from '../data/en/sentences/say';
-import { ovenDegrees, type HeatScale } from '../heat';
+import { inTurn, ovenDegrees, type HeatScale } from '../heat';
 
 const W = saySentences;
 
@@ -30,5 +30,5 @@ export function ovenText({ ovenC, minutes, fan, phases }: StatedBake, first?: He
       ? phaseText(p, first)
       : W.minAt({ min: Math.round(p.min), phase: phaseText(p, first) }),
   );
-  return `${steps.join('; then ')}${whole && W.inAll({ whole })}`;
+  return `${inTurn(steps)}${whole && W.inAll({ whole })}`;
 }

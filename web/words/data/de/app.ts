@@ -32,6 +32,16 @@ export const appWords: typeof English.appWords = {
     closeThisDialogOrMenu: 'diesen Dialog oder dieses Menü schließen',
   },
   palette: {
+    stops: {
+      read: 'Lesen',
+      swap: 'Ersetzen',
+      balance: 'Bilanz',
+      lift: 'Trieb',
+      bake: 'Backen',
+      clock: 'Uhr',
+      versions: 'Versionen',
+      trials: 'Versuche',
+    },
     groups: { this: 'Diese Formel', formulas: 'Formeln', go: 'Gehe zu', do: 'Tun' },
     untitledFormula: 'Formel ohne Titel',
     handbook: 'Handbuch',

@@ -22,6 +22,7 @@ export const bakeWords: typeof English.bakeWords = {
     potStoneOrSheet: 'Topf, Stein oder Blech',
   },
   curves: {
+    out: 'draußen',
     middle: 'Kern',
     crust: 'Kruste',
     middleAsWritten: 'Kern, Original',

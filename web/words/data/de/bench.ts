@@ -178,6 +178,7 @@ export const benchWords: typeof English.benchWords = {
     allSaved: 'Alles gespeichert',
   },
   recordPage: {
+    off: 'daneben',
     whatHappened: (a) => `${a.runTitle}, was geschehen ist`,
     whatHappened2: 'Was geschehen ist',
     thisRunCannotBeShown: 'Dieser Lauf kann nicht gezeigt werden',

@@ -255,6 +255,7 @@ export const deskWords: typeof English.deskWords = {
     balanceCantSayYetA: 'Bilanz: noch nicht zu sagen, eine Zeile ist nicht bekannt.',
   },
   sideBySide: {
+    none: 'keine',
     nothing: 'nichts',
     met: 'erfüllt',
     watch: 'beachten',

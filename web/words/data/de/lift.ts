@@ -15,6 +15,7 @@ export const liftWords: typeof English.liftWords = {
     ofTheSodaMeetsNo: (a) => `${a.ofValue}${a.number} % des Natrons trifft keine Säure: es bräunt mehr`,
   },
   beam: {
+    none: 'keine',
     to: (a) => `${a.number} bis ${a.number2}`,
     noSodaWhatIsSour: 'Kein Natron: was sauer ist, ist nur Geschmack.',
     asWritten: (a) => ` (im Original ${a.number} %)`,

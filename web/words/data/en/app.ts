@@ -33,6 +33,16 @@ export const appWords = catalogue('app', {
     closeThisDialogOrMenu: 'close this dialog or menu',
   },
   palette: {
+    stops: {
+      read: 'Read',
+      swap: 'Swap',
+      balance: 'Balance',
+      lift: 'Lift',
+      bake: 'Bake',
+      clock: 'Clock',
+      versions: 'Versions',
+      trials: 'Trials',
+    },
     groups: { this: 'This formula', formulas: 'Formulas', go: 'Go to', do: 'Do' },
     untitledFormula: 'Untitled formula',
     handbook: 'Handbook',

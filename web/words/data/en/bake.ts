@@ -24,6 +24,7 @@ export const bakeWords = catalogue('bake', {
     potStoneOrSheet: 'pot, stone or sheet',
   },
   curves: {
+    out: 'out',
     middle: 'Middle',
     crust: 'Crust',
     middleAsWritten: 'Middle, as written',

@@ -184,6 +184,7 @@ export const benchWords = catalogue('bench', {
     allSaved: 'All saved',
   },
   recordPage: {
+    off: 'off',
     whatHappened: (a: { runTitle: string }) => `${a.runTitle}, what happened`,
     whatHappened2: 'What happened',
     thisRunCannotBeShown: 'This run cannot be shown',

@@ -261,6 +261,7 @@ export const deskWords = catalogue('desk', {
     balanceCantSayYetA: 'Balance: can’t say yet, a line is not known.',
   },
   sideBySide: {
+    none: 'none',
     nothing: 'nothing',
     met: 'met',
     watch: 'watch',

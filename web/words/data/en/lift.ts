@@ -18,6 +18,7 @@ export const liftWords = catalogue('lift', {
       `${a.ofValue}${a.number} % of the soda meets no acid: it browns more`,
   },
   beam: {
+    none: 'none',
     to: (a: { number: string; number2: string }) => `${a.number} to ${a.number2}`,
     noSodaWhatIsSour: 'No soda: what is sour is only taste.',
     asWritten: (a: { number: string }) => ` (as written ${a.number} %)`,

@@ -3,6 +3,7 @@ import { counted } from '../../../plural';
 
 export const clockSentences: typeof English.clockSentences = {
   asWritten: 'Original',
+  usual: 'üblich',
   byTheYeastClock: 'nach der Hefeuhr',
   byTheBakeModelRoughly: 'nach dem Backmodell, grob: früh nachsehen',
   asItsWayAsks: 'wie sein Ersatz es verlangt',

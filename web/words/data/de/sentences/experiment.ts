@@ -1,6 +1,7 @@
 import type * as English from '../../en/sentences/experiment';
 
 export const experimentSentences: typeof English.experimentSentences = {
+  together: (a) => `${a.before} mit ${a.next}`,
   halfwayTo: (a) => `auf halbem Weg, ${a.low} bis ${a.high}`,
   fromTo: (a) => `${a.single}, von ${a.low} auf ${a.high}: ${a.signed}`,
   beyondWhatEachDoesAlone: (a) => `${a.name}, über das hinaus, was jedes allein tut: ${a.signed}`,

@@ -3,6 +3,7 @@ import { counted } from '../../../plural';
 
 export const clockSentences = catalogue('sentences/clock', {
   asWritten: 'as written',
+  usual: 'usual',
   byTheYeastClock: 'by the yeast clock',
   byTheBakeModelRoughly: 'by the bake model, roughly: look early',
   asItsWayAsks: 'as its way asks',

@@ -1,6 +1,7 @@
 import { catalogue } from '../../../catalogue';
 
 export const experimentSentences = catalogue('sentences/experiment', {
+  together: (a: { before: string; next: string }) => `${a.before} with ${a.next}`,
   halfwayTo: (a: { low: string; high: string }) => `halfway, ${a.low} to ${a.high}`,
   fromTo: (a: { single: string; low: string; high: string; signed: string }) =>
     `${a.single}, from ${a.low} to ${a.high}: ${a.signed}`,
