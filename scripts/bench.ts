@@ -28,6 +28,10 @@ function timed(times: number, work: () => unknown): number[] {
     return performance.now() - t;
   }).sort((a, b) => a - b);
 }
+/** Prints the median of so many times, ms; `most` is what it may take. */
+const printMedian = (name: string, times: number, work: () => unknown, most = ''): void =>
+  print(name, at(timed(times, work), 0.5), 'ms', most);
+
 /** A programme of the engine's shape: n amounts in windows and ten judged properties, a third of them out of reach. */
 function programmeOf(n: number): [LeastSquares, Judged[]] {
   const qp = new LeastSquares(n);
@@ -45,7 +49,10 @@ function programmeOf(n: number): [LeastSquares, Judged[]] {
   return [qp, judged];
 }
 
-async function core() {
+const AVOIDED = ['gluten', 'wheat', 'egg', 'milk', 'tree_nut', 'peanut', 'oil'] as const;
+
+/** One programme solved, by ours and by HiGHS. */
+async function solving() {
   const highs = await loadHighs();
   for (const n of [6, 12, 24]) {
     const [base, judged] = programmeOf(n);
@@ -68,19 +75,13 @@ async function core() {
     );
     print(`  the same with slacks, ours over HiGHS, ${n} amounts`, ours / theirs, '×');
   }
+}
+
+/** Many combinations of what may come for what goes. */
+function combining() {
   const part = muffins.parts[0]!;
-  const conflicts = conflictsOf(part, lookupReference, [
-    'gluten',
-    'wheat',
-    'egg',
-    'milk',
-    'tree_nut',
-    'peanut',
-    'oil',
-  ]);
-  const lists = conflicts.map((c) =>
-    candidatesFor(c, lookupReference, ['gluten', 'wheat', 'egg', 'milk', 'tree_nut', 'peanut', 'oil']),
-  );
+  const conflicts = conflictsOf(part, lookupReference, AVOIDED);
+  const lists = conflicts.map((c) => candidatesFor(c, lookupReference, AVOIDED));
   const programme = new PartProgramme(
     part,
     conflicts.flatMap((c) => c.lineIds),
@@ -93,13 +94,10 @@ async function core() {
       kit: lists[i]![(k * (i + 3) + i) % lists[i]!.length] ?? kitById('paper_lining')!,
     })),
   );
-  print(
+  printMedian(
     '2 000 combinations of the muffins',
-    at(
-      timed(3, () => combos.forEach((c) => programme.solve(c))),
-      0.5,
-    ),
-    'ms',
+    3,
+    () => combos.forEach((c) => programme.solve(c)),
     '2000',
   );
   for (const n of [1, 2, 3]) {
@@ -119,6 +117,10 @@ async function core() {
       'ms',
     );
   }
+}
+
+/** A whole answer, and one step of a drag on it. */
+function adapting() {
   const best = adapt({ formula: muffins, exclude: [...ALL] }, { lookup: lookupReference }).solutions[0]!;
   const dragged = best.moves.find((m) => m.op === 'add' && m.toG! > 20)!;
   print(
@@ -141,14 +143,13 @@ async function core() {
     'ms',
     '8',
   );
-  print(
-    'adapt, muffins without all four, median',
-    at(
-      timed(20, () => adapt({ formula: muffins, exclude: [...ALL] }, { lookup: lookupReference })),
-      0.5,
-    ),
-    'ms',
+  printMedian('adapt, muffins without all four, median', 20, () =>
+    adapt({ formula: muffins, exclude: [...ALL] }, { lookup: lookupReference }),
   );
+}
+
+/** A list and a method of forty rows. */
+function reading() {
   const rows = (of: string[]) =>
     of
       .flatMap((t) => t.split('\n'))
@@ -162,15 +163,19 @@ async function core() {
   const read = timed(100, () => readFormula({ text, method, title: `Quay cake ${n++}` }));
   print('reading 40 rows with a method of 40 steps, median', at(read, 0.5), 'ms', '15');
   const { formula } = readFormula({ text, method });
-  print(
+  printMedian(
     'linking a method of 40 steps, median',
-    at(
-      timed(60, () => linkMethod({ ...formula }, lookupReference)),
-      0.5,
-    ),
-    'ms',
+    60,
+    () => linkMethod({ ...formula }, lookupReference),
     '10',
   );
+}
+
+async function core() {
+  await solving();
+  combining();
+  adapting();
+  reading();
 }
 
 const post = (path: string, body: unknown) =>
@@ -232,42 +237,22 @@ function pantry() {
   const make = timed(2, () => makePantry(rows));
   print('making a pantry of 5 000 of one’s own and 1 000 packets', at(make, 0.5), 'ms');
   const big = makePantry(rows);
-  print(
-    'indexing its names',
-    at(
-      timed(2, () => new Matcher(big.all())),
-      0.5,
-    ),
-    'ms',
-  );
+  printMedian('indexing its names', 2, () => new Matcher(big.all()));
   const entries = entriesOf(big, rows);
-  print(
+  printMedian(
     'searching it, median',
-    at(
-      timed(30, () => searchEntries(entries, { ...NO_FACETS, q: 'number 42' })),
-      0.5,
-    ),
-    'ms',
+    30,
+    () => searchEntries(entries, { ...NO_FACETS, q: 'number 42' }),
     '50',
   );
-  print(
+  printMedian(
     'sifting it by what was not found, median',
-    at(
-      timed(30, () => searchEntries(entries, { ...NO_FACETS, without: ['dairy', 'nuts'] })),
-      0.5,
-    ),
-    'ms',
+    30,
+    () => searchEntries(entries, { ...NO_FACETS, without: ['dairy', 'nuts'] }),
     '50',
   );
   const matcher = new Matcher(big.all());
-  print(
-    'matching one name in it, median',
-    at(
-      timed(60, () => matcher.match('harbour flour number 4711')),
-      0.5,
-    ),
-    'ms',
-  );
+  printMedian('matching one name in it, median', 60, () => matcher.match('harbour flour number 4711'));
 }
 
 async function server() {

@@ -5,7 +5,7 @@ import {
   type FetchArgs,
   type FetchBaseQueryError,
 } from '@reduxjs/toolkit/query/react';
-import { CALLS, type AnswerOf, type BodyOf, type CallName } from '../../contract/calls';
+import { type AnswerOf, type BodyOf } from '../../contract/calls';
 import type {
   AsideMeta,
   EaterRow,
@@ -16,41 +16,12 @@ import type {
   Version,
   VersionMark,
 } from '../../contract/dto';
-import type { TrialQuery } from '../../contract/notebook';
-import type { Problem } from '../../contract/problem';
 import type { Eater } from '../../core/exclusions';
 import type { Formula } from '../../core/formula';
 import type { PantryDoc } from '../../core/pantry';
-import { CSRF_HEADER, type DeedQuery, type Me } from '../../contract/people';
-import { HOME } from './home';
+import { CSRF_HEADER, type Me } from '../../contract/people';
+import { ask, BASE, problemIn } from './ask';
 import { ENDED, pageToken, session } from './session';
-
-const BASE = new URL(`${HOME}/api/v1`, location.origin).href;
-
-/** The address of a call, absolute, so that it also works where the page has no location of its own. */
-export const addressOf = (name: CallName, id = ''): string =>
-  `${BASE}${CALLS[name].path.replace(':id', encodeURIComponent(id))}`;
-
-/** A declared call as a request. */
-export function ask<N extends CallName>(
-  name: N,
-  {
-    id = '',
-    body,
-    query,
-  }: { id?: string; body?: BodyOf<N>; query?: ShelfQuery | TrialQuery | DeedQuery } = {},
-): FetchArgs {
-  const params = new URLSearchParams();
-  for (const [key, value] of Object.entries(query ?? {}) as [string, string | string[] | undefined][])
-    for (const one of [value ?? []].flat()) params.append(key, one);
-  const { method, path } = CALLS[name];
-  const search = params.size > 0 ? `?${params.toString()}` : '';
-  return {
-    url: `${path.replace(':id', encodeURIComponent(id))}${search}`,
-    method: method.toUpperCase(),
-    ...(body === undefined ? {} : { body: body }),
-  };
-}
 
 const fetched = fetchBaseQuery({
   baseUrl: BASE,
@@ -66,8 +37,8 @@ const baseQuery: BaseQueryFn<FetchArgs, unknown, FetchBaseQueryError> = async (a
   return done;
 };
 
-/** Server state. */
-export const api = createApi({
+/** Server state; what is asked of it stands by its subject below. */
+const base = createApi({
   reducerPath: 'api',
   baseQuery,
   tagTypes: [
@@ -93,6 +64,12 @@ export const api = createApi({
       // By how much the server's clock is ahead of this page's.
       transformResponse: (r: AnswerOf<'health'>) => ({ ...r, aheadMs: r.now - Date.now() }),
     }),
+  }),
+});
+
+/** Formulas, their versions and what is being worked on. */
+const formulas = base.injectEndpoints({
+  endpoints: (build) => ({
     shelf: build.query<AnswerOf<'shelf'>, ShelfQuery>({
       query: (query) => ask('shelf', { query }),
       providesTags: ['Shelf'],
@@ -113,6 +90,44 @@ export const api = createApi({
         ...(r ? [{ type: 'Formula' as const, id: r.formulaId }] : []),
       ],
     }),
+    versions: build.query<Version[], string[]>({
+      queryFn: async (ids, _api, _extra, fetch) => {
+        const found = await Promise.all(ids.map(async (id) => fetch(ask('version', { id }))));
+        const failed = found.find((f) => f.error);
+        return failed?.error ? { error: failed.error } : { data: found.map((f) => f.data as Version) };
+      },
+      keepUnusedDataFor: 3600,
+    }),
+    createFormula: build.mutation<AnswerOf<'createFormula'>, Formula>({
+      query: (formula) => ask('createFormula', { body: { formula } }),
+      invalidatesTags: ['Shelf'],
+    }),
+    changeFormula: build.mutation<AnswerOf<'changeFormula'>, { id: string } & BodyOf<'changeFormula'>>({
+      query: ({ id, ...body }) => ask('changeFormula', { id, body }),
+      invalidatesTags: (_r, _e, { id }) => ['Shelf', { type: 'Formula', id }],
+    }),
+    duplicateFormula: build.mutation<AnswerOf<'duplicateFormula'>, string>({
+      query: (id) => ask('duplicateFormula', { id }),
+      invalidatesTags: ['Shelf'],
+    }),
+    deleteFormula: build.mutation<void, string>({
+      query: (id) => ask('deleteFormula', { id }),
+      invalidatesTags: ['Shelf'],
+    }),
+    restoreFormula: build.mutation<AnswerOf<'restoreFormula'>, string>({
+      query: (id) => ask('restoreFormula', { id }),
+      invalidatesTags: ['Shelf'],
+    }),
+    keepVersion: build.mutation<Version, { formulaId: string; body: BodyOf<'keepVersion'> }>({
+      query: ({ formulaId, body }) => ask('keepVersion', { id: formulaId, body }),
+      invalidatesTags: (_r, _e, { formulaId }) => ['Shelf', { type: 'Formula', id: formulaId }],
+    }),
+  }),
+});
+
+/** What is being worked on, and what was laid aside. */
+const drafts = formulas.injectEndpoints({
+  endpoints: (build) => ({
     draft: build.query<AnswerOf<'draft'>, string>({
       query: (id) => ask('draft', { id }),
       providesTags: (_r, _e, id) => [{ type: 'Draft', id }],
@@ -143,30 +158,12 @@ export const api = createApi({
     saveDraft: build.mutation<AnswerOf<'putDraft'>, { formulaId: string } & BodyOf<'putDraft'>>({
       query: ({ formulaId, ...body }) => ask('putDraft', { id: formulaId, body }),
     }),
-    createFormula: build.mutation<AnswerOf<'createFormula'>, Formula>({
-      query: (formula) => ask('createFormula', { body: { formula } }),
-      invalidatesTags: ['Shelf'],
-    }),
-    changeFormula: build.mutation<AnswerOf<'changeFormula'>, { id: string } & BodyOf<'changeFormula'>>({
-      query: ({ id, ...body }) => ask('changeFormula', { id, body }),
-      invalidatesTags: (_r, _e, { id }) => ['Shelf', { type: 'Formula', id }],
-    }),
-    duplicateFormula: build.mutation<AnswerOf<'duplicateFormula'>, string>({
-      query: (id) => ask('duplicateFormula', { id }),
-      invalidatesTags: ['Shelf'],
-    }),
-    deleteFormula: build.mutation<void, string>({
-      query: (id) => ask('deleteFormula', { id }),
-      invalidatesTags: ['Shelf'],
-    }),
-    restoreFormula: build.mutation<AnswerOf<'restoreFormula'>, string>({
-      query: (id) => ask('restoreFormula', { id }),
-      invalidatesTags: ['Shelf'],
-    }),
-    keepVersion: build.mutation<Version, { formulaId: string; body: BodyOf<'keepVersion'> }>({
-      query: ({ formulaId, body }) => ask('keepVersion', { id: formulaId, body }),
-      invalidatesTags: (_r, _e, { formulaId }) => ['Shelf', { type: 'Formula', id: formulaId }],
-    }),
+  }),
+});
+
+/** What is in the pantry, who eats, and the kitchen itself. */
+export const api = drafts.injectEndpoints({
+  endpoints: (build) => ({
     pantry: build.query<PantryRow[], void>({
       query: () => ask('pantry'),
       transformResponse: (r: AnswerOf<'pantry'>) => r.items,
@@ -211,14 +208,6 @@ export const api = createApi({
     restoreEater: build.mutation<EaterRow, string>({
       query: (id) => ask('restoreEater', { id }),
       invalidatesTags: ['Eaters'],
-    }),
-    versions: build.query<Version[], string[]>({
-      queryFn: async (ids, _api, _extra, fetch) => {
-        const found = await Promise.all(ids.map(async (id) => fetch(ask('version', { id }))));
-        const failed = found.find((f) => f.error);
-        return failed?.error ? { error: failed.error } : { data: found.map((f) => f.data as Version) };
-      },
-      keepUnusedDataFor: 3600,
     }),
     kitchen: build.query<AnswerOf<'kitchen'>, void>({
       query: () => ask('kitchen'),
@@ -272,23 +261,3 @@ export const {
   useKitchenQuery,
   usePutKitchenMutation,
 } = api;
-
-/** The problem inside a failed call, or null where the server did not answer at all. */
-export function problemIn(error: unknown): Problem | null {
-  const data = (error as { data?: unknown } | null)?.data;
-  const parsed: unknown = typeof data === 'string' ? tryParse(data) : data;
-  if (parsed && typeof parsed === 'object' && 'code' in parsed) return parsed as Problem;
-  // Something answered, but not in our words.
-  const { status, originalStatus } = (error ?? {}) as { status?: unknown; originalStatus?: unknown };
-  const said =
-    typeof status === 'number' ? status : typeof originalStatus === 'number' ? originalStatus : null;
-  return said === null ? null : { status: said, code: 'server.failed', path: '', args: {} };
-}
-
-function tryParse(text: string): unknown {
-  try {
-    return JSON.parse(text);
-  } catch {
-    return null;
-  }
-}

@@ -3,7 +3,8 @@ import type { AnswerOf } from '../../contract/calls';
 import type { BakeDay, DayRow } from '../../contract/days';
 import type { Put } from '../../contract/dto';
 import { CSRF_HEADER } from '../../contract/people';
-import { addressOf, api, ask } from './api';
+import { api } from './api';
+import { addressOf, ask } from './ask';
 import { pageToken } from './session';
 
 /** Requests that outlive their page may carry 64 kB in all (Fetch Standard, "keepalive"). */

@@ -9,10 +9,10 @@ import type {
   TrialQuery,
   TrialRow,
 } from '../../contract/notebook';
-import { api, ask } from './api';
+import { api } from './api';
+import { ask } from './ask';
 
-/** Trials, experiments, tastings and photos: fetched with the pages that have to do with them. */
-export const notebookApi = api.injectEndpoints({
+const withTrials = api.injectEndpoints({
   endpoints: (build) => ({
     trials: build.query<TrialPage, TrialQuery>({
       query: (query) => ask('trials', { query }),
@@ -31,7 +31,7 @@ export const notebookApi = api.injectEndpoints({
       invalidatesTags: ['Trials'],
       async onQueryStarted({ id }, { dispatch, queryFulfilled }) {
         await queryFulfilled.then(
-          ({ data }) => dispatch(notebookApi.util.updateQueryData('trial', id, () => data)),
+          ({ data }) => dispatch(withTrials.util.updateQueryData('trial', id, () => data)),
           () => undefined,
         );
       },
@@ -44,6 +44,15 @@ export const notebookApi = api.injectEndpoints({
       query: (id) => ask('restoreTrial', { id }),
       invalidatesTags: ['Trials'],
     }),
+    createPhoto: build.mutation<PhotoRow, string>({
+      query: (data) => ask('createPhoto', { body: { data } }),
+    }),
+  }),
+});
+
+/** Trials, experiments, tastings and photos: fetched with the pages that have to do with them. */
+export const notebookApi = withTrials.injectEndpoints({
+  endpoints: (build) => ({
     experiments: build.query<ExperimentRow[], void>({
       query: () => ask('experiments'),
       transformResponse: (r: AnswerOf<'experiments'>) => r.rows,
@@ -105,9 +114,6 @@ export const notebookApi = api.injectEndpoints({
     restoreTasting: build.mutation<TastingRow, string>({
       query: (id) => ask('restoreTasting', { id }),
       invalidatesTags: ['Tastings'],
-    }),
-    createPhoto: build.mutation<PhotoRow, string>({
-      query: (data) => ask('createPhoto', { body: { data } }),
     }),
   }),
 });

@@ -11,7 +11,8 @@ import type {
   SetUp,
   SignIn,
 } from '../../contract/people';
-import { api, ask } from './api';
+import { api } from './api';
+import { ask } from './ask';
 
 /** Calls about who signs in: fetched with the pages that make them. */
 const people = api.enhanceEndpoints({ addTagTypes: ['People', 'Sessions', 'Deeds'] }).injectEndpoints({

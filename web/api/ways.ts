@@ -1,7 +1,8 @@
 import type { AnswerOf } from '../../contract/calls';
 import type { Put, WayRow } from '../../contract/dto';
 import type { OwnKitDoc } from '../../core/classes';
-import { api, ask } from './api';
+import { api } from './api';
+import { ask } from './ask';
 
 /** Replacements of the baker's own. */
 const waysApi = api.injectEndpoints({

@@ -1,5 +1,5 @@
 import { notify } from './notify';
-import { problemIn } from '../api/api';
+import { problemIn } from '../api/ask';
 import { sayProblem } from '../words/problems';
 import { partsWords } from '../words/data/en/parts';
 

@@ -1,4 +1,4 @@
-import { problemIn } from '../api/api';
+import { problemIn } from '../api/ask';
 import { Notice } from '../parts/Notice';
 import { doorWords } from '../words/data/en/door';
 import { sayPeopleProblem } from '../words/peopleProblems';

@@ -1,5 +1,5 @@
 import { Link } from 'react-router';
-import { problemIn } from '../api/api';
+import { problemIn } from '../api/ask';
 import { Notice } from '../parts/Notice';
 import { sayProblem } from '../words/problems';
 import classes from './page.module.css';

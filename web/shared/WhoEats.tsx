@@ -22,6 +22,48 @@ const VERDICTS: Record<EaterVerdict['finding'], string> = {
 };
 const MOST_LINES = 4;
 
+/** What can be said for each eater, with the lines that cause it by their names. */
+function useVerdicts(formula: Formula, lookup: Lookup) {
+  const { data: eaters = [] } = useEatersQuery();
+  return useMemo(() => {
+    const lines = formula.parts.flatMap((p) => p.lines);
+    const nameOf = (index: number): string => {
+      const id = idOf(lines[index]!.item);
+      return id === null ? W.aLineNotUnderstood : ingredientName(id, true);
+    };
+    return eaters.map((eater) => {
+      const own = withOwnWords(lookup, eater.words);
+      const { finding, because } = verdictForEater(
+        eater,
+        lines.map((l) => own(l.item)),
+      );
+      const telling = because.filter((b) => b.finding === finding);
+      return {
+        eater,
+        finding,
+        names: [...new Set(telling.map((b) => nameOf(b.index)))],
+        hit: [...new Set(telling.flatMap((b) => b.avoids))],
+      };
+    });
+  }, [eaters, formula, lookup]);
+}
+type Verdict = ReturnType<typeof useVerdicts>[number];
+
+/** All of it in one paragraph. */
+const InBrief = ({ of }: { of: readonly Verdict[] }) =>
+  of.length > 0 && (
+    <p>
+      <b>{W.forWhomItSuits}</b>{' '}
+      {of
+        .map(
+          ({ eater, finding, names }) =>
+            `${eater.name}: ${VERDICTS[finding]}${names.length > 0 ? `: ${listed(names.slice(0, MOST_LINES))}` : ''}`,
+        )
+        .join('; ')}
+      .
+    </p>
+  );
+
 /** What can be said of a formula for everybody one bakes for, with the lines that cause it. */
 export function WhoEats({
   formula,
@@ -33,63 +75,25 @@ export function WhoEats({
   /** One paragraph, for a page to print. */
   brief?: boolean;
 }) {
-  const { data: eaters = [] } = useEatersQuery();
-  const lines = useMemo(() => formula.parts.flatMap((p) => p.lines), [formula]);
-  const rows = useMemo(
-    () =>
-      eaters.map((eater) => {
-        const own = withOwnWords(lookup, eater.words);
-        return {
-          eater,
-          verdict: verdictForEater(
-            eater,
-            lines.map((l) => own(l.item)),
-          ),
-        };
-      }),
-    [eaters, lines, lookup],
-  );
-  const nameOf = (index: number): string => {
-    const id = idOf(lines[index]!.item);
-    return id === null ? W.aLineNotUnderstood : ingredientName(id, true);
-  };
-  if (brief) {
-    if (rows.length === 0) return null;
-    return (
-      <p>
-        <b>{W.forWhomItSuits}</b>{' '}
-        {rows
-          .map(({ eater, verdict }) => {
-            const telling = verdict.because.filter((b) => b.finding === verdict.finding);
-            const names = [...new Set(telling.map((b) => nameOf(b.index)))];
-            return `${eater.name}: ${VERDICTS[verdict.finding]}${names.length > 0 ? `: ${listed(names.slice(0, MOST_LINES))}` : ''}`;
-          })
-          .join('; ')}
-        .
-      </p>
-    );
-  }
+  const verdicts = useVerdicts(formula, lookup);
+  if (brief) return <InBrief of={verdicts} />;
   return (
     <section aria-label={W.forWhomItSuits2}>
       <h2>{W.forWhomItSuits2}</h2>
-      {rows.length === 0 && (
+      {verdicts.length === 0 && (
         <p className="small quiet">
           {W.nobodyIsOnTheList} <Link to="/kitchen">{W.sayForWhomYouBake}</Link>
         </p>
       )}
       <ul className={classes.list}>
-        {rows.map(({ eater, verdict }) => {
-          const Icon = FINDING_ICONS[verdict.finding];
-          const words = VERDICTS[verdict.finding];
-          const because = verdict.because.filter((b) => b.finding === verdict.finding);
-          const names = [...new Set(because.map((b) => nameOf(b.index)))];
-          const hit = [...new Set(because.flatMap((b) => b.avoids))];
+        {verdicts.map(({ eater, finding, names, hit }) => {
+          const Icon = FINDING_ICONS[finding];
           return (
-            <li key={eater.id} data-finding={verdict.finding}>
+            <li key={eater.id} data-finding={finding}>
               <Icon size={17} stroke={1.9} aria-hidden="true" />
               <div>
-                <b>{eater.name}</b>: {words}
-                {because.length > 0 && (
+                <b>{eater.name}</b>: {VERDICTS[finding]}
+                {names.length > 0 && (
                   <div className="small quiet">
                     {listed(names.slice(0, MOST_LINES))}
                     {names.length > MOST_LINES && W.andMore({ namesCount: names.length - MOST_LINES })}

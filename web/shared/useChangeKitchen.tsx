@@ -7,7 +7,8 @@ import { useAppDispatch, useAppSelector, type RootState } from '../store/store';
 import { Notice } from '../parts/Notice';
 import { sayClash } from '../words/kitchenWords';
 import { sayProblem } from '../words/problems';
-import { api, problemIn, usePutKitchenMutation } from '../api/api';
+import { api, usePutKitchenMutation } from '../api/api';
+import { problemIn } from '../api/ask';
 import { makeTurns } from '../api/inTurn';
 import { kitchenLine } from '../api/kitchenSlice';
 import { mergeKitchen, settled, type KitchenClash } from '../api/mergeKitchen';
@@ -26,22 +27,17 @@ const inTurn = makeTurns();
 /** Changes are told apart by their number. */
 let asked = 0;
 
-/**
- * Changes some of what is kept of the kitchen, on what it is at that moment. What another tab changed meanwhile is brought
- * together with it; where both cannot stand, `trouble` shows both. It also says where something could not be kept.
- * Every change can be undone while the page is open.
- */
-export function useChangeKitchen() {
+type Keep = (to: (from: Kitchen) => Kitchen, said: (before: Kitchen) => unknown) => Promise<boolean>;
+
+/** Keeps what comes of a change for the kitchen as it is; brings together what others changed meanwhile. */
+function useKeep() {
   const store = useStore<RootState>();
-  const dispatch = useAppDispatch();
-  const line = useAppSelector((s) => s.kitchenLine);
   const [put] = usePutKitchenMutation();
   const [problem, setProblem] = useState<Problem | 'noAnswer' | null>(null);
   const [clashes, setClashes] = useState<KitchenClash[]>([]);
   const now = (): Row => rowOf(api.endpoints.kitchen.select()(store.getState()).data ?? NO_ROW);
-
-  /** Keeps what comes of `to` for the kitchen as it is; true when it is kept. */
-  const keep = (to: (from: Kitchen) => Kitchen, said: (before: Kitchen) => unknown): Promise<boolean> =>
+  /** True when it is kept. */
+  const keep: Keep = (to, said) =>
     inTurn(async () => {
       let base = now();
       const before = base.doc;
@@ -69,29 +65,20 @@ export function useChangeKitchen() {
       setProblem({ status: 409, code: 'kitchen.changed', path: '', args: {} });
       return false;
     });
-  const change = async (more: Partial<Kitchen>): Promise<boolean> => {
-    const id = ++asked;
-    dispatch(kitchenLine.asked({ id, more }));
-    const kept = await keep(
-      (from) => ({ ...from, ...more }),
-      // That it was looked at is kept too, and is nothing to undo.
-      (before) => Object.keys(more).length > 0 && dispatch(kitchenLine.changed(before)),
-    );
-    dispatch(kitchenLine.answered(id));
-    return kept;
-  };
-  const step = async (
-    to: Kitchen | undefined,
-    said: typeof kitchenLine.undone | typeof kitchenLine.redone,
-  ) => {
-    if (to)
-      await keep(
-        () => to,
-        (before) => dispatch(said(before)),
-      );
-  };
   const close = (clash: KitchenClash) => setClashes((all) => all.filter((c) => c !== clash));
-  const trouble = (problem !== null || clashes.length > 0) && (
+  return { keep, problem, clashes, close };
+}
+
+/** What could not be kept, and what two changed at once: both are shown, and either can be taken. */
+function Trouble({
+  problem,
+  clashes,
+  close,
+  onMine,
+}: Omit<ReturnType<typeof useKeep>, 'keep'> & {
+  onMine: (clash: KitchenClash) => void;
+}) {
+  return (
     <>
       {problem !== null && (
         <Notice kind="trouble" title={W.notKept}>
@@ -113,10 +100,7 @@ export function useChangeKitchen() {
                 mt={8}
                 onClick={() => {
                   close(clash);
-                  void keep(
-                    (from) => settled(from, clash),
-                    (before) => dispatch(kitchenLine.changed(before)),
-                  );
+                  onMine(clash);
                 }}
               >
                 {W.takeMine}
@@ -127,9 +111,48 @@ export function useChangeKitchen() {
       })}
     </>
   );
+}
+
+/**
+ * Changes some of what is kept of the kitchen, on what it is at that moment. What another tab changed meanwhile is brought
+ * together with it; where both cannot stand, `trouble` shows both. It also says where something could not be kept.
+ * Every change can be undone while the page is open.
+ */
+export function useChangeKitchen() {
+  const dispatch = useAppDispatch();
+  const line = useAppSelector((s) => s.kitchenLine);
+  const { keep, ...trouble } = useKeep();
+  const change = async (more: Partial<Kitchen>): Promise<boolean> => {
+    const id = ++asked;
+    dispatch(kitchenLine.asked({ id, more }));
+    const kept = await keep(
+      (from) => ({ ...from, ...more }),
+      // That it was looked at is kept too, and is nothing to undo.
+      (before) => Object.keys(more).length > 0 && dispatch(kitchenLine.changed(before)),
+    );
+    dispatch(kitchenLine.answered(id));
+    return kept;
+  };
+  const step = async (
+    to: Kitchen | undefined,
+    said: typeof kitchenLine.undone | typeof kitchenLine.redone,
+  ) => {
+    if (to)
+      await keep(
+        () => to,
+        (before) => dispatch(said(before)),
+      );
+  };
+  const takeMine = (clash: KitchenClash) =>
+    void keep(
+      (from) => settled(from, clash),
+      (before) => dispatch(kitchenLine.changed(before)),
+    );
   return {
     change,
-    trouble,
+    trouble: (trouble.problem !== null || trouble.clashes.length > 0) && (
+      <Trouble {...trouble} onMine={takeMine} />
+    ),
     canUndo: line.past.length > 0,
     canRedo: line.future.length > 0,
     undo: () => step(line.past.at(-1), kitchenLine.undone),

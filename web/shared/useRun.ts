@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import type { BenchDeed, RunDetail } from '../../contract/bench';
 import type { BenchEvent } from '../../core/bench';
-import { addressOf, problemIn } from '../api/api';
+import { addressOf, problemIn } from '../api/ask';
 import { useAddEventsMutation, useRunQuery } from '../api/days';
 import { keyHere } from '../api/home';
 
@@ -30,32 +30,23 @@ function toBox(id: string, waiting: readonly Waiting[]): boolean {
   }
 }
 
-/**
- * A run as it goes, on this device and on others: what is done is shown at once, kept here, and sent until the server has it; what
- * others do comes as it happens.
- */
-export function useRun(id: string) {
-  const { data, error, refetch } = useRunQuery(id);
+/** What was done here and waits to be sent: kept in the browser's store, sent the oldest first, tried again when it fails. */
+function useOutbox(id: string) {
   const [add] = useAddEventsMutation();
   const [waiting, setWaiting] = useState<Waiting[]>(() => fromBox(id));
   const [tries, setTries] = useState(0);
   const [boxed, setBoxed] = useState(true);
   const [refused, setRefused] = useState<string | null>(null);
-
-  const tell = useCallback(
-    (doc: BenchDeed): string => {
-      const event: Waiting = { id: crypto.randomUUID(), at: Date.now(), doc };
+  const put = useCallback(
+    (to: (waiting: Waiting[]) => Waiting[]) =>
       setWaiting((w) => {
-        const now = [...w, event];
+        const now = to(w);
         setBoxed(toBox(id, now));
         return now;
-      });
-      return event.id;
-    },
+      }),
     [id],
   );
-
-  // Sends what waits, the oldest first; a try that fails is followed by another, sooner when the network is back.
+  // A try that fails is followed by another, sooner when the network is back.
   useEffect(() => {
     if (waiting.length === 0 || refused) return;
     let over = false;
@@ -75,11 +66,7 @@ export function useRun(id: string) {
       }
       const sent = new Set(some.map((e) => e.id));
       setTries(0);
-      setWaiting((w) => {
-        const left = w.filter((e) => !sent.has(e.id));
-        setBoxed(toBox(id, left));
-        return left;
-      });
+      put((w) => w.filter((e) => !sent.has(e.id)));
     };
     const timer = setTimeout(() => void send(), AGAIN_MS[Math.min(tries, AGAIN_MS.length - 1)]);
     const soon = () => setTries(0);
@@ -89,7 +76,25 @@ export function useRun(id: string) {
       clearTimeout(timer);
       window.removeEventListener('online', soon);
     };
-  }, [waiting, tries, refused, add, id]);
+  }, [waiting, tries, refused, add, id, put]);
+  return { waiting, put, late: tries > 0, boxed, refused };
+}
+
+/**
+ * A run as it goes, on this device and on others: what is done is shown at once, kept here, and sent until the server has it; what
+ * others do comes as it happens.
+ */
+export function useRun(id: string) {
+  const { data, error, refetch } = useRunQuery(id);
+  const { waiting, put, ...outbox } = useOutbox(id);
+  const tell = useCallback(
+    (doc: BenchDeed): string => {
+      const event: Waiting = { id: crypto.randomUUID(), at: Date.now(), doc };
+      put((w) => [...w, event]);
+      return event.id;
+    },
+    [put],
+  );
 
   // What other devices do: the browser asks again by itself where the line is cut.
   useEffect(() => {
@@ -104,14 +109,5 @@ export function useRun(id: string) {
     return [...(data?.events ?? []), ...own];
   }, [data, waiting]);
   const run: RunDetail | undefined = data;
-  return {
-    run,
-    events,
-    tell,
-    waiting: waiting.length,
-    late: tries > 0,
-    boxed,
-    refused,
-    error: data ? null : error,
-  };
+  return { ...outbox, run, events, tell, waiting: waiting.length, error: data ? null : error };
 }

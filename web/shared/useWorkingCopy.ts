@@ -1,7 +1,8 @@
 import { useEffect, useState } from 'react';
 import { useStore } from 'react-redux';
 import type { DraftDoc, FormulaDetail, Version } from '../../contract/dto';
-import { api, problemIn, useFormulaQuery } from '../api/api';
+import { api, useFormulaQuery } from '../api/api';
+import { problemIn } from '../api/ask';
 import { saving, useAppDispatch, useAppSelector, type RootState } from '../store/store';
 import type { Copy } from '../working/localCopies';
 import { sameDoc } from '../working/sameDoc';

@@ -1,5 +1,6 @@
 import { createListenerMiddleware, type ListenerMiddleware } from '@reduxjs/toolkit';
-import { api, problemIn } from '../api/api';
+import { api } from '../api/api';
+import { problemIn } from '../api/ask';
 import { localCopies, type Copy, type LocalCopies } from './localCopies';
 import { Saver, type Sent } from './saver';
 import { workingCopy } from './workingSlice';

@@ -16,24 +16,21 @@ const W = bakeWords.bakeFields;
 
 const TYPED = '';
 
-/** What it is baked in, and how it goes in. */
-export function BakeFields({
-  setup,
-  tin,
-  plan,
-  onPlan,
-}: {
+type Props = {
   setup: BakeSetup;
   tin: StatedTin | undefined;
   plan: BakePlan;
   onPlan: (more: BakePlan, field: string) => void;
-}) {
-  const kitchen = useKitchen();
+};
+
+/** The tin: one of the kitchen's, or in words. */
+function TinFields({ setup, tin, plan, onPlan }: Props) {
+  const { tins: own = [] } = useKitchen();
+  // As it is being written; null while it is the one that stands.
   const [written, setWritten] = useState<string | null>(null);
-  const own = kitchen.tins ?? [];
   const chosen = own.find((t) => t.tin.written === tin?.written && t.metal === setup.metal);
   return (
-    <div className={classes.fields}>
+    <>
       {own.length > 0 && (
         <NativeSelect
           label={W.aTinOfYours}
@@ -60,24 +57,40 @@ export function BakeFields({
           if (read) onPlan({ ...plan, tin: { ...read, written: text.trim() } }, 'tin');
         }}
       />
-      {setup.vessel.kind === 'free' && (
-        <NumberField
-          label={W.pieces}
-          unit=""
-          value={setup.vessel.count}
-          onChange={(n) => n >= 1 && onPlan({ ...plan, pieces: Math.round(n) }, 'pieces')}
-        />
-      )}
-      {setup.vessel.kind === 'free' && !tin && (
-        <NativeSelect
-          label={W.shaped}
-          value={setup.vessel.form ?? 'flat'}
-          data={FREE_FORMS.map((f) => ({ value: f, label: FORM_WORDS[f] }))}
-          onChange={(e) => onPlan({ ...plan, form: e.currentTarget.value as FreeForm }, 'form')}
-        />
-      )}
+    </>
+  );
+}
+
+/** Pieces that are set free: how many, and how they are shaped. */
+const FreeFields = ({ setup: { vessel }, tin, plan, onPlan }: Props) => (
+  <>
+    <NumberField
+      label={W.pieces}
+      unit=""
+      value={vessel.count}
+      onChange={(n) => n >= 1 && onPlan({ ...plan, pieces: Math.round(n) }, 'pieces')}
+    />
+    {!tin && (
       <NativeSelect
-        label={setup.vessel.kind === 'free' ? W.standsOn : W.madeOf}
+        label={W.shaped}
+        value={vessel.form ?? 'flat'}
+        data={FREE_FORMS.map((f) => ({ value: f, label: FORM_WORDS[f] }))}
+        onChange={(e) => onPlan({ ...plan, form: e.currentTarget.value as FreeForm }, 'form')}
+      />
+    )}
+  </>
+);
+
+/** What it is baked in, and how it goes in. */
+export function BakeFields(props: Props) {
+  const { setup, plan, onPlan } = props;
+  const free = setup.vessel.kind === 'free';
+  return (
+    <div className={classes.fields}>
+      <TinFields {...props} />
+      {free && <FreeFields {...props} />}
+      <NativeSelect
+        label={free ? W.standsOn : W.madeOf}
         value={setup.metal}
         data={TIN_METALS.map((m) => ({ value: m, label: METAL_WORDS[m] }))}
         onChange={(e) => onPlan({ ...plan, metal: e.currentTarget.value as TinMetal }, 'metal')}

@@ -114,20 +114,108 @@ function Signs({
   );
 }
 
+type BakeNow = ReturnType<typeof useBake>;
+/** A bake that has an oven: both of what is held against each other are there. */
+type Both = { source: BakeSetup; adapted: BakeSetup };
+type Planning = { plan: BakePlan; onPlan: (next: BakePlan, field: string) => void };
+
+/** What is said at the oven: the time, what the change does to it, the programme. */
+function AtTheOven({ bake, source, adapted, plan, onPlan }: Both & Planning & { bake: BakeNow }) {
+  const { doc } = useDeskContext();
+  const { compared, stated } = bake;
+  const notes = notesOf(
+    doc.source.parts.map((p) => p.classId),
+    { covered: adapted.phases.some((p) => p.cover === 'lid'), startC: adapted.startC },
+  );
+  return (
+    <section className={`sheet ${classes.panel}`} aria-label={W.atTheOven}>
+      <h2>{W.atTheOven}</h2>
+      {(compared?.faults ?? []).map((f) => (
+        <p
+          key={f}
+          className={STOPS.includes(f) && f !== 'notThis' ? classes.fault : classes.word}
+          role="alert"
+        >
+          {inDegrees(BAKE_FAULT_WORDS[f])}
+        </p>
+      ))}
+      {bake.open.length > 0 && <CantSay what={W.whatTheChangeDoesTo} lines={bake.open} source={doc.source} />}
+      {bake.open.length > 0 && stated && <p>{W.asWritten({ minutes: minutesText(stated[0], stated[1]) })}</p>}
+      {!compared && bake.open.length === 0 && (
+        <Skeleton height={90} role="status" aria-label={W.bakingItInTheModel} />
+      )}
+      {compared && <Told source={source} adapted={adapted} compared={compared} stated={stated} />}
+      <YourOven setup={adapted} oven={bake.oven} />
+      <Programme phases={adapted.phases} schools={hasSchools(adapted.classId)} plan={plan} onPlan={onPlan} />
+      {notes.map((n) => (
+        <p key={n}>{inDegrees(BAKE_NOTE_WORDS[n])}</p>
+      ))}
+    </section>
+  );
+}
+
+/** Heat over time, as written and as it is now, with the programme below it. */
+function HeatOverTime({ bake, adapted, plan, onPlan }: Pick<Both, 'adapted'> & Planning & { bake: BakeNow }) {
+  const { compared, stated } = bake;
+  // The words first: the curves take as long to draw as all else together.
+  const later = useDeferredValue(compared, null);
+  const [before, after] = [later?.source, later?.adapted];
+  if (!before || !after) return null;
+  const clock = compared ? clockOf(compared, stated) * compared.pace.factor : 1;
+  const window = compared?.minutes ? ([compared.minutes.from, compared.minutes.to] as const) : null;
+  const end =
+    BEYOND +
+    Math.max(
+      ...[before, after].map((r) => clock * (r.curve.at(-1)?.min ?? 0)),
+      window?.[1] ?? 0,
+      turnsOf(adapted.phases).at(-1) ?? 0,
+    );
+  return (
+    <section className={`sheet ${classes.panel}`} aria-label={W.heatOverTime}>
+      <h2>{W.heatOverTime}</h2>
+      <Curves source={before} adapted={after} clock={clock} end={end} window={window}>
+        <Band
+          phases={adapted.phases}
+          end={end}
+          onPhases={(phases, field) => onPlan({ ...plan, phases }, field)}
+        />
+      </Curves>
+    </section>
+  );
+}
+
+/** What holds for every bake. */
+function KeepInMind() {
+  const kitchen = useKitchen();
+  return (
+    <section>
+      <h2>{W.keepInMind}</h2>
+      <p>{W.openingTheDoorCosts1({ degrees: degreesApart(20) })}</p>
+      {(kitchen.altitudeM ?? 0) > 150 && <p>{W.waterBoilsLowerAtYour}</p>}
+      <p className="small quiet">
+        {W.localCodeMayAskFor({
+          list: listed([
+            W.noRawBatterOrDough,
+            W.filledBakesAreCooledFrom({ temperatures: degreesSpan(57, 21) }),
+            W.thenBelowWithin4H({ temperature: degrees(5) }),
+          ]),
+        })}
+      </p>
+    </section>
+  );
+}
+
 /** Bake: what the change does to the time at the oven, and how one knows that it is done. */
 export function BakeStop() {
   const { id: formulaId = '' } = useParams();
   const { doc, solution, outcome } = useDeskContext();
   const dispatch = useAppDispatch();
-  const kitchen = useKitchen();
   const { pantry } = usePantry();
-  const bake = useBake(doc, solution?.formula ?? doc.source);
-  const { plan, source, adapted, stated, compared, pressurePa } = bake;
-  // The words first: the curves take as long to draw as all else together.
-  const later = useDeferredValue(compared, null);
+  const formula = solution?.formula ?? doc.source;
+  const bake = useBake(doc, formula);
+  const { plan, source, adapted, compared, pressurePa } = bake;
   const onPlan = (next: BakePlan, field: string) =>
     void dispatch(workingCopy.bakePlanned({ plan: next, field }));
-  const tin = plan.tin ?? doc.source.tin;
 
   if (!outcome) return <Skeleton height={520} role="status" aria-label={W.workingOutTheBake} />;
   if (!adapted || !source)
@@ -143,99 +231,34 @@ export function BakeStop() {
         {W.theFormulaSaysNoOven}
       </Notice>
     );
-  const done = donenessOfBake((solution?.formula ?? doc.source).parts, pantry.lookup, pressurePa);
-  const faults = compared?.faults ?? [];
+  const both = { source, adapted, plan, onPlan };
   const kinds = doc.source.parts.map((p) => p.classId);
-  const notes = notesOf(kinds, {
-    covered: adapted.phases.some((p) => p.cover === 'lid'),
-    startC: adapted.startC,
-  });
-  const drawn = later?.source && later.adapted ? [later.source, later.adapted] : null;
-  const clock = compared ? clockOf(compared, stated) * compared.pace.factor : 1;
-  const window = compared?.minutes ? ([compared.minutes.from, compared.minutes.to] as const) : null;
-  const end =
-    BEYOND +
-    Math.max(
-      ...(drawn ?? []).map((r) => clock * (r.curve.at(-1)?.min ?? 0)),
-      window?.[1] ?? 0,
-      turnsOf(adapted.phases).at(-1) ?? 0,
-    );
   return (
     <div className={`${frame.frame} ${classes.still}`}>
       <div className={frame.content} aria-busy={bake.working}>
-        <section className={`sheet ${classes.panel}`} aria-label={W.atTheOven}>
-          <h2>{W.atTheOven}</h2>
-          {faults.map((f) => (
-            <p
-              key={f}
-              className={STOPS.includes(f) && f !== 'notThis' ? classes.fault : classes.word}
-              role="alert"
-            >
-              {inDegrees(BAKE_FAULT_WORDS[f])}
-            </p>
-          ))}
-          {bake.open.length > 0 && (
-            <CantSay what={W.whatTheChangeDoesTo} lines={bake.open} source={doc.source} />
-          )}
-          {bake.open.length > 0 && stated && (
-            <p>{W.asWritten({ minutes: minutesText(stated[0], stated[1]) })}</p>
-          )}
-          {!compared && bake.open.length === 0 && (
-            <Skeleton height={90} role="status" aria-label={W.bakingItInTheModel} />
-          )}
-          {compared && <Told source={source} adapted={adapted} compared={compared} stated={stated} />}
-          <YourOven setup={adapted} oven={bake.oven} />
-          <Programme
-            phases={adapted.phases}
-            schools={hasSchools(adapted.classId)}
-            plan={plan}
-            onPlan={onPlan}
-          />
-          {notes.map((n) => (
-            <p key={n}>{inDegrees(BAKE_NOTE_WORDS[n])}</p>
-          ))}
-        </section>
-        {drawn && (
-          <section className={`sheet ${classes.panel}`} aria-label={W.heatOverTime}>
-            <h2>{W.heatOverTime}</h2>
-            <Curves source={drawn[0]!} adapted={drawn[1]!} clock={clock} end={end} window={window}>
-              <Band
-                phases={adapted.phases}
-                end={end}
-                onPhases={(phases, field) => onPlan({ ...plan, phases }, field)}
-              />
-            </Curves>
-          </section>
-        )}
+        <AtTheOven bake={bake} {...both} />
+        <HeatOverTime bake={bake} {...both} />
         <section className={`sheet ${classes.panel}`} aria-label={W.theTinAndTheDough}>
           <h2>{W.theTinAndTheDough}</h2>
           <div className={classes.grid}>
             <div className={classes.tinFields}>
-              <BakeFields setup={adapted} tin={tin} plan={plan} onPlan={onPlan} />
-              <OtherTin source={source} adapted={adapted} plan={plan} onPlan={onPlan} />
+              <BakeFields setup={adapted} tin={plan.tin ?? doc.source.tin} plan={plan} onPlan={onPlan} />
+              <OtherTin {...both} />
             </div>
-            {faults.some((f) => f === 'noMass') ? null : <Section setup={adapted} />}
+            {compared?.faults.includes('noMass') ? null : <Section setup={adapted} />}
           </div>
         </section>
-        <Signs done={done} setup={adapted} kinds={kinds} coolMin={compared?.coolMin ?? null} />
+        <Signs
+          done={donenessOfBake(formula.parts, pantry.lookup, pressurePa)}
+          setup={adapted}
+          kinds={kinds}
+          coolMin={compared?.coolMin ?? null}
+        />
       </div>
       <aside className={frame.aside} tabIndex={0} aria-label={W.whatThisRestsOn}>
         <Took formulaId={formulaId} setup={adapted} compared={compared} />
         <Rests source={source} adapted={adapted} compared={compared} />
-        <section>
-          <h2>{W.keepInMind}</h2>
-          <p>{W.openingTheDoorCosts1({ degrees: degreesApart(20) })}</p>
-          {(kitchen.altitudeM ?? 0) > 150 && <p>{W.waterBoilsLowerAtYour}</p>}
-          <p className="small quiet">
-            {W.localCodeMayAskFor({
-              list: listed([
-                W.noRawBatterOrDough,
-                W.filledBakesAreCooledFrom({ temperatures: degreesSpan(57, 21) }),
-                W.thenBelowWithin4H({ temperature: degrees(5) }),
-              ]),
-            })}
-          </p>
-        </section>
+        <KeepInMind />
       </aside>
     </div>
   );

@@ -28,24 +28,19 @@ const shortOf = (p: BakePhase): string =>
     .filter(Boolean)
     .join(', ');
 
-/** The stretches of a bake under the axis of its curves; where one gives way to the next can be dragged. */
-export function Band({
-  phases,
-  end,
-  onPhases,
-}: {
+type Props = {
   phases: BakePhase[];
   /** The end of the axis, min. */
   end: number;
   onPhases: (next: BakePhase[], field: string) => void;
-}) {
+};
+
+/** When each stretch begins and ends, and how the end of one is moved. */
+function useTurns({ phases, end, onPhases }: Props) {
   const turns = turnsOf(phases);
-  const [starts, ends] = [
-    [0, ...turns],
-    [...turns, end],
-  ];
-  /** Moves the end of a stretch; the next one takes what it gives, and none is shorter than a minute. */
-  const move = (i: number, to: number) => {
+  const starts = [0, ...turns];
+  /** The next one takes what a stretch gives, and none is shorter than a minute. */
+  const move = (i: number, to: number): void => {
     const next = phases[i + 1]!;
     const lastOne = i + 1 === phases.length - 1;
     const most = lastOne ? end - 1 : starts[i]! + phases[i]!.min + next.min - 1;
@@ -59,6 +54,13 @@ export function Band({
       `turn-${i}`,
     );
   };
+  return { turns, starts, ends: [...turns, end], move };
+}
+
+/** The stretches of a bake under the axis of its curves; where one gives way to the next can be dragged. */
+export function Band(props: Props) {
+  const { phases, end } = props;
+  const { turns, starts, ends, move } = useTurns(props);
   const track = useRef<HTMLDivElement>(null);
   useStaysPut(track);
   const held = useRef({ i: 0, x: 0, min: 0, minPerPx: 0 });

@@ -1,6 +1,6 @@
 import { Skeleton } from '@mantine/core';
 import { Link, useParams } from 'react-router';
-import { problemIn } from '../../api/api';
+import { problemIn } from '../../api/ask';
 import { useCounting } from '../../instruments/useInstruments';
 import { Notice } from '../../parts/Notice';
 import { usePageTitle } from '../../parts/usePageTitle';

@@ -44,29 +44,92 @@ function stateOf(i: Instrument, now: number): string {
   return `${said}${unit}${coarse}`;
 }
 
-/** Scales and probes: those that are none, those of a process on this machine, real ones by the browser's Bluetooth. */
-export function InstrumentPanel({ stepG }: { stepG: number }) {
-  const { all } = useInstruments();
-  const [mass, temperature] = [useCounting('mass'), useCounting('temperature')];
-  const [choices, setChoices] = useChoices();
-  const [trying, setTrying] = useState(false);
-  const [address, setAddress] = useState(USUAL_ADDRESS);
-  const [line, setLine] = useState<'none' | 'trying' | 'connected'>('none');
-  const [real, setReal] = useState(false);
+/** Finds a scale or a probe by the browser's own Bluetooth. `onFound` hears how it is let go. */
+function ByBluetooth({ onFound }: { onFound: (end: () => void) => void }) {
   const [notFound, setNotFound] = useState<NotFound | null>(null);
-  const ends = useRef<(() => void)[]>([]);
-  useEffect(() => () => ends.current.forEach((end) => end()), []);
-  const follow = () => {
-    setLine('trying');
-    ends.current.push(followProcess(address, INSTRUMENTS, setLine));
-  };
   const find = async () => {
     setNotFound(null);
     const found = await followBluetooth(INSTRUMENTS);
     if (typeof found === 'string') setNotFound(found);
-    else ends.current.push(found);
+    else onFound(found);
   };
+  if (!bluetooth()) return <p>{W.thisBrowserHasNoBluetooth}</p>;
+  return (
+    <Group gap="sm" my={8}>
+      <Button variant="default" onClick={() => void find()}>
+        {W.findAScaleOrA}
+      </Button>
+      {notFound && <span role="status">{NOT_FOUND[notFound]}</span>}
+    </Group>
+  );
+}
+
+/** Instruments of a program on this machine. `onFollowed` hears how its line is ended. */
+function OfAProgram({ onFollowed }: { onFollowed: (end: () => void) => void }) {
+  const [address, setAddress] = useState(USUAL_ADDRESS);
+  const [line, setLine] = useState<'none' | 'trying' | 'connected'>('none');
+  const follow = () => {
+    setLine('trying');
+    onFollowed(followProcess(address, INSTRUMENTS, setLine));
+  };
+  if (line !== 'none')
+    return (
+      <p role="status">
+        {line === 'connected' ? W.connectedTo({ address }) : W.doesNotAnswerYetIt({ address })}
+      </p>
+    );
+  return (
+    <Group gap="sm" align="end" my={8}>
+      <TextInput
+        label={W.instrumentsOfAProgramOn}
+        value={address}
+        onChange={(e) => setAddress(e.currentTarget.value.trim())}
+        error={isAddress(address) ? null : W.writeWsLocalhostAndA}
+      />
+      <Button variant="default" disabled={!isAddress(address)} onClick={follow}>
+        {W.connect}
+      </Button>
+    </Group>
+  );
+}
+
+/** What sends, and what it sends; of several of a kind the one that counts is chosen. */
+function Sending({ all }: { all: readonly Instrument[] }) {
+  const counting = { mass: useCounting('mass'), temperature: useCounting('temperature') };
   const now = performance.now();
+  return (
+    <ul className={classes.list} aria-label={W.whatSends}>
+      {all.map((i) => {
+        const kind = kindOf(i);
+        return (
+          <li key={i.id}>
+            {all.filter((x) => kindOf(x) === kind).length > 1 ? (
+              <Radio
+                name={`counts-${kind}`}
+                label={i.name}
+                checked={counting[kind]?.id === i.id}
+                onChange={() => INSTRUMENTS.choose(kind, i.id)}
+              />
+            ) : (
+              <b>{i.name}</b>
+            )}
+            <span className="num">{stateOf(i, now)}</span>
+          </li>
+        );
+      })}
+    </ul>
+  );
+}
+
+/** Scales and probes: those that are none, those of a process on this machine, real ones by the browser's Bluetooth. */
+export function InstrumentPanel({ stepG }: { stepG: number }) {
+  const { all } = useInstruments();
+  const [choices, setChoices] = useChoices();
+  const [trying, setTrying] = useState(false);
+  const [real, setReal] = useState(false);
+  const ends = useRef<(() => void)[]>([]);
+  useEffect(() => () => ends.current.forEach((end) => end()), []);
+  const lines = (end: () => void) => void ends.current.push(end);
   return (
     <details className={classes.instruments}>
       <summary>{W.instruments({ allCount: all.length > 0 && `: ${all.length}` })}</summary>
@@ -93,59 +156,10 @@ export function InstrumentPanel({ stepG }: { stepG: number }) {
           onChange={(e) => setReal(e.currentTarget.checked)}
         />
       </Group>
-      {real &&
-        (bluetooth() ? (
-          <Group gap="sm" my={8}>
-            <Button variant="default" onClick={() => void find()}>
-              {W.findAScaleOrA}
-            </Button>
-            {notFound && <span role="status">{NOT_FOUND[notFound]}</span>}
-          </Group>
-        ) : (
-          <p>{W.thisBrowserHasNoBluetooth}</p>
-        ))}
-      {line === 'none' ? (
-        <Group gap="sm" align="end" my={8}>
-          <TextInput
-            label={W.instrumentsOfAProgramOn}
-            value={address}
-            onChange={(e) => setAddress(e.currentTarget.value.trim())}
-            error={isAddress(address) ? null : W.writeWsLocalhostAndA}
-          />
-          <Button variant="default" disabled={!isAddress(address)} onClick={follow}>
-            {W.connect}
-          </Button>
-        </Group>
-      ) : (
-        <p role="status">
-          {line === 'connected' ? W.connectedTo({ address }) : W.doesNotAnswerYetIt({ address })}
-        </p>
-      )}
+      {real && <ByBluetooth onFound={lines} />}
+      <OfAProgram onFollowed={lines} />
       {trying && <StandIn stepG={stepG} />}
-      {all.length > 0 && (
-        <ul className={classes.list} aria-label={W.whatSends}>
-          {all.map((i) => {
-            const kind = kindOf(i);
-            const several = all.filter((x) => kindOf(x) === kind).length > 1;
-            const counts = (kind === 'mass' ? mass : temperature)?.id === i.id;
-            return (
-              <li key={i.id}>
-                {several ? (
-                  <Radio
-                    name={`counts-${kind}`}
-                    label={i.name}
-                    checked={counts}
-                    onChange={() => INSTRUMENTS.choose(kind, i.id)}
-                  />
-                ) : (
-                  <b>{i.name}</b>
-                )}
-                <span className="num">{stateOf(i, now)}</span>
-              </li>
-            );
-          })}
-        </ul>
-      )}
+      {all.length > 0 && <Sending all={all} />}
     </details>
   );
 }

@@ -52,38 +52,75 @@ type Props = {
   tell: ReturnType<typeof useRun>['tell'];
 };
 
+type SoFar = ReturnType<typeof ovenSoFar>;
+type InOven = SoFar & { inAt: number };
+
 /** In the oven: how long, what is to be done meanwhile, what a probe says, and what has to be seen before it comes out. */
 export function Oven({ formula, lookup, events, tell }: Props) {
-  const nowMs = useServerNow();
   const so = useMemo(() => ovenSoFar(events), [events]);
-  const prompts = useMemo(() => promptsOf(formula), [formula]);
-  const done = useMemo(() => donenessOfBake(formula.parts, lookup), [formula, lookup]);
+  const { inAt, outAt } = so;
+  return (
+    <section className={classes.now} aria-label={W.theOven}>
+      <p className={classes.what}>
+        {outAt !== null ? W.outOfTheOven : inAt !== null ? W.inTheOven : W.intoTheOven}
+      </p>
+      {inAt === null ? (
+        <Before formula={formula} so={so} tell={tell} />
+      ) : outAt === null ? (
+        <Baking formula={formula} lookup={lookup} so={{ ...so, inAt }} tell={tell} />
+      ) : (
+        <After formula={formula} lookup={lookup} so={{ ...so, inAt }} outAt={outAt} tell={tell} />
+      )}
+    </section>
+  );
+}
+
+/** What is weighed before it goes in. */
+function Before({ formula: { bake }, so, tell }: Pick<Props, 'formula' | 'tell'> & { so: SoFar }) {
+  return (
+    <>
+      {typeof bake?.ovenC === 'number' && <p>{ovenDegrees(bake.ovenC, bake.fan)}</p>}
+      <Mass
+        label={W.whatItWeighsBefore}
+        value={so.beforeG}
+        onKeep={(g) => tell({ kind: 'bakeMass', when: 'before', g })}
+      />
+      <Button
+        size="lg"
+        className={classes.go}
+        onClick={() => {
+          readySound();
+          tell({ kind: 'oven', what: 'in' });
+        }}
+      >
+        {W.itIsIn}
+      </Button>
+    </>
+  );
+}
+
+/** The bake as the model has it; null until it is worked out, which takes longer than a frame. */
+function useModel(formula: Formula, lookup: Lookup): Modelled | null {
   const [model, setModel] = useState<Modelled | null>(null);
-  const isIn = so.inAt !== null && so.outAt === null;
-  // Worked out once it is in: it takes longer than a frame.
   useEffect(() => {
-    if (so.inAt === null) return;
     const timer = setTimeout(() => setModel(modelOf(formula, lookup)), 50);
     return () => clearTimeout(timer);
-  }, [so.inAt, formula, lookup]);
-  const coolMin = useMemo(() => {
-    const setup = so.outAt === null ? null : setupOf(formula, lookup);
-    return setup ? (coolingOf(setup) ?? done.coolMin[0]) : done.coolMin[0];
-  }, [so.outAt, formula, lookup, done]);
-  const min = so.inAt === null ? 0 : (nowMs - so.inAt) / MIN_MS;
-  const whole = formula.bake?.minutes ?? null;
-  const left = model && isIn ? timeLeft(model, so.probe) : null;
+  }, [formula, lookup]);
+  return model;
+}
+
+/** What is to be done meanwhile: what rings now, and what comes next. */
+function Prompts({ formula, inAt, nowMs }: { formula: Formula; inAt: number; nowMs: number }) {
+  const prompts = useMemo(() => promptsOf(formula), [formula]);
   const [answered, setAnswered] = useState<string[]>([]);
   const alarms = useMemo(
     () =>
-      isIn
-        ? prompts.map((p) => ({
-            key: `${p.kind}:${p.min}`,
-            at: so.inAt! + p.min * MIN_MS,
-            title: promptWords(p),
-          }))
-        : [],
-    [isIn, prompts, so.inAt],
+      prompts.map((p) => ({
+        key: `${p.kind}:${p.min}`,
+        at: inAt + p.min * MIN_MS,
+        title: promptWords(p),
+      })),
+    [prompts, inAt],
   );
   // What was missed by more than a quarter of an hour while the page was away is seen, not rung.
   const ringing = useAlarms(
@@ -92,135 +129,136 @@ export function Oven({ formula, lookup, events, tell }: Props) {
     nowMs,
     'bench',
   );
+  const min = (nowMs - inAt) / MIN_MS;
   const next = prompts.find((p) => p.min > min);
-  const open = stillToSee(done, so);
   return (
-    <section className={classes.now} aria-label={W.theOven}>
-      <p className={classes.what}>
-        {so.outAt !== null ? W.outOfTheOven : isIn ? W.inTheOven : W.intoTheOven}
+    <>
+      {ringing.map((a) => (
+        <p key={a.key} className={classes.prompt} role="alert">
+          {a.title}{' '}
+          <Button size="compact-md" onClick={() => setAnswered((x) => [...x, a.key])}>
+            {W.done}
+          </Button>
+        </p>
+      ))}
+      {next && (
+        <p className={classes.step}>
+          {W.inWord({ prompt: promptWords(next), time: countdown((next.min - min) * MIN_MS) })}
+        </p>
+      )}
+    </>
+  );
+}
+
+/** How long it has still to go by what the probe reads. */
+const ByTheProbe = ({ left }: { left: NonNullable<ReturnType<typeof timeLeft>> }) => (
+  <p role="status">
+    {W.byTheProbeAboutMin({
+      number: fixed(left.min, 0),
+      number2: fixed(left.from, 0),
+      number3: fixed(left.to, 0),
+      slower:
+        Math.abs(left.slower - 1) > 0.08 &&
+        W.thisBakeGoesThanForecast({
+          number: fixed(100 * Math.abs(left.slower - 1), 0),
+          which: left.slower > 1 ? W.slower : W.quicker,
+        }),
+    })}
+  </p>
+);
+
+/** The signs that it is done, ticked as they are seen, and what is still missing. */
+function Signs({ formula, lookup, so, tell }: Omit<Props, 'events'> & { so: SoFar }) {
+  const done = useMemo(() => donenessOfBake(formula.parts, lookup), [formula, lookup]);
+  const { signs, coreShortC } = stillToSee(done, so);
+  const missing = [
+    ...signs.map((s) => inDegrees(SIGN_WORDS[s])),
+    ...(coreShortC ? [W.moreInTheMiddle({ degrees: degreesApart(coreShortC) })] : []),
+  ];
+  return (
+    <>
+      <div className={classes.signs} role="group" aria-label={W.whatIsSeen}>
+        {done.signs
+          .filter((s) => s !== 'none' && s !== 'core')
+          .map((s) => (
+            <Checkbox
+              key={s}
+              label={inDegrees(SIGN_WORDS[s])}
+              checked={so.signs.has(s)}
+              onChange={(e) => tell({ kind: 'sign', sign: s, on: e.currentTarget.checked })}
+            />
+          ))}
+      </div>
+      {missing.length > 0 && <p className="quiet">{W.beforeItComesOut({ list: listed(missing) })}</p>}
+    </>
+  );
+}
+
+/** While it bakes. */
+function Baking({ formula, lookup, so, tell }: Omit<Props, 'events'> & { so: InOven }) {
+  const nowMs = useServerNow();
+  const model = useModel(formula, lookup);
+  const left = model ? timeLeft(model, so.probe) : null;
+  const whole = formula.bake?.minutes ?? null;
+  const inMs = nowMs - so.inAt;
+  return (
+    <>
+      <p className={`${classes.number} num`} role="timer">
+        <b>{countdown(whole ? whole[1] * MIN_MS - inMs : inMs)}</b>
       </p>
-      {!isIn && so.outAt === null && (
+      <Prompts formula={formula} inAt={so.inAt} nowMs={nowMs} />
+      {model && <ProbeCurve model={model} read={so.probe} left={left} nowMin={inMs / MIN_MS} />}
+      {left && <ByTheProbe left={left} />}
+      <Probe model={model} inAt={so.inAt} nowMs={nowMs} last={so.probe.at(-1)?.c ?? null} tell={tell} />
+      <Signs formula={formula} lookup={lookup} so={so} tell={tell} />
+      <div className={classes.act}>
+        <Button size="lg" className={classes.go} onClick={() => tell({ kind: 'oven', what: 'out' })}>
+          {W.itIsOut}
+        </Button>
+        <Button size="lg" variant="default" onClick={() => tell({ kind: 'oven', what: 'door' })}>
+          {W.doorOpened}
+        </Button>
+        {so.doors.length > 0 && (
+          <span className="quiet">{W.soFar({ count: W.timeCount({ n: so.doors.length }) })}</span>
+        )}
+      </div>
+    </>
+  );
+}
+
+/** Out of the oven: how long it baked, what it lost, and when it can be cut. */
+function After({ formula, lookup, so, outAt, tell }: Omit<Props, 'events'> & { so: InOven; outAt: number }) {
+  const nowMs = useServerNow();
+  const coolMin = useMemo(() => {
+    const setup = setupOf(formula, lookup);
+    return (setup && coolingOf(setup)) ?? donenessOfBake(formula.parts, lookup).coolMin[0];
+  }, [formula, lookup]);
+  const last = so.probe.at(-1);
+  return (
+    <>
+      <p>
+        {W.itBakedMin({
+          number: fixed((outAt - so.inAt) / MIN_MS, 0),
+          probeCount: last !== undefined && W.inTheMiddleAtLast({ temperature: degrees(last.c) }),
+        })}
+      </p>
+      <Mass
+        label={W.whatItWeighsNow}
+        value={so.afterG}
+        onKeep={(g) => tell({ kind: 'bakeMass', when: 'after', g })}
+      />
+      {so.loss !== null && <p>{W.itLostOfItsWeight({ number: fixed(100 * so.loss, 1) })}</p>}
+      {so.cutAt === null ? (
         <>
-          {typeof formula.bake?.ovenC === 'number' && (
-            <p>{ovenDegrees(formula.bake.ovenC, formula.bake.fan)}</p>
-          )}
-          <Mass
-            label={W.whatItWeighsBefore}
-            value={so.beforeG}
-            onKeep={(g) => tell({ kind: 'bakeMass', when: 'before', g })}
-          />
-          <Button
-            size="lg"
-            className={classes.go}
-            onClick={() => {
-              readySound();
-              tell({ kind: 'oven', what: 'in' });
-            }}
-          >
-            {W.itIsIn}
+          <p>{W.cutItInBeforeThat({ time: countdown(Math.max(0, outAt + coolMin * MIN_MS - nowMs)) })}</p>
+          <Button variant="default" onClick={() => tell({ kind: 'cut' })}>
+            {W.itIsCut}
           </Button>
         </>
+      ) : (
+        <p>{W.cutMinAfterItCame({ number: fixed((so.cutAt - outAt) / MIN_MS, 0) })}</p>
       )}
-      {isIn && (
-        <>
-          <p className={`${classes.number} num`} role="timer">
-            <b>{whole ? countdown(whole[1] * MIN_MS - (nowMs - so.inAt!)) : countdown(nowMs - so.inAt!)}</b>
-          </p>
-          {ringing.map((a) => (
-            <p key={a.key} className={classes.prompt} role="alert">
-              {a.title}{' '}
-              <Button size="compact-md" onClick={() => setAnswered((x) => [...x, a.key])}>
-                {W.done}
-              </Button>
-            </p>
-          ))}
-          {next && (
-            <p className={classes.step}>
-              {W.inWord({ prompt: promptWords(next), time: countdown((next.min - min) * MIN_MS) })}
-            </p>
-          )}
-          {model && <ProbeCurve model={model} read={so.probe} left={left} nowMin={min} />}
-          {left && (
-            <p role="status">
-              {W.byTheProbeAboutMin({
-                number: fixed(left.min, 0),
-                number2: fixed(left.from, 0),
-                number3: fixed(left.to, 0),
-                slower:
-                  Math.abs(left.slower - 1) > 0.08 &&
-                  W.thisBakeGoesThanForecast({
-                    number: fixed(100 * Math.abs(left.slower - 1), 0),
-                    which: left.slower > 1 ? W.slower : W.quicker,
-                  }),
-              })}
-            </p>
-          )}
-          <Probe model={model} inAt={so.inAt!} nowMs={nowMs} last={so.probe.at(-1)?.c ?? null} tell={tell} />
-          <div className={classes.signs} role="group" aria-label={W.whatIsSeen}>
-            {done.signs
-              .filter((s) => s !== 'none' && s !== 'core')
-              .map((s) => (
-                <Checkbox
-                  key={s}
-                  label={inDegrees(SIGN_WORDS[s])}
-                  checked={so.signs.has(s)}
-                  onChange={(e) => tell({ kind: 'sign', sign: s, on: e.currentTarget.checked })}
-                />
-              ))}
-          </div>
-          {(open.signs.length > 0 || (open.coreShortC ?? 0) > 0) && (
-            <p className="quiet">
-              {W.beforeItComesOut({
-                list: listed([
-                  ...open.signs.map((s) => inDegrees(SIGN_WORDS[s])),
-                  ...(open.coreShortC ? [W.moreInTheMiddle({ degrees: degreesApart(open.coreShortC) })] : []),
-                ]),
-              })}
-            </p>
-          )}
-          <div className={classes.act}>
-            <Button size="lg" className={classes.go} onClick={() => tell({ kind: 'oven', what: 'out' })}>
-              {W.itIsOut}
-            </Button>
-            <Button size="lg" variant="default" onClick={() => tell({ kind: 'oven', what: 'door' })}>
-              {W.doorOpened}
-            </Button>
-            {so.doors.length > 0 && (
-              <span className="quiet">{W.soFar({ count: W.timeCount({ n: so.doors.length }) })}</span>
-            )}
-          </div>
-        </>
-      )}
-      {so.outAt !== null && (
-        <>
-          <p>
-            {W.itBakedMin({
-              number: fixed((so.outAt - so.inAt!) / MIN_MS, 0),
-              probeCount:
-                so.probe.length > 0 && W.inTheMiddleAtLast({ temperature: degrees(so.probe.at(-1)!.c) }),
-            })}
-          </p>
-          <Mass
-            label={W.whatItWeighsNow}
-            value={so.afterG}
-            onKeep={(g) => tell({ kind: 'bakeMass', when: 'after', g })}
-          />
-          {so.loss !== null && <p>{W.itLostOfItsWeight({ number: fixed(100 * so.loss, 1) })}</p>}
-          {so.cutAt === null ? (
-            <>
-              <p>
-                {W.cutItInBeforeThat({ time: countdown(Math.max(0, so.outAt + coolMin * MIN_MS - nowMs)) })}
-              </p>
-              <Button variant="default" onClick={() => tell({ kind: 'cut' })}>
-                {W.itIsCut}
-              </Button>
-            </>
-          ) : (
-            <p>{W.cutMinAfterItCame({ number: fixed((so.cutAt - so.outAt) / MIN_MS, 0) })}</p>
-          )}
-        </>
-      )}
-    </section>
+    </>
   );
 }
 

@@ -81,11 +81,78 @@ function DoneLines({ doc, lookup }: { doc: Formula; lookup: Lookup }) {
   );
 }
 
+/** What it is called, of when it is, and what it leaves out. */
+function Head({ version, title, lookup }: { version: Version; title: string; lookup: Lookup }) {
+  const { doc, request } = version;
+  const suits = suitabilityOf(doc, doc.avoids, lookup);
+  const { adapted, open } = sayAdapted(suits);
+  return (
+    <header>
+      <h1>{title}</h1>
+      <p className={classes.sub}>
+        {version.targetId ? version.name : W.asWritten} · {day(version.createdAt)}
+      </p>
+      {isAdapted(version) && (
+        <p>
+          <b>{atHead(adapted)}</b>
+          {request.words && ` (${request.words.join(', ')})`}
+          {open && `; ${open}`}.
+        </p>
+      )}
+      <Suits suits={suits} />
+      {version.note && <p className={classes.noteLine}>{version.note}</p>}
+    </header>
+  );
+}
+
+/** The method, each step with what it takes, and water that is kept back at the step that takes most. */
+function Method({ doc, source, exact }: { doc: Formula; source: Formula | undefined; exact: Lookup }) {
+  const kitchen = useKitchen();
+  const lines = useMemo(() => new Map(doc.parts.flatMap((p) => p.lines.map((l) => [l.id, l]))), [doc]);
+  const takes = useMemo(() => takesOf(source ?? doc, doc, exact), [source, doc, exact]);
+  const held = useMemo(() => holdBackOf(doc, source ?? doc, exact), [doc, source, exact]);
+  const keptAt = stepOfMost(takes, held.lineId);
+  if (doc.method.length === 0) return null;
+  return (
+    <>
+      <h2>{W.method}</h2>
+      <ol className={classes.steps}>
+        {doc.method
+          .filter((s) => !s.struck || s.own !== undefined)
+          .map((s) => (
+            <MethodStep key={s.id} step={s}>
+              {s.id === keptAt && <KeepBack held={held} line={lines.get(held.lineId ?? '')} />}
+              <Takes takes={takes.get(s.id) ?? []} lines={lines} lookup={exact} spoon={kitchen.spoon} />
+            </MethodStep>
+          ))}
+      </ol>
+    </>
+  );
+}
+
+/** How it is baked, and how that is from the time of the original. */
+function BakeLine({ doc, source, changed }: { doc: Formula; source: Formula | undefined; changed: boolean }) {
+  if (!doc.bake) return null;
+  const stated = source?.bake?.minutes;
+  return (
+    <p className={classes.bake}>
+      <b>{W.bake}</b> {ovenText(doc.bake)}
+      {changed && (
+        <span className="quiet">
+          {sameTime(doc.bake, source?.bake)
+            ? W.theTimeOfTheOriginal
+            : W.forAsWrittenByThe({ which: stated ? minutesText(...stated) : W.noStatedTime })}
+        </span>
+      )}
+    </p>
+  );
+}
+
 /** One page to bake from: grams first, the method as it now goes, how it is baked, what it holds. */
 export function Card({
   version,
   title,
-  source,
+  source: of,
   beside,
   pieces,
   kitOf: kitById,
@@ -102,97 +169,47 @@ export function Card({
   lookup: Lookup;
 }) {
   const { doc } = version;
+  const source = of?.doc;
   const lookup = useMemo(() => withOwnWords(exact, version.request.words ?? []), [exact, version]);
   const kits = useMemo(
     () => Object.values(version.request.pins?.kits ?? {}).flatMap((id) => kitById(id) ?? []),
     [version, kitById],
   );
   const kitchen = useKitchen();
-  const lines = useMemo(() => new Map(doc.parts.flatMap((p) => p.lines.map((l) => [l.id, l]))), [doc]);
-  const takes = useMemo(() => takesOf(source?.doc ?? doc, doc, exact), [source, doc, exact]);
-  const held = useMemo(() => holdBackOf(doc, source?.doc ?? doc, exact), [doc, source, exact]);
-  const keptAt = stepOfMost(takes, held.lineId);
-  const lifts = liftLines(doc, version.request, lookup, kitchen, source?.doc);
-  const cautions = cautionsOf(kits, doc.parts, lookup);
-  const suits = suitabilityOf(doc, doc.avoids, lookup);
-  const { adapted, open } = sayAdapted(suits);
-  const changed = isAdapted(version);
   return (
     <article className={`sheet ${classes.card}`} data-long={doc.parts.length > 1 ? '' : undefined}>
-      <header>
-        <h1>{title}</h1>
-        <p className={classes.sub}>
-          {version.targetId ? version.name : W.asWritten} · {day(version.createdAt)}
-        </p>
-        {changed && (
-          <p>
-            <b>{atHead(adapted)}</b>
-            {version.request.words && ` (${version.request.words.join(', ')})`}
-            {open && `; ${open}`}.
-          </p>
-        )}
-        <Suits suits={suits} />
-        {version.note && <p className={classes.noteLine}>{version.note}</p>}
-      </header>
+      <Head version={version} title={title} lookup={lookup} />
       <div className={classes.body}>
         <div>
           {doc.parts.map((p) => (
             <Lines
               key={p.id}
               part={p}
-              source={beside ? source?.doc.parts.find((x) => x.id === p.id) : undefined}
+              source={beside ? source?.parts.find((x) => x.id === p.id) : undefined}
               lookup={lookup}
               inOunces={kitchen.ounces ?? false}
             />
           ))}
         </div>
         <div>
-          {doc.method.length > 0 && (
-            <>
-              <h2>{W.method}</h2>
-              <ol className={classes.steps}>
-                {doc.method
-                  .filter((s) => !s.struck || s.own !== undefined)
-                  .map((s) => (
-                    <MethodStep key={s.id} step={s}>
-                      {s.id === keptAt && <KeepBack held={held} line={lines.get(held.lineId ?? '')} />}
-                      <Takes
-                        takes={takes.get(s.id) ?? []}
-                        lines={lines}
-                        lookup={exact}
-                        spoon={kitchen.spoon}
-                      />
-                    </MethodStep>
-                  ))}
-              </ol>
-            </>
-          )}
-          {lifts.map((l) => (
+          <Method doc={doc} source={source} exact={exact} />
+          {liftLines(doc, version.request, lookup, kitchen, source).map((l) => (
             <p key={l} className={classes.bake}>
               <b>{W.lift}</b> {l}
             </p>
           ))}
-          {doc.bake && (
-            <p className={classes.bake}>
-              <b>{W.bake}</b> {ovenText(doc.bake)}
-              {changed && (
-                <span className="quiet">
-                  {sameTime(doc.bake, source?.doc.bake)
-                    ? W.theTimeOfTheOriginal
-                    : W.forAsWrittenByThe({
-                        which: source?.doc.bake?.minutes
-                          ? minutesText(...source.doc.bake.minutes)
-                          : W.noStatedTime,
-                      })}
-                </span>
-              )}
-            </p>
-          )}
+          <BakeLine doc={doc} source={source} changed={isAdapted(version)} />
           <DoneLines doc={doc} lookup={exact} />
         </div>
       </div>
       <Nutrition doc={doc} lookup={exact} pieces={pieces} currency={kitchen.currency} />
-      <Care doc={doc} source={source?.doc} cautions={cautions} lookup={lookup} exact={exact} />
+      <Care
+        doc={doc}
+        source={source}
+        cautions={cautionsOf(kits, doc.parts, lookup)}
+        lookup={lookup}
+        exact={exact}
+      />
     </article>
   );
 }

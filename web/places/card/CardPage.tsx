@@ -7,7 +7,8 @@ import { TABLE_COLUMNS } from '../../../core/formats';
 import type { Version } from '../../../contract/dto';
 import { piecesOf, suitabilityOf } from '../../../core/formula';
 import { withOwnWords } from '../../../core/pantry';
-import { problemIn, useFormulaQuery, useVersionQuery } from '../../api/api';
+import { useFormulaQuery, useVersionQuery } from '../../api/api';
+import { problemIn } from '../../api/ask';
 import { useCreateRunMutation } from '../../api/days';
 import { usePantry } from '../../pantry/usePantry';
 import { useWays } from '../../pantry/useWays';
@@ -50,6 +51,133 @@ const FILES = [
   },
 ] as const;
 
+type Saved = (typeof FILES)[number]['as'];
+
+/** Saves a version as one of the files. */
+function useSaving(version: Version | undefined, title: string): (as: Saved) => Promise<void> {
+  const { pantry } = usePantry();
+  return async (as) => {
+    if (!version) return;
+    const { doc, request } = version;
+    const suits = suitabilityOf(doc, doc.avoids, withOwnWords(pantry.exact, request.words ?? []));
+    const name = version.targetId ? version.name : W.asWritten;
+    const card = { title, name, doc, suits: suitabilityLine(suits, isAdapted(version)) };
+    if (as === 'json') saveFile(fileName(title, 'json'), cardJsonLd(card), 'application/ld+json');
+    else if (as === 'md') saveFile(fileName(title, 'md'), cardMarkdown(card), 'text/markdown');
+    else {
+      const table = await toCsv(cardRows(doc, pantry.exact, suits), TABLE_COLUMNS);
+      saveFile(fileName(title, 'csv'), table, 'text/csv');
+    }
+  };
+}
+
+/** What the card is saved as, into how many it is cut where that is not said, and on which paper it is printed. */
+function Making({
+  version,
+  title,
+  cut,
+  setCut,
+  paper,
+  setPaper,
+}: {
+  version: Version;
+  title: string;
+  cut: number | null;
+  setCut: (to: number | null) => void;
+  paper: Paper;
+  setPaper: (to: Paper) => void;
+}) {
+  const save = useSaving(version, title);
+  return (
+    <>
+      <span aria-hidden="true">{W.saveAs}</span>
+      {FILES.map(({ as, words, name, title: what }) => (
+        <Button
+          key={as}
+          variant="default"
+          size="compact-md"
+          aria-label={name}
+          title={what}
+          onClick={() => void save(as)}
+        >
+          {words}
+        </Button>
+      ))}
+      {piecesOf(version.doc) === null && (
+        <NumberInput
+          aria-label={W.cutIntoSoManySlices}
+          placeholder={W.slices}
+          w={110}
+          min={1}
+          max={1000}
+          allowDecimal={false}
+          value={cut ?? ''}
+          onChange={(v) => setCut(typeof v === 'number' ? v : null)}
+        />
+      )}
+      <Select
+        aria-label={W.paper}
+        size="sm"
+        w={88}
+        allowDeselect={false}
+        value={paper}
+        data={[...PAPERS]}
+        onChange={(v) => setPaper(PAPERS.find((x) => x === v) ?? 'A4')}
+      />
+    </>
+  );
+}
+
+/** What is done with a card: it was baked, it goes to the bench, it is printed. */
+function Doing({ versionId, there, onBench }: { versionId: string; there: boolean; onBench: () => void }) {
+  return (
+    <Group ml="auto" gap="xs">
+      <Button variant="default" component={Link} to={`/notebook/new?version=${versionId}`}>
+        {W.bakedIt}
+      </Button>
+      <Button variant="default" disabled={!there} onClick={onBench}>
+        {W.atTheBench}
+      </Button>
+      <Button
+        leftSection={<IconPrinter size={18} />}
+        aria-label={W.printTheCard}
+        onClick={() => window.print()}
+        disabled={!there}
+      >
+        {W.print}
+      </Button>
+    </Group>
+  );
+}
+
+/** Asks how much goes to the bench, and goes there. */
+function ToTheBench({
+  formulaId,
+  versionId,
+  title,
+  onClose,
+}: {
+  formulaId: string;
+  versionId: string;
+  title: string;
+  onClose: () => void;
+}) {
+  const navigate = useNavigate();
+  const [begin, begun] = useCreateRunMutation();
+  const bench = async (asked: { batches: number; scaleStepG: number }) => {
+    const done = await begin({ formulaId, versionId, title, ...asked, begunAt: Date.now() });
+    if ('data' in done && done.data) await navigate(`/bench/${done.data.id}`);
+  };
+  return (
+    <BeginBench
+      loading={begun.isLoading}
+      trouble={begun.error ? sayProblem(problemIn(begun.error)?.code ?? null) : null}
+      onBegin={(asked) => void bench(asked)}
+      onClose={onClose}
+    />
+  );
+}
+
 /** One page to bake from: grams first, the method as it now goes, what to watch. */
 export function CardPage() {
   const { id = '', versionId = '' } = useParams();
@@ -60,39 +188,11 @@ export function CardPage() {
   usePageTitle(W.card({ title }));
   const { pantry, ready } = usePantry();
   const { kitOf } = useWays();
-  const navigate = useNavigate();
-  const [begin, begun] = useCreateRunMutation();
   const [beside, setBeside] = useState(false);
   const [paper, setPaper] = useLocalStorage<Paper>({ key: 'new-crumb:paper', defaultValue: 'A4' });
   const [cut, setCut] = useState<number | null>(null);
   const [beginning, setBeginning] = useState(false);
-  const made = version && piecesOf(version.doc);
-  const pieces = made ?? cut;
   const trouble = lost ?? error;
-  const suits = (v: Version) =>
-    suitabilityOf(v.doc, v.doc.avoids, withOwnWords(pantry.exact, v.request.words ?? []));
-  const save = async (as: 'json' | 'md' | 'csv') => {
-    if (!version) return;
-    const card = {
-      title,
-      name: version.targetId ? version.name : W.asWritten,
-      doc: version.doc,
-      suits: suitabilityLine(suits(version), isAdapted(version)),
-    };
-    if (as === 'json') saveFile(fileName(title, 'json'), cardJsonLd(card), 'application/ld+json');
-    else if (as === 'md') saveFile(fileName(title, 'md'), cardMarkdown(card), 'text/markdown');
-    else {
-      saveFile(
-        fileName(title, 'csv'),
-        await toCsv(cardRows(version.doc, pantry.exact, suits(version)), TABLE_COLUMNS),
-        'text/csv',
-      );
-    }
-  };
-  const bench = async (asked: { batches: number; scaleStepG: number }) => {
-    const done = await begin({ formulaId: id, versionId, title, ...asked, begunAt: Date.now() });
-    if ('data' in done && done.data) await navigate(`/bench/${done.data.id}`);
-  };
   return (
     <main id="main" className={classes.page} data-paper={paper}>
       <style>{`@page { size: ${paper.toLowerCase()}; }`}</style>
@@ -106,67 +206,19 @@ export function CardPage() {
           />
         )}
         {version && (
-          <>
-            <span aria-hidden="true">{W.saveAs}</span>
-            {FILES.map(({ as, words, name, title: what }) => (
-              <Button
-                key={as}
-                variant="default"
-                size="compact-md"
-                aria-label={name}
-                title={what}
-                onClick={() => void save(as)}
-              >
-                {words}
-              </Button>
-            ))}
-            {made === null && (
-              <NumberInput
-                aria-label={W.cutIntoSoManySlices}
-                placeholder={W.slices}
-                w={110}
-                min={1}
-                max={1000}
-                allowDecimal={false}
-                value={cut ?? ''}
-                onChange={(v) => setCut(typeof v === 'number' ? v : null)}
-              />
-            )}
-            <Select
-              aria-label={W.paper}
-              size="sm"
-              w={88}
-              allowDeselect={false}
-              value={paper}
-              data={[...PAPERS]}
-              onChange={(v) => setPaper(PAPERS.find((x) => x === v) ?? 'A4')}
-            />
-          </>
+          <Making
+            version={version}
+            title={title}
+            cut={cut}
+            setCut={setCut}
+            paper={paper}
+            setPaper={setPaper}
+          />
         )}
-        <Group ml="auto" gap="xs">
-          <Button variant="default" component={Link} to={`/notebook/new?version=${versionId}`}>
-            {W.bakedIt}
-          </Button>
-          <Button variant="default" disabled={!version} onClick={() => setBeginning(true)}>
-            {W.atTheBench}
-          </Button>
-          <Button
-            leftSection={<IconPrinter size={18} />}
-            aria-label={W.printTheCard}
-            onClick={() => window.print()}
-            disabled={!version}
-          >
-            {W.print}
-          </Button>
-        </Group>
+        <Doing versionId={versionId} there={version !== undefined} onBench={() => setBeginning(true)} />
       </div>
       {beginning && (
-        <BeginBench
-          loading={begun.isLoading}
-          trouble={begun.error ? sayProblem(problemIn(begun.error)?.code ?? null) : null}
-          onBegin={(asked) => void bench(asked)}
-          onClose={() => setBeginning(false)}
-        />
+        <ToTheBench formulaId={id} versionId={versionId} title={title} onClose={() => setBeginning(false)} />
       )}
       {trouble && (
         <Notice kind="trouble" title={W.thisCardCannotBeShown}>
@@ -180,7 +232,7 @@ export function CardPage() {
           title={title}
           source={source}
           beside={beside && source !== undefined}
-          pieces={pieces}
+          pieces={piecesOf(version.doc) ?? cut}
           kitOf={kitOf}
           lookup={pantry.exact}
         />

@@ -35,6 +35,56 @@ const amountText = (n: Nutrient, x: Sourced): string => `${fixed(x.value, labelD
 const energyText = (kj: Sourced, kcal: Sourced): string =>
   W.kjKcal({ number: fixed(kj.value, 0), number2: fixed(kcal.value, 0) });
 
+type Whole = ReturnType<typeof nutritionOf>;
+
+/** A row of figures: `of` makes the share of the whole that the row is of. */
+const Figures = ({ name, whole, of }: { name: string; whole: Whole; of: (x: Sourced) => Sourced }) => (
+  <tr>
+    <th scope="row">{name}</th>
+    <td className="num">{energyText(of(whole.kj), of(whole.kcal))}</td>
+    {NUTRIENTS.map((k) => (
+      <td key={k} className="num">
+        {amountText(k, of(whole.of[k]))}
+      </td>
+    ))}
+  </tr>
+);
+
+/** What the batch costs, where at least half of its lines have a price. */
+function Cost({
+  doc,
+  cost,
+  n,
+  currency,
+}: {
+  doc: Formula;
+  cost: ReturnType<typeof costOf>;
+  n: number | null;
+  currency: string;
+}) {
+  const money = (x: number) => `${currency}${fixed(x, 2)}`;
+  const { priced, unpriced, known } = cost;
+  if (priced === 0) return null;
+  const strong = <b>{W.cost}</b>;
+  if (priced < unpriced.length)
+    return <p>{W.notToldOfLinesHave({ strong, priced, priced2: priced + unpriced.length })}</p>;
+  return (
+    <p className="small">
+      {W.forTheBatch({
+        strong,
+        money: money(known),
+        n: n !== null && W.aPiece({ money: money(known / n) }),
+        unpricedCount:
+          unpriced.length > 0 &&
+          W.withoutWhosePriceIsNot({
+            count: W.lineCount({ n: unpriced.length }),
+            names: namesOf(doc, unpriced),
+          }),
+      })}
+    </p>
+  );
+}
+
 /** What is in 100 g and in a piece of what comes out of the oven, and what the batch costs as far as it is known. */
 export function Nutrition({
   doc,
@@ -50,11 +100,9 @@ export function Nutrition({
   const whole = useMemo(() => nutritionOf(doc, lookup), [doc, lookup]);
   const cost = useMemo(() => costOf(doc, lookup), [doc, lookup]);
   const n = pieces !== null && pieces >= 1 ? pieces : null;
-  const of = (x: Sourced): Sourced => (n ? { ...x, value: x.value / n } : x);
   const { bakedG } = whole;
   if (!(bakedG.value > 0)) return null;
   const missing = namesOf(doc, whole.unknownLines);
-  const money = (x: number) => `${currency}${fixed(x, 2)}`;
   return (
     <section className={classes.nutrition} aria-label={W.nutritionAndCost}>
       <h2>{W.nutrition}</h2>
@@ -72,25 +120,13 @@ export function Nutrition({
             </tr>
           </thead>
           <tbody>
-            <tr>
-              <th scope="row">{W.text100GBaked}</th>
-              <td className="num">{energyText(per100(whole.kj, whole), per100(whole.kcal, whole))}</td>
-              {NUTRIENTS.map((k) => (
-                <td key={k} className="num">
-                  {amountText(k, per100(whole.of[k], whole))}
-                </td>
-              ))}
-            </tr>
+            <Figures name={W.text100GBaked} whole={whole} of={(x) => per100(x, whole)} />
             {n !== null && (
-              <tr>
-                <th scope="row">{W.oneOfAbout({ n, amount: grams(bakedG.value / n) })}</th>
-                <td className="num">{energyText(of(whole.kj), of(whole.kcal))}</td>
-                {NUTRIENTS.map((k) => (
-                  <td key={k} className="num">
-                    {amountText(k, of(whole.of[k]))}
-                  </td>
-                ))}
-              </tr>
+              <Figures
+                name={W.oneOfAbout({ n, amount: grams(bakedG.value / n) })}
+                whole={whole}
+                of={(x) => ({ ...x, value: x.value / n })}
+              />
             )}
           </tbody>
         </table>
@@ -102,30 +138,7 @@ export function Nutrition({
           missing: missing && W.withoutWhatIsNotKnown({ missing }),
         })}
       </p>
-      {cost.priced > 0 && cost.priced < cost.unpriced.length && (
-        <p>
-          {W.notToldOfLinesHave({
-            strong: <b>{W.cost}</b>,
-            priced: cost.priced,
-            priced2: cost.priced + cost.unpriced.length,
-          })}
-        </p>
-      )}
-      {cost.priced > 0 && cost.priced >= cost.unpriced.length && (
-        <p className="small">
-          {W.forTheBatch({
-            strong: <b>{W.cost}</b>,
-            money: money(cost.known),
-            n: n !== null && W.aPiece({ money: money(cost.known / n) }),
-            unpricedCount:
-              cost.unpriced.length > 0 &&
-              W.withoutWhosePriceIsNot({
-                count: W.lineCount({ n: cost.unpriced.length }),
-                names: namesOf(doc, cost.unpriced),
-              }),
-          })}
-        </p>
-      )}
+      <Cost doc={doc} cost={cost} n={n} currency={currency} />
     </section>
   );
 }

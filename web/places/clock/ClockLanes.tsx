@@ -14,7 +14,7 @@ import {
 import { Dragged } from '../../parts/timeline/Dragged';
 import { Frame } from '../../parts/timeline/Frame';
 import { HandBar } from '../../parts/timeline/HandBar';
-import { minAt, scaleOf, xOf } from '../../parts/timeline/scale';
+import { minAt, scaleOf, xOf, type Piece } from '../../parts/timeline/scale';
 import { Track } from '../../parts/timeline/Track';
 import classes from '../../parts/timeline/timeline.module.css';
 import { taskTitle, timeOf } from '../../words/clockWords';
@@ -37,6 +37,75 @@ type Props = {
   onPin: (taskId: string, min: number) => void;
 };
 
+const words = (p: Placed): string => `${timeOf(p.from)} ${taskTitle(p.task)}`;
+/** Tasks on a scale. */
+type Drawn = { pieces: Piece[]; now: number; placed: readonly Placed[] };
+
+/** What is done by hand, to be put at another time. */
+const HandLane = ({ pieces, now, placed, pins, onPin }: Drawn & Pick<Props, 'pins' | 'onPin'>) => (
+  <div className={classes.lane}>
+    <b>{W.byHand}</b>
+    <Track pieces={pieces} now={now}>
+      {placed.filter(isHand).map((p) => (
+        <HandBar
+          key={p.task.id}
+          pieces={pieces}
+          from={p.from}
+          to={p.from + p.task.handsFirst}
+          id={p.task.id}
+          words={words(p)}
+          title={taskTitle(p.task)}
+          pinned={p.task.id in pins}
+          onStep={(dir) => onPin(p.task.id, p.from + dir * PIN_MIN)}
+        />
+      ))}
+    </Track>
+  </div>
+);
+
+/** What is in the oven, and when it heats. */
+const OvenLane = ({ pieces, now, placed }: Drawn) => (
+  <div className={classes.lane}>
+    <b>{W.oven}</b>
+    <Track pieces={pieces} now={now}>
+      {placed
+        .filter((p) => isOven(p) || isHeat(p))
+        .map((p) => (
+          <span
+            key={p.task.id}
+            className={classes.inOven}
+            style={barAt(pieces, p.from, p.to)}
+            data-heats={isHeat(p) ? '' : undefined}
+            title={words(p)}
+          >
+            {isHeat(p) ? '' : taskTitle(p.task)}
+          </span>
+        ))}
+    </Track>
+  </div>
+);
+
+/** What goes on by itself, in as few lanes as it fits. */
+const StillLanes = ({ pieces, now, placed }: Drawn) =>
+  packed(placed.filter((p) => !isHand(p) && !isOven(p) && !isHeat(p))).map((row, k) => (
+    <div key={k} className={classes.lane}>
+      <b className="quiet">{k === 0 ? W.byItself : ''}</b>
+      <Track pieces={pieces} now={now}>
+        {row.map((p) => (
+          <span
+            key={p.task.id}
+            className={classes.bar}
+            data-still=""
+            style={barAt(pieces, p.from, p.to)}
+            title={words(p)}
+          >
+            {isWide(pieces, p.from, p.to) ? taskTitle(p.task) : ''}
+          </span>
+        ))}
+      </Track>
+    </div>
+  ));
+
 /** One bake over time: by hand, in the oven, by itself; its end and its work can be dragged, or moved by the arrow keys. */
 export function ClockLanes({ clock, now, ready, pins, onReady, onPin }: Props) {
   const { ref, width } = useElementSize();
@@ -57,9 +126,7 @@ export function ClockLanes({ clock, now, ready, pins, onReady, onPin }: Props) {
     if (id === READY) onReady(minAt(pieces, xOf(pieces, ready) + px));
     else if (task) onPin(id, minAt(pieces, xOf(pieces, task.from) + px, PIN_MIN));
   };
-  const hands = placed.filter(isHand);
-  const still = packed(placed.filter((p) => !isHand(p) && !isOven(p) && !isHeat(p)));
-  const words = (p: Placed): string => `${timeOf(p.from)} ${taskTitle(p.task)}`;
+  const drawn = { pieces, now, placed };
   return (
     <div
       ref={ref}
@@ -68,60 +135,9 @@ export function ClockLanes({ clock, now, ready, pins, onReady, onPin }: Props) {
       aria-label={W.theBakeOverTime}
     >
       <Frame pieces={pieces} now={now} onMoved={moved} zoom={zoom} onZoom={setZoom}>
-        <div className={classes.lane}>
-          <b>{W.byHand}</b>
-          <Track pieces={pieces} now={now}>
-            {hands.map((p) => (
-              <HandBar
-                key={p.task.id}
-                pieces={pieces}
-                from={p.from}
-                to={p.from + p.task.handsFirst}
-                id={p.task.id}
-                words={words(p)}
-                title={taskTitle(p.task)}
-                pinned={p.task.id in pins}
-                onStep={(dir) => onPin(p.task.id, p.from + dir * PIN_MIN)}
-              />
-            ))}
-          </Track>
-        </div>
-        <div className={classes.lane}>
-          <b>{W.oven}</b>
-          <Track pieces={pieces} now={now}>
-            {placed
-              .filter((p) => isOven(p) || isHeat(p))
-              .map((p) => (
-                <span
-                  key={p.task.id}
-                  className={classes.inOven}
-                  style={barAt(pieces, p.from, p.to)}
-                  data-heats={isHeat(p) ? '' : undefined}
-                  title={words(p)}
-                >
-                  {isHeat(p) ? '' : taskTitle(p.task)}
-                </span>
-              ))}
-          </Track>
-        </div>
-        {still.map((row, k) => (
-          <div key={k} className={classes.lane}>
-            <b className="quiet">{k === 0 ? W.byItself : ''}</b>
-            <Track pieces={pieces} now={now}>
-              {row.map((p) => (
-                <span
-                  key={p.task.id}
-                  className={classes.bar}
-                  data-still=""
-                  style={barAt(pieces, p.from, p.to)}
-                  title={words(p)}
-                >
-                  {isWide(pieces, p.from, p.to) ? taskTitle(p.task) : ''}
-                </span>
-              ))}
-            </Track>
-          </div>
-        ))}
+        <HandLane {...drawn} pins={pins} onPin={onPin} />
+        <OvenLane {...drawn} />
+        <StillLanes {...drawn} />
         <div className={classes.lane}>
           <b>{W.ready}</b>
           <Track pieces={pieces} now={now}>

@@ -1,7 +1,9 @@
 import { Skeleton } from '@mantine/core';
 import { useMemo } from 'react';
 import { Link, NavLink, Outlet, useParams } from 'react-router';
-import { problemIn, useVersionsQuery } from '../../api/api';
+import type { BakeDay } from '../../../contract/days';
+import { useVersionsQuery } from '../../api/api';
+import { problemIn } from '../../api/ask';
 import { useKitchen } from '../../shared/useKitchen';
 import { usePantry } from '../../pantry/usePantry';
 import { Notice } from '../../parts/Notice';
@@ -27,30 +29,31 @@ const VIEWS = [
   { to: 'sheet', name: W.wallSheet },
 ];
 
-/** One bake day: its plan, its running, its lists, its sheet for the wall. */
-export function DayLayout() {
-  const { id = '' } = useParams();
-  const { day, error, refetch, change, trouble } = useDay(id);
-  usePageTitle(day?.title ?? W.bakeDay);
+/** The bakes of a day as they were read, with its ovens, and what is asked of a plan; made anew only where that changes. */
+function useAsked(day: BakeDay | null) {
   const kitchen = useKitchen();
   const { pantry } = usePantry();
   const ids = useMemo(() => [...new Set(day?.bakes.map((b) => b.versionId))].sort(), [day?.bakes]);
   const { data: versions = NONE, error: lost } = useVersionsQuery(ids, { skip: ids.length === 0 });
   const wanted = day && wantedOf(day);
-  const { bakes, ovens, asked } = useMemo(() => {
+  const read = useMemo(() => {
     if (!day) return { bakes: [], ovens: [], asked: null };
-    const there = ovensOf(day, kitchen);
-    const read = bakesOf(
-      day,
-      versions,
-      { ovens: there, tins: kitchen.tins ?? [], times: kitchen },
-      pantry.lookup,
-    );
-    const whole = read.length > 0 && read.length === day.bakes.length;
-    return { bakes: read, ovens: there, asked: whole ? dayAsked(day, read, there, pantry.lookup) : null };
+    const ovens = ovensOf(day, kitchen);
+    const bakes = bakesOf(day, versions, { ovens, tins: kitchen.tins ?? [], times: kitchen }, pantry.lookup);
+    const whole = bakes.length > 0 && bakes.length === day.bakes.length;
+    return { bakes, ovens, asked: whole ? dayAsked(day, bakes, ovens, pantry.lookup) : null };
     // What is begun and planned does not change what is asked.
     // oxlint-disable-next-line react-hooks/exhaustive-deps
   }, [wanted, versions, kitchen, pantry]);
+  return { ...read, lost };
+}
+
+/** One bake day: its plan, its running, its lists, its sheet for the wall. */
+export function DayLayout() {
+  const { id = '' } = useParams();
+  const { day, error, refetch, change, trouble } = useDay(id);
+  usePageTitle(day?.title ?? W.bakeDay);
+  const { bakes, ovens, asked, lost } = useAsked(day);
   const nowMs = useServerNow();
   const { working, clash } = usePlan({ day, asked, bakes, change, now: Math.floor(nowMs / MIN_MS) });
   if (error)

@@ -12,12 +12,58 @@ import { daysWords } from '../../words/data/en/days';
 
 const W = daysWords.dayMeans;
 
+/** What there is so many of: mixers and the like, and the tins of the kitchen, which may be left uncounted. */
+function Counts() {
+  const { day, change } = useDayContext();
+  const { tins: all = [] } = useKitchen();
+  // Lidded pots are counted above, whichever they are.
+  const tins = all.filter((t) => t.tin.shape !== 'pot');
+  const count = (key: string, to: number | undefined): void =>
+    void change((d) => {
+      const { [key]: _was, ...counts } = d.counts;
+      return { ...d, counts: to === undefined ? counts : { ...counts, [key]: to } };
+    });
+  const field = { min: 0, max: 100, w: 130, allowDecimal: false };
+  return (
+    <>
+      <div className={classes.fields}>
+        {THINGS.map((thing) => (
+          <NumberInput
+            key={thing}
+            {...field}
+            label={atHead(thingName(thing))}
+            value={day.counts[thing] ?? 0}
+            onChange={(v) => typeof v === 'number' && v >= 0 && v <= 100 && count(thing, v)}
+          />
+        ))}
+      </div>
+      {tins.length > 0 && (
+        <div className={classes.fields}>
+          {tins.map((t) => (
+            <NumberInput
+              key={t.id}
+              {...field}
+              label={t.name}
+              placeholder={W.notCounted}
+              value={day.counts[tinKey(t.id)] ?? ''}
+              onChange={(v) => count(tinKey(t.id), typeof v === 'number' ? v : undefined)}
+            />
+          ))}
+        </div>
+      )}
+    </>
+  );
+}
+
 /** Ovens of the day, what there is of counted things, and the hours outside of which nobody likes to work. */
 export function DayMeans() {
   const { day, change } = useDayContext();
-  const { ovens = [], tins: all = [] } = useKitchen();
-  // Lidded pots are counted above, whichever they are.
-  const tins = all.filter((t) => t.tin.shape !== 'pot');
+  const { ovens = [] } = useKitchen();
+  const use = (id: string, used: boolean): void =>
+    void change((d) => ({
+      ...d,
+      ovenIds: used ? [...d.ovenIds, id] : d.ovenIds.filter((other) => other !== id),
+    }));
   return (
     <section className={`sheet ${classes.panel}`} aria-label={W.whatThereIs}>
       <h2>{W.whatThereIs}</h2>
@@ -31,56 +77,10 @@ export function DayMeans() {
           key={o.id}
           label={o.name}
           checked={day.ovenIds.includes(o.id)}
-          onChange={(e) => {
-            const used = e.currentTarget.checked;
-            void change((d) => ({
-              ...d,
-              ovenIds: used ? [...d.ovenIds, o.id] : d.ovenIds.filter((id) => id !== o.id),
-            }));
-          }}
+          onChange={(e) => use(o.id, e.currentTarget.checked)}
         />
       ))}
-      <div className={classes.fields}>
-        {THINGS.map((thing) => (
-          <NumberInput
-            key={thing}
-            label={atHead(thingName(thing))}
-            value={day.counts[thing] ?? 0}
-            min={0}
-            max={100}
-            w={130}
-            allowDecimal={false}
-            onChange={(v) =>
-              typeof v === 'number' &&
-              v >= 0 &&
-              v <= 100 &&
-              void change((d) => ({ ...d, counts: { ...d.counts, [thing]: v } }))
-            }
-          />
-        ))}
-      </div>
-      {tins.length > 0 && (
-        <div className={classes.fields}>
-          {tins.map((t) => (
-            <NumberInput
-              key={t.id}
-              label={t.name}
-              placeholder={W.notCounted}
-              value={day.counts[tinKey(t.id)] ?? ''}
-              min={0}
-              max={100}
-              w={130}
-              allowDecimal={false}
-              onChange={(v) =>
-                void change((d) => {
-                  const { [tinKey(t.id)]: _was, ...counts } = d.counts;
-                  return { ...d, counts: typeof v === 'number' ? { ...counts, [tinKey(t.id)]: v } : counts };
-                })
-              }
-            />
-          ))}
-        </div>
-      )}
+      <Counts />
       <Checkbox
         label={W.ratherNotWorkEarlyOr}
         checked={day.usual !== null}

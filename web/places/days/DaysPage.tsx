@@ -3,7 +3,7 @@ import { IconTrash } from '@tabler/icons-react';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { DayRow } from '../../../contract/days';
-import { problemIn } from '../../api/api';
+import { problemIn } from '../../api/ask';
 import {
   useCreateDayMutation,
   useDaysQuery,

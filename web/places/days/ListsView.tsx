@@ -52,8 +52,16 @@ function LeftField({
   );
 }
 
-/** What has to be in the house, and what can be weighed the day before. */
-export function ListsView() {
+const nameOf = (t: ToHave): string => (t.item ? ingredientName(t.item.id) : `“${t.written}”`);
+
+/** How much of a thing is needed; where a line does not say, at least what the others say. */
+function inAll({ massG, atLeastG }: ToHave): string {
+  if (massG !== null) return grams(massG);
+  return atLeastG > 0 ? W.atLeast({ amount: grams(atLeastG) }) : W.notKnown;
+}
+
+/** What has to be in the house: how much, what is left of it, what has to be bought. */
+function House({ letterOf }: { letterOf: (bakeId: string) => string }) {
   const { bakes } = useDayContext();
   const { pantry } = usePantry();
   const { currency, atHand = [], stock } = useKitchen();
@@ -61,73 +69,75 @@ export function ListsView() {
   const left = useMemo(() => new Map((stock ?? []).map(({ id, g }) => [id, g])), [stock]);
   const toHave = useMemo(() => shoppingOf(bakes, pantry.lookup, left), [bakes, pantry, left]);
   const known = toHave.filter((t) => t.leftG !== null).length;
-  const ahead = useMemo(() => weighAhead(bakes, pantry.lookup), [bakes, pantry]);
   const cost = toHave.reduce((s, t) => s + (t.cost ?? 0), 0);
   const unpriced = toHave.filter((t) => t.cost === null).length;
-  const letterOf = (id: string): string => bakes.find((b) => b.id === id)?.letter ?? '';
   const owned = new Set([...atHand, ...pantry.own.map((i) => i.id)]);
-  const nameOf = (t: ToHave): string => (t.item ? ingredientName(t.item.id) : `“${t.written}”`);
   const keepLeft = (id: string, g: number | null) =>
     void change({
       stock: [...(stock ?? []).filter((s) => s.id !== id), ...(g === null ? [] : [{ id, g }])],
     });
+  return (
+    <section className="sheet" aria-label={W.toHaveInTheHouse}>
+      <div className={classes.panel}>
+        <h2>{W.toHaveInTheHouse}</h2>
+        <p className="small quiet">
+          {cost > 0 ? W.byThePacketsThatHave({ number: fixed(cost, 2), currency }) : W.noPacketOfTheseHas}
+          {unpriced > 0 && W.withoutOne({ unpriced })}.{' '}
+          {known === toHave.length
+            ? W.whatIsLeftIsTaken
+            : W.sayWhatIsLeftOf({
+                which: known > 0 ? W.ofItIsNotKnown({ toHaveCount: toHave.length - known }) : '',
+              })}
+        </p>
+        {trouble}
+      </div>
+      <div className={classes.wide}>
+        <table className={classes.table}>
+          <thead>
+            <tr>
+              <th>{W.what}</th>
+              <th className={classes.right}>{W.inAll}</th>
+              <th>{W.left}</th>
+              <th>{W.toBuy}</th>
+              <th>{W.forWord}</th>
+              <th>{W.lookAtThePacketFor}</th>
+            </tr>
+          </thead>
+          <tbody>
+            {toHave.map((t) => (
+              <tr key={t.key}>
+                <td>{nameOf(t)}</td>
+                <td className={`num ${classes.right}`}>{inAll(t)}</td>
+                <td>
+                  <LeftField
+                    name={W.leftInTheCupboard({ name: nameOf(t) })}
+                    hint={t.item && owned.has(t.item.id) ? W.some : ''}
+                    grams={t.leftG}
+                    onKeep={(g) => keepLeft(t.key, g)}
+                  />
+                </td>
+                <td className="num">{toBuy(t)}</td>
+                <td>{t.bakeIds.map(letterOf).join(' ')}</td>
+                <td>{t.check.length > 0 ? listed(avoidWords(t.check)) : ''}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </section>
+  );
+}
+
+/** What has to be in the house, and what can be weighed the day before. */
+export function ListsView() {
+  const { bakes } = useDayContext();
+  const { pantry } = usePantry();
+  const ahead = useMemo(() => weighAhead(bakes, pantry.lookup), [bakes, pantry]);
+  const letterOf = (id: string): string => bakes.find((b) => b.id === id)?.letter ?? '';
   if (bakes.length === 0) return <p>{W.nothingIsBakedOnThis}</p>;
   return (
     <div className={classes.stack}>
-      <section className="sheet" aria-label={W.toHaveInTheHouse}>
-        <div className={classes.panel}>
-          <h2>{W.toHaveInTheHouse}</h2>
-          <p className="small quiet">
-            {cost > 0 ? W.byThePacketsThatHave({ number: fixed(cost, 2), currency }) : W.noPacketOfTheseHas}
-            {unpriced > 0 && W.withoutOne({ unpriced })}.{' '}
-            {known === toHave.length
-              ? W.whatIsLeftIsTaken
-              : W.sayWhatIsLeftOf({
-                  which: known > 0 ? W.ofItIsNotKnown({ toHaveCount: toHave.length - known }) : '',
-                })}
-          </p>
-          {trouble}
-        </div>
-        <div className={classes.wide}>
-          <table className={classes.table}>
-            <thead>
-              <tr>
-                <th>{W.what}</th>
-                <th className={classes.right}>{W.inAll}</th>
-                <th>{W.left}</th>
-                <th>{W.toBuy}</th>
-                <th>{W.forWord}</th>
-                <th>{W.lookAtThePacketFor}</th>
-              </tr>
-            </thead>
-            <tbody>
-              {toHave.map((t) => (
-                <tr key={t.key}>
-                  <td>{nameOf(t)}</td>
-                  <td className={`num ${classes.right}`}>
-                    {t.massG === null
-                      ? t.atLeastG > 0
-                        ? W.atLeast({ amount: grams(t.atLeastG) })
-                        : W.notKnown
-                      : grams(t.massG)}
-                  </td>
-                  <td>
-                    <LeftField
-                      name={W.leftInTheCupboard({ name: nameOf(t) })}
-                      hint={t.item && owned.has(t.item.id) ? W.some : ''}
-                      grams={t.leftG}
-                      onKeep={(g) => keepLeft(t.key, g)}
-                    />
-                  </td>
-                  <td className="num">{toBuy(t)}</td>
-                  <td>{t.bakeIds.map(letterOf).join(' ')}</td>
-                  <td>{t.check.length > 0 ? listed(avoidWords(t.check)) : ''}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </div>
-      </section>
+      <House letterOf={letterOf} />
       <section className="sheet" aria-label={W.toWeighAhead}>
         <div className={classes.panel}>
           <h2>{W.toWeighAhead}</h2>

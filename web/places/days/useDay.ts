@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { BakeDay, DayRow } from '../../../contract/days';
-import { addressOf, problemIn } from '../../api/api';
+import { addressOf, problemIn } from '../../api/ask';
 import { daysApi, leaveDay, useDayQuery, usePutDayMutation } from '../../api/days';
 import { makeTurns } from '../../api/inTurn';
 import { useAppDispatch } from '../../store/store';

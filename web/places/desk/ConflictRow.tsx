@@ -28,6 +28,78 @@ const shortName = (id: string): string => ingredientName(id, true).replace(/^cer
 /** Ways shown before asking for more. */
 const FEW = 4;
 
+/** What leaves, how much of it, and why. */
+function What({ conflict, part }: { conflict: Conflict; part: string | undefined }) {
+  const where =
+    conflict.role === 'release'
+      ? W.forTheTin
+      : conflict.role === 'wash'
+        ? W.brushedOn
+        : gramsOrUnknown(conflict.massG);
+  return (
+    <div>
+      <h3>{listed(conflict.ingredientIds.map((id, i) => ingredientName(id, i > 0)))}</h3>
+      <p className={classes.sub}>
+        {W.no({
+          part: part && `${part} · `,
+          where,
+          list: listed([...new Set(conflict.avoids.map(avoidWord))]),
+        })}
+      </p>
+      {conflict.asks && (
+        <p className={classes.sub}>
+          {W.onlyItsPacketSaysWhether}{' '}
+          {W.andItMayStay({
+            link: <Link to={`/pantry/new/packet?like=${conflict.ingredientIds[0]!}`}>{W.readItsPacket}</Link>,
+          })}
+        </p>
+      )}
+    </div>
+  );
+}
+
+/** The jobs it did, the strongest first. */
+const Jobs = ({ of, called }: { of: Conflict['jobs']; called: string }) => (
+  <ul className={classes.jobs} aria-label={W.whatDidHere({ called })}>
+    {of.slice(0, 6).map((j) => (
+      <li key={j.job}>
+        <span>{JOB_WORDS[j.job]}</span>
+        <span
+          className={classes.jobBar}
+          role="img"
+          aria-label={W.of100({ value: Math.round(100 * j.strength) })}
+        >
+          <span style={{ width: `${Math.min(100, Math.round(100 * j.strength))}%` }} />
+        </span>
+      </li>
+    ))}
+  </ul>
+);
+
+/** One way to cover the jobs: how much of what, and what it brings in itself. */
+function Way({ of: o, on, seen, onSee }: { of: Option; on: boolean; seen: boolean; onSee: () => void }) {
+  const dose = useId();
+  return (
+    <div className={classes.option} data-on={on ? '' : undefined} data-seen={seen ? '' : undefined}>
+      <Radio
+        value={o.kitId}
+        disabled={!o.feasible}
+        label={kitName(o.kitId)}
+        aria-describedby={dose}
+        onFocus={onSee}
+      />
+      <span className={`${classes.dose} num`} id={dose}>
+        {amountsOf(o)}
+      </span>
+      {o.bringsIn.length > 0 && (
+        <span className={classes.brings}>
+          {W.bringsIn({ list: listed(o.bringsIn.map((a) => AVOID_WORDS[a])) })}
+        </span>
+      )}
+    </div>
+  );
+}
+
 /** One thing that leaves: its jobs, and the ways to cover them. */
 export function ConflictRow({
   conflict,
@@ -46,19 +118,11 @@ export function ConflictRow({
   const { doc, solution } = useDeskContext();
   const [all, setAll] = useState(false);
   const [writing, setWriting] = useState(false);
-  const row = useId();
   const few = options.filter((o, i) => all || i < FEW || o.kitId === chosen);
-  const names = listed(conflict.ingredientIds.map((id, i) => ingredientName(id, i > 0)));
-  const parts = doc.source.parts;
+  const { parts } = doc.source;
   const part = parts.length > 1 ? parts.find((p) => p.id === conflict.partId)?.name : undefined;
   const called =
     listed(conflict.ingredientIds.map((id) => ingredientName(id, true))) + (part ? `, ${part}` : '');
-  const where =
-    conflict.role === 'release'
-      ? W.forTheTin
-      : conflict.role === 'wash'
-        ? W.brushedOn
-        : gramsOrUnknown(conflict.massG);
   const pick = (kitId: string) => {
     onSee(kitId);
     // The other choices are taken as they stand, so that one change moves only itself.
@@ -66,40 +130,8 @@ export function ConflictRow({
   };
   return (
     <li className={classes.conflict}>
-      <div>
-        <h3>{names}</h3>
-        <p className={classes.sub}>
-          {W.no({
-            part: part && `${part} · `,
-            where,
-            list: listed([...new Set(conflict.avoids.map(avoidWord))]),
-          })}
-        </p>
-        {conflict.asks && (
-          <p className={classes.sub}>
-            {W.onlyItsPacketSaysWhether}{' '}
-            {W.andItMayStay({
-              link: (
-                <Link to={`/pantry/new/packet?like=${conflict.ingredientIds[0]!}`}>{W.readItsPacket}</Link>
-              ),
-            })}
-          </p>
-        )}
-      </div>
-      <ul className={classes.jobs} aria-label={W.whatDidHere({ called })}>
-        {conflict.jobs.slice(0, 6).map((j) => (
-          <li key={j.job}>
-            <span>{JOB_WORDS[j.job]}</span>
-            <span
-              className={classes.jobBar}
-              role="img"
-              aria-label={W.of100({ value: Math.round(100 * j.strength) })}
-            >
-              <span style={{ width: `${Math.min(100, Math.round(100 * j.strength))}%` }} />
-            </span>
-          </li>
-        ))}
-      </ul>
+      <What conflict={conflict} part={part} />
+      <Jobs of={conflict.jobs} called={called} />
       <Radio.Group
         label={W.inPlaceOf({ called })}
         labelProps={{ className: 'visually-hidden' }}
@@ -108,28 +140,13 @@ export function ConflictRow({
       >
         <div className={classes.options}>
           {few.map((o) => (
-            <div
+            <Way
               key={o.kitId}
-              className={classes.option}
-              data-on={o.kitId === chosen ? '' : undefined}
-              data-seen={o.kitId === seen ? '' : undefined}
-            >
-              <Radio
-                value={o.kitId}
-                disabled={!o.feasible}
-                label={kitName(o.kitId)}
-                aria-describedby={`${row}-${o.kitId}`}
-                onFocus={() => onSee(o.kitId)}
-              />
-              <span className={`${classes.dose} num`} id={`${row}-${o.kitId}`}>
-                {amountsOf(o)}
-              </span>
-              {o.bringsIn.length > 0 && (
-                <span className={classes.brings}>
-                  {W.bringsIn({ list: listed(o.bringsIn.map((a) => AVOID_WORDS[a])) })}
-                </span>
-              )}
-            </div>
+              of={o}
+              on={o.kitId === chosen}
+              seen={o.kitId === seen}
+              onSee={() => onSee(o.kitId)}
+            />
           ))}
         </div>
       </Radio.Group>

@@ -30,11 +30,89 @@ import { deskWords } from '../../words/data/en/desk';
 
 const W = deskWords.deskLayout;
 
+/** To those who do not see the rail: what the last change came to. */
+function answeredIn({ outcome, solution }: Pick<DeskContext, 'outcome' | 'solution'>): string {
+  if (!solution) return '';
+  const { fit } = solution;
+  return W.workedOutOut({
+    count: W.thingCount({ n: outcome?.conflicts.length ?? 0 }),
+    which: fit.some((f) => f.state === 'open')
+      ? W.howItBalancesIsNot
+      : W.insideTheirBandsOf({
+          filterCount: fit.filter((f) => f.state === 'inside').length,
+          fitCount: fit.length,
+        }),
+  });
+}
+
+/** What a version of it would be called. */
+function nameFor(doc: DraftDoc, outcome: DeskContext['outcome']): string {
+  if (doc.request.tests) return W.tries({ change: changeWords(doc.request.tests.repair) });
+  const out = leavesOut(outcome?.avoids ?? []);
+  if (out) return W.leavesOut({ out });
+  // A bake that nothing has to leave can be kept, made larger, costed and printed like any other.
+  return (outcome?.conflicts.length ?? 0) > 0 ? W.leavesOutGluten : W.asItIs;
+}
+
+/** What it is called, which version it grew from, whether it is saved, and what can be done with all of it. */
+function Head({
+  doc,
+  detail,
+  onKeep,
+}: {
+  doc: DraftDoc;
+  detail: FormulaDetail;
+  /** Null where it cannot be kept yet. */
+  onKeep: (() => void) | null;
+}) {
+  const mayChange = useMayChange();
+  const dispatch = useAppDispatch();
+  const state = useAppSelector((s) => s.working);
+  return (
+    <div className={classes.head}>
+      <div className={classes.title}>
+        <h1>{detail.title || W.untitledFormula}</h1>
+        <VersionLine detail={detail} baseId={doc.baseId} />
+        <p className={classes.save} role="status">
+          {sayStanding(state.standing, state.browserFull)}
+        </p>
+      </div>
+      <div className={classes.tools}>
+        <UndoButtons
+          canUndo={state.line.past.length > 0}
+          canRedo={state.line.future.length > 0}
+          onUndo={() => dispatch(workingCopy.undone())}
+          onRedo={() => dispatch(workingCopy.redone())}
+        />
+        {mayChange && (
+          <Button disabled={onKeep === null} onClick={() => onKeep?.()}>
+            {W.saveVersion}
+          </Button>
+        )}
+      </div>
+    </div>
+  );
+}
+
+/** A copy that tries one change says which trial that comes from. */
+function Tests({ of }: { of: DraftDoc['request']['tests'] }) {
+  const dispatch = useAppDispatch();
+  return (
+    of && (
+      <p className={classes.tests} role="note">
+        {W.thisCopyTriesOneChange({ change: changeWords(of.repair) })}{' '}
+        <Link to={`/notebook/${of.trialId}`}>{W.theTrialItComesFrom}</Link>{' '}
+        <Button size="compact-md" variant="default" onClick={() => dispatch(workingCopy.testDropped())}>
+          {W.itTriesNothing}
+        </Button>
+      </p>
+    )
+  );
+}
+
 /** An open desk: its stops in the order of the work, and one working copy under them all. */
 function Desk({ doc, detail }: { doc: DraftDoc; detail: FormulaDetail }) {
   const { id } = detail;
-  const mayChange = useMayChange();
-  const dispatch = useAppDispatch();
   const state = useAppSelector((s) => s.working);
   const [keeping, setKeeping] = useState(false);
   const navigate = useNavigate();
@@ -43,21 +121,7 @@ function Desk({ doc, detail }: { doc: DraftDoc; detail: FormulaDetail }) {
   const answers = useAnswers(doc);
   const context: DeskContext = { doc, ...answers };
   const stops = stopsOf(state, context, detail, id, pantry.lookup);
-  const fit = context.solution?.fit ?? [];
-  const answered = context.solution
-    ? W.workedOutOut({
-        count: W.thingCount({ n: context.outcome?.conflicts.length ?? 0 }),
-        which: fit.some((f) => f.state === 'open')
-          ? W.howItBalancesIsNot
-          : W.insideTheirBandsOf({
-              filterCount: fit.filter((f) => f.state === 'inside').length,
-              fitCount: fit.length,
-            }),
-      })
-    : '';
-  // A bake that nothing has to leave can be kept, made larger, costed and printed like any other.
   const canKeep = context.solution !== null && !context.working;
-  const out = leavesOut(context.outcome?.avoids ?? []);
   useHotkeys(
     [
       // Tried even where nothing can be kept: the browser's own "save page" is not wanted at a desk.
@@ -77,41 +141,11 @@ function Desk({ doc, detail }: { doc: DraftDoc; detail: FormulaDetail }) {
     <div className={classes.desk}>
       <Rail stops={stops} />
       <main id="main" className={classes.main}>
-        <div className={classes.head}>
-          <div className={classes.title}>
-            <h1>{detail.title || W.untitledFormula}</h1>
-            <VersionLine detail={detail} baseId={doc.baseId} />
-            <p className={classes.save} role="status">
-              {sayStanding(state.standing, state.browserFull)}
-            </p>
-          </div>
-          <div className={classes.tools}>
-            <UndoButtons
-              canUndo={state.line.past.length > 0}
-              canRedo={state.line.future.length > 0}
-              onUndo={() => dispatch(workingCopy.undone())}
-              onRedo={() => dispatch(workingCopy.redone())}
-            />
-            {mayChange && (
-              <Button disabled={!canKeep} onClick={() => setKeeping(true)}>
-                {W.saveVersion}
-              </Button>
-            )}
-          </div>
-        </div>
-        {/* To those who do not see the rail: what the last change came to. */}
+        <Head doc={doc} detail={detail} onKeep={canKeep ? () => setKeeping(true) : null} />
         <p className="visually-hidden" aria-live="polite">
-          {context.working ? '' : answered}
+          {context.working ? '' : answeredIn(context)}
         </p>
-        {doc.request.tests && (
-          <p className={classes.tests} role="note">
-            {W.thisCopyTriesOneChange({ change: changeWords(doc.request.tests.repair) })}{' '}
-            <Link to={`/notebook/${doc.request.tests.trialId}`}>{W.theTrialItComesFrom}</Link>{' '}
-            <Button size="compact-md" variant="default" onClick={() => dispatch(workingCopy.testDropped())}>
-              {W.itTriesNothing}
-            </Button>
-          </p>
-        )}
+        <Tests of={doc.request.tests} />
         <Saved state={state} title={detail.title} />
         <Copies detail={detail} state={state} />
         {context.failed && (
@@ -131,15 +165,7 @@ function Desk({ doc, detail }: { doc: DraftDoc; detail: FormulaDetail }) {
           doc={doc}
           solution={context.solution}
           sourceChanged={JSON.stringify(doc.source) !== JSON.stringify(state.pristine?.source)}
-          suggestedName={
-            doc.request.tests
-              ? W.tries({ change: changeWords(doc.request.tests.repair) })
-              : out
-                ? W.leavesOut({ out })
-                : (context.outcome?.conflicts.length ?? 0) > 0
-                  ? W.leavesOutGluten
-                  : W.asItIs
-          }
+          suggestedName={nameFor(doc, context.outcome)}
           onClose={() => setKeeping(false)}
         />
       )}

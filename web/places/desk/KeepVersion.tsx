@@ -8,7 +8,8 @@ import { notedBake } from '../../../core/bake';
 import { doughLines, doughMassG, massOf, pinItems, totalFlourG, type Formula } from '../../../core/formula';
 import { withChoices } from '../../../core/method';
 import { fillOf, rounded, scaled, sized, type Rounded, type Solution } from '../../../core/rebalance';
-import { problemIn, useKeepVersionMutation } from '../../api/api';
+import { useKeepVersionMutation } from '../../api/api';
+import { problemIn } from '../../api/ask';
 import { saving, useAppDispatch, type RootState } from '../../store/store';
 import { usePantry } from '../../pantry/usePantry';
 import { Dialog } from '../../parts/Dialog';
@@ -60,48 +61,47 @@ function roundingSaid(made: (Rounded & { factor: number }) | null, bake: Bake): 
   );
 }
 
-/** Names and keeps what stands on the desk as a version; the source stays as it is. */
-export function KeepVersion({ formulaId, doc, solution, sourceChanged, suggestedName, onClose }: Props) {
-  const [name, setName] = useState(suggestedName);
-  const [note, setNote] = useState('');
-  const [keep, kept] = useKeepVersionMutation();
+/** The version as it would be kept: as large as is wanted, in amounts that a scale shows; null where there is no amount to make. */
+function useMade({ doc, solution }: Pick<Props, 'doc' | 'solution'>, to: ScaleWay) {
   const { pantry } = usePantry();
-  const dispatch = useAppDispatch();
-  const store = useStore<RootState>();
-  const navigate = useNavigate();
-  const [to, setTo] = useState<ScaleWay>(
-    doc.request.bake?.massG
-      ? { by: 'dough', massG: Math.round(doc.request.bake.massG) }
-      : { by: 'batch', times: 1 },
-  );
-  const made = useMemo(() => {
+  const { steps } = doc.request;
+  return useMemo(() => {
     const asWanted = {
       ...solution.formula,
-      method: withChoices(solution.formula.method, doc.request.steps ?? {}),
+      method: withChoices(solution.formula.method, steps ?? {}),
     };
     const larger = sized(pinItems(asWanted, pantry.lookup), to, pantry.lookup);
     if (!larger) return null;
     // The source grows with it, so that what rounding takes out of its band is measured at this size.
     const r = rounded(larger.formula, scaled(doc.source, larger.factor), pantry.lookup);
     return { ...r, factor: larger.factor };
-  }, [solution, doc.source, doc.request.steps, to, pantry]);
-  const bake = useBake(doc, made?.formula ?? null, { asLarge: true });
-  const start = useMemo(
-    () => ({
-      doughG: doughMassG(solution.formula),
-      flourG: totalFlourG(solution.formula, pantry.lookup),
-      pieces: solution.formula.yield?.pieces ?? 1,
-      tin: solution.formula.tin,
-      fill: fillOf(solution.formula),
-      lines: solution.formula.parts.flatMap(doughLines).filter((l) => massOf(l) > 0),
-    }),
-    [solution, pantry],
-  );
-  const problem = kept.error ? problemIn(kept.error) : null;
+  }, [solution, doc.source, steps, to, pantry]);
+}
 
-  async function submit() {
-    if (!made) return;
-    const baked = keptBake(made.formula, bake);
+/** What the ways of saying how much begin with. */
+function useStart(formula: Formula) {
+  const { pantry } = usePantry();
+  return useMemo(
+    () => ({
+      doughG: doughMassG(formula),
+      flourG: totalFlourG(formula, pantry.lookup),
+      pieces: formula.yield?.pieces ?? 1,
+      tin: formula.tin,
+      fill: fillOf(formula),
+      lines: formula.parts.flatMap(doughLines).filter((l) => massOf(l) > 0),
+    }),
+    [formula, pantry],
+  );
+}
+
+/** Keeps a version, and goes to its card. */
+function useKeeping({ formulaId, doc, solution, sourceChanged, onClose }: Omit<Props, 'suggestedName'>) {
+  const [keep, kept] = useKeepVersionMutation();
+  const dispatch = useAppDispatch();
+  const store = useStore<RootState>();
+  const navigate = useNavigate();
+  const submit = async (formula: Formula, bake: Bake, name: string, note: string): Promise<void> => {
+    const baked = keptBake(formula, bake);
     // What was just typed goes first, so that the working copy that is done with is the one that was kept.
     await saving.saver.flush(formulaId);
     const { rev } = store.getState().working;
@@ -110,7 +110,7 @@ export function KeepVersion({ formulaId, doc, solution, sourceChanged, suggested
       parentId: doc.baseId,
       name: name.trim(),
       note,
-      doc: { ...made.formula, ...baked, method: notedBake(made.formula.method, doc.source, baked) },
+      doc: { ...formula, ...baked, method: notedBake(formula.method, doc.source, baked) },
       request,
       ...(rev > 0 ? { draftRev: rev } : {}),
       ...(sourceChanged ? { source: doc.source } : {}),
@@ -125,17 +125,35 @@ export function KeepVersion({ formulaId, doc, solution, sourceChanged, suggested
       closeButtonProps: { 'aria-label': W.close },
     });
     await navigate(`/formula/${formulaId}/card/${done.data.id}`);
-  }
+  };
+  return { submit, error: kept.error, busy: kept.isLoading };
+}
+
+/** Names and keeps what stands on the desk as a version; the source stays as it is. */
+export function KeepVersion({ suggestedName, ...props }: Props) {
+  const { doc, solution, onClose } = props;
+  const [name, setName] = useState(suggestedName);
+  const [note, setNote] = useState('');
+  const [to, setTo] = useState<ScaleWay>(
+    doc.request.bake?.massG
+      ? { by: 'dough', massG: Math.round(doc.request.bake.massG) }
+      : { by: 'batch', times: 1 },
+  );
+  const made = useMade(props, to);
+  const bake = useBake(doc, made?.formula ?? null, { asLarge: true });
+  const start = useStart(solution.formula);
+  const { submit, error, busy } = useKeeping(props);
+  const problem = error ? problemIn(error) : null;
 
   return (
     <Dialog title={W.saveVersion} onClose={onClose}>
       <form
         onSubmit={(e) => {
           e.preventDefault();
-          void submit();
+          if (made) void submit(made.formula, bake, name, note);
         }}
       >
-        {kept.error && (
+        {error && (
           <Notice kind="trouble" title={W.couldNotSave}>
             {sayProblem(problem?.code ?? null, problem?.args)}
           </Notice>
@@ -167,11 +185,7 @@ export function KeepVersion({ formulaId, doc, solution, sourceChanged, suggested
           <Button variant="subtle" onClick={onClose}>
             {W.cancel}
           </Button>
-          <Button
-            type="submit"
-            loading={kept.isLoading}
-            disabled={name.trim() === '' || made === null || bake.working}
-          >
+          <Button type="submit" loading={busy} disabled={name.trim() === '' || made === null || bake.working}>
             {W.save}
           </Button>
         </Group>

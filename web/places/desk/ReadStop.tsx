@@ -4,6 +4,8 @@ import { useMemo } from 'react';
 import { Link, useLocation } from 'react-router';
 import { CLASS_IDS } from '../../../core/classes';
 import { avoidsOf } from '../../../core/exclusions';
+import type { Formula } from '../../../core/formula';
+import type { AvoidId } from '../../../core/ingredients';
 import { checkShares } from '../../../core/reading';
 import { useKitchen } from '../../shared/useKitchen';
 import { useAppDispatch } from '../../store/store';
@@ -27,33 +29,70 @@ import { deskWords } from '../../words/data/en/desk';
 
 const W = deskWords.readStop;
 
+/** The lines of each part as they are shown: those that were read for certain with what a look at the whole says of them. */
+function usePartsRead({ parts }: Formula) {
+  const { pantry } = usePantry();
+  const kitchen = useKitchen();
+  return useMemo(
+    () =>
+      parts.map((part) => {
+        const checks = checkShares(part, pantry.lookup);
+        const views = part.lines.map((l) => {
+          const view = viewOf(l, pantry, kitchen);
+          const own = checks.filter((c) => c.lineId === l.id).map((c) => ({ ...c.issue, fixes: c.fixes }));
+          return own.length > 0 && view.issues.length === 0 ? { ...view, issues: own } : view;
+        });
+        return { part, views };
+      }),
+    [parts, pantry, kitchen],
+  );
+}
+
+/** What can be said of it as it was pasted; where it holds gluten, how that is put right. */
+function Holds({ source, avoids }: { source: Formula; avoids: readonly AvoidId[] }) {
+  const { doc } = useDeskContext();
+  const { search } = useLocation();
+  const suits = useSuits(source, avoids, doc.request.words);
+  const swap = (
+    <Link to={{ pathname: '../swap', search }} relative="path">
+      {W.swap}
+    </Link>
+  );
+  return (
+    <section aria-label={W.whatItHolds}>
+      <h2>{W.whatItHolds}</h2>
+      <Suits suits={suits} />
+      {suits.contains.some((c) => c.avoids.includes('gluten')) && (
+        <p className="small">{W.glutenFreeFloursInPlace({ link: swap })}</p>
+      )}
+    </section>
+  );
+}
+
+/** What kind of bake each part is. */
+function Kinds({ of }: { of: Formula['parts'] }) {
+  const dispatch = useAppDispatch();
+  return of.map((p) => (
+    <Select
+      key={p.id}
+      label={of.length > 1 ? W.kindOfBake({ name: p.name || W.theRest }) : W.kindOfBake2}
+      data={CLASS_IDS.map((c) => ({ value: c, label: CLASS_WORDS[c] }))}
+      value={p.classId}
+      allowDeselect={false}
+      onChange={(v) => v && dispatch(workingCopy.classChosen({ partId: p.id, classId: v }))}
+    />
+  ));
+}
+
 /** Read: what was understood, line by line, each open to correction; the pasted text and who can eat it beside. */
 export function ReadStop() {
   const { doc } = useDeskContext();
-  const dispatch = useAppDispatch();
   const { pantry } = usePantry();
-  const kitchen = useKitchen();
   const { source, request } = doc;
-  const parts = useMemo(
-    () =>
-      source.parts.map((p) => {
-        const checks = checkShares(p, pantry.lookup);
-        return {
-          part: p,
-          views: p.lines.map((l) => {
-            const view = viewOf(l, pantry, kitchen);
-            const own = checks.filter((c) => c.lineId === l.id).map((c) => ({ ...c.issue, fixes: c.fixes }));
-            return own.length > 0 && view.issues.length === 0 ? { ...view, issues: own } : view;
-          }),
-        };
-      }),
-    [source.parts, pantry, kitchen],
-  );
+  const parts = usePartsRead(source);
   const avoids = useMemo(() => avoidsOf(request.exclude, request.oil), [request.exclude, request.oil]);
   const onCorrect = useCorrect(source);
-  const bake = source.bake;
-  const { search } = useLocation();
-  const suits = useSuits(source, avoids, request.words);
+  const { bake, tin } = source;
   return (
     <div className={frame.frame}>
       <div className={frame.content}>
@@ -74,38 +113,15 @@ export function ReadStop() {
         <MethodRead formula={source} pantry={pantry} />
       </div>
       <aside className={frame.aside} tabIndex={0} aria-label={W.asPasted}>
-        <section aria-label={W.whatItHolds}>
-          <h2>{W.whatItHolds}</h2>
-          <Suits suits={suits} />
-          {suits.contains.some((c) => c.avoids.includes('gluten')) && (
-            <p className="small">
-              {W.glutenFreeFloursInPlace({
-                link: (
-                  <Link to={{ pathname: '../swap', search }} relative="path">
-                    {W.swap}
-                  </Link>
-                ),
-              })}
-            </p>
-          )}
-        </section>
+        <Holds source={source} avoids={avoids} />
         <WhoEats formula={source} lookup={pantry.lookup} />
-        {source.parts.map((p) => (
-          <Select
-            key={p.id}
-            label={source.parts.length > 1 ? W.kindOfBake({ name: p.name || W.theRest }) : W.kindOfBake2}
-            data={CLASS_IDS.map((c) => ({ value: c, label: CLASS_WORDS[c] }))}
-            value={p.classId}
-            allowDeselect={false}
-            onChange={(v) => v && dispatch(workingCopy.classChosen({ partId: p.id, classId: v }))}
-          />
-        ))}
+        <Kinds of={source.parts} />
         {bake && <p className="small quiet">{W.bake({ oven: ovenText(bake) })}</p>}
-        {source.tin && (
+        {tin && (
           <p className="small quiet">
             {W.tinHoldsAboutMlFilled({
-              written: source.tin.written,
-              number: fixed(Math.round(source.tin.volumeMl.value / 50) * 50, 0),
+              written: tin.written,
+              number: fixed(Math.round(tin.volumeMl.value / 50) * 50, 0),
             })}
           </p>
         )}

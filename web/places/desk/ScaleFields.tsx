@@ -20,6 +20,7 @@ const WAYS = [
 ] as const;
 type Way = (typeof WAYS)[number]['value'];
 export type ScaleWay = Extract<ScaleTo, { by: Way }>;
+type InATin = Extract<ScaleWay, { by: 'tin' }>;
 
 /** Oven loss taken until a bake of this formula has been weighed. Common practice, no source. */
 const LOSS_PERCENT = 12;
@@ -69,41 +70,62 @@ type Props = {
 /** Shown where the formula names no tin. */
 const FIRST_TIN = W.text900GLoafTin;
 
-/** How much to make: by batches, dough, flour, or pieces of a baked weight. */
-export function ScaleFields({ value, onChange, start }: Props) {
-  // The tin as it is being written; null while it is the one that stands.
+/** What each way of saying it begins with. */
+function startOf(way: Way, start: Props['start']): ScaleWay {
+  const pieces = Math.max(1, start.pieces);
+  const eachG = Math.round((start.doughG * (1 - LOSS_PERCENT / 100)) / pieces);
+  switch (way) {
+    case 'dough':
+      return { by: 'dough', massG: Math.round(start.doughG) };
+    case 'flour':
+      return { by: 'flour', massG: Math.round(start.flourG) };
+    case 'line':
+      return lineWay(start.lines[0]!);
+    case 'pieces':
+      return { by: 'pieces', pieces, eachG, lossPercent: LOSS_PERCENT };
+    case 'tin':
+      return { by: 'tin', tin: start.tin ?? readTin(FIRST_TIN)!, fill: Math.round(100 * start.fill) / 100 };
+    case 'batch':
+      return { by: 'batch', times: 1 };
+  }
+}
+
+/** The tin in words, as it is being written. */
+function TinField({ value, onChange }: { value: InATin; onChange: (to: InATin) => void }) {
+  // Null while it is the one that stands.
   const [written, setWritten] = useState<string | null>(null);
-  const startOf = (way: Way): ScaleWay => {
-    const pieces = Math.max(1, start.pieces);
-    const eachG = Math.round((start.doughG * (1 - LOSS_PERCENT / 100)) / pieces);
-    switch (way) {
-      case 'dough':
-        return { by: 'dough', massG: Math.round(start.doughG) };
-      case 'flour':
-        return { by: 'flour', massG: Math.round(start.flourG) };
-      case 'line':
-        return lineWay(start.lines[0]!);
-      case 'pieces':
-        return { by: 'pieces', pieces, eachG, lossPercent: LOSS_PERCENT };
-      case 'tin':
-        return { by: 'tin', tin: start.tin ?? readTin(FIRST_TIN)!, fill: Math.round(100 * start.fill) / 100 };
-      case 'batch':
-        return { by: 'batch', times: 1 };
-    }
-  };
-  const lacking: Partial<Record<Way, boolean>> = { flour: start.flourG <= 0, line: start.lines.length === 0 };
   return (
-    <fieldset className={classes.scale}>
-      <legend className="visually-hidden">{W.howMuchToMake}</legend>
-      {value.by === 'batch' && (
+    <TextInput
+      label={W.forA}
+      value={written ?? value.tin.written}
+      maxLength={80}
+      error={written !== null && !readTin(written) ? TIN_WORDS.saySize : null}
+      onChange={(e) => {
+        const text = e.currentTarget.value;
+        setWritten(text);
+        const tin = readTin(text);
+        if (tin) onChange({ ...value, tin: { ...tin, written: text.trim() } });
+      }}
+    />
+  );
+}
+
+/** How many, or how much: the first that is asked of each way. */
+function HowMuch({ value, onChange }: Pick<Props, 'value' | 'onChange'>) {
+  switch (value.by) {
+    case 'batch':
+      return (
         <NumberField
           label={W.make}
           value={value.times}
           max={200}
           onChange={(times) => onChange({ by: 'batch', times })}
         />
-      )}
-      {(value.by === 'dough' || value.by === 'flour' || value.by === 'line') && (
+      );
+    case 'dough':
+    case 'flour':
+    case 'line':
+      return (
         <NumberField
           label={value.by === 'line' ? W.thereIs : W.make}
           unit="g"
@@ -111,39 +133,30 @@ export function ScaleFields({ value, onChange, start }: Props) {
           max={100_000}
           onChange={(massG) => onChange({ ...value, massG })}
         />
-      )}
-      {value.by === 'pieces' && (
+      );
+    case 'pieces':
+      return (
         <NumberField
           label={W.make}
           value={value.pieces}
           max={10_000}
           onChange={(pieces) => onChange({ ...value, pieces })}
         />
-      )}
-      {value.by === 'tin' && (
-        <TextInput
-          label={W.forA}
-          value={written ?? value.tin.written}
-          maxLength={80}
-          error={written !== null && !readTin(written) ? TIN_WORDS.saySize : null}
-          onChange={(e) => {
-            const text = e.currentTarget.value;
-            setWritten(text);
-            const tin = readTin(text);
-            if (tin) onChange({ ...value, tin: { ...tin, written: text.trim() } });
-          }}
-        />
-      )}
-      <NativeSelect
-        label={W.countedIn}
-        value={value.by}
-        data={WAYS.map((w) => ({ ...w, disabled: lacking[w.value] ?? false }))}
-        onChange={(e) => {
-          setWritten(null);
-          onChange(startOf(e.currentTarget.value as Way));
-        }}
-      />
-      {value.by === 'line' && (
+      );
+    case 'tin':
+      return <TinField value={value} onChange={onChange} />;
+  }
+}
+
+/** What else has to be known: which line, how full, how heavy each is. */
+function More({ value, onChange, start }: Props) {
+  switch (value.by) {
+    case 'batch':
+    case 'dough':
+    case 'flour':
+      return null;
+    case 'line':
+      return (
         <NativeSelect
           className={classes.ofLine}
           label={W.ofWhich}
@@ -154,8 +167,9 @@ export function ScaleFields({ value, onChange, start }: Props) {
             if (line) onChange(lineWay(line));
           }}
         />
-      )}
-      {value.by === 'tin' && (
+      );
+    case 'tin':
+      return (
         <>
           <NumberField
             label={W.filledTo}
@@ -171,8 +185,9 @@ export function ScaleFields({ value, onChange, start }: Props) {
             })}
           </p>
         </>
-      )}
-      {value.by === 'pieces' && (
+      );
+    case 'pieces':
+      return (
         <>
           <NumberField
             label={W.eachBaked}
@@ -189,7 +204,24 @@ export function ScaleFields({ value, onChange, start }: Props) {
             onChange={(lossPercent) => onChange({ ...value, lossPercent })}
           />
         </>
-      )}
+      );
+  }
+}
+
+/** How much to make: by batches, dough, flour, or pieces of a baked weight. */
+export function ScaleFields({ value, onChange, start }: Props) {
+  const lacking: Partial<Record<Way, boolean>> = { flour: start.flourG <= 0, line: start.lines.length === 0 };
+  return (
+    <fieldset className={classes.scale}>
+      <legend className="visually-hidden">{W.howMuchToMake}</legend>
+      <HowMuch value={value} onChange={onChange} />
+      <NativeSelect
+        label={W.countedIn}
+        value={value.by}
+        data={WAYS.map((w) => ({ ...w, disabled: lacking[w.value] ?? false }))}
+        onChange={(e) => onChange(startOf(e.currentTarget.value as Way, start))}
+      />
+      <More value={value} onChange={onChange} start={start} />
     </fieldset>
   );
 }

@@ -34,6 +34,81 @@ function propsOf(partId: string, solutions: readonly Solution[]): PropBeside[] {
   });
 }
 
+/** What each asks of the baker, and what decides between it and the first that was laid here. */
+function Asks({
+  solutions,
+  newThings,
+}: {
+  solutions: readonly Solution[];
+  newThings: (s: Solution) => string[];
+}) {
+  const { kitOf, whole } = useDeskContext();
+  const first = solutions[0]!;
+  const told = (name: string, of: (s: Solution) => ReactNode) => (
+    <tr>
+      <th scope="row">{name}</th>
+      <td />
+      {solutions.map((s) => (
+        <td key={s.key}>{of(s)}</td>
+      ))}
+    </tr>
+  );
+  const words = (list: string[], none: string) => (list.length > 0 ? atHead(listed(list)) : none);
+  const besideFirst = (s: Solution): string => {
+    if (s === first) return '–';
+    const { against, forIt } = between(weighedOf(s), weighedOf(first));
+    const other = forIt.length > 0 ? `${titleOf(first, kitOf, whole)}: ${forIt.map(say).join(' ')}` : '';
+    return [...against.map(say), other].filter(Boolean).join(' ') || W.nothingThatDecides;
+  };
+  const added = (s: Solution) => newThings(s).map((id) => ingredientName(id, true));
+  const brings = (s: Solution) => s.bringsIn.map((b) => AVOID_WORDS[b.avoid]);
+  const lost = (s: Solution) => s.uncovered.map((j) => JOB_NOUNS[j]);
+  const care = (s: Solution) => s.cautions.map((c) => inDegrees(CAUTION_WORDS[c])).join(' ');
+  return (
+    <tbody>
+      <RowsHead columns={1 + solutions.length}>{W.whatItAsksOfYou}</RowsHead>
+      {told(W.ingredientsToAdd, (s) => words(added(s), W.none))}
+      {told(W.bringsIn, (s) => words(brings(s), W.nothingNewToWatchFor))}
+      {told(W.notMadeGood, (s) => words(lost(s), W.nothing))}
+      {solutions.some((s) => s.misses.length > 0) &&
+        told(W.houseStyle, (s) => s.misses.map(missWords).join(' ') || W.met)}
+      {told(W.watch, (s) => care(s) || W.nothingMore)}
+      {told(W.howSure, (s) => SURE[s.confidence.level])}
+      {told(W.whyNotFirst, (s) => s.because.map(say).join(' ') || '–')}
+      {told(W.beside({ title: titleOf(first, kitOf, whole) }), besideFirst)}
+    </tbody>
+  );
+}
+
+/** Takes one of them to the desk. */
+function Take({ solutions, onClose }: { solutions: readonly Solution[]; onClose: () => void }) {
+  const { solution } = useDeskContext();
+  const dispatch = useAppDispatch();
+  return (
+    <tfoot>
+      <tr>
+        <td />
+        <td />
+        {solutions.map((s) => (
+          <td key={s.key}>
+            <Button
+              size="compact-md"
+              variant={s.key === solution?.key ? 'default' : 'filled'}
+              disabled={s.key === solution?.key}
+              onClick={() => {
+                dispatch(workingCopy.kitsSet(s.kits));
+                onClose();
+              }}
+            >
+              {s.key === solution?.key ? W.onTheDesk : W.takeThisOne}
+            </Button>
+          </td>
+        ))}
+      </tr>
+    </tfoot>
+  );
+}
+
 /** Whole solutions beside the source and each other: what moves in grams and in balance, what each asks of the baker. */
 export function SideBySide({
   solutions,
@@ -44,27 +119,8 @@ export function SideBySide({
   newThings: (s: Solution) => string[];
   onClose: () => void;
 }) {
-  const { doc, kitOf, whole, solution } = useDeskContext();
-  const dispatch = useAppDispatch();
+  const { doc, kitOf, whole } = useDeskContext();
   const many = doc.source.parts.length > 1;
-  const told = (name: string, of: (s: Solution) => ReactNode) => (
-    <tr>
-      <th scope="row">{name}</th>
-      <td />
-      {solutions.map((s) => (
-        <td key={s.key}>{of(s)}</td>
-      ))}
-    </tr>
-  );
-  const first = solutions[0]!;
-  /** What decides between an answer and the first that was laid here. */
-  const besideFirst = (s: Solution): string => {
-    if (s === first) return '–';
-    const { against, forIt } = between(weighedOf(s), weighedOf(first));
-    const other = forIt.length > 0 ? `${titleOf(first, kitOf, whole)}: ${forIt.map(say).join(' ')}` : '';
-    return [...against.map(say), other].filter(Boolean).join(' ') || W.nothingThatDecides;
-  };
-  const words = (list: string[], none: string) => (list.length > 0 ? atHead(listed(list)) : none);
   return (
     <Dialog title={W.sideBySide} size="min(96vw, 1180px)" onClose={onClose}>
       <BesideTable
@@ -88,57 +144,8 @@ export function SideBySide({
             <PropRows props={propsOf(source.id, solutions)} />
           </tbody>
         ))}
-        <tbody>
-          <RowsHead columns={1 + solutions.length}>{W.whatItAsksOfYou}</RowsHead>
-          {told(W.ingredientsToAdd, (s) =>
-            words(
-              newThings(s).map((id) => ingredientName(id, true)),
-              'none',
-            ),
-          )}
-          {told(W.bringsIn, (s) =>
-            words(
-              s.bringsIn.map((b) => AVOID_WORDS[b.avoid]),
-              W.nothingNewToWatchFor,
-            ),
-          )}
-          {told(W.notMadeGood, (s) =>
-            words(
-              s.uncovered.map((j) => JOB_NOUNS[j]),
-              W.nothing,
-            ),
-          )}
-          {solutions.some((s) => s.misses.length > 0) &&
-            told(W.houseStyle, (s) => s.misses.map(missWords).join(' ') || W.met)}
-          {told(
-            W.watch,
-            (s) => s.cautions.map((c) => inDegrees(CAUTION_WORDS[c])).join(' ') || W.nothingMore,
-          )}
-          {told(W.howSure, (s) => SURE[s.confidence.level])}
-          {told(W.whyNotFirst, (s) => s.because.map(say).join(' ') || '–')}
-          {told(W.beside({ title: titleOf(first, kitOf, whole) }), besideFirst)}
-        </tbody>
-        <tfoot>
-          <tr>
-            <td />
-            <td />
-            {solutions.map((s) => (
-              <td key={s.key}>
-                <Button
-                  size="compact-md"
-                  variant={s.key === solution?.key ? 'default' : 'filled'}
-                  disabled={s.key === solution?.key}
-                  onClick={() => {
-                    dispatch(workingCopy.kitsSet(s.kits));
-                    onClose();
-                  }}
-                >
-                  {s.key === solution?.key ? W.onTheDesk : W.takeThisOne}
-                </Button>
-              </td>
-            ))}
-          </tr>
-        </tfoot>
+        <Asks solutions={solutions} newThings={newThings} />
+        <Take solutions={solutions} onClose={onClose} />
       </BesideTable>
     </Dialog>
   );

@@ -20,16 +20,24 @@ import { deskWords } from '../../words/data/en/desk';
 
 const W = deskWords.swapStop;
 
-/** What can be said of the formula where nothing has to go. */
-function AsWritten({ avoids }: { avoids: Outcome['avoids'] }) {
+/** Nothing has to go: what can be said of the formula as it is. */
+function Nothing({ avoids }: { avoids: Outcome['avoids'] }) {
   const { doc } = useDeskContext();
-  return <Suits suits={useSuits(doc.source, avoids, doc.request.words)} />;
+  const { exclude, words } = doc.request;
+  const suits = useSuits(doc.source, avoids, words);
+  return (
+    <div className={`sheet ${classes.nothing}`}>
+      <h2>{W.nothingHasToGo}</h2>
+      <p>{exclude.length === 0 && !words ? W.sayAboveWhatHasTo : W.byWhatEachLineIs}</p>
+      <Suits suits={suits} />
+    </div>
+  );
 }
 
 /** Swap: what leaves and what it did, the ways to cover it, whole solutions on top. */
 export function SwapStop() {
   const { search } = useLocation();
-  const { doc, outcome, whole, solution, working } = useDeskContext();
+  const { outcome, whole, solution, working } = useDeskContext();
   const [seen, setSeen] = useState<{ conflictId: string; kitId: string } | null>(null);
   const conflicts = outcome?.conflicts ?? [];
   const options = outcome?.options ?? [];
@@ -51,17 +59,7 @@ export function SwapStop() {
           </Notice>
         ))}
         {outcome && <ComesIn heldOut={outcome.heldOut} />}
-        {outcome && conflicts.length === 0 && (
-          <div className={`sheet ${classes.nothing}`}>
-            <h2>{W.nothingHasToGo}</h2>
-            <p>
-              {doc.request.exclude.length === 0 && !doc.request.words
-                ? W.sayAboveWhatHasTo
-                : W.byWhatEachLineIs}
-            </p>
-            <AsWritten avoids={outcome.avoids} />
-          </div>
-        )}
+        {outcome && conflicts.length === 0 && <Nothing avoids={outcome.avoids} />}
         {conflicts.length > 0 && whole.length > 0 && outcome?.cannot.length === 0 && (
           <>
             <StyleBar />

@@ -83,6 +83,41 @@ function AsWritten() {
   );
 }
 
+/** A table of the handbook: the heads of its columns, its rows, the first cell of each as words. */
+function Table({ heads, rows }: { heads: string[]; rows: string[][] }) {
+  return (
+    <table>
+      <thead>
+        <tr>
+          {heads.map((h) => (
+            <th key={h} scope="col">
+              {h}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map((cells) => (
+          <tr key={cells[0]}>
+            {cells.map((c, i) => (
+              <td key={heads[i]} {...(/^[\d−-]/.test(c) && { className: 'num' })}>
+                {c}
+              </td>
+            ))}
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+const ovenRow = (f: number): string[] => {
+  const c = fahrenheitToCelsius(f);
+  const fan = W.to({ number: fixed(c - 20, 0), number2: fixed(c - 15, 0) });
+  return [String(f), fixed(c, 0), fan, markOf(f)];
+};
+const ml = (count: number): string => W.ml({ number: fixed(count, 1) });
+
 /** Converter and tables: ovens, spoons and cups, yeasts. */
 export function Conversions() {
   return (
@@ -90,100 +125,36 @@ export function Conversions() {
       <AsWritten />
       <section className={`sheet ${classes.entry}`} id="ovens" aria-label={W.ovens}>
         <h2>{W.ovens}</h2>
-        <table>
-          <thead>
-            <tr>
-              <th scope="col">°F</th>
-              <th scope="col">°C</th>
-              <th scope="col">{W.fanAbout}</th>
-              <th scope="col">{W.gas}</th>
-            </tr>
-          </thead>
-          <tbody>
-            {OVENS_F.map((f) => (
-              <tr key={f}>
-                <td className="num">{f}</td>
-                <td className="num">{fixed(fahrenheitToCelsius(f), 0)}</td>
-                <td className="num">
-                  {W.to({
-                    number: fixed(fahrenheitToCelsius(f) - 20, 0),
-                    number2: fixed(fahrenheitToCelsius(f) - 15, 0),
-                  })}
-                </td>
-                <td>{markOf(f)}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <Table heads={['°F', '°C', W.fanAbout, W.gas]} rows={OVENS_F.map(ovenRow)} />
         <p className="small quiet">{W.fToCIsExact({ inDegrees: inDegrees(W.text15To20CLower) })}</p>
       </section>
       <section className={`sheet ${classes.entry}`} id="measures" aria-label={W.cupsAndSpoons}>
         <h2>{W.cupsAndSpoons}</h2>
-        <table>
-          <thead>
-            <tr>
-              <th scope="col">{W.standard}</th>
-              <th scope="col">{W.cup}</th>
-            </tr>
-          </thead>
-          <tbody>
-            {CUP_STANDARDS.map((cup) => (
-              <tr key={cup}>
-                <td>{W.standards[cup]}</td>
-                <td className="num">
-                  {W.ml({ number: fixed(toMillilitres(1, 'cup', { cup, spoon: 'us' }), 1) })}
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-        <table>
-          <thead>
-            <tr>
-              <th scope="col">{W.standard}</th>
-              <th scope="col">{W.tbsp}</th>
-              <th scope="col">{W.tsp}</th>
-            </tr>
-          </thead>
-          <tbody>
-            {SPOON_STANDARDS.map((spoon) => (
-              <tr key={spoon}>
-                <td>{W.standards[spoon]}</td>
-                {(['tbsp', 'tsp'] as const).map((u) => (
-                  <td key={u} className="num">
-                    {W.ml({ number: fixed(toMillilitres(1, u, { cup: 'us', spoon }), 1) })}
-                  </td>
-                ))}
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <Table
+          heads={[W.standard, W.cup]}
+          rows={CUP_STANDARDS.map((cup) => [
+            W.standards[cup],
+            ml(toMillilitres(1, 'cup', { cup, spoon: 'us' })),
+          ])}
+        />
+        <Table
+          heads={[W.standard, W.tbsp, W.tsp]}
+          rows={SPOON_STANDARDS.map((spoon) => [
+            W.standards[spoon],
+            ...(['tbsp', 'tsp'] as const).map((u) => ml(toMillilitres(1, u, { cup: 'us', spoon }))),
+          ])}
+        />
         <p className="small quiet">{W.nistHandbook44ForThe}</p>
       </section>
       <section className={`sheet ${classes.entry}`} id="yeast" aria-label={W.yeasts}>
         <h2>{W.yeasts}</h2>
-        <table>
-          <thead>
-            <tr>
-              <th scope="col">{W.table}</th>
-              <th scope="col">{W.fresh}</th>
-              <th scope="col">{W.activeDry}</th>
-              <th scope="col">{W.instant}</th>
-            </tr>
-          </thead>
-          <tbody>
-            {YEAST_TABLE_IDS.map((id) => (
-              <tr key={id}>
-                <td>{YEAST_TABLE_WORDS[id]}</td>
-                {YEAST_KINDS.map((kind) => (
-                  <td key={kind} className="num">
-                    {fixed(YEAST_TABLES[id][kind], 1)} g
-                  </td>
-                ))}
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <Table
+          heads={[W.table, W.fresh, W.activeDry, W.instant]}
+          rows={YEAST_TABLE_IDS.map((id) => [
+            YEAST_TABLE_WORDS[id],
+            ...YEAST_KINDS.map((kind) => `${fixed(YEAST_TABLES[id][kind], 1)} g`),
+          ])}
+        />
         <p className="small quiet">{W.rulesOfThumbKitchenSays}</p>
       </section>
     </div>

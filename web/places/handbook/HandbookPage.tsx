@@ -119,18 +119,10 @@ function Replacements({ entries }: { entries: readonly KitEntry[] }) {
   );
 }
 
-/** What is looked up: replacements, kinds of bake, feel, faults, conversions, cautions, sources. The engine’s own data. */
-export function HandbookPage() {
-  const { section } = useParams();
-  const here = SECTION_IDS.find((s) => s === section);
-  const [params, setParams] = useSearchParams();
-  const { hash, pathname } = useLocation();
-  const q = params.get('q') ?? '';
-  const wanted = useDeferredValue(q);
-  usePageTitle(here ? W.handbook({ name: SECTION_WORDS[here].name }) : W.handbook2);
-  const kits = useMemo(() => kitEntries(), []);
-  const entries = useMemo(() => allEntries(kits), [kits]);
-  const found = useMemo(() => {
+/** Entries with all the words that are looked for, those with them in their title first; null where nothing is looked for. */
+function useFound(entries: readonly Entry[], text: string): Entry[] | null {
+  const wanted = useDeferredValue(text);
+  return useMemo(() => {
     const words = foldedWords(wanted);
     if (words.length === 0) return null;
     return entries
@@ -142,6 +134,58 @@ export function HandbookPage() {
       )
       .map(({ e }) => e);
   }, [entries, wanted]);
+}
+
+/** A part of the handbook. */
+function Part({
+  of,
+  kits,
+  entries,
+}: {
+  of: SectionId;
+  kits: readonly KitEntry[];
+  entries: readonly Entry[];
+}) {
+  if (of === 'conversions') return <Conversions />;
+  return (
+    <>
+      {(of === 'replacements' || of === 'faults') && (
+        <p className="small quiet">{W.unlessSaid({ basis: withinSentence(BASIS_WORDS[USUAL_BASIS]) })}</p>
+      )}
+      {of === 'replacements' ? (
+        <Replacements entries={kits} />
+      ) : (
+        <Entries entries={entries.filter((e) => e.section === of)} />
+      )}
+    </>
+  );
+}
+
+const Parts = ({ here }: { here: SectionId | null }) => (
+  <nav className={`${classes.side} no-print`} aria-label={W.partsOfTheHandbook}>
+    <ul>
+      {SECTION_IDS.map((s) => (
+        <li key={s}>
+          <Link to={`/handbook/${s}`} aria-current={s === here ? 'page' : undefined}>
+            {SECTION_WORDS[s].name}
+          </Link>
+        </li>
+      ))}
+    </ul>
+  </nav>
+);
+
+/** What is looked up: replacements, kinds of bake, feel, faults, conversions, cautions, sources. The engine’s own data. */
+export function HandbookPage() {
+  const { section } = useParams();
+  const here = SECTION_IDS.find((s) => s === section);
+  const [params, setParams] = useSearchParams();
+  const { hash, pathname } = useLocation();
+  const q = params.get('q') ?? '';
+  usePageTitle(here ? W.handbook({ name: SECTION_WORDS[here].name }) : W.handbook2);
+  const kits = useMemo(() => kitEntries(), []);
+  const entries = useMemo(() => allEntries(kits), [kits]);
+  const found = useFound(entries, q);
   useEffect(() => {
     if (hash) document.getElementById(decodeURIComponent(hash.slice(1)))?.scrollIntoView();
   }, [hash, pathname]);
@@ -152,23 +196,9 @@ export function HandbookPage() {
     else next.delete('q');
     setParams(next, { replace: true });
   };
-  const rests = (
-    <p className="small quiet">{W.unlessSaid({ basis: withinSentence(BASIS_WORDS[USUAL_BASIS]) })}</p>
-  );
-  const part = (id: SectionId) => entries.filter((e) => e.section === id);
   return (
     <div className={classes.page}>
-      <nav className={`${classes.side} no-print`} aria-label={W.partsOfTheHandbook}>
-        <ul>
-          {SECTION_IDS.map((s) => (
-            <li key={s}>
-              <Link to={`/handbook/${s}`} aria-current={s === here && !found ? 'page' : undefined}>
-                {SECTION_WORDS[s].name}
-              </Link>
-            </li>
-          ))}
-        </ul>
-      </nav>
+      <Parts here={found ? null : here} />
       <main id="main">
         <div className={classes.head}>
           <h1>{found ? W.foundInTheHandbook : SECTION_WORDS[here].name}</h1>
@@ -195,20 +225,8 @@ export function HandbookPage() {
             </p>
             <Entries entries={found} headed />
           </>
-        ) : here === 'replacements' ? (
-          <>
-            {rests}
-            <Replacements entries={kits} />
-          </>
-        ) : here === 'faults' ? (
-          <>
-            {rests}
-            <Entries entries={part(here)} />
-          </>
-        ) : here === 'conversions' ? (
-          <Conversions />
         ) : (
-          <Entries entries={part(here)} />
+          <Part of={here} kits={kits} entries={entries} />
         )}
       </main>
     </div>

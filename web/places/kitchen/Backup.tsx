@@ -1,6 +1,7 @@
 import { Button, FileButton, Progress, Switch } from '@mantine/core';
 import { useRef, useState } from 'react';
-import { addressOf, api } from '../../api/api';
+import { api } from '../../api/api';
+import { addressOf } from '../../api/ask';
 import { useAppDispatch } from '../../store/store';
 import { Notice } from '../../parts/Notice';
 import { sayProblem } from '../../words/problems';

@@ -18,6 +18,76 @@ import { kitchenWords } from '../../words/data/en/kitchen';
 
 const W = kitchenWords.measures;
 
+type Part = { kitchen: Kitchen; set: (more: Partial<Kitchen>) => void };
+
+/** What one measures and weighs with. */
+const Tools = ({ kitchen, set }: Part) => (
+  <>
+    <Select
+      label={W.yourCup}
+      description={W.withTheImperialCupGo}
+      data={CUP_STANDARDS.map((c) => ({ value: c, label: CUP_WORDS[c] }))}
+      value={kitchen.cup}
+      allowDeselect={false}
+      onChange={(v) => set({ cup: v as CupStandard })}
+    />
+    <Select
+      label={W.yourSpoons}
+      data={SPOON_STANDARDS.map((c) => ({ value: c, label: SPOON_WORDS[c] }))}
+      value={kitchen.spoon}
+      allowDeselect={false}
+      onChange={(v) => set({ spoon: v as SpoonStandard })}
+    />
+    <Select
+      label={W.ovensAndThermometersIn}
+      description={W.shownAndAskedForIn}
+      data={[
+        { value: 'c', label: '°C' },
+        { value: 'f', label: '°F' },
+      ]}
+      value={kitchen.heat ?? 'c'}
+      allowDeselect={false}
+      onChange={(v) => set({ heat: v as HeatScale })}
+    />
+    <Checkbox
+      label={W.ouncesBesideTheGramsOn}
+      description={W.everythingIsWeighedInGrams}
+      checked={kitchen.ounces ?? false}
+      onChange={(e) => set({ ounces: e.currentTarget.checked })}
+    />
+    <Select
+      label={W.sizesOfYourEggs}
+      description={W.aLargeEggIs50}
+      data={[
+        { value: 'eu', label: W.europeanGrades },
+        { value: 'us', label: W.usGrades },
+      ]}
+      value={kitchen.eggs ?? 'us'}
+      allowDeselect={false}
+      onChange={(v) => set({ eggs: v as 'us' | 'eu' })}
+    />
+  </>
+);
+
+/** How high the kitchen lies: kept when the field is left. */
+const Height = ({ kitchen, set }: Part) => (
+  <NumberInput
+    label={W.heightAboveTheSea}
+    description={W.changesLeaveningWaterAndOven}
+    value={kitchen.altitudeM ?? ''}
+    suffix=" m"
+    min={ALTITUDE_M[0]}
+    max={ALTITUDE_M[1]}
+    clampBehavior="blur"
+    hideControls
+    onBlur={(e) => {
+      const m = Number(e.currentTarget.value.replace(/[^\d.-]/g, ''));
+      if (m !== (kitchen.altitudeM ?? 0) && Number.isFinite(m))
+        set({ altitudeM: Math.min(ALTITUDE_M[1], Math.max(ALTITUDE_M[0], m)) });
+    }}
+  />
+);
+
 /** What one measures with, whose law packets follow, the height above the sea. */
 export function Measures({ kitchen }: { kitchen: Kitchen }) {
   const { change, trouble } = useChangeKitchen();
@@ -26,49 +96,7 @@ export function Measures({ kitchen }: { kitchen: Kitchen }) {
     <section className={`sheet ${classes.panel}`} aria-labelledby="measures">
       <h2 id="measures">{W.measuresAndPackets}</h2>
       {trouble}
-      <Select
-        label={W.yourCup}
-        description={W.withTheImperialCupGo}
-        data={CUP_STANDARDS.map((c) => ({ value: c, label: CUP_WORDS[c] }))}
-        value={kitchen.cup}
-        allowDeselect={false}
-        onChange={(v) => set({ cup: v as CupStandard })}
-      />
-      <Select
-        label={W.yourSpoons}
-        data={SPOON_STANDARDS.map((c) => ({ value: c, label: SPOON_WORDS[c] }))}
-        value={kitchen.spoon}
-        allowDeselect={false}
-        onChange={(v) => set({ spoon: v as SpoonStandard })}
-      />
-      <Select
-        label={W.ovensAndThermometersIn}
-        description={W.shownAndAskedForIn}
-        data={[
-          { value: 'c', label: '°C' },
-          { value: 'f', label: '°F' },
-        ]}
-        value={kitchen.heat ?? 'c'}
-        allowDeselect={false}
-        onChange={(v) => set({ heat: v as HeatScale })}
-      />
-      <Checkbox
-        label={W.ouncesBesideTheGramsOn}
-        description={W.everythingIsWeighedInGrams}
-        checked={kitchen.ounces ?? false}
-        onChange={(e) => set({ ounces: e.currentTarget.checked })}
-      />
-      <Select
-        label={W.sizesOfYourEggs}
-        description={W.aLargeEggIs50}
-        data={[
-          { value: 'eu', label: W.europeanGrades },
-          { value: 'us', label: W.usGrades },
-        ]}
-        value={kitchen.eggs ?? 'us'}
-        allowDeselect={false}
-        onChange={(v) => set({ eggs: v as 'us' | 'eu' })}
-      />
+      <Tools kitchen={kitchen} set={set} />
       <Select
         label={W.packetsFollowTheLawOf}
         description={RULESETS[kitchen.ruleset].source}
@@ -84,21 +112,7 @@ export function Measures({ kitchen }: { kitchen: Kitchen }) {
         allowDeselect={false}
         onChange={(v) => v && set({ currency: v })}
       />
-      <NumberInput
-        label={W.heightAboveTheSea}
-        description={W.changesLeaveningWaterAndOven}
-        value={kitchen.altitudeM ?? ''}
-        suffix=" m"
-        min={ALTITUDE_M[0]}
-        max={ALTITUDE_M[1]}
-        clampBehavior="blur"
-        hideControls
-        onBlur={(e) => {
-          const m = Number(e.currentTarget.value.replace(/[^\d.-]/g, ''));
-          if (m !== (kitchen.altitudeM ?? 0) && Number.isFinite(m))
-            set({ altitudeM: Math.min(ALTITUDE_M[1], Math.max(ALTITUDE_M[0], m)) });
-        }}
-      />
+      <Height kitchen={kitchen} set={set} />
       <Select
         label={W.yeastIsExchangedBy}
         description={W.freshToActiveDryTo}

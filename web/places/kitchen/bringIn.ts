@@ -1,6 +1,6 @@
 import type { Restored, RestoreWord } from '../../../contract/backup';
 import { CSRF_HEADER } from '../../../contract/people';
-import { addressOf } from '../../api/api';
+import { addressOf } from '../../api/ask';
 import { pageToken } from '../../api/session';
 
 /** How far a file is: sent, then taken in line by line. */

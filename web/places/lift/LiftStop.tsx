@@ -26,6 +26,7 @@ import frame from '../../shared/frame.module.css';
 import { CantSay } from '../../shared/read/CantSay';
 import { Beam } from './Beam';
 import { CountRise } from './CountRise';
+import type { Planned } from './fields';
 import { GasBars } from './GasBars';
 import { Exchanges, Repairs, Risks } from './Leaveners';
 import { RiseGauge } from './RiseGauge';
@@ -94,21 +95,140 @@ function Altitude({ altitudeM }: { altitudeM: number }) {
   );
 }
 
+type PartOf = Formula['parts'][number];
+type LiftState = ReturnType<typeof stateOf>;
+
+/** Gas and acid, as written beside as it is now. */
+function Chemistry({
+  part,
+  before,
+  after,
+  rise,
+}: {
+  part: PartOf;
+  before: LiftState;
+  after: LiftState;
+  /** How far yeast lets it rise; null where no yeast does. */
+  rise: number | null;
+}) {
+  const { doc } = useDeskContext();
+  const { lookup } = usePantry().pantry;
+  const chemical =
+    rise === null || [before, after].some((x) => x.budget.baseMmol.value > 0 || x.budget.gasMmol > 0.5);
+  const sunflower = part.lines.some((l) => lookup(l.item)?.like?.startsWith('sunflower_seed'));
+  return (
+    <>
+      {after.budget.open && (
+        <CantSay what={W.whatLiftsIt} lines={openLines(part, lookup)} source={doc.source} />
+      )}
+      <div className={chemical ? classes.grid : undefined} hidden={after.budget.open}>
+        {chemical && (
+          <div>
+            <Beam source={before.budget} adapted={after.budget} />
+            <Repairs part={part} budget={after.budget} lookup={lookup} />
+          </div>
+        )}
+        <div>
+          {chemical && <GasBars source={before.budget} adapted={after.budget} />}
+          <Risks source={before} adapted={after} proof={rise} sunflower={sunflower} />
+        </div>
+      </div>
+    </>
+  );
+}
+
+/** The clock of the yeast, a gauge for the rise, and a starter. */
+function Yeasted({
+  part,
+  after,
+  plan,
+  onPlan,
+  pressurePa,
+}: Planned & { part: PartOf; after: LiftState; pressurePa: number }) {
+  const { doc } = useDeskContext();
+  const { lookup } = usePantry().pantry;
+  const kitchen = useKitchen();
+  const { id: formulaId = '' } = useParams();
+  const table = kitchen.yeast ?? 'usual';
+  const starterG = totalMassG(part.lines.filter((l) => lookup(l.item)?.group === 'starter'));
+  const dough: DoughOf = {
+    flourG: after.profile.flourG,
+    waterG: after.profile.props.freeWater.value - STARTER_WATER * starterG,
+    starterG,
+  };
+  return (
+    <>
+      {!after.budget.open && (
+        <Yeast
+          written={doc.source}
+          part={part}
+          lookup={lookup}
+          table={table}
+          pressurePa={pressurePa}
+          plan={plan}
+          onPlan={onPlan}
+          slow={slownessOf(kitchen.risen ?? [], 'yeast')}
+        />
+      )}
+      <RiseGauge plan={plan} onPlan={onPlan}>
+        <CountRise
+          of="yeast"
+          formulaId={formulaId}
+          saidMin={plannedRise(part, lookup, table, plan, pressurePa)?.minutes ?? null}
+          tookMin={passedAt(plan.readings, plan.rise)}
+        />
+      </RiseGauge>
+      <StarterFold
+        open={dough.starterG > 0}
+        plan={plan}
+        onPlan={onPlan}
+        dough={dough}
+        formulaId={formulaId}
+        slow={slownessOf(kitchen.risen ?? [], 'starter')}
+      />
+    </>
+  );
+}
+
+/** Where the figures come from, line by line. */
+function Sources({ acids, acidMmol }: Pick<LiftState['budget'], 'acids' | 'acidMmol'>) {
+  return (
+    <>
+      <section>
+        <h2>{W.acidLineByLine}</h2>
+        {acids.length === 0 && <p>{W.nothingSourInIt}</p>}
+        <div className={frame.equation}>
+          {acids.slice(0, 7).map((a) => (
+            <div key={a.lineId} className="num" style={{ whiteSpace: 'normal' }}>
+              {fixed(a.massG, a.massG < 20 ? 1 : 0)} g {ingredientName(a.ingredientId, true)} ×{' '}
+              {fixed(a.mmol.value / a.massG, 3)} = {fixed(a.mmol.value, 1)}
+            </div>
+          ))}
+          <b className="num">= {amountOf(acidMmol, 'mmol')}</b>
+        </div>
+        <p className="small quiet">{W.titratableAcidityMmolGApproximate}</p>
+      </section>
+      <section>
+        <h2>{W.gasToVolume}</h2>
+        <p className="small">
+          {W.nRTPressureWaters({ temperature: degrees(90), temperature2: degrees(25) })}
+        </p>
+      </section>
+    </>
+  );
+}
+
 /** Lift: gas and acid of the source beside the adapted, the clock of the yeast, starter, and gauge. */
 export function LiftStop() {
   const { doc, solution, outcome, working } = useDeskContext();
   const dispatch = useAppDispatch();
-  const { pantry } = usePantry();
-  const kitchen = useKitchen();
-  const { id: formulaId = '' } = useParams();
-  const slow = slownessOf(kitchen.risen ?? [], 'yeast');
+  const { lookup } = usePantry().pantry;
+  const { altitudeM = 0 } = useKitchen();
   const [chosen, setChosen] = useState<string | null>(null);
-  const { lookup } = pantry;
   const formula = solution?.formula ?? doc.source;
   const parts = useMemo(() => lifted(formula, lookup), [formula, lookup]);
   const part = parts.find((p) => p.id === chosen) ?? parts[0]!;
   const source = doc.source.parts.find((p) => p.id === part.id) ?? part;
-  const altitudeM = kitchen.altitudeM ?? 0;
   const pressurePa = altitudeAdvice(altitudeM)!.pressurePa;
   const before = useMemo(() => stateOf(source, lookup, pressurePa), [source, lookup, pressurePa]);
   const after = useMemo(() => stateOf(part, lookup, pressurePa), [part, lookup, pressurePa]);
@@ -117,15 +237,6 @@ export function LiftStop() {
     void dispatch(workingCopy.liftPlanned({ plan: { ...plan, ...more }, field }));
   if (!outcome) return <Skeleton height={520} role="status" aria-label={W.workingOutTheLift} />;
   const yeasted = isYeasted(part, lookup);
-  const chemical =
-    !yeasted || [before, after].some((x) => x.budget.baseMmol.value > 0 || x.budget.gasMmol > 0.5);
-  const holds = (p: typeof part, id: string) => p.lines.some((l) => lookup(l.item)?.like?.startsWith(id));
-  const starterG = totalMassG(part.lines.filter((l) => lookup(l.item)?.group === 'starter'));
-  const dough: DoughOf = {
-    flourG: after.profile.flourG,
-    waterG: after.profile.props.freeWater.value - STARTER_WATER * starterG,
-    starterG,
-  };
   return (
     <div className={frame.frame}>
       <div className={frame.content} aria-busy={working}>
@@ -138,81 +249,12 @@ export function LiftStop() {
             onChange={setChosen}
           />
         )}
-        {after.budget.open && (
-          <CantSay what={W.whatLiftsIt} lines={openLines(part, lookup)} source={doc.source} />
-        )}
-        <div className={chemical ? classes.grid : undefined} hidden={after.budget.open}>
-          {chemical && (
-            <div>
-              <Beam source={before.budget} adapted={after.budget} />
-              <Repairs part={part} budget={after.budget} lookup={lookup} />
-            </div>
-          )}
-          <div>
-            {chemical && <GasBars source={before.budget} adapted={after.budget} />}
-            <Risks
-              source={before}
-              adapted={after}
-              proof={yeasted ? plan.rise : null}
-              sunflower={holds(part, 'sunflower_seed')}
-            />
-          </div>
-        </div>
-        {yeasted && !after.budget.open && (
-          <Yeast
-            written={doc.source}
-            part={part}
-            lookup={lookup}
-            table={kitchen.yeast ?? 'usual'}
-            pressurePa={pressurePa}
-            plan={plan}
-            onPlan={onPlan}
-            slow={slow}
-          />
-        )}
-        {yeasted && (
-          <RiseGauge plan={plan} onPlan={onPlan}>
-            <CountRise
-              of="yeast"
-              formulaId={formulaId}
-              saidMin={plannedRise(part, lookup, kitchen.yeast ?? 'usual', plan, pressurePa)?.minutes ?? null}
-              tookMin={passedAt(plan.readings, plan.rise)}
-            />
-          </RiseGauge>
-        )}
-        {yeasted && (
-          <StarterFold
-            open={dough.starterG > 0}
-            plan={plan}
-            onPlan={onPlan}
-            dough={dough}
-            formulaId={formulaId}
-            slow={slownessOf(kitchen.risen ?? [], 'starter')}
-          />
-        )}
+        <Chemistry part={part} before={before} after={after} rise={yeasted ? plan.rise : null} />
+        {yeasted && <Yeasted part={part} after={after} plan={plan} onPlan={onPlan} pressurePa={pressurePa} />}
         <Exchanges part={part} lookup={lookup} />
       </div>
       <aside className={frame.aside} tabIndex={0} aria-label={W.whereTheFiguresComeFrom}>
-        <section>
-          <h2>{W.acidLineByLine}</h2>
-          {after.budget.acids.length === 0 && <p>{W.nothingSourInIt}</p>}
-          <div className={frame.equation}>
-            {after.budget.acids.slice(0, 7).map((a) => (
-              <div key={a.lineId} className="num" style={{ whiteSpace: 'normal' }}>
-                {fixed(a.massG, a.massG < 20 ? 1 : 0)} g {ingredientName(a.ingredientId, true)} ×{' '}
-                {fixed(a.mmol.value / a.massG, 3)} = {fixed(a.mmol.value, 1)}
-              </div>
-            ))}
-            <b className="num">= {amountOf(after.budget.acidMmol, 'mmol')}</b>
-          </div>
-          <p className="small quiet">{W.titratableAcidityMmolGApproximate}</p>
-        </section>
-        <section>
-          <h2>{W.gasToVolume}</h2>
-          <p className="small">
-            {W.nRTPressureWaters({ temperature: degrees(90), temperature2: degrees(25) })}
-          </p>
-        </section>
+        <Sources acids={after.budget.acids} acidMmol={after.budget.acidMmol} />
         <Altitude altitudeM={altitudeM} />
         <section>
           <p className="small quiet">{W.notForEatingRawNo}</p>

@@ -18,111 +18,102 @@ const W = liftWords.starter;
 /** Flour, free water and starter of the dough, g. */
 export type DoughOf = { flourG: number; waterG: number; starterG: number };
 
-/** The starter planner: a feed, a temperature, how much to build; when it is at its height. */
-export function Starter({
-  plan,
-  onPlan,
-  dough,
-  formulaId,
-  slow,
-}: Planned & { dough: DoughOf; formulaId: string; slow: Learnt }) {
-  const [tookH, setTookH] = useState<number | null>(null);
+/** The feed, where it stands, and how much of it is wanted. */
+function Feed({ plan, onPlan }: Planned) {
   const feed = (more: Partial<typeof plan.feed>, field: string) =>
     onPlan({ feed: { ...plan.feed, ...more } }, field);
-  const faults = planFaults(plan).filter((f) => f.startsWith('feed') || f === 'need' || f === 'left');
+  return (
+    <div className={classes.fields}>
+      <NumberField
+        label={W.oldStarter}
+        unit={W.part}
+        value={plan.feed.starter}
+        onChange={(starter) => feed({ starter }, 'feedS')}
+      />
+      <NumberField
+        label={W.water}
+        unit={W.part}
+        value={plan.feed.water}
+        onChange={(water) => feed({ water }, 'feedW')}
+      />
+      <NumberField
+        label={W.flour}
+        unit={W.part}
+        value={plan.feed.flour}
+        onChange={(flour) => feed({ flour }, 'feedF')}
+      />
+      <HeatField label={W.standsAt} value={plan.feedC} onChange={(feedC) => onPlan({ feedC }, 'feedC')} />
+      <NumberField
+        label={W.theDoughNeeds}
+        unit="g"
+        value={plan.needG}
+        onChange={(needG) => onPlan({ needG }, 'need')}
+      />
+      <NumberField
+        label={W.toBeLeft}
+        unit="g"
+        value={plan.leftG}
+        onChange={(leftG) => onPlan({ leftG }, 'left')}
+      />
+    </div>
+  );
+}
+
+/** What is stirred together, when it is at its height, and when it was. */
+function Build({ plan, formulaId, slow }: Pick<Planned, 'plan'> & { formulaId: string; slow: Learnt }) {
+  const [tookH, setTookH] = useState<number | null>(null);
   const peak = peakOf(plan.feed, plan.feedC, slow.factor);
   const told = peakOf(plan.feed, plan.feedC);
   const build = buildOf(plan.needG, plan.leftG, plan.feed);
-  const sour = faults.length === 0 && dough.starterG === 0 ? asStarter(dough, plan.feed) : null;
-  const quick = faults.length === 0 && dough.starterG > 0 ? asYeast(dough, plan.feed) : null;
+  if (!build || !peak) return null;
+  const timed = slow.from === 1 ? W.aStarterYouTimedMakes : W.startersYouTimedMake({ fromValue: slow.from });
   return (
-    <section className={`sheet ${classes.panel}`} aria-label={W.starter}>
-      <h2>{W.starter}</h2>
-      <div className={classes.fields}>
-        <NumberField
-          label={W.oldStarter}
-          unit={W.part}
-          value={plan.feed.starter}
-          onChange={(starter) => feed({ starter }, 'feedS')}
-        />
-        <NumberField
-          label={W.water}
-          unit={W.part}
-          value={plan.feed.water}
-          onChange={(water) => feed({ water }, 'feedW')}
-        />
-        <NumberField
-          label={W.flour}
-          unit={W.part}
-          value={plan.feed.flour}
-          onChange={(flour) => feed({ flour }, 'feedF')}
-        />
-        <HeatField label={W.standsAt} value={plan.feedC} onChange={(feedC) => onPlan({ feedC }, 'feedC')} />
-        <NumberField
-          label={W.theDoughNeeds}
-          unit="g"
-          value={plan.needG}
-          onChange={(needG) => onPlan({ needG }, 'need')}
-        />
-        <NumberField
-          label={W.toBeLeft}
-          unit="g"
-          value={plan.leftG}
-          onChange={(leftG) => onPlan({ leftG }, 'left')}
-        />
-      </div>
-      {faults.map((f) => (
-        <p key={f} className={classes.fault} role="alert">
-          {inDegrees(PLAN_FAULT_WORDS[f])}
-        </p>
-      ))}
-      {faults.length === 0 && build && peak && (
-        <div role="status">
-          <p className={classes.answer}>
-            {W.stirOldStarterWaterAnd({
-              amount: grams(build.starterG),
-              amount2: grams(build.waterG),
-              amount3: grams(build.flourG),
-              number: fixed(peak.hours, 0),
-              number2: fixed(peak.early, 0),
-              number3: fixed(peak.late, 0),
-            })}
-          </p>
-          <p className="small quiet">
-            {W.inAllOfItLeft({
-              amount: grams(build.totalG),
-              amount2: grams(build.leftG),
-              amount3: grams(build.inDough.flourG),
-              amount4: grams(build.inDough.waterG),
-              fromValue:
-                slow.from > 0 &&
-                W.it({
-                  which:
-                    slow.from === 1
-                      ? W.aStarterYouTimedMakes
-                      : W.startersYouTimedMake({ fromValue: slow.from }),
-                  times: timesWords(slow.factor),
-                }),
-            })}
-          </p>
-          <NumberInput
-            label={W.itWasAtItsHeight}
-            suffix=" h"
-            min={0.5}
-            max={72}
-            decimalScale={1}
-            w={220}
-            value={tookH ?? ''}
-            onChange={(v) => setTookH(typeof v === 'number' ? v : null)}
-          />
-          <CountRise
-            of="starter"
-            formulaId={formulaId}
-            saidMin={told && 60 * told.hours}
-            tookMin={tookH && 60 * tookH}
-          />
-        </div>
-      )}
+    <div role="status">
+      <p className={classes.answer}>
+        {W.stirOldStarterWaterAnd({
+          amount: grams(build.starterG),
+          amount2: grams(build.waterG),
+          amount3: grams(build.flourG),
+          number: fixed(peak.hours, 0),
+          number2: fixed(peak.early, 0),
+          number3: fixed(peak.late, 0),
+        })}
+      </p>
+      <p className="small quiet">
+        {W.inAllOfItLeft({
+          amount: grams(build.totalG),
+          amount2: grams(build.leftG),
+          amount3: grams(build.inDough.flourG),
+          amount4: grams(build.inDough.waterG),
+          fromValue: slow.from > 0 && W.it({ which: timed, times: timesWords(slow.factor) }),
+        })}
+      </p>
+      <NumberInput
+        label={W.itWasAtItsHeight}
+        suffix=" h"
+        min={0.5}
+        max={72}
+        decimalScale={1}
+        w={220}
+        value={tookH ?? ''}
+        onChange={(v) => setTookH(typeof v === 'number' ? v : null)}
+      />
+      <CountRise
+        of="starter"
+        formulaId={formulaId}
+        saidMin={told && 60 * told.hours}
+        tookMin={tookH && 60 * tookH}
+      />
+    </div>
+  );
+}
+
+/** A starter in place of yeast, or yeast in place of the starter. */
+function InPlaceOf({ plan, onPlan, dough }: Planned & { dough: DoughOf }) {
+  const sour = dough.starterG === 0 ? asStarter(dough, plan.feed) : null;
+  const quick = dough.starterG > 0 ? asYeast(dough, plan.feed) : null;
+  return (
+    <>
       {sour && (
         <p>
           {W.starterWithLessFlourAnd({
@@ -150,6 +141,34 @@ export function Starter({
             amount3: grams(quick.waterG - dough.waterG),
           })}
         </p>
+      )}
+    </>
+  );
+}
+
+/** The starter planner: a feed, a temperature, how much to build; when it is at its height. */
+export function Starter({
+  plan,
+  onPlan,
+  dough,
+  formulaId,
+  slow,
+}: Planned & { dough: DoughOf; formulaId: string; slow: Learnt }) {
+  const faults = planFaults(plan).filter((f) => f.startsWith('feed') || f === 'need' || f === 'left');
+  return (
+    <section className={`sheet ${classes.panel}`} aria-label={W.starter}>
+      <h2>{W.starter}</h2>
+      <Feed plan={plan} onPlan={onPlan} />
+      {faults.map((f) => (
+        <p key={f} className={classes.fault} role="alert">
+          {inDegrees(PLAN_FAULT_WORDS[f])}
+        </p>
+      ))}
+      {faults.length === 0 && (
+        <>
+          <Build plan={plan} formulaId={formulaId} slow={slow} />
+          <InPlaceOf plan={plan} onPlan={onPlan} dough={dough} />
+        </>
       )}
       <p className="small quiet">{W.withoutEitherLeaveOutYeast}</p>
     </section>

@@ -5,6 +5,7 @@ import type { Version } from '../../../contract/dto';
 import type { TrialRow } from '../../../contract/notebook';
 import { SCORE_IDS, type Actual } from '../../../core/judge';
 import { besideOf } from '../../../core/rebalance';
+import type { SliceNumbers } from '../../../core/slice';
 import { notebookApi } from '../../api/notebook';
 import { useAppDispatch } from '../../store/store';
 import { usePantry } from '../../pantry/usePantry';
@@ -58,15 +59,11 @@ const PROCESS: [keyof Actual, string, (x: number) => string][] = [
   ['roomC', W.theKitchenHad, degrees],
 ];
 
-/** Two to four trials beside each other: the photos, what differs in formula and process, what came of it. */
-export function BesidePage() {
-  const [search] = useSearchParams();
-  const key = search.get('ids') ?? '';
+/** The trials of some ids with the versions they were baked from, the oldest first; null until they are there. */
+function useLaid(key: string): { laid: Laid[] | null; lost: boolean } {
   const dispatch = useAppDispatch();
-  const { pantry } = usePantry();
   const [laid, setLaid] = useState<Laid[] | null>(null);
   const [lost, setLost] = useState(false);
-  usePageTitle(W.trialsBesideEachOther);
   useEffect(() => {
     let over = false;
     const load = async () => {
@@ -89,6 +86,139 @@ export function BesidePage() {
       over = true;
     };
   }, [key, dispatch]);
+  return { laid, lost };
+}
+
+/** A row of the table: its name, and what it is of each trial. */
+function Row({
+  name,
+  note,
+  laid,
+  num = false,
+  children,
+}: {
+  name: React.ReactNode;
+  note?: string;
+  laid: readonly Laid[];
+  num?: boolean;
+  children: (l: Laid, at: number) => React.ReactNode;
+}) {
+  return (
+    <tr>
+      <th scope="row">
+        {name}
+        {note !== undefined && (
+          <>
+            <br />
+            <span className="small quiet">{note}</span>
+          </>
+        )}
+      </th>
+      {laid.map((l, at) => (
+        <td key={l.trial.id} {...(num && { className: 'num' })}>
+          {children(l, at)}
+        </td>
+      ))}
+    </tr>
+  );
+}
+
+/** What the cut slice measured, and how it differs from that of the first that was measured. */
+function Slice({ of, first }: { of: TrialRow; first: SliceNumbers }) {
+  const numbers = of.slices?.[0]?.numbers;
+  if (!numbers) return W.notMeasured;
+  return (
+    <ul>
+      {sliceLines(numbers).map(([name, said]) => (
+        <li key={name}>
+          {name}: {said}
+        </li>
+      ))}
+      {numbers !== first &&
+        sliceAgainst(first, numbers).map((d) => (
+          <li key={d}>
+            <b>{d}</b>
+          </li>
+        ))}
+    </ul>
+  );
+}
+
+/** The photos, and what was measured on them. */
+function Looks({ laid }: { laid: readonly Laid[] }) {
+  const measured = laid.flatMap((l) => l.trial.slices?.[0] ?? []);
+  const first = measured[0]?.numbers;
+  const pxPerMm = measured.length > 1 ? WIDEST_PX / Math.max(...measured.map((s) => s.wideMm)) : null;
+  const scaled = pxPerMm !== null && <span className="small quiet"> {W.measuredOnesAtOneScale}</span>;
+  return (
+    <>
+      {laid.some((l) => l.trial.photos.length > 0) && (
+        <Row name={W.photo({ note: scaled })} laid={laid}>
+          {({ trial }) => <Shown trial={trial} pxPerMm={pxPerMm} />}
+        </Row>
+      )}
+      {first && (
+        <Row name={W.theSlice} note={W.measuredOnThePhoto} laid={laid}>
+          {({ trial }) => <Slice of={trial} first={first} />}
+        </Row>
+      )}
+    </>
+  );
+}
+
+/** What differs in the formulas, how each was baked, what was said of it. */
+function Differences({ laid }: { laid: readonly Laid[] }) {
+  const { pantry } = usePantry();
+  const docs = laid.map((l) => l.version.doc);
+  const beside = besideOf(docs, pantry.exact);
+  return (
+    <>
+      <Row name={W.formulaAgainstTheFirst} laid={laid}>
+        {(_l, at) =>
+          at === 0 ? (
+            W.theFirst
+          ) : (
+            <ul>
+              {differenceWords(beside, docs, at).map((d) => (
+                <li key={d}>{d}</li>
+              ))}
+            </ul>
+          )
+        }
+      </Row>
+      {PROCESS.filter(([k]) => laid.some((l) => l.trial.actual[k] !== undefined)).map(([k, name, say]) => (
+        <Row key={k} name={name} laid={laid} num>
+          {({ trial }) => {
+            const x = trial.actual[k];
+            return typeof x === 'number' ? say(x) : W.notMeasured;
+          }}
+        </Row>
+      ))}
+      {SCORE_IDS.filter((s) => laid.some((l) => l.trial.scores[s])).map((s) => (
+        <Row
+          key={s}
+          name={SCORE_WORDS[s].name}
+          note={`1 ${SCORE_WORDS[s].low}, 5 ${SCORE_WORDS[s].high}`}
+          laid={laid}
+          num
+        >
+          {({ trial }) => trial.scores[s] ?? ''}
+        </Row>
+      ))}
+      {laid.some((l) => l.trial.notes) && (
+        <Row name={W.notes} laid={laid}>
+          {({ trial }) => trial.notes}
+        </Row>
+      )}
+    </>
+  );
+}
+
+/** Two to four trials beside each other: the photos, what differs in formula and process, what came of it. */
+export function BesidePage() {
+  const [search] = useSearchParams();
+  const { laid, lost } = useLaid(search.get('ids') ?? '');
+  usePageTitle(W.trialsBesideEachOther);
   if (lost)
     return (
       <main id="main" className={classes.page}>
@@ -98,12 +228,6 @@ export function BesidePage() {
       </main>
     );
   if (!laid) return <Skeleton height={400} role="status" aria-label={W.fetchingTheTrials} />;
-  const rows = <T,>(of: (l: Laid) => T | undefined) => laid.map(of);
-  const first = laid[0]!;
-  const docs = laid.map((l) => l.version.doc);
-  const measured = laid.flatMap((l) => l.trial.slices?.[0] ?? []);
-  const pxPerMm = measured.length > 1 ? WIDEST_PX / Math.max(...measured.map((s) => s.wideMm)) : null;
-  const beside = besideOf(docs, pantry.exact);
   return (
     <main id="main" className={classes.page}>
       <header className={classes.head}>
@@ -127,121 +251,18 @@ export function BesidePage() {
             </tr>
           </thead>
           <tbody>
-            {laid.some((l) => l.trial.photos.length > 0) && (
-              <tr>
-                <th scope="row">
-                  {W.photo({
-                    note: pxPerMm !== null && (
-                      <span className="small quiet"> {W.measuredOnesAtOneScale}</span>
-                    ),
-                  })}
-                </th>
-                {laid.map(({ trial }) => (
-                  <td key={trial.id}>
-                    <Shown trial={trial} pxPerMm={pxPerMm} />
-                  </td>
-                ))}
-              </tr>
-            )}
-            {measured.length > 0 && (
-              <tr>
-                <th scope="row">
-                  {W.theSlice}
-                  <br />
-                  <span className="small quiet">{W.measuredOnThePhoto}</span>
-                </th>
-                {laid.map(({ trial }) => {
-                  const slice = trial.slices?.[0];
-                  return (
-                    <td key={trial.id}>
-                      {slice ? (
-                        <ul>
-                          {sliceLines(slice.numbers).map(([name, said]) => (
-                            <li key={name}>
-                              {name}: {said}
-                            </li>
-                          ))}
-                          {slice !== measured[0] &&
-                            sliceAgainst(measured[0]!.numbers, slice.numbers).map((d) => (
-                              <li key={d}>
-                                <b>{d}</b>
-                              </li>
-                            ))}
-                        </ul>
-                      ) : (
-                        W.notMeasured
-                      )}
-                    </td>
-                  );
-                })}
-              </tr>
-            )}
-            <tr>
-              <th scope="row">{W.itCameOut}</th>
-              {laid.map(({ trial }) => (
-                <td key={trial.id} className={classes.mark} data-outcome={trial.outcome}>
+            <Looks laid={laid} />
+            <Row name={W.itCameOut} laid={laid}>
+              {({ trial }) => (
+                <span className={classes.mark} data-outcome={trial.outcome}>
                   {OUTCOME_WORDS[trial.outcome]}
-                </td>
-              ))}
-            </tr>
-            <tr>
-              <th scope="row">{W.whatWasWrong}</th>
-              {laid.map(({ trial }) => (
-                <td key={trial.id}>{trial.faults.map((f) => FAULT_WORDS[f].name).join(', ') || W.nothing}</td>
-              ))}
-            </tr>
-            <tr>
-              <th scope="row">{W.formulaAgainstTheFirst}</th>
-              {laid.map((l, k) => (
-                <td key={l.trial.id}>
-                  {l === first ? (
-                    W.theFirst
-                  ) : (
-                    <ul>
-                      {differenceWords(beside, docs, k).map((d) => (
-                        <li key={d}>{d}</li>
-                      ))}
-                    </ul>
-                  )}
-                </td>
-              ))}
-            </tr>
-            {PROCESS.filter(([k]) => laid.some((l) => l.trial.actual[k] !== undefined)).map(
-              ([k, name, say]) => (
-                <tr key={k}>
-                  <th scope="row">{name}</th>
-                  {rows((l) => l.trial.actual[k]).map((x, i) => (
-                    <td key={i} className="num">
-                      {typeof x === 'number' ? say(x) : W.notMeasured}
-                    </td>
-                  ))}
-                </tr>
-              ),
-            )}
-            {SCORE_IDS.filter((s) => laid.some((l) => l.trial.scores[s])).map((s) => (
-              <tr key={s}>
-                <th scope="row">
-                  {SCORE_WORDS[s].name}
-                  <br />
-                  <span className="small quiet">
-                    1 {SCORE_WORDS[s].low}, 5 {SCORE_WORDS[s].high}
-                  </span>
-                </th>
-                {rows((l) => l.trial.scores[s]).map((x, i) => (
-                  <td key={i} className="num">
-                    {x ?? ''}
-                  </td>
-                ))}
-              </tr>
-            ))}
-            {laid.some((l) => l.trial.notes) && (
-              <tr>
-                <th scope="row">{W.notes}</th>
-                {laid.map(({ trial }) => (
-                  <td key={trial.id}>{trial.notes}</td>
-                ))}
-              </tr>
-            )}
+                </span>
+              )}
+            </Row>
+            <Row name={W.whatWasWrong} laid={laid}>
+              {({ trial }) => trial.faults.map((f) => FAULT_WORDS[f].name).join(', ') || W.nothing}
+            </Row>
+            <Differences laid={laid} />
           </tbody>
         </table>
       </div>

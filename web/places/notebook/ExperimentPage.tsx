@@ -1,15 +1,23 @@
-import { Button, NativeSelect, NumberInput, Skeleton } from '@mantine/core';
+import { Button, NumberInput, Skeleton } from '@mantine/core';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { ExperimentRow } from '../../../contract/notebook';
-import { analysed, crossingOf, marginOf, resolutionOf, toldBy, type Experiment } from '../../../core/judge';
-import { problemIn, useFormulaQuery } from '../../api/api';
+import {
+  analysed,
+  crossingOf,
+  marginOf,
+  resolutionOf,
+  type Analysis,
+  type Crossing,
+  type Experiment,
+} from '../../../core/judge';
+import { useFormulaQuery } from '../../api/api';
+import { problemIn } from '../../api/ask';
 import {
   useExperimentQuery,
   usePutExperimentMutation,
   useRemoveExperimentMutation,
   useRestoreExperimentMutation,
-  useTrialsQuery,
 } from '../../api/notebook';
 import { useCreateDayMutation, useDaysQuery } from '../../api/days';
 import { useKitchen } from '../../shared/useKitchen';
@@ -23,22 +31,20 @@ import {
   effectWords,
   resolutionWords,
   runTitle,
-  settingWords,
 } from '../../words/experimentWords';
 import { sayProblem } from '../../words/problems';
 import { CrossingChart, NormalPlot } from './CrossingChart';
 import { EffectChart } from './EffectChart';
+import { Bakes, type Run } from './ExperimentBakes';
 import { LostPage } from '../../shared/LostPage';
 import classes from './notebook.module.css';
 import { useTakeOut } from './useTakeOut';
-import { bakedOn } from './Why';
 import { notebookWords } from '../../words/data/en/notebook';
 
 const W = notebookWords.experimentPage;
 
 /** Fewer effects than this make no line. */
 const FEWEST_PLOTTED = 6;
-const MOST_TRIALS = '100';
 /** So many bakes are put on a day at first. */
 const ONE_DAY = 4;
 
@@ -60,30 +66,9 @@ function One({ row }: { row: ExperimentRow }) {
   const [put, putting] = usePutExperimentMutation();
   const [remove] = useRemoveExperimentMutation();
   const [restore] = useRestoreExperimentMutation();
-  const analysis = analysed(doc);
-  const done = doc.runs.filter((r) => r.y !== null).length;
   const open = doc.runs.flatMap((r, i) => (r.y === null && !r.trialId ? [i] : []));
-  const pairs = doc.factors.flatMap((_a, i) =>
-    doc.factors.flatMap((_b, k) => (i < k ? [[i, k] as const] : [])),
-  );
-  // Where pairs hide behind others they are not drawn as if they were told apart.
-  const told = analysis?.effects.filter((e) => e.of.length === 2 && e.or.length === 0) ?? [];
-  const crossings = pairs
-    .filter(([i, k]) => told.some((e) => e.of[0] === i && e.of[1] === k))
-    .flatMap(([i, k]) => crossingOf(doc, i, k) ?? []);
-  const { data: trials } = useTrialsQuery({ formula: doc.formulaId, limit: MOST_TRIALS });
-  const toTrial = (at: number, trialId: string | null) => {
-    const trial = trials?.trials.find((t) => t.id === trialId);
-    const y = trial ? toldBy(trial, doc.measured) : null;
-    const runs = doc.runs.map((r, i) => {
-      if (i !== at) return r;
-      const { trialId: _was, ...rest } = r;
-      return { ...rest, y: r.y ?? y, ...(trialId ? { trialId } : {}) };
-    });
-    void put({ id, rev, doc: { ...doc, runs } });
-  };
-  const measure = (at: number, y: number | null) =>
-    void put({ id, rev, doc: { ...doc, runs: doc.runs.map((r, i) => (i === at ? { ...r, y } : r)) } });
+  const setRun = (at: number, to: Run) =>
+    void put({ id, rev, doc: { ...doc, runs: doc.runs.map((r, i) => (i === at ? to : r)) } });
   const takeOut = useTakeOut(remove, restore);
   return (
     <main id="main" className={classes.page}>
@@ -92,44 +77,7 @@ function One({ row }: { row: ExperimentRow }) {
         <Link to={`/formula/${doc.formulaId}/trials`}>{W.itsTrials}</Link>
         <Link to="/notebook">{W.toTheNotebook}</Link>
       </header>
-      <section className={`sheet ${classes.part}`} aria-label={W.whatItShows}>
-        <h2>{W.whatItShows}</h2>
-        {analysis ? (
-          <>
-            <p role="status">{analysisWords(doc, analysis)}</p>
-            <div className={classes.plots}>
-              <EffectChart factors={doc.factors} analysis={analysis} />
-              {crossings.map((c) => (
-                <CrossingChart key={c.of.join()} factors={doc.factors} crossing={c} />
-              ))}
-              {analysis.effects.length >= FEWEST_PLOTTED && (
-                <NormalPlot
-                  factors={doc.factors}
-                  analysis={analysis}
-                  margin={analysis.spread ? null : marginOf(analysis.effects)}
-                />
-              )}
-            </div>
-            <ul>
-              {analysis.effects.map((e) => (
-                <li key={e.of.join()}>{effectWords(doc.factors, e)}</li>
-              ))}
-              {crossings.map((c) => (
-                <li key={c.of.join()}>{crossingWords(doc.factors, c)}</li>
-              ))}
-              {analysis.bend && <li>{bendWords(analysis.bend)}</li>}
-            </ul>
-          </>
-        ) : (
-          <p role="status">
-            {W.ofBakedWhatItShows({
-              done,
-              runsCount: doc.runs.length,
-              resolution: resolutionWords(resolutionOf(doc.factors.length, doc.halvings)),
-            })}
-          </p>
-        )}
-      </section>
+      <Shows doc={doc} />
       {putting.error && (
         <Notice kind="trouble" title={W.itWasNotKept}>
           {sayProblem(problemIn(putting.error)?.code ?? null)}
@@ -138,66 +86,7 @@ function One({ row }: { row: ExperimentRow }) {
       <section className={`sheet ${classes.part}`}>
         <h2>{W.theBakesInThisOrder}</h2>
         <p className="small quiet">{W.theOrderIsDrawnBy}</p>
-        <div className={classes.wide} role="region" aria-label={W.theBakes} tabIndex={0}>
-          <table className={classes.served}>
-            <thead>
-              <tr>
-                <th scope="col">{W.bake}</th>
-                {doc.factors.map((f) => (
-                  <th key={f.name} scope="col">
-                    {f.name}
-                  </th>
-                ))}
-                <th scope="col">{doc.measured}</th>
-                <th scope="col">{W.bakedAs}</th>
-              </tr>
-            </thead>
-            <tbody>
-              {doc.runs.map((r, i) => (
-                <tr key={i}>
-                  <th scope="row">{i + 1}</th>
-                  {r.settings.map((s, f) => (
-                    <td key={f}>{settingWords(doc.factors[f]!, s)}</td>
-                  ))}
-                  <td>
-                    <Measured
-                      label={W.ofBake({ measured: doc.measured, i: i + 1 })}
-                      value={r.y}
-                      disabled={putting.isLoading}
-                      onKeep={(y) => measure(i, y)}
-                    />
-                  </td>
-                  <td>
-                    <NativeSelect
-                      aria-label={W.trialOfBake({ i: i + 1 })}
-                      disabled={putting.isLoading}
-                      value={r.trialId ?? ''}
-                      onChange={(e) => toTrial(i, e.currentTarget.value || null)}
-                      data={[
-                        { value: '', label: W.noTrial },
-                        ...(trials?.trials ?? []).map((t) => ({ value: t.id, label: bakedOn(t) })),
-                        // One that was taken out stays named.
-                        ...(r.trialId && trials && !trials.trials.some((t) => t.id === r.trialId)
-                          ? [{ value: r.trialId, label: W.aTrialThatIsNot }]
-                          : []),
-                      ]}
-                    />
-                    {r.trialId && (
-                      <Button
-                        component={Link}
-                        to={`/notebook/${r.trialId}`}
-                        size="compact-md"
-                        variant="subtle"
-                      >
-                        {W.openIt}
-                      </Button>
-                    )}
-                  </td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </div>
+        <Bakes doc={doc} busy={putting.isLoading} setRun={setRun} />
         <div className={`${classes.bar} no-print`}>
           {open.length > 0 && <OnDay doc={doc} open={open} />}
           <Button variant="default" onClick={() => window.print()}>
@@ -209,6 +98,69 @@ function One({ row }: { row: ExperimentRow }) {
         </div>
       </section>
     </main>
+  );
+}
+
+/** How far pairs of changes depend on each other; where pairs hide behind others they are not drawn as if they were told apart. */
+function crossingsOf(doc: Experiment, analysis: Analysis): Crossing[] {
+  const told = analysis.effects.filter((e) => e.of.length === 2 && e.or.length === 0);
+  const pairs = doc.factors.flatMap((_a, i) =>
+    doc.factors.flatMap((_b, k) => (i < k ? [[i, k] as const] : [])),
+  );
+  return pairs
+    .filter(([i, k]) => told.some((e) => e.of[0] === i && e.of[1] === k))
+    .flatMap(([i, k]) => crossingOf(doc, i, k) ?? []);
+}
+
+/** What it shows, as far as it was baked. */
+function Shows({ doc }: { doc: Experiment }) {
+  const analysis = analysed(doc);
+  return (
+    <section className={`sheet ${classes.part}`} aria-label={W.whatItShows}>
+      <h2>{W.whatItShows}</h2>
+      {analysis ? (
+        <Effects doc={doc} analysis={analysis} />
+      ) : (
+        <p role="status">
+          {W.ofBakedWhatItShows({
+            done: doc.runs.filter((r) => r.y !== null).length,
+            runsCount: doc.runs.length,
+            resolution: resolutionWords(resolutionOf(doc.factors.length, doc.halvings)),
+          })}
+        </p>
+      )}
+    </section>
+  );
+}
+
+function Effects({ doc, analysis }: { doc: Experiment; analysis: Analysis }) {
+  const crossings = crossingsOf(doc, analysis);
+  return (
+    <>
+      <p role="status">{analysisWords(doc, analysis)}</p>
+      <div className={classes.plots}>
+        <EffectChart factors={doc.factors} analysis={analysis} />
+        {crossings.map((c) => (
+          <CrossingChart key={c.of.join()} factors={doc.factors} crossing={c} />
+        ))}
+        {analysis.effects.length >= FEWEST_PLOTTED && (
+          <NormalPlot
+            factors={doc.factors}
+            analysis={analysis}
+            margin={analysis.spread ? null : marginOf(analysis.effects)}
+          />
+        )}
+      </div>
+      <ul>
+        {analysis.effects.map((e) => (
+          <li key={e.of.join()}>{effectWords(doc.factors, e)}</li>
+        ))}
+        {crossings.map((c) => (
+          <li key={c.of.join()}>{crossingWords(doc.factors, c)}</li>
+        ))}
+        {analysis.bend && <li>{bendWords(analysis.bend)}</li>}
+      </ul>
+    </>
   );
 }
 
@@ -257,36 +209,5 @@ function OnDay({ doc, open }: { doc: Experiment; open: number[] }) {
         </Notice>
       )}
     </>
-  );
-}
-
-/** A figure, kept when the field is left. */
-function Measured({
-  label,
-  value,
-  disabled,
-  onKeep,
-}: {
-  label: string;
-  value: number | null;
-  disabled: boolean;
-  onKeep: (y: number | null) => void;
-}) {
-  const [typed, setTyped] = useState<number | string | null>(null);
-  const shown = typed ?? value ?? '';
-  return (
-    <NumberInput
-      aria-label={label}
-      w={110}
-      hideControls
-      disabled={disabled}
-      value={shown}
-      onChange={setTyped}
-      onBlur={() => {
-        const y = typeof shown === 'number' ? shown : null;
-        if (typed !== null && y !== value) onKeep(y);
-        setTyped(null);
-      }}
-    />
   );
 }

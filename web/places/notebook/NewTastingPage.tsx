@@ -2,7 +2,7 @@ import { Button, Radio, Skeleton, TagsInput } from '@mantine/core';
 import { useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { servingsOf, TASTING_KINDS, type TastingKind } from '../../../core/judge';
-import { problemIn } from '../../api/api';
+import { problemIn } from '../../api/ask';
 import { useCreateTastingMutation, useTrialQuery } from '../../api/notebook';
 import { Notice } from '../../parts/Notice';
 import { usePageTitle } from '../../parts/usePageTitle';

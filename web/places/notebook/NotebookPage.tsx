@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { TrialQuery, TrialRow } from '../../../contract/notebook';
 import { FAULT_IDS } from '../../../core/judge';
-import { problemIn } from '../../api/api';
+import { problemIn } from '../../api/ask';
 import { useExperimentsQuery, useTastingsQuery, useTrialsQuery } from '../../api/notebook';
 import { useRunsQuery } from '../../api/days';
 import { FaultDrawing } from '../../drawings/FaultDrawing';
@@ -90,6 +90,72 @@ export function useLaid() {
   };
 }
 
+/** A list of things that have a page, each with a word on how far it is. */
+function Named<T extends { id: string; title: string }>({
+  title,
+  of,
+  to,
+  children,
+}: {
+  title: string;
+  of: readonly T[];
+  to: (one: T) => string;
+  children: (one: T) => React.ReactNode;
+}) {
+  if (of.length === 0) return null;
+  return (
+    <section className={`sheet ${classes.part}`} aria-label={title}>
+      <h2>{title}</h2>
+      <ul>
+        {of.map((one) => (
+          <li key={one.id}>
+            <Link to={to(one)}>{one.title}</Link> <span className="small quiet">{children(one)}</span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+/** The last few, the latest first. */
+const latest = <T,>(of: readonly T[]): T[] => of.slice(-5).reverse();
+
+/** What is open: bakes of which nothing was said, experiments, tastings. */
+function Open({ trials }: { trials: readonly TrialRow[] }) {
+  const { data: runs = [] } = useRunsQuery();
+  const { data: tastings = [] } = useTastingsQuery();
+  const { data: experiments = [] } = useExperimentsQuery();
+  const told = new Set(trials.map((t) => t.runId));
+  const open = runs.filter((r) => !told.has(r.id) && Date.now() - r.begunAt < OPEN_DAYS * 86_400_000);
+  return (
+    <>
+      <Named title={W.nothingSaidOfThemYet} of={open} to={(r) => `/notebook/new?run=${r.id}`}>
+        {(r) => (
+          <>
+            {bakedOn({ bakedAt: r.begunAt })}. <Link to={`/bench/${r.id}`}>{W.backToTheBench}</Link>
+          </>
+        )}
+      </Named>
+      <Named title={W.experiments} of={latest(experiments)} to={(x) => `/notebook/experiment/${x.id}`}>
+        {(x) =>
+          W.ofMeasured({
+            filterCount: x.runs.filter((r) => r.y !== null).length,
+            count: W.bakeCount({ n: x.runs.length }),
+          })
+        }
+      </Named>
+      <Named title={W.tastedBlind} of={latest(tastings)} to={(t) => `/notebook/tasting/${t.id}`}>
+        {(t) =>
+          W.ofHaveAnswered({
+            bakedOn: bakedOn({ bakedAt: t.at }),
+            filterCount: t.servings.filter((s) => s.said !== null).length,
+            servingsCount: t.servings.length,
+          })
+        }
+      </Named>
+    </>
+  );
+}
+
 /** The notebook: what was baked, the latest first, and what came of it. */
 export function NotebookPage() {
   const [q, setQ] = useState('');
@@ -103,77 +169,15 @@ export function NotebookPage() {
     limit: String(PAGE),
   };
   const { data, error } = useTrialsQuery(query);
-  const { data: runs = [] } = useRunsQuery();
-  const { data: tastings = [] } = useTastingsQuery();
-  const { data: experiments = [] } = useExperimentsQuery();
   const { laidOf, lay, button } = useLaid();
   usePageTitle(W.notebook);
-  const told = new Set(data?.trials.map((t) => t.runId));
-  const open = runs.filter((r) => !told.has(r.id) && Date.now() - r.begunAt < OPEN_DAYS * 86_400_000);
   return (
     <main id="main" className={classes.page}>
       <header className={classes.head}>
         <h1>{W.notebook}</h1>
         {data && <span className="quiet">{W.trialCount({ n: data.found })}</span>}
       </header>
-      {open.length > 0 && (
-        <section className={`sheet ${classes.part}`} aria-label={W.nothingSaidOfThemYet}>
-          <h2>{W.nothingSaidOfThemYet}</h2>
-          <ul>
-            {open.map((r) => (
-              <li key={r.id}>
-                <Link to={`/notebook/new?run=${r.id}`}>{r.title}</Link>{' '}
-                <span className="small quiet">
-                  {bakedOn({ bakedAt: r.begunAt })}. <Link to={`/bench/${r.id}`}>{W.backToTheBench}</Link>
-                </span>
-              </li>
-            ))}
-          </ul>
-        </section>
-      )}
-      {experiments.length > 0 && (
-        <section className={`sheet ${classes.part}`} aria-label={W.experiments}>
-          <h2>{W.experiments}</h2>
-          <ul>
-            {experiments
-              .slice(-5)
-              .reverse()
-              .map((x) => (
-                <li key={x.id}>
-                  <Link to={`/notebook/experiment/${x.id}`}>{x.title}</Link>{' '}
-                  <span className="small quiet">
-                    {W.ofMeasured({
-                      filterCount: x.runs.filter((r) => r.y !== null).length,
-                      count: W.bakeCount({ n: x.runs.length }),
-                    })}
-                  </span>
-                </li>
-              ))}
-          </ul>
-        </section>
-      )}
-      {tastings.length > 0 && (
-        <section className={`sheet ${classes.part}`} aria-label={W.tastedBlind}>
-          <h2>{W.tastedBlind}</h2>
-          <ul>
-            {tastings
-              .slice(-5)
-              .reverse()
-              .map((t) => (
-                <li key={t.id}>
-                  <Link to={`/notebook/tasting/${t.id}`}>{t.title}</Link>{' '}
-                  <span className="small quiet">
-                    {W.ofHaveAnswered({
-                      bakedOn: bakedOn({ bakedAt: t.at }),
-                      filterCount: t.servings.filter((s) => s.said !== null).length,
-                      servingsCount: t.servings.length,
-                    })}
-                  </span>
-                </li>
-              ))}
-          </ul>
-        </section>
-      )}
+      <Open trials={data?.trials ?? []} />
       <search className={classes.bar}>
         <TextInput
           label={W.wordsInTitleOrNotes}

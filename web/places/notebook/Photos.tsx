@@ -2,7 +2,7 @@ import { Button, FileButton } from '@mantine/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { TrialPhoto, TrialSlice } from '../../../core/judge';
-import { addressOf, problemIn } from '../../api/api';
+import { addressOf, problemIn } from '../../api/ask';
 import { useCreatePhotoMutation } from '../../api/notebook';
 import { Notice } from '../../parts/Notice';
 import { rememberOriginal } from '../../photos/originals';
@@ -28,20 +28,8 @@ export function Photo({ photo, alt }: { photo: TrialPhoto; alt: string }) {
   );
 }
 
-/** Photos of a trial: taken, chosen, taken out again. */
-export function Photos({
-  id,
-  photos,
-  slices,
-  title,
-  onChange,
-}: {
-  id: string;
-  photos: readonly TrialPhoto[];
-  slices: readonly TrialSlice[];
-  title: string;
-  onChange: (photos: TrialPhoto[]) => void;
-}) {
+/** Takes photos in, smaller than they came; `onAdded` hears of those that were kept. */
+function useTaking(onAdded: (photos: TrialPhoto[]) => void) {
   const [keep, keeping] = useCreatePhotoMutation();
   const [trouble, setTrouble] = useState<string | null>(null);
   const [working, setWorking] = useState(false);
@@ -61,9 +49,29 @@ export function Photos({
         setTrouble(`${file.name}: ${error.message}`);
       }
     setWorking(false);
-    const there = new Set(photos.map((p) => p.hash));
-    if (added.length > 0) onChange([...photos, ...added.filter((p) => !there.has(p.hash))]);
+    if (added.length > 0) onAdded(added);
   };
+  return { take, trouble, working, busy: working || keeping.isLoading };
+}
+
+/** Photos of a trial: taken, chosen, taken out again. */
+export function Photos({
+  id,
+  photos,
+  slices,
+  title,
+  onChange,
+}: {
+  id: string;
+  photos: readonly TrialPhoto[];
+  slices: readonly TrialSlice[];
+  title: string;
+  onChange: (photos: TrialPhoto[]) => void;
+}) {
+  const there = new Set(photos.map((p) => p.hash));
+  const { take, trouble, working, busy } = useTaking((added) =>
+    onChange([...photos, ...added.filter((p) => !there.has(p.hash))]),
+  );
   return (
     <section aria-label={W.photos}>
       <div className={classes.photos}>
@@ -92,7 +100,7 @@ export function Photos({
       <p className="small quiet">{W.aSliceOnAPlain}</p>
       <FileButton multiple accept={TYPES} onChange={(files) => void take(files)}>
         {(props) => (
-          <Button {...props} variant="default" loading={working || keeping.isLoading}>
+          <Button {...props} variant="default" loading={busy}>
             {W.addPhotos}
           </Button>
         )}

@@ -2,8 +2,8 @@ import { Button, Skeleton, Switch } from '@mantine/core';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import type { TastingRow, TrialRow } from '../../../contract/notebook';
-import { tastedOf, type Sample } from '../../../core/judge';
-import { problemIn } from '../../api/api';
+import { tastedOf, type Sample, type Tasting } from '../../../core/judge';
+import { problemIn } from '../../api/ask';
 import {
   usePutTastingMutation,
   useRemoveTastingMutation,
@@ -36,6 +36,56 @@ export function TastingPage() {
     <One row={data} />
   ) : (
     <Skeleton height={400} role="status" aria-label={W.fetchingTheTasting} />
+  );
+}
+
+/** Who is served which plates in which order, and what each said. */
+function Served({
+  doc,
+  busy,
+  names,
+  onSay,
+}: {
+  doc: Tasting;
+  busy: boolean;
+  /** What lies under the codes; null while that stays hidden. */
+  names: Record<Sample, string> | null;
+  onSay: (at: number, code: number) => void;
+}) {
+  return (
+    <div className={classes.wide} role="region" aria-label={W.served} tabIndex={0}>
+      <table className={classes.served}>
+        <thead>
+          <tr>
+            <th scope="col">{W.taster}</th>
+            <th scope="col">{W.platesInThisOrder}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {doc.servings.map((s, i) => (
+            <tr key={s.taster}>
+              <th scope="row">{s.taster}</th>
+              <td>
+                {s.plates.map((p) => (
+                  <button
+                    key={p.code}
+                    type="button"
+                    className={classes.plate}
+                    aria-pressed={s.said === p.code}
+                    disabled={busy}
+                    aria-label={`${s.taster}: ${p.code}`}
+                    onClick={() => onSay(i, p.code)}
+                  >
+                    <span className="num">{p.code}</span>
+                    {names && <small>{names[p.of]}</small>}
+                  </button>
+                ))}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
   );
 }
 
@@ -83,39 +133,7 @@ function One({ row }: { row: TastingRow }) {
       <section className={`sheet ${classes.part}`}>
         <h2>{W.served}</h2>
         <p className="small quiet">{W.writeTheCodesOnThe({ ask: TASTING_WORDS[doc.kind].ask })}</p>
-        <div className={classes.wide} role="region" aria-label={W.served} tabIndex={0}>
-          <table className={classes.served}>
-            <thead>
-              <tr>
-                <th scope="col">{W.taster}</th>
-                <th scope="col">{W.platesInThisOrder}</th>
-              </tr>
-            </thead>
-            <tbody>
-              {doc.servings.map((s, i) => (
-                <tr key={s.taster}>
-                  <th scope="row">{s.taster}</th>
-                  <td>
-                    {s.plates.map((p) => (
-                      <button
-                        key={p.code}
-                        type="button"
-                        className={classes.plate}
-                        aria-pressed={s.said === p.code}
-                        disabled={putting.isLoading}
-                        aria-label={`${s.taster}: ${p.code}`}
-                        onClick={() => say(i, p.code)}
-                      >
-                        <span className="num">{p.code}</span>
-                        {(key || over) && <small>{names[p.of]}</small>}
-                      </button>
-                    ))}
-                  </td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </div>
+        <Served doc={doc} busy={putting.isLoading} names={key || over ? names : null} onSay={say} />
         {!over && (
           <Switch
             mt={10}

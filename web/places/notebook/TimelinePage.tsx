@@ -2,6 +2,7 @@ import { withinSentence } from '../../words/case';
 import { Button, Checkbox, Skeleton } from '@mantine/core';
 import { useMemo } from 'react';
 import { Link, useParams } from 'react-router';
+import type { TrialRow } from '../../../contract/notebook';
 import { bestOf, cameOf } from '../../../core/judge';
 import { besideOf } from '../../../core/rebalance';
 import { useFormulaQuery } from '../../api/api';
@@ -28,20 +29,14 @@ const W = notebookWords.timelinePage;
 
 const MOST = '299';
 
-/** All trials of a formula, first to last: what was changed from one to the next, and what came of it. */
-export function TimelinePage() {
-  const { id = '' } = useParams();
-  const { data: detail } = useFormulaQuery(id);
-  const { data, error } = useTrialsQuery({ formula: id, limit: MOST });
-  const trials = useMemo(() => [...(data?.trials ?? [])].sort((a, b) => a.bakedAt - b.bakedAt), [data]);
-  const original = detail?.versions[0]?.id;
-  const { versions } = useVersions([...(original ? [original] : []), ...trials.map((t) => t.versionId)]);
+/** What each trial changed against the one before it, the first against the original; null until all of it is there. */
+function useChanges(
+  trials: readonly TrialRow[],
+  original: string | undefined,
+  versions: ReturnType<typeof useVersions>['versions'],
+): (string[] | null)[] | null {
   const { pantry } = usePantry();
-  const { laidOf, lay, button } = useLaid();
-  usePageTitle(detail ? W.trials({ detailTitle: detail.title }) : W.trials2);
-  // The original is what they are held against, not one of them.
-  const best = bestOf(trials.filter((t) => t.versionId !== original));
-  const changes = useMemo(() => {
+  return useMemo(() => {
     if (!versions || !original) return null;
     return trials.map((t, i) => {
       const before = versions.get(trials[i - 1]?.versionId ?? original)?.doc;
@@ -52,32 +47,33 @@ export function TimelinePage() {
       return differenceWords(besideOf(docs, pantry.exact), docs, 1);
     });
   }, [versions, original, trials, pantry]);
+}
+
+/** All trials of a formula, first to last: what was changed from one to the next, and what came of it. */
+export function TimelinePage() {
+  const { id = '' } = useParams();
+  const { data: detail } = useFormulaQuery(id);
+  const { data, error } = useTrialsQuery({ formula: id, limit: MOST });
+  const trials = useMemo(() => [...(data?.trials ?? [])].sort((a, b) => a.bakedAt - b.bakedAt), [data]);
+  const original = detail?.versions[0]?.id;
+  const { versions } = useVersions([...(original ? [original] : []), ...trials.map((t) => t.versionId)]);
+  const { laidOf, lay, button } = useLaid();
+  usePageTitle(detail ? W.trials({ detailTitle: detail.title }) : W.trials2);
+  const changes = useChanges(trials, original, versions);
   if (error) return <LostPage title={W.theseTrialsCannotBeShown} error={error} />;
   if (!data || !detail) return <Skeleton height={400} role="status" aria-label={W.fetchingTheTrials} />;
+  // The original is what they are held against, not one of them.
+  const best = bestOf(trials.filter((t) => t.versionId !== original));
   const byId = new Map(trials.map((t) => [t.id, t]));
   const nameOf = (versionId: string): string => {
     const v = versions?.get(versionId);
     return v?.targetId ? v.name : W.asWritten;
   };
-  const save = async (as: 'md' | 'csv') => {
-    const all = trials.map((trial, i) => ({
-      trial,
-      version: nameOf(trial.versionId),
-      changed: changes?.[i] ?? [],
-    }));
-    if (as === 'md')
-      saveFile(
-        fileName(W.trials3({ detailTitle: detail.title }), 'md'),
-        trialsMarkdown(detail.title, all),
-        'text/markdown',
-      );
-    else
-      saveFile(
-        fileName(W.trials3({ detailTitle: detail.title }), 'csv'),
-        await toCsv(trialRows(all), TRIAL_COLUMNS),
-        'text/csv',
-      );
-  };
+  const told = trials.map((trial, i) => ({
+    trial,
+    version: nameOf(trial.versionId),
+    changed: changes?.[i] ?? null,
+  }));
   return (
     <main id="main" className={classes.page}>
       <header className={classes.head}>
@@ -89,19 +85,7 @@ export function TimelinePage() {
       </header>
       <div className={`${classes.bar} no-print`}>
         {button}
-        {trials.length > 0 && changes && (
-          <>
-            <Button variant="default" size="compact-md" onClick={() => void save('md')}>
-              {W.saveAsText}
-            </Button>
-            <Button variant="default" size="compact-md" onClick={() => void save('csv')}>
-              {W.saveAsTable}
-            </Button>
-            <Button variant="default" size="compact-md" onClick={() => window.print()}>
-              {W.print}
-            </Button>
-          </>
-        )}
+        {trials.length > 0 && changes && <Saving title={detail.title} told={told} />}
       </div>
       {trials.length === 0 && <p>{W.nothingOfItIsIn}</p>}
       <Multiples trials={trials} bestId={best?.id} originalId={original} />
@@ -114,58 +98,99 @@ export function TimelinePage() {
             <span className="small quiet">{W.theOriginalNotBakedSince}</span>
           </li>
         )}
-        {trials.map((t, i) => {
-          const before = t.tests ? byId.get(t.tests.trialId) : undefined;
-          const came = before ? cameOf(before, t) : null;
-          const changed = changes?.[i] ?? null;
-          return (
-            <li key={t.id} data-best={t.id === best?.id || undefined}>
-              <b>
-                <Link to={`/notebook/${t.id}`}>{bakedOn(t)}</Link>
-              </b>{' '}
-              <span className={classes.mark} data-outcome={t.outcome}>
-                {OUTCOME_WORDS[t.outcome]}
-              </span>{' '}
-              {t.id === best?.id && <span className="small">{W.bestSoFar}</span>}
-              <p className="small quiet">
-                {nameOf(t.versionId)}
-                {changed &&
-                  (changed.length === 0
-                    ? i === 0
-                      ? ''
-                      : W.theSameFormulaAgain
-                    : `. ${i === 0 ? W.againstTheOriginal : W.againstTheTrialBefore}: ${changed.join(' ')}`)}
-              </p>
-              {t.tests && <p className="small">{W.itWasToTry({ change: changeWords(t.tests.repair) })}</p>}
-              {came && <p>{cameWords(came)}</p>}
-              {t.faults.length > 0 && (
-                <p>{listed(t.faults.map((f) => withinSentence(FAULT_WORDS[f].name)))}</p>
-              )}
-              {t.photos.length > 0 && (
-                <div className={classes.photos}>
-                  {t.photos.slice(0, 3).map((p, k) => (
-                    <Photo
-                      key={p.hash}
-                      photo={p}
-                      alt={W.photo({ detailTitle: detail.title, bakedOn: bakedOn(t), k: k + 1 })}
-                    />
-                  ))}
-                </div>
-              )}
-              {t.notes && <p className="quiet">{t.notes}</p>}
-              {laidOf(t.id) !== null && (
-                <Checkbox
-                  className="no-print"
-                  label={W.besideOthers}
-                  aria-label={W.layTheTrialOfBeside({ bakedOn: bakedOn(t) })}
-                  checked={laidOf(t.id) ?? false}
-                  onChange={(e) => lay(t.id)(e.currentTarget.checked)}
-                />
-              )}
-            </li>
-          );
-        })}
+        {told.map((one, i) => (
+          <li key={one.trial.id} data-best={one.trial.id === best?.id || undefined}>
+            <One
+              {...one}
+              isFirst={i === 0}
+              isBest={one.trial.id === best?.id}
+              before={one.trial.tests ? byId.get(one.trial.tests.trialId) : undefined}
+              title={detail.title}
+            />
+            {laidOf(one.trial.id) !== null && (
+              <Checkbox
+                className="no-print"
+                label={W.besideOthers}
+                aria-label={W.layTheTrialOfBeside({ bakedOn: bakedOn(one.trial) })}
+                checked={laidOf(one.trial.id) ?? false}
+                onChange={(e) => lay(one.trial.id)(e.currentTarget.checked)}
+              />
+            )}
+          </li>
+        ))}
       </ol>
     </main>
+  );
+}
+
+type Told = { trial: TrialRow; version: string; changed: string[] | null };
+
+/** The trials as a file, or on paper. */
+function Saving({ title, told }: { title: string; told: readonly Told[] }) {
+  const all = told.map((t) => ({ ...t, changed: t.changed ?? [] }));
+  const name = W.trials3({ detailTitle: title });
+  const saveTable = async (): Promise<void> =>
+    saveFile(fileName(name, 'csv'), await toCsv(trialRows(all), TRIAL_COLUMNS), 'text/csv');
+  return (
+    <>
+      <Button
+        variant="default"
+        size="compact-md"
+        onClick={() => saveFile(fileName(name, 'md'), trialsMarkdown(title, all), 'text/markdown')}
+      >
+        {W.saveAsText}
+      </Button>
+      <Button variant="default" size="compact-md" onClick={() => void saveTable()}>
+        {W.saveAsTable}
+      </Button>
+      <Button variant="default" size="compact-md" onClick={() => window.print()}>
+        {W.print}
+      </Button>
+    </>
+  );
+}
+
+/** One trial: what was changed for it, and what came of it. */
+function One({
+  trial: t,
+  version,
+  changed,
+  isFirst,
+  isBest,
+  before,
+  title,
+}: Told & { isFirst: boolean; isBest: boolean; before: TrialRow | undefined; title: string }) {
+  const came = before ? cameOf(before, t) : null;
+  const against = isFirst ? W.againstTheOriginal : W.againstTheTrialBefore;
+  const same = isFirst ? '' : W.theSameFormulaAgain;
+  return (
+    <>
+      <b>
+        <Link to={`/notebook/${t.id}`}>{bakedOn(t)}</Link>
+      </b>{' '}
+      <span className={classes.mark} data-outcome={t.outcome}>
+        {OUTCOME_WORDS[t.outcome]}
+      </span>{' '}
+      {isBest && <span className="small">{W.bestSoFar}</span>}
+      <p className="small quiet">
+        {version}
+        {changed && (changed.length === 0 ? same : `. ${against}: ${changed.join(' ')}`)}
+      </p>
+      {t.tests && <p className="small">{W.itWasToTry({ change: changeWords(t.tests.repair) })}</p>}
+      {came && <p>{cameWords(came)}</p>}
+      {t.faults.length > 0 && <p>{listed(t.faults.map((f) => withinSentence(FAULT_WORDS[f].name)))}</p>}
+      {t.photos.length > 0 && (
+        <div className={classes.photos}>
+          {t.photos.slice(0, 3).map((p, k) => (
+            <Photo
+              key={p.hash}
+              photo={p}
+              alt={W.photo({ detailTitle: title, bakedOn: bakedOn(t), k: k + 1 })}
+            />
+          ))}
+        </div>
+      )}
+      {t.notes && <p className="quiet">{t.notes}</p>}
+    </>
   );
 }

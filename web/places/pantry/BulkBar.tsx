@@ -2,12 +2,8 @@ import { Button, FileButton } from '@mantine/core';
 import { useState } from 'react';
 import type { PantryRow } from '../../../contract/dto';
 import { CSV_COLUMNS, fromRows, rowOf, type CsvRow, type RowProblem } from '../../../core/pantry';
-import {
-  problemIn,
-  useCreatePantryMutation,
-  useRemovePantryMutation,
-  useRestorePantryMutation,
-} from '../../api/api';
+import { useCreatePantryMutation, useRemovePantryMutation, useRestorePantryMutation } from '../../api/api';
+import { problemIn } from '../../api/ask';
 import { Notice } from '../../parts/Notice';
 import { fromCsv, toCsv } from '../../parts/csv';
 import { saveFile } from '../../parts/saveFile';
@@ -22,40 +18,13 @@ const W = pantryWords.bulkBar;
 const AT_ONCE = 200;
 const MOST_BYTES = 20_000_000;
 const MOST_SHOWN = 6;
-/** What is done with many at once: taken out, written to CSV, brought in from CSV. Each can be undone. */
-export function BulkBar({
-  rows,
-  chosen,
-  onDone,
-}: {
-  rows: readonly PantryRow[];
-  chosen: ReadonlySet<string>;
-  onDone: () => void;
-}) {
+/** Brings rows of a file into the pantry, some at a time; what is wrong with them is told. */
+function useCsvIn() {
   const [create] = useCreatePantryMutation();
   const [remove] = useRemovePantryMutation();
-  const [restore] = useRestorePantryMutation();
   const [problems, setProblems] = useState<RowProblem[]>([]);
   const [trouble, setTrouble] = useState<string | null>(null);
   const [done, setDone] = useState<[number, number] | null>(null);
-  const own = newestOf(rows);
-
-  async function takeOut() {
-    const ids = [...chosen];
-    const result = await remove(ids);
-    if ('error' in result) return setTrouble(sayProblem(problemIn(result.error)?.code ?? null));
-    onDone();
-    sayDone(W.takenOutOfThePantry({ count: W.thingCount({ n: ids.length }) }), () => restore(ids));
-  }
-
-  async function csvOut() {
-    const some = own.filter((r) => chosen.size === 0 || chosen.has(r.itemId));
-    const text = await toCsv(
-      some.map((r) => rowOf(r.doc)),
-      CSV_COLUMNS,
-    );
-    saveFile('pantry.csv', text, 'text/csv');
-  }
 
   async function csvIn(file: File | null) {
     if (!file) return;
@@ -88,6 +57,57 @@ export function BulkBar({
     setDone(null);
     if (ids.length > 0)
       sayDone(W.broughtIntoThePantry({ count: W.thingCount({ n: ids.length }) }), () => remove(ids), 'undo');
+  }
+  return { csvIn, problems, trouble, setTrouble, done };
+}
+
+/** What is wrong with the rows of a file, the first few of it. */
+function RowFaults({ problems }: { problems: readonly RowProblem[] }) {
+  if (problems.length === 0) return null;
+  return (
+    <Notice kind="trouble" title={W.inTheFileThoseRows({ count: W.faultCount({ n: problems.length }) })}>
+      <ul className={classes.faults}>
+        {problems.slice(0, MOST_SHOWN).map((p) => (
+          <li key={`${p.row}${p.column}${p.issue.code}`}>
+            {W.row({ row: p.row, column: p.column && `, ${p.column}`, say: say(p.issue) })}
+          </li>
+        ))}
+      </ul>
+      {problems.length > MOST_SHOWN && W.andMore({ problemsCount: problems.length - MOST_SHOWN })}
+    </Notice>
+  );
+}
+
+/** What is done with many at once: taken out, written to CSV, brought in from CSV. Each can be undone. */
+export function BulkBar({
+  rows,
+  chosen,
+  onDone,
+}: {
+  rows: readonly PantryRow[];
+  chosen: ReadonlySet<string>;
+  onDone: () => void;
+}) {
+  const [remove] = useRemovePantryMutation();
+  const [restore] = useRestorePantryMutation();
+  const { csvIn, problems, trouble, setTrouble, done } = useCsvIn();
+  const own = newestOf(rows);
+
+  async function takeOut() {
+    const ids = [...chosen];
+    const result = await remove(ids);
+    if ('error' in result) return setTrouble(sayProblem(problemIn(result.error)?.code ?? null));
+    onDone();
+    sayDone(W.takenOutOfThePantry({ count: W.thingCount({ n: ids.length }) }), () => restore(ids));
+  }
+
+  async function csvOut() {
+    const some = own.filter((r) => chosen.size === 0 || chosen.has(r.itemId));
+    const text = await toCsv(
+      some.map((r) => rowOf(r.doc)),
+      CSV_COLUMNS,
+    );
+    saveFile('pantry.csv', text, 'text/csv');
   }
 
   return (
@@ -128,18 +148,7 @@ export function BulkBar({
           {trouble}
         </Notice>
       )}
-      {problems.length > 0 && (
-        <Notice kind="trouble" title={W.inTheFileThoseRows({ count: W.faultCount({ n: problems.length }) })}>
-          <ul className={classes.faults}>
-            {problems.slice(0, MOST_SHOWN).map((p) => (
-              <li key={`${p.row}${p.column}${p.issue.code}`}>
-                {W.row({ row: p.row, column: p.column && `, ${p.column}`, say: say(p.issue) })}
-              </li>
-            ))}
-          </ul>
-          {problems.length > MOST_SHOWN && W.andMore({ problemsCount: problems.length - MOST_SHOWN })}
-        </Notice>
-      )}
+      <RowFaults problems={problems} />
     </>
   );
 }

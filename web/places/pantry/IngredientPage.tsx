@@ -1,6 +1,7 @@
 import { Button, Checkbox, Skeleton } from '@mantine/core';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { Kitchen, PantryRow } from '../../../contract/dto';
+import type { Ingredient } from '../../../core/ingredients';
 import { useRemovePantryMutation, useRestorePantryMutation } from '../../api/api';
 import { useKitchen } from '../../shared/useKitchen';
 import { Notice } from '../../parts/Notice';
@@ -92,14 +93,62 @@ function AtHand({ like, kitchen }: { like: string; kitchen: Kitchen }) {
   );
 }
 
+/** What it is called, and what can be done with it. */
+function Head({
+  of: ingredient,
+  row,
+  newer,
+}: {
+  of: Ingredient;
+  row: PantryRow | null;
+  /** A later revision of the same thing. */
+  newer: PantryRow | null;
+}) {
+  const { id } = ingredient;
+  const [remove] = useRemovePantryMutation();
+  const [restore] = useRestorePantryMutation();
+  const navigate = useNavigate();
+  async function takeOut(itemId: string) {
+    const done = await remove([itemId]);
+    if ('error' in done) return;
+    sayDone(W.isTakenOut({ ingredient: ingredientName(id) }), () => restore([itemId]));
+    await navigate('/pantry');
+  }
+  return (
+    <div className={classes.head}>
+      <div>
+        <h1>{ingredientName(id)}</h1>
+        <p className="quiet">
+          {GROUP_NAMES[ingredient.group]} · {KIND_WORDS[ingredient.kind]}
+          {ingredient.names.length > 1 && W.also({ names: ingredient.names.slice(1, 9).join(', ') })}
+        </p>
+      </div>
+      <div className={classes.add}>
+        {row && !row.gone && !newer && (
+          <>
+            <Button component={Link} to={`/pantry/${id}/edit`}>
+              {W.changeIt}
+            </Button>
+            <Button variant="default" onClick={() => void takeOut(row.itemId)}>
+              {W.takeItOut}
+            </Button>
+          </>
+        )}
+        {!row && (
+          <Button component={Link} to={`/pantry/new/packet?like=${id}`} variant="default">
+            {W.readAPacketOfIt}
+          </Button>
+        )}
+      </div>
+    </div>
+  );
+}
+
 /** A page for one thing: what it is made of, what it does, what is known of what it holds, and from where. */
 export function IngredientPage() {
   const { id = '' } = useParams();
   const { rows, pantry, ready } = usePantry();
   const kitchen = useKitchen();
-  const [remove] = useRemovePantryMutation();
-  const [restore] = useRestorePantryMutation();
-  const navigate = useNavigate();
   const ingredient = pantry.byId(id);
   usePageTitle(ingredient ? ingredientName(id) : W.pantry);
   if (!ready) return <Skeleton m={24} height={520} role="status" aria-label={W.fetchingThePantry} />;
@@ -113,44 +162,13 @@ export function IngredientPage() {
     );
   }
   const row = rows.find((r) => r.id === id) ?? null;
-  const newer = row && rows.filter((r) => r.itemId === row.itemId && r.rev > row.rev).at(-1);
-  async function takeOut(itemId: string) {
-    const done = await remove([itemId]);
-    if ('error' in done) return;
-    sayDone(W.isTakenOut({ ingredient: ingredientName(id) }), () => restore([itemId]));
-    await navigate('/pantry');
-  }
+  const newer = (row && rows.findLast((r) => r.itemId === row.itemId && r.rev > row.rev)) ?? null;
   return (
     <main id="main" className={classes.page}>
       <p className={classes.crumb}>
         <Link to="/pantry">{W.pantry}</Link>
       </p>
-      <div className={classes.head}>
-        <div>
-          <h1>{ingredientName(id)}</h1>
-          <p className="quiet">
-            {GROUP_NAMES[ingredient.group]} · {KIND_WORDS[ingredient.kind]}
-            {ingredient.names.length > 1 && W.also({ names: ingredient.names.slice(1, 9).join(', ') })}
-          </p>
-        </div>
-        <div className={classes.add}>
-          {row && !row.gone && !newer && (
-            <>
-              <Button component={Link} to={`/pantry/${id}/edit`}>
-                {W.changeIt}
-              </Button>
-              <Button variant="default" onClick={() => void takeOut(row.itemId)}>
-                {W.takeItOut}
-              </Button>
-            </>
-          )}
-          {!row && (
-            <Button component={Link} to={`/pantry/new/packet?like=${id}`} variant="default">
-              {W.readAPacketOfIt}
-            </Button>
-          )}
-        </div>
-      </div>
+      <Head of={ingredient} row={row} newer={newer} />
       {newer && (
         <Notice kind="word" title={W.anOlderRevision}>
           {W.keptVersionsMayCiteIt}{' '}

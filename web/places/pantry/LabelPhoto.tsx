@@ -87,11 +87,8 @@ function CutPicture({ image, cut, set }: { image: ImageBitmap; cut: Cut; set: (c
   );
 }
 
-/**
- * The label by camera or from a picture: read on this device, never sent. What was read is shown and taken only by a
- * press; what it may be believed is for the packet's own form to ask.
- */
-export function LabelPhoto({ onTake }: { onTake: (photo: Read) => void }) {
+/** A photo that was chosen, cut and read: how far that is, and what can be done next. */
+function useReading() {
   const [image, setImage] = useState<ImageBitmap | null>(null);
   const [cut, setCut] = useState<Cut>(WHOLE);
   const [state, setState] = useState<State>({ at: 'none' });
@@ -129,7 +126,16 @@ export function LabelPhoto({ onTake }: { onTake: (photo: Read) => void }) {
     setImage(null);
     setState({ at: 'none' });
   };
+  return { image, cut, setCut, state, choose, read, done, back: () => setState({ at: 'chosen' }) };
+}
 
+/**
+ * The label by camera or from a picture: read on this device, never sent. What was read is shown and taken only by a
+ * press; what it may be believed is for the packet's own form to ask.
+ */
+export function LabelPhoto({ onTake }: { onTake: (photo: Read) => void }) {
+  const reading = useReading();
+  const { image, state, choose, done } = reading;
   return (
     <section className={look.part} aria-label={W.labelFromAPhoto}>
       <div className={classes.chips}>
@@ -149,69 +155,83 @@ export function LabelPhoto({ onTake }: { onTake: (photo: Read) => void }) {
         </FileButton>
       </div>
       {state.at === 'failed' && <Notice kind="trouble">{state.why}</Notice>}
-      {image && state.at !== 'read' && (
-        <>
-          <CutPicture image={image} cut={cut} set={setCut} />
-          <p className="small quiet">{W.dragTheEdgesSoThat}</p>
-          <div className={classes.chips}>
-            {state.at === 'reading' ? (
-              <>
-                <Progress value={100 * state.share} aria-label={W.readingThePhoto} className={look.bar} />
-                <Button size="compact-md" variant="default" onClick={() => state.stop.abort()}>
-                  {W.stop}
-                </Button>
-              </>
-            ) : (
-              <>
-                <Button size="compact-md" onClick={() => void read()}>
-                  {W.readIt}
-                </Button>
-                <Button
-                  size="compact-md"
-                  variant="default"
-                  onClick={() => setCut({ ...WHOLE, turns: (cut.turns + 1) % 4 })}
-                >
-                  {W.turnIt}
-                </Button>
-                <Button size="compact-md" variant="subtle" onClick={done}>
-                  {W.cancel}
-                </Button>
-              </>
-            )}
-          </div>
-        </>
-      )}
+      {image && state.at !== 'read' && <Cutting image={image} reading={reading} />}
       {state.at === 'read' && (
-        <div aria-live="polite">
-          {state.photo.unreadable ? (
-            <Notice kind="trouble">{W.hardlyAWordCouldBe}</Notice>
-          ) : (
-            <>
-              <h3>{W.readFromThePhoto}</h3>
-              <p className={classes.label}>{state.photo.text}</p>
-              {state.photo.unsure.length > 0 && (
-                <p className="small">{W.notSureOf({ unsure: state.photo.unsure.join(', ') })}</p>
-              )}
-            </>
-          )}
-          <div className={classes.chips}>
-            {!state.photo.unreadable && (
-              <Button
-                size="compact-md"
-                onClick={() => {
-                  onTake(state.photo);
-                  done();
-                }}
-              >
-                {W.takeThisText}
-              </Button>
-            )}
-            <Button size="compact-md" variant="default" onClick={() => setState({ at: 'chosen' })}>
-              {W.backToThePhoto}
-            </Button>
-          </div>
-        </div>
+        <WasRead
+          photo={state.photo}
+          onTake={() => {
+            onTake(state.photo);
+            done();
+          }}
+          onBack={reading.back}
+        />
       )}
     </section>
+  );
+}
+
+/** The photo, cut to the list of ingredients, before it is read and while it is. */
+function Cutting({ image, reading }: { image: ImageBitmap; reading: ReturnType<typeof useReading> }) {
+  const { cut, setCut, state, read, done } = reading;
+  return (
+    <>
+      <CutPicture image={image} cut={cut} set={setCut} />
+      <p className="small quiet">{W.dragTheEdgesSoThat}</p>
+      <div className={classes.chips}>
+        {state.at === 'reading' ? (
+          <>
+            <Progress value={100 * state.share} aria-label={W.readingThePhoto} className={look.bar} />
+            <Button size="compact-md" variant="default" onClick={() => state.stop.abort()}>
+              {W.stop}
+            </Button>
+          </>
+        ) : (
+          <>
+            <Button size="compact-md" onClick={() => void read()}>
+              {W.readIt}
+            </Button>
+            <Button
+              size="compact-md"
+              variant="default"
+              onClick={() => setCut({ ...WHOLE, turns: (cut.turns + 1) % 4 })}
+            >
+              {W.turnIt}
+            </Button>
+            <Button size="compact-md" variant="subtle" onClick={done}>
+              {W.cancel}
+            </Button>
+          </>
+        )}
+      </div>
+    </>
+  );
+}
+
+/** What was read, to be taken by a press. */
+function WasRead({ photo, onTake, onBack }: { photo: Read; onTake: () => void; onBack: () => void }) {
+  return (
+    <div aria-live="polite">
+      {photo.unreadable ? (
+        <Notice kind="trouble">{W.hardlyAWordCouldBe}</Notice>
+      ) : (
+        <>
+          <h3>{W.readFromThePhoto}</h3>
+          <p className={classes.label}>{photo.text}</p>
+          {photo.unsure.length > 0 && (
+            <p className="small">{W.notSureOf({ unsure: photo.unsure.join(', ') })}</p>
+          )}
+        </>
+      )}
+      <div className={classes.chips}>
+        {!photo.unreadable && (
+          <Button size="compact-md" onClick={onTake}>
+            {W.takeThisText}
+          </Button>
+        )}
+        <Button size="compact-md" variant="default" onClick={onBack}>
+          {W.backToThePhoto}
+        </Button>
+      </div>
+    </div>
   );
 }

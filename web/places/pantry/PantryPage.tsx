@@ -4,7 +4,7 @@ import { useDeferredValue, useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { EXCLUSION_IDS } from '../../../core/exclusions';
 import { GROUP_IDS, LABEL_ALLERGENS, type Ingredient, type ItemKind } from '../../../core/ingredients';
-import { problemIn } from '../../api/api';
+import { problemIn } from '../../api/ask';
 import { Notice } from '../../parts/Notice';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { usePantry } from '../../pantry/usePantry';
@@ -87,20 +87,11 @@ function Row({
   );
 }
 
-/** The pantry: everything there is to bake with, searched and sifted, with the baker's own among it. */
-export function PantryPage() {
-  usePageTitle(W.pantry);
-  const { rows, pantry, ready, error } = usePantry();
+/** What is looked for, as the address has it. */
+function useFacets() {
   const [params, setParams] = useSearchParams();
   const facets = useMemo(() => facetsIn(params), [params]);
-  const deferred = useDeferredValue(facets);
-  const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
-  const entries = useMemo(() => (ready ? entriesOf(pantry, rows) : []), [pantry, rows, ready]);
-  const hits = useMemo(() => searchEntries(entries, deferred), [entries, deferred]);
-  const pages = Math.max(1, Math.ceil(hits.length / PER_PAGE));
-  const page = Math.min(pages, Math.max(1, Number(params.get('page')) || 1));
-
-  function set(more: Partial<Facets> & { page?: number }) {
+  const set = (more: Partial<Facets> & { page?: number }): void => {
     const next = { ...facets, ...more };
     const out = new URLSearchParams();
     if (next.q) out.set('q', next.q);
@@ -110,77 +101,152 @@ export function PantryPage() {
     if (next.unread) out.set('unread', '');
     if (more.page && more.page > 1) out.set('page', String(more.page));
     setParams(out, { replace: true });
-  }
+  };
+  return { facets, set, page: Number(params.get('page')) || 1 };
+}
+type SetFacets = ReturnType<typeof useFacets>['set'];
 
+const Head = () => (
+  <div className={classes.head}>
+    <div>
+      <h1>{W.pantry}</h1>
+      <p className="quiet">{W.whatThingsAreMadeOf}</p>
+    </div>
+    <div className={classes.add}>
+      <Button component={Link} to="/pantry/new/packet">
+        {W.readAPacket}
+      </Button>
+      <Button component={Link} to="/pantry/new/blend" variant="default">
+        {W.mixABlend}
+      </Button>
+      <Button component={Link} to="/pantry/new/own" variant="default">
+        {W.addAnIngredient}
+      </Button>
+    </div>
+  </div>
+);
+
+/** Search and sieve. */
+const Sieve = ({ facets, set }: { facets: Facets; set: SetFacets }) => (
+  <div className={classes.facets} role="search">
+    <TextInput
+      label={W.search}
+      placeholder={W.cornstarchLinseedGramFlour}
+      leftSection={<IconSearch size={17} aria-hidden="true" />}
+      value={facets.q}
+      maxLength={80}
+      onChange={(e) => set({ q: e.currentTarget.value })}
+    />
+    <Select
+      label={W.whose}
+      data={KINDS.map((k) => ({ value: k, label: k === 'all' ? W.everything : KIND_WORDS[k] }))}
+      value={facets.kind}
+      allowDeselect={false}
+      onChange={(v) => set({ kind: v as ItemKind | 'all' })}
+    />
+    <Select
+      label={W.kind}
+      data={[
+        { value: 'all', label: W.everyKind },
+        ...GROUP_IDS.map((g) => ({ value: g, label: GROUP_NAMES[g] })),
+      ]}
+      value={facets.group}
+      searchable
+      allowDeselect={false}
+      onChange={(v) => set({ group: v ?? 'all' })}
+    />
+    <MultiSelect
+      label={W.showOnlyWithout}
+      placeholder={facets.without.length === 0 ? W.eggSoyCoconut : ''}
+      data={EXCLUSION_IDS.map((e) => ({ value: e, label: EXCLUSION_WORDS[e].name }))}
+      value={facets.without}
+      searchable
+      clearable
+      clearButtonProps={{ 'aria-label': W.clearWhatNothingWasFound }}
+      onChange={(v) => set({ without: v })}
+    />
+    <Checkbox
+      className={classes.unread}
+      label={W.packetNotReadYet}
+      checked={facets.unread}
+      onChange={(e) => set({ unread: e.currentTarget.checked })}
+    />
+  </div>
+);
+
+/** The columns that figures stand in. */
+const FIGURES = [W.water, W.fat, W.protein, W.absorbsGG];
+
+/** What was found, a page of it. */
+function Found({
+  entries,
+  chosen,
+  setChosen,
+}: {
+  entries: readonly Entry[];
+  chosen: ReadonlySet<string>;
+  setChosen: (to: ReadonlySet<string>) => void;
+}) {
+  const choose = (itemId: string, on: boolean): void => {
+    const next = new Set(chosen);
+    if (on) next.add(itemId);
+    else next.delete(itemId);
+    setChosen(next);
+  };
+  return (
+    <div className={`sheet ${classes.scroll}`} role="region" tabIndex={0} aria-label={W.whatIsInThePantry}>
+      <table className={classes.table}>
+        <thead>
+          <tr>
+            <td className={classes.pick} />
+            <th scope="col">{W.name}</th>
+            <th scope="col" className={classes.wide}>
+              {W.kind2}
+            </th>
+            {FIGURES.map((name) => (
+              <th key={name} scope="col" className={`${classes.wide} num`}>
+                {name}
+              </th>
+            ))}
+            <th scope="col">{W.holds}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {entries.map((e) => (
+            <Row
+              key={e.ingredient.id}
+              entry={e}
+              chosen={e.row !== null && chosen.has(e.row.itemId)}
+              onChoose={(on) => choose(e.row!.itemId, on)}
+            />
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+/** The pantry: everything there is to bake with, searched and sifted, with the baker's own among it. */
+export function PantryPage() {
+  usePageTitle(W.pantry);
+  const { rows, pantry, ready, error } = usePantry();
+  const { facets, set, page: asked } = useFacets();
+  const deferred = useDeferredValue(facets);
+  const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
+  const entries = useMemo(() => (ready ? entriesOf(pantry, rows) : []), [pantry, rows, ready]);
+  const hits = useMemo(() => searchEntries(entries, deferred), [entries, deferred]);
+  const pages = Math.max(1, Math.ceil(hits.length / PER_PAGE));
+  const page = Math.min(pages, Math.max(1, asked));
   return (
     <main id="main" className={classes.page}>
-      <div className={classes.head}>
-        <div>
-          <h1>{W.pantry}</h1>
-          <p className="quiet">{W.whatThingsAreMadeOf}</p>
-        </div>
-        <div className={classes.add}>
-          <Button component={Link} to="/pantry/new/packet">
-            {W.readAPacket}
-          </Button>
-          <Button component={Link} to="/pantry/new/blend" variant="default">
-            {W.mixABlend}
-          </Button>
-          <Button component={Link} to="/pantry/new/own" variant="default">
-            {W.addAnIngredient}
-          </Button>
-        </div>
-      </div>
+      <Head />
       {error !== undefined && (
         <Notice kind="trouble" title={W.yourOwnThingsCannotBe}>
           {sayProblem(problemIn(error)?.code ?? null)}
         </Notice>
       )}
       <Broken />
-      <div className={classes.facets} role="search">
-        <TextInput
-          label={W.search}
-          placeholder={W.cornstarchLinseedGramFlour}
-          leftSection={<IconSearch size={17} aria-hidden="true" />}
-          value={facets.q}
-          maxLength={80}
-          onChange={(e) => set({ q: e.currentTarget.value })}
-        />
-        <Select
-          label={W.whose}
-          data={KINDS.map((k) => ({ value: k, label: k === 'all' ? W.everything : KIND_WORDS[k] }))}
-          value={facets.kind}
-          allowDeselect={false}
-          onChange={(v) => set({ kind: v as ItemKind | 'all' })}
-        />
-        <Select
-          label={W.kind}
-          data={[
-            { value: 'all', label: W.everyKind },
-            ...GROUP_IDS.map((g) => ({ value: g, label: GROUP_NAMES[g] })),
-          ]}
-          value={facets.group}
-          searchable
-          allowDeselect={false}
-          onChange={(v) => set({ group: v ?? 'all' })}
-        />
-        <MultiSelect
-          label={W.showOnlyWithout}
-          placeholder={facets.without.length === 0 ? W.eggSoyCoconut : ''}
-          data={EXCLUSION_IDS.map((e) => ({ value: e, label: EXCLUSION_WORDS[e].name }))}
-          value={facets.without}
-          searchable
-          clearable
-          clearButtonProps={{ 'aria-label': W.clearWhatNothingWasFound }}
-          onChange={(v) => set({ without: v })}
-        />
-        <Checkbox
-          className={classes.unread}
-          label={W.packetNotReadYet}
-          checked={facets.unread}
-          onChange={(e) => set({ unread: e.currentTarget.checked })}
-        />
-      </div>
+      <Sieve facets={facets} set={set} />
       <BulkBar rows={rows} chosen={chosen} onDone={() => setChosen(new Set())} />
       {!ready && <Skeleton height={520} role="status" aria-label={W.fetchingThePantry} />}
       {ready && (
@@ -191,52 +257,11 @@ export function PantryPage() {
               : `${W.thingCount({ n: hits.length })}${hits.length > PER_PAGE ? W.pageOf({ page, pages }) : ''}`}
           </p>
           {hits.length > 0 && (
-            <div
-              className={`sheet ${classes.scroll}`}
-              role="region"
-              tabIndex={0}
-              aria-label={W.whatIsInThePantry}
-            >
-              <table className={classes.table}>
-                <thead>
-                  <tr>
-                    <td className={classes.pick} />
-                    <th scope="col">{W.name}</th>
-                    <th scope="col" className={classes.wide}>
-                      {W.kind2}
-                    </th>
-                    <th scope="col" className={`${classes.wide} num`}>
-                      {W.water}
-                    </th>
-                    <th scope="col" className={`${classes.wide} num`}>
-                      {W.fat}
-                    </th>
-                    <th scope="col" className={`${classes.wide} num`}>
-                      {W.protein}
-                    </th>
-                    <th scope="col" className={`${classes.wide} num`}>
-                      {W.absorbsGG}
-                    </th>
-                    <th scope="col">{W.holds}</th>
-                  </tr>
-                </thead>
-                <tbody>
-                  {hits.slice((page - 1) * PER_PAGE, page * PER_PAGE).map((e) => (
-                    <Row
-                      key={e.ingredient.id}
-                      entry={e}
-                      chosen={e.row !== null && chosen.has(e.row.itemId)}
-                      onChoose={(on) => {
-                        const next = new Set(chosen);
-                        if (on) next.add(e.row!.itemId);
-                        else next.delete(e.row!.itemId);
-                        setChosen(next);
-                      }}
-                    />
-                  ))}
-                </tbody>
-              </table>
-            </div>
+            <Found
+              entries={hits.slice((page - 1) * PER_PAGE, page * PER_PAGE)}
+              chosen={chosen}
+              setChosen={setChosen}
+            />
           )}
           {pages > 1 && (
             <Pagination

@@ -2,7 +2,7 @@ import { Button, Table } from '@mantine/core';
 import { useState } from 'react';
 import type { CallName } from '../../../contract/calls';
 import type { Deed } from '../../../contract/people';
-import { problemIn } from '../../api/api';
+import { problemIn } from '../../api/ask';
 import { useDeedsQuery } from '../../api/people';
 import { Notice } from '../../parts/Notice';
 import { moment } from '../../words/format';

@@ -1,5 +1,5 @@
 import { Button } from '@mantine/core';
-import { problemIn } from '../../api/api';
+import { problemIn } from '../../api/ask';
 import { useEndSessionMutation, useSessionsQuery } from '../../api/people';
 import { Notice } from '../../parts/Notice';
 import { moment } from '../../words/format';

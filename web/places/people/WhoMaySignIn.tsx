@@ -91,9 +91,65 @@ function NewPersonForm({ onDone }: { onDone: () => void }) {
 
 type Open = 'takeOff' | 'passphrase' | Pairing | null;
 
+/** A new passphrase for somebody who has forgotten theirs. */
+function NewPassphrase({
+  loading,
+  onGive,
+  onClose,
+}: {
+  loading: boolean;
+  onGive: (passphrase: string) => void;
+  onClose: () => void;
+}) {
+  const [passphrase, setPassphrase] = useState('');
+  return (
+    <form
+      className={classes.eaterForm}
+      onSubmit={(e) => {
+        e.preventDefault();
+        onGive(passphrase);
+      }}
+    >
+      <Passphrase fresh label={F.newPassphrase} value={passphrase} onChange={setPassphrase} />
+      <div className={classes.actions}>
+        <Button type="submit" disabled={!isLongEnough(passphrase)} loading={loading}>
+          {peopleWords.page.keep}
+        </Button>
+        <Button variant="subtle" onClick={onClose}>
+          {peopleWords.page.cancel}
+        </Button>
+      </div>
+    </form>
+  );
+}
+
+/** Asked before somebody is taken off the list. */
+const TakeOff = ({
+  name,
+  loading,
+  onTakeOff,
+  onClose,
+}: {
+  name: string;
+  loading: boolean;
+  onTakeOff: () => void;
+  onClose: () => void;
+}) => (
+  <div className={classes.eaterForm} role="group" aria-label={W.takeOff({ name })}>
+    <p>{W.sure({ name })}</p>
+    <div className={classes.actions}>
+      <Button color="red" loading={loading} onClick={onTakeOff}>
+        {W.yesTakeOff}
+      </Button>
+      <Button variant="subtle" onClick={onClose}>
+        {peopleWords.page.cancel}
+      </Button>
+    </div>
+  </div>
+);
+
 function PersonLine({ person, me, addresses }: { person: Person; me: string; addresses: readonly string[] }) {
   const [open, setOpen] = useState<Open>(null);
-  const [passphrase, setPassphrase] = useState('');
   const [change, changing] = useChangePersonMutation();
   const [remove, removing] = useRemovePersonMutation();
   const [pair, pairing] = useCreatePairingMutation();
@@ -102,7 +158,7 @@ function PersonLine({ person, me, addresses }: { person: Person; me: string; add
     const done = await pair(person.id);
     if ('data' in done && done.data) setOpen(done.data);
   }
-  async function give() {
+  async function give(passphrase: string) {
     const done = await change({ id: person.id, passphrase });
     if (!('error' in done)) close();
   }
@@ -147,36 +203,15 @@ function PersonLine({ person, me, addresses }: { person: Person; me: string; add
         <PhoneCode person={person} pairing={open} addresses={addresses} onDone={close} />
       )}
       {open === 'passphrase' && (
-        <form
-          className={classes.eaterForm}
-          onSubmit={(e) => {
-            e.preventDefault();
-            void give();
-          }}
-        >
-          <Passphrase fresh label={F.newPassphrase} value={passphrase} onChange={setPassphrase} />
-          <div className={classes.actions}>
-            <Button type="submit" disabled={!isLongEnough(passphrase)} loading={changing.isLoading}>
-              {peopleWords.page.keep}
-            </Button>
-            <Button variant="subtle" onClick={close}>
-              {peopleWords.page.cancel}
-            </Button>
-          </div>
-        </form>
+        <NewPassphrase loading={changing.isLoading} onGive={(p) => void give(p)} onClose={close} />
       )}
       {open === 'takeOff' && (
-        <div className={classes.eaterForm} role="group" aria-label={W.takeOff({ name: person.name })}>
-          <p>{W.sure({ name: person.name })}</p>
-          <div className={classes.actions}>
-            <Button color="red" loading={removing.isLoading} onClick={() => void remove(person.id)}>
-              {W.yesTakeOff}
-            </Button>
-            <Button variant="subtle" onClick={close}>
-              {peopleWords.page.cancel}
-            </Button>
-          </div>
-        </div>
+        <TakeOff
+          name={person.name}
+          loading={removing.isLoading}
+          onTakeOff={() => void remove(person.id)}
+          onClose={close}
+        />
       )}
     </li>
   );

@@ -9,7 +9,7 @@ import {
 import { lazy, memo, Suspense } from 'react';
 import { Link } from 'react-router';
 import type { FormulaCard } from '../../../contract/dto';
-import { addressOf } from '../../api/api';
+import { addressOf } from '../../api/ask';
 import { leavesOut } from '../../words/avoidWords';
 import { CLASS_WORDS } from '../../words/data/names';
 import { shelfWords } from '../../words/data/en/shelf';

@@ -1,5 +1,6 @@
 import { useNavigate } from 'react-router';
-import { problemIn, useCreateFormulaMutation } from '../../api/api';
+import { useCreateFormulaMutation } from '../../api/api';
+import { problemIn } from '../../api/ask';
 import { Notice } from '../../parts/Notice';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { useRemember } from '../../shared/useRemember';

@@ -1,7 +1,8 @@
 import { Button } from '@mantine/core';
 import { useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { problemIn, useCreateFormulaMutation } from '../../api/api';
+import { useCreateFormulaMutation } from '../../api/api';
+import { problemIn } from '../../api/ask';
 import { useKitchen } from '../../shared/useKitchen';
 import { usePantry } from '../../pantry/usePantry';
 import { listed } from '../../words/plural';

@@ -4,7 +4,8 @@ import { useDebouncedValue } from '@mantine/hooks';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import type { EaterRow } from '../../../contract/dto';
-import { problemIn, useEatersQuery, useKitchenQuery, useShelfQuery } from '../../api/api';
+import { useEatersQuery, useKitchenQuery, useShelfQuery } from '../../api/api';
+import { problemIn } from '../../api/ask';
 import { Notice } from '../../parts/Notice';
 import { useMayChange } from '../../shared/useMayChange';
 import { usePageTitle } from '../../parts/usePageTitle';
@@ -31,26 +32,17 @@ const NOBODY: EaterRow[] = [];
 /** What is looked for where nothing is said. */
 const FIRST = lookingIn(new URLSearchParams());
 
-/** The shelf: every formula there is, latest first. */
-export function ShelfPage() {
-  usePageTitle(W.formulas);
-  const mayChange = useMayChange();
-  const deeds = useDeeds();
-  const { data: eaters = NOBODY } = useEatersQuery();
-  const { data: kitchen } = useKitchenQuery();
+/** What is looked for, as the address has it, and the page of the shelf that was found. */
+function useFound(eaters: EaterRow[]) {
   const [params, setParams] = useSearchParams();
   const looking = useMemo(() => lookingIn(params), [params]);
   const [wanted] = useDebouncedValue(looking, 150);
   const [shown, setShown] = useState(AT_ONCE);
   const asked = useMemo(() => askedOf(wanted, eaters), [wanted, eaters]);
-  const { currentData, data, error, isLoading, isFetching, refetch } = useShelfQuery({
+  const { currentData, data, ...query } = useShelfQuery({
     ...(asked ?? {}),
     limit: String(Math.min(shown, MOST_SHOWN)),
   });
-  // While the next is on its way the last stays on show.
-  const page = currentData ?? data;
-  const found = asked ? (page?.formulas ?? []) : [];
-  const count = asked ? (page?.found ?? 0) : 0;
   const onLook = (more: Partial<Looking>) => {
     const next = new URLSearchParams();
     for (const [key, value] of Object.entries({ ...looking, ...more }))
@@ -58,6 +50,56 @@ export function ShelfPage() {
     setShown(AT_ONCE);
     setParams(next, { replace: true });
   };
+  // While the next is on its way the last stays on show.
+  const page = currentData ?? data;
+  return {
+    ...query,
+    looking,
+    onLook,
+    page,
+    found: asked ? (page?.formulas ?? []) : [],
+    count: asked ? (page?.found ?? 0) : 0,
+    onMore: () => setShown(shown + AT_ONCE),
+  };
+}
+
+/** What was found, some of it at first and more at a press. */
+function Found({
+  found,
+  count,
+  isFetching,
+  onMore,
+}: Pick<ReturnType<typeof useFound>, 'found' | 'count' | 'isFetching' | 'onMore'>) {
+  const deeds = useDeeds();
+  return (
+    <>
+      {found.length > 0 && (
+        <ul className={`sheet ${classes.list}`} aria-label={W.formulasFound}>
+          {found.map((card) => (
+            <FormulaRow key={card.id} card={card} deeds={deeds} />
+          ))}
+        </ul>
+      )}
+      {count > found.length && found.length < MOST_SHOWN && (
+        <Button variant="default" mt={12} loading={isFetching} onClick={onMore}>
+          {W.showMore({ aTONCE: Math.min(AT_ONCE, count - found.length) })}
+        </Button>
+      )}
+      {count > MOST_SHOWN && found.length >= MOST_SHOWN && (
+        <p className="quiet">{W.theFirstAreShownLook({ mOSTSHOWN: MOST_SHOWN })}</p>
+      )}
+    </>
+  );
+}
+
+/** The shelf: every formula there is, latest first. */
+export function ShelfPage() {
+  usePageTitle(W.formulas);
+  const mayChange = useMayChange();
+  const { data: eaters = NOBODY } = useEatersQuery();
+  const { data: kitchen } = useKitchenQuery();
+  const { looking, onLook, page, error, isLoading, refetch, ...found } = useFound(eaters);
+  const { count } = found;
   return (
     <main id="main" className={classes.page}>
       <div className={classes.head}>
@@ -103,21 +145,7 @@ export function ShelfPage() {
               ? W.formulaCount({ n: count })
               : W.ofWord({ count, count2: W.formulaCount({ n: page.all }) })}
           </p>
-          {found.length > 0 && (
-            <ul className={`sheet ${classes.list}`} aria-label={W.formulasFound}>
-              {found.map((card) => (
-                <FormulaRow key={card.id} card={card} deeds={deeds} />
-              ))}
-            </ul>
-          )}
-          {count > found.length && found.length < MOST_SHOWN && (
-            <Button variant="default" mt={12} loading={isFetching} onClick={() => setShown(shown + AT_ONCE)}>
-              {W.showMore({ aTONCE: Math.min(AT_ONCE, count - found.length) })}
-            </Button>
-          )}
-          {count > MOST_SHOWN && found.length >= MOST_SHOWN && (
-            <p className="quiet">{W.theFirstAreShownLook({ mOSTSHOWN: MOST_SHOWN })}</p>
-          )}
+          <Found {...found} />
         </>
       )}
     </main>

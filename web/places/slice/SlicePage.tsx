@@ -1,5 +1,4 @@
-import { withinSentence } from '../../words/case';
-import { Button, NumberInput, Progress, SegmentedControl, Skeleton } from '@mantine/core';
+import { Progress, Skeleton } from '@mantine/core';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { MOST_NO_HOLES } from '../../../contract/notebook';
@@ -12,14 +11,13 @@ import {
   type MarkShares,
   type Point,
 } from '../../../core/slice';
-import { addressOf } from '../../api/api';
+import { addressOf } from '../../api/ask';
 import { Notice } from '../../parts/Notice';
 import { usePageTitle } from '../../parts/usePageTitle';
-import { FAULT_WORDS } from '../../words/data/faults';
-import { faultsSeen, REFUSAL_WORDS, sliceLines } from '../../words/sliceWords';
 import { useTrial } from '../../shared/useTrial';
 import { SlicePhoto, type Handle } from './SlicePhoto';
 import { LostPage } from '../../shared/LostPage';
+import { Height, InNumbers, Lacking, Mending, type Mode, type Ok } from './SliceSide';
 import classes from './slice.module.css';
 import { useSlice } from './useSlice';
 import { sliceWords } from '../../words/data/en/slice';
@@ -27,21 +25,6 @@ import { sliceWords } from '../../words/data/en/slice';
 const W = sliceWords.slicePage;
 
 const EDGE_HANDLES = 24;
-/** A thickness to begin with, mm. Common practice, no source. */
-const USUAL_SLICE_MM = 15;
-const MODES = [
-  { value: 'card', label: W.card },
-  { value: 'edge', label: W.edge },
-  { value: 'base', label: W.base },
-  { value: 'noHoles', label: W.noHole },
-];
-const HELP: Record<string, string> = {
-  card: W.theFourMarksLieOn,
-  edge: W.moveTheMarksWhereThe,
-  base: W.theLineThroughBothMarks,
-  noHoles: W.pressOnARaisinA,
-};
-
 /** A photo of a slice beside a card, in numbers: measured at once, mended by hand, kept with the trial. */
 export function SlicePage() {
   const { id = '', hash = '' } = useParams();
@@ -52,7 +35,30 @@ export function SlicePage() {
   return <Measured key={hash} id={id} hash={hash} trial={doc} set={set} />;
 }
 
-type Mode = 'card' | 'edge' | 'base' | 'noHoles';
+type Seen = ReturnType<typeof useSlice>;
+
+/** Where the marks of each kind lie: as they were set, else as they were found. */
+function handlesIn(
+  marks: MarkShares | null,
+  ok: Ok | null,
+  size: Seen['size'],
+  cursor: Point,
+): Record<Mode, Handle[]> {
+  const inShares = (points: readonly Point[]): Point[] =>
+    size ? [...sharesOf({ card: points }, size.width, size.height).card] : [];
+  return {
+    card: (marks?.card ?? []).map((at, i) => ({ name: W.cornerOfTheCard({ i: i + 1 }), at })),
+    edge: edgeHandles(marks, ok ? inShares(ok.drawing.outline) : null).map((at, i) => ({
+      name: W.markOfTheEdge({ i: i + 1 }),
+      at,
+    })),
+    base: (marks?.base ?? (ok ? inShares(ok.drawing.base) : [])).map((at, i) => ({
+      name: i === 0 ? W.oneEndOfTheBase : W.otherEndOfTheBase,
+      at,
+    })),
+    noHoles: [{ name: W.crossHairs, at: cursor }],
+  };
+}
 
 function Measured({
   id,
@@ -74,21 +80,7 @@ function Measured({
   const marks = own ?? first;
   const change = (more: Partial<Marks>) => marks && setOwn({ ...marks, ...more });
   const ok = answer?.ok ? answer : null;
-
-  const inShares = (points: readonly Point[]): Point[] =>
-    size ? [...sharesOf({ card: points }, size.width, size.height).card] : [];
-  const handles: Record<Mode, Handle[]> = {
-    card: (marks?.card ?? []).map((at, i) => ({ name: W.cornerOfTheCard({ i: i + 1 }), at })),
-    edge: edgeHandles(marks, ok ? inShares(ok.drawing.outline) : null).map((at, i) => ({
-      name: W.markOfTheEdge({ i: i + 1 }),
-      at,
-    })),
-    base: (marks?.base ?? (ok ? inShares(ok.drawing.base) : [])).map((at, i) => ({
-      name: i === 0 ? W.oneEndOfTheBase : W.otherEndOfTheBase,
-      at,
-    })),
-    noHoles: [{ name: W.crossHairs, at: cursor }],
-  };
+  const handles = handlesIn(marks, ok, size, cursor);
   const move = (i: number, to: Point) => {
     const next = handles[mode].map((p, k) => (k === i ? to : p.at));
     if (mode === 'card') change({ card: next });
@@ -104,21 +96,9 @@ function Measured({
     set({ slices: [...others, { photo: hash, wideMm, marks, numbers: ok.numbers }] });
     void navigate(`/notebook/${id}`);
   };
-  const above = marks?.faceAboveMm ?? 0;
-  const lacking = answer && !answer.ok ? [answer.why] : (ok?.numbers.lacking ?? []);
   return (
     <main id="main" className={classes.page}>
-      <header className={classes.head}>
-        <h1>{W.measureTheSlice}</h1>
-        <p className="quiet">
-          {trial.title}. <Link to={`/notebook/${id}`}>{W.backToTheTrial}</Link>
-        </p>
-      </header>
-      {trouble && (
-        <Notice kind="trouble" title={trouble === 'gone' ? W.thisPhotoIsNotHere : W.thePhotoCouldNotBe}>
-          {trouble === 'failed' && W.loadThePageAgainOr}
-        </Notice>
-      )}
+      <Head id={id} trial={trial} trouble={trouble} />
       <div className={classes.desk}>
         <div>
           {size && marks ? (
@@ -136,115 +116,55 @@ function Measured({
           ) : (
             <Skeleton height={480} role="status" aria-label={W.openingThePhoto} />
           )}
-          {ok && mode !== 'edge' && (
-            <p className={`small ${classes.parts}`}>
-              <Legend of="#7fe0ff">{W.edgeAndCrumbInsideThe}</Legend>
-              <Legend of="#fff36b">{W.baseHeight}</Legend>
-              <Legend of="#ffffff">{W.holesOf12Mm}</Legend>
-              {ok.drawing.gummy && <Legend of="#ff9a3d">{W.gummyLine}</Legend>}
-              {ok.drawing.tunnels.length > 0 && <Legend of="#ff7ad1">{W.tunnelsPerhapsLook}</Legend>}
-            </p>
-          )}
+          {ok && mode !== 'edge' && <Legends of={ok} />}
         </div>
         <section className={`sheet ${classes.side}`} aria-label={W.whatItMeasures}>
-          <SegmentedControl
-            aria-label={W.whatToMendOnThe}
-            fullWidth
-            data={MODES}
-            value={mode}
-            onChange={(m) => setMode(m as Mode)}
+          <Mending
+            mode={mode}
+            setMode={setMode}
+            marks={marks}
+            change={change}
+            found={setOwn}
+            spare={() => spare(cursor)}
           />
-          <p className="small">{HELP[mode]}</p>
-          {mode === 'noHoles' && (
-            <div className={classes.buttons}>
-              <Button size="compact-md" variant="default" onClick={() => spare(cursor)}>
-                {W.noHoleAtTheCross}
-              </Button>
-              {(marks?.noHoles?.length ?? 0) > 0 && (
-                <Button
-                  size="compact-md"
-                  variant="default"
-                  onClick={() => change({ noHoles: (marks?.noHoles ?? []).slice(0, -1) })}
-                >
-                  {W.takeTheLastOneBack}
-                </Button>
-              )}
-            </div>
-          )}
-          {((mode === 'edge' && marks?.outline) || (mode === 'base' && marks?.base)) && (
-            <div className={classes.buttons}>
-              <Button
-                size="compact-md"
-                variant="default"
-                onClick={() => {
-                  const { outline, base, ...rest } = marks;
-                  setOwn(
-                    mode === 'edge'
-                      ? { ...rest, ...(base ? { base } : {}) }
-                      : { ...rest, ...(outline ? { outline } : {}) },
-                  );
-                }}
-              >
-                {W.asItWasFound}
-              </Button>
-            </div>
-          )}
-          <SegmentedControl
-            aria-label={W.whereTheCardLies}
-            fullWidth
-            data={[
-              { value: 'level', label: W.cardLevelWithTheCut },
-              { value: 'board', label: W.cardOnTheBoard },
-            ]}
-            value={above > 0 ? 'board' : 'level'}
-            onChange={(v) => change({ faceAboveMm: v === 'board' ? USUAL_SLICE_MM : 0 })}
-          />
-          {above > 0 && (
-            <NumberInput
-              label={W.theSliceIsSoThick}
-              description={focalMm === null ? W.aCutNearerTheCamera : W.aCutNearerTheCamera2}
-              suffix={W.mm}
-              min={1}
-              max={100}
-              value={above}
-              onChange={(v) => typeof v === 'number' && change({ faceAboveMm: v })}
-            />
-          )}
+          <Height marks={marks} focalMm={focalMm} change={change} />
           {share !== null && <Progress value={100 * share} aria-label={W.measuringTheSlice} />}
-          {lacking.map((why) => (
-            <Notice key={why} kind={answer?.ok ? 'word' : 'trouble'} title={REFUSAL_WORDS[why].why}>
-              {REFUSAL_WORDS[why].better}
-            </Notice>
-          ))}
-          {ok && (
-            <>
-              <h2>{W.inNumbers}</h2>
-              <dl aria-busy={share !== null}>
-                {sliceLines(ok.numbers).map(([name, said]) => (
-                  <div key={name} style={{ display: 'contents' }}>
-                    <dt>{name}</dt>
-                    <dd className="num">{said}</dd>
-                  </div>
-                ))}
-              </dl>
-              <div className={classes.buttons}>
-                <Button onClick={keep}>{W.keepTheseNumbers}</Button>
-                {faultsSeen(ok.numbers)
-                  .filter((f) => !trial.faults.includes(f))
-                  .map((f) => (
-                    <Button key={f} variant="default" onClick={() => set({ faults: [...trial.faults, f] })}>
-                      {W.markIt({ name: withinSentence(FAULT_WORDS[f].name) })}
-                    </Button>
-                  ))}
-              </div>
-              <p className="small quiet">{W.spansHoldNineTimesOf}</p>
-            </>
-          )}
+          {answer && <Lacking answer={answer} />}
+          {ok && <InNumbers of={ok} busy={share !== null} trial={trial} set={set} onKeep={keep} />}
         </section>
       </div>
     </main>
   );
 }
+
+function Head({ id, trial, trouble }: { id: string; trial: Trial; trouble: Seen['trouble'] }) {
+  return (
+    <>
+      <header className={classes.head}>
+        <h1>{W.measureTheSlice}</h1>
+        <p className="quiet">
+          {trial.title}. <Link to={`/notebook/${id}`}>{W.backToTheTrial}</Link>
+        </p>
+      </header>
+      {trouble && (
+        <Notice kind="trouble" title={trouble === 'gone' ? W.thisPhotoIsNotHere : W.thePhotoCouldNotBe}>
+          {trouble === 'failed' && W.loadThePageAgainOr}
+        </Notice>
+      )}
+    </>
+  );
+}
+
+/** What each line on the photo is. */
+const Legends = ({ of }: { of: Ok }) => (
+  <p className={`small ${classes.parts}`}>
+    <Legend of="#7fe0ff">{W.edgeAndCrumbInsideThe}</Legend>
+    <Legend of="#fff36b">{W.baseHeight}</Legend>
+    <Legend of="#ffffff">{W.holesOf12Mm}</Legend>
+    {of.drawing.gummy && <Legend of="#ff9a3d">{W.gummyLine}</Legend>}
+    {of.drawing.tunnels.length > 0 && <Legend of="#ff7ad1">{W.tunnelsPerhapsLook}</Legend>}
+  </p>
+);
 
 /** Handles on an edge drawn by hand, or on the one that was found; a ring in the middle where there is none. */
 function edgeHandles(marks: MarkShares | null, found: Point[] | null): Point[] {

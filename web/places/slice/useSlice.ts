@@ -1,7 +1,7 @@
 import { proxy, wrap, type Remote } from 'comlink';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { sharesOf, marksOn, type MarkShares, type Point, type SliceAnswer } from '../../../core/slice';
-import { addressOf } from '../../api/api';
+import { addressOf } from '../../api/ask';
 import { originalOf } from '../../photos/originals';
 import type { SliceWorker } from '../../workers/slice.worker';
 

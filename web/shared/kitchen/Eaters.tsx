@@ -5,13 +5,13 @@ import { useState } from 'react';
 import type { EaterRow } from '../../../contract/dto';
 import { USUAL_EXCLUSIONS, type Eater } from '../../../core/exclusions';
 import {
-  problemIn,
   useCreateEaterMutation,
   useEatersQuery,
   usePutEaterMutation,
   useRemoveEaterMutation,
   useRestoreEaterMutation,
 } from '../../api/api';
+import { problemIn } from '../../api/ask';
 import { Notice } from '../../parts/Notice';
 import { sayDone } from '../../parts/sayDone';
 import { listed } from '../../words/plural';

@@ -1,6 +1,6 @@
 import { Button } from '@mantine/core';
 import type { ReactNode } from 'react';
-import { problemIn } from '../../api/api';
+import { problemIn } from '../../api/ask';
 import { Notice } from '../../parts/Notice';
 import { kitchenWords } from '../../words/data/en/kitchen';
 import { sayProblem } from '../../words/problems';

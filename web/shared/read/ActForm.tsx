@@ -64,22 +64,76 @@ type Props = {
   onDone: () => void;
 };
 
-/** What was read of one act, put right field by field. */
-export function ActForm({ formula, pantry, stepId, at, act, onDone }: Props) {
-  const dispatch = useAppDispatch();
-  const [now, setNow] = useState(act);
-  const [time, setTime] = useState(act.minutes ? timeText(act.minutes) : '');
-  // As its words alone are read: what is the same as that needs no mend. Mends leave the words, so that its number stands too.
-  const { read, nth } = useMemo(() => {
+/**
+ * As its words alone are read: what is the same as that needs no mend. Mends leave the words, so that which of several with the
+ * same words it is stands too.
+ */
+function useAsRead({ formula, pantry, stepId, at, act }: Props): { read: Action | undefined; nth: number } {
+  return useMemo(() => {
     const method = formula.method.map(({ mends: _mends, ...s }) => s);
     const step = linkMethod({ ...formula, method }, pantry.lookup).method.find((s) => s.id === stepId);
     const acts = step?.actions ?? [];
     return { read: acts[at], nth: acts.slice(0, at).filter((a) => a.text === act.text).length };
   }, [formula, pantry, stepId, at, act.text]);
+}
+
+type SetField = <F extends keyof Action>(field: F, value: Action[F] | undefined) => void;
+
+/** How hot, where, under what, how many pieces, until when, and what it takes. */
+function Fields({ now, set, formula }: { now: Action; set: SetField; formula: Formula }) {
   const lines = formula.parts.flatMap((p) => p.lines);
+  const used = (ids: string[]) =>
+    ids.map((lineId) => now.uses?.find((u) => u.lineId === lineId) ?? { lineId, share: 1 });
+  return (
+    <>
+      <Num
+        label={W.howHot}
+        suffix={` ${heatUnit()}`}
+        value={now.tempC === undefined ? undefined : toField(now.tempC, false)}
+        onChange={(v) => set('tempC', v === undefined ? undefined : fromField(v, false))}
+      />
+      <Words
+        label={W.where}
+        of={ACTION_PLACES}
+        words={ACTION_PLACE_WORDS}
+        value={now.place}
+        onChange={(v) => set('place', v)}
+      />
+      <Words
+        label={W.underWhat}
+        of={ACTION_COVERS}
+        words={ACTION_COVER_WORDS}
+        value={now.cover}
+        onChange={(v) => set('cover', v)}
+      />
+      <Num label={W.pieces} value={now.pieces} onChange={(v) => set('pieces', v)} />
+      <Num label={W.each} suffix=" g" value={now.pieceG} onChange={(v) => set('pieceG', v)} />
+      <TextInput
+        label={W.until}
+        value={now.until ?? ''}
+        maxLength={120}
+        onChange={(e) => set('until', e.currentTarget.value || undefined)}
+      />
+      <MultiSelect
+        label={W.whatItTakes}
+        className={classes.wide}
+        data={lines.map((l) => ({ value: l.id, label: lineName(l, true) }))}
+        value={(now.uses ?? []).map((u) => u.lineId)}
+        onChange={(ids) => set('uses', ids.length === 0 ? undefined : used(ids))}
+      />
+    </>
+  );
+}
+
+/** What was read of one act, put right field by field. */
+export function ActForm(props: Props) {
+  const { formula, stepId, act, onDone } = props;
+  const dispatch = useAppDispatch();
+  const [now, setNow] = useState(act);
+  const [time, setTime] = useState(act.minutes ? timeText(act.minutes) : '');
+  const { read, nth } = useAsRead(props);
   const unread = time.trim() !== '' && minutesIn(time) === null;
-  const set = <F extends keyof Action>(field: F, value: Action[F] | undefined) =>
-    setNow(withField(now, field, value));
+  const set: SetField = (field, value) => setNow(withField(now, field, value));
   const save = (wanted: Action | undefined) => {
     if (!read) return;
     dispatch(
@@ -114,48 +168,7 @@ export function ActForm({ formula, pantry, stepId, at, act, onDone }: Props) {
         error={unread ? W.writeATimeSuchAs : undefined}
         onChange={(e) => setTime(e.currentTarget.value)}
       />
-      <Num
-        label={W.howHot}
-        suffix={` ${heatUnit()}`}
-        value={now.tempC === undefined ? undefined : toField(now.tempC, false)}
-        onChange={(v) => set('tempC', v === undefined ? undefined : fromField(v, false))}
-      />
-      <Words
-        label={W.where}
-        of={ACTION_PLACES}
-        words={ACTION_PLACE_WORDS}
-        value={now.place}
-        onChange={(v) => set('place', v)}
-      />
-      <Words
-        label={W.underWhat}
-        of={ACTION_COVERS}
-        words={ACTION_COVER_WORDS}
-        value={now.cover}
-        onChange={(v) => set('cover', v)}
-      />
-      <Num label={W.pieces} value={now.pieces} onChange={(v) => set('pieces', v)} />
-      <Num label={W.each} suffix=" g" value={now.pieceG} onChange={(v) => set('pieceG', v)} />
-      <TextInput
-        label={W.until}
-        value={now.until ?? ''}
-        maxLength={120}
-        onChange={(e) => set('until', e.currentTarget.value || undefined)}
-      />
-      <MultiSelect
-        label={W.whatItTakes}
-        className={classes.wide}
-        data={lines.map((l) => ({ value: l.id, label: lineName(l, true) }))}
-        value={(now.uses ?? []).map((u) => u.lineId)}
-        onChange={(ids) =>
-          set(
-            'uses',
-            ids.length === 0
-              ? undefined
-              : ids.map((lineId) => now.uses?.find((u) => u.lineId === lineId) ?? { lineId, share: 1 }),
-          )
-        }
-      />
+      <Fields now={now} set={set} formula={formula} />
       <Group gap={8} className={classes.wide}>
         <Button type="submit" size="compact-md">
           {W.keep}

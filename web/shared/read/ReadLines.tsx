@@ -37,6 +37,50 @@ const ROLE_WORDS: Record<LineRole, string> = {
   bath: W.boiledInPouredAway,
 };
 
+/** What is being said of a line, and what of it is a change. */
+function useMending(view: LineView) {
+  const { line, suggestions } = view;
+  const was = idOf(line.item);
+  const [id, setId] = useState<string | null>(was ?? suggestions[0] ?? null);
+  const wasG = line.amount.massG?.value;
+  const [g, setG] = useState<number | string>(wasG === undefined ? '' : Number(wasG.toFixed(1)));
+  const known = typeof g === 'number' && g > 0;
+  const wasWet = line.uptake ? Math.round(inBowlG(line)) : null;
+  const [wet, setWet] = useState<number | string>(wasWet ?? '');
+  const changed: Change = {
+    ...(id && id !== was ? { ingredientId: id } : {}),
+    ...(known && (wasG === undefined || Math.abs(wasG - g) >= 0.05) ? { massG: g } : {}),
+    ...(typeof wet === 'number' && wet > 0 && wet !== wasWet ? { wetG: wet } : {}),
+  };
+  const error = g === '' || known ? null : W.giveGramsAbove0;
+  return { was, id, setId, g, setG, error, isSoaked: wasWet !== null, wet, setWet, changed };
+}
+
+/** What it may be, each a press away. */
+const Perhaps = ({
+  of,
+  chosen,
+  onChoose,
+}: {
+  of: readonly string[];
+  chosen: string | null;
+  onChoose: (id: string) => void;
+}) => (
+  <p className={classes.maybe}>
+    {W.perhaps}{' '}
+    {of.slice(0, 3).map((s) => (
+      <Button
+        key={s}
+        size="compact-md"
+        variant={s === chosen ? 'light' : 'subtle'}
+        onClick={() => onChoose(s)}
+      >
+        {ingredientName(s, true)}
+      </Button>
+    ))}
+  </p>
+);
+
 /** The thing and the grams of a line, to be said or mended. */
 export function LineEditor({
   view,
@@ -50,30 +94,15 @@ export function LineEditor({
   onDone: () => void;
 }) {
   const { line, suggestions } = view;
-  const was = idOf(line.item);
-  const [id, setId] = useState<string | null>(was ?? suggestions[0] ?? null);
-  const wasG = line.amount.massG?.value;
-  const [g, setG] = useState<number | string>(wasG === undefined ? '' : Number(wasG.toFixed(1)));
-  const known = typeof g === 'number' && g > 0;
-  const error = g === '' || known ? null : W.giveGramsAbove0;
-  const wasWet = line.uptake ? Math.round(inBowlG(line)) : null;
-  const [wet, setWet] = useState<number | string>(wasWet ?? '');
-
-  function keep() {
-    onCorrect(line.id, {
-      ...(id && id !== was ? { ingredientId: id } : {}),
-      ...(known && (wasG === undefined || Math.abs(wasG - g) >= 0.05) ? { massG: g } : {}),
-      ...(typeof wet === 'number' && wet > 0 && wet !== wasWet ? { wetG: wet } : {}),
-    });
-    onDone();
-  }
-
+  const { was, id, setId, g, setG, error, isSoaked, wet, setWet, changed } = useMending(view);
   return (
     <form
       className={classes.editor}
       onSubmit={(e) => {
         e.preventDefault();
-        if (!error) keep();
+        if (error) return;
+        onCorrect(line.id, changed);
+        onDone();
       }}
     >
       <Select
@@ -98,7 +127,7 @@ export function LineEditor({
         error={error}
         hideControls
       />
-      {wasWet !== null && (
+      {isSoaked && (
         <NumberInput
           label={W.drainedItWeighs}
           value={wet}
@@ -122,19 +151,7 @@ export function LineEditor({
         {W.cancel}
       </Button>
       {suggestions.length > 0 && line.item.kind === 'unknown' && (
-        <p className={classes.maybe}>
-          {W.perhaps}{' '}
-          {suggestions.slice(0, 3).map((s) => (
-            <Button
-              key={s}
-              size="compact-md"
-              variant={s === id ? 'light' : 'subtle'}
-              onClick={() => setId(s)}
-            >
-              {ingredientName(s, true)}
-            </Button>
-          ))}
-        </p>
+        <Perhaps of={suggestions} chosen={id} onChoose={setId} />
       )}
     </form>
   );
