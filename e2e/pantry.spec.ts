@@ -81,6 +81,27 @@ test('the pantry is searched and sifted, many are taken out and put back, CSV go
 }) => {
   await page.goto('./pantry');
   await expect(page.getByText(/4\d\d things/)).toBeVisible();
+  // By whatever column, the most first; the address keeps it.
+  await page.goto('./pantry?group=flour');
+  const table = page.getByRole('region', { name: 'What is in the pantry' });
+  await table.getByRole('button', { name: /^absorbs/ }).click();
+  await expect(table.getByRole('columnheader', { name: /^absorbs/ })).toHaveAttribute(
+    'aria-sort',
+    'descending',
+  );
+  const absorbed = async (): Promise<number[]> =>
+    (await table.getByRole('row').locator('td:nth-child(7)').allTextContents()).map(Number);
+  const most = await absorbed();
+  expect(most.length).toBeGreaterThan(20);
+  expect(most).toEqual([...most].sort((a, b) => b - a));
+  await page.reload();
+  expect(await absorbed()).toEqual(most);
+  await table.getByRole('button', { name: /^absorbs/ }).click();
+  await expect(table.getByRole('columnheader', { name: /^absorbs/ })).toHaveAttribute(
+    'aria-sort',
+    'ascending',
+  );
+  await page.goto('./pantry');
   await expectAccessible(page);
   await page.getByLabel('Search').fill('cornstarch');
   await expect(page.getByRole('link', { name: 'Cornflour' })).toBeVisible();

@@ -1,27 +1,27 @@
 import { Button, Checkbox, MultiSelect, Pagination, Select, Skeleton, TextInput } from '@mantine/core';
 import { IconSearch } from '@tabler/icons-react';
+import type { ColumnSort } from '@tanstack/react-table';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { EXCLUSION_IDS } from '../../../core/exclusions';
-import { GROUP_IDS, LABEL_ALLERGENS, type Ingredient, type ItemKind } from '../../../core/ingredients';
+import { GROUP_IDS, type ItemKind } from '../../../core/ingredients';
 import { problemIn } from '../../api/ask';
 import { Notice } from '../../parts/Notice';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { usePantry } from '../../pantry/usePantry';
-import { fixed } from '../../words/format';
-import { listed } from '../../words/plural';
 import { sayProblem } from '../../words/problems';
-import { AVOID_WORDS, EXCLUSION_WORDS, GROUP_NAMES, KIND_WORDS } from '../../words/things';
+import { EXCLUSION_WORDS, GROUP_NAMES, KIND_WORDS } from '../../words/things';
 import { Broken } from './Broken';
 import { SaidNames } from './SaidNames';
 import { BulkBar } from './BulkBar';
-import { entriesOf, NO_FACETS, searchEntries, type Entry, type Facets } from './list';
+import { FoundTable, PER_PAGE, sortIn, sortText } from './FoundTable';
+import { entriesOf, NO_FACETS, searchEntries, type Facets } from './list';
 import classes from './pantry.module.css';
+import own from './list.module.css';
 import { pantryWords } from '../../words/data/en/pantry';
 
 const W = pantryWords.pantryPage;
 
-const PER_PAGE = 40;
 const KINDS: (ItemKind | 'all')[] = ['all', 'ref', 'own', 'packet', 'blend'];
 
 const facetsIn = (params: URLSearchParams): Facets => ({
@@ -32,66 +32,12 @@ const facetsIn = (params: URLSearchParams): Facets => ({
   unread: params.has('unread'),
 });
 
-/** What a thing holds, in as few words as tell it. */
-function Holds({ of }: { of: Ingredient }) {
-  const yes = [...LABEL_ALLERGENS, 'coconut' as const].filter((a) => of.facts[a] === 'yes');
-  const may = LABEL_ALLERGENS.filter((a) => of.facts[a] === 'may');
-  return (
-    <>
-      {yes.length > 0 && <b className={classes.holds}>{listed(yes.map((a) => AVOID_WORDS[a]))}</b>}
-      {may.length > 0 && <span> {W.mayContain({ list: listed(may.map((a) => AVOID_WORDS[a])) })}</span>}
-      {of.labelNeeded && (
-        <span className="quiet">{W.packetNotRead({ yesCount: yes.length + may.length > 0 && '; ' })}</span>
-      )}
-    </>
-  );
-}
-
-const per100 = (x: { value: number } | null): string =>
-  x === null ? '?' : fixed(x.value, x.value < 10 ? 1 : 0);
-
-function Row({
-  entry,
-  chosen,
-  onChoose,
-}: {
-  entry: Entry;
-  chosen: boolean;
-  onChoose: (on: boolean) => void;
-}) {
-  const { ingredient: i, row, name } = entry;
-  return (
-    <tr>
-      <td className={classes.pick}>
-        {row && (
-          <Checkbox
-            aria-label={W.choose({ name })}
-            checked={chosen}
-            onChange={(e) => onChoose(e.currentTarget.checked)}
-          />
-        )}
-      </td>
-      <th scope="row">
-        <Link to={`/pantry/${i.id}`}>{name}</Link>
-        {i.kind !== 'ref' && <small>{KIND_WORDS[i.kind]}</small>}
-      </th>
-      <td className={classes.wide}>{GROUP_NAMES[i.group]}</td>
-      <td className={`${classes.wide} num`}>{per100(i.per100g.water)}</td>
-      <td className={`${classes.wide} num`}>{per100(i.per100g.fat)}</td>
-      <td className={`${classes.wide} num`}>{per100(i.per100g.protein)}</td>
-      <td className={`${classes.wide} num`}>{i.absorption.value > 0 ? fixed(i.absorption.value, 2) : '–'}</td>
-      <td>
-        <Holds of={i} />
-      </td>
-    </tr>
-  );
-}
-
 /** What is looked for, as the address has it. */
 function useFacets() {
   const [params, setParams] = useSearchParams();
   const facets = useMemo(() => facetsIn(params), [params]);
-  const set = (more: Partial<Facets> & { page?: number }): void => {
+  const sort = sortIn(params.get('by'));
+  const set = (more: Partial<Facets> & { page?: number; sort?: ColumnSort | null }): void => {
     const next = { ...facets, ...more };
     const out = new URLSearchParams();
     if (next.q) out.set('q', next.q);
@@ -100,9 +46,11 @@ function useFacets() {
     if (next.without.length > 0) out.set('without', next.without.join(' '));
     if (next.unread) out.set('unread', '');
     if (more.page && more.page > 1) out.set('page', String(more.page));
+    const by = sortText(more.sort === undefined ? sort : more.sort);
+    if (by) out.set('by', by);
     setParams(out, { replace: true });
   };
-  return { facets, set, page: Number(params.get('page')) || 1 };
+  return { facets, set, sort, page: Number(params.get('page')) || 1 };
 }
 type SetFacets = ReturnType<typeof useFacets>['set'];
 
@@ -128,7 +76,7 @@ const Head = () => (
 
 /** Search and sieve. */
 const Sieve = ({ facets, set }: { facets: Facets; set: SetFacets }) => (
-  <div className={classes.facets} role="search">
+  <div className={own.facets} role="search">
     <TextInput
       label={W.search}
       placeholder={W.cornstarchLinseedGramFlour}
@@ -166,7 +114,7 @@ const Sieve = ({ facets, set }: { facets: Facets; set: SetFacets }) => (
       onChange={(v) => set({ without: v })}
     />
     <Checkbox
-      className={classes.unread}
+      className={own.unread}
       label={W.packetNotReadYet}
       checked={facets.unread}
       onChange={(e) => set({ unread: e.currentTarget.checked })}
@@ -174,69 +122,23 @@ const Sieve = ({ facets, set }: { facets: Facets; set: SetFacets }) => (
   </div>
 );
 
-/** The columns that figures stand in. */
-const FIGURES = [W.water, W.fat, W.protein, W.absorbsGG];
-
-/** What was found, a page of it. */
-function Found({
-  entries,
-  chosen,
-  setChosen,
-}: {
-  entries: readonly Entry[];
-  chosen: ReadonlySet<string>;
-  setChosen: (to: ReadonlySet<string>) => void;
-}) {
-  const choose = (itemId: string, on: boolean): void => {
-    const next = new Set(chosen);
-    if (on) next.add(itemId);
-    else next.delete(itemId);
-    setChosen(next);
-  };
-  return (
-    <div className={`sheet ${classes.scroll}`} role="region" tabIndex={0} aria-label={W.whatIsInThePantry}>
-      <table className={classes.table}>
-        <thead>
-          <tr>
-            <td className={classes.pick} />
-            <th scope="col">{W.name}</th>
-            <th scope="col" className={classes.wide}>
-              {W.kind2}
-            </th>
-            {FIGURES.map((name) => (
-              <th key={name} scope="col" className={`${classes.wide} num`}>
-                {name}
-              </th>
-            ))}
-            <th scope="col">{W.holds}</th>
-          </tr>
-        </thead>
-        <tbody>
-          {entries.map((e) => (
-            <Row
-              key={e.ingredient.id}
-              entry={e}
-              chosen={e.row !== null && chosen.has(e.row.itemId)}
-              onChoose={(on) => choose(e.row!.itemId, on)}
-            />
-          ))}
-        </tbody>
-      </table>
-    </div>
-  );
-}
-
 /** The pantry: everything there is to bake with, searched and sifted, with the baker's own among it. */
 export function PantryPage() {
   usePageTitle(W.pantry);
   const { rows, pantry, ready, error } = usePantry();
-  const { facets, set, page: asked } = useFacets();
+  const { facets, set, sort, page: asked } = useFacets();
   const deferred = useDeferredValue(facets);
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
   const entries = useMemo(() => (ready ? entriesOf(pantry, rows) : []), [pantry, rows, ready]);
   const hits = useMemo(() => searchEntries(entries, deferred), [entries, deferred]);
   const pages = Math.max(1, Math.ceil(hits.length / PER_PAGE));
   const page = Math.min(pages, Math.max(1, asked));
+  const choose = (itemId: string, on: boolean): void => {
+    const next = new Set(chosen);
+    if (on) next.add(itemId);
+    else next.delete(itemId);
+    setChosen(next);
+  };
   return (
     <main id="main" className={classes.page}>
       <Head />
@@ -257,11 +159,21 @@ export function PantryPage() {
               : `${W.thingCount({ n: hits.length })}${hits.length > PER_PAGE ? W.pageOf({ page, pages }) : ''}`}
           </p>
           {hits.length > 0 && (
-            <Found
-              entries={hits.slice((page - 1) * PER_PAGE, page * PER_PAGE)}
-              chosen={chosen}
-              setChosen={setChosen}
-            />
+            <div
+              className={`sheet ${own.scroll}`}
+              role="region"
+              tabIndex={0}
+              aria-label={W.whatIsInThePantry}
+            >
+              <FoundTable
+                entries={hits}
+                page={page}
+                sort={sort}
+                onSort={(to) => set({ sort: to })}
+                chosen={chosen}
+                onChoose={choose}
+              />
+            </div>
           )}
           {pages > 1 && (
             <Pagination
