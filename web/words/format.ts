@@ -64,7 +64,9 @@ export function spreadOf(x: Sourced, unit: PropUnit | 'ratio'): string {
   const sd = unit === 'ratio' ? 100 * x.sd : x.sd;
   const decimals = unit === 'ratio' || sd >= 2 ? 0 : 1;
   // What rounds to nothing is not said.
-  return sd < 0.5 * 10 ** -decimals ? '' : `± ${fixed(sd, decimals)}${UNIT_TEXT[unit]}`;
+  if (sd < 0.5 * 10 ** -decimals) return '';
+  // Eggs' worth are words: once is enough.
+  return `± ${fixed(sd, decimals)}${unit === 'eggs' ? '' : UNIT_TEXT[unit]}`;
 }
 
 const DATE = new Intl.DateTimeFormat(LOCALE, { day: 'numeric', month: 'short', year: 'numeric' });

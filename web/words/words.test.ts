@@ -37,7 +37,7 @@ describe('words', () => {
     ]);
     expect([percent(5.62), percent(54.2), fixed(-0.001, 1)]).toEqual(['5.6 %', '54 %', '0.0']);
     expect(amountOf({ value: 1.553, basis: 'derived' }, 'ratio')).toBe('155 %');
-    expect(spreadOf({ value: 4.8, sd: 0.72, basis: 'derived' }, 'eggs')).toBe('± 0.7 eggs');
+    expect(spreadOf({ value: 4.8, sd: 0.72, basis: 'derived' }, 'eggs')).toBe('± 0.7');
     expect(spreadOf({ value: 4.8, basis: 'derived' }, 'g')).toBe('');
   });
 

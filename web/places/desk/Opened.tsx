@@ -56,7 +56,14 @@ function HoldProperty({ partId, name, now }: { partId: string; name: PropKey; no
   const hold = (value: number | null) => dispatch(workingCopy.propHeld({ partId, key: name, value }));
   if (held === undefined)
     return (
-      <Button variant="default" size="compact-md" onClick={() => hold(Number(now.toPrecision(3)))}>
+      <Button
+        variant="default"
+        size="compact-md"
+        h="auto"
+        mih={36}
+        py={4}
+        onClick={() => hold(Number(now.toPrecision(3)))}
+      >
         {W.lockAt({ prop: PROP_WORDS[name], amount: amountOf({ value: now, basis: 'derived' }, unit) })}
       </Button>
     );

@@ -5,5 +5,5 @@ export const unitWords: typeof English.unitWords = {
   dairy: 'Milch',
   notKnown: 'nicht bekannt',
   tsp: 'TL',
-  eggs: 'Eier',
+  eggs: 'Ei-Äquivalente',
 };

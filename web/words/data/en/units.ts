@@ -6,5 +6,5 @@ export const unitWords = catalogue('units', {
   dairy: 'dairy',
   notKnown: 'not known',
   tsp: 'tsp',
-  eggs: 'eggs',
+  eggs: 'eggs’ worth',
 });

@@ -66,7 +66,7 @@ export const PROP_WORDS: typeof English.PROP_WORDS = {
   base: 'Lauge',
   bind: 'Bindung',
   shorten: 'Zartheit',
-  lift: 'Trieb',
+  lift: 'Triebgas',
   bite: 'Einlagen',
   wetness: 'wirksame Hydration',
 };
