@@ -25,6 +25,7 @@ import { Lines } from './Lines';
 import { Takes } from './Takes';
 import { Nutrition } from './Nutrition';
 import classes from './card.module.css';
+import own from './takes.module.css';
 import { cardWords } from '../../words/data/en/card';
 
 const W = cardWords.card;
@@ -36,7 +37,7 @@ function MethodStep({ step, children }: { step: Step; children: ReactNode }) {
       {step.own ?? textNow(step)}
       {step.own === undefined &&
         step.notes.map((n) => (
-          <span key={n.code + JSON.stringify(n.args)} className={classes.stepNote}>
+          <span key={n.code + JSON.stringify(n.args)} className={own.stepNote}>
             {say(n)}
           </span>
         ))}

@@ -23,6 +23,7 @@ import { isAdapted } from './adapted';
 import { BeginBench } from './BeginBench';
 import { Card } from './Card';
 import classes from './card.module.css';
+import own from './cardPage.module.css';
 import { cardWords } from '../../words/data/en/card';
 
 const W = cardWords.cardPage;
@@ -196,7 +197,7 @@ export function CardPage() {
   return (
     <main id="main" className={classes.page} data-paper={paper}>
       <style>{`@page { size: ${paper.toLowerCase()}; }`}</style>
-      <div className={`${classes.bar} no-print`}>
+      <div className={`${own.bar} no-print`}>
         <Link to={`/formula/${id}/balance`}>{W.backToTheDesk}</Link>
         {version?.targetId && (
           <Switch

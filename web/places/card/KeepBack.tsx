@@ -3,7 +3,7 @@ import { idOf } from '../../../core/ingredients';
 import type { holdBackOf, Take } from '../../../core/rebalance';
 import { fixed } from '../../words/format';
 import { ingredientName } from '../../words/things';
-import classes from './card.module.css';
+import classes from './takes.module.css';
 import { cardWords } from '../../words/data/en/card';
 
 const W = cardWords.keepBack;

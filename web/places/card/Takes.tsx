@@ -4,7 +4,7 @@ import type { Take } from '../../../core/rebalance';
 import { eighthsOfTsp, type SpoonStandard } from '../../../core/units';
 import { grams, spoons } from '../../words/format';
 import { lineName } from '../../words/things';
-import classes from './card.module.css';
+import classes from './takes.module.css';
 import { cardWords } from '../../words/data/en/card';
 
 const W = cardWords.takes;

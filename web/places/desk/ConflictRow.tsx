@@ -13,6 +13,7 @@ import { AVOID_WORDS, ingredientName, JOB_WORDS, kitName } from '../../words/thi
 import { useDeskContext } from '../../shared/deskContext';
 import { workingCopy } from '../../working/workingSlice';
 import classes from './desk.module.css';
+import own from './conflict.module.css';
 import { deskWords } from '../../words/data/en/desk';
 
 const W = deskWords.conflictRow;
@@ -60,15 +61,11 @@ function What({ conflict, part }: { conflict: Conflict; part: string | undefined
 
 /** The jobs it did, the strongest first. */
 const Jobs = ({ of, called }: { of: Conflict['jobs']; called: string }) => (
-  <ul className={classes.jobs} aria-label={W.whatDidHere({ called })}>
+  <ul className={own.jobs} aria-label={W.whatDidHere({ called })}>
     {of.slice(0, 6).map((j) => (
       <li key={j.job}>
         <span>{JOB_WORDS[j.job]}</span>
-        <span
-          className={classes.jobBar}
-          role="img"
-          aria-label={W.of100({ value: Math.round(100 * j.strength) })}
-        >
+        <span className={own.jobBar} role="img" aria-label={W.of100({ value: Math.round(100 * j.strength) })}>
           <span style={{ width: `${Math.min(100, Math.round(100 * j.strength))}%` }} />
         </span>
       </li>
@@ -80,7 +77,7 @@ const Jobs = ({ of, called }: { of: Conflict['jobs']; called: string }) => (
 function Way({ of: o, on, seen, onSee }: { of: Option; on: boolean; seen: boolean; onSee: () => void }) {
   const dose = useId();
   return (
-    <div className={classes.option} data-on={on ? '' : undefined} data-seen={seen ? '' : undefined}>
+    <div className={own.option} data-on={on ? '' : undefined} data-seen={seen ? '' : undefined}>
       <Radio
         value={o.kitId}
         disabled={!o.feasible}
@@ -88,11 +85,11 @@ function Way({ of: o, on, seen, onSee }: { of: Option; on: boolean; seen: boolea
         aria-describedby={dose}
         onFocus={onSee}
       />
-      <span className={`${classes.dose} num`} id={dose}>
+      <span className={`${own.dose} num`} id={dose}>
         {amountsOf(o)}
       </span>
       {o.bringsIn.length > 0 && (
-        <span className={classes.brings}>
+        <span className={own.brings}>
           {W.bringsIn({ list: listed(o.bringsIn.map((a) => AVOID_WORDS[a])) })}
         </span>
       )}
@@ -129,7 +126,7 @@ export function ConflictRow({
     dispatch(workingCopy.kitsSet({ ...solution?.kits, [conflict.id]: kitId }));
   };
   return (
-    <li className={classes.conflict}>
+    <li className={own.conflict}>
       <What conflict={conflict} part={part} />
       <Jobs of={conflict.jobs} called={called} />
       <Radio.Group
@@ -138,7 +135,7 @@ export function ConflictRow({
         value={chosen ?? null}
         onChange={pick}
       >
-        <div className={classes.options}>
+        <div className={own.options}>
           {few.map((o) => (
             <Way
               key={o.kitId}
@@ -150,7 +147,7 @@ export function ConflictRow({
           ))}
         </div>
       </Radio.Group>
-      <div className={classes.more}>
+      <div className={own.more}>
         {options.length > FEW && (
           <button type="button" aria-expanded={all} onClick={() => setAll(!all)}>
             {all ? W.fewerWays : W.forThis({ count: W.moreWayCount({ n: options.length - few.length }) })}

@@ -1,6 +1,6 @@
 import type { Fit } from '../../../core/rebalance';
 import { FIT_WORDS, PROP_WORDS } from '../../words/things';
-import classes from './desk.module.css';
+import classes from './whole.module.css';
 import { deskWords } from '../../words/data/en/desk';
 
 const W = deskWords.fitTicks;

@@ -9,6 +9,7 @@ import type { Wanted } from '../../working/requestReducers';
 import { ExclusionChips, MoreExclusions } from '../../shared/ExclusionChips';
 import { ForWhom } from './ForWhom';
 import classes from './desk.module.css';
+import own from './leave.module.css';
 import { deskWords } from '../../words/data/en/desk';
 
 const W = deskWords.leaveOut;
@@ -28,8 +29,8 @@ export function LeaveOut() {
   };
   const others = exclude.filter((e) => !USUAL_EXCLUSIONS.includes(e)).length + words.length;
   return (
-    <section className={`sheet ${classes.leave}`} aria-label={W.whatHasToGo}>
-      <span className={classes.always}>{W.glutenIsAlwaysLeftOut}</span>
+    <section className={`sheet ${own.leave}`} aria-label={W.whatHasToGo}>
+      <span className={own.always}>{W.glutenIsAlwaysLeftOut}</span>
       <ExclusionChips
         of={USUAL_EXCLUSIONS}
         value={exclude}
@@ -46,7 +47,7 @@ export function LeaveOut() {
             {others > 0 ? W.more({ others }) : W.more2}
           </Button>
         </Popover.Target>
-        <Popover.Dropdown aria-label={W.moreToLeaveOut} className={classes.tall}>
+        <Popover.Dropdown aria-label={W.moreToLeaveOut} className={own.tall}>
           <MoreExclusions
             exclude={exclude}
             words={words}
@@ -54,7 +55,7 @@ export function LeaveOut() {
           />
         </Popover.Dropdown>
       </Popover>
-      <div className={classes.fine}>
+      <div className={own.fine}>
         <ForWhom onTable={(table) => dispatch(workingCopy.wanted(table))} chosen={eaters} />
         {exclude.includes('oil') && (
           <Checkbox

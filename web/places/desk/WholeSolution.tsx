@@ -10,6 +10,7 @@ import { workingCopy } from '../../working/workingSlice';
 import { missWords } from '../../words/styleWords';
 import { FitTicks } from './FitTicks';
 import classes from './desk.module.css';
+import own from './whole.module.css';
 import { deskWords } from '../../words/data/en/desk';
 
 const W = deskWords.wholeSolution;
@@ -69,16 +70,16 @@ export function WholeSolution({
   return (
     <button
       type="button"
-      className={classes.whole}
+      className={own.whole}
       aria-label={`${title}, ${news}`}
       aria-describedby={id}
       aria-pressed={chosen}
       onClick={() => dispatch(workingCopy.kitsSet(s.kits))}
     >
-      <span className={classes.wholeTitle}>{title}</span>
+      <span className={own.wholeTitle}>{title}</span>
       <span className={classes.sub}>{news}</span>
       <FitTicks fit={s.fit} />
-      <span className={classes.remark} id={id}>
+      <span className={own.remark} id={id}>
         {remarks.join(' ')}
       </span>
     </button>

@@ -5,7 +5,7 @@ import type { Solution } from '../../../core/rebalance';
 import { useDeskContext } from '../../shared/deskContext';
 import { SideBySide } from './SideBySide';
 import { titleOf, WholeSolution } from './WholeSolution';
-import desk from './desk.module.css';
+import own from './whole.module.css';
 import classes from './swap.module.css';
 import { deskWords } from '../../words/data/en/desk';
 
@@ -38,7 +38,7 @@ export function Wholes() {
       <h2 id="wholes" className="visually-hidden">
         {W.completeOptions}
       </h2>
-      <div className={desk.wholes}>
+      <div className={own.wholes}>
         {shown.map((s, i) => (
           <div key={s.key} className={classes.whole}>
             <WholeSolution

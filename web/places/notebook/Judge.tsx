@@ -16,6 +16,7 @@ import { sliceLines } from '../../words/sliceWords';
 import { OUTCOME_WORDS, SCORE_WORDS } from '../../words/trialWords';
 import { Photos } from './Photos';
 import classes from './notebook.module.css';
+import own from './judge.module.css';
 import { Dictate } from './Dictate';
 import { notebookWords } from '../../words/data/en/notebook';
 
@@ -26,12 +27,12 @@ type Props = { id: string; trial: Trial; family: FamilyId | null; set: (more: Pa
 /** How it came out: the one thing that has to be said. */
 export function Outcome({ trial, set }: Omit<Props, 'id' | 'family'>) {
   return (
-    <div className={classes.outcomes} role="group" aria-label={W.howItCameOut}>
+    <div className={own.outcomes} role="group" aria-label={W.howItCameOut}>
       {OUTCOME_IDS.map((o) => (
         <button
           key={o}
           type="button"
-          className={classes.outcome}
+          className={own.outcome}
           aria-pressed={trial.outcome === o}
           onClick={() => set({ outcome: o })}
         >
@@ -58,7 +59,7 @@ export const Judge = ({ id, trial, family, set }: Props) => (
         onChange={(photos) => set({ photos, ...measuredOf(trial, photos) })}
       />
       {(trial.slices ?? []).map((s) => (
-        <dl key={s.photo} className={classes.measured} aria-label={W.measuredOnThePhoto}>
+        <dl key={s.photo} className={own.measured} aria-label={W.measuredOnThePhoto}>
           {sliceLines(s.numbers).map(([name, said]) => (
             <div key={name}>
               <dt>{name}</dt>
@@ -102,12 +103,12 @@ function Faults({ trial, family, set }: Part & Pick<Props, 'family'>) {
   return (
     <section className={`sheet ${classes.part}`}>
       <h2>{W.whatIsWrongWithIt}</h2>
-      <div className={classes.faults} role="group" aria-label={W.whatIsWrongWithIt}>
+      <div className={own.faults} role="group" aria-label={W.whatIsWrongWithIt}>
         {FAULT_IDS.filter((f) => seenIn(f) || trial.faults.includes(f)).map((f) => (
           <button
             key={f}
             type="button"
-            className={classes.fault}
+            className={own.fault}
             aria-pressed={trial.faults.includes(f)}
             title={FAULT_WORDS[f].about}
             onClick={() =>
@@ -129,11 +130,11 @@ function Faults({ trial, family, set }: Part & Pick<Props, 'family'>) {
 const Scores = ({ trial, set }: Part) => (
   <section className={`sheet ${classes.part}`}>
     <h2>{W.howItIs}</h2>
-    <div className={classes.scores}>
+    <div className={own.scores}>
       {SCORE_IDS.map((s) => {
         const { name, low, high } = SCORE_WORDS[s];
         return (
-          <div key={s} className={classes.score}>
+          <div key={s} className={own.score}>
             <b id={`score-${s}`}>{name}</b>
             <span className="small quiet">{low}</span>
             <SegmentedControl
@@ -176,7 +177,7 @@ function Baked({ trial: { actual }, set }: Part) {
     <section className={`sheet ${classes.part}`}>
       <h2>{W.howItWasBaked}</h2>
       <p className="small quiet">{W.onlyWhatWasMeasuredWhat}</p>
-      <div className={classes.grid}>
+      <div className={own.grid}>
         {minutes('riseMin', W.itRose)}
         {minutes('bakeMin', W.itBaked)}
         {minutes('coolMin', W.cutAfter)}

@@ -12,6 +12,7 @@ import { sayProblem } from '../../words/problems';
 import { OUTCOME_WORDS } from '../../words/trialWords';
 import { useBench } from '../../shared/useBench';
 import classes from './notebook.module.css';
+import own from './judge.module.css';
 import { notebookWords } from '../../words/data/en/notebook';
 
 const W = notebookWords.newTrialPage;
@@ -119,12 +120,12 @@ function Begin({
           {version.targetId ? `, ${version.name}` : ''}
         </p>
       </header>
-      <div className={classes.outcomes} role="group" aria-label={W.howItCameOut}>
+      <div className={own.outcomes} role="group" aria-label={W.howItCameOut}>
         {OUTCOME_IDS.map((o) => (
           <button
             key={o}
             type="button"
-            className={classes.outcome}
+            className={own.outcome}
             disabled={pressed !== null}
             onClick={() => void keep(o)}
           >
