@@ -95,7 +95,7 @@ test('the pantry is searched and sifted, many are taken out and put back, CSV go
   expect(most.length).toBeGreaterThan(20);
   expect(most).toEqual([...most].sort((a, b) => b - a));
   await page.reload();
-  expect(await absorbed()).toEqual(most);
+  await expect.poll(absorbed).toEqual(most);
   await table.getByRole('button', { name: /^absorbs/ }).click();
   await expect(table.getByRole('columnheader', { name: /^absorbs/ })).toHaveAttribute(
     'aria-sort',
