@@ -117,8 +117,7 @@ class Assembly {
     if (this.#placed.has(id)) return;
     this.#placed.add(id);
     for (const entry of this.#all)
-      if (entry.v.conflictId === id && !entry.v.joins)
-        this.place(entry, line.role === 'inclusion' ? 'inclusion' : (role ?? undefined));
+      if (entry.v.conflictId === id && !entry.v.joins) this.place(entry, entry.v.role ?? role ?? undefined);
   }
 
   /** A line stays: as it is, or with what joins it, what the baker holds, and so much less salt. */
@@ -215,24 +214,26 @@ function pouredIn(
 }
 
 /**
- * The same thing in the same state that came in for two things is one line to weigh; what is held stays apart, being held as it
- * is. Water stays with the gel that it makes: it is shared where both are the same gel.
+ * The same thing in the same state that came in for two things is one line to weigh, as `areOneLine` has it. What is held is all of
+ * that line; two that are held each by itself stay apart.
  */
 function shareLines(lines: Line[], moves: Move[], held: Record<string, number>): void {
-  const isNew = (l: Line): boolean => cameIn(l.id) && held[l.id] === undefined;
+  const isHeld = (l: Line): boolean => held[l.id] !== undefined;
   for (let i = 0; i < lines.length; i++) {
     const first = lines[i]!;
-    if (!isNew(first)) continue;
+    if (!cameIn(first.id)) continue;
     for (let k = lines.length - 1; k > i; k--) {
       const other = lines[k]!;
-      if (!isNew(other) || idOf(other.item) !== idOf(first.item)) continue;
+      if (!cameIn(other.id) || (isHeld(lines[i]!) && isHeld(other))) continue;
+      if (idOf(other.item) !== idOf(first.item)) continue;
       if (other.state !== first.state || other.role !== first.role) continue;
       if (idOf(first.item) === 'water' && kitOf(other.id) !== kitOf(first.id)) continue;
       const [a, b] = [lines[i]!.amount.massG, other.amount.massG];
       if (!a || !b) continue;
       const massG = a.value + b.value;
-      // Called by the first of their names, whatever order the lines stand in.
-      const [kept, gone] = lines[i]!.id < other.id ? [lines[i]!, other] : [other, lines[i]!];
+      // Called by what is held, else by the first of their names, whatever order the lines stand in.
+      const isFirst = isHeld(lines[i]!) || (!isHeld(other) && lines[i]!.id < other.id);
+      const [kept, gone] = isFirst ? [lines[i]!, other] : [other, lines[i]!];
       lines[i] = {
         ...kept,
         amount: derivedAmount(massG),

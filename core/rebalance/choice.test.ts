@@ -6,7 +6,7 @@ import { idOf, ingredientById, lookupReference, type Lookup } from '../ingredien
 import { readFormula } from '../reading';
 import { adapt, type Outcome } from './index';
 import { fitIn } from './conflicts';
-import type { Conflict } from './types';
+import type { Conflict, Pins } from './types';
 
 const run = (title: string, text: string, method: string, exclude: Parameters<typeof adapt>[0]['exclude']) =>
   adapt({ formula: readFormula({ title, text, method }).formula, exclude }, { lookup: lookupReference });
@@ -123,6 +123,29 @@ it('one thing that comes in for two is one line to weigh', () => {
     expect(s.moves.filter((m) => m.op === 'add').length).toBe(came.length);
   }
   expect(o.solutions.some((s) => s.formula.parts[0]!.lines.some((l) => l.alsoFor))).toBe(true);
+});
+
+it('what is held of a line that came in for two is all of it, and it stays one line', () => {
+  const custard = readFormula({
+    title: 'Custard',
+    text: '4 eggs\n300 g milk\n200 g double cream\n80 g sugar',
+    method: 'Whisk everything and bake until it trembles.',
+  }).formula;
+  const ask = (pins: Pins) =>
+    adapt({ formula: custard, exclude: ['egg', 'dairy'], pins }, { lookup: lookupReference });
+  const shared = ask({}).solutions.flatMap((s) =>
+    s.formula.parts[0]!.lines.flatMap((line) => (line.alsoFor ? [{ kits: s.kits, line }] : [])),
+  );
+  expect(shared.length).toBeGreaterThan(0);
+  for (const { kits, line } of shared)
+    for (const times of [0.5, 0.9, 1.2]) {
+      const heldG = times * massOf(line);
+      const { lines } = ask({ kits, lines: { [line.id]: heldG } }).solutions[0]!.formula.parts[0]!;
+      const same = lines.filter((l) => idOf(l.item) === idOf(line.item) && l.state === line.state);
+      expect(same.map((l) => l.id)).toEqual([line.id]);
+      expect(massOf(same[0]!)).toBeCloseTo(heldG, 6);
+      expect(same[0]!.alsoFor).toEqual(line.alsoFor);
+    }
 });
 
 it('the salt of a salted block comes off the salt line', () => {

@@ -3,7 +3,7 @@ import type { Part, Profile } from '../formula';
 import { judgesWetness, MASS_BAND, toleranceWidth, WETNESS_BAND, wetnessBand } from './bands';
 import { LeastSquares, type Judged } from './qp';
 import type { Pins } from './types';
-import type { Variable } from './variables';
+import { areOneLine, type Variable } from './variables';
 
 /** Where the judged properties begin in a column of a programme. */
 const JUDGED_FROM = 3;
@@ -90,19 +90,39 @@ class Rows {
 
   /** Amounts are counted in steps, so that grams of gum and grams of flour weigh alike. */
   #amounts(): void {
-    const { variables, pins, elastic } = this.#given;
+    const { variables, elastic } = this.#given;
+    const held = this.#heldLines();
     variables.forEach((v, j) => {
       this.#qp.squareOf(j, v.usual / v.step, v.weight);
       if (v.cost > 0) this.#qp.linear(j, v.cost);
-      const pinned = pins.lines?.[v.lineId];
-      if (pinned !== undefined) {
-        this.#qp.equalOf(j, pinned / v.step);
+      if (held.has(v)) {
+        this.#qp.least(j, 0);
         return;
       }
       this.#qp.least(j, v.lo / v.step, this.#gives(this.#slack.dose + j));
       this.#qp.most(j, v.hi / v.step, this.#gives(this.#slack.dose + j));
       if (elastic) this.#qp.least(j, 0);
     });
+  }
+
+  /** Holds what the baker holds: of a line that came in for several things all that is in it. Gives the amounts that are held. */
+  #heldLines(): ReadonlySet<Variable> {
+    const { variables, pins } = this.#given;
+    const held = new Set<Variable>();
+    const pinOf = (v: Variable): number | undefined => pins.lines?.[v.lineId];
+    for (const v of variables) {
+      const massG = pinOf(v);
+      if (massG === undefined) continue;
+      const line = variables.filter(
+        (x) => x === v || (areOneLine(v, x) && pinOf(x) === undefined && !held.has(x)),
+      );
+      for (const x of line) held.add(x);
+      this.#qp.equal(
+        variables.map((x) => (line.includes(x) ? x.step : 0)),
+        massG,
+      );
+    }
+    return held;
   }
 
   /** What the kind of bake judges, in its tolerances. */

@@ -39,6 +39,8 @@ export type Variable = {
   kitId: string | null;
   /** The staying line this amount is added to, if any. */
   joins: string | null;
+  /** What a line of its own is for, as the line was for that it comes instead of. */
+  role?: 'inclusion';
   /** What an amount of no kit is there to even out; water where it does not say. */
   evens?: Evens;
 };
@@ -89,6 +91,20 @@ const stayingG = (part: Part, leaving: ReadonlySet<string>, ingredient: Ingredie
     0,
   );
 
+/**
+ * Whether two amounts are one line to weigh: the same thing in the same state for two conflicts. Water stays with the gel that it
+ * makes, and is shared where both are the same gel.
+ */
+export const areOneLine = (a: Variable, b: Variable): boolean =>
+  a.kitId !== null &&
+  b.kitId !== null &&
+  !a.joins &&
+  !b.joins &&
+  a.ingredient.id === b.ingredient.id &&
+  a.state === b.state &&
+  a.role === b.role &&
+  (a.ingredient.id !== 'water' || a.kitId === b.kitId);
+
 /** Amounts of the chosen kits: in the dough as variables, on top of it or on the tin (`dough` false) at the usual dose. */
 export function variablesOf(
   part: Part,
@@ -102,6 +118,7 @@ export function variablesOf(
     .filter(({ conflict }) => (conflict.role === null) === dough)
     .flatMap(({ conflict, kit }) => {
       const items = itemsIn(kit, part);
+      const first = part.lines.find((l) => conflict.lineIds.includes(l.id));
       const gels = items.filter((i) => i.state === 'gel' || i.state === 'slurry');
       // A gel of what is in the dough already is more of that line, and its water more of the dough's.
       const more = gels.some((i) => {
@@ -136,6 +153,7 @@ export function variablesOf(
           conflictId: conflict.id,
           kitId: kit.id,
           joins: joins ? joinable(part, leaving, ingredient, lookup) : null,
+          ...(first?.role === 'inclusion' ? { role: first.role } : {}),
         };
       });
     });
