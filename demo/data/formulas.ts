@@ -16,7 +16,7 @@ export type DemoFormula = {
 export const DEMO_FORMULAS: readonly DemoFormula[] = [
   {
     title: 'Parsnip and walnut muffins',
-    classId: 'batter',
+    classId: 'muffin',
     text: `150 g sorghum flour
 100 g white rice flour
 30 g tapioca starch
