@@ -125,7 +125,7 @@ test('in German: a formula is read, changed, saved; numbers and dates as they ar
   await expect(page.getByText('Gesamtgewicht').first()).toBeVisible();
   await expect(page.locator('html')).toHaveAttribute('lang', 'de-DE');
   // A decimal comma is shown, and one that is typed is taken.
-  await expect(page.getByText(/\d,\d Eier/).first()).toBeVisible();
+  await expect(page.getByText(/\d,\d Ei-Äquivalente/).first()).toBeVisible();
   await page.getByRole('button', { name: 'Version speichern' }).first().click();
   await page.getByRole('dialog').getByRole('button', { name: 'Speichern' }).click();
   await page.waitForURL(/\/card\//);
