@@ -1,12 +1,14 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
+import { CALLS, isNoted, needOf, type CallName } from '../../contract/calls';
 import { KITS } from '../../core/classes';
 import { msg } from '../../core/explain';
 import { amountOf, fixed, grams, percent, spreadOf } from './format';
 import { counted, listed } from './plural';
 import { ovenText, say, sayProblem } from './say';
 import { leavesOut } from './avoidWords';
+import { peopleWords } from './data/en/people';
 import { KIT_WORDS } from './things';
 
 /** Source files of a folder, without its tests. */
@@ -22,6 +24,12 @@ describe('words', () => {
     expect(say(msg('cannot.locks', { held: [{ what: 'mass' }, { what: 'line', id: 'water' }] }))).toMatch(
       /total mass and the amount of water/,
     );
+  });
+
+  it('what somebody did has words for every call that is noted', () => {
+    // Who has not come in yet is nobody to be noted.
+    const noted = (Object.keys(CALLS) as CallName[]).filter((n) => isNoted(n) && needOf(n) !== 'anyone');
+    expect(noted.filter((name) => !peopleWords.did[name])).toEqual([]);
   });
 
   it('there are words for every kit, and none for a kit there is not', () => {
