@@ -83,9 +83,7 @@ function classOf(id: ClassId, { of, jobs, weigh, doses = {}, ...more }: More): P
     id,
     doses,
     jobs: { ...base.jobs, ...jobs },
-    tolerances: base.tolerances
-      .map((t) => ({ ...t, weight: t.weight * (weigh?.[t.key] ?? 1) }))
-      .filter((t) => t.weight > 0),
+    tolerances: base.tolerances.map((t) => ({ ...t, weight: t.weight * (weigh?.[t.key] ?? 1) })).filter((t) => t.weight > 0),
   };
 }
 
@@ -126,9 +124,7 @@ const MORE: Record<ClassId, More> = {
   glaze: { of: 'batter', family: 'finish', structure: 'sugar', done: ['none'], feel: ['pours', 'frosting'], wetness: [0, 99], jobs: { sweeten: 1, flavour: 0.6, foam: 0, hold_gas: 0, set_hot: 0.1, shorten: 0.3, cream: 0.2 }, weigh: { lift: 0, bind: 0.1, protein: 0.1, starch: 0.2, shorten: 0.4, acid: 0.3 } },
 };
 
-export const CLASSES = Object.fromEntries(
-  (Object.entries(MORE) as [ClassId, More][]).map(([id, more]) => [id, classOf(id, more)]),
-) as Record<ClassId, ProductClass>;
+export const CLASSES = Object.fromEntries((Object.entries(MORE) as [ClassId, More][]).map(([id, more]) => [id, classOf(id, more)])) as Record<ClassId, ProductClass>;
 
 /**
  * The feel scale, wet to dry: each word holds above this much fluid for what the solids ask for. Set from the

@@ -45,8 +45,7 @@ const GLUTEN_AVOIDS: AvoidId[] = ['gluten', 'wheat', 'grain', 'inulin', 'own_wor
 /** Flours sold ready mixed; crumbs and biscuits are none. */
 const MIXES = ['gf_blend', 'gf_blend_gum', 'gf_bread_blend'];
 const BLEND_AVOIDS: AvoidId[] = [...FLOUR_AVOIDS, 'gum', 'gluten', 'inulin'];
-const mixCaps = (loaf: number, batter: number, cookie: number, flaky: number): Caps =>
-  caps(loaf, batter, cookie, undefined, { flaky, foam: batter - 0.1, choux: batter - 0.15, set: 0.6, finish: 0.5, custard: 0.5 });
+const mixCaps = (loaf: number, batter: number, cookie: number, flaky: number): Caps => caps(loaf, batter, cookie, undefined, { flaky, foam: batter - 0.1, choux: batter - 0.15, set: 0.6, finish: 0.5, custard: 0.5 });
 
 const ROWS: Kit[] = [
   // A mix that was bought: one of one's own, held by psyllium or by gum, or the same without its gum
@@ -132,7 +131,23 @@ const ROWS: Kit[] = [
   { id: 'tahini_butter', for: { groups: ['nut_butter'] }, covers: ['shorten', 'emulsify', 'flavour'], items: [item('tahini', 0.92, 1, 1.08, 'g')], caps: caps(0.9, 0.85, 0.9), steps: [], cautions: [], tags: ['no_oil', 'whole_food'], usual: 0.7, scarcity: 0, basis: 'practice' },
 
   // Greasing and washes
-  { id: 'paper_lining', for: { groups: ['butter', 'oil', 'fat_firm'], role: 'release' }, covers: ['release'], items: [], caps: caps(1, 1, 1), steps: [{ op: 'at', words: GREASED, unless: HOT_PANS, msg: msg('step.paper') }, { op: 'at', words: HOT_PANS, msg: msg('step.dryPan') }, { op: 'insert', before: ['prepare', 'fill', 'shape'], kind: 'prepare', msg: msg('step.paper'), unless: [...GREASED, ...HOT_PANS] }], cautions: [], tags: ['no_oil'], usual: 0.9, scarcity: 0, basis: 'practice' },
+  {
+    id: 'paper_lining',
+    for: { groups: ['butter', 'oil', 'fat_firm'], role: 'release' },
+    covers: ['release'],
+    items: [],
+    caps: caps(1, 1, 1),
+    steps: [
+      { op: 'at', words: GREASED, unless: HOT_PANS, msg: msg('step.paper') },
+      { op: 'at', words: HOT_PANS, msg: msg('step.dryPan') },
+      { op: 'insert', before: ['prepare', 'fill', 'shape'], kind: 'prepare', msg: msg('step.paper'), unless: [...GREASED, ...HOT_PANS] },
+    ],
+    cautions: [],
+    tags: ['no_oil'],
+    usual: 0.9,
+    scarcity: 0,
+    basis: 'practice',
+  },
   { id: 'drink_wash', for: { groups: ['egg', 'egg_white', 'egg_yolk', 'milk', 'cream', 'plant_cream', 'plant_drink', 'nut_drink', 'butter', 'fat_firm', 'oil'], role: 'wash' }, covers: ['glaze', 'brown'], items: [item('soy_drink', 0.5, 0.6, 0.7, 'g'), item('maple_syrup', 0.15, 0.2, 0.25, 'g')], caps: caps(1, 1, 1), steps: [{ op: 'note', at: ['wash'], msg: msg('step.drinkWash') }], cautions: ['added_oil_in_drinks'], tags: ['no_oil'], usual: 0.8, scarcity: 0, basis: 'practice' },
   { id: 'water_wash', for: { groups: ['egg', 'egg_white', 'egg_yolk', 'milk', 'cream', 'plant_cream', 'plant_drink', 'nut_drink', 'butter', 'fat_firm', 'oil'], role: 'wash' }, covers: [], items: [item('water', 0.4, 0.5, 0.6, 'g')], caps: caps(0.6, 0.6, 0.6), steps: [{ op: 'note', at: ['wash'], msg: msg('step.waterWash') }], cautions: [], tags: ['no_oil'], usual: 0.4, scarcity: 0, basis: 'practice' },
 

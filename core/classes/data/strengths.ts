@@ -163,23 +163,7 @@ export const SAME_JOBS: Record<string, string> = {
 };
 
 /** Things in pieces, beside nuts and seeds. */
-export const IN_PIECES: ReadonlySet<string> = new Set([
-  'raisins',
-  'currants',
-  'dark_chocolate',
-  'milk_chocolate',
-  'white_chocolate',
-  'vegan_chocolate',
-  'cocoa_nibs',
-  'desiccated_coconut',
-  'dates',
-  'dried_apricots',
-  'dried_figs',
-  'prunes',
-  'dried_cranberries',
-  'dried_fruit',
-  'olives',
-]);
+export const IN_PIECES: ReadonlySet<string> = new Set(['raisins', 'currants', 'dark_chocolate', 'milk_chocolate', 'white_chocolate', 'vegan_chocolate', 'cocoa_nibs', 'desiccated_coconut', 'dates', 'dried_apricots', 'dried_figs', 'prunes', 'dried_cranberries', 'dried_fruit', 'olives']);
 
 /** Share of a fat's grams that shortens, by what carries it; 1 for free fat. Common practice, no source. */
 export const FAT_CREDIT: Record<string, number> = {

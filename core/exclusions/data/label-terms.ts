@@ -126,8 +126,7 @@ export const EXEMPT: [pattern: string, avoid: AvoidId][] = [
 ];
 
 /** What may be claimed absent in a list ("free from milk, eggs and nuts"): bare names only, so that an ingredient is never taken for a claim. */
-export const CLAIMABLE =
-  'gluten|wheat|dairy|milk|lactose|egg|nut|tree nut|peanut|soy|soya|sesame|fish|shellfish|crustacean|mollusc|celery|mustard|lupin|sulphite|corn|yeast|sugar|palm oil|oil|gmo|gm|preservative|colour|flavour|flavouring|artificial|artificial colour|artificial flavour|artificial flavouring|artificial preservative|added sugar|added|allergen|any allergen|major allergen|animal product|honey|coconut|gluten ingredient|ei|eier|milch|laktose|nusse|soja|zucker|weizen|zuckerzusatz|lait|oeuf|oeufs|lactose|arachide|fruits a coque|ble|sucre|leche|huevo|huevos|lactosa|soja|azucar|trigo|nueces|glutine|latte|uova|lattosio|soia|zucchero|frumento|noci|lievito';
+export const CLAIMABLE = 'gluten|wheat|dairy|milk|lactose|egg|nut|tree nut|peanut|soy|soya|sesame|fish|shellfish|crustacean|mollusc|celery|mustard|lupin|sulphite|corn|yeast|sugar|palm oil|oil|gmo|gm|preservative|colour|flavour|flavouring|artificial|artificial colour|artificial flavour|artificial flavouring|artificial preservative|added sugar|added|allergen|any allergen|major allergen|animal product|honey|coconut|gluten ingredient|ei|eier|milch|laktose|nusse|soja|zucker|weizen|zuckerzusatz|lait|oeuf|oeufs|lactose|arachide|fruits a coque|ble|sucre|leche|huevo|huevos|lactosa|soja|azucar|trigo|nueces|glutine|latte|uova|lattosio|soia|zucchero|frumento|noci|lievito';
 
 /** Words a packet may use that hold none of the above. */
 export const PLAIN_WORDS =
