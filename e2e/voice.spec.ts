@@ -130,7 +130,7 @@ test('in German: a formula is read, changed, saved; numbers and dates as they ar
   await page.getByRole('dialog').getByRole('button', { name: 'Speichern' }).click();
   await page.waitForURL(/\/card\//);
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-  await expect(page.getByText(/ngepasst ohne/).first()).toBeVisible();
+  await expect(page.getByText(/ngepasst, weggelassen: /).first()).toBeVisible();
   await expectAccessible(page);
   await page.goto('./kitchen');
   await page.getByLabel('Angezeigt in').selectOption('en');

@@ -125,7 +125,7 @@ test('the handbook: every part, searched, sifted, linked to from an explanation'
   const found = page.getByRole('main').locator('li[id]');
   await expect(found.first()).toBeVisible();
   const all = await found.count();
-  await page.getByRole('combobox', { name: 'It must be without' }).click();
+  await page.getByRole('combobox', { name: 'Leave out as well' }).click();
   await page.getByRole('option', { name: 'pulses' }).click();
   await page.keyboard.press('Escape');
   await expect(page.getByText('Aquafaba, whisked')).toHaveCount(0);

@@ -69,4 +69,13 @@ describe('words', () => {
       expect(readFileSync(join(import.meta.dirname, '..', file), 'utf8'), file).not.toMatch(/\bsafe(ly)?\b/i);
     }
   });
+
+  it('never says of anything that it is without what may be avoided', () => {
+    const claim =
+      /\b(without|free (of|from))(['`]| (it|them|that|any|eggs?|dairy|milk|gluten|nuts?|almonds?|oil|soya?)\b)/i;
+    const folder = join(import.meta.dirname, 'data', 'en');
+    for (const file of sourcesIn(folder))
+      expect(readFileSync(join(folder, file), 'utf8'), file).not.toMatch(claim);
+    expect(["'It must be without'", 'free from nuts'].every((s) => claim.test(s))).toBe(true);
+  });
 });

@@ -103,7 +103,7 @@ function Replacements({ entries }: { entries: readonly KitEntry[] }) {
           onChange={(v) => set('job', v)}
         />
         <MultiSelect
-          label={W.itMustBeWithout}
+          label={W.leaveOutToo}
           placeholder={sifting.without.length > 0 ? '' : W.nothingMore}
           value={sifting.without}
           data={EXCLUSION_IDS.map((e) => ({ value: e, label: EXCLUSION_WORDS[e].name }))}

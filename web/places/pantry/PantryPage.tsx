@@ -104,7 +104,7 @@ const Sieve = ({ facets, set }: { facets: Facets; set: SetFacets }) => (
       onChange={(v) => set({ group: v ?? 'all' })}
     />
     <MultiSelect
-      label={W.showOnlyWithout}
+      label={W.leaveOutWhatMayHold}
       placeholder={facets.without.length === 0 ? W.eggSoyCoconut : ''}
       data={EXCLUSION_IDS.map((e) => ({ value: e, label: EXCLUSION_WORDS[e].name }))}
       value={facets.without}

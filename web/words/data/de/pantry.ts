@@ -59,7 +59,7 @@ export const pantryWords: typeof English.pantryWords = {
     everything: 'alles',
     kind: 'Art',
     everyKind: 'jede Art',
-    showOnlyWithout: 'Nur zeigen ohne',
+    leaveOutWhatMayHold: 'Weglassen, was enthalten kann',
     eggSoyCoconut: 'Ei, Soja, Kokos',
     clearWhatNothingWasFound: 'Weglassen aufheben',
     packetNotReadYet: 'Packung noch nicht gelesen',

@@ -44,7 +44,7 @@ export const shelfWords: typeof English.shelfWords = {
     notArchived: 'Nicht archiviert',
     isArchived: (a) => `${a.title} ist archiviert`,
     notCopied: 'Nicht kopiert',
-    adaptedToLeaveOut: (a) => rich`angepasst ohne ${a.strong}`,
+    adaptedToLeaveOut: (a) => rich`angepasst, weggelassen: ${a.strong}`,
     notAdaptedYet: 'noch nicht angepasst',
     lineCount: (a) => counted(a.n, 'Zeile', 'Zeilen'),
     versionCount: (a) => counted(a.n, 'Version', 'Versionen'),

@@ -43,7 +43,7 @@ export const versionsWords: typeof English.versionsWords = {
       rich`Berechnet mit Rechnung ${a.coreVersion}, Zahlen von ${a.dataVersion}${a.note}`,
     notStarred: 'Kein Stern gesetzt',
     star: (a) => `${a.name} einen Stern geben`,
-    adaptedToLeaveOut: (a) => ` · angepasst ohne ${a.out}`,
+    adaptedToLeaveOut: (a) => ` · angepasst, weggelassen: ${a.out}`,
     fromWord: (a) => ` · aus „${a.version}“`,
     workOnFromHere: 'Von hier weiterarbeiten',
     card: 'Karte',

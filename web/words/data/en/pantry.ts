@@ -61,7 +61,7 @@ export const pantryWords = catalogue('pantry', {
     everything: 'everything',
     kind: 'Kind',
     everyKind: 'every kind',
-    showOnlyWithout: 'Show only without',
+    leaveOutWhatMayHold: 'Leave out what may hold',
     eggSoyCoconut: 'egg, soy, coconut',
     clearWhatNothingWasFound: 'Clear what nothing was found of',
     packetNotReadYet: 'Packet not read yet',

@@ -11,6 +11,6 @@ export const suitabilitySentences: typeof English.suitabilitySentences = {
   checkPacketsFor: (a) => `Packungen prüfen auf ${a.avoidsIn}: ${a.causeNames}.`,
   noConflictFoundForBy: (a) =>
     `Kein Konflikt gefunden für ${a.list}, nach dem, was jede Sache ist. Prüf trotzdem die Packungen.`,
-  adaptedToLeaveOut: (a) => `angepasst ohne ${a.list}`,
+  adaptedToLeaveOut: (a) => `angepasst, weggelassen: ${a.list}`,
   notConfirmed: (a) => `nicht bestätigt: ${a.list}`,
 };
