@@ -28,7 +28,7 @@ export function TimeField({
       }}
       hoursInputLabel={W.hour({ name })}
       minutesInputLabel={W.minute({ name })}
-      w={112}
+      w={100}
     />
   );
 }
