@@ -6,6 +6,7 @@ import { FolderLockedError } from './db/lock';
 import { FIRST_KITCHEN, openFolder, openServer, type OpenDb } from './db/open';
 import { makeApp, type AppOptions } from './http/app';
 import type { House } from './http/handlers';
+import { endLive } from './http/live';
 import { hasOwner, newKitchen, newSetUpCode } from './people/door';
 import { seedDemo } from './seed';
 import { listPantry } from './services/pantry';
@@ -89,21 +90,28 @@ function addressesOf({ publicUrl, lan }: Options, scheme: string, port: number):
   return lan ? ownAddresses().map((a) => `${scheme}://${a}:${port}`) : [];
 }
 
-/** Ends it once, whoever asks: nothing new is begun, requests that came are answered, then what stood behind them is closed. */
+/** So long one who stops it waits for answers, ms: a search that starts its thread on a busy machine took over two seconds. */
+const LAST_ANSWERS_MS = 10_000;
+
+/**
+ * Ends it once: nothing new is begun, requests that came are answered, then what stood behind them is closed. Asked again, it
+ * waits for no answer any more.
+ */
 function closer(
   server: Server,
   { first, last }: { first: () => void; last: readonly (() => Promise<void>)[] },
 ): (code: number) => Promise<void> {
   let closing = false;
   return async (code) => {
-    if (closing) return;
+    if (closing) return server.closeAllConnections();
     closing = true;
     first();
+    endLive();
     const closed = new Promise((r) => server.close(r));
     // Who is still asking is told that the line ends with this answer: else it would be cut in the middle of the next.
     server.prependListener('request', (_req, res) => void res.setHeader('connection', 'close'));
     server.closeIdleConnections();
-    setTimeout(() => server.closeAllConnections(), 2000).unref();
+    setTimeout(() => server.closeAllConnections(), LAST_ANSWERS_MS).unref();
     await closed;
     for (const end of last) await end();
     process.exit(code);

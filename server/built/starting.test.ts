@@ -78,6 +78,18 @@ describe('starting and stopping', () => {
     expect(await titles(again.url)).toEqual(['Taken at the last moment']);
   });
 
+  it('a stop ends what is followed, in order, and waits for nobody who follows', async () => {
+    const { child, url } = await start('--port', '0');
+    const { rows } = (await (await fetch(`${url}/demo/api/v1/days`)).json()) as { rows: { id: string }[] };
+    const followed = await fetch(`${url}/demo/api/v1/days/${rows[0]!.id}/live`);
+    expect(followed.headers.get('content-type')).toContain('text/event-stream');
+    const all = followed.text();
+    child.kill('SIGINT');
+    // Cut off, it would be refused as half a body.
+    expect(await all).toBe(': here\n\n');
+    expect(await ended(child)).toBe(0);
+  });
+
   it('--empty has no demo kitchen', async () => {
     const { url } = await start('--port', '0', '--empty');
     expect(await titles(url)).toEqual([]);

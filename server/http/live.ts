@@ -3,6 +3,14 @@ import type { Request, Response } from 'express';
 /** So often one who follows something hears that the server is there, ms. */
 const BEAT_MS = 15_000;
 
+/** What is followed from this process now. */
+const open = new Set<Response>();
+
+/** Ends every stream: a process that stops waits for answers, and a stream has no end of its own. The page asks again. */
+export const endLive = (): void => {
+  for (const res of open) res.end();
+};
+
 /** Something that is followed: how one hears that it changed, where it stands, and what is new since. */
 type Followed<At> = {
   follow: (hear: () => void) => () => void;
@@ -43,7 +51,9 @@ export async function live<At>(
   };
   if (missed.any) hear();
   const beat = setInterval(() => res.write(': here\n\n'), BEAT_MS);
+  open.add(res);
   await new Promise<void>((done) => req.once('close', done));
+  open.delete(res);
   clearInterval(beat);
   off();
   res.end();
