@@ -1,5 +1,6 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import { join } from 'node:path';
+import { ended } from '../server/testing/ended';
 
 const MAIN = join(import.meta.dirname, '../dist/server/main.js');
 
@@ -28,9 +29,8 @@ export async function serve(
     url,
     child,
     stop: async () => {
-      const ended = new Promise((done) => child.once('exit', done));
       child.kill('SIGINT');
-      await ended;
+      await ended(child);
     },
   };
 }

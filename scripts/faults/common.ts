@@ -1,4 +1,3 @@
-import { type ChildProcess } from 'node:child_process';
 import type { ShelfPage } from '../../contract/dto';
 import { chance } from '../../server/testing/power';
 import { serve, type Served } from '../served';
@@ -8,11 +7,6 @@ export const random = chance(seed);
 export const pick = <T>(of: readonly T[]): T => of[Math.floor(random() * of.length)]!;
 
 export const start = (dir: string, ...more: string[]): Promise<Served> => serve(dir, more);
-export const ended = (child: ChildProcess): Promise<void> =>
-  child.exitCode !== null || child.signalCode !== null
-    ? Promise.resolve()
-    : new Promise((done) => child.once('exit', () => done()));
-export const wait = (ms: number) => new Promise((done) => setTimeout(done, ms));
 export const send = (url: string, method: string, path: string, body: unknown, type = 'application/json') =>
   fetch(`${url}${path}`, {
     method,

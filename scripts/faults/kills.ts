@@ -1,9 +1,11 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { setTimeout as wait } from 'node:timers/promises';
 import type { BackupLine } from '../../contract/backup';
 import { FULL_FORMULA } from '../../server/testing/bodies';
-import { all, ended, random, say, send, start, tally, wait } from './common';
+import { ended } from '../../server/testing/ended';
+import { all, random, say, send, start, tally } from './common';
 
 /** Killed with three writers at work: formulas and their working copies. */
 export async function underWrites(rounds: number): Promise<void> {

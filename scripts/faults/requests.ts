@@ -3,7 +3,8 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { CALLS, type WithBody } from '../../contract/calls';
 import { BODIES, changed, placesIn, retyped } from '../../server/testing/bodies';
-import { all, ended, pick, random, send, start } from './common';
+import { ended } from '../../server/testing/ended';
+import { all, pick, random, send, start } from './common';
 
 /** Requests with something wrong in them: taken or refused in words, never a failure of ours. */
 export async function mutated(count: number): Promise<void> {

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { ended, formula, ownFolder, send, start, titles } from './running';
+import { ended } from '../testing/ended';
+import { formula, ownFolder, send, start, titles } from './running';
 
 const KILLS = 20;
 ownFolder();

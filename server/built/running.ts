@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import { afterEach, beforeEach } from 'vitest';
 import { DEMO_FORMULAS } from '../../demo/data/formulas';
 import { readFormula } from '../../core/reading';
+import { ended } from '../testing/ended';
 
 /** The server as it is built and started, as a process of its own: what only a process can show. */
 const MAIN = join(import.meta.dirname, '../../dist/server/main.js');
@@ -74,12 +75,6 @@ export async function launchIn(args: string[], env: Record<string, string>): Pro
     },
   };
 }
-
-/** Its exit code, when it has ended. */
-export const ended = (child: ChildProcess): Promise<number | null> =>
-  child.exitCode !== null || child.signalCode !== null
-    ? Promise.resolve(child.exitCode)
-    : new Promise((done) => child.once('exit', (code) => done(code)));
 
 /** Starts what is to end by itself. */
 export async function startAndEnd(...args: string[]): Promise<Ended> {

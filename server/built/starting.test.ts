@@ -6,7 +6,8 @@ import { describe, expect, it } from 'vitest';
 import { DEMO_FORMULAS } from '../../demo/data/formulas';
 import type { KitchenRow, Version } from '../../contract/dto';
 import type { Outcome } from '../../core/rebalance';
-import { ended, formula, ownFolder, send, start, startAndEnd, titles } from './running';
+import { ended } from '../testing/ended';
+import { formula, ownFolder, send, start, startAndEnd, titles } from './running';
 
 const folder = ownFolder();
 

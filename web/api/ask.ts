@@ -8,9 +8,11 @@ import { HOME } from './home';
 
 export const BASE = new URL(`${HOME}/api/v1`, location.origin).href;
 
+const pathOf = (name: CallName, id: string): string =>
+  CALLS[name].path.replace(':id', encodeURIComponent(id));
+
 /** The address of a call, absolute, so that it also works where the page has no location of its own. */
-export const addressOf = (name: CallName, id = ''): string =>
-  `${BASE}${CALLS[name].path.replace(':id', encodeURIComponent(id))}`;
+export const addressOf = (name: CallName, id = ''): string => `${BASE}${pathOf(name, id)}`;
 
 /** A declared call as a request. */
 export function ask<N extends CallName>(
@@ -24,12 +26,11 @@ export function ask<N extends CallName>(
   const params = new URLSearchParams();
   for (const [key, value] of Object.entries(query ?? {}) as [string, string | string[] | undefined][])
     for (const one of [value ?? []].flat()) params.append(key, one);
-  const { method, path } = CALLS[name];
   const search = params.size > 0 ? `?${params.toString()}` : '';
   return {
-    url: `${path.replace(':id', encodeURIComponent(id))}${search}`,
-    method: method.toUpperCase(),
-    ...(body === undefined ? {} : { body: body }),
+    url: `${pathOf(name, id)}${search}`,
+    method: CALLS[name].method.toUpperCase(),
+    ...(body === undefined ? {} : { body }),
   };
 }
 

@@ -91,8 +91,7 @@ const COLUMNS = helper.columns([
     '–',
   ),
 ]);
-type SortBy = 'name' | 'group' | 'water' | 'fat' | 'protein' | 'absorbs';
-const FIGURES: readonly string[] = ['water', 'fat', 'protein', 'absorbs'] satisfies SortBy[];
+const FIGURES: readonly string[] = ['water', 'fat', 'protein', 'absorbs'];
 const SORTS: readonly string[] = ['name', 'group', ...FIGURES];
 const classOf = (id: string): string =>
   [id === 'name' ? '' : own.wide, FIGURES.includes(id) ? 'num' : ''].filter(Boolean).join(' ');
