@@ -140,6 +140,8 @@ const BY_VERB = {
   take: ({ t }) => (/\b(?:off|out)\b/i.test(t) ? 'uncover' : 'other'),
   keep: ({ t, s, chilled }) => {
     if (chilled) return 'chill';
+    // The end of it, and no rest.
+    if (/^(?:to )?(?:serve|eat)\b/i.test(t.trim())) return 'other';
     if (/^wrap the (?:outside of the )?(?:tin|pan)\b/i.test(t.trim())) return 'prepare';
     return /\bto cool|\btowel|\bcloth/i.test(t) && s.baked ? 'cool' : 'rest';
   },

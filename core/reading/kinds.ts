@@ -1,6 +1,9 @@
 import type { ClassId } from '../classes';
 import type { Ingredient } from '../ingredients';
 
+/** What stands under such a heading is strewn or laid on what is made. */
+export const FINISH = /^(?:to |for )?(?:finish(?:ing)?|decorat(?:e|ion|ing)|garnish|serv(?:e|ing))$/i;
+
 /** A part as it is written: what its heading calls it, and its rows. */
 export type Section = { name: string; rows: string[] };
 
@@ -80,6 +83,18 @@ const byName = (classId: ClassId): Guess => ({ classId, by: 'name' });
 const byShape = (classId: ClassId): Guess => ({ classId, by: 'shape' });
 const byLift = (classId: ClassId): Guess => ({ classId, by: 'lift' });
 
+/** What a wash is made of, beside sugar and syrup, which make an icing. */
+const SHINES: readonly Ingredient['group'][] = [
+  'egg',
+  'egg_yolk',
+  'egg_white',
+  'milk',
+  'cream',
+  'plant_drink',
+  'water',
+  'salt',
+];
+
 /** The class a formula most likely belongs to: by what it is called and what lifts it. The baker can say otherwise. */
 export function guessClass(title: string, ingredients: readonly Ingredient[]): Guess {
   if (/\bwash$/i.test(headOf(title).trim())) return byName('wash');
@@ -105,6 +120,9 @@ export function guessClass(title: string, ingredients: readonly Ingredient[]): G
     !yeasted
   )
     return byName('egg_custard');
+  // Egg or milk without sugar is brushed on for its shine.
+  if (named === 'glaze' && ingredients.length > 0 && ingredients.every((i) => SHINES.includes(i.group)))
+    return byName('wash');
   // A cream that starch sets is no fruit filling: there is no fruit in it.
   if (
     named === 'fruit_filling' &&
@@ -156,6 +174,8 @@ export function classOfPart(part: Section, title: string, within: readonly Ingre
   const yeasted = within.some((i) => i.group === 'yeast');
   // A heading that speaks of a wash is one, whatever else is strewn on; a title only says that one is put on.
   if (/\bwash\b/i.test(part.name)) return byName('wash');
+  // What is only strewn on or laid on at the end is no bake of its own.
+  if (FINISH.test(part.name)) return byName('crumb');
   const called = part.name === '' ? headOf(title).trim() : part.name;
   if ((/\bbase$/i.test(called) || isOfCrumbs(part)) && !yeasted && !/\bpizza\b/i.test(called))
     return byName('press_in');

@@ -110,7 +110,8 @@ export class Linker {
     const looked = this.look(clause);
     const { t, said, named, names, first, mixes, partId } = looked;
     const { kind, heat } = this.kind(clause, looked);
-    const uses = usesOf(this.lines, this.now, { t: said, kind, partId, named, direct: first.length });
+    const asked = { t: said, clause: t, kind, partId, named, direct: first.length };
+    const uses = usesOf(this.lines, this.now, asked);
     const part = mixes && uses.length > 0 ? this.lines.of(uses[0]!.lineId)?.part : undefined;
     if (part && uses.every((u) => this.lines.of(u.lineId)?.part === part)) this.now.partId = part;
     const act: Action = {

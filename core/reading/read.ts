@@ -12,7 +12,10 @@ import { linkMethod } from './actions';
 import { withUptake } from './uptake';
 import { kindOf } from './evidence';
 import { referenceMatcher } from './match';
-import { isWholePaste, rowsOf, SAID_LINE, undecorated, type SaidRows } from './rows';
+import { FINISH } from './kinds';
+import { BATH, namedRow } from './named-row';
+import { SAID_LINE } from './bullet';
+import { isWholePaste, rowsOf, undecorated, type SaidRows } from './rows';
 import { markBeside } from './beside';
 import { isHeading, MAX_LINES, sectionsOf } from './sections';
 import { expandRow } from './things';
@@ -43,10 +46,6 @@ export const referenceContext: ReadContext = {
 export const readLine = (written: string, id: string, measures: TextMeasures = US_MEASURES): ReadLine =>
   readLineWith(written, id, { ...referenceContext, measures }, expandRow(written)[0]);
 
-/** Water that is boiled in and poured away: no dough, whatever is in it. */
-const BATH = /\b(?:bath|boiling|for boiling|poaching)\b/i;
-/** What stands under such a heading is strewn or laid on what is made. */
-const FINISH = /^(?:to |for )?(?:finish(?:ing)?|decorat(?:e|ion|ing)|garnish|serv(?:e|ing))$/i;
 /** "Makes 12" and the like stand in many lists and are no ingredient. */
 const isNote = (text: string): boolean => /^(?:makes|serves|yields?|servings?)\b/i.test(text);
 
@@ -174,7 +173,7 @@ export function readFormula(asked: ReadInput, given: ReadContext = referenceCont
   const rows = (isWhole ? input.text : unfolded(input.text)).split(/\r?\n/).map(narrowed).filter(Boolean);
   const notes = [...rows.filter(isNote), ...apart];
   const wanted = rows.filter((r) => !isNote(r));
-  const counted = wanted.filter((r) => !isHeading(r)).length;
+  const counted = wanted.filter((r) => !isHeading(r) || namedRow(r, context.matcher)).length;
   if (counted === 0) issues.push(msg('read.empty'));
   if (counted > MAX_LINES) issues.push(msg('read.tooManyLines', { max: MAX_LINES, given: counted }));
 

@@ -1,3 +1,6 @@
+import { BULLET, SAID_LINE } from './bullet';
+import { referenceMatcher } from './match';
+import { namedRow } from './named-row';
 import { saysWhatItMakes } from './tin';
 import { unfolded } from './unfold';
 
@@ -10,8 +13,6 @@ export const ROW_KINDS = ['title', 'note', 'heading', 'line', 'step', 'mark'] as
 export type RowKind = (typeof ROW_KINDS)[number];
 export type PasteRows = { title: string; list: string[]; method: string[]; notes: string[] };
 
-/** What stands before a row of a list, and says nothing. */
-export const BULLET = /^\s*(?:[-*•·–—▢□☐✓✔→➜➤▪●○■★☆>]|\[[ x]?\])\s+/i;
 const NUMBERED = /^(?:step\s*)?(?:\d{1,2}\s*[.):]|[a-k]\))\s+(?=\D)/i;
 const AMOUNT =
   /^(?:about |approx\.? |~|scant |heaped |generous |a |an |one |two |three |four |six |half )?(?:\d|½|¼|¾|⅓|⅔|⅛|⅜|⅝|⅞|pinch|handful|knob|splash|dash|dozen|sachet|tin\b|can\b|packet|juice|zest|cup\b|tbsp|tsp)/i;
@@ -29,6 +30,8 @@ const STEP_MARK =
   /^(?:the\s+)?(?:method|directions?|instructions?|preparation|steps?|procedure|how(?: to| i)?(?: make| do)?(?: it| them)?|to make(?: it| them)?|what to do|making(?: it| them)?)\s*:?$/i;
 const NOTE_MARK =
   /^(?:notes?|tips?|storage|storing|to store|to serve|serving|variations?|nutrition|equipment|substitutions?|source|ps|p\.s\.)\b/i;
+/** What it is eaten with is the end of the method, and no note: it may hold what someone avoids. */
+const TO_SERVE = /^(?:to serve|serving|serve with)\s*:\s*\S/i;
 const NOTE_START =
   /^(?:makes|serves|yields?|servings?|prep(?:aration)? time|cook(?:ing)? time|bake time|total time|difficulty|rating|keeps|freezes|recipe by|from |adapted|posted|updated|print|jump to|share|pin )\b/i;
 /** Who wrote it and when, before its title. */
@@ -72,7 +75,8 @@ function scoresOf(raw: string, first: boolean, section: 'none' | 'list' | 'steps
   const bare = row.replace(NUMBERED, '');
   const n = words(row);
   const timed = TIME_FIRST.test(row);
-  const amount = AMOUNT.test(row) && !numbered && !timed;
+  // A list behind a name is as good as an amount.
+  const amount = !numbered && !timed && (AMOUNT.test(row) || namedRow(row, referenceMatcher) !== null);
   const sentence =
     /[.!?]$/.test(row) || /[.!?]\s+[A-Z]/.test(row) || /[a-z)]\. [a-z].*[a-z)]\. [a-z]/.test(row);
   // "Butter for greasing" is a thing, not what one does.
@@ -101,6 +105,7 @@ function scoresOf(raw: string, first: boolean, section: 'none' | 'list' | 'steps
     (sentence ? 1.5 : 0) +
     (BAKES.test(row) ? 1.5 : 0) +
     (amount ? -4 : 0) +
+    (TO_SERVE.test(row) ? 14 : 0) +
     (section === 'steps' ? 4 : section === 'list' ? -1.5 : 0);
   const note =
     (NOTE_START.test(row) || saysWhatItMakes(row) ? 6 : 0) +
@@ -142,8 +147,6 @@ const AFTER: Record<RowKind, Partial<Record<RowKind, number>>> = {
 
 /** What a baker said of rows: the kind by the row's words. */
 export type SaidRows = Readonly<Record<string, RowKind>>;
-/** Before a row of the list of which the baker said so: it is no heading, whatever it looks like. Nobody sees it (word joiner). */
-export const SAID_LINE = '\u2060';
 /** What is said counts for more than all that speaks against it. */
 const SAID = 60;
 
@@ -199,6 +202,8 @@ export function judgedRows(text: string, said: SaidRows = {}): { text: string; k
 /** A text in its pieces: numbering and marks of sections are gone, headings end with a colon. */
 export function rowsOf(text: string, said: SaidRows = {}): PasteRows {
   const out: PasteRows = { title: '', list: [], method: [], notes: [] };
+  // What it is eaten with comes last, wherever it was written.
+  const served: string[] = [];
   judgedRows(text, said).forEach(({ kind, text: row }) => {
     const bare = row.replace(BULLET, '');
     if (kind === 'title')
@@ -209,8 +214,9 @@ export function rowsOf(text: string, said: SaidRows = {}): PasteRows {
     else if (kind === 'note') out.notes.push(bare);
     else if (kind === 'heading') out.list.push(`${bare.replace(/:$/, '')}:`);
     else if (kind === 'line') out.list.push(said[row] === 'line' ? SAID_LINE + bare : bare);
-    else if (kind === 'step') out.method.push(bare.replace(NUMBERED, ''));
+    else if (kind === 'step') (TO_SERVE.test(row) ? served : out.method).push(bare.replace(NUMBERED, ''));
   });
+  out.method.push(...served);
   // A heading of which nothing follows but another, or the end, is none of the list.
   out.list = out.list.filter(
     (r, i) => !r.endsWith(':') || (out.list[i + 1] !== undefined && !out.list[i + 1]!.endsWith(':')),
@@ -223,5 +229,8 @@ const MOST_ROW = 2000;
 
 /** Whether a text is more than a list: it has steps, and lines with amounts before them. */
 export function isWholePaste({ list, method }: PasteRows): boolean {
-  return method.length > 0 && list.filter((r) => AMOUNT.test(r) || AMOUNT_INSIDE.test(r)).length >= 2;
+  const amounts = list.filter(
+    (r) => AMOUNT.test(r) || AMOUNT_INSIDE.test(r) || namedRow(r, referenceMatcher) !== null,
+  );
+  return method.length > 0 && amounts.length >= 2;
 }

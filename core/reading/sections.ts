@@ -1,15 +1,13 @@
 import { readAmount } from './amount';
 import { namesClass, type Section } from './kinds';
 import { isSilent, type Matcher } from './match';
-import { BULLET, SAID_LINE } from './rows';
+import { BOWL_OF, headingName, namedRow, NAMES_PART, PART_NAME } from './named-row';
+import { BULLET, SAID_LINE } from './bullet';
 
 /** Text that is taken at most; beyond it the rest is left and said. */
 export const MAX_LINES = 500;
 const MAX_PARTS = 12;
 
-/** What parts of a bake are called: such a word alone on a line, with two before it at most, is a heading. */
-const PART_NAME =
-  /^(?:[\p{L}-]+\s){0,2}(?:crust|base|dough|batter|pastry|filling|topping|crumble|streusel|frangipane|glaze|icing|frosting|custard|wash|shell|case|curd|ganache|meringue)$/iu;
 export const isHeading = (text: string): boolean =>
   PART_NAME.test(text) ||
   /^(for the|for)\b[^\d]*:?$/i.test(text) ||
@@ -17,21 +15,6 @@ export const isHeading = (text: string): boolean =>
   /^ingredients?$/i.test(text);
 /** A heading that names nothing: what follows belongs to the main list. */
 const isBareHeading = (text: string): boolean => /^(?:the\s+)?ingredients?:?$/i.test(text);
-/** Two bowls of one batter are no two parts of a bake. */
-const BOWL_OF =
-  /^(?:the\s+|for the\s+)?(?:dry|wet|liquid)s?(?:\s+(?:bits|things?|ingredients?|stuff|mix|goods|bowl))?:?$/i;
-/** "Syrup: juice of 1 lemon + 100 g icing sugar": a part in one row; what follows is of the part before it. */
-const IN_ONE_ROW =
-  /^((?:\p{L}+\s){0,2}(?:syrup|glaze|icing|frosting|topping|filling|sauce|drizzle|swirl|wash|streusel|crumble|crust|base))\s*[:–-]\s+(?=.*\d)(.+)$/iu;
-const headingName = (text: string): string =>
-  text
-    .replace(/^for\s+(?:the\s+)?/i, '')
-    .replace(/:$/, '')
-    .trim()
-    .slice(0, 60);
-/** Words that parts of a bake are called by, last in their name. */
-const NAMES_PART =
-  /\b(?:dough|batter|base|cream|sauce|syrup|swirl|sponge|levain|poolish|starter|soaker|top|topping|gel|finish|garnish|dry|wet|mix|layer)$/i;
 /** So many words a heading without its colon has at most. */
 const MOST_HEADING = 4;
 
@@ -70,13 +53,19 @@ export function sectionsOf(rows: readonly string[], matcher: Pick<Matcher, 'matc
   for (const [at, row] of rows.entries()) {
     // No more lines are read, so that what follows makes no part.
     if (taken >= MAX_LINES) break;
-    // A name with nothing after it names no part: it is a row like others.
-    const apart = row.startsWith(SAID_LINE) ? null : IN_ONE_ROW.exec(row.replace(BULLET, ''));
-    if (apart && sections.length < MAX_PARTS) {
-      beside.push({ name: headingName(apart[1]!), rows: [apart[2]!] });
-      taken += 1;
+    // "Syrup: juice of 1 lemon + 100 g icing sugar" is a part in one row; what follows is of the part before it.
+    const named = row.startsWith(SAID_LINE) ? null : namedRow(row.replace(BULLET, ''), matcher);
+    if (named) {
+      if (named.isPart && sections.length + beside.length < MAX_PARTS)
+        beside.push({ name: named.name, rows: named.things });
+      else {
+        if (sections.length === 0) sections.push({ name: '', rows: [] });
+        sections.at(-1)!.rows.push(...named.things);
+      }
+      taken += named.things.length;
       continue;
     }
+    // A name with nothing after it names no part: it is a row like others.
     const heading =
       (isHeading(row) && !row.startsWith(SAID_LINE) && (at + 1 < rows.length || /:$/.test(row))) ||
       isBareName(rows, at, mostBulleted, matcher);

@@ -1,6 +1,6 @@
 import { NUMBER, numberOf, readAmount, readTrailingAmount } from './amount';
 import { nameIn } from './names';
-import { BULLET } from './rows';
+import { BULLET } from './bullet';
 
 /** A thing by its number in the list: "1. 250 g starter". */
 const NUMBER_BEFORE = /^\s*\d{1,2}[.)]\s+(?=[\d½¼¾⅓⅔⅛])/;

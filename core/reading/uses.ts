@@ -3,6 +3,7 @@ import type { Action, ActionKind, ActionShare } from '../method';
 import { sideOf, type State } from './act-kinds';
 import { mentionsIn, type Called, type Lines } from './mentions';
 import { groupIn, KEPT_BACK } from './groups';
+import { wordsOf } from './spoken';
 
 const LIQUID: readonly string[] = [
   'water',
@@ -21,8 +22,9 @@ const BOTH =
   /\bboth\b(?! (?:\w+ )?(?:sides?|trays?|sheets?|racks?|shelves|ends?|hands|tins?|pans?|hal(?:f|ves)|layers?|times|ways)\b)/i;
 /** What is known of an act when the lines it takes are looked for. */
 export type Asked = {
-  /** Its words, without the verb. */
+  /** Its words, without the verb, and with it. */
   t: string;
+  clause: string;
   kind: ActionKind;
   partId: string | undefined;
   /** The part it names. */
@@ -98,9 +100,25 @@ function takeNamed(taking: Taking): void {
   for (const m of mentions) if (isTaken(taking, m.called)) taking.take(m.called.line.id, m.share);
 }
 
+/** What lays a thing on another, or into it: its object is what is laid, not what it is laid in. */
+const LAYS =
+  '(?:spread|scatter|strew|sprinkle|pour|spoon|put|lay|drizzle|crumble|dot|tip|pile|press|arrange|top (?:\\p{L}+ )?with|finish with)';
+/** "Scatter the topping over", "pour on the drizzle": a part of which nothing was made, as it lies; the case that is filled is no such thing. */
+function isLaidOn({ clause, kind, named }: Asked): boolean {
+  const word = named && wordsOf(named.name).at(-1)?.text;
+  if (kind !== 'fill' || word === undefined) return false;
+  if (/\b(?:half|some|most|third|quarter|a little) (?:of )?the\b/i.test(clause)) return false;
+  const laid = new RegExp(
+    `\\b${LAYS}\\s+(?:over\\s+|on\\s+)?(?:the\\s+|all the\\s+|your\\s+)?(?:\\p{L}+\\s+){0,2}?${word}`,
+    'iu',
+  );
+  return laid.test(clause);
+}
+
 /** All that is left of a part that is named, where it was not begun. */
-function leftOfThePart({ asked, uses }: Taking, fresh: readonly Called[]): readonly Called[] {
+function leftOfThePart({ asked, uses }: Taking, fresh: readonly Called[], whole: boolean): readonly Called[] {
   const { t, kind, direct } = asked;
+  if (whole && isLaidOn(asked)) return fresh;
   const mixes = !NO_MIX.includes(kind);
   const puts = kind === 'glaze' || kind === 'wash';
   const isMeant =
@@ -154,7 +172,8 @@ export function usesOf(lines: Lines, s: State, asked: Asked): Uses {
   const fresh = part?.filter((c) => lines.isWhole(c)) ?? [];
   const isBegun = !part || fresh.length < part.length / 2;
   takeNamed(taking);
-  if (!isBegun) for (const c of leftOfThePart(taking, fresh)) taking.take(c.line.id, null);
+  if (!isBegun)
+    for (const c of leftOfThePart(taking, fresh, fresh.length === part.length)) taking.take(c.line.id, null);
   takeUnnamed(taking, s);
   return taking.uses;
 }

@@ -1,0 +1,120 @@
+import { readAmount, readTrailingAmount } from './amount';
+import { FINISH, namesClass } from './kinds';
+import { isSilent, type Matcher } from './match';
+import { nameIn } from './names';
+import { expandRow } from './things';
+
+/** What parts of a bake are called: such a word alone on a line, with two before it at most, is a heading. */
+export const PART_NAME =
+  /^(?:[\p{L}-]+\s){0,2}(?:crust|base|dough|batter|pastry|filling|topping|crumble|streusel|frangipane|glaze|icing|frosting|custard|wash|shell|case|curd|ganache|meringue)$/iu;
+/** Words that parts of a bake are called by, last in their name. */
+export const NAMES_PART =
+  /\b(?:dough|batter|base|cream|sauce|syrup|drizzle|swirl|sponge|levain|poolish|starter|soaker|top|topping|gel|finish|garnish|dry|wet|mix|layer)$/i;
+/** The same in German. */
+const NAMES_PART_DE =
+  /^für\s+(?:den|die|das)\b|(?:teig|boden|füllung|belag|guss|glasur|streusel|creme|überzug|sirup)$/iu;
+/** Two bowls of one batter are no two parts of a bake. */
+export const BOWL_OF =
+  /^(?:the\s+|for the\s+)?(?:dry|wet|liquid)s?(?:\s+(?:bits|things?|ingredients?|stuff|mix|goods|bowl))?:?$/i;
+/** Water that is boiled in and poured away: no dough, whatever is in it. */
+export const BATH = /\b(?:bath|boiling|for boiling|poaching)\b/i;
+
+/** The name of a part without its "for the" and its colon. */
+export const headingName = (text: string): string =>
+  text
+    .replace(/^for\s+(?:the\s+)?/i, '')
+    .replace(/:$/, '')
+    .trim()
+    .slice(0, 60);
+
+/** Things that one row lists behind a name: of a part of the bake, or of some that belong to the part they stand in. */
+export type NamedRow = { name: string; isPart: boolean; things: string[] };
+
+const NAME = /^([\p{L}'’&/-]+(?:\s+[\p{L}'’&/-]+){0,6})(?:\s*\([^()]*\))?\s*:\s+(\S.*)$/iu;
+/** A dash joins a name and its things only where the name is one of a part. */
+const DASHED = /^((?:\p{L}+\s){0,2}\p{L}+)\s+[–—-]\s+(?=.*\d)(.+)$/u;
+/** Names behind which a row speaks of the whole, whatever things it names: what it makes, what it holds, how it keeps. */
+const OF_THE_WHOLE =
+  /^(?:to serve|makes|serves|yields?|serv(?:ings?|e with)|per|each|contains|may contain|allergens?|free from|nutrition|variations?|substitut\w*|swaps?|notes?|tips?|storage|storing|source|equipment)\b/i;
+const BETWEEN = /(\s*(?:[,;+]|&|\b(?:and|plus)\b)\s*)/i;
+/** Two things of one fruit share its amount. */
+const OF_ONE_FRUIT =
+  /\b(juice|zest|rind|peel)(\s*(?:and|&|\+)\s*)(?=(?:\p{L}+\s+)?(?:juice|zest|rind|peel)\b)/iu;
+/** So long a row is no list. */
+const MOST = 400;
+
+/** Whether a heading is of a part, rather than of some things of the part it stands in. */
+const isPartName = (name: string): boolean => {
+  const bare = headingName(name);
+  if (BOWL_OF.test(name) || BOWL_OF.test(bare)) return false;
+  return (
+    /^for\s+the\b/i.test(name) ||
+    NAMES_PART_DE.test(name) ||
+    PART_NAME.test(bare) ||
+    NAMES_PART.test(bare) ||
+    FINISH.test(name) ||
+    BATH.test(bare) ||
+    namesClass(bare.split(' ').at(-1)!)
+  );
+};
+
+type Piece = { text: string; measured: boolean; known: boolean };
+function pieceOf(text: string, matcher: Pick<Matcher, 'matchWritten'>): Piece {
+  // "Juice of 2 lemons" is an amount of juice.
+  const row = expandRow(text)[0] ?? text;
+  const read = readAmount(row) ?? readTrailingAmount(row);
+  const { name, preparation } = nameIn(read?.rest ?? row);
+  const named = /\p{L}{3}/u.test(name);
+  const known = named && isSilent(matcher.matchWritten(name, preparation));
+  return { text, measured: read !== null && named, known };
+}
+
+/** The things of a row: what is neither measured nor known belongs to the one before it, or to the next. */
+function thingsIn(text: string, matcher: Pick<Matcher, 'matchWritten'>): Piece[] | null {
+  const inBrackets = text.replace(/\([^()]*\)/g, (m) => ' '.repeat(m.length));
+  const guarded = inBrackets.replace(OF_ONE_FRUIT, (_m, a: string, b: string) => a + '_'.repeat(b.length));
+  let at = 0;
+  const cut = guarded.split(BETWEEN).map((piece) => {
+    const own = text.slice(at, at + piece.length);
+    at += piece.length;
+    return own;
+  });
+  const out: Piece[] = [];
+  let open = '';
+  for (let i = 0; i < cut.length; i += 2) {
+    const piece = pieceOf(`${open}${cut[i]!}`.trim(), matcher);
+    const last = out.at(-1);
+    if (piece.measured || piece.known) {
+      out.push(piece);
+      open = '';
+    } else if (last && open === '')
+      out[out.length - 1] = { ...last, text: `${last.text}${cut[i - 1]!}${cut[i]!}` };
+    else open += `${cut[i]!}${cut[i + 1] ?? ''}`;
+  }
+  return open === '' && out.length > 0 ? out : null;
+}
+
+/**
+ * A row that lists things behind a name ("Topping: a handful of flaked almonds, 1 tbsp demerara"); null where it is anything
+ * else. Each thing is measured or known by its name, and at least one is known, unless the name is one of a part and all are
+ * measured. Where the name is none of a part at least one is measured: "Allergens: milk, egg" lists nothing to weigh.
+ */
+export function namedRow(row: string, matcher: Pick<Matcher, 'matchWritten'>): NamedRow | null {
+  if (row.length > MOST) return null;
+  const colon = NAME.exec(row);
+  const found = colon ?? DASHED.exec(row);
+  if (!found) return null;
+  const [, name = '', rest = ''] = found;
+  const isPart = isPartName(name.trim());
+  if (OF_THE_WHOLE.test(name.trim()) || (!colon && !isPart)) return null;
+  // "Flour: 300 g, of which half rice" is a thing and its amount.
+  if (!isPart && pieceOf(name, matcher).known) return null;
+  // A sentence more is what one does with them.
+  if (/[.!?]\s+\p{Lu}/u.test(rest)) return null;
+  const things = thingsIn(rest.replace(/[.!]$/, ''), matcher);
+  if (!things) return null;
+  const measured = things.some((t) => t.measured);
+  const all = things.every((t) => t.measured);
+  if (!(things.some((t) => t.known) || (isPart && all)) || !(isPart || measured)) return null;
+  return { name: headingName(name), isPart, things: things.map((t) => t.text) };
+}
