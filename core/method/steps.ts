@@ -94,3 +94,6 @@ export function readSteps(text: string): Step[] {
       : clean;
   return kept.map((t, i) => ({ id: `s${i + 1}`, kind: kindOf(t), text: t, notes: [] }));
 }
+
+/** Steps without what they were linked to, to be linked again: after a line or a word of them has changed. */
+export const unlinked = (steps: readonly Step[]): Step[] => steps.map(({ actions: _old, ...step }) => step);

@@ -1,6 +1,7 @@
 import type { ClassId } from '../../core/classes';
 import type { Amount, Formula, KindGuess } from '../../core/formula';
 import type { ItemRef } from '../../core/ingredients';
+import { unlinked } from '../../core/method';
 
 /** A line read otherwise: what it is, with the amount that follows from that, or how much. */
 export type Correction = {
@@ -21,6 +22,8 @@ export function correctLine(
 ): Formula {
   return {
     ...source,
+    // What a line is decides what the method means by a word.
+    ...(item ? { method: unlinked(source.method) } : {}),
     parts: source.parts.map((p) => ({
       ...p,
       ...kinds?.find((k) => k.id === p.id),

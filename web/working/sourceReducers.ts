@@ -1,7 +1,7 @@
 import type { PayloadAction } from '@reduxjs/toolkit';
 import type { ClassId } from '../../core/classes';
-import type { Line } from '../../core/formula';
-import type { ActionMend } from '../../core/method';
+import type { Line, LineRole } from '../../core/formula';
+import { unlinked, type ActionMend } from '../../core/method';
 import { correctLine, type Correction } from './correctLine';
 import { change, type WorkingState } from './workingState';
 
@@ -13,7 +13,7 @@ export const sourceReducers = {
   /** A step of the source in other words. */
   stepWritten(state: WorkingState, { payload }: PayloadAction<{ stepId: string; text: string }>) {
     if (!state.doc) return;
-    const method = state.doc.source.method.map(({ actions: _old, ...s }) =>
+    const method = unlinked(state.doc.source.method).map((s) =>
       s.id === payload.stepId ? { ...s, text: payload.text } : s,
     );
     change(state, { ...state.doc, source: { ...state.doc.source, method } });
@@ -24,7 +24,7 @@ export const sourceReducers = {
     { payload }: PayloadAction<{ stepId: string; words: string; nth: number; mend: ActionMend | null }>,
   ) {
     if (!state.doc) return;
-    const method = state.doc.source.method.map(({ actions: _old, ...step }) => {
+    const method = unlinked(state.doc.source.method).map((step) => {
       if (step.id !== payload.stepId) return step;
       const { mends = [], ...s } = step;
       const kept = mends.filter((m) => m.words !== payload.words || m.nth !== payload.nth);
@@ -34,7 +34,10 @@ export const sourceReducers = {
     change(state, { ...state.doc, source: { ...state.doc.source, method } });
   },
   /** A thing that the method takes comes on the list; its grams are still to be said. */
-  lineAdded(state: WorkingState, { payload }: PayloadAction<{ partId: string; ingredientId: string }>) {
+  lineAdded(
+    state: WorkingState,
+    { payload }: PayloadAction<{ partId: string; ingredientId: string; role?: LineRole }>,
+  ) {
     if (!state.doc) return;
     const { source } = state.doc;
     const taken = new Set(source.parts.flatMap((p) => p.lines.map((l) => l.id)));
@@ -44,11 +47,12 @@ export const sourceReducers = {
       id: `l${n}`,
       item: { kind: 'ref', id: payload.ingredientId },
       amount: { massG: null, written: '', confidence: 1, reading: [] },
+      ...(payload.role ? { role: payload.role } : {}),
     };
     const parts = source.parts.map((p) =>
       p.id === payload.partId ? { ...p, lines: [...p.lines, line] } : p,
     );
-    change(state, { ...state.doc, source: { ...source, parts } });
+    change(state, { ...state.doc, source: { ...source, parts, method: unlinked(source.method) } });
   },
   classChosen(state: WorkingState, { payload }: PayloadAction<{ partId: string; classId: ClassId }>) {
     if (!state.doc) return;
