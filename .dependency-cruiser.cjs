@@ -11,6 +11,7 @@ const ORDER = [
   'classes',
   'formula',
   'reading',
+  'suits',
   'leavening',
   'rebalance',
   'bake',

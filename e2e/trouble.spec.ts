@@ -252,3 +252,32 @@ test('one paste: what each row is stands at its edge, and is changed by keys', a
   await page.getByRole('button', { name: 'Add formula' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Ferry cake' })).toBeVisible();
 });
+
+test('nuts in one row with their heading are a part; what only the method names is told at every stop, and has a way once it is in the list', async ({
+  page,
+}) => {
+  await page.goto('./new');
+  await page
+    .getByLabel('Ingredients, one a line')
+    .fill(
+      'Pear traybake\n175 g butter\n175 g sugar\n3 eggs\n200 g rice flour\n2 tsp baking powder\nTopping: a handful of flaked almonds, 1 tbsp demerara\nTo serve: clotted cream\nBeat the butter and sugar, beat in the eggs, fold in the flour and baking powder.\nScatter the topping over and brush with beaten egg.\nBake 35 min at 180 °C.',
+    );
+  await expect(page.getByText('7 lines, all known')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Topping' })).toBeVisible();
+  await page.getByRole('button', { name: 'Add formula' }).click();
+  await page.getByRole('link', { name: /^Swap/ }).click();
+  await leaveOut(page, 'egg', 'dairy', 'nuts');
+  const holds = page.getByText(
+    /^Contains egg and dairy: “beaten egg” in the method and “clotted cream” in the method/,
+  );
+  await expect(holds.first()).toBeVisible();
+  await expectAccessible(page);
+
+  await page.getByRole('link', { name: /Read/ }).click();
+  const odd = page.getByRole('list', { name: 'What does not fit' });
+  await expect(odd).toContainText('Step 2 brushes on eggs, and all of the list’s went in before.');
+  await odd.getByRole('button', { name: 'Put it in the list' }).click();
+  await expect(odd).toHaveCount(0);
+  await page.getByRole('link', { name: /^Swap/ }).click();
+  await expect(page.getByText(/^Contains dairy: “clotted cream” in the method/).first()).toBeVisible();
+});

@@ -167,6 +167,8 @@ export type Messages = {
   'step.own': Filled & Text;
   'step.instead': { was: string; kit: string };
   'step.joined': { was: string; kit: string };
+  /** Words of the method for what has to go and no line of the list has. */
+  'step.stillNamed': { text: string; avoid: string };
   /** `fan`: 1 with the fan. */
   'step.ovenNow': { c: number; fan: number };
   'step.timeNow': { from: number; to: number };

@@ -1,6 +1,5 @@
 export * from './profile';
 export * from './types';
 export * from './tins';
-export * from './suitable';
 export * from './open';
 export * from './main';

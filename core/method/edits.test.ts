@@ -254,7 +254,7 @@ describe('changing a method', () => {
 
   it('a stand-in for the dough says nothing at a wash that has its own, but other things there are swapped', () => {
     const steps = readSteps('Whisk the egg into the milk.\nBrush with egg and scatter the almonds.');
-    const dough = instead(EGGS, { notAt: ['wash'] });
+    const dough = instead(EGGS, { notBrushed: true });
     const wash: StepEdit = { op: 'note', at: ['wash'], msg: msg('step.drinkWash') };
     const out = applyEdits(steps, [dough, wash, instead(['almonds'])]);
     expect(out.map((s) => s.notes.map((n) => n.code))).toEqual([[], ['step.drinkWash']]);

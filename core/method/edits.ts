@@ -72,6 +72,10 @@ export const isChanged = (s: Step): boolean =>
   s.notes.length > 0 ||
   s.own !== undefined;
 
+/** What follows is brushed on, until another deed begins. */
+const BRUSHED =
+  /\b(?:brush|paint|glaze|wash)\b(?:(?!\b(?:then|beat|add|stir|whisk|mix|fold|scatter|sprinkle|bake)\b)[^.;])*$/i;
+
 /** What is whisked until it holds air. */
 const TO_A_FOAM = /\b(?:froth|stiff|peaks?\b|pale|ribbon|foam|fluffy|airy|meringue)/i;
 
@@ -90,13 +94,15 @@ function putInstead(
   certain: (e: Instead) => boolean,
   changes: LineChanges,
 ): Step {
-  const found = [
+  const isBrushed = (c: Candidate): boolean => BRUSHED.test(step.text.slice(0, c.from));
+  const all = [
     ...linkedNames(step, edits, changes).map((l): Candidate => ({ ...l, exact: true, linked: true })),
     ...edits.flatMap((edit): Candidate[] => [
       ...edit.find.exact(step.text).map((at) => ({ ...at, exact: true, linked: false, edit })),
       ...edit.find.loose(step.text).map((at) => ({ ...at, exact: false, linked: false, edit })),
     ]),
   ];
+  const found = all.filter((c) => !c.edit.notBrushed || !isBrushed(c));
   found.sort(
     (a, b) =>
       Number(b.linked) - Number(a.linked) || Number(b.exact) - Number(a.exact) || length(b) - length(a),
@@ -209,7 +215,7 @@ export function applyEdits(
       ? step
       : putInstead(
           step,
-          instead.filter((e) => (isFor(step, e) && !e.notAt?.includes(step.kind)) || speaksOf(step, e)),
+          instead.filter((e) => isFor(step, e) || speaksOf(step, e)),
           (e) => parts.length < 2 || partOf(e) === null || told(step).includes(partOf(e)!),
           changes,
         ),

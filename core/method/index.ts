@@ -1,5 +1,5 @@
 export * from './actions';
 export * from './edits';
-export { spokenOf, type PartWords } from './named';
+export { isDeed, spokenOf, type PartWords } from './named';
 export * from './steps';
-export type { Instead, LineChanges } from './linked';
+export { TAKEN_FOR, type Instead, type LineChanges } from './linked';

@@ -1,11 +1,11 @@
 import { msg, type StepMsg } from '../explain';
 import type { AvoidId } from '../ingredients';
 import type { Spoken } from './named';
-import type { Step, StepKind, WordSwap } from './steps';
+import type { Step, WordSwap } from './steps';
 
 /**
  * In place of the names of what leaves, where `inline`, else in a note. `foams`: whether what comes can be whisked to a
- * foam. `notAt`: steps at which the same thing has another stand-in.
+ * foam. `notBrushed`: where it is brushed on, something else comes in its place, or nothing does.
  */
 export type Instead = {
   op: 'instead';
@@ -16,7 +16,7 @@ export type Instead = {
   lineIds: string[];
   comes: 'thing' | 'water' | 'nothing';
   foams: boolean;
-  notAt?: StepKind[];
+  notBrushed?: true;
 };
 
 /** What an adaptation does to the lines of a formula, as its method needs to know it. */
@@ -75,7 +75,7 @@ export function linkedNames(step: Step, edits: readonly Instead[], { leaving }: 
 }
 
 /** What a word may be taken for where these are out. */
-const TAKEN_FOR: Partial<Record<AvoidId, RegExp>> = {
+export const TAKEN_FOR: Partial<Record<AvoidId, RegExp>> = {
   milk: /^(?:milk|butter|cream|yogh?urt|cheese|buttermilk|custard)s?$/i,
   egg: /^eggs?$/i,
   tree_nut: /^nuts?$/i,

@@ -36,8 +36,17 @@ const OF_ANOTHER_FORM =
 const AS_A_VERB = /^(?:butter|oil|flour|salt|sugar|egg)$/i;
 
 /** "Spread out thin", "unroll, spread with both": first of all a deed, unless an article makes a thing of it. */
-const MOSTLY_A_VERB = /^(?:spread|glaze|crumble|whip|dip|wash|coat|top)s?$/i;
+const MOSTLY_A_VERB = /^(?:cream|sprinkle|spread|glaze|crumble|whip|dip|wash|coat|top)s?$/i;
 const CLAUSE_BEGINS = /(?:^|[.;,:]\s+|\b(?:and|then|or)\s+)$/i;
+
+/** Whether a word is what one does, with whatever it is. */
+export const isDeed = (word: string, before: string): boolean =>
+  CLAUSE_BEGINS.test(before) && MOSTLY_A_VERB.test(word);
+/** Whether a word is what one does with the thing that it names: to butter is not to add butter, but takes some. */
+const isDeedWith = (word: string, before: string, after: string): boolean =>
+  CLAUSE_BEGINS.test(before) &&
+  AS_A_VERB.test(word) &&
+  /^\s+(?:(?:and\s+\p{L}+\s+)?(?:the|an?|your)\b)/iu.test(after);
 
 /** Compiled once for all steps: gives where a text names one of the words as an ingredient. */
 export function namer(words: readonly string[]): (text: string) => { from: number; to: number }[] {
@@ -49,13 +58,7 @@ export function namer(words: readonly string[]): (text: string) => { from: numbe
       const at = m.index + m[0].indexOf(word);
       const [before, after] = [text.slice(0, at), text.slice(at + word.length)];
       if (OF_A_PLANT.test(before) || OF_ANOTHER_FORM.test(after)) return [];
-      if (MOSTLY_A_VERB.test(word) && CLAUSE_BEGINS.test(before)) return [];
-      if (
-        AS_A_VERB.test(word) &&
-        CLAUSE_BEGINS.test(before) &&
-        /^\s+(?:(?:and\s+\p{L}+\s+)?(?:the|an?|your)\b)/iu.test(after)
-      )
-        return [];
+      if (isDeed(word, before) || isDeedWith(word, before, after)) return [];
       return [{ from: m.index, to: m.index + m[0].length }];
     });
 }

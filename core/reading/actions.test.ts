@@ -201,6 +201,11 @@ describe('the check of the whole', () => {
       codes(LOAF, WHOLE.replace('eggs', 'eggs, buttermilk').replace('Add', 'Stir 1 min. Add')),
     ).toContain('unlisted buttermilk');
   });
+  it('says what is only brushed or strewn on, and egg for brushing where all of it went in; not what is likened or done', () => {
+    expect(codes(LOAF, `${WHOLE} Scatter with flaked almonds.`)).toEqual(['unlisted almonds']);
+    expect(codes(LOAF, WHOLE.replace('Bake', 'Brush with beaten egg. Bake'))).toEqual(['spent egg']);
+    expect(codes(LOAF, WHOLE.replace('Bake', 'Sprinkle over the salt left. Bake'))).toEqual([]);
+  });
   it('pieces that do not come to the dough are said; a method of a word or two is not held to account', () => {
     expect(
       codes(LOAF, `${WHOLE} Knead the dough with the rest. Divide into 20 pieces of 90 g each.`).join(),

@@ -1,8 +1,10 @@
 export { linkedOnce, linkMethod } from './actions';
+export { calledIn } from './called';
 export { guessAgain, SURE_OF_KIND } from './evidence';
 export { minutesIn, temperaturesIn } from './heats';
 export { checkShares, drinksOf, type Fix } from './checks';
 export { readLineWith, reweigh } from './line';
+export { Lines } from './mentions';
 export { nameIn } from './names';
 export { MAX_LINES } from './sections';
 export { expandRow } from './things';

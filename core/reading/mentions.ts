@@ -2,7 +2,7 @@ import { isBeside, type Line, type Part } from '../formula';
 import type { Ingredient, Lookup } from '../ingredients';
 import type { ActionShare } from '../method';
 import { shareBefore } from './shares';
-import { COLLECTIVE, LOOSE, phraseAt, TELLS, wordsOf } from './spoken';
+import { COLLECTIVE, LOOSE, phraseAt, TELLS, wordsOf, type Word } from './spoken';
 
 /** What of a row names its thing: without amounts, brackets, what it is for and how it is cut. */
 const nameIn = (written: string): string =>
@@ -26,10 +26,12 @@ export type Called = {
 const OF_INGREDIENT = new WeakMap<Ingredient, ReadonlyMap<string, 1 | 2>>();
 function phrasesOf(line: Line, ingredient: Ingredient | null, alone: boolean): Map<string, 1 | 2> {
   let own = ingredient && OF_INGREDIENT.get(ingredient);
-  if (ingredient && !own) OF_INGREDIENT.set(ingredient, (own = phrasesIn(ingredient.names, new Map())));
+  if (ingredient && !own)
+    OF_INGREDIENT.set(ingredient, (own = phrasesIn(ingredient.names, ingredient, new Map())));
   const out = phrasesIn(
     // A row of several things would give each the names of all.
     alone ? [nameIn(line.item.kind === 'unknown' ? line.item.text : line.amount.written)] : [],
+    ingredient,
     new Map(own),
   );
   // What was crushed is called by what it is now.
@@ -41,8 +43,17 @@ function phrasesOf(line: Line, ingredient: Ingredient | null, alone: boolean): M
   return out;
 }
 
+const isAnother = (phrase: string, of: Ingredient | null): boolean => {
+  const group = COLLECTIVE[phrase];
+  return of !== null && group !== undefined && !group.is(of);
+};
+
 /** The phrases of one to four words in names that tell something, put to those of `out`. */
-function phrasesIn(names: readonly string[], out: Map<string, 1 | 2>): Map<string, 1 | 2> {
+function phrasesIn(
+  names: readonly string[],
+  of: Ingredient | null,
+  out: Map<string, 1 | 2>,
+): Map<string, 1 | 2> {
   for (const name of names) {
     const w = wordsOf(name).map((x) => x.text);
     for (let from = 0; from < w.length; from++)
@@ -54,6 +65,8 @@ function phrasesIn(names: readonly string[], out: Map<string, 1 | 2>): Map<strin
           (some.length === 1 && to === w.length && TELLS.has(some[0]!))
         ) {
           const phrase = some.join(' ');
+          // Within the name of one thing, the word for another: the cream of "full cream milk".
+          if (to < w.length && isAnother(phrase, of)) continue;
           if (to === w.length || !out.has(phrase)) out.set(phrase, to === w.length ? 2 : 1);
         }
       }
@@ -113,6 +126,12 @@ export class Lines {
       this.#by.has(phrase) ||
       (group !== undefined && this.called.some((c) => c.ingredient && group.is(c.ingredient)))
     );
+  }
+
+  /** Whether a row of the list has all words of a phrase, whatever it was taken for: the eggs of "2 flax eggs". */
+  says(phrase: string): boolean {
+    const words = phrase.split(' ').filter(Boolean);
+    return words.length > 0 && this.called.some((c) => words.every((w) => c.written.has(w)));
   }
 
   /** What earlier acts left of a line: 1 whole, 0 nothing; null where some of it went that nobody counted. */
@@ -203,6 +222,12 @@ function wanted(
   return { whose: plural || alike ? chosen : chosen.slice(0, 1), only: [] };
 }
 
+/** "Egg white" where the list has whole eggs: the white, as one word for both. */
+function halfOfEgg(words: readonly Word[], i: number, lines: Lines): string | null {
+  const next = words[i]!.text === 'egg' && words[i]!.goesOn ? words[i + 1]!.text : '';
+  return /^(?:yolk|white)$/.test(next) && lines.calledBy(`egg ${next}`).length === 0 ? next : null;
+}
+
 /**
  * The lines that a clause names, in its order. Of several lines a word may mean, those of the part at work come first, then
  * those of which something is left; what is all used means what was made of it, and names no line.
@@ -220,10 +245,12 @@ export function mentionsIn(
   /** How many words from one on are one name. */
   const from = (i: number): number => {
     const before = clause.slice(0, words[i]!.at);
-    for (let n = Math.min(lines.longestFrom(words[i]!.text), words.length - i); n > 0; n--) {
-      const phrase = phraseAt(words, i, n);
+    const half = halfOfEgg(words, i, lines);
+    const most = half === null ? lines.longestFrom(words[i]!.text) : 2;
+    for (let n = Math.min(most, words.length - i); n > 0; n--) {
+      const phrase = half ?? phraseAt(words, i, n);
       const said = clause.slice(words[i]!.at, words[i]!.end);
-      const meaning = phrase === null ? null : meaningOf(phrase, said, n === 1, lines);
+      const meaning = phrase === null ? null : meaningOf(phrase, said, n === 1 || half !== null, lines);
       if (phrase === null || meaning === null) continue;
       if (isBath(phrase, before, clause)) return 1;
       const { whose, only } = wanted(meaning, lines, partId, fits);

@@ -1,18 +1,19 @@
-import { bowlMassG, doughLines, isBeside, type Formula, type Part } from '../formula';
-import { INGREDIENTS, type Ingredient, type Lookup } from '../ingredients';
-import type { Action } from '../method';
+import { bowlMassG, doughLines, isBeside, type Formula, type LineRole, type Part } from '../formula';
+import { EGG_GROUPS, type Lookup } from '../ingredients';
+import { isDeed, type Action } from '../method';
 import { linkMethod } from './actions';
+import { calledIn } from './called';
 import { Lines } from './mentions';
-import { phraseAt, wordsOf } from './spoken';
 
 /**
  * What does not fit between the list and the method: a line that no step takes, one of which a known share is left over, a
- * thing that a step takes and no line has, pieces that do not come to the dough. `stepId`: where a missing line would go in.
+ * thing that a step takes and no line has, egg that is brushed on where all of it went in before, pieces that do not come to the dough. `stepId`: where a missing line would go in.
  */
 export type MethodCheck =
   | { code: 'unused'; lineId: string; stepId: string | null }
   | { code: 'left'; lineId: string; share: number; stepId: string | null }
-  | { code: 'unlisted'; stepId: string; ingredientId: string }
+  | { code: 'unlisted'; stepId: string; ingredientId: string; role?: LineRole }
+  | { code: 'spent'; stepId: string; ingredientId: string; role: LineRole }
   | { code: 'pieces'; stepId: string; pieces: number; pieceG: number; doughG: number };
 
 /** A method says less than this in so many words: nothing is said of what it leaves out. */
@@ -30,47 +31,39 @@ const MIXED: readonly Action['kind'][] = [
   'cook',
   'gel',
 ];
+/** Acts that put something on or into the bake: what they name belongs to it. */
+const PUT: readonly Action['kind'][] = [...MIXED, 'wash', 'glaze', 'fill'];
 /** What every kitchen has beside the list: for the tin, the board, the bath. */
 const BESIDE_THE_LIST = /^(?:water|oil|ice|salt|flour|steam|butter)$/;
 
-/** Ingredients by the names that they alone have. */
-let byName: Map<string, Ingredient> | null = null;
-function nameless(): Map<string, Ingredient> {
-  if (byName) return byName;
-  byName = new Map();
-  for (const i of INGREDIENTS)
-    for (const name of i.names) {
-      const phrase = wordsOf(name)
-        .map((w) => w.text)
-        .join(' ');
-      if (!BESIDE_THE_LIST.test(phrase)) byName.set(phrase, i);
-    }
-  return byName;
+/** Things that an act takes and no line of the list has. */
+const unlistedIn = (act: Action, lines: Lines): string[] => [
+  ...new Set(
+    calledIn(
+      act.text,
+      (phrase) => lines.means(phrase) || lines.says(phrase) || BESIDE_THE_LIST.test(phrase),
+    ).flatMap(({ ingredient, from, to }) =>
+      ingredient && !isDeed(act.text.slice(from, to), act.text.slice(0, from)) ? [ingredient.id] : [],
+    ),
+  ),
+];
+/** What is brushed on of a thing that all went in before: lines of eggs that such an act names and takes nothing of. */
+const SHINES = /\b(?:brush|glaze|paint|wash)\b/i;
+function spentIn(act: Action, lines: Lines): string[] {
+  if (!SHINES.test(act.text)) return [];
+  const used = new Set(act.uses?.map((u) => u.lineId));
+  const of = (act.names ?? []).flatMap((n) =>
+    n.lineIds.some((id) => used.has(id)) ? [] : n.lineIds.flatMap((id) => lines.of(id)?.ingredient ?? []),
+  );
+  return [...new Set(of.filter((i) => EGG_GROUPS.includes(i.group)).map((i) => i.id))];
 }
 
-/** Things that an act takes and no line of the list has. */
-function unlistedIn(act: Action, lines: Lines): Ingredient[] {
-  const words = wordsOf(act.text);
-  const out: Ingredient[] = [];
-  for (let i = 0; i < words.length;) {
-    let taken = 0;
-    for (let n = Math.min(4, words.length - i); n > 0 && taken === 0; n--) {
-      const phrase = phraseAt(words, i, n);
-      if (phrase === null) continue;
-      if (lines.means(phrase)) taken = n;
-      else {
-        const named = nameless().get(phrase);
-        // A word alone may be many things; two and more are a name.
-        if (named && (n > 1 || named.names[0]!.toLowerCase() === phrase)) {
-          out.push(named);
-          taken = n;
-        }
-      }
-    }
-    i += Math.max(1, taken);
-  }
-  return out;
-}
+/** What a thing is in the bake that such an act puts on it. */
+const ROLE_OF: Partial<Record<Action['kind'], LineRole>> = {
+  wash: 'wash',
+  glaze: 'dusting',
+  fill: 'dusting',
+};
 
 /** The step that a line would go in with: the last of its part that mixes. */
 function stepFor(linked: Formula, partId: string): string | null {
@@ -104,9 +97,13 @@ export function checkMethod(formula: Formula, lookup: Lookup): MethodCheck[] {
   const lines = new Lines(linked.parts, lookup);
   for (const s of steps)
     for (const a of s.actions) {
-      if (MIXED.includes(a.kind))
-        for (const i of unlistedIn(a, lines))
-          out.push({ code: 'unlisted', stepId: s.id, ingredientId: i.id });
+      if (PUT.includes(a.kind))
+        for (const ingredientId of unlistedIn(a, lines)) {
+          const role = ROLE_OF[a.kind];
+          out.push({ code: 'unlisted', stepId: s.id, ingredientId, ...(role ? { role } : {}) });
+        }
+      for (const ingredientId of spentIn(a, lines))
+        out.push({ code: 'spent', stepId: s.id, ingredientId, role: 'wash' });
       const off = piecesOff(a, linked.parts);
       if (off) out.push({ ...off, code: 'pieces', stepId: s.id });
     }

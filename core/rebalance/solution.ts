@@ -1,6 +1,6 @@
 import { applyEdits, spokenOf, type LineChanges, type StepEdit } from '../method';
 import type { AvoidId, Lookup } from '../ingredients';
-import { reachOf, type Formula, type Line } from '../formula';
+import { reachOf, type Formula, type Line, type Part } from '../formula';
 import { filledIn, msg } from '../explain';
 import type { PartBench } from './bench';
 import { WORST, type Trial } from './trial';
@@ -10,6 +10,7 @@ import { withOpen } from './bands';
 import { honestOf, confidenceOf } from './confidence';
 import { holdBack } from './hold-back';
 import type { Option, Solution } from './types';
+import { withStillNamed } from './still-named';
 import { verdictsOf, newAllergens, cautionsOf } from './verdicts';
 import { between, whyAfter, type Weighed } from './why';
 import { verdictFor } from '../exclusions';
@@ -49,6 +50,26 @@ export const unknownName = ({ item }: Line): string => (item.kind === 'unknown' 
 /** In a formula of several parts a change to the method says which part it is for. */
 const ofPart = (edit: StepEdit, part: string): StepEdit =>
   part ? { ...edit, msg: filledIn(edit.msg, { part }) } : edit;
+/** The source with its parts adapted, and its method with what the choices do to it. */
+function adaptedOf(
+  source: Formula,
+  parts: Part[],
+  steps: readonly StepEdit[],
+  changes: LineChanges,
+  lookup: Lookup,
+): Formula {
+  const words = source.parts.map((p) => ({
+    name: p.name,
+    words: p.lines.flatMap((l) => {
+      const { exact, loose } = spokenOf(lookup(l.item)?.names ?? []);
+      return [...exact, ...loose];
+    }),
+  }));
+  const method = applyEdits(source.method, steps, words, changes);
+  const formula: Formula = { ...source, parts, method, avoids: [...changes.avoids] };
+  return { ...formula, method: withStillNamed(formula, lookup) };
+}
+
 export function solutionOf(
   source: Formula,
   benches: readonly PartBench[],
@@ -66,23 +87,8 @@ export function solutionOf(
   const steps = trials.flatMap(({ part }) =>
     part.edits().map((e) => (parts.length > 1 ? ofPart(e, part.part.name) : e)),
   );
-  const formula: Formula = {
-    ...source,
-    parts,
-    method: applyEdits(
-      source.method,
-      steps,
-      source.parts.map((p) => ({
-        name: p.name,
-        words: p.lines.flatMap((l) => {
-          const { exact, loose } = spokenOf(lookup(l.item)?.names ?? []);
-          return [...exact, ...loose];
-        }),
-      })),
-      changesOf(source, choices, avoids, lookup),
-    ),
-    avoids: [...avoids],
-  };
+  const changes = changesOf(source, choices, avoids, lookup);
+  const formula = adaptedOf(source, parts, steps, changes, lookup);
   const uncovered = [...new Set(trials.flatMap((t) => t.uncovered))];
   const widened = trials.flatMap((t) => t.solved.widened);
   const bandsWidened = widened.filter((w) => w.code !== 'widened.line');

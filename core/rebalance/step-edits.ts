@@ -1,6 +1,6 @@
 import { argOf, filledIn, msg, type Filled, type StepMsg } from '../explain';
 import { type Line, type Part, massOf } from '../formula';
-import { type Lookup, idOf } from '../ingredients';
+import { EGG_GROUPS, type Lookup, idOf } from '../ingredients';
 import { spokenOf, type StepEdit, type StepKind } from '../method';
 import { POURED } from './hold-back';
 import { waterLineId, evensLineId, type Choice } from './variables';
@@ -59,6 +59,8 @@ function insteadOf(
       c.conflict.role === 'wash' &&
       c.conflict.ingredientIds.some((id) => conflict.ingredientIds.includes(id)),
   );
+  // What holds a dough as egg did gives no shine.
+  const notBrushed = conflict.role === null && (washed || EGG_GROUPS.includes(conflict.group));
   // What only makes lines larger that are there is no thing to name.
   const nothing = kit.items.length === 0 || joined;
   const water = !nothing && kit.items.every((i) => 'id' in i.item && i.item.id === 'water');
@@ -79,7 +81,7 @@ function insteadOf(
       // A way that is water alone, or nothing, is no thing to name.
       inline: !nothing && !water,
       foams: kit.covers.includes('foam'),
-      ...(washed ? { notAt: ['wash'] } : {}),
+      ...(notBrushed ? { notBrushed } : {}),
     },
   ];
 }

@@ -1,5 +1,6 @@
 import { loadsOf, setupOf } from '../bake';
-import { suitabilityOf, type Formula, type StatedTin } from '../formula';
+import { type Formula, type StatedTin } from '../formula';
+import { suitabilityOf } from '../suits';
 import type { AvoidId, Lookup } from '../ingredients';
 import { tasksOf, type OwnTimes, type Task } from '../plan';
 import { linkedOnce } from '../reading';

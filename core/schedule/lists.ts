@@ -1,4 +1,5 @@
-import { unconfirmedOf, suitabilityOf, type Formula } from '../formula';
+import { type Formula } from '../formula';
+import { unconfirmedOf, suitabilityOf } from '../suits';
 import { idOf, type AvoidId, type GroupId, type Ingredient, type Lookup } from '../ingredients';
 
 /** A version of the size it is baked in, with its name for the day and what its eaters must not have. */

@@ -1,5 +1,6 @@
 import { useMemo } from 'react';
-import { suitabilityOf, type Formula, type Suitability } from '../../core/formula';
+import { type Formula } from '../../core/formula';
+import { suitabilityOf, type Suitability } from '../../core/suits';
 import type { AvoidId } from '../../core/ingredients';
 import { withOwnWords } from '../../core/pantry';
 import { usePantry } from './usePantry';

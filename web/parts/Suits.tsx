@@ -6,7 +6,7 @@ import {
   type Icon as TablerIcon,
 } from '@tabler/icons-react';
 import type { Finding } from '../../core/exclusions';
-import type { Suitability } from '../../core/formula';
+import type { Suitability } from '../../core/suits';
 import { saySuitability } from '../words/suitability';
 import classes from './parts.module.css';
 

@@ -1,12 +1,6 @@
 import { recipeJsonLd, type TABLE_COLUMNS } from '../../core/formats';
-import {
-  bakersPercent,
-  profileOf,
-  type Formula,
-  type Line,
-  type Part,
-  type Suitability,
-} from '../../core/formula';
+import { bakersPercent, profileOf, type Formula, type Line, type Part } from '../../core/formula';
+import { type Suitability } from '../../core/suits';
 import type { Lookup } from '../../core/ingredients';
 import { STATE_WORDS } from './data/ways';
 import { grams } from './format';

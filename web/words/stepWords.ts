@@ -35,13 +35,17 @@ export const textNow = (step: Step): string =>
         .map((p) => (typeof p === 'string' ? p : p.comes))
         .join('');
 
+/** Words of a step and what is noted on it, each a sentence of its own. */
+const withNotes = (text: string, notes: readonly string[]): string =>
+  [notes.length > 0 && /[\p{L}\p{N}]$/u.test(text) ? `${text}.` : text, ...notes].filter(Boolean).join(' ');
+
 /** A step as it now goes, with its notes; null for one that is struck. */
 export function stepText(step: Step): string | null {
   if (step.own !== undefined) return step.own;
   if (step.struck) return null;
-  return [textNow(step), ...step.notes.map(say)].join(' ');
+  return withNotes(textNow(step), step.notes.map(say));
 }
 
 /** A step in plain words, to begin with when it is rewritten: a struck one too. */
 export const plainStep = (s: Step): string =>
-  [textNow(s), ...(s.struck ? [say(s.struck)] : []), ...s.notes.map(say)].filter(Boolean).join(' ');
+  withNotes(textNow(s), [...(s.struck ? [say(s.struck)] : []), ...s.notes.map(say)]);

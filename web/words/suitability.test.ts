@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { suitabilityOf } from '../../core/formula';
+import { suitabilityOf } from '../../core/suits';
 import { INGREDIENTS, lookupReference, type AvoidId } from '../../core/ingredients';
 import { readFormula } from '../../core/reading';
 import { cardJsonLd, cardMarkdown, cardRows } from './cardText';

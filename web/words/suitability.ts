@@ -1,5 +1,5 @@
 import { atHead } from './case';
-import { unconfirmedOf, type Cause, type Suitability } from '../../core/formula';
+import { unconfirmedOf, type Cause, type Suitability } from '../../core/suits';
 import type { Finding } from '../../core/exclusions';
 import { listed } from './plural';
 import { avoidWords } from './avoidWords';
@@ -20,14 +20,16 @@ export const FINDING_WORDS: Record<Finding, string> = {
 const MOST_NAMES = 6;
 
 /** Lines by name, each once; one that was not understood by what was written. */
-export function causeNames(causes: readonly Pick<Cause, 'ingredientId' | 'written'>[]): string {
+export function causeNames(causes: readonly Pick<Cause, 'ingredientId' | 'written' | 'stepId'>[]): string {
   const names = [
     ...new Set(
       causes.map((c) =>
         c.ingredientId
           ? ingredientName(c.ingredientId, true)
           : c.written
-            ? `“${c.written}”`
+            ? c.stepId
+              ? W.inTheMethod({ words: c.written })
+              : W.quoted({ words: c.written })
             : W.aLineNotUnderstood,
       ),
     ),

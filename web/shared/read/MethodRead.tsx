@@ -109,18 +109,21 @@ function Check({
       </li>
     );
   }
-  if (check.code === 'unlisted') {
+  if (check.code === 'unlisted' || check.code === 'spent') {
     const partId = formula.parts[0]!.id;
     return (
       <li>
-        {W.stepTakesWhichIsNot({
+        {(check.code === 'spent' ? W.brushesOnWhatWentIn : W.stepTakesWhichIsNot)({
           number: number(check.stepId),
           ingredient: ingredientName(check.ingredientId, true),
         })}
         <Button
           size="compact-md"
           variant="light"
-          onClick={() => dispatch(workingCopy.lineAdded({ partId, ingredientId: check.ingredientId }))}
+          onClick={() => {
+            const { ingredientId, role } = check;
+            dispatch(workingCopy.lineAdded({ partId, ingredientId, ...(role ? { role } : {}) }));
+          }}
         >
           {W.putItInTheList}
         </Button>

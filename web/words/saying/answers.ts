@@ -23,7 +23,7 @@ const W = saySentences;
 function heldWords(held: HeldThing): string {
   switch (held.what) {
     case 'wetness':
-      return 'hydration';
+      return W.hydration;
     case 'mass':
       return W.totalMass;
     case 'prop':
@@ -51,7 +51,7 @@ export const SAY_OF_ANSWERS: Say<
   >
 > = {
   'move.keep': () => W.asItWas,
-  'move.drop': (a) => `out: ${named(a.avoids, AVOID_WORDS)}`,
+  'move.drop': (a) => W.outFor({ avoids: named(a.avoids, AVOID_WORDS) }),
   'move.kit': (a) => kitName(a.kit, true),
   'move.joined': (a) =>
     W.withWord({
@@ -65,7 +65,7 @@ export const SAY_OF_ANSWERS: Say<
   'move.lift': () => W.forTheLiftThatLeft,
   'move.lessLiquid': () => W.lessForTheSameHydration,
   'move.lessSalt': () => W.lessForTheSaltIn,
-  'move.held': () => 'locked',
+  'move.held': () => W.locked,
   'widened.wetness': (a) => W.hydrationCouldNotBeKept({ band: a.band, percent: a.percent }),
   'widened.mass': (a) => W.totalMassCouldNotBe({ band: a.band, percent: a.percent }),
   'widened.dose': (a) =>

@@ -1,8 +1,9 @@
 import type { MsgCode } from '../../../core/explain';
+import type { AvoidId } from '../../../core/ingredients';
 import { saySentences } from '../data/en/sentences/say';
 import { fixed, grams } from '../format';
 import { degrees, degreesSpan, ovenDegrees } from '../heat';
-import { ingredientName, kitName } from '../things';
+import { AVOID_WORDS, ingredientName, kitName } from '../things';
 import { minutesText } from './oven';
 import { amount, amounts, type Say } from './sentence';
 
@@ -70,6 +71,8 @@ export const SAY_OF_STEPS: Say<
   'step.intoDry': (a) => W.mixIntoTheDryThings({ amount: amount(a, 1) }),
   'step.pour': (a) => W.addToTheLiquid({ amount: amount(a, 1) }),
   'step.joined': (a) => W.inPlaceOfThereIs({ ingredient: ingredientName(a.was, true) }),
+  'step.stillNamed': (a) =>
+    W.stillNamed({ words: a.text, avoid: AVOID_WORDS[a.avoid as AvoidId] ?? a.avoid }),
   'step.ovenNow': (a) => W.now({ oven: ovenDegrees(a.c, a.fan === 1) }),
   'step.timeNow': (a) => W.now2({ minutes: minutesText(a.from, a.to) }),
   'step.tinNow': (a) => W.now3({ which: a.n > 1 ? W.ofWord({ n: a.n }) : '', tin: a.tin }),

@@ -93,6 +93,8 @@ export const readWords: typeof English.readWords = {
     addTheRestOfThe: (a) => `Den Rest von ${a.name} dazugeben.`,
     putItInStep: (a) => `In Schritt ${a.number} setzen`,
     stepTakesWhichIsNot: (a) => `Schritt ${a.number} nimmt ${a.ingredient}, das nicht in der Liste steht.`,
+    brushesOnWhatWentIn: (a) =>
+      `Schritt ${a.number} streicht ${a.ingredient} auf, und alles davon ist schon im Teig.`,
     putItInTheList: 'In die Liste setzen',
     stepMakesPiecesOfIn: (a) =>
       `Schritt ${a.number} macht ${a.pieces} Stücke von ${a.amount}, zusammen ${a.amount2}; der Teig wiegt ${a.amount3}.`,

@@ -95,6 +95,8 @@ export const readWords = catalogue('read', {
     putItInStep: (a: { number: number }) => `Put it in step ${a.number}`,
     stepTakesWhichIsNot: (a: { number: number; ingredient: string }) =>
       `Step ${a.number} takes ${a.ingredient}, which is not in the list.`,
+    brushesOnWhatWentIn: (a: { number: number; ingredient: string }) =>
+      `Step ${a.number} brushes on ${a.ingredient}, and all of the list’s went in before.`,
     putItInTheList: 'Put it in the list',
     stepMakesPiecesOfIn: (a: {
       number: number;

@@ -185,6 +185,11 @@ export const saySentences: typeof English.saySentences = {
   addToTheLiquid: (a) => `${a.amount} zur Flüssigkeit geben.`,
   inPlaceOfThereIs: (a) =>
     `An Stelle von ${a.ingredient} ist mehr von dem, was schon im Teig ist: siehe die Gewichte.`,
+  stillNamed: (a) =>
+    `„${a.words}“ enthält ${a.avoid}, und hier kommt nichts an die Stelle: weglassen oder als eigene Zeile in die Liste aufnehmen.`,
+  outFor: (a) => `weg: ${a.avoids}`,
+  locked: 'festgehalten',
+  hydration: 'Hydratation',
   now: (a) => `Jetzt ${a.oven}.`,
   now2: (a) => `Jetzt ${a.minutes}.`,
   ofWord: (a) => `${a.n} Mal `,

@@ -6,6 +6,8 @@ export const suitabilitySentences: typeof English.suitabilitySentences = {
   noConflictFound: 'kein Konflikt gefunden',
   aLineNotUnderstood: 'eine Zeile nicht verstanden',
   andMore: (a) => `${a.names} und ${a.more} weitere`,
+  quoted: (a) => `„${a.words}“`,
+  inTheMethod: (a) => `„${a.words}“ im Ablauf`,
   contains: (a) => `Enthält ${a.avoidsIn}: ${a.causeNames}.`,
   mayContainByThePacket: (a) => `Kann laut Packung ${a.avoidsIn} enthalten: ${a.causeNames}.`,
   checkPacketsFor: (a) => `Packungen prüfen auf ${a.avoidsIn}: ${a.causeNames}.`,

@@ -192,6 +192,11 @@ export const saySentences = catalogue('sentences/say', {
   addToTheLiquid: (a: { amount: string }) => `Add ${a.amount} to the liquid.`,
   inPlaceOfThereIs: (a: { ingredient: string }) =>
     `In place of ${a.ingredient} there is more of what is in the dough already: see the weights.`,
+  stillNamed: (a: { words: string; avoid: string }) =>
+    `“${a.words}” holds ${a.avoid}, and nothing comes in its place here: leave it off, or put it in the list as a line of its own.`,
+  outFor: (a: { avoids: string }) => `out: ${a.avoids}`,
+  locked: 'locked',
+  hydration: 'hydration',
   now: (a: { oven: string }) => `Now ${a.oven}.`,
   now2: (a: { minutes: string }) => `Now ${a.minutes}.`,
   ofWord: (a: { n: number }) => `${a.n} of `,

@@ -6,6 +6,8 @@ export const suitabilitySentences = catalogue('sentences/suitability', {
   noConflictFound: 'no conflict found',
   aLineNotUnderstood: 'a line not understood',
   andMore: (a: { names: string; more: number }) => `${a.names} and ${a.more} more`,
+  quoted: (a: { words: string }) => `“${a.words}”`,
+  inTheMethod: (a: { words: string }) => `“${a.words}” in the method`,
   contains: (a: { avoidsIn: string; causeNames: string }) => `Contains ${a.avoidsIn}: ${a.causeNames}.`,
   mayContainByThePacket: (a: { avoidsIn: string; causeNames: string }) =>
     `May contain ${a.avoidsIn}, by the packet: ${a.causeNames}.`,

@@ -1,9 +1,16 @@
 import { FINDINGS, verdictFor, type Finding } from '../exclusions';
 import { AVOID_IDS, idOf, type AvoidId, type Lookup } from '../ingredients';
-import type { Formula } from './types';
+import type { Formula } from '../formula';
+import { besideTheList } from './beside';
 
-/** A line with the avoidances that it is told for. */
-export type Cause = { lineId: string; ingredientId: string | null; written: string; avoids: AvoidId[] };
+/** A line with the avoidances that it is told for; words of the method, which are in no line, have a `stepId` in place of a line's. */
+export type Cause = {
+  lineId: string | null;
+  stepId?: string;
+  ingredientId: string | null;
+  written: string;
+  avoids: AvoidId[];
+};
 /**
  * What can be said of a formula against a set of avoidances, and why: the one voice of every page and export. It fails
  * closed: a line that is not known, or whose packet was not read, is in `check`. `finding` is the worst there is.
@@ -16,9 +23,12 @@ export type Suitability = {
   check: Cause[];
 };
 
-/** Looks at every line, what is brushed on and what greases the tin too. Gluten is always looked for. */
+/**
+ * Looks at every line, what is brushed on and what greases the tin too, and at what the method calls by name beside them. Gluten is
+ * always looked for.
+ */
 export function suitabilityOf(
-  formula: Pick<Formula, 'parts'>,
+  formula: Pick<Formula, 'parts'> & Partial<Pick<Formula, 'method'>>,
   avoids: readonly AvoidId[],
   lookup: Lookup,
 ): Suitability {
@@ -35,6 +45,17 @@ export function suitabilityOf(
     });
     if (contains.length > 0) out.contains.push(cause(contains));
     if (may.length > 0) out.may.push(cause(may));
+    if (unknown.length > 0) out.check.push(cause(unknown));
+  }
+  for (const { stepId, text, contains, unknown } of besideTheList(formula, all, lookup)) {
+    const cause = (of: AvoidId[]): Cause => ({
+      lineId: null,
+      stepId,
+      ingredientId: null,
+      written: text,
+      avoids: of,
+    });
+    if (contains.length > 0) out.contains.push(cause(contains));
     if (unknown.length > 0) out.check.push(cause(unknown));
   }
   const has: Record<Finding, boolean> = {

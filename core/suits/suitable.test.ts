@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { AVOID_IDS, lookupReference, type AvoidId } from '../ingredients';
 import { EMPTY_PANEL, makePantry, type PacketDoc } from '../pantry';
 import { suitabilityOf, unconfirmedOf } from './suitable';
-import type { Formula, Line } from './types';
+import type { Formula, Line } from '../formula';
 
 /**
  * What these things are, written down by hand and not from the tables: yes, what a packet decides ("?"), and by leaving it

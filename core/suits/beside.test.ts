@@ -1,0 +1,132 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { AVOID_IDS, INGREDIENTS, lookupReference, type AvoidId } from '../ingredients';
+import { readFormula } from '../reading';
+import { adapt } from '../rebalance';
+import { besideTheList } from './beside';
+import { suitabilityOf } from './suitable';
+
+const AVOIDS: AvoidId[] = ['egg', 'milk', 'tree_nut', 'peanut', 'sesame'];
+const LIST = '400 g gf bread flour\n7 g yeast\n300 ml warm water\n20 g sunflower oil\n6 g salt';
+const rolls = (method: string) =>
+  readFormula({
+    title: 'Rolls',
+    text: LIST,
+    method: `Mix everything to a dough.\n${method}\nBake 25 min at 200 C.`,
+  }).formula;
+const told = (method: string) =>
+  besideTheList(rolls(method), AVOIDS, lookupReference).flatMap((b) =>
+    b.contains.length > 0 ? [`${b.text}: ${b.contains.join()}`] : [],
+  );
+
+describe('what the method calls by name and the list does not have', () => {
+  it.each<[string, string[]]>([
+    [
+      'Brush with beaten egg and scatter with sesame seeds and flaked almonds.',
+      ['beaten egg: egg', 'sesame seeds: sesame', 'flaked almonds: tree_nut'],
+    ],
+    ['Brush the tops with egg wash or a little milk.', ['egg: egg', 'milk: milk']],
+    ['Sprinkle with grated cheddar.', ['cheddar: milk']],
+    [
+      'Grease the tin with butter and dust with ground almonds.',
+      ['butter: milk', 'ground almonds: tree_nut'],
+    ],
+    ['Butter the slices and eat.', ['Butter: milk']],
+    ['Dip in honey, then in nuts.', ['nuts: tree_nut']],
+    ['Serve with peanut butter.', ['peanut butter: peanut']],
+    // Likened to it, told to be none of it, or another thing.
+    ['Bake until the colour of butter, as pale as cream inside.', []],
+    ['Serve with dairy-free yogurt.', []],
+    ['Egg-free and nut-free.', []],
+    ['Use coconut milk instead of milk.', []],
+    ['Keep in a tin lined with butter paper.', []],
+    ['Cream together to a creamy mass.', []],
+    ['Divide into egg-sized pieces.', []],
+    ['Add a little cream of tartar.', []],
+  ])('%s', (method, words) => {
+    expect(told(method)).toEqual(words);
+  });
+
+  it('a thing called by its own name is told for what it holds, and for nothing else', () => {
+    const things = INGREDIENTS.filter((i) => i.names[0]!.split(' ').length > 1);
+    fc.assert(
+      fc.property(fc.constantFrom(...things), fc.subarray([...AVOID_IDS]), (thing, avoids) => {
+        const all = besideTheList(rolls(`Serve with ${thing.names[0]!}.`), avoids, lookupReference);
+        const holds = avoids.filter((a) => thing.facts[a] === 'yes');
+        // What the list has a word of is judged by its line.
+        const said = all.flatMap((b) => b.contains);
+        for (const a of said) expect(holds).toContain(a);
+        if (holds.length > 0 && all.length > 0) expect(said).toEqual(expect.arrayContaining(holds));
+      }),
+    );
+  });
+
+  it('is part of what a bake is said to hold, whatever its list holds', () => {
+    const s = suitabilityOf(rolls('Brush with beaten egg.'), ['egg'], lookupReference);
+    expect(s.finding).toBe('contains');
+    expect(s.contains).toEqual([
+      { lineId: null, stepId: 's2', ingredientId: null, written: 'beaten egg', avoids: ['egg'] },
+    ]);
+  });
+
+  it('own words of a step are looked at, struck ones are not', () => {
+    const f = rolls('Brush with beaten egg.');
+    const words = () => besideTheList(f, AVOIDS, lookupReference).map((b) => b.text);
+    f.method[1]!.struck = { code: 'step.own', args: { text: '' } };
+    expect(words()).toEqual([]);
+    f.method[1]!.own = 'Brush with oat drink and flaked almonds.';
+    // What an oat drink holds its packet says.
+    expect(words()).toEqual(['oat drink', 'flaked almonds']);
+  });
+});
+
+describe('in an adapted method', () => {
+  const notesOf = (text: string, method: string) => {
+    const { formula } = readFormula({ title: 'Rolls', text, method });
+    const { solutions } = adapt(
+      { formula, exclude: ['egg', 'dairy', 'nuts'], limit: 1, options: false },
+      { lookup: lookupReference },
+    );
+    return solutions[0]!.formula.method.flatMap((s) =>
+      s.notes.flatMap((n) => (n.code === 'step.stillNamed' ? [n.args] : [])),
+    );
+  };
+
+  it('what has to go and nothing came for stands as a note at its step', () => {
+    expect(
+      notesOf(
+        LIST,
+        'Mix to a dough. Shape into 8 rolls.\nBrush with beaten egg.\nBake 25 min at 200 C.\nServe with butter.',
+      ),
+    ).toEqual([
+      { text: 'beaten egg', avoid: 'egg' },
+      { text: 'butter', avoid: 'milk' },
+    ]);
+  });
+
+  it('egg that is brushed on is no part of what holds the dough, and its stand-in is not brushed on', () => {
+    const { formula } = readFormula({
+      title: 'Muffins',
+      text: '200 g rice flour\n100 g sugar\n2 eggs\n100 ml oil\n8 g baking powder',
+      method:
+        'Beat the eggs with the sugar and oil, fold in the flour and baking powder.\nBrush the tops with beaten egg white, then bake 20 min at 180 C.',
+    });
+    const { solutions } = adapt(
+      { formula, exclude: ['egg'], limit: 1, options: false },
+      { lookup: lookupReference },
+    );
+    const [mix, brush] = solutions[0]!.formula.method.filter((s) => !s.added);
+    expect(mix!.swaps).toHaveLength(1);
+    expect(brush!.swaps ?? []).toEqual([]);
+    expect(brush!.notes).toEqual([{ code: 'step.stillNamed', args: { text: 'beaten egg', avoid: 'egg' } }]);
+  });
+
+  it('what was swapped is not told again', () => {
+    expect(
+      notesOf(
+        `${LIST}\n2 eggs\n60 g butter\n1 egg yolk, for brushing`,
+        'Mix flour, yeast, salt and water, beat in the eggs, knead in the butter.\nShape into 8 rolls.\nBrush with the yolk.\nBake 25 min at 200 C in a buttered tin.',
+      ),
+    ).toEqual([]);
+  });
+});

@@ -1,0 +1,2 @@
+export { besideTheList } from './beside';
+export * from './suitable';
