@@ -1,7 +1,7 @@
 import { array, boolean, lazy, number, string } from 'yup';
 import { CLASS_IDS, HOWS } from '../core/classes';
 import { KIND_REASONS, LINE_ROLES } from '../core/formula';
-import { AVOID_IDS } from '../core/ingredients';
+import { AVOID_IDS, GROUP_IDS } from '../core/ingredients';
 import { STEP_KINDS } from '../core/method';
 import { MAX_LINES } from '../core/reading';
 import { UNIT_IDS } from '../core/units';
@@ -62,6 +62,15 @@ const line = () =>
     preparation: text(200),
     gum: boolean(),
     uptake: sourced().optional().default(undefined),
+    came: obj({
+      for: text(100).required(),
+      group: string()
+        .oneOf([...GROUP_IDS])
+        .required(),
+      kit: text(100).required(),
+    })
+      .optional()
+      .default(undefined),
     alsoFor: array(text(100).required()).max(20).default(undefined),
     how: string().oneOf([...HOWS]),
   });

@@ -1,6 +1,6 @@
 import type { ClassId, How } from '../classes';
 import type { Sourced } from '../explain';
-import { refTo, type AvoidId, type ItemRef, type ItemState, type Lookup } from '../ingredients';
+import { refTo, type AvoidId, type GroupId, type ItemRef, type ItemState, type Lookup } from '../ingredients';
 import type { Step } from '../method';
 import type { UnitId } from '../units';
 
@@ -26,6 +26,9 @@ export type LineRole = (typeof LINE_ROLES)[number];
 export const isBeside = (role: LineRole | null | undefined): boolean =>
   role !== undefined && role !== null && role !== 'inclusion';
 
+/** What a line came in for: the conflict, the group of what left, and the way by which it came. */
+export type Came = { for: string; group: GroupId; kit: string };
+
 export type Line = {
   id: string;
   item: ItemRef;
@@ -37,6 +40,8 @@ export type Line = {
   gum?: boolean;
   /** Water it takes up before it goes in, soaked or boiled and drained, g for each g of it; its grams are of the dry thing. */
   uptake?: Sourced;
+  /** Of a line that came in: what for. */
+  came?: Came;
   /** Other conflicts that it came in for as well: one gel for egg and yolk is one line to weigh. */
   alsoFor?: string[];
   /** How it goes in, by the method; open where that does not say. */

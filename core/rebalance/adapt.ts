@@ -10,7 +10,7 @@ import { closedTo } from './verdicts';
 import { PartBench, type Progress } from './bench';
 import type { Slot, Trial } from './trial';
 import { candidatesFor, conflictsOf } from './conflicts';
-import type { AdaptContext, AdaptInput, Conflict, Outcome } from './types';
+import type { AdaptContext, AdaptInput, Conflict, Outcome, Pins } from './types';
 import { smallestClash } from './clash';
 import { otherBake } from './other';
 import { hydrationOf } from './structure';
@@ -65,7 +65,8 @@ export function* adaptSteps(input: AdaptInput, context: AdaptContext): Generator
 
 /** The fewest of the things held that together leave no answer. */
 function clashOf(bench: PartBench): Outcome['cannot'][number] {
-  const clash = smallestClash(bench.pins ?? {}, (held) => bench.withPins(held).isFeasible());
+  const feasible = (held: Pins): boolean => bench.withPins(held).isFeasible();
+  const clash = smallestClash(bench.pins ?? {}, feasible, (id) => bench.thingOf(id));
   return { need: msg('cannot.locks', { held: clash.map((g) => g.is) }), clash: clash.map((g) => g.name) };
 }
 

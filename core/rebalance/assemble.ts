@@ -12,7 +12,6 @@ import {
 } from '../formula';
 import { idOf, refTo, type Ingredient, type Lookup } from '../ingredients';
 import type { StepEdit } from '../method';
-import { cameIn, conflictOf, kitOf } from './conflict-id';
 import type { Conflict, Move } from './types';
 import { editsOf, eveningStep, madeOnce } from './step-edits';
 import type { Choice, PartSolution, Variable } from './variables';
@@ -37,7 +36,7 @@ export function assemblePart(
 ): AssembledPart {
   const partG = totalMassG(part.lines);
   const leastG = (v: Variable): number =>
-    !v.kitId ? NO_WATER * partG : v.lo === 0 && !v.joins ? NO_LINE * partG : NOTHING_G;
+    !v.came ? NO_WATER * partG : v.lo === 0 && !v.joins ? NO_LINE * partG : NOTHING_G;
   const all = [
     ...solved.variables.map((v, j) => ({ v, massG: solved.amounts[j]! })),
     ...offDough.map((v) => ({ v, massG: v.usual > 0 ? v.usual : null })),
@@ -52,7 +51,7 @@ export function assemblePart(
   }
   const { lines, moves } = made;
   for (const entry of all)
-    if (entry.v.conflictId === null && !entry.v.joins && !pouredIn(entry, all, lines, moves, partG))
+    if (!entry.v.came && !entry.v.joins && !pouredIn(entry, all, lines, moves, partG))
       made.place(entry, undefined);
   shareLines(lines, moves, held);
 
@@ -91,15 +90,16 @@ class Assembly {
         massG === null ? { massG: null, written: '', confidence: 1, reading: [] } : derivedAmount(massG),
       ...(role ? { role } : {}),
       ...(v.state ? { state: v.state } : {}),
+      ...(v.came ? { came: v.came } : {}),
     });
     this.moves.push({
       op: 'add',
       lineId: v.lineId,
       ingredientId: v.ingredient.id,
-      ...(v.kitId && v.conflictId ? { kitId: v.kitId, conflictId: v.conflictId } : {}),
+      ...(v.came ? { kitId: v.came.kit, conflictId: v.came.for, group: v.came.group } : {}),
       fromG: 0,
       toG: massG,
-      reason: v.kitId ? msg('move.kit', { kit: v.kitId }) : msg(`move.${v.evens ?? 'water'}`),
+      reason: v.came ? msg('move.kit', { kit: v.came.kit }) : msg(`move.${v.evens ?? 'water'}`),
     });
   }
 
@@ -117,7 +117,7 @@ class Assembly {
     if (this.#placed.has(id)) return;
     this.#placed.add(id);
     for (const entry of this.#all)
-      if (entry.v.conflictId === id && !entry.v.joins) this.place(entry, entry.v.role ?? role ?? undefined);
+      if (entry.v.came?.for === id && !entry.v.joins) this.place(entry, entry.v.role ?? role ?? undefined);
   }
 
   /** A line stays: as it is, or with what joins it, what the baker holds, and so much less salt. */
@@ -137,7 +137,7 @@ class Assembly {
       ...line,
       amount: { ...line.amount, massG: { ...line.amount.massG, value: toG, basis: 'derived' } },
     });
-    const kit = joining.find(({ v }) => v.kitId)?.v.kitId;
+    const kit = joining.find(({ v }) => v.came)?.v.came?.kit;
     const why = (): Msg => {
       if (kit) return msg('move.joined', { kit, addedG });
       if (heldG !== undefined) return msg('move.held');
@@ -197,7 +197,7 @@ function pouredIn(
   if (v.evens || massG === null || v.ingredient.id !== 'water') return false;
   // The first by id, whatever order the lines stand in.
   const [first] = lines
-    .filter((l) => cameIn(l.id) && idOf(l.item) === 'water' && !l.role)
+    .filter((l) => l.came && idOf(l.item) === 'water' && !l.role)
     .sort((a, b) => (a.id < b.id ? -1 : 1));
   const at = first ? lines.indexOf(first) : -1;
   if (at < 0) return massG < NO_NEED * partG;
@@ -221,13 +221,13 @@ function shareLines(lines: Line[], moves: Move[], held: Record<string, number>):
   const isHeld = (l: Line): boolean => held[l.id] !== undefined;
   for (let i = 0; i < lines.length; i++) {
     const first = lines[i]!;
-    if (!cameIn(first.id)) continue;
+    if (!first.came) continue;
     for (let k = lines.length - 1; k > i; k--) {
       const other = lines[k]!;
-      if (!cameIn(other.id) || (isHeld(lines[i]!) && isHeld(other))) continue;
+      if (!other.came || (isHeld(lines[i]!) && isHeld(other))) continue;
       if (idOf(other.item) !== idOf(first.item)) continue;
       if (other.state !== first.state || other.role !== first.role) continue;
-      if (idOf(first.item) === 'water' && kitOf(other.id) !== kitOf(first.id)) continue;
+      if (idOf(first.item) === 'water' && other.came.kit !== first.came.kit) continue;
       const [a, b] = [lines[i]!.amount.massG, other.amount.massG];
       if (!a || !b) continue;
       const massG = a.value + b.value;
@@ -237,7 +237,7 @@ function shareLines(lines: Line[], moves: Move[], held: Record<string, number>):
       lines[i] = {
         ...kept,
         amount: derivedAmount(massG),
-        alsoFor: [...(kept.alsoFor ?? []), ...(gone.alsoFor ?? []), conflictOf(gone.id)].sort(),
+        alsoFor: [...(kept.alsoFor ?? []), ...(gone.alsoFor ?? []), gone.came!.for].sort(),
       };
       lines.splice(k, 1);
       const [to, from] = [kept.id, gone.id].map((id) => moves.findIndex((m) => m.lineId === id));

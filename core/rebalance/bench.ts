@@ -141,6 +141,16 @@ export class PartBench {
     return total;
   }
 
+  /** What a line of the part, or of a way on offer for it, is of: its id; null where there is no such line. */
+  thingOf(lineId: string): string | null {
+    const there = this.part.lines.find((l) => l.id === lineId);
+    if (there) return this.lookup(there.item)?.id ?? null;
+    const offered = this.slots.flatMap(({ conflict, kits }) =>
+      kits.flatMap((kit) => this.#programme.brings({ conflict, kit })),
+    );
+    return offered.find((v) => v.lineId === lineId)?.ingredient.id ?? null;
+  }
+
   besides(conflict: Conflict, kit: Kit) {
     return this.#programme.besides([{ conflict, kit }]);
   }

@@ -44,8 +44,6 @@ export function leavenVariables(
     weight: WATER_WEIGHT,
     sign: 1,
     cost: WATER_COST,
-    conflictId: null,
-    kitId: null,
     joins,
     evens,
   });
@@ -115,8 +113,6 @@ export function binderVariable(
     weight: WATER_WEIGHT,
     sign: 1,
     cost: WATER_COST,
-    conflictId: null,
-    kitId: null,
     joins: there?.line.id ?? null,
     evens: 'bind',
   };

@@ -4,7 +4,7 @@ export { cautionsOf, newAllergens } from './verdicts';
 export { holdBackOf } from './hold-back';
 export type { Progress } from './bench';
 export * from './differences';
-export { cameIn, groupOfConflict } from './conflict-id';
+export { cameOf } from './conflict-id';
 export { costOf } from './price';
 export * from './scale';
 export * from './style';

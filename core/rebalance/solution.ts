@@ -165,7 +165,7 @@ export function optionsOf(bench: PartBench, best: Trial): Option[] {
         .besides(slot.conflict, kit)
         .map((v): Given => ({ v, massG: v.usual > 0 ? v.usual : null }));
       const amounts = [...inDough, ...besides]
-        .filter(({ v }) => v.kitId === kit.id && v.conflictId === slot.conflict.id)
+        .filter(({ v }) => v.came?.kit === kit.id && v.came.for === slot.conflict.id)
         .map(({ v, massG }) => ({ lineId: v.lineId, ingredientId: v.ingredient.id, massG }));
       const ids = itemsIn(kit, slot.conflict).flatMap((x) => bench.lookup(x.item)?.id ?? []);
       return {

@@ -11,7 +11,6 @@ import {
   wetnessBand,
 } from './bands';
 import { groupsOf } from './clash';
-import { ingredientOf } from './conflict-id';
 import { columnKeys, isBrushed, programmeOf, type Built } from './programme';
 import { minimiseJudged, type Sides } from './qp';
 import type { Pins } from './types';
@@ -72,10 +71,8 @@ export class PartProgramme {
           : { ...l, amount: { ...l.amount, massG: { value: held[l.id]!, basis: 'user' as const } } },
       );
     this.#staying = profileOf({ ...part, lines: stays }, lookup);
-    // What the baker holds of it is not evened out beside.
-    const heldIds = Object.keys(held);
-    const isHeld = (v: Variable): boolean =>
-      heldIds.some((id) => id === v.joins || ingredientOf(id) === v.ingredient.id);
+    // What the baker holds of a line is not evened out on it.
+    const isHeld = (v: Variable): boolean => v.joins !== null && held[v.joins] !== undefined;
     this.#leavening =
       leavingIds.length === 0
         ? []
@@ -90,7 +87,7 @@ export class PartProgramme {
         ? waterVariable(part, this.#leaving, target.props.mass.value, water, lookup)
         : null;
     // Water that the baker holds is as much as was said, and no more is poured to it.
-    this.#water = pours && !(pours.joins && heldIds.includes(pours.joins)) ? pours : null;
+    this.#water = pours && !isHeld(pours) ? pours : null;
     this.#less = lessLiquid(part, this.#leaving, held, lookup);
     this.#keys = columnKeys(part);
   }
@@ -110,12 +107,16 @@ export class PartProgramme {
     const plain = this.#solve(variables, choices, room);
     // A binder beside the ways, where binding stays open and it is worth a line.
     const binder = this.#binder;
-    if (!plain || !binder || !this.isLow('bind', plain)) return plain;
+    if (!plain || !binder || !this.isLow('bind', plain) || this.#holds(variables, binder)) return plain;
     if (!binder.joins && variables.some((v) => v.ingredient.id === binder.ingredient.id)) return plain;
     const helped = this.#solve([...variables, binder], choices, room);
     const worth = binder.joins ? MORE_IS_WORTH : LINE_IS_WORTH;
     return helped && this.#worth(helped) + worth < this.#worth(plain) ? helped : plain;
   }
+
+  /** Whether the baker holds what a way brings of the same thing: it is not evened out beside. */
+  #holds = (brought: readonly Variable[], v: Variable): boolean =>
+    brought.some((b) => b.ingredient.id === v.ingredient.id && this.pins.lines?.[b.lineId] !== undefined);
 
   /** What a solution costs by itself: how far it is off, and what was widened. */
   #worth = (s: PartSolution): number => this.closeness(s) + WIDENED_COST * s.widened.length;
@@ -173,9 +174,16 @@ export class PartProgramme {
     const chosen = choices.flatMap((c) => this.#bring(c));
     // A kit that brings the same thing has its own window for it.
     const evening = this.#leavening.filter(
-      (v) => v.joins !== null || chosen.every((c) => c.ingredient.id !== v.ingredient.id),
+      (v) =>
+        !this.#holds(chosen, v) &&
+        (v.joins !== null || chosen.every((c) => c.ingredient.id !== v.ingredient.id)),
     );
     return [...chosen, ...evening, ...(this.#water ? [this.#water] : [])];
+  }
+
+  /** The amounts that a way brings, in the dough or beside it. */
+  brings(choice: Choice): Variable[] {
+    return [...this.#bring(choice), ...this.besides([choice])];
   }
 
   #bring({ conflict, kit }: Choice): Variable[] {

@@ -3,7 +3,7 @@ import { type Line, type Part, massOf } from '../formula';
 import { EGG_GROUPS, type Lookup, idOf } from '../ingredients';
 import { spokenOf, type StepEdit, type StepKind } from '../method';
 import { POURED } from './hold-back';
-import { waterLineId, evensLineId, type Choice } from './variables';
+import { waterLineId, evensLineId, type Choice, type Variable } from './variables';
 
 /** Less than a scale of tenths shows, g. */
 const LEAST_TOLD_G = 0.05;
@@ -29,7 +29,7 @@ export function eveningStep(line: Line, part: Part, lookup: Lookup): StepEdit[] 
 }
 
 type Came = {
-  v: { kitId: string | null; conflictId: string | null; ingredient: { id: string }; joins: string | null };
+  v: Pick<Variable, 'came' | 'joins'> & { ingredient: { id: string } };
   massG: number | null;
 };
 
@@ -97,8 +97,8 @@ export function editsOf(
     const { conflict, kit } = choice;
     const own = all.filter(
       ({ v, massG }) =>
-        v.kitId === kit.id &&
-        v.conflictId === conflict.id &&
+        v.came?.kit === kit.id &&
+        v.came.for === conflict.id &&
         v.ingredient.id !== 'baking_powder' &&
         // An amount of nothing is no amount: what has no grams is told in words.
         (massG ?? 0) > LEAST_TOLD_G,

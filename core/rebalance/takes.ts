@@ -2,17 +2,23 @@ import { argOf } from '../explain';
 import { massOf, type Formula, type Line, type Part } from '../formula';
 import { idOf, type Lookup } from '../ingredients';
 import { linkMethod } from '../reading';
-import { cameIn, cameInFor, conflictId, wayOf } from './conflict-id';
+import { cameOf, conflictId } from './conflict-id';
 
 /** What a step takes of a line of what is baked: so many grams; null where the line has none, or the share is only a word. */
 export type Take = { lineId: string; massG: number | null; word: 'some' | 'most' | 'rest' | null };
+
+/** Whether two lines came in for the same by the same way. */
+function isOneWay(a: Line, b: Line): boolean {
+  const [x, y] = [cameOf(a), cameOf(b)];
+  return x !== undefined && x.for === y?.for && x.kit === y.kit;
+}
 
 /**
  * What steps of their own make ready, by the step: a gel of what it is whisked from. A step tells what it names; of water,
  * that which came with the thing it names beside it.
  */
 export function madeOf(baked: Formula): Map<string, Line[]> {
-  const came = baked.parts.flatMap((p) => p.lines).filter((l) => cameIn(l.id));
+  const came = baked.parts.flatMap((p) => p.lines).filter((l) => cameOf(l));
   const out = new Map<string, Line[]>();
   const left = new Set(came);
   for (const { id, added, struck } of baked.method) {
@@ -20,7 +26,7 @@ export function madeOf(baked: Formula): Map<string, Line[]> {
     const named = (['n1', 'n2', 'n3'] as const).flatMap((n) => argOf(added, n) ?? []);
     const made = [...left].filter((l) => {
       const item = idOf(l.item) ?? '';
-      const beside = came.filter((x) => x !== l && wayOf(x.id) === wayOf(l.id));
+      const beside = came.filter((x) => x !== l && isOneWay(x, l));
       return (
         named.includes(item) && (item !== 'water' || beside.some((x) => named.includes(idOf(x.item) ?? '')))
       );
@@ -36,7 +42,7 @@ function whatCame(part: Part, line: Line, baked: Formula, lookup: Lookup): Line[
   const conflict = conflictId(part, lookup(line.item)?.group, line);
   return baked.parts
     .flatMap((p) => p.lines)
-    .filter((l) => cameInFor(l.id, conflict) || l.alsoFor?.includes(conflict));
+    .filter((l) => cameOf(l)?.for === conflict || l.alsoFor?.includes(conflict));
 }
 
 /** What each line that was written is now, by its id: itself where it stays, else what came for it. */

@@ -97,6 +97,8 @@ export type Move = {
   ingredientId: string | null;
   kitId?: string;
   conflictId?: string;
+  /** Of what comes in: the group of what left. */
+  group?: GroupId;
   fromG: number | null;
   toG: number | null;
   reason: Msg;

@@ -1,5 +1,5 @@
 import type { Kit, KitItem } from '../classes';
-import { coefficients, doughLines, massOf, type Line, type Part } from '../formula';
+import { coefficients, doughLines, massOf, type Came, type Line, type Part } from '../formula';
 import type { GroupId, Ingredient, ItemState, Lookup } from '../ingredients';
 import type { Msg } from '../explain';
 import { cameInId } from './conflict-id';
@@ -35,8 +35,8 @@ export type Variable = {
   sign: 1 | -1;
   /** Cost of the first gram, per step: keeps an adjuster out until it is worth a line. */
   cost: number;
-  conflictId: string | null;
-  kitId: string | null;
+  /** What it comes in for; undefined for an amount of no kit. */
+  came?: Came;
   /** The staying line this amount is added to, if any. */
   joins: string | null;
   /** What a line of its own is for, as the line was for that it comes instead of. */
@@ -96,14 +96,14 @@ const stayingG = (part: Part, leaving: ReadonlySet<string>, ingredient: Ingredie
  * makes, and is shared where both are the same gel.
  */
 export const areOneLine = (a: Variable, b: Variable): boolean =>
-  a.kitId !== null &&
-  b.kitId !== null &&
+  a.came !== undefined &&
+  b.came !== undefined &&
   !a.joins &&
   !b.joins &&
   a.ingredient.id === b.ingredient.id &&
   a.state === b.state &&
   a.role === b.role &&
-  (a.ingredient.id !== 'water' || a.kitId === b.kitId);
+  (a.ingredient.id !== 'water' || a.came.kit === b.came.kit);
 
 /** Amounts of the chosen kits: in the dough as variables, on top of it or on the tin (`dough` false) at the usual dose. */
 export function variablesOf(
@@ -150,8 +150,7 @@ export function variablesOf(
           weight: DOSE_WEIGHT,
           sign: 1 as const,
           cost: 0,
-          conflictId: conflict.id,
-          kitId: kit.id,
+          came: { for: conflict.id, group: conflict.group, kit: kit.id },
           joins: joins ? joinable(part, leaving, ingredient, lookup) : null,
           ...(first?.role === 'inclusion' ? { role: first.role } : {}),
         };
@@ -180,8 +179,6 @@ export function waterVariable(
     weight: WATER_WEIGHT,
     sign: 1,
     cost: WATER_COST,
-    conflictId: null,
-    kitId: null,
     joins: joinable(part, leaving, water, lookup),
   };
 }
@@ -194,7 +191,7 @@ const NO_WINDOW = 10;
  * by what it does, or only by its bounds.
  */
 export const loosened = (v: Variable): Variable =>
-  v.kitId ? { ...v, lo: 0, hi: NO_WINDOW * Math.max(v.usual, v.hi), weight: v.weight / 10 } : v;
+  v.came ? { ...v, lo: 0, hi: NO_WINDOW * Math.max(v.usual, v.hi), weight: v.weight / 10 } : v;
 
 /** Liquids a baker would hold back when what comes in is wetter than what left. */
 const LIQUIDS: readonly GroupId[] = ['water', 'milk', 'plant_drink', 'nut_drink', 'cultured'];
@@ -227,8 +224,6 @@ export function lessLiquid(
     weight: WATER_WEIGHT,
     sign: -1,
     cost: WATER_COST,
-    conflictId: null,
-    kitId: null,
     joins: best.line.id,
   };
 }

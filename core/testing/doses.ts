@@ -53,13 +53,13 @@ export function freeDoses(formula: Formula, exclude: readonly ExclusionId[]): Fr
     );
     return (solved?.variables ?? []).flatMap((v, j): FreeDose[] => {
       const usualG = usual.get(v.lineId) ?? 0;
-      return v.kitId && usualG > 0.05
+      return v.came && usualG > 0.05
         ? [
             {
               title: formula.title,
               part: part.name,
               classId: part.classId,
-              kit: v.kitId,
+              kit: v.came.kit,
               ingredient: v.ingredient.id,
               usualG,
               freeG: Math.max(0, solved!.amounts[j]!),

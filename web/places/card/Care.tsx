@@ -1,6 +1,6 @@
 import { openLines, type Formula } from '../../../core/formula';
 import { idOf, type Lookup } from '../../../core/ingredients';
-import { cameIn, newAllergens } from '../../../core/rebalance';
+import { cameOf, newAllergens } from '../../../core/rebalance';
 import type { CautionId } from '../../../core/classes';
 import { listed } from '../../words/plural';
 import { AVOID_WORDS, CAUTION_WORDS, ingredientName, lineName } from '../../words/things';
@@ -13,7 +13,7 @@ const W = cardWords.care;
 
 /** Allergens that came in with the swap. */
 function NewInIt({ doc, source, lookup }: { doc: Formula; source: Formula | undefined; lookup: Lookup }) {
-  const added = doc.parts.flatMap((p) => p.lines).flatMap((l) => (cameIn(l.id) ? (idOf(l.item) ?? []) : []));
+  const added = doc.parts.flatMap((p) => p.lines).flatMap((l) => (cameOf(l) ? (idOf(l.item) ?? []) : []));
   const brings = source ? newAllergens(added, source, lookup) : [];
   if (brings.length === 0) return null;
   return (

@@ -9,7 +9,7 @@ import {
   type Part,
 } from '../../../core/formula';
 import type { Lookup } from '../../../core/ingredients';
-import { cameIn, groupOfConflict } from '../../../core/rebalance';
+import { cameOf } from '../../../core/rebalance';
 import { grams, ounces, percent } from '../../words/format';
 import { STATE_WORDS } from '../../words/data/ways';
 import { GROUP_WORDS, lineName, ROLE_WORDS } from '../../words/things';
@@ -41,9 +41,10 @@ export function Lines({
   const gone = source?.lines.filter((l) => !part.lines.some((x) => x.id === l.id)) ?? [];
   const profile = profileOf(part, lookup);
   const row = (l: Line) => {
+    const came = cameOf(l);
     const pct = l.amount.massG && !isBeside(l.role) ? bakersPercent(l.amount.massG.value, profile) : null;
     return (
-      <tr key={l.id} data-new={cameIn(l.id) ? '' : undefined}>
+      <tr key={l.id} data-new={came ? '' : undefined}>
         <td className="num">{l.amount.massG ? grams(l.amount.massG.value) : W.asNeeded}</td>
         {inOunces && (
           <td className={`num ${classes.ounces}`}>{l.amount.massG ? ounces(l.amount.massG.value) : ''}</td>
@@ -52,7 +53,7 @@ export function Lines({
           {lineName(l)}
           {l.preparation && <span className="quiet">, {l.preparation}</span>}
           {l.role && ROLE_WORDS[l.role] && <span className="quiet">, {ROLE_WORDS[l.role]}</span>}
-          {cameIn(l.id) && <em> {GROUP_WORDS[groupOfConflict(l.id)!] ?? ''}</em>}
+          {came && <em> {GROUP_WORDS[came.group] ?? ''}</em>}
           {l.state && <em>, {STATE_WORDS[l.state]}</em>}
         </th>
         <td className="num">{pct === null ? '' : percent(pct)}</td>

@@ -1,5 +1,5 @@
 import type { Version } from '../../../contract/dto';
-import { cameIn } from '../../../core/rebalance';
+import { cameOf } from '../../../core/rebalance';
 
 /** Whether something was left out of a version or came in: one that was only kept, or made larger, is no adaptation. */
 export const isAdapted = ({
@@ -10,4 +10,4 @@ export const isAdapted = ({
   targetId !== null &&
   (request.exclude.length > 0 ||
     (request.words?.length ?? 0) > 0 ||
-    doc.parts.some((p) => p.lines.some((l) => cameIn(l.id))));
+    doc.parts.some((p) => p.lines.some((l) => cameOf(l))));

@@ -2,7 +2,7 @@ import { ActionIcon, NumberInput, Slider } from '@mantine/core';
 import { IconPin, IconPinnedOff } from '@tabler/icons-react';
 import { useState } from 'react';
 import { bakersPercent, isBeside, type Part, type Profile } from '../../../core/formula';
-import { groupOfConflict, type Move } from '../../../core/rebalance';
+import { type Move } from '../../../core/rebalance';
 import { useAppDispatch } from '../../store/store';
 import { grams, percent } from '../../words/format';
 import { say } from '../../words/say';
@@ -82,8 +82,7 @@ const unknownName = (part: Part, lineId: string): string => {
 };
 
 /** Why a line is so: what a line that came in stands for, else the engine's reason. */
-const why = (m: Move): string =>
-  (m.conflictId && m.op === 'add' && GROUP_WORDS[groupOfConflict(m.conflictId)!]) || say(m.reason);
+const why = (m: Move): string => (m.group && GROUP_WORDS[m.group]) || say(m.reason);
 
 type Props = {
   of: string;
