@@ -3,7 +3,8 @@ import type { Action, ActionKind } from '../method';
 import { VESSEL, type Clause } from './clauses';
 import { FREEZER, FRIDGE } from './fields';
 import { heatsIn, TENT, timesIn } from './heats';
-import type { Called, Lines, Side } from './mentions';
+import type { Lines, Side } from './mentions';
+import type { Called } from './phrases';
 import type { Head } from './verbs';
 
 /** What stands before an act: whether something was baked, whether the bowl is one of yeast. */

@@ -1,6 +1,7 @@
 import { isBeside } from '../formula';
 import type { GroupId } from '../ingredients';
-import { type Called, type Lines, nearest } from './mentions';
+import { type Lines, nearest } from './mentions';
+import type { Called } from './phrases';
 
 /** What is kept back: "all but the chips", "everything except the water". */
 export const KEPT_BACK =

@@ -1,7 +1,8 @@
 import { isBeside, type Part } from '../formula';
 import type { Action, ActionKind, ActionShare } from '../method';
 import { sideOf, type State } from './act-kinds';
-import { mentionsIn, type Called, type Lines } from './mentions';
+import { mentionsIn, type Lines } from './mentions';
+import type { Called } from './phrases';
 import { groupIn, KEPT_BACK } from './groups';
 import { wordsOf } from './spoken';
 

@@ -34,6 +34,8 @@ describe('what the method calls by name and the list does not have', () => {
     ['Butter the slices and eat.', ['Butter: milk']],
     ['Dip in honey, then in nuts.', ['nuts: tree_nut']],
     ['Serve with peanut butter.', ['peanut butter: peanut']],
+    ['Serve with gluten-free cream cheese.', ['cream cheese: milk']],
+    ['Pour the custard over.', []],
     // Likened to it, told to be none of it, or another thing.
     ['Bake until the colour of butter, as pale as cream inside.', []],
     ['Serve with dairy-free yogurt.', []],
@@ -59,6 +61,26 @@ describe('what the method calls by name and the list does not have', () => {
         if (holds.length > 0 && all.length > 0) expect(said).toEqual(expect.arrayContaining(holds));
       }),
     );
+  });
+
+  it('what only ends so in the list is another thing, unless it is spoken of as there', () => {
+    const told = (row: string, method: string) =>
+      besideTheList(
+        readFormula({
+          title: 'Rolls',
+          text: `${LIST}\n${row}`,
+          method: `Mix everything to a dough.\n${method}`,
+        }).formula,
+        AVOIDS,
+        lookupReference,
+      ).flatMap((b) => (b.contains.length > 0 ? [b.text] : []));
+    expect(told('60 g peanut butter', 'Serve with butter.')).toEqual(['butter']);
+    expect(told('60 g peanut butter', 'Beat the butter until smooth.')).toEqual([]);
+    expect(told('1 tsp egg replacer', 'Brush with egg.')).toEqual(['egg']);
+    expect(told('2 flax eggs', 'Beat in the eggs.')).toEqual([]);
+    expect(told('1 tsp cream of tartar', 'Serve with cream.')).toEqual(['cream']);
+    expect(told('200 ml oat milk', 'Brush with milk.')).toEqual([]);
+    expect(told('60 g vegan butter', 'Serve with butter.')).toEqual([]);
   });
 
   it('is part of what a bake is said to hold, whatever its list holds', () => {

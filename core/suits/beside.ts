@@ -7,10 +7,15 @@ import { calledIn, Lines, linkedOnce } from '../reading';
 
 /** It is likened to a thing, or told to be none of it: "as thick as double cream", "dairy-free milk", "in place of eggs". */
 const NOT_MEANT =
-  /\b(?:like|as|than|(?:consistency|texture|thickness|colou?r|shade|size) of|no|not|without|tested with|instead of|in place of|rather than)\s+(?:(?:an?|the|your|thick|thin|double|single|soft|pouring|whipped|melted|any)\s+)*$|\b(?:free|vegan|plant|plant[- ]based|non[- ]dairy|coconut|oat|soya?|rice|almond|nut|seed|cocoa|apple|peanut)[ -]$/i;
+  /\b(?:like|as|than|(?:consistency|texture|thickness|colou?r|shade|size) of|no|not|without|tested with|instead of|in place of|rather than)\s+(?:(?:an?|the|your|thick|thin|double|single|soft|pouring|whipped|melted|any)\s+)*$|\b(?:(?:dairy|milk|egg|nut)[- ]free|vegan|plant|plant[- ]based|non[- ]dairy|coconut|oat|soya?|rice|almond|nut|seed|cocoa|apple|peanut)[ -]$/i;
 /** It goes on to another thing: "egg-sized", "nut-free", "butter paper". */
 const OF_ANOTHER =
   /^(?:[- ](?:free|sized?|shaped|like|knife|paper|dish|cup|timer|beans?|nut|fruit|brown)\b)/i;
+
+/** What is spoken of as there already: "the butter", "the beaten egg". */
+const DEFINITE = /\b(?:the|this|that|your)\s+(?:\p{L}+\s+)?$/iu;
+/** What is made in the bake itself, and called so when it is there. */
+const MADE = /^custards?$/i;
 
 /** The words of a step that stand as they were written: what was swapped is blanked, its place kept. */
 function wordsLeft({ text, own, swaps = [] }: Step): string {
@@ -45,7 +50,8 @@ export function besideTheList(
   const there = new Set(formula.parts.flatMap((p) => p.lines.map((l) => l.id)));
   const lines = new Lines(formula.parts, lookup);
   const partNames = new Set(formula.parts.flatMap((p) => p.name.toLowerCase().split(/[^\p{L}]+/u)));
-  const passes = (phrase: string): boolean => lines.calledBy(phrase).length > 0 || lines.says(phrase);
+  const passes = (phrase: string): boolean =>
+    lines.calledBy(phrase).some((c) => lines.isOf(c.line.id, phrase)) || lines.says(phrase);
   const maybe = (word: string): AvoidId[] => avoids.filter((a) => TAKEN_FOR[a]?.test(word));
   return formula.method.flatMap((step) => {
     if (step.own === undefined && (step.added || step.struck)) return [];
@@ -56,8 +62,16 @@ export function besideTheList(
       const word = text.slice(from, to);
       const [before, after] = [text.slice(0, from), text.slice(to)];
       if (NOT_MEANT.test(before) || OF_ANOTHER.test(after) || isDeed(word, before)) continue;
-      if (linked.some((n) => n.from < to && from < n.to && n.lineIds.some((id) => there.has(id)))) continue;
-      if (!ingredient && partNames.has(word.toLowerCase())) continue;
+      const isThere = DEFINITE.test(before);
+      const last = word.split(' ').at(-1)!;
+      const isListed = linked.some(
+        (n) =>
+          n.from < to &&
+          from < n.to &&
+          n.lineIds.some((id) => there.has(id) && (isThere || lines.isOf(id, last))),
+      );
+      if (isListed || (!ingredient && partNames.has(word.toLowerCase()))) continue;
+      if (isThere && MADE.test(word)) continue;
       const { contains, unknown } = ingredient
         ? verdictFor(lookup({ kind: 'ref', id: ingredient.id }), avoids)
         : { contains: maybe(word), unknown: [] };
