@@ -30,7 +30,7 @@ export const headingName = (text: string): string =>
 /** Things that one row lists behind a name: of a part of the bake, or of some that belong to the part they stand in. */
 export type NamedRow = { name: string; isPart: boolean; things: string[] };
 
-const NAME = /^([\p{L}'’&/-]+(?:\s+[\p{L}'’&/-]+){0,6})(?:\s*\([^()]*\))?\s*:\s+(\S.*)$/iu;
+const NAME = /^([\p{L}'’&/-]+(?:\s+[\p{L}'’&/-]+){0,6})(?:\s*\([^()]*\))?\s*:\s*(\S.*)$/iu;
 /** A dash joins a name and its things only where the name is one of a part. */
 const DASHED = /^((?:\p{L}+\s){0,2}\p{L}+)\s+[–—-]\s+(?=.*\d)(.+)$/u;
 /** Names behind which a row speaks of the whole, whatever things it names: what it makes, what it holds, how it keeps. */

@@ -143,6 +143,14 @@ describe('in an adapted method', () => {
     expect(brush!.notes).toEqual([{ code: 'step.stillNamed', args: { text: 'beaten egg', avoid: 'egg' } }]);
   });
 
+  it('a note on one thing tells nothing of another that holds the same', () => {
+    const said = notesOf(
+      `${LIST}\n60 g butter`,
+      'Mix everything to a dough. Shape into 8 rolls.\nBake 25 min at 200 C in a tin brushed with the butter, and serve with clotted cream.',
+    );
+    expect(said).toEqual([{ text: 'clotted cream', avoid: 'milk' }]);
+  });
+
   it('what was swapped is not told again', () => {
     expect(
       notesOf(

@@ -1,7 +1,7 @@
 import { argOf } from '../explain';
 import { verdictFor } from '../exclusions';
 import type { Formula } from '../formula';
-import type { AvoidId, Lookup } from '../ingredients';
+import type { AvoidId, Ingredient, Lookup } from '../ingredients';
 import { isDeed, TAKEN_FOR, type Step } from '../method';
 import { calledIn, Lines, linkedOnce } from '../reading';
 
@@ -25,12 +25,20 @@ function wordsLeft({ text, own, swaps = [] }: Step): string {
   return out;
 }
 
-/** Whether a note on a step says already that something comes in place of what holds all of this. */
-const isTold = ({ notes }: Step, contains: readonly AvoidId[], lookup: Lookup): boolean =>
+/** Whether a note on a step says already that something comes in place of such a thing: of this one, or of one that holds as much. */
+const isTold = (
+  { notes }: Step,
+  ingredient: Ingredient | null,
+  contains: readonly AvoidId[],
+  lookup: Lookup,
+): boolean =>
   notes.some((n) => {
     const was = argOf(n, 'was');
     const left = was === undefined ? null : lookup({ kind: 'ref', id: was });
-    return left !== null && contains.every((a) => left.facts[a] === 'yes');
+    if (!left) return false;
+    return ingredient
+      ? left.group === ingredient.group
+      : contains.length > 0 && contains.every((a) => left.facts[a] === 'yes');
   });
 
 /** Words of a step for something that is avoided, or may be, and that no line of the list has. */
@@ -75,7 +83,7 @@ export function besideTheList(
       const { contains, unknown } = ingredient
         ? verdictFor(lookup({ kind: 'ref', id: ingredient.id }), avoids)
         : { contains: maybe(word), unknown: [] };
-      if (contains.length + unknown.length > 0 && !isTold(step, contains, lookup))
+      if (contains.length + unknown.length > 0 && !isTold(step, ingredient, contains, lookup))
         found.set(word.toLowerCase(), { stepId: step.id, text: word, contains, unknown });
     }
     return [...found.values()];
