@@ -216,6 +216,21 @@ describe('what a formula has none of', () => {
 });
 
 describe('a formula with gluten in it', () => {
+  it('oats that are not certified are exchanged, and nothing is said of a dough that gluten held', () => {
+    const rows = {
+      white_rice_flour: 200,
+      rolled_oats: 20,
+      sugar: 80,
+      sunflower_oil: 60,
+      water: 80,
+      baking_powder: 8,
+    };
+    const [best] = run(formula('muffin', rows), []).solutions;
+    const names = best!.formula.parts[0]!.lines.map((l) => ('id' in l.item ? l.item.id : ''));
+    expect(names).not.toContain('rolled_oats');
+    expect(best!.honest).toEqual([]);
+  });
+
   it.each([
     ['batter', 'wheat_flour'],
     ['yeast_loaf', 'wheat_flour'],

@@ -22,7 +22,10 @@ const FIRM: readonly string[] = [
 export function honestOf(choices: readonly Choice[]): HonestId[] {
   const ids = choices.flatMap(({ conflict: c, kit }) => {
     const { honest } = CLASSES[c.classId];
-    if (c.role === null && c.group === 'flour' && c.avoids.includes('gluten')) return ['no_gluten' as const];
+    // Oats are out for what they may be mixed with: no dough was held by them.
+    const held = c.jobs.some((j) => j.job === 'hold_gas');
+    if (c.role === null && c.group === 'flour' && c.avoids.includes('gluten') && held)
+      return ['no_gluten' as const];
     if (c.role !== null || !honest) return [];
     if (EGG_GROUPS.includes(c.group) && honest.egg) return [honest.egg];
     // Another firm fat goes on making layers.
