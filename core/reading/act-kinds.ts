@@ -21,6 +21,17 @@ export type State = {
   yeasted: boolean;
   finish: boolean;
 };
+/** Before the first act. */
+export const AT_FIRST: State = {
+  partId: undefined,
+  baked: false,
+  blind: false,
+  last: undefined,
+  oven: null,
+  lid: null,
+  yeasted: false,
+  finish: false,
+};
 
 /** A clause as its kind is told by: its words, what was before, what it works on, and whether it is in the cold. */
 type Judged = {

@@ -182,6 +182,19 @@ describe('what each act takes', () => {
   });
 });
 
+describe('the dry things', () => {
+  const MUFFINS =
+    'Muffins\n200 g rice flour\n8 g baking powder\n90 g brown sugar\n2 eggs\n100 ml oil\nTopping\n20 g oats\n15 g demerara sugar';
+  it('are without the sugar where that goes in later, and with it where it does not', () => {
+    expect(
+      taken(MUFFINS, 'Mix the dry. Whisk the eggs and oil, stir in the sugar. Combine.').slice(0, 3),
+    ).toEqual([['white_rice_flour', 'baking_powder'], ['egg', 'sunflower_oil'], ['brown_sugar']]);
+    expect(
+      taken(MUFFINS, 'Mix the dry. Whisk the eggs and oil. Combine. Sprinkle with sugar.')[0],
+    ).toHaveLength(3);
+  });
+});
+
 describe('the check of the whole', () => {
   const codes = (text: string, method: string) =>
     checkMethod(read(text, method), lookupReference).map((c) =>

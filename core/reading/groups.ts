@@ -20,7 +20,9 @@ export function groupIn(clause: string, lines: Lines, partId: string | undefined
     for (const c of here.filter((x) => x.part === here[0]!.part))
       if (
         which === 'dry'
-          ? lines.isWhole(c) && isDry(c)
+          ? lines.isWhole(c) &&
+            isDry(c) &&
+            !(c.ingredient?.group === 'sugar' && SUGAR_LATER.test(lines.ahead.split(IN_THE_TIN)[0]!))
           : which === 'wet'
             ? lines.isWhole(c) && !isDry(c) && c.line.role !== 'inclusion' && !isPieces(c)
             : true
@@ -29,6 +31,13 @@ export function groupIn(clause: string, lines: Lines, partId: string | undefined
   }
   return [...out];
 }
+
+/** Sugar is dry, and goes in with the wet as often: where it is named later, "the dry" are all the others. */
+const SUGAR_LATER =
+  /\b(?:add|stir in|whisk in|beat in|mix in|fold in|cream|beat|whisk|dissolve)\s+(?:in\s+)?(?:the\s+)?(?:\p{L}+\s+){0,2}sugars?\b/iu;
+
+/** A batter is made by then: sugar that is named after it is of the icing. */
+const IN_THE_TIN = /\b(?:bake|oven|pour|spoon|scoop|scrape|tins?|pans?|trays?)\b/i;
 
 /** Folded in at the end, in pieces: neither dry nor wet. */
 const PIECES: readonly (GroupId | undefined)[] = ['fruit', 'nut_pieces', 'seed_pieces', 'chocolate'];

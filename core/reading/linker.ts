@@ -2,7 +2,7 @@ import { CLASSES } from '../classes';
 import { bowlMassG, doughLines, isBeside, mainPart, piecesOf, type Formula, type Part } from '../formula';
 import type { Lookup } from '../ingredients';
 import { withMends, type Action, type ActionField, type ActionKind, type Step } from '../method';
-import { goesOn, isGel, kindOf, onSide, type State } from './act-kinds';
+import { AT_FIRST, goesOn, isGel, kindOf, onSide, type State } from './act-kinds';
 import { AT_WORK, clausesOf, sentencesIn, withoutVerb, type Clause } from './clauses';
 import {
   coverOf,
@@ -58,25 +58,20 @@ export class Linker {
     this.lines = new Lines(formula.parts, lookup);
     this.main = mainPart(formula.parts);
     this.bakes = formula.method.filter((m) => /\bbake\b|\boven\b/i.test(m.text)).length;
-    this.now = {
-      partId: formula.parts[0]?.id,
-      baked: false,
-      blind: false,
-      last: undefined,
-      oven: null,
-      lid: null,
-      yeasted: false,
-      finish: false,
-    };
+    this.now = { ...AT_FIRST, partId: formula.parts[0]?.id };
   }
 
   /** A step with its acts. To be asked for one step after another. */
   step(step: Step): Step {
     const acts: Action[] = [];
+    const after = this.formula.method.slice(this.formula.method.indexOf(step) + 1).map((s) => s.text);
     for (const sentence of sentencesIn(step.text))
       for (const clause of clausesOf(sentence.text)) {
         if (this.count >= MOST_ACTS) break;
         this.count += 1;
+        this.lines.ahead = [step.text.slice(sentence.at + clause.at + clause.text.length), ...after].join(
+          '\n',
+        );
         this.add(acts, this.act(clause, sentence.at), step.text);
       }
     if (acts.length === 0) return step;

@@ -10,6 +10,8 @@ export class Lines {
   readonly called: Called[];
   /** Lines by the phrases they are called by. */
   readonly #by = new Map<string, Called[]>();
+  /** What the method says after the act at work. */
+  ahead = '';
   /** How many words the longest phrase has that begins with a word. */
   readonly #longest = new Map<string, number>();
   readonly #left = new Map<string, ActionShare[]>();
