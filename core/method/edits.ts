@@ -76,6 +76,9 @@ export const isChanged = (s: Step): boolean =>
 const BRUSHED =
   /\b(?:brush|paint|glaze|wash)\b(?:(?!\b(?:then|beat|add|stir|whisk|mix|fold|scatter|sprinkle|bake)\b)[^.;])*$/i;
 
+/** What follows is eaten with it. */
+const SERVED = /\b(?:serve[ds]?|eat)\b[^.;]*$/i;
+
 /** What is whisked until it holds air. */
 const TO_A_FOAM = /\b(?:froth|stiff|peaks?\b|pale|ribbon|foam|fluffy|airy|meringue)/i;
 
@@ -94,7 +97,15 @@ function putInstead(
   certain: (e: Instead) => boolean,
   changes: LineChanges,
 ): Step {
-  const isBrushed = (c: Candidate): boolean => BRUSHED.test(step.text.slice(0, c.from));
+  const used = new Set(step.actions?.flatMap((a) => a.uses?.map((u) => u.lineId) ?? []));
+  /** It is brushed on, or eaten with it, and is not what went into the dough. */
+  const isBeside = ({ from, edit }: Candidate): boolean => {
+    const before = step.text.slice(0, from);
+    return (
+      (edit.notBrushed === true && BRUSHED.test(before)) ||
+      (SERVED.test(before) && !edit.lineIds.some((id) => used.has(id)))
+    );
+  };
   const all = [
     ...linkedNames(step, edits, changes).map((l): Candidate => ({ ...l, exact: true, linked: true })),
     ...edits.flatMap((edit): Candidate[] => [
@@ -102,7 +113,7 @@ function putInstead(
       ...edit.find.loose(step.text).map((at) => ({ ...at, exact: false, linked: false, edit })),
     ]),
   ];
-  const found = all.filter((c) => !c.edit.notBrushed || !isBrushed(c));
+  const found = all.filter((c) => !isBeside(c));
   found.sort(
     (a, b) =>
       Number(b.linked) - Number(a.linked) || Number(b.exact) - Number(a.exact) || length(b) - length(a),

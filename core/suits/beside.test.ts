@@ -143,6 +143,25 @@ describe('in an adapted method', () => {
     expect(brush!.notes).toEqual([{ code: 'step.stillNamed', args: { text: 'beaten egg', avoid: 'egg' } }]);
   });
 
+  it('butter to serve is none of what comes for the butter in it; cream of the list that is kept for serving is', () => {
+    const { formula } = readFormula({
+      title: 'Muffins',
+      text: '200 g rice flour\n100 g sugar\n80 g butter\n100 ml milk\n8 g baking powder\nTo finish:\n200 ml double cream',
+      method:
+        'Melt the butter, stir in the sugar, milk, flour and baking powder. Bake 20 min at 180 C.\nServe warm with butter.\nServe with the cream.',
+    });
+    const { solutions } = adapt(
+      { formula, exclude: ['dairy'], limit: 1, options: false },
+      { lookup: lookupReference },
+    );
+    const [, butter, cream] = solutions[0]!.formula.method.filter((s) => !s.added);
+    expect([butter!.swaps, butter!.notes.map((n) => n.args)]).toEqual([
+      undefined,
+      [{ text: 'butter', avoid: 'milk' }],
+    ]);
+    expect(cream!.notes.filter((n) => n.code === 'step.stillNamed')).toEqual([]);
+  });
+
   it('a note on one thing tells nothing of another that holds the same', () => {
     const said = notesOf(
       `${LIST}\n60 g butter`,

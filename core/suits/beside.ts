@@ -56,7 +56,9 @@ export function besideTheList(
   if (!given.method || given.method.length === 0) return [];
   const formula = linkedOnce({ ...EMPTY, parts: given.parts, method: given.method }, lookup);
   const there = new Set(formula.parts.flatMap((p) => p.lines.map((l) => l.id)));
-  const lines = new Lines(formula.parts, lookup);
+  // The words were written before anything came in: nobody called that butter.
+  const written = formula.parts.map((p) => ({ ...p, lines: p.lines.filter((l) => !l.came) }));
+  const lines = new Lines(written, lookup);
   const partNames = new Set(formula.parts.flatMap((p) => p.name.toLowerCase().split(/[^\p{L}]+/u)));
   const passes = (phrase: string): boolean =>
     lines.calledBy(phrase).some((c) => lines.isOf(c.line.id, phrase)) || lines.says(phrase);

@@ -1,6 +1,6 @@
 import { useSuits } from '../../pantry/useSuits';
 import type { Kit } from '../../../core/classes';
-import type { Option, Solution } from '../../../core/rebalance';
+import type { Confidence, Option, Solution } from '../../../core/rebalance';
 import { HandbookLink } from '../../parts/HandbookLink';
 import { grams } from '../../words/format';
 import { listed } from '../../words/plural';
@@ -22,16 +22,45 @@ import { deskWords } from '../../words/data/en/desk';
 
 const W = deskWords.whyAside;
 
+/** How sure the answer is, and what decides that. */
+function HowSure({ of }: { of: Confidence }) {
+  const [deciding, ...more] = of.because;
+  return (
+    <section>
+      <h2>{W.howSure}</h2>
+      <p>
+        <b>{SURE[of.level]}.</b> {deciding && say(deciding)}
+      </p>
+      {more.length > 0 && (
+        <details className="small quiet">
+          <summary>{W.moreOnHowSure}</summary>
+          {more.map((b) => (
+            <p key={b.code + JSON.stringify(b.args)}>{say(b)}</p>
+          ))}
+        </details>
+      )}
+    </section>
+  );
+}
+
 /** The margin: why this way, its window, what it changes, what to watch. */
 export function WhyAside({ option, solution }: { option: Option | null; solution: Solution }) {
   const { doc, kitOf } = useDeskContext();
   const kit = option && kitOf(option.kitId);
-  const [deciding, ...more] = solution.confidence.because;
   // What is on the desk in its place.
   const chosen = option ? solution.kits[option.conflictId] : undefined;
   const suits = useSuits(solution.formula, solution.formula.avoids, doc.request.words);
+  const holds = (
+    <section>
+      <h2>{W.whatItHolds}</h2>
+      <Suits suits={suits} />
+    </section>
+  );
+  // What must not be in it, and is, comes before all else.
+  const isFirst = suits.finding === 'contains';
   return (
     <>
+      {isFirst && holds}
       {kit && option && (
         <section>
           <h2>{kitName(kit.id)}</h2>
@@ -81,24 +110,8 @@ export function WhyAside({ option, solution }: { option: Option | null; solution
           </p>
         </section>
       )}
-      <section>
-        <h2>{W.howSure}</h2>
-        <p>
-          <b>{SURE[solution.confidence.level]}.</b> {deciding && say(deciding)}
-        </p>
-        {more.length > 0 && (
-          <details className="small quiet">
-            <summary>{W.moreOnHowSure}</summary>
-            {more.map((b) => (
-              <p key={b.code + JSON.stringify(b.args)}>{say(b)}</p>
-            ))}
-          </details>
-        )}
-      </section>
-      <section>
-        <h2>{W.whatItHolds}</h2>
-        <Suits suits={suits} />
-      </section>
+      <HowSure of={solution.confidence} />
+      {!isFirst && holds}
     </>
   );
 }
