@@ -224,6 +224,7 @@ test('another thing stands in, water goes in by feel, and both are in the record
   const { items } = (await packet.json()) as { items: { itemId: string }[] };
   await page.request.post('./api/v1/pantry/remove', { data: { itemIds: items.map((i) => i.itemId) } });
   await page.goBack();
+  await expect(drank).toBeVisible();
   await expectAccessible(page);
 });
 
