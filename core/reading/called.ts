@@ -31,7 +31,7 @@ const bareOf = (phrase: string): string =>
 /** So many words a name has at most that is looked for. */
 const MOST_WORDS = 4;
 /** A thing that a text calls by its name, and where; `ingredient` is null for a word that only may be one. */
-export type Called = { ingredient: Ingredient | null; from: number; to: number };
+type Naming = { ingredient: Ingredient | null; from: number; to: number };
 
 /**
  * The things that a text calls by name, the longest name first: "coconut milk" is no milk. A word alone counts only where it is the
@@ -42,9 +42,9 @@ export function calledIn(
   text: string,
   passes: (phrase: string) => boolean,
   mayBe: (word: string) => boolean = () => false,
-): Called[] {
+): Naming[] {
   const words = wordsOf(text);
-  const out: Called[] = [];
+  const out: Naming[] = [];
   for (let i = 0; i < words.length;) {
     let taken = 0;
     for (let n = Math.min(MOST_WORDS, words.length - i); n > 0 && taken === 0; n--) {

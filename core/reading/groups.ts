@@ -22,7 +22,7 @@ export function groupIn(clause: string, lines: Lines, partId: string | undefined
         which === 'dry'
           ? lines.isWhole(c) &&
             isDry(c) &&
-            !(c.ingredient?.group === 'sugar' && SUGAR_LATER.test(lines.ahead.split(IN_THE_TIN)[0]!))
+            !(c.ingredient?.group === 'sugar' && SUGAR_LATER.test(lines.ahead().split(IN_THE_TIN)[0]!))
           : which === 'wet'
             ? lines.isWhole(c) && !isDry(c) && c.line.role !== 'inclusion' && !isPieces(c)
             : true

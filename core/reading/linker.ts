@@ -64,14 +64,11 @@ export class Linker {
   /** A step with its acts. To be asked for one step after another. */
   step(step: Step): Step {
     const acts: Action[] = [];
-    const after = this.formula.method.slice(this.formula.method.indexOf(step) + 1).map((s) => s.text);
     for (const sentence of sentencesIn(step.text))
       for (const clause of clausesOf(sentence.text)) {
         if (this.count >= MOST_ACTS) break;
         this.count += 1;
-        this.lines.ahead = [step.text.slice(sentence.at + clause.at + clause.text.length), ...after].join(
-          '\n',
-        );
+        this.lines.ahead = () => this.textAfter(step, sentence.at + clause.at + clause.text.length);
         this.add(acts, this.act(clause, sentence.at), step.text);
       }
     if (acts.length === 0) return step;
@@ -82,6 +79,12 @@ export class Linker {
     const oven = mended.findLast((a) => a.mended && a.tempC !== undefined && OVENS.includes(a.kind));
     if (oven) this.now.oven = { c: oven.tempC!, fan: oven.fan ?? false };
     return { ...step, actions: mended };
+  }
+
+  /** The words of the method behind a place in a step. */
+  private textAfter(step: Step, at: number): string {
+    const { method } = this.formula;
+    return [step.text.slice(at), ...method.slice(method.indexOf(step) + 1).map((s) => s.text)].join('\n');
   }
 
   /** Adds an act, or goes on with the one before where it is the same still. */

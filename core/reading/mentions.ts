@@ -11,7 +11,7 @@ export class Lines {
   /** Lines by the phrases they are called by. */
   readonly #by = new Map<string, Called[]>();
   /** What the method says after the act at work. */
-  ahead = '';
+  ahead = (): string => '';
   /** How many words the longest phrase has that begins with a word. */
   readonly #longest = new Map<string, number>();
   readonly #left = new Map<string, ActionShare[]>();

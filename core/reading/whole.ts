@@ -48,9 +48,9 @@ const unlistedIn = (act: Action, lines: Lines): string[] => [
   ),
 ];
 /** What is brushed on of a thing that all went in before: lines of eggs that such an act names and takes nothing of. */
-const SHINES = /\b(?:brush|glaze|paint|wash)\b/i;
+const BRUSHES = /\b(?:brush|glaze|paint|wash)\b/i;
 function spentIn(act: Action, lines: Lines): string[] {
-  if (!SHINES.test(act.text)) return [];
+  if (!BRUSHES.test(act.text)) return [];
   const used = new Set(act.uses?.map((u) => u.lineId));
   const of = (act.names ?? []).flatMap((n) =>
     n.lineIds.some((id) => used.has(id)) ? [] : n.lineIds.flatMap((id) => lines.of(id)?.ingredient ?? []),

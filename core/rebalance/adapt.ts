@@ -12,6 +12,7 @@ import type { Slot, Trial } from './trial';
 import { candidatesFor, conflictsOf } from './conflicts';
 import type { AdaptContext, AdaptInput, Conflict, Outcome, Pins } from './types';
 import { smallestClash } from './clash';
+import { withStillNamed } from './still-named';
 import { otherBake } from './other';
 import { hydrationOf } from './structure';
 import { weighedOf, whyAfter } from './why';
@@ -50,9 +51,11 @@ export function* adaptSteps(input: AdaptInput, context: AdaptContext): Generator
   const wholes = [best, ...perPart.flatMap((trials, i) => trials.slice(1).map((t) => best.with(i, t)))];
   const solutions = wholes.map((trials) => solutionOf(formula, benches, trials, avoids, lookup));
   solutions.sort((a, b) => a.total - b.total || a.key.localeCompare(b.key));
-  const told = solutions
-    .slice(0, limit)
-    .map((s, i) => (i === 0 ? s : { ...s, because: whyAfter(weighedOf(s), weighedOf(solutions[0]!)) }));
+  const told = solutions.slice(0, limit).map((s, i) => ({
+    ...s,
+    formula: { ...s.formula, method: withStillNamed(s.formula, lookup) },
+    ...(i === 0 ? {} : { because: whyAfter(weighedOf(s), weighedOf(solutions[0]!)) }),
+  }));
   if (input.options === false) return { ...outcome, solutions: told };
   const other = yield* otherBread(
     { ...input, formula },

@@ -10,7 +10,6 @@ import { withOpen } from './bands';
 import { honestOf, confidenceOf } from './confidence';
 import { holdBack } from './hold-back';
 import type { Option, Solution } from './types';
-import { withStillNamed } from './still-named';
 import { verdictsOf, newAllergens, cautionsOf } from './verdicts';
 import { between, whyAfter, type Weighed } from './why';
 import { verdictFor } from '../exclusions';
@@ -66,8 +65,7 @@ function adaptedOf(
     }),
   }));
   const method = applyEdits(source.method, steps, words, changes);
-  const formula: Formula = { ...source, parts, method, avoids: [...changes.avoids] };
-  return { ...formula, method: withStillNamed(formula, lookup) };
+  return { ...source, parts, method, avoids: [...changes.avoids] };
 }
 
 export function solutionOf(

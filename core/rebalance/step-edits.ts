@@ -28,13 +28,14 @@ export function eveningStep(line: Line, part: Part, lookup: Lookup): StepEdit[] 
   ];
 }
 
-type Came = {
+/** An amount of a way, as steps speak of it. */
+type Brought = {
   v: Pick<Variable, 'came' | 'joins'> & { ingredient: { id: string } };
   massG: number | null;
 };
 
 /** The things of a way as steps speak of them, with their amounts: n1 and g1, n2 and g2, and so on. */
-const amountsOf = (own: readonly Came[]): Filled =>
+const amountsOf = (own: readonly Brought[]): Filled =>
   Object.fromEntries<string | number>(
     own.slice(0, 3).flatMap(({ v, massG }, i) => [
       [`n${i + 1}`, v.ingredient.id],
@@ -89,7 +90,7 @@ function insteadOf(
 /** Method edits of the chosen kits, with the amounts they speak of filled in. */
 export function editsOf(
   choices: readonly Choice[],
-  all: readonly Came[],
+  all: readonly Brought[],
   part: Part,
   lookup: Lookup,
 ): StepEdit[] {

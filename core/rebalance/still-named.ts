@@ -6,7 +6,7 @@ import { besideTheList } from '../suits';
 
 /**
  * The method of an adapted formula with a note where a step still calls by name what has to go and the list did not have, so that
- * nothing came in its place.
+ * nothing came in its place. Of the answers that are shown: the method is read through for it.
  */
 export function withStillNamed(formula: Formula, lookup: Lookup): Step[] {
   const beside = besideTheList(formula, formula.avoids, lookup);

@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import type { ExclusionId } from '../exclusions';
 import { AVOID_IDS, INGREDIENTS, lookupReference, type AvoidId } from '../ingredients';
+import type { Step } from '../method';
 import { readFormula } from '../reading';
 import { adapt } from '../rebalance';
 import { besideTheList } from './beside';
@@ -103,16 +105,15 @@ describe('what the method calls by name and the list does not have', () => {
 });
 
 describe('in an adapted method', () => {
-  const notesOf = (text: string, method: string) => {
+  /** The steps of the best answer, but for those that came in. */
+  const stepsOf = (text: string, method: string, exclude: ExclusionId[]) => {
     const { formula } = readFormula({ title: 'Rolls', text, method });
-    const { solutions } = adapt(
-      { formula, exclude: ['egg', 'dairy', 'nuts'], limit: 1, options: false },
-      { lookup: lookupReference },
-    );
-    return solutions[0]!.formula.method.flatMap((s) =>
-      s.notes.flatMap((n) => (n.code === 'step.stillNamed' ? [n.args] : [])),
-    );
+    const { solutions } = adapt({ formula, exclude, limit: 1, options: false }, { lookup: lookupReference });
+    return solutions[0]!.formula.method.filter((s) => !s.added);
   };
+  const toldIn = (steps: readonly Step[]) =>
+    steps.flatMap((s) => s.notes.flatMap((n) => (n.code === 'step.stillNamed' ? [n.args] : [])));
+  const notesOf = (text: string, method: string) => toldIn(stepsOf(text, method, ['egg', 'dairy', 'nuts']));
 
   it('what has to go and nothing came for stands as a note at its step', () => {
     expect(
@@ -127,39 +128,27 @@ describe('in an adapted method', () => {
   });
 
   it('egg that is brushed on is no part of what holds the dough, and its stand-in is not brushed on', () => {
-    const { formula } = readFormula({
-      title: 'Muffins',
-      text: '200 g rice flour\n100 g sugar\n2 eggs\n100 ml oil\n8 g baking powder',
-      method:
-        'Beat the eggs with the sugar and oil, fold in the flour and baking powder.\nBrush the tops with beaten egg white, then bake 20 min at 180 C.',
-    });
-    const { solutions } = adapt(
-      { formula, exclude: ['egg'], limit: 1, options: false },
-      { lookup: lookupReference },
+    const [mix, brush] = stepsOf(
+      '200 g rice flour\n100 g sugar\n2 eggs\n100 ml oil\n8 g baking powder',
+      'Beat the eggs with the sugar and oil, fold in the flour and baking powder.\nBrush the tops with beaten egg white, then bake 20 min at 180 C.',
+      ['egg'],
     );
-    const [mix, brush] = solutions[0]!.formula.method.filter((s) => !s.added);
     expect(mix!.swaps).toHaveLength(1);
     expect(brush!.swaps ?? []).toEqual([]);
     expect(brush!.notes).toEqual([{ code: 'step.stillNamed', args: { text: 'beaten egg', avoid: 'egg' } }]);
   });
 
   it('butter to serve is none of what comes for the butter in it; cream of the list that is kept for serving is', () => {
-    const { formula } = readFormula({
-      title: 'Muffins',
-      text: '200 g rice flour\n100 g sugar\n80 g butter\n100 ml milk\n8 g baking powder\nTo finish:\n200 ml double cream',
-      method:
-        'Melt the butter, stir in the sugar, milk, flour and baking powder. Bake 20 min at 180 C.\nServe warm with butter.\nServe with the cream.',
-    });
-    const { solutions } = adapt(
-      { formula, exclude: ['dairy'], limit: 1, options: false },
-      { lookup: lookupReference },
+    const [, butter, cream] = stepsOf(
+      '200 g rice flour\n100 g sugar\n80 g butter\n100 ml milk\n8 g baking powder\nTo finish:\n200 ml double cream',
+      'Melt the butter, stir in the sugar, milk, flour and baking powder. Bake 20 min at 180 C.\nServe warm with butter.\nServe with the cream.',
+      ['dairy'],
     );
-    const [, butter, cream] = solutions[0]!.formula.method.filter((s) => !s.added);
     expect([butter!.swaps, butter!.notes.map((n) => n.args)]).toEqual([
       undefined,
       [{ text: 'butter', avoid: 'milk' }],
     ]);
-    expect(cream!.notes.filter((n) => n.code === 'step.stillNamed')).toEqual([]);
+    expect(toldIn([cream!])).toEqual([]);
   });
 
   it('a note on one thing tells nothing of another that holds the same', () => {

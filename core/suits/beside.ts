@@ -48,13 +48,8 @@ export type Beside = { stepId: string; text: string; contains: AvoidId[]; unknow
  * What the method calls by name and the list does not have: an egg wash, nuts for the top, butter to serve. What links to a line
  * of the list is judged there; what was swapped, noted or struck is told. The same words of a step are told once.
  */
-export function besideTheList(
-  given: Pick<Formula, 'parts'> & Partial<Pick<Formula, 'method'>>,
-  avoids: readonly AvoidId[],
-  lookup: Lookup,
-): Beside[] {
-  if (!given.method || given.method.length === 0) return [];
-  const formula = linkedOnce({ ...EMPTY, parts: given.parts, method: given.method }, lookup);
+export function besideTheList(given: Formula, avoids: readonly AvoidId[], lookup: Lookup): Beside[] {
+  const formula = linkedOnce(given, lookup);
   const there = new Set(formula.parts.flatMap((p) => p.lines.map((l) => l.id)));
   // The words were written before anything came in: nobody called that butter.
   const written = formula.parts.map((p) => ({ ...p, lines: p.lines.filter((l) => !l.came) }));
@@ -91,4 +86,3 @@ export function besideTheList(
     return [...found.values()];
   });
 }
-const EMPTY: Formula = { schema: 1, title: '', originalText: '', parts: [], method: [], avoids: [] };

@@ -28,7 +28,7 @@ export type Suitability = {
  * always looked for.
  */
 export function suitabilityOf(
-  formula: Pick<Formula, 'parts'> & Partial<Pick<Formula, 'method'>>,
+  formula: Formula | Pick<Formula, 'parts'>,
   avoids: readonly AvoidId[],
   lookup: Lookup,
 ): Suitability {
@@ -47,7 +47,8 @@ export function suitabilityOf(
     if (may.length > 0) out.may.push(cause(may));
     if (unknown.length > 0) out.check.push(cause(unknown));
   }
-  for (const { stepId, text, contains, unknown } of besideTheList(formula, all, lookup)) {
+  const beside = 'method' in formula ? besideTheList(formula, all, lookup) : [];
+  for (const { stepId, text, contains, unknown } of beside) {
     const cause = (of: AvoidId[]): Cause => ({
       lineId: null,
       stepId,
