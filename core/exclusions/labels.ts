@@ -1,8 +1,18 @@
 import { msg, type Msg } from '../explain';
 import { AVOID_IDS, type AvoidId, type Ingredient } from '../ingredients';
-import { CLAIMABLE, EXEMPT, PLAIN_WORDS, STEMS, TERMS } from './data/label-terms';
+import { CLAIMABLE, EXEMPT, PLAIN_WORDS } from './data/label-terms';
 import { BOILERPLATE, fold, splitTraces } from './label-text';
 import { isDeclared, type RulesetId } from './rulesets';
+import {
+  COMPOUND,
+  isWord,
+  keyOf,
+  KNOWN_PHRASES,
+  longestPhrase,
+  partsOf,
+  single,
+  tokensOf,
+} from './vocabulary';
 
 /** A finding and the words it rests on. `declared`: the law of the rule set makes packets name it. */
 export type LabelFinding = { avoid: AvoidId; words: string[]; declared: boolean };
@@ -15,68 +25,13 @@ export type LabelReading = {
   notes: Msg[];
 };
 
-/** A word without the ending of its plural; other languages give their plurals as words of their own. */
-const single = (w: string): string =>
-  w.length > 4 && w.endsWith('ies') && !w.endsWith('kies')
-    ? `${w.slice(0, -3)}y`
-    : w.length > 3 && /(?:s|x|ch|sh|o)es$/.test(w) && !/[aiu]oes$|[aeiou]ses$/.test(w)
-      ? w.slice(0, -2)
-      : w.length > 3 && /[^s]s$/.test(w)
-        ? w.slice(0, -1)
-        : w;
-const key = (phrase: string): string => phrase.split(' ').map(single).join(' ');
-
-const PHRASES = new Map<string, readonly AvoidId[]>();
-for (const [avoids, words] of TERMS)
-  for (const w of words.split('|')) {
-    const k = key(w);
-    // A word of two rows (Italian "pane", say) means both.
-    PHRASES.set(k, [...new Set([...(PHRASES.get(k) ?? []), ...avoids])]);
-  }
-const MOST_WORDS = Math.max(...[...PHRASES.keys()].map((p) => p.split(' ').length));
 const PLAIN = new Set(PLAIN_WORDS.split(' ').map(single));
-const CLAIMS = new Set(CLAIMABLE.split('|').map(key));
-const BY_LENGTH = [...STEMS].sort((a, b) => b[0].length - a[0].length);
-
-/** Every phrase this reader knows, with what it means: for the handbook and for tests. */
-export const KNOWN_PHRASES: ReadonlyMap<string, readonly AvoidId[]> = PHRASES;
+const CLAIMS = new Set(CLAIMABLE.split('|').map(keyOf));
 
 type Found = Map<AvoidId, Set<string>>;
 const add = (found: Found, avoids: readonly AvoidId[], words: string) => {
   for (const a of avoids) found.set(a, (found.get(a) ?? new Set()).add(words));
 };
-
-/** What a long compound word holds, part by part; null where it holds nothing known. */
-function partsOf(word: string): AvoidId[] | null {
-  let rest = word;
-  const out: AvoidId[] = [];
-  let hit = false;
-  for (const [stem, avoids] of BY_LENGTH) {
-    if (!rest.includes(stem)) continue;
-    rest = rest.replaceAll(stem, ' ');
-    out.push(...avoids);
-    hit = true;
-  }
-  return hit ? out : null;
-}
-
-/** Words and runs of marks, in order. */
-const tokensOf = (text: string): string[] => text.match(/[\p{L}\d_]+|[^\p{L}\d_\s]+/gu) ?? [];
-const isWord = (t: string | undefined): boolean => t !== undefined && /[\p{L}\d]/u.test(t);
-
-/** The longest phrase known that starts at a token. */
-function longestPhrase(
-  tokens: readonly string[],
-  at: number,
-): { words: number; avoids: readonly AvoidId[] } | null {
-  for (let n = Math.min(MOST_WORDS, tokens.length - at); n > 0; n--) {
-    const words = tokens.slice(at, at + n);
-    if (!words.every(isWord)) continue;
-    const avoids = PHRASES.get(words.map(single).join(' ')) ?? PHRASES.get(words.join(' '));
-    if (avoids) return { words: n, avoids };
-  }
-  return null;
-}
 
 /** Takes what the words of a text name; a word nobody knows goes to `unknown`. */
 function collect(text: string, found: Found, unknown: Set<string>): void {
@@ -93,7 +48,7 @@ function collect(text: string, found: Found, unknown: Set<string>): void {
       continue;
     }
     const word = tokens[at]!;
-    const parts = word.length >= 6 ? partsOf(word) : null;
+    const parts = word.length >= COMPOUND ? partsOf(word) : null;
     if (parts) add(found, parts, word);
     else if (word.length > 2 && !/^\d/.test(word) && !PLAIN.has(single(word))) unknown.add(word);
     at += 1;
@@ -156,7 +111,7 @@ function splitClaims(text: string): { body: string; claims: string[] } {
       claims.push(tokens.slice(at, at + free + 1).join(' '));
       // "Egg-free mayonnaise" is not the thing that holds egg.
       const absent =
-        PHRASES.get(
+        KNOWN_PHRASES.get(
           tokens
             .slice(at, at + free)
             .map(single)

@@ -104,6 +104,51 @@ describe('what the method calls by name and the list does not have', () => {
   });
 });
 
+describe('a method in another language', () => {
+  it.each<[string, string[]]>([
+    [
+      'Den Teig zu Brötchen formen, mit verquirltem Ei bestreichen und mit gehackten Walnüssen bestreuen.',
+      ['Ei: egg', 'Walnüssen: tree_nut'],
+    ],
+    [
+      'Mit Haselnussbutter und Schlagsahne servieren.',
+      ['Haselnussbutter: milk,tree_nut', 'Schlagsahne: milk'],
+    ],
+    ['Pétrir la pâte, badigeonner avec un œuf et parsemer d’amandes.', ['œuf: egg', 'amandes: tree_nut']],
+    ['Beurrer le moule et verser la pâte.', ['Beurrer: milk']],
+    ['Servir con nata y nueces en el plato.', ['nata: milk', 'nueces: tree_nut']],
+    ['Spennellare con uovo sbattuto e impastare con le mani.', ['uovo: egg']],
+    // Likened to it, told to be none of it, or another thing.
+    [
+      'Zu einem walnussgroßen Stück formen und auf Butterbrotpapier legen, ohne Ei und statt Butter mit Öl.',
+      [],
+    ],
+    ['Mit Muskatnuss und Kokosmilch würzen.', []],
+    ['Mélanger sans œuf et avec le lait de coco.', []],
+    ['Servir sin leche y con agua.', []],
+  ])('%s', (method, words) => {
+    const formula = readFormula({ title: 'Rolls', text: LIST, method }).formula;
+    expect(
+      besideTheList(formula, AVOIDS, lookupReference).map((b) => `${b.text}: ${b.contains.join()}`),
+    ).toEqual(words);
+  });
+
+  it('is silent on what the list tells of, however it is inflected', () => {
+    const { formula } = readFormula({
+      title: 'Brötchen',
+      text: `${LIST}\n2 Eier`,
+      method: 'Alles mit den Eiern verrühren, zu Brötchen formen und mit Ei bestreichen.',
+    });
+    expect(besideTheList(formula, AVOIDS, lookupReference)).toEqual([]);
+  });
+
+  it('words of other languages are no concern of an English one', () => {
+    expect(
+      told('Roll in your hands to a pan of rolls, e.g. with poi, la nata or il burro from the shop.'),
+    ).toEqual([]);
+  });
+});
+
 describe('in an adapted method', () => {
   /** The steps of the best answer, but for those that came in. */
   const stepsOf = (text: string, method: string, exclude: ExclusionId[]) => {

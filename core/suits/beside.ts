@@ -4,6 +4,7 @@ import type { Formula } from '../formula';
 import type { AvoidId, Ingredient, Lookup } from '../ingredients';
 import { isDeed, TAKEN_FOR, type Step } from '../method';
 import { calledIn, Lines, linkedOnce } from '../reading';
+import { isForeign, isNotMeantAbroad, namedAbroad } from './foreign';
 
 /** It is likened to a thing, or told to be none of it: "as thick as double cream", "dairy-free milk", "in place of eggs". */
 const NOT_MEANT =
@@ -57,6 +58,8 @@ export function besideTheList(given: Formula, avoids: readonly AvoidId[], lookup
   const partNames = new Set(formula.parts.flatMap((p) => p.name.toLowerCase().split(/[^\p{L}]+/u)));
   const passes = (phrase: string): boolean =>
     lines.calledBy(phrase).some((c) => lines.isOf(c.line.id, phrase)) || lines.says(phrase);
+  const abroad = isForeign(formula.method.map((s) => s.own ?? s.text).join(' '));
+  const held = formula.parts.flatMap((p) => p.lines.map((l) => lookup(l.item)));
   const maybe = (word: string): AvoidId[] => avoids.filter((a) => TAKEN_FOR[a]?.test(word));
   return formula.method.flatMap((step) => {
     if (step.own === undefined && (step.added || step.struck)) return [];
@@ -67,6 +70,7 @@ export function besideTheList(given: Formula, avoids: readonly AvoidId[], lookup
       const word = text.slice(from, to);
       const [before, after] = [text.slice(0, from), text.slice(to)];
       if (NOT_MEANT.test(before) || OF_ANOTHER.test(after) || isDeed(word, before)) continue;
+      if (abroad && isNotMeantAbroad(text, from, to)) continue;
       const isThere = DEFINITE.test(before);
       const last = word.split(' ').at(-1)!;
       const isListed = linked.some(
@@ -82,6 +86,13 @@ export function besideTheList(given: Formula, avoids: readonly AvoidId[], lookup
         : { contains: maybe(word), unknown: [] };
       if (contains.length + unknown.length > 0 && !isTold(step, ingredient, contains, lookup))
         found.set(word.toLowerCase(), { stepId: step.id, text: word, contains, unknown });
+    }
+    // A word that some line of the list holds too is told there: how it is inflected is not known.
+    for (const { from, to, avoids: named } of abroad ? namedAbroad(text) : []) {
+      const contains = avoids.filter((a) => named.includes(a) && !held.some((i) => i?.facts[a] === 'yes'));
+      const word = text.slice(from, to);
+      if (contains.length > 0 && !isTold(step, null, contains, lookup))
+        found.set(word.toLowerCase(), { stepId: step.id, text: word, contains, unknown: [] });
     }
     return [...found.values()];
   });
