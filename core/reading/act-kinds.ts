@@ -70,6 +70,8 @@ const BY_VERB = {
       : 'other';
   },
   heat: ({ t }) => {
+    // "Oven: 190 C, 15 min" is what is done, and not what is got ready.
+    if (/^(?:fan )?oven:?\s+\d/i.test(t) && timesIn(t).length > 0) return 'bake';
     if (
       /\boven\b|\bstone\b|\bpot\b|\bgas mark\b|\bto \d{3}|\b(?:non[- ]?stick |frying )?(?:pan|skillet|griddle)\b/i.test(
         t,

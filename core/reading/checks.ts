@@ -1,3 +1,4 @@
+import type { ClassId } from '../classes';
 import { msg, type Msg } from '../explain';
 import { doughLines, massOf, type Line, type Part, type StatedTin, type Yield, totalMassG } from '../formula';
 import { idOf, type Ingredient, type Lookup } from '../ingredients';
@@ -109,11 +110,15 @@ export function likelier(aG: number, bG: number, restG: number): Likelier {
 const PIECE_G: [RegExp, [number, number]][] = [
   [/muffin|cupcake/, [40, 160]],
   [/bun|roll/, [45, 180]],
+  [/cracker/, [2, 60]],
   [/cookie|biscuit/, [8, 100]],
   [/bar|square|slice|piece/, [20, 180]],
   [/loa|cake|round/, [300, 2500]],
   [/flatbread|pancake|scone|tart/, [30, 250]],
 ];
+
+/** Kinds of bake of which a piece weighs a few grams. */
+const SMALL: ReadonlySet<ClassId> = new Set(['cookie', 'cracker']);
 
 /** The batch against what it is said to make and the tin it goes into. */
 export function checkBatch(
@@ -129,7 +134,9 @@ export function checkBatch(
   const massG = totalMassG(lines);
   if (yields) {
     const each = massG / yields.pieces;
-    const usual = PIECE_G.find(([is]) => is.test(yields.name))?.[1];
+    // "Makes 24" names no kind: of small things it is the kind of the bake that tells.
+    const kind = yields.name === 'pieces' && SMALL.has(parts[0]!.classId) ? parts[0]!.classId : yields.name;
+    const usual = PIECE_G.find(([is]) => is.test(kind))?.[1];
     if (usual && (each < usual[0] || each > usual[1]))
       issues.push(
         msg('check.yield', {

@@ -137,7 +137,9 @@ function meaningOf(phrase: string, said: string, isOneWord: boolean, lines: Line
     (c) => c.phrases.get(phrase) === 2 && !lines.isGone(c) && (!bySome || c.written.has(phrase)),
   );
   const named = ending.length > 0 ? ending : within;
-  const grouped = group ? lines.called.filter((c) => c.ingredient && group.is(c.ingredient)) : [];
+  const ofGroup = group ? lines.called.filter((c) => c.ingredient && group.is(c.ingredient)) : [];
+  const isOther = (c: Called) => !ofGroup.includes(c) && [...c.written].at(-1) === phrase;
+  const grouped = group?.only && lines.called.some(isOther) ? [] : ofGroup;
   if (named.length === 0 && grouped.length === 0) return null;
   return { named, grouped, all: group?.all === true };
 }

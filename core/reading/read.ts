@@ -9,6 +9,7 @@ import { checkBatch, checkShares, likelier } from './checks';
 import { eggsOf, pintsOf } from './country';
 import { readLineWith, type ReadContext, type ReadLine } from './line';
 import { linkMethod } from './actions';
+import { stepsWithoutFacts, withoutFacts, type Facts } from './facts';
 import { withUptake } from './uptake';
 import { kindOf } from './evidence';
 import { referenceMatcher } from './match';
@@ -172,27 +173,35 @@ export function readFormula(asked: ReadInput, given: ReadContext = referenceCont
   const issues: BakeIssue[] = [];
   const rows = (isWhole ? input.text : unfolded(input.text)).split(/\r?\n/).map(narrowed).filter(Boolean);
   const notes = [...rows.filter(isNote), ...apart];
-  const wanted = rows.filter((r) => !isNote(r));
+  const facts: Facts = {};
+  withoutFacts(notes, facts);
+  const wanted = withoutFacts(
+    rows.filter((r) => !isNote(r)),
+    facts,
+  );
   const counted = wanted.filter((r) => !isHeading(r) || namedRow(r, context.matcher)).length;
   if (counted === 0) issues.push(msg('read.empty'));
   if (counted > MAX_LINES) issues.push(msg('read.tooManyLines', { max: MAX_LINES, given: counted }));
 
   const title = (input.title ?? '').trim().slice(0, 200);
   const { parts, lines } = partsOf(wanted, context);
-  const method = (input.method ?? '').split(/\r?\n/).map(narrowed).join('\n');
+  const steps = (input.method ?? '').split(/\r?\n/).map(narrowed);
+  // What the baker called a step stays one.
+  const isSaid = (row: string) => Object.hasOwn(asked.rows ?? {}, row);
+  const method = stepsWithoutFacts(steps, facts, isSaid).join('\n');
   markBeside(lines, method);
   setKinds(parts, { title, method, classId: input.classId }, lookup);
   checkLines(parts, lines, context);
   const { bake, issues: bakeIssues } = readBake(
-    narrowed(input.oven ?? ''),
-    narrowed(input.time ?? ''),
+    narrowed(input.oven ?? '') || (facts.oven ?? ''),
+    narrowed(input.time ?? '') || (facts.time ?? ''),
     method,
   );
   issues.push(...bakeIssues);
   const all = ingredientsIn({ lines: lines.map((l) => l.line) }, context);
   if (counted > 0 && !all.some((i) => i.flour)) issues.push(msg('read.noFlour'));
-  const yields = readYield([...notes, method, title].join('\n')) ?? undefined;
-  const tin = readTin([title, method].join('\n')) ?? undefined;
+  const yields = readYield([facts.yields ?? '', ...notes, method, title].join('\n')) ?? undefined;
+  const tin = readTin([facts.tin ?? '', title, method].join('\n')) ?? undefined;
   issues.push(...checkBatch(parts, yields, tin, lookup));
   const formula: Formula = {
     schema: 1,

@@ -1,4 +1,5 @@
 import { BULLET, SAID_LINE } from './bullet';
+import { factsOfRows } from './facts';
 import { referenceMatcher } from './match';
 import { namedRow } from './named-row';
 import { saysWhatItMakes } from './tin';
@@ -150,14 +151,20 @@ export type SaidRows = Readonly<Record<string, RowKind>>;
 /** What is said counts for more than all that speaks against it. */
 const SAID = 60;
 
+/** What a row of figures of the whole is by that alone: more than an amount in a list, or a time among steps. */
+const FACT = 16;
+
 /** The kind of each row of a text, in order; empty rows are passed over. What was said of a row is so, and tells its neighbours. */
 export function kindsOf(rows: readonly string[], said: SaidRows = {}): RowKind[] {
   let section: 'none' | 'list' | 'steps' | 'notes' = 'none';
   // A title stands first, or behind who wrote it.
   const first = rows.findIndex((row) => !BYLINE.test(row));
+  const facts = factsOfRows(rows.map((r) => r.replace(BULLET, '')));
   const scored = rows.map((row, i) => {
     const bare = row.replace(BULLET, '');
     const scores = scoresOf(row, i === first, section);
+    // A row of figures of the whole is none of the list, and nothing that is done.
+    if (facts[i]) scores.note += FACT;
     const told = Object.hasOwn(said, row) ? said[row] : undefined;
     if (told) for (const kind of ROW_KINDS) scores[kind] = kind === told ? SAID : NEVER;
     if (LIST_MARK.test(bare)) section = 'list';
@@ -180,7 +187,18 @@ export function kindsOf(rows: readonly string[], said: SaidRows = {}): RowKind[]
   }
   let winner: { sum: number; path: RowKind[] } | null = null;
   for (const end of best.values()) if (!winner || end.sum > winner.sum) winner = end;
-  return winner?.path ?? [];
+  const kinds = winner?.path ?? [];
+  // An oven that is heated between steps is one of them.
+  return kinds.map((kind, i) => {
+    const before = kinds.slice(0, i).findLast((k) => k !== 'note');
+    const isAmid =
+      kind === 'note' &&
+      facts[i]?.oven !== undefined &&
+      !Object.hasOwn(said, rows[i]!) &&
+      (before === 'step' || (before === 'mark' && kinds.slice(0, i).includes('line'))) &&
+      kinds.slice(i + 1).includes('step');
+    return isAmid ? 'step' : kind;
+  });
 }
 
 /** The rows of a text as they are judged. */

@@ -20,8 +20,9 @@ export const LOOSE = new Set(
 /** Of these words alone a line is told though they are loose. */
 export const TELLS = new Set(['zest', 'juice', 'yolk', 'white', 'extract', 'essence']);
 
-/** What a word of a method may mean: lines of these groups, all that are left, or the first. */
-export const COLLECTIVE: Record<string, { is: (i: Ingredient) => boolean; all: boolean }> = {};
+/** What a word of a method may mean: lines of these groups, all that are left, or the first; `only` where no line of another group ends so. */
+export const COLLECTIVE: Record<string, { is: (i: Ingredient) => boolean; all: boolean; only?: boolean }> =
+  {};
 const collective = (words: string, groups: GroupId[], all: boolean) => {
   for (const w of words.split(' ')) COLLECTIVE[w] = { is: (i) => groups.includes(i.group), all };
 };
@@ -52,6 +53,7 @@ COLLECTIVE.gum = { is: (i) => /gum/.test(i.id), all: true };
 COLLECTIVE.soda = { is: (i) => /soda|bicarb/.test(i.id), all: false };
 COLLECTIVE.bicarb = COLLECTIVE.soda;
 COLLECTIVE.crumb = { is: (i) => /biscuit|crumb|cracker|cookie/.test(i.id), all: true };
+COLLECTIVE.powder = { is: (i) => /baking_powder/.test(i.id), all: true, only: true };
 COLLECTIVE.leavener = { is: (i) => i.group === 'leavener', all: true };
 COLLECTIVE.yolk = { is: (i) => i.group === 'egg_yolk' || i.group === 'egg', all: false };
 COLLECTIVE.white = { is: (i) => i.group === 'egg_white' || i.group === 'egg', all: false };

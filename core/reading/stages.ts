@@ -31,7 +31,7 @@ const ONLY_HEAT = /^\s*(?:fan )?\d{3}\s*°?\s*[CF](?: fan)?\.?$/i;
 /** What is heated with the oven is no bake yet. */
 const WARMS = /^\s*(?:meanwhile,?\s+)?(?:pre-?)?heat\b/i;
 const STARTS_HOT =
-  /^\s*(?:at\s+)?(?:gas\s*(?:mark\s*)?\d{1,2}|\d{3}\s*(?:°\s*)?[CF]?(?:\s*(?:\(\s*)?(?:fan|convection)\s*\d{0,3}\s*\)?)?)\s*,?\s+(?:for\b|\d)/i;
+  /^\s*(?:at\s+|oven:?\s+)?(?:gas\s*(?:mark\s*)?\d{1,2}|\d{3}\s*(?:°\s*)?[CF]?(?:\s*(?:\(\s*)?(?:fan|convection)\s*\d{0,3}\s*\)?)?)\s*,?\s+(?:for\b|\d)/i;
 /** Minutes until something only an oven does: after it was heated they are a bake, whatever verb is left out. */
 const DONE_IN_OVEN =
   /\d\s*(?:mins?\b|minutes?\b|m\b|h\b|hrs?\b|hours?\b)[^.;]{0,30}?(?:\b(?:un)?til\w*\b|:)[^.;]{0,40}\b(?:skewer|toothpick|tester|golden|brown|springs?|risen|set|firm|crisp|done|cooked through|hollow|bubbl\w+)\b/i;
