@@ -61,8 +61,9 @@ export function factsIn(row: string): Facts | null {
   // A sentence more is what one does.
   if (row.length > MOST || /[.!?]\s+\S/.test(row)) return null;
   const pieces = row.split(/\s*[|·•;]\s*|\s*,\s*(?=\p{L}+(?:\s\p{L}+)?\s*:)/u).filter(Boolean);
-  const told = pieces.map((p) => factOf(p, pieces.length === 1));
-  return told.length > 0 && told.every((f) => f !== null) ? Object.assign({}, ...told) : null;
+  const told = pieces.map((p) => factOf(p, pieces.length === 1)).filter((f) => f !== null);
+  if (told.length === 0 || told.length < pieces.length) return null;
+  return told.reduce<Facts>((all, f) => ({ ...all, ...f }), {});
 }
 
 const KINDS = ['oven', 'time', 'tin', 'yields'] as const;
