@@ -32,7 +32,10 @@ export default [
   },
   {
     // What a page says comes from a catalogue. Names of classes are the only words with spaces that are not said.
-    files: ['web/**/*.tsx', 'web/{api,app,instruments,pantry,parts,photos,places,shared,working}/**/*.ts'],
+    files: [
+      'web/**/*.tsx',
+      'web/{api,app,drawings,instruments,pantry,parts,photos,places,shared,store,theme,undo,workers,working}/**/*.ts',
+    ],
     ignores: ['**/*.test.*', 'web/testing/**'],
     languageOptions: { parser: ts.parser, parserOptions: { ecmaFeatures: { jsx: true } } },
     rules: {
@@ -50,7 +53,7 @@ export default [
           message: SENTENCE,
         },
         {
-          selector: `:matches(Property, VariableDeclarator, ArrayExpression, ReturnStatement, ArrowFunctionExpression, CallExpression:not([callee.property.name=/^(closest|querySelector|querySelectorAll)$/])) > Literal[value=${WORDS}]`,
+          selector: `:matches(Property, VariableDeclarator, ArrayExpression, ReturnStatement, ArrowFunctionExpression, NewExpression, CallExpression:not([callee.property.name=/^(closest|querySelector|querySelectorAll)$/])) > Literal[value=${WORDS}]`,
           message: SENTENCE,
         },
         {

@@ -21,20 +21,20 @@ test('the stated time by the ratio: colder dough takes longer, the fan less; rea
   const time = async (): Promise<number> =>
     Number(/about (\d+)/.exec(await oven.getByText(/: about \d+/).innerText())![1]);
   const before = await time();
-  await page.getByLabel('Dough goes in at').fill('4');
+  await page.getByLabel('Dough temperature going in').fill('4');
   await expect(oven.getByText('how warm it goes in')).toBeVisible();
   await expect.poll(time).toBeGreaterThan(before + 4);
-  await page.getByLabel('Dough goes in at').fill('24');
+  await page.getByLabel('Dough temperature going in').fill('24');
   await expect.poll(time).toBeLessThan(before + 3);
   await oven.getByRole('switch', { name: 'Fan' }).press('Space');
   await expect.poll(time).toBeLessThan(before);
   // Four curves within their axes; pointed at, they are read, as at the table below.
-  const curves = page.getByRole('img', { name: /Modelled heat of the middle/ });
+  const curves = page.getByRole('img', { name: /Modelled temperature of the core/ });
   await expect(curves.locator('path.recharts-curve')).toHaveCount(4);
   await curves.hover();
-  const read = page.getByText(/^After \d+ min: middle \d+ °C, crust \d+ °C; as written \d+ °C, \d+ °C$/);
+  const read = page.getByText(/^After \d+ min: core \d+ °C, crust \d+ °C; original \d+ °C, \d+ °C$/);
   await expect(read).toBeVisible();
-  const [, min, middle] = /After (\d+) min: middle (\d+)/.exec(await read.innerText())!;
+  const [, min, middle] = /After (\d+) min: core (\d+)/.exec(await read.innerText())!;
   await page.getByText('The same as a table').click();
   const rows = await page.getByRole('row', { name: / min \d+ °C/ }).allInnerTexts();
   const figures = rows.map((r) => /^(\d+) min\s+(\d+) °C/.exec(r)!.slice(1).map(Number));
@@ -66,8 +66,8 @@ test('a custard gives no number and leads with signs; without an oven it says wh
     time: '40 min',
   });
   await page.getByRole('link', { name: /^Bake (?!days)/ }).click();
-  await expect(page.getByText(/No number is to be trusted for this kind of bake/)).toBeVisible();
-  await expect(page.getByText(/Keep the stated 40 min in mind/)).toBeVisible();
+  await expect(page.getByText(/A forecast is not reliable for this kind of bake/)).toBeVisible();
+  await expect(page.getByText(/Use the stated 40 min as a guide/)).toBeVisible();
   await expect(page.getByText('the middle trembles, the rim is set')).toBeVisible();
   await expectAccessible(page);
   await putFormula(page, { ...LOAF, title: 'No oven', oven: '', time: '' });
@@ -103,9 +103,9 @@ test('a programme of stretches: a lid, its end moved by keys, another tin, and k
 
   const tin = page.getByRole('region', { name: 'The tin and the dough' });
   await tin.getByLabel('A tin of yours').selectOption({ label: 'Deep cake tin' });
-  await expect(tin.getByText(/As written the dough stands/)).toBeVisible();
-  await tin.getByRole('button', { name: /As high as before/ }).click();
-  await expect(tin.getByRole('button', { name: 'All the dough there is' })).toBeVisible();
+  await expect(tin.getByText(/In the original tin the dough is/)).toBeVisible();
+  await tin.getByRole('button', { name: /Same depth as before/ }).click();
+  await expect(tin.getByRole('button', { name: 'All the dough' })).toBeVisible();
   await expect(oven.getByText(/Stern oven runs 12 °C hot: for 230 °C set the dial to 220 °C/)).toBeVisible();
   await page.getByRole('button', { name: 'Save version' }).click();
   await page.getByRole('dialog').getByLabel('Name').fill('under a lid');
@@ -119,25 +119,25 @@ test('what a bake took is kept and counted from then on; ovens and tins are put 
   await page.goto('./kitchen');
   const ovens = page.getByRole('region', { name: 'Ovens' });
   await ovens.getByRole('button', { name: 'Add an oven' }).click();
-  await ovens.getByLabel('What you call it').fill('Galley oven');
-  await ovens.getByLabel('Hotter than it says by').fill('-15');
+  await ovens.getByLabel('Name').fill('Galley oven');
+  await ovens.getByLabel('Hotter than its dial by').fill('-15');
   await ovens.getByLabel('Wide inside').fill('5');
   await expect(ovens.getByText(/15 to 300 cm/)).toBeVisible();
   await ovens.getByLabel('Wide inside').fill('40');
-  await ovens.getByRole('button', { name: 'Keep the oven' }).click();
-  await expect(ovens.getByText('15 °C cooler than it says')).toBeVisible();
+  await ovens.getByRole('button', { name: 'Save oven' }).click();
+  await expect(ovens.getByText('15 °C cooler than its dial')).toBeVisible();
   // It is drawn when it is kept.
-  await ovens.getByRole('radio', { name: 'Bake in Galley oven' }).click();
-  await expect(ovens.getByRole('radio', { name: 'Bake in Galley oven' })).toBeChecked();
+  await ovens.getByRole('radio', { name: 'Use Galley oven' }).click();
+  await expect(ovens.getByRole('radio', { name: 'Use Galley oven' })).toBeChecked();
   const tins = page.getByRole('region', { name: 'Tins' });
   await tins.getByRole('button', { name: 'Add a tin' }).click();
-  await tins.getByLabel('What you call it').fill('Choir tin');
+  await tins.getByLabel('Name').fill('Choir tin');
   await tins.getByLabel('Its shape and size').fill('big tin');
-  await expect(tins.getByText(/Say it with its size/)).toBeVisible();
+  await expect(tins.getByText(/Enter it with its size/)).toBeVisible();
   await tins.getByLabel('Its shape and size').fill('28 cm round tin');
   await expectAccessible(page);
-  await tins.getByRole('button', { name: 'Keep the tin' }).click();
-  await tins.getByRole('button', { name: 'Take Choir tin off the list' }).click();
+  await tins.getByRole('button', { name: 'Save tin' }).click();
+  await tins.getByRole('button', { name: 'Remove Choir tin' }).click();
   await expect(tins.getByText('Choir tin')).toBeHidden();
   await page.getByRole('button', { name: 'Put back' }).click();
   await expect(tins.getByText('Choir tin')).toBeVisible();
@@ -148,11 +148,11 @@ test('what a bake took is kept and counted from then on; ovens and tins are put 
   const told = page.getByText(/190 °C: about \d+/);
   const before = Number(/about (\d+)/.exec(await told.innerText())![1]);
   await page.getByLabel('It took').fill('64');
-  await page.getByRole('button', { name: 'Keep this time' }).click();
-  await expect(page.getByText(/Your own timed bake makes it \+\d+ %/)).toBeVisible();
+  await page.getByRole('button', { name: 'Save this time' }).click();
+  await expect(page.getByText(/Your own timed bake makes it \+\d+%/)).toBeVisible();
   await expect
     .poll(async () => Number(/about (\d+)/.exec(await told.innerText())![1]))
     .toBeGreaterThan(before + 4);
-  await page.getByRole('button', { name: 'Take the last one back' }).click();
+  await page.getByRole('button', { name: 'Remove the last one' }).click();
   await expect.poll(async () => Number(/about (\d+)/.exec(await told.innerText())![1])).toBe(before);
 });

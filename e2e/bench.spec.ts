@@ -8,9 +8,9 @@ import { expectAccessible, leaveOut, putFormula } from './helpers';
 async function begin(page: Page, batches = 1, step = '1 g'): Promise<void> {
   await page.getByRole('button', { name: 'At the bench' }).click();
   const asked = page.getByRole('dialog', { name: 'At the bench' });
-  await asked.getByLabel('How much of it').fill(String(batches));
+  await asked.getByLabel('Batches').fill(String(batches));
   await asked.getByText(step, { exact: true }).click();
-  await asked.getByRole('button', { name: 'Begin' }).click();
+  await asked.getByRole('button', { name: 'Start' }).click();
   await page.waitForURL(/\/bench\//);
 }
 
@@ -33,10 +33,10 @@ test('a batch is weighed by keys: a slip is mended, a cut line and a reload lose
   await page.keyboard.press('Space');
   await expect(now).toContainText('sorghum flour');
 
-  // Too much flour lies on top: it is taken out again.
+  // Too much flour lies on top: it is removed again.
   await page.getByLabel('Grams that went in').fill('265');
   await page.getByLabel('Grams that went in').press('Enter');
-  const off = page.getByRole('region', { name: 'Something is off' });
+  const off = page.getByRole('region', { name: 'The weight is off' });
   await expect(off).toContainText('25 g too much');
   await expectAccessible(page);
   await off.getByRole('button', { name: 'Take 25 g out' }).click();
@@ -50,7 +50,7 @@ test('a batch is weighed by keys: a slip is mended, a cut line and a reload lose
   await context.setOffline(true);
   await page.keyboard.press('ArrowRight');
   await expect(now).toContainText('into bowl 2');
-  await expect(page.getByText(/kept on this device and sent when it is there/)).toBeVisible();
+  await expect(page.getByText(/saved on this device and sent when it is back/)).toBeVisible();
   await context.setOffline(false);
   await expect(page.getByText('All saved')).toBeVisible();
   const address = page.url();
@@ -73,34 +73,38 @@ test('a batch is weighed by keys: a slip is mended, a cut line and a reload lose
 
   // By a scale that is none: what it shows is what goes in.
   await page.getByText('Instruments', { exact: true }).click();
-  const trying = page.getByRole('switch', { name: 'Try it with a scale that is none' });
+  const trying = page.getByRole('switch', { name: 'Try a practice scale' });
   await trying.press('Space');
-  const scale = page.getByRole('region', { name: 'A scale to try with' });
+  const scale = page.getByRole('region', { name: 'Practice scale' });
   for (let i = 0; i < 4; i++) await scale.getByRole('button', { name: '+ 25 g' }).click();
-  await expect(now.getByRole('button', { name: /^In: (99|100|101) g/ })).toBeVisible();
+  await expect(now.getByRole('button', { name: /^Added: (99|100|101) g/ })).toBeVisible();
   await expectAccessible(page);
-  await now.getByRole('button', { name: /^In:/ }).click();
+  await now.getByRole('button', { name: /^Added:/ }).click();
   await scale.getByRole('button', { name: 'Turn it off' }).click();
   await scale.getByRole('button', { name: 'Lift the bowl' }).click();
 
   // The rest without a scale, to the end.
   await trying.press('Space');
-  for (let i = 0; i < 12 && (await page.getByRole('region', { name: 'All is in' }).count()) === 0; i++) {
+  for (
+    let i = 0;
+    i < 12 && (await page.getByRole('region', { name: 'Everything is in' }).count()) === 0;
+    i++
+  ) {
     if ((await off.count()) > 0) await off.getByRole('button', { name: 'Leave it' }).click();
     else await page.getByLabel('Grams that went in').press('Enter');
     await page.waitForFunction(() => document.querySelector('main') !== null);
   }
-  await expect(page.getByRole('region', { name: 'All is in' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Everything is in' })).toBeVisible();
 
   // Into the oven: weighed before and after, the middle by a probe, what is seen, out, cut.
   const oven = page.getByRole('region', { name: 'The oven' });
-  await oven.getByLabel('What it weighs before').fill('790');
-  await oven.getByLabel('What it weighs before').press('Tab');
-  await oven.getByRole('button', { name: 'It is in' }).click();
+  await oven.getByLabel('Weight before baking').fill('790');
+  await oven.getByLabel('Weight before baking').press('Tab');
+  await oven.getByRole('button', { name: 'It is in the oven' }).click();
   await expect(oven.getByRole('timer')).toHaveText(/^3[345]:\d\d$/);
-  await expect(oven).toContainText('Look at it: in ');
-  await oven.getByLabel('In the middle').fill('61');
-  await oven.getByRole('button', { name: 'It reads this' }).click();
+  await expect(oven).toContainText('Check it: in ');
+  await oven.getByLabel('Core temperature').fill('61');
+  await oven.getByRole('button', { name: 'Record this' }).click();
   await expect(oven).toContainText('last 61 °C');
   await oven.getByRole('checkbox').first().check();
   await expect(oven.getByRole('checkbox').first()).toBeChecked();
@@ -110,18 +114,18 @@ test('a batch is weighed by keys: a slip is mended, a cut line and a reload lose
   await page.reload();
   await expect(oven.getByRole('timer')).toHaveText(/^3[345]:\d\d$/);
   await expect(oven).toContainText('last 61 °C');
-  await oven.getByRole('button', { name: 'It is out' }).click();
-  await oven.getByLabel('What it weighs now').fill('700');
-  await oven.getByLabel('What it weighs now').press('Tab');
-  await expect(oven).toContainText('It lost 11.4 % of its weight.');
-  await expect(oven).toContainText(/Cut it in \d/);
+  await oven.getByRole('button', { name: 'It is out of the oven' }).click();
+  await oven.getByLabel('Weight now').fill('700');
+  await oven.getByLabel('Weight now').press('Tab');
+  await expect(oven).toContainText('It lost 11.4% of its weight.');
+  await expect(oven).toContainText(/Wait \d/);
   await expectAccessible(page);
 
   // What happened stands beside what was planned, and its time may be kept.
   await page.getByRole('link', { name: 'What happened' }).click();
   const flour = page.getByRole('row').filter({ hasText: 'Sorghum flour' });
   await expect(flour).toContainText('240 g');
-  await expect(page.getByRole('region', { name: 'Baked' })).toContainText('It lost 11.4 % of its weight.');
+  await expect(page.getByRole('region', { name: 'Baked' })).toContainText('It lost 11.4% of its weight.');
   await expectAccessible(page);
   await page.setViewportSize({ width: 390, height: 844 });
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
@@ -173,8 +177,8 @@ test('another thing stands in, water goes in by feel, and both are in the record
     await page.keyboard.press('Space');
     await expect(what).not.toHaveText(before);
   }
-  await now.getByRole('button', { name: 'There is none' }).click();
-  const place = page.getByRole('region', { name: 'Another thing in its place' });
+  await now.getByRole('button', { name: 'I have none' }).click();
+  const place = page.getByRole('region', { name: 'Use something else' });
   await expect(place).toContainText('In place of tapioca starch');
   await expectAccessible(page);
   // Milk powder is told for what it is, and may not pass in silence.
@@ -195,27 +199,29 @@ test('another thing stands in, water goes in by feel, and both are in the record
     await page.waitForTimeout(120);
   }
   const feel = page.getByRole('region', { name: 'Water by feel' });
-  await expect(feel).toContainText(/was kept back; none of it is in yet/);
+  await expect(feel).toContainText(/was held back; none has gone in yet/);
   await expectAccessible(page);
-  const portion = feel.getByRole('button', { name: /^Put \d/ });
+  const portion = feel.getByRole('button', { name: /^Add \d/ });
   for (let k = 0; k < 8; k++) await portion.click();
-  await expect(feel).toContainText(/of it is in/);
+  await expect(feel).toContainText(/has gone in/);
   await feel.getByRole('button', { name: /as it should/ }).click();
-  await expect(page.getByRole('region', { name: 'All is in' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Everything is in' })).toBeVisible();
   await page.getByRole('link', { name: 'What happened' }).click();
-  await expect(page.getByText(/Kept back .* put to it by feel/)).toBeVisible();
+  await expect(page.getByText(/Held back .* by feel/)).toBeVisible();
   await expect(page.getByRole('row').filter({ hasText: 'Tapioca starch' })).toContainText(
-    /(?:starch|arrowroot|cornflour) in its place/,
+    /(?:starch|arrowroot|cornflour) instead/,
   );
   // The dough drank more than was written: its packet of flour remembers, and the kitchen shows it.
-  const drank = page.getByRole('region', { name: 'What it drank' });
-  await expect(drank).toContainText(/took \d+ % more liquid than was written/);
-  await drank.getByRole('button', { name: /^Remember it for Sorghum of the mill: 1\.\d\d times/ }).click();
-  await expect(drank).toContainText('Sorghum of the mill remembers it');
+  const drank = page.getByRole('region', { name: 'Water it absorbed' });
+  await expect(drank).toContainText(/took \d+% more liquid than planned/);
+  await drank
+    .getByRole('button', { name: /^Save for Sorghum of the mill: it absorbs 1\.\d\d times/ })
+    .click();
+  await expect(drank).toContainText('Saved for Sorghum of the mill');
   await page.getByRole('link', { name: 'Kitchen', exact: true }).click();
   const learnt = page.getByRole('region', { name: 'Learnt from your bakes' });
   await expect(learnt).toContainText(
-    /Sorghum of the mill drinks 1\.\d\d times as much as its kind, from 1 bench run/,
+    /Sorghum of the mill absorbs 1\.\d\d times as much water as is usual for its kind, from 1 bake at the bench/,
   );
   await expectAccessible(page);
   await learnt.getByRole('button', { name: 'Forget' }).last().click();
@@ -275,11 +281,11 @@ test('a scale over the line: a packet at a time, ounces, silence, going on by it
   await begin(page, 1, '0.1 g');
   const now = page.getByRole('region', { name: 'Weigh now' });
   await page.getByText('Instruments', { exact: true }).click();
-  await page.getByRole('switch', { name: 'Go on by itself when it lies there' }).press('Space');
-  await page.getByRole('switch', { name: 'Speak names and numbers' }).press('Space');
+  await page.getByRole('switch', { name: 'Go on automatically when the weight is steady' }).press('Space');
+  await page.getByRole('switch', { name: 'Read names and numbers aloud' }).press('Space');
   await page.getByRole('button', { name: 'Connect' }).click();
   await expect(page.getByText('Connected to ws://localhost:4310.')).toBeVisible();
-  const list = page.getByRole('list', { name: 'What sends' });
+  const list = page.getByRole('list', { name: 'Instrument' });
   await expect(list.getByRole('radio')).toHaveCount(2);
   await expect(list).toContainText('Coarse one');
   await expectAccessible(page);
@@ -297,7 +303,7 @@ test('a scale over the line: a packet at a time, ounces, silence, going on by it
   await expect(now.locator('b').first()).toHaveText(/^(39|40|41)\.\d$/);
   // Silent, and back: nothing is lost, nothing is taken for nothing.
   silent = true;
-  await expect(now).toContainText('The scale sends nothing. Type the number, or wake it.');
+  await expect(now).toContainText('The scale sends nothing. Type the number, or switch the scale on.');
   silent = false;
   unit = 'kg';
   load = 90.2 + 80;
@@ -314,7 +320,7 @@ test('a scale over the line: a packet at a time, ounces, silence, going on by it
     await now.getByRole('button', { name: /^Make it 19[89] g/ }).click();
 });
 
-test('a whole batch by a scale: an over-pour is taken out, a reload and a drop-out lose nothing, then a bake with a probe', async ({
+test('a whole batch by a scale: an over-pour is removed, a reload and a drop-out lose nothing, then a bake with a probe', async ({
   page,
 }) => {
   let load = 0;
@@ -353,7 +359,7 @@ test('a whole batch by a scale: an over-pour is taken out, a reload and a drop-o
   };
   await connect();
   const now = page.getByRole('region', { name: 'Weigh now' });
-  const off = page.getByRole('region', { name: 'Something is off' });
+  const off = page.getByRole('region', { name: 'The weight is off' });
   const what = now.locator('p').first();
   const pour = async (g: number): Promise<void> => {
     load += g;
@@ -361,7 +367,7 @@ test('a whole batch by a scale: an over-pour is taken out, a reload and a drop-o
     await expect
       .poll(async () => Math.abs(Number(await now.locator('b').first().textContent()) - g))
       .toBeLessThan(0.5);
-    await expect(now.getByRole('button', { name: /^In:/ })).toHaveText(
+    await expect(now.getByRole('button', { name: /^Added:/ })).toHaveText(
       new RegExp(`^In: ${g < 20 ? g.toFixed(1) : Math.round(g)}`),
     );
   };
@@ -370,7 +376,7 @@ test('a whole batch by a scale: an over-pour is taken out, a reload and a drop-o
   await pour(8);
   await what.click();
   await expect(what).toContainText('sorghum flour');
-  // Too much lies on top: taken out again, and the scale is as it was.
+  // Too much lies on top: removed again, and the scale is as it was.
   await pour(262);
   await page.keyboard.press('Space');
   await expect(off).toContainText('22 g too much');
@@ -383,7 +389,7 @@ test('a whole batch by a scale: an over-pour is taken out, a reload and a drop-o
   await now.getByRole('button', { name: 'Zero here' }).click();
   await pour(60);
   silent = true;
-  await expect(now).toContainText('The scale sends nothing. Type the number, or wake it.');
+  await expect(now).toContainText('The scale sends nothing. Type the number, or switch the scale on.');
   await page.getByLabel('Grams that went in').fill('60');
   await page.getByLabel('Grams that went in').press('Enter');
   silent = false;
@@ -395,16 +401,16 @@ test('a whole batch by a scale: an over-pour is taken out, a reload and a drop-o
     await page.keyboard.press('ArrowRight');
     await expect(what.filter({ hasText: before })).toHaveCount(0);
   }
-  await expect(page.getByRole('region', { name: 'All is in' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Everything is in' })).toBeVisible();
   const bowls = page.getByRole('region', { name: 'What is in the bowls' });
   await expect(bowls).toContainText('Bowl 1, 308 g');
   await expect(bowls).toContainText('Bowl 2, 490 g');
 
   const oven = page.getByRole('region', { name: 'The oven' });
-  await oven.getByRole('button', { name: 'It is in' }).click();
+  await oven.getByRole('button', { name: 'It is in the oven' }).click();
   await expect(oven).toContainText(/The probe reads 6[45] °C/);
   await expect(oven).toContainText('last 65 °C');
-  await expect(oven.getByRole('img', { name: /^The middle: 1 reading/ })).toBeVisible();
+  await expect(oven.getByRole('img', { name: /^The core: 1 reading/ })).toBeVisible();
   await expectAccessible(page);
 });
 
@@ -457,7 +463,7 @@ test('a real scale and a probe by Bluetooth, where the browser has it', async ({
   await page.getByText('Instruments', { exact: true }).click();
   await page.getByRole('switch', { name: 'Real ones, by Bluetooth' }).press('Space');
   await page.getByRole('button', { name: 'Find a scale or a probe' }).click();
-  const list = page.getByRole('list', { name: 'What sends' });
+  const list = page.getByRole('list', { name: 'Instrument' });
   await expect(list).toContainText('Kitchen scale');
   const send = (id: number, bytes: Uint8Array): Promise<void> =>
     page.evaluate(
@@ -470,7 +476,7 @@ test('a real scale and a probe by Bluetooth, where the browser has it', async ({
   await expect(list).toContainText('100 g, in steps of 5 g');
   await expect(list).toContainText('22 °C');
   await page.evaluate(() => (window as unknown as { dropLine: () => void }).dropLine());
-  await expect(list).toContainText('the line is cut; it is tried again');
+  await expect(list).toContainText('connection lost; trying again');
   await expectAccessible(page);
   await send(0x2a9d, weightPacket(105));
   await expect(list).toContainText('105 g');
@@ -504,7 +510,7 @@ test('without the network the page of a run is there, and what is done is sent w
     await expect(now.locator('p').first()).toHaveText(there);
     await page.keyboard.press('Space');
     await expect(now.locator('p').first()).not.toHaveText(there);
-    await expect(page.getByText(/kept on this device and sent when it is there/)).toBeVisible();
+    await expect(page.getByText(/saved on this device and sent when it is back/)).toBeVisible();
     const after = (await now.locator('p').first().textContent()) ?? '';
     await page.reload();
     await expect(now.locator('p').first()).toHaveText(after);
@@ -551,8 +557,8 @@ test('a stage of the bake rings when its time has come, and is answered', async 
   });
   expect(res.ok()).toBe(true);
   const oven = page.getByRole('region', { name: 'The oven' });
-  const alarm = oven.getByRole('alert').filter({ hasText: 'Take the cover off' });
-  await expect(oven).toContainText(/(?:Take the cover off|Turn the oven to 200 °C).*: in 0:0\d/);
+  const alarm = oven.getByRole('alert').filter({ hasText: 'Uncover it' });
+  await expect(oven).toContainText(/(?:Uncover it|Turn the oven to 200 °C).*: in 0:0\d/);
   await expect(alarm).toBeVisible({ timeout: 20_000 });
   await expect(page).toHaveTitle(/^● /);
   await expectAccessible(page);

@@ -41,8 +41,8 @@ test('the clock of one bake: backwards from when it is wanted, begun the evening
   expect(readFileSync(await file.path(), 'utf8')).toContain('BEGIN:VEVENT');
 
   await setDay(new Date(2026, 0, 1));
-  await expect(page.getByText('It would have to be begun before now')).toBeVisible();
+  await expect(page.getByText('It would have to start before now')).toBeVisible();
   // Hours that are too short for it are said; longer ones do.
   await page.getByRole('button', { name: 'Start now' }).click();
-  await expect(page.getByText('It would have to be begun before now')).toHaveCount(0);
+  await expect(page.getByText('It would have to start before now')).toHaveCount(0);
 });

@@ -8,15 +8,15 @@ import { copySeeded } from './seeded';
 
 async function newDay(page: Page, title: string): Promise<void> {
   await page.goto('./days');
-  await page.getByLabel('What it is for').fill(title);
-  await page.getByRole('button', { name: 'Add the day' }).click();
+  await page.getByLabel('Name of the day').fill(title);
+  await page.getByRole('button', { name: 'Add day' }).click();
   await expect(page.getByRole('heading', { level: 1, name: title })).toBeVisible();
 }
 async function addBake(page: Page, words: string): Promise<void> {
   await page.getByRole('combobox', { name: 'Add a bake' }).fill(words);
   await page.getByRole('option', { name: new RegExp(words) }).click();
-  await page.getByRole('button', { name: 'Put it into the day' }).click();
-  await expect(page.getByRole('button', { name: new RegExp(`Take ${words}.*out of the day`) })).toBeVisible();
+  await page.getByRole('button', { name: 'Add to the day' }).click();
+  await expect(page.getByRole('button', { name: new RegExp(`Remove ${words}.*from the day`) })).toBeVisible();
 }
 const planned = (page: Page) =>
   expect(page.getByRole('region', { name: 'Who does what when' })).toBeVisible();
@@ -40,20 +40,20 @@ test('a day is planned, moved by keys, listed, printed and saved for a calendar;
 
   // Hours are drawn wider, and the work of minutes can be taken hold of.
   const lanes = page.getByRole('region', { name: 'Who does what when' });
-  const held = lanes.getByRole('button', { name: /Arrow keys put it at another time/ });
+  const held = lanes.getByRole('button', { name: /Arrow keys move it to another time/ });
   const before = await held.count();
-  for (let i = 0; i < 3; i++) await lanes.getByRole('button', { name: 'Draw the hours wider' }).click();
+  for (let i = 0; i < 3; i++) await lanes.getByRole('button', { name: 'Zoom in' }).click();
   expect(await held.count()).toBeGreaterThan(before);
-  await expect(lanes.getByRole('button', { name: 'Draw the hours wider' })).toBeDisabled();
+  await expect(lanes.getByRole('button', { name: 'Zoom in' })).toBeDisabled();
   await expectAccessible(page);
-  for (let i = 0; i < 3; i++) await lanes.getByRole('button', { name: 'Draw the hours narrower' }).click();
+  for (let i = 0; i < 3; i++) await lanes.getByRole('button', { name: 'Zoom out' }).click();
 
   // What is wanted is moved along the clock with keys alone.
-  const wanted = page.getByRole('button', { name: /Ferry flatbreads wanted at 13:00/ });
+  const wanted = page.getByRole('button', { name: /Ferry flatbreads ready at 13:00/ });
   await wanted.focus();
   await page.keyboard.press('ArrowLeft');
   await page.keyboard.press('ArrowLeft');
-  await expect(page.getByRole('button', { name: /Ferry flatbreads wanted at 12:30/ })).toBeFocused();
+  await expect(page.getByRole('button', { name: /Ferry flatbreads ready at 12:30/ })).toBeFocused();
 
   const saved = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save for a calendar' }).click();
@@ -62,7 +62,7 @@ test('a day is planned, moved by keys, listed, printed and saved for a calendar;
   expect(readFileSync(await file.path(), 'utf8')).toContain('BEGIN:VALARM');
 
   await page.getByRole('link', { name: 'Lists' }).click();
-  await expect(page.getByRole('region', { name: 'To have in the house' })).toContainText('Butter');
+  await expect(page.getByRole('region', { name: 'Shopping list' })).toContainText('Butter');
   await expect(page.getByRole('region', { name: 'To weigh ahead' })).toBeVisible();
   // What is left is said, and what is to be bought follows.
   const butter = page.getByRole('row', { name: /^Butter/ });
@@ -82,13 +82,13 @@ test('a day is planned, moved by keys, listed, printed and saved for a calendar;
 
   // Nobody there: said, with the bakes it is about; somebody there again: planned again.
   await page.getByRole('link', { name: 'Plan', exact: true }).click();
-  await page.getByRole('button', { name: /^Take (Kiosk|Me) off/ }).click();
-  const others = page.getByRole('button', { name: /^Take Helper.* off/ });
+  await page.getByRole('button', { name: /^Remove (Kiosk|Me)/ }).click();
+  const others = page.getByRole('button', { name: /^Remove Helper/ });
   if (await others.count()) await others.first().click();
-  await expect(page.getByText('It does not all fit')).toBeVisible();
-  await expect(page.getByText(/there are not enough hands/)).toBeVisible();
+  await expect(page.getByText('Not everything fits')).toBeVisible();
+  await expect(page.getByText(/there are not enough people/)).toBeVisible();
   await expectAccessible(page);
-  await page.getByRole('button', { name: 'Add somebody' }).click();
+  await page.getByRole('button', { name: 'Add a person' }).click();
   await planned(page);
 });
 
@@ -106,14 +106,14 @@ test('a day is gone through: ticks and timers are there after a reload, on a sec
     await page.getByRole('link', { name: /Lantern walk/ }).click();
     await planned(page);
     await expect(page.getByText('Looking for a better plan')).toHaveCount(0);
-    await page.getByRole('link', { name: 'Go through it' }).click();
-    const next = page.getByRole('region', { name: 'The next thing' });
+    await page.getByRole('link', { name: 'Run the day' }).click();
+    const next = page.getByRole('region', { name: 'Next step' });
     await expect(next).toContainText('Feed the starter');
     await expectAccessible(page);
-    await next.getByRole('button', { name: 'Begin' }).click();
-    const going = page.getByRole('region', { name: 'Going on by itself' });
+    await next.getByRole('button', { name: 'Start' }).click();
+    const going = page.getByRole('region', { name: 'Running unattended' });
     await expect(going).toContainText('Feed the starter');
-    await page.getByLabel('What for').fill('Kettle');
+    await page.getByLabel('Timer name').fill('Kettle');
     await page.getByLabel('Minutes').fill('30');
     await page.getByRole('button', { name: 'Start a timer' }).click();
     const timers = page.getByRole('region', { name: 'Timers' });
@@ -133,7 +133,7 @@ test('a day is gone through: ticks and timers are there after a reload, on a sec
     // A second device follows, and what it ticks is seen here.
     const second = await context.newPage();
     await second.goto(page.url());
-    await second.getByRole('button', { name: /^Over: Feed the starter/ }).click();
+    await second.getByRole('button', { name: /^Done: Feed the starter/ }).click();
     await expect(page.getByText('Feed the starter')).toHaveCount(0);
     await second.getByRole('button', { name: 'Turn off Kettle' }).click();
     await expect(timers).not.toContainText('Kettle');
@@ -152,18 +152,18 @@ test('what is late moves the rest; a bake that failed is made again', async ({ p
   // The day is today, and it is wanted in a few minutes: it would have to be begun before now.
   const now = new Date();
   const written = now.toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' }).replace('Sept', 'Sep'); // prettier-ignore
-  await page.getByLabel('The day itself').fill(written);
+  await page.getByLabel('Date').fill(written);
   await page.keyboard.press('Enter');
   await page.keyboard.press('Escape');
   const at = new Date(Math.min(now.getTime() + 20 * 60_000, new Date(now).setHours(23, 55)));
   const time = `${String(at.getHours()).padStart(2, '0')}:${String(at.getMinutes()).padStart(2, '0')}`;
   await setTime(page, 'Kiosk: On the day', '00:00');
   await setTime(page, 'Kiosk: until', '23:59');
-  await setTime(page, 'Ferry flatbreads wanted', time);
-  await expect(page.getByText('It would have to be begun before now')).toBeVisible();
+  await setTime(page, 'Ferry flatbreads ready at', time);
+  await expect(page.getByText('It would have to start before now')).toBeVisible();
   await expect(page.getByText('Looking for a better plan')).toHaveCount(0);
-  await page.getByRole('link', { name: 'Go through it' }).click();
-  const next = page.getByRole('region', { name: 'The next thing' });
+  await page.getByRole('link', { name: 'Run the day' }).click();
+  const next = page.getByRole('region', { name: 'Next step' });
   const first = (await next.textContent())!;
   await next.getByRole('button', { name: 'Done' }).first().click();
   await expect(next).not.toHaveText(first);
@@ -171,5 +171,5 @@ test('what is late moves the rest; a bake that failed is made again', async ({ p
   // A bake that failed is made again: its first thing comes back.
   await next.getByRole('button', { name: 'Something else' }).click();
   await page.getByRole('menuitem', { name: /It failed: make Ferry flatbreads again/ }).click();
-  await expect(page.getByRole('region', { name: 'Going on by itself' })).toHaveCount(0);
+  await expect(page.getByRole('region', { name: 'Running unattended' })).toHaveCount(0);
 });

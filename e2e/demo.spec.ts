@@ -17,7 +17,7 @@ for (const { title } of DEMO_FORMULAS.filter((_f, i) => i % 3 === 0)) {
     await expect(page.getByText(/\d to replace/)).toBeVisible();
     await expectAccessible(page);
     await page.getByRole('link', { name: /Balance/ }).click();
-    await expect(page.getByRole('region', { name: /Source beside adapted/ }).first()).toBeVisible();
+    await expect(page.getByRole('region', { name: /Original and adapted/ }).first()).toBeVisible();
     await expectAccessible(page);
     await page.getByRole('button', { name: 'Save version' }).click();
     await page.getByRole('button', { name: 'Save', exact: true }).click();

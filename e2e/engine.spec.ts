@@ -11,7 +11,7 @@ test('house style moves the order; three whole solutions side by side; one is ta
   await page.getByRole('button', { name: 'Change order' }).click();
   await page.locator('label', { hasText: 'no seed or nut butter' }).click();
   await page.locator('label', { hasText: 'fewest to buy' }).click();
-  await expect(page.getByText(/by your wish: no seed or nut butter and fewest to buy/)).toBeVisible();
+  await expect(page.getByText(/by your choice: no seed or nut butter and fewest to buy/)).toBeVisible();
   await expectAccessible(page);
   await page.keyboard.press('Escape');
   await expect.poll(() => titles()).not.toEqual(before);
@@ -19,16 +19,16 @@ test('house style moves the order; three whole solutions side by side; one is ta
   await page.getByRole('button', { name: /more complete option/ }).click();
   for (const i of [0, 1, 2])
     await page
-      .getByRole('checkbox', { name: /^Lay beside/ })
+      .getByRole('checkbox', { name: /^Compare: (?!\d)/ })
       .nth(i)
       .check();
-  await page.getByRole('button', { name: 'Side by side: 3' }).click();
-  const table = page.getByRole('region', { name: 'Complete options beside each other' });
+  await page.getByRole('button', { name: 'Compare: 3' }).click();
+  const table = page.getByRole('region', { name: 'Complete options compared' });
   await expect(table.getByRole('columnheader')).toHaveCount(4);
   await expect(table.getByRole('rowheader', { name: 'how sure' })).toBeVisible();
   await expectAccessible(page);
   const second = await table.getByRole('columnheader').nth(2).innerText();
-  await table.getByRole('button', { name: 'Take this one' }).first().click();
+  await table.getByRole('button', { name: 'Use this one' }).first().click();
   await expect(wholes.getByRole('button', { pressed: true })).toContainText(second);
   await deskSaved(page);
 });
@@ -36,10 +36,10 @@ test('house style moves the order; three whole solutions side by side; one is ta
 test('a way of one’s own is written, tried and listed in the kitchen', async ({ page }) => {
   await putFormula(page, { title: 'Own way' });
   await leaveOut(page, 'egg');
-  await page.getByRole('button', { name: 'A way of your own, in place of eggs' }).click();
+  await page.getByRole('button', { name: 'My own replacement for eggs' }).click();
   const form = page.getByRole('dialog');
   await form.getByLabel('Name').fill('Beetroot and flax');
-  await form.getByRole('button', { name: 'Keep and try it' }).click();
+  await form.getByRole('button', { name: 'Save and try it' }).click();
   await expect(form.getByText('Choose what it is.')).toBeVisible();
   await expectAccessible(page);
   await form.getByRole('combobox', { name: 'Ingredient' }).fill('squash p');
@@ -48,15 +48,15 @@ test('a way of one’s own is written, tried and listed in the kitchen', async (
   await form.getByLabel('usual', { exact: true }).fill('45');
   await form.getByLabel('at most').fill('55');
   await form.getByLabel(/What to do/).fill('Mash it well.');
-  await form.getByRole('button', { name: 'Keep and try it' }).click();
+  await form.getByRole('button', { name: 'Save and try it' }).click();
   await expect(page.getByRole('radio', { name: 'Beetroot and flax' })).toBeChecked();
-  await expect(page.getByText('A way of your own: nobody else vouches for it.')).toBeVisible();
+  await expect(page.getByText('Your own replacement: not tried by anyone else.')).toBeVisible();
   await page.getByRole('link', { name: /See it balanced/ }).click();
   await expect(page.getByRole('region', { name: 'Method' })).toContainText('Mash it well.');
   await page.goto('./kitchen');
   await expect(page.getByRole('heading', { name: 'Beetroot and flax' })).toBeVisible();
   await expectAccessible(page);
-  await page.getByRole('button', { name: 'Take Beetroot and flax off the list' }).click();
+  await page.getByRole('button', { name: 'Remove Beetroot and flax' }).click();
   await page.getByRole('button', { name: 'Put back' }).click();
   await expect(page.getByRole('heading', { name: 'Beetroot and flax' })).toBeVisible();
 });
@@ -80,29 +80,31 @@ test('with keys alone: an amount dragged, a property held, a step rewritten, and
   await expect(slider).not.toHaveAttribute('aria-valuenow', String(start + 5));
   await page.getByRole('button', { name: 'Unlock white rice flour' }).click();
 
-  await page.getByRole('button', { name: /^fat: as written/ }).click();
+  await page.getByRole('button', { name: /^fat: original/ }).click();
   await page.getByRole('button', { name: /^Lock fat at/ }).click();
   await expect(page.getByLabel('fat, locked')).toBeVisible();
   await page.getByRole('button', { name: 'Unlock', exact: true }).click();
-  await page.getByLabel('Total mass', { exact: true }).selectOption('free');
+  await page.getByLabel('Total weight', { exact: true }).selectOption('free');
 
   const method = page.getByRole('region', { name: 'Method' });
   await method.getByRole('button', { name: /^Edit: Bake/ }).click();
-  await method.getByRole('textbox', { name: 'The step in your words' }).fill('Bake it on the lowest shelf.');
+  await method
+    .getByRole('textbox', { name: 'The step in your own words' })
+    .fill('Bake it on the lowest shelf.');
   await method.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(method.getByText('Bake it on the lowest shelf.')).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Save version' }).click();
   await page.getByLabel('Counted in').selectOption('another tin');
   await page.getByLabel('For a').fill('a tin');
-  await expect(page.getByText(/Say it with its size/)).toBeVisible();
+  await expect(page.getByText(/Enter it with its size/)).toBeVisible();
   await page.getByLabel('For a').fill('23 cm round tin');
   await expect(page.getByText(/It holds about/)).toBeVisible();
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   await page.waitForURL(/card/);
   await expect(page.getByText('Bake it on the lowest shelf.')).toBeVisible();
-  await page.getByRole('switch', { name: 'As written beside it' }).check();
-  await expect(page.getByRole('columnheader', { name: 'as written' })).toBeVisible();
+  await page.getByRole('switch', { name: 'Show the original beside it' }).check();
+  await expect(page.getByRole('columnheader', { name: 'original' })).toBeVisible();
   await expect(page.locator('tbody s').first()).toBeVisible();
   await page.locator('.mantine-Notification-root').getByRole('button', { name: 'Close' }).click();
   await expect(page.locator('.mantine-Notification-root')).toHaveCount(0);

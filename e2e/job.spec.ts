@@ -25,7 +25,7 @@ test('the whole job: paste, correct, leave out four things, choose, balance, kee
   // One line is not known: it is corrected in place.
   await page.getByRole('button', { name: 'Correct 120 g moonbeam sugar' }).click();
   await expectAccessible(page);
-  await page.getByRole('combobox', { name: 'It is' }).fill('brown su');
+  await page.getByRole('combobox', { name: 'Ingredient' }).fill('brown su');
   await page.getByRole('option', { name: 'Brown sugar' }).click();
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByText('13 lines, all known')).toBeVisible();
@@ -39,7 +39,7 @@ test('the whole job: paste, correct, leave out four things, choose, balance, kee
   await page.getByRole('button', { name: 'Correct ½ cup buttermilk' }).click();
   await page.getByLabel('Grams', { exact: true }).fill('130');
   await page.getByRole('button', { name: 'Save', exact: true }).click();
-  await expect(page.getByText('given by you')).toBeVisible();
+  await expect(page.getByText('entered by you')).toBeVisible();
   await expectAccessible(page);
 
   // Four things go at once; a whole solution stands, and one choice is changed.
@@ -50,7 +50,7 @@ test('the whole job: paste, correct, leave out four things, choose, balance, kee
   await expectAccessible(page);
   const eggs = page.getByRole('radiogroup', { name: 'In place of eggs' });
   await page
-    .getByRole('button', { name: /more ways? for this/ })
+    .getByRole('button', { name: /more replacements? for this/ })
     .first()
     .click();
   await eggs.getByRole('radio', { name: 'Ground chia gel' }).check();
@@ -64,7 +64,7 @@ test('the whole job: paste, correct, leave out four things, choose, balance, kee
 
   // Balance: every number opens; wetness is locked; an amount is held.
   await page.getByRole('link', { name: /See it balanced/ }).click();
-  await page.getByRole('button', { name: /^fat: as written .* Explain/ }).click();
+  await page.getByRole('button', { name: /^fat: original .* Explain/ }).click();
   await expect(page.getByRole('heading', { name: 'Fat' })).toBeVisible();
   await page.getByRole('button', { name: /^effective hydration/ }).click();
   await expect(page.getByText(/effective hydration = free water ÷ water absorption/)).toBeVisible();
@@ -99,7 +99,7 @@ test('the whole job: paste, correct, leave out four things, choose, balance, kee
   await page.goto('./');
   await page.getByRole('link', { name: new RegExp(PASTED.title) }).click();
   await expect(page.getByText(/^5 to replace/)).toBeVisible();
-  await page.getByRole('link', { name: 'as written', exact: true }).click();
+  await page.getByRole('link', { name: 'original', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Nothing has to go' })).toBeVisible();
   await page.getByRole('link', { name: /Read/ }).click();
   await expect(page.getByText('0.5 cup at 245 g')).toBeVisible();
@@ -118,7 +118,7 @@ test('kept larger: as many pieces as asked for, each line as the scale shows it'
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   await page.waitForURL(/card/);
   await expect(page.getByRole('article').getByRole('heading', { name: 'Method' })).toBeVisible();
-  // 24 pieces of 80 g and 12 % lost in the oven are 2 182 g of dough; the lines of it add to that.
+  // 24 pieces of 80 g and 12% lost in the oven are 2 182 g of dough; the lines of it add to that.
   const masses = await page.locator('tbody tr td:first-child').allInnerTexts();
   const grams = masses.filter((m) => /\sg$/.test(m)).map((m) => Number(m.replace(/[^\d.]/g, '')));
   expect(Math.abs(grams.reduce((a, b) => a + b, 0) - 2182)).toBeLessThan(60);
@@ -134,9 +134,9 @@ test('a bake with nothing to leave out is kept, made three times as large, and p
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   await page.waitForURL(/card/);
   const card = page.getByRole('article');
-  await expect(card.getByText('as it is')).toBeVisible();
+  await expect(card.getByText('unchanged')).toBeVisible();
   await expect(card.getByText(/^Adapted to leave out/)).toHaveCount(0);
-  await expect(card.getByText(/for the one as written/)).toHaveCount(0);
+  await expect(card.getByText(/for the original one/)).toHaveCount(0);
   await expect(card.getByText(/Cost/)).toBeVisible();
   // Said once on the whole page.
   await expect(page.getByText(/local food law/)).toHaveCount(1);

@@ -86,10 +86,10 @@ test('the main job with keys alone, and what a screen reader is told of it: past
   await page.keyboard.press('Enter');
   await page.waitForURL(/\/balance/);
   // The frame of the desk is there already; the stop itself is waited for.
-  await expect(page.getByRole('button', { name: /^fat: as written/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^fat: original/ })).toBeVisible();
   const balance = await told(main);
-  // Each number says what it is, as written and now, before it is opened.
-  expectInOrder(balance, [/heading "Keyboard cake" \[level=1\]/, /button "fat: as written .+ Explain/]);
+  // Each number says what it is, original and now, before it is opened.
+  expectInOrder(balance, [/heading "Keyboard cake" \[level=1\]/, /button "fat: original .+ Explain/]);
   await tabTo(page, page.getByRole('button', { name: 'Save version' }));
   await page.keyboard.press('Enter');
   const dialog = page.getByRole('dialog');

@@ -8,17 +8,17 @@ test('acid and soda are weighed, soda left over is mended at a press, the rail s
   });
   await leaveOut(page, 'egg');
   const rail = page.getByRole('navigation', { name: 'Stops of this formula' });
-  await expect(rail.getByText('soda left over')).toBeVisible();
+  await expect(rail.getByText('soda not neutralised')).toBeVisible();
   await page.getByRole('link', { name: /Lift/ }).click();
   await expect(page.getByRole('heading', { name: /Tastes of soda: likely/ })).toBeVisible();
-  await expect(page.getByText(/mmol of soda are left over/)).toBeVisible();
+  await expect(page.getByText(/mmol of soda is not neutralised/)).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('button', { name: /^Lock soda at/ }).click();
-  await expect(page.getByText(/mmol of soda are left over/)).toHaveCount(0);
-  await expect(rail.getByText('soda left over')).toHaveCount(0);
+  await expect(page.getByText(/mmol of soda is not neutralised/)).toHaveCount(0);
+  await expect(rail.getByText('soda not neutralised')).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByText(/mmol of soda are left over/)).toBeVisible();
+  await expect(page.getByText(/mmol of soda is not neutralised/)).toBeVisible();
 });
 
 test('the yeast clock, a starter, and the gauge, with keys alone; it is there after a reload, and on the card', async ({
@@ -34,7 +34,7 @@ test('the yeast clock, a starter, and the gauge, with keys alone; it is there af
   await page.keyboard.press('Enter');
   const clock = page.getByRole('region', { name: 'Yeast clock' });
   await expect(clock.getByText(/^About \d h/)).toBeVisible();
-  await clock.getByLabel('Yeast is woken at').focus();
+  await clock.getByLabel('Yeast is activated at').focus();
   await page.keyboard.press('Control+a');
   await page.keyboard.type('200');
   await expect(clock.getByText(/That kills the yeast/)).toBeVisible();
@@ -58,20 +58,20 @@ test('the yeast clock, a starter, and the gauge, with keys alone; it is there af
     await page.keyboard.press('Enter');
     await expect(gauge.getByText(`${min} min: ${mm} mm`)).toBeVisible();
   }
-  await expect(gauge.getByText(/Grown by 53 %\. Rising\. About/)).toBeVisible();
+  await expect(gauge.getByText(/Grown by 53%\. Rising\. About/)).toBeVisible();
   // Once it is as high as was wanted, what it took is counted from then on.
   await gauge.getByLabel('After').fill('80');
   await gauge.getByLabel('Height').fill('116');
   await page.keyboard.press('Enter');
   await gauge.getByRole('button', { name: 'Count this rise' }).click();
-  await expect(gauge.getByText(/^Counted: what the clock tells follows it/)).toBeVisible();
-  await expect(clock.getByText(/A rise you timed makes it \d+ % (longer|shorter)\./)).toBeVisible();
+  await expect(gauge.getByText(/^Counted: the clock’s times follow it/)).toBeVisible();
+  await expect(clock.getByText(/A rise you timed makes it \d+% (longer|shorter)\./)).toBeVisible();
   await page.getByRole('button', { name: 'Plan a starter for it' }).click();
   const starter = page.getByRole('region', { name: 'Starter' });
   await starter.getByLabel('Flour').fill('0');
   await expect(starter.getByText(/A starter is fed with flour/)).toBeVisible();
   await starter.getByLabel('Flour').fill('4');
-  await expect(starter.getByText(/at its height in about/)).toBeVisible();
+  await expect(starter.getByText(/at its peak in about/)).toBeVisible();
   await deskSaved(page);
   await expectAccessible(page);
   await page.reload();
@@ -80,11 +80,11 @@ test('the yeast clock, a starter, and the gauge, with keys alone; it is there af
   await page.getByRole('button', { name: 'Save version' }).click();
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   await page.waitForURL(/card/);
-  await expect(page.getByText(/rise by 90 % at 22 °C, then 4 °C: about/)).toBeVisible();
+  await expect(page.getByText(/rise by 90% at 22 °C, then 4 °C: about/)).toBeVisible();
   await page.getByRole('link', { name: 'Kitchen', exact: true }).click();
   const learnt = page.getByRole('region', { name: 'Learnt from your bakes' });
   await expect(
-    learnt.getByText(/^Yeast: times told at Lift, on the clock and on the card are .*, from 1 rise/),
+    learnt.getByText(/^Yeast: times at Lift, on the clock and on the card are .*, from 1 rise/),
   ).toBeVisible();
   await learnt.getByRole('button', { name: 'Forget' }).click();
   await expect(learnt).toHaveCount(0);

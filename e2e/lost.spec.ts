@@ -17,17 +17,17 @@ test('a version that is opened beside a changed copy takes nothing away: undo, a
   await putFormula(page, { title: 'Beside me' });
   await leaveOut(page, 'egg');
   await deskSaved(page);
-  await page.getByRole('link', { name: 'as written', exact: true }).click();
-  await expect(page.getByText('You are looking at “as written”')).toBeVisible();
+  await page.getByRole('link', { name: 'original', exact: true }).click();
+  await expect(page.getByText('You are looking at “original”')).toBeVisible();
   await isIn(page, 'egg');
   await expectAccessible(page);
   // Looked at and left: the copy is as it was.
   await page.getByRole('link', { name: 'Back to my working copy' }).click();
   await isOut(page, 'egg');
   // Changed here: that one waits aside, and the address no longer says it is that version.
-  await page.getByRole('link', { name: 'as written', exact: true }).click();
+  await page.getByRole('link', { name: 'original', exact: true }).click();
   // A press goes to what is on show: the copy until the version is there.
-  await expect(page.getByText('You are looking at “as written”')).toBeVisible();
+  await expect(page.getByText('You are looking at “original”')).toBeVisible();
   await leaveOut(page, 'dairy');
   await deskSaved(page);
   await expect(page).not.toHaveURL(/from=/);
@@ -43,11 +43,11 @@ test('a version that is opened beside a changed copy takes nothing away: undo, a
   // After a restart of the page there is no undo, but the copy still waits.
   await page.reload();
   await isOut(page, 'dairy');
-  await page.getByRole('button', { name: 'Take it up' }).first().click();
+  await page.getByRole('button', { name: 'Restore' }).first().click();
   await isOut(page, 'egg');
   await isIn(page, 'dairy');
   await expect(page.getByText(/Set aside.*leaves out dairy/)).toBeVisible();
-  await page.getByRole('button', { name: 'Drop it' }).first().click();
+  await page.getByRole('button', { name: 'Delete' }).first().click();
   await page.getByRole('button', { name: 'Put back' }).click();
   await expect(page.getByText(/Set aside.*leaves out dairy/)).toBeVisible();
 });
@@ -59,12 +59,12 @@ test('back and forward walk over the pages, not over the work', async ({ page })
   await page.waitForURL(/\/balance/);
   await page.goBack();
   await isOut(page, 'egg');
-  await page.getByRole('link', { name: 'as written', exact: true }).click();
-  await expect(page.getByText('You are looking at “as written”')).toBeVisible();
+  await page.getByRole('link', { name: 'original', exact: true }).click();
+  await expect(page.getByText('You are looking at “original”')).toBeVisible();
   await page.goBack();
   await isOut(page, 'egg');
   await page.goForward();
-  await expect(page.getByText('You are looking at “as written”')).toBeVisible();
+  await expect(page.getByText('You are looking at “original”')).toBeVisible();
   await page.goBack();
   await page.goto('./');
   await page.goBack();
@@ -107,7 +107,7 @@ test('the server is killed in the middle of an edit: it is said, what was typed 
     .getByRole('region', { name: 'Back up and restore' })
     .locator('input[type=file]')
     .setInputFiles(await (await saving).path());
-  await expect(page.getByText(/1 thing came in/)).toBeVisible();
+  await expect(page.getByText(/1 item restored/)).toBeVisible();
   await server.kill();
   rmSync(data, { recursive: true, force: true });
 });
@@ -129,7 +129,7 @@ test('a browser without room, and one whose page was closed before anything was 
     route.request().method() === 'PUT' ? route.abort() : route.continue(),
   );
   await leaveOut(page, 'oil');
-  await expect(page.getByText(/This browser has no room to keep it either/).first()).toBeVisible();
+  await expect(page.getByText(/This browser has no room to save it either/).first()).toBeVisible();
   await page.close();
   // A page that could keep it but never reached the server: the next page sends what it left.
   const second = await context.newPage();
@@ -158,7 +158,7 @@ test('two tabs of one kitchen: both changes stand; where they cannot, both are s
     await tab.goto('./kitchen');
     await expect(tab.getByRole('heading', { name: 'Ovens' })).toBeVisible();
   }
-  const height = (tab: Page) => tab.getByLabel('Height above the sea');
+  const height = (tab: Page) => tab.getByLabel('Height above sea level');
   const currency = (tab: Page) => tab.getByRole('combobox', { name: 'Prices in' });
   await height(page).fill('900');
   await height(page).blur();
@@ -175,10 +175,10 @@ test('two tabs of one kitchen: both changes stand; where they cannot, both are s
   await expect(page.getByRole('button', { name: 'Undo' })).toBeEnabled();
   await height(other).fill('300');
   await height(other).blur();
-  await expect(other.getByText('The height above the sea was changed in another tab as well')).toBeVisible();
+  await expect(other.getByText('The height above sea level was also changed in another tab')).toBeVisible();
   await expect(other.getByText(/There: 1200\. Here: 300\./)).toBeVisible();
   await expectAccessible(other);
-  await other.getByRole('button', { name: 'Take mine' }).click();
+  await other.getByRole('button', { name: 'Use mine' }).click();
   await page.reload();
   await expect(height(page)).toHaveValue(/300/);
 });

@@ -8,7 +8,7 @@ test('a name that was said once is known in the next paste, stands in the pantry
   await page.goto('./new');
   await box().fill('200 g rice flour\n50 g pale fennimore');
   await page.getByRole('button', { name: 'Correct 50 g pale fennimore' }).click();
-  await page.getByRole('combobox', { name: 'It is' }).fill('quinoa flour');
+  await page.getByRole('combobox', { name: 'Ingredient' }).fill('quinoa flour');
   await page.getByRole('option', { name: 'Quinoa flour', exact: true }).click();
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   await page.getByRole('button', { name: 'Add formula' }).click();
@@ -20,10 +20,10 @@ test('a name that was said once is known in the next paste, stands in the pantry
   await expect(page.getByText('Quinoa flour')).toBeVisible();
 
   await page.goto('./pantry');
-  await expect(page.getByRole('heading', { name: 'Names you have said' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Names you have explained' })).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Forget pale fennimore' }).click();
-  await expect(page.getByText('pale fennimore is asked about again')).toBeVisible();
+  await expect(page.getByText('pale fennimore will be asked about again')).toBeVisible();
   await page.goto('./new');
   await box().fill('30 g pale fennimore\n100 g rice flour!');
   await expect(page.getByText(/1 not known/)).toBeVisible();

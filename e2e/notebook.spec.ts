@@ -29,20 +29,18 @@ test('a bake is judged, why is told with the one change, the change is tried, an
   // Faults by drawings; what was measured; the rest stays open.
   await page.getByRole('button', { name: 'Gummy line or wet centre' }).click();
   const why = page.getByRole('region', { name: 'Why' });
-  await expect(why).toContainText('taken out before the middle was done');
+  await expect(why).toContainText('taken out before the core was done');
   await expect(why).toContainText('To tell the first two apart');
   await page.getByLabel('Cut after').fill('150');
-  await page.getByLabel('Middle when out').fill('89');
-  await page.getByLabel('Middle when out').press('Tab');
-  await expect(why.getByRole('listitem').first()).toContainText(
-    'Likely: taken out before the middle was done',
-  );
-  await expect(why).toContainText('the middle had 89 °C of');
+  await page.getByLabel('Core temperature when out').fill('89');
+  await page.getByLabel('Core temperature when out').press('Tab');
+  await expect(why.getByRole('listitem').first()).toContainText('Likely: taken out before the core was done');
+  await expect(why).toContainText('the core was at 89 °C of');
   await expect(why).toContainText(
     /Unlikely: .*cut while still warm \(it cooled long enough before it was cut\)/,
   );
   await page.getByRole('textbox', { name: 'Notes' }).fill('Smears the knife. Zoë liked the crust.');
-  await expect(page.getByText('All kept')).toBeVisible();
+  await expect(page.getByText('All saved')).toBeVisible();
   await expectAccessible(page);
 
   // A photo: resized and kept; what is no photo is refused in words.
@@ -57,7 +55,7 @@ test('a bake is judged, why is told with the one change, the change is tried, an
     mimeType: 'image/svg+xml',
     buffer: Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>'),
   });
-  await expect(photos).toContainText('drawing.svg: This is no photo that can be read');
+  await expect(photos).toContainText('drawing.svg: This photo can’t be read');
   await input.setInputFiles({ name: 'empty.jpg', mimeType: 'image/jpeg', buffer: Buffer.alloc(0) });
   await expect(photos).toContainText('This file is empty');
   await input.setInputFiles({
@@ -68,11 +66,11 @@ test('a bake is judged, why is told with the one change, the change is tried, an
       0, 8, 6, 0, 0, 0,
     ]),
   });
-  await expect(photos).toContainText('more than 80 million points');
+  await expect(photos).toContainText('more than 80 million pixels');
   // The same photo is there once.
   await input.setInputFiles({ name: 'again.jpg', mimeType: 'image/jpeg', buffer: shot });
   await expect(photos.getByRole('img')).toHaveCount(1);
-  await expect(page.getByText('All kept')).toBeVisible();
+  await expect(page.getByText('All saved')).toBeVisible();
   await page.reload();
   await expect(page.getByRole('button', { name: 'Gummy line or wet centre' })).toHaveAttribute(
     'aria-pressed',
@@ -87,12 +85,12 @@ test('a bake is judged, why is told with the one change, the change is tried, an
   await expect(water).toContainText(/Water from 430 g to 41\d g/);
   await water.getByRole('button', { name: 'Try this' }).click();
   await page.waitForURL(/\/balance/);
-  await expect(page.getByText('This copy tries one change: 3 to 5 % less water.')).toBeVisible();
+  await expect(page.getByText('This copy tries one change: 3 to 5% less water.')).toBeVisible();
   await expect(page.getByLabel('Grams of water, locked')).toHaveValue(/^41\d g$/);
   await expect(page).not.toHaveURL(/try=/);
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Save version' }).click();
-  await expect(page.getByRole('dialog').getByLabel('Name')).toHaveValue('tries 3 to 5 % less water');
+  await expect(page.getByRole('dialog').getByLabel('Name')).toHaveValue('tries 3 to 5% less water');
   await page.getByRole('dialog').getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByRole('article')).toContainText(/41\d g/);
 
@@ -100,13 +98,13 @@ test('a bake is judged, why is told with the one change, the change is tried, an
   await page.getByRole('button', { name: 'Nearly there' }).click();
   await page.waitForURL(/\/notebook\/[0-9a-f-]{36}$/);
   expect(page.url()).not.toBe(first);
-  await expect(page.getByRole('note')).toContainText('It was to try: 3 to 5 % less water.');
+  await expect(page.getByRole('note')).toContainText('Tested:  3 to 5% less water.');
   await expect(page.getByRole('note')).toContainText(
-    'It did it: no sunken top this time. And it came out better.',
+    'It worked: no sunken top this time. And it came out better.',
   );
   await page.getByRole('button', { name: 'Pale' }).click();
   await expect(page.getByRole('note')).toContainText('New: pale.');
-  await expect(page.getByText('All kept')).toBeVisible();
+  await expect(page.getByText('All saved')).toBeVisible();
 
   // First to last, with what was changed; two beside each other.
   await page.getByRole('link', { name: 'All trials of it' }).click();
@@ -118,19 +116,21 @@ test('a bake is judged, why is told with the one change, the change is tried, an
   await expect(line.getByRole('listitem').last()).toContainText('best so far');
   await expectAccessible(page);
   for (const box of await line.getByRole('checkbox').all()) await box.check();
-  await page.getByRole('button', { name: 'Lay 2 beside each other' }).click();
+  await page.getByRole('button', { name: 'Compare 2' }).click();
   const table = page.getByRole('table');
   await expect(table).toContainText('Went wrong');
   await expect(table).toContainText('Nearly there');
-  await expect(table.getByRole('row').filter({ hasText: 'Middle when out' })).toContainText('not measured');
+  await expect(table.getByRole('row').filter({ hasText: 'Core temperature when out' })).toContainText(
+    'not measured',
+  );
   await expect(table.getByRole('img')).toHaveCount(1);
   await expectAccessible(page);
 
   // Found again by a word without its accent, and by its fault.
   await page.getByRole('link', { name: 'Notebook', exact: true }).click();
-  await page.getByLabel('Words in title or notes').fill('zoe pierhead');
+  await page.getByLabel('Title or notes contain').fill('zoe pierhead');
   await expect(page.getByRole('list', { name: 'Trials' }).getByRole('listitem')).toHaveCount(1);
-  await page.getByLabel('Words in title or notes').fill('pierhead');
+  await page.getByLabel('Title or notes contain').fill('pierhead');
   await page.getByLabel('What was wrong').selectOption('Pale');
   await expect(page.getByRole('list', { name: 'Trials' }).getByRole('listitem')).toHaveCount(1);
   await expectAccessible(page);
@@ -143,7 +143,7 @@ test('a bake is judged, why is told with the one change, the change is tried, an
   }
 
   // Taken out, it can be put back.
-  await page.getByRole('button', { name: 'Take this trial out' }).click();
+  await page.getByRole('button', { name: 'Remove this trial' }).click();
   await page.getByRole('button', { name: 'Put back' }).click();
   await page.goto(first);
   await expect(page.getByRole('button', { name: 'Went wrong' })).toHaveAttribute('aria-pressed', 'true');
@@ -156,7 +156,7 @@ test('a trial from a run has what the bench measured; what is written while the 
   await putFormula(page, LOAF);
   await page.getByRole('link', { name: /^Card/ }).click();
   await page.getByRole('button', { name: 'At the bench' }).click();
-  await page.getByRole('button', { name: 'Begin' }).click();
+  await page.getByRole('button', { name: 'Start' }).click();
   await page.waitForURL(/\/bench\//);
   const run = page.url().split('/').pop()!;
   const deeds = [
@@ -170,21 +170,21 @@ test('a trial from a run has what the bench measured; what is written while the 
   });
   expect(res.ok()).toBe(true);
   await page.getByRole('link', { name: 'Notebook', exact: true }).click();
-  const open = page.getByRole('region', { name: 'Nothing said of them yet' });
+  const open = page.getByRole('region', { name: 'Not judged yet' });
   await open.getByRole('link', { name: LOAF.title }).first().click();
   await page.getByRole('button', { name: 'Nearly there' }).click();
   await page.waitForURL(/\/notebook\/[0-9a-f-]{36}$/);
-  await expect(page.getByLabel('It baked')).toHaveValue('50 min');
+  await expect(page.getByLabel('Baking time')).toHaveValue('50 min');
   await expect(page.getByLabel('Cut after')).toHaveValue('30 min');
   await page.getByRole('button', { name: 'Gummy line or wet centre' }).click();
   await expect(page.getByRole('region', { name: 'Why' })).toContainText('it was cut after 30 of');
-  await expect(page.getByText('All kept')).toBeVisible();
+  await expect(page.getByText('All saved')).toBeVisible();
 
   await context.setOffline(true);
   await page.getByRole('textbox', { name: 'Notes' }).fill('written in the cellar');
-  await expect(page.getByText('The server does not answer; it is tried again.')).toBeVisible();
+  await expect(page.getByText('The server does not answer; trying again.')).toBeVisible();
   await context.setOffline(false);
-  await expect(page.getByText('All kept')).toBeVisible();
+  await expect(page.getByText('All saved')).toBeVisible();
   await page.reload();
   await expect(page.getByRole('textbox', { name: 'Notes' })).toHaveValue('written in the cellar');
 });
@@ -193,12 +193,12 @@ test('two trials are tasted blind: codes, what was said, and in the end what it 
   page,
 }) => {
   await page.goto('./notebook');
-  const boxes = page.getByRole('checkbox', { name: /^Lay Cardamom crown/ });
+  const boxes = page.getByRole('checkbox', { name: /^Compare Cardamom crown/ });
   await boxes.nth(0).check();
   await boxes.nth(1).check();
-  await page.getByRole('button', { name: 'Taste them blind' }).click();
-  await expect(page.getByRole('heading', { name: 'Taste them blind' })).toBeVisible();
-  const who = page.getByRole('combobox', { name: 'Who tastes' });
+  await page.getByRole('button', { name: 'Blind tasting' }).click();
+  await expect(page.getByRole('heading', { name: 'Blind tasting' })).toBeVisible();
+  const who = page.getByRole('combobox', { name: 'Tasters' });
   for (const name of ['Kiosk', 'Helper', 'Clerk', 'Engineer', 'Alto', 'Tenor']) {
     await who.fill(name);
     await who.press('Enter');
@@ -238,7 +238,7 @@ test('two trials are tasted blind: codes, what was said, and in the end what it 
   await expect(shows).toContainText('No difference was shown: 5 of 6 would have to find it.');
   await expect(shows).toContainText('That is not to say that there is none.');
   await page.getByRole('link', { name: 'Notebook', exact: true }).click();
-  await expect(page.getByRole('region', { name: 'Tasted blind' })).toContainText('6 of 6 have answered');
+  await expect(page.getByRole('region', { name: 'Blind tastings' })).toContainText('6 of 6 have answered');
 });
 
 test('an experiment of four bakes, each twice: drawn order, measured, what is shown and what is not', async ({
@@ -251,28 +251,26 @@ test('an experiment of four bakes, each twice: drawn order, measured, what is sh
   await page.goto(`./formula/${id}/trials`);
   const over = page.getByRole('region', { name: 'Over the trials' });
   await expect(over.getByRole('img', { name: /^Taste: trial 1 \d, / })).toBeVisible();
-  await expect(over).toContainText('Middle when out');
+  await expect(over).toContainText('Core temperature when out');
   await expectAccessible(page);
   await page.getByRole('link', { name: 'Plan an experiment' }).click();
   const fill = async (i: number, what: string, low: string, high: string): Promise<void> => {
-    await page.getByLabel('What', { exact: true }).nth(i).fill(what);
+    await page.getByLabel('Factor', { exact: true }).nth(i).fill(what);
     await page.getByLabel('Low').nth(i).fill(low);
     await page.getByLabel('High').nth(i).fill(high);
   };
   await fill(0, 'psyllium', '18 g', '24 g');
-  await page.getByRole('button', { name: 'One more' }).click();
-  // What is not said yet is said where it stands, when one wants to go on.
-  await page.getByRole('button', { name: 'Draw the order' }).click();
-  await expect(page.getByText('Say it in a word or two.')).toHaveCount(3);
+  await page.getByRole('button', { name: 'Add a factor' }).click();
+  // What is not stated yet is said where it stands, when one wants to go on.
+  await page.getByRole('button', { name: 'Draw a random order' }).click();
+  await expect(page.getByText('Describe it in a word or two.')).toHaveCount(3);
   await fill(1, 'water', '400 g', '430 g');
-  await expect(
-    page.getByText('8 bakes. Every combination is baked: nothing hides behind anything.'),
-  ).toBeVisible();
-  await page.getByLabel('Each so often').fill('1');
-  await expect(page.getByText(/None is made twice/)).toBeVisible();
-  await page.getByLabel('Each so often').fill('2');
+  await expect(page.getByText('8 bakes. Every combination is baked: no effect hides another.')).toBeVisible();
+  await page.getByLabel('Bakes of each').fill('1');
+  await expect(page.getByText(/No bake is repeated/)).toBeVisible();
+  await page.getByLabel('Bakes of each').fill('2');
   await expectAccessible(page);
-  await page.getByRole('button', { name: 'Draw the order' }).click();
+  await page.getByRole('button', { name: 'Draw a random order' }).click();
   await page.waitForURL(/\/notebook\/experiment\//);
   const shows = page.getByRole('region', { name: 'What it shows' });
   await expect(shows).toContainText('0 of 8 baked');
@@ -313,14 +311,14 @@ test('an experiment of four bakes, each twice: drawn order, measured, what is sh
   );
   // A bake is the trial it was baked as.
   await page.getByLabel('Trial of bake 1').selectOption({ index: 1 });
-  await expect(page.getByRole('link', { name: 'Open it' })).toHaveAttribute(
+  await expect(page.getByRole('link', { name: 'Open' })).toHaveAttribute(
     'href',
     /\/notebook\/[0-9a-f-]{36}$/,
   );
   await expectAccessible(page);
   await page.reload();
   await expect(shows).toContainText('Shown to change it: psyllium (+9.0).');
-  await expect(page.getByRole('link', { name: 'Open it' })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Open' })).toBeVisible();
   await page.setViewportSize({ width: 390, height: 844 });
   // Charts are drawn anew a moment after the page has become narrow.
   await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);

@@ -15,7 +15,7 @@ test('a loaf that loses its egg has a different bread beside it, which becomes a
   await expectAccessible(page);
 
   // The last way on offer is not the first, and says why.
-  await page.getByRole('button', { name: /more ways? for this/ }).click();
+  await page.getByRole('button', { name: /more replacements? for this/ }).click();
   await page.getByRole('radio').last().focus();
   await expect(page.getByText('Why it is not first.')).toBeVisible();
 

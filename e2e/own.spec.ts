@@ -16,24 +16,24 @@ test('the demo is left with one press; three questions begin one’s own kitchen
   await page.getByRole('radio', { name: 'Cups and °F' }).check();
   await expectAccessible(page);
   await page.getByRole('link', { name: 'Next question' }).click();
-  await page.getByRole('button', { name: 'Add an eater' }).click();
-  await page.getByLabel('Who or which table').fill('Grandfather');
+  await page.getByRole('button', { name: 'Add a person or group' }).click();
+  await page.getByLabel('Person or group').fill('Grandfather');
   await page.locator('label', { hasText: 'egg' }).first().click();
-  await page.getByRole('button', { name: 'Put on the list' }).click();
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Grandfather' })).toBeVisible();
   await page.getByRole('link', { name: 'Next question' }).click();
   await page.getByRole('button', { name: 'Add an oven' }).click();
-  await page.getByLabel('What you call it').fill('The kitchen oven');
-  await page.getByRole('button', { name: 'Keep the oven' }).click();
+  await page.getByLabel('Name').fill('The kitchen oven');
+  await page.getByRole('button', { name: 'Save oven' }).click();
   await expect(page.getByRole('heading', { name: 'The kitchen oven' })).toBeVisible();
-  await page.getByRole('button', { name: 'To the formulas' }).click();
+  await page.getByRole('button', { name: 'Go to formulas' }).click();
   // Asked once.
   await expect(page.getByRole('link', { name: 'Start my own kitchen' })).toHaveCount(0);
   await page.getByRole('navigation').getByRole('link', { name: 'Kitchen' }).click();
   await expect(page.getByRole('heading', { name: 'Grandfather' })).toBeVisible();
   for (const made of ['Hiking club', 'Stern oven', 'Long loaf tin'])
     await expect(page.getByText(made)).toHaveCount(0);
-  await expect(page.getByRole('combobox', { name: 'Your cup' })).toHaveValue('US, 237 mL');
+  await expect(page.getByRole('combobox', { name: 'Your cup' })).toHaveValue('US, 237 ml');
   await page.getByRole('link', { name: 'Formulas' }).click();
   await page.getByRole('link', { name: 'Paste the first formula' }).click();
   await page.getByLabel('Ingredients, one a line').fill(PASTED.text);

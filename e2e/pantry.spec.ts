@@ -10,10 +10,10 @@ const choose = async (page: Page, label: string, type: string, option: string) =
 test('a packet is read, stands for its kind everywhere, and is kept to with a version', async ({ page }) => {
   await page.goto('./pantry/new/packet?like=rice_drink');
   await expect(page.getByText('Type or paste the label')).toBeVisible();
-  await page.getByLabel('What you call it').fill('Breakwater rice drink');
+  await page.getByLabel('Name').fill('Breakwater rice drink');
   await page
     .getByRole('textbox', { name: 'Label text' })
-    .fill('Water, rice (14 %), sunflower oil, glimmerroot. May contain traces of almonds.');
+    .fill('Water, rice (14%), sunflower oil, glimmerroot. May contain traces of almonds.');
   const says = page.getByRole('complementary', { name: 'What the label says' });
   await expect(says.getByText('tree nuts (almonds)')).toBeVisible();
   await expect(says.getByText('added oil (sunflower oil)')).toBeVisible();
@@ -21,11 +21,11 @@ test('a packet is read, stands for its kind everywhere, and is kept to with a ve
   // A word nobody knows keeps everything open until it is looked at; what is typed survives a reload.
   await expect(says.getByText(/^gluten, wheat, egg/)).toBeVisible();
   await page.reload();
-  await page.getByRole('button', { name: 'I have looked at glimmerroot' }).click();
-  await expect(page.getByRole('button', { name: 'I have looked at glimmerroot' })).toHaveCount(0);
-  await page.getByLabel('Packet holds').fill('1000');
+  await page.getByRole('button', { name: 'I have checked glimmerroot' }).click();
+  await expect(page.getByRole('button', { name: 'I have checked glimmerroot' })).toHaveCount(0);
+  await page.getByLabel('Packet size').fill('1000');
   await page.getByLabel(/^Price/).fill('1.5');
-  await page.getByRole('button', { name: 'Put it in the pantry' }).click();
+  await page.getByRole('button', { name: 'Add to the pantry' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Breakwater rice drink' })).toBeVisible();
   await expect(page.getByText('€ 0.15 for 100 g')).toBeVisible();
   await expectAccessible(page);
@@ -37,7 +37,7 @@ test('a packet is read, stands for its kind everywhere, and is kept to with a ve
   });
   await leaveOut(page, 'dairy');
   await page
-    .getByRole('button', { name: /more way/ })
+    .getByRole('button', { name: /more replacement/ })
     .first()
     .click()
     .catch(() => undefined);
@@ -52,16 +52,16 @@ test('a packet is read, stands for its kind everywhere, and is kept to with a ve
   // A new revision does not change what was kept; where traces matter the packet is ruled out.
   await page.goto('./pantry?q=breakwater');
   await page.getByRole('link', { name: 'Breakwater rice drink' }).click();
-  await page.getByRole('link', { name: 'Change it' }).click();
-  await page.getByLabel('What you call it').fill('Breakwater rice drink, new');
-  await page.getByRole('textbox', { name: 'Label text' }).fill('Water, rice (14 %). May contain milk.');
-  await page.getByRole('button', { name: 'Keep as a new revision' }).click();
+  await page.getByRole('link', { name: 'Edit' }).click();
+  await page.getByLabel('Name').fill('Breakwater rice drink, new');
+  await page.getByRole('textbox', { name: 'Label text' }).fill('Water, rice (14%). May contain milk.');
+  await page.getByRole('button', { name: 'Save as a new revision' }).click();
   const renamed = page.getByRole('heading', { level: 1, name: 'Breakwater rice drink, new' });
   await expect(renamed).toBeVisible();
   // A change that was a slip is undone: one revision more, as it was before.
-  await page.getByRole('link', { name: 'Change it' }).click();
-  await page.getByLabel('What you call it').fill('A slip');
-  await page.getByRole('button', { name: 'Keep as a new revision' }).click();
+  await page.getByRole('link', { name: 'Edit' }).click();
+  await page.getByLabel('Name').fill('A slip');
+  await page.getByRole('button', { name: 'Save as a new revision' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'A slip' })).toBeVisible();
   await page.getByRole('alert').filter({ hasText: 'A slip' }).getByRole('button', { name: 'Undo' }).click();
   await expect(renamed).toBeVisible();
@@ -69,21 +69,21 @@ test('a packet is read, stands for its kind everywhere, and is kept to with a ve
   await expect(
     page.getByRole('row', { name: /Breakwater rice drink$|Breakwater rice drink for milk/ }),
   ).toBeVisible();
-  await page.getByRole('link', { name: 'Back to the desk' }).click();
+  await page.getByRole('link', { name: 'Back to the formula' }).click();
   await page.getByRole('link', { name: /Swap/ }).click();
   await expect(page.getByRole('radio', { name: 'Rice drink' })).toHaveCount(1);
   await page.getByRole('checkbox', { name: /Also avoid “may contain”/ }).check();
   await expect(page.getByRole('radio', { name: 'Rice drink' })).toHaveCount(0);
 });
 
-test('the pantry is searched and sifted, many are taken out and put back, CSV goes in and out', async ({
+test('the pantry is searched and sifted, many are removed and put back, CSV goes in and out', async ({
   page,
 }) => {
   await page.goto('./pantry');
-  await expect(page.getByText(/4\d\d things/)).toBeVisible();
+  await expect(page.getByText(/4\d\d ingredients/)).toBeVisible();
   // By whatever column, the most first; the address keeps it.
   await page.goto('./pantry?group=flour');
-  const table = page.getByRole('region', { name: 'What is in the pantry' });
+  const table = page.getByRole('region', { name: 'Ingredients in the pantry' });
   await table.getByRole('button', { name: /^absorbs/ }).click();
   await expect(table.getByRole('columnheader', { name: /^absorbs/ })).toHaveAttribute(
     'aria-sort',
@@ -117,9 +117,9 @@ test('the pantry is searched and sifted, many are taken out and put back, CSV go
     'kind,name,like,fat_per_100g\nown,Anchor crunch,,12\nown,Bollard crunch,pumpkin_seeds,\nown,,,\nown,Capstan crunch,no_such,';
   await page.goto('./pantry?kind=own');
   await page
-    .getByLabel('CSV file to bring in')
+    .getByLabel('CSV file to import')
     .setInputFiles({ name: 'own.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) });
-  await expect(page.getByText('2 things brought into the pantry')).toBeVisible();
+  await expect(page.getByText('2 items imported into the pantry')).toBeVisible();
   await expect(page.getByText('Row 4, name: has no name')).toBeVisible();
   await expect(page.getByText(/Row 5, like: "no_such" is no ingredient/)).toBeVisible();
   await expectAccessible(page);
@@ -127,15 +127,15 @@ test('the pantry is searched and sifted, many are taken out and put back, CSV go
   await page.getByRole('checkbox', { name: 'Choose Bollard crunch' }).check();
   const [file] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('button', { name: 'Write chosen to CSV' }).click(),
+    page.getByRole('button', { name: 'Export selected to CSV' }).click(),
   ]);
   expect(file.suggestedFilename()).toBe('pantry.csv');
-  await page.getByRole('button', { name: 'Take out of the pantry' }).click();
+  await page.getByRole('button', { name: 'Remove from the pantry' }).click();
   await expect(page.getByRole('link', { name: 'Anchor crunch' })).toHaveCount(0);
   await page.getByRole('button', { name: 'Put back' }).click();
   await expect(page.getByRole('link', { name: 'Anchor crunch' })).toBeVisible();
   await page
-    .getByLabel('CSV file to bring in')
+    .getByLabel('CSV file to import')
     .setInputFiles({ name: 'x.csv', mimeType: 'text/csv', buffer: Buffer.from('a,b\n1,2') });
   await expect(page.getByText(/has no column "name"/)).toBeVisible();
 });
@@ -146,10 +146,10 @@ test('a page for one ingredient, a blend, and an ingredient of one’s own', asy
   await expect(page.getByText(/Used in: .*psyllium powder gel/)).toBeVisible();
   await expectAccessible(page);
   await page.goto('./pantry/no-such-thing');
-  await expect(page.getByText('There is nothing of that name in the pantry')).toBeVisible();
+  await expect(page.getByText('Nothing with that name is in the pantry')).toBeVisible();
 
   await page.goto('./pantry/new/blend');
-  await page.getByLabel('What you call it').fill('Groyne blend');
+  await page.getByLabel('Name').fill('Groyne blend');
   for (const [k, [type, name]] of [
     ['white rice fl', 'White rice flour'],
     ['tapioca st', 'Tapioca starch'],
@@ -158,19 +158,19 @@ test('a page for one ingredient, a blend, and an ingredient of one’s own', asy
     await choose(page, `Part ${k + 1}`, type!, name!);
     await page.getByLabel(`Share of part ${k + 1}`).fill(k === 0 ? '70' : '20');
   }
-  await expect(page.getByText('90 % taken as parts of their sum')).toBeVisible();
+  await expect(page.getByText('90% counted as shares of their total')).toBeVisible();
   await expectAccessible(page);
-  await page.getByRole('button', { name: 'Put it in the pantry' }).click();
-  await expect(page.getByText('70 % white rice flour')).toBeVisible();
+  await page.getByRole('button', { name: 'Add to the pantry' }).click();
+  await expect(page.getByText('70% white rice flour')).toBeVisible();
 
   await page.goto('./pantry/new/own');
-  await page.getByLabel('What you call it').fill('Winch crunch');
+  await page.getByLabel('Name').fill('Winch crunch');
   await expect(page.getByRole('complementary').getByText(/^gluten, wheat, egg/)).toBeVisible();
   await expectAccessible(page);
-  await page.getByRole('button', { name: 'Put it in the pantry' }).click();
+  await page.getByRole('button', { name: 'Add to the pantry' }).click();
   await expect(page.getByText('not known').first()).toBeVisible();
-  await page.getByRole('button', { name: 'Take it out' }).click();
-  await expect(page.getByText('Winch crunch is taken out')).toBeVisible();
+  await page.getByRole('button', { name: 'Remove' }).click();
+  await expect(page.getByText('Winch crunch is removed')).toBeVisible();
   await page.getByRole('button', { name: 'Put back' }).click();
 });
 
@@ -180,24 +180,24 @@ test('eaters are kept in the Kitchen, a formula says what was found for each, an
   await page.goto('./kitchen');
   await expect(page.getByRole('heading', { name: 'Hiking club' })).toBeVisible();
   await expectAccessible(page);
-  await page.getByRole('button', { name: 'Add an eater' }).click();
-  await page.getByLabel('Who or which table').fill('Night watch');
+  await page.getByRole('button', { name: 'Add a person or group' }).click();
+  await page.getByLabel('Person or group').fill('Night watch');
   await page.locator('label', { hasText: /^soy$/ }).click();
   await page
-    .getByRole('combobox', { name: 'Words of your own' })
-    .or(page.getByRole('textbox', { name: 'Words of your own' }))
+    .getByRole('combobox', { name: 'Your own words' })
+    .or(page.getByRole('textbox', { name: 'Your own words' }))
     .fill('cinnamon');
   await page.keyboard.press('Enter');
   await expectAccessible(page);
-  await page.getByRole('button', { name: 'Put on the list' }).click();
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(page.getByText(/avoids gluten, soy and “cinnamon”/)).toBeVisible();
   // What was changed can be had back.
   const watch = page
     .getByRole('listitem')
     .filter({ has: page.getByRole('heading', { name: 'Night watch' }) });
   await watch.getByRole('button', { name: /^Change/ }).click();
-  await page.getByLabel('Who or which table').fill('Day watch');
-  await page.getByRole('button', { name: 'Keep the change' }).click();
+  await page.getByLabel('Person or group').fill('Day watch');
+  await page.getByRole('button', { name: 'Save changes' }).click();
   await expect(page.getByRole('heading', { name: 'Day watch' })).toBeVisible();
   await page
     .getByRole('alert')
@@ -209,7 +209,7 @@ test('eaters are kept in the Kitchen, a formula says what was found for each, an
   await page.goto('./');
   await page.getByRole('link', { name: /Parsnip/ }).click();
   await page.getByRole('link', { name: /Read/ }).click();
-  const who = page.getByRole('region', { name: 'For whom it suits' });
+  const who = page.getByRole('region', { name: 'Suitable for' });
   await expect(who.getByText(/Night watch: not suitable/)).toBeVisible();
   await expect(who.getByText(/^ground cinnamon \(words of your own\)/)).toBeVisible();
   await expectAccessible(page);
@@ -226,7 +226,7 @@ test('eaters are kept in the Kitchen, a formula says what was found for each, an
   await page.getByRole('button', { name: 'Undo' }).click();
 
   await page.goto('./kitchen');
-  await page.getByRole('button', { name: 'Take Night watch off the list' }).click();
+  await page.getByRole('button', { name: 'Remove Night watch' }).click();
   await expect(page.getByRole('heading', { name: 'Night watch' })).toHaveCount(0);
   await page.getByRole('button', { name: 'Put back' }).click();
   await expect(page.getByRole('heading', { name: 'Night watch' })).toBeVisible();
@@ -237,7 +237,7 @@ test('measures of the Kitchen are used when a formula is read; slips are mended 
 }) => {
   await page.goto('./kitchen');
   await page.getByRole('combobox', { name: 'Your cup' }).click();
-  await page.getByRole('option', { name: 'Metric, 250 mL' }).click();
+  await page.getByRole('option', { name: 'Metric, 250 ml' }).click();
   await page.goto('./new');
   await page
     .getByLabel('Ingredients, one a line')
@@ -251,12 +251,12 @@ test('measures of the Kitchen are used when a formula is read; slips are mended 
   await expectAccessible(page);
   await page.getByRole('button', { name: /^Take (85|89|90) g$/ }).click();
   await expect(page.getByText(/nought too many/)).toHaveCount(0);
-  await page.getByRole('button', { name: 'Take 199 °C' }).click();
+  await page.getByRole('button', { name: 'Use 199 °C' }).click();
   await expect(page.getByLabel('Oven')).toHaveValue('199 °C');
   await expect(page.getByText('for sprinkling')).toBeVisible();
   await page.goto('./kitchen');
   await page.getByRole('combobox', { name: 'Your cup' }).click();
-  await page.getByRole('option', { name: 'US, 237 mL' }).click();
+  await page.getByRole('option', { name: 'US, 237 ml' }).click();
 });
 
 test('a label is read from a photo, and nothing is concluded before it was compared with the packet', async ({
@@ -271,19 +271,19 @@ test('a label is read from a photo, and nothing is concluded before it was compa
   const photo = await drawn.screenshot();
   await drawn.close();
   await page.goto('./pantry/new/packet?like=plant_block');
-  await page.getByLabel('What you call it').fill('Breakwater spread');
+  await page.getByLabel('Name').fill('Breakwater spread');
   const choose = page.locator('input[type=file]').last();
   await choose.setInputFiles({
     name: 'notes.txt',
     mimeType: 'text/plain',
     buffer: Buffer.from('no picture'),
   });
-  await expect(page.getByText('notes.txt is no picture')).toBeVisible();
+  await expect(page.getByText('This browser can’t open notes.txt')).toBeVisible();
   await choose.setInputFiles({ name: 'label.png', mimeType: 'image/png', buffer: photo });
   await page.getByRole('slider', { name: 'Bottom edge' }).press('ArrowUp');
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Read it' }).click();
-  await page.getByRole('button', { name: 'Take this text' }).click({ timeout: 60_000 });
+  await page.getByRole('button', { name: 'Use this text' }).click({ timeout: 60_000 });
   await expect(page.getByRole('textbox', { name: 'Label text' })).toHaveValue(
     /coconut oil, water,\s+whey powder/,
   );
@@ -291,7 +291,7 @@ test('a label is read from a photo, and nothing is concluded before it was compa
   await expect(says.getByText('milk (', { exact: false })).toBeVisible();
   const unknown = says.locator('dt', { hasText: 'not known' });
   await expect(unknown).toBeVisible();
-  const seen = says.getByRole('button', { name: 'I have looked at all of them' });
+  const seen = says.getByRole('button', { name: 'I have checked all of them' });
   if (await seen.isVisible()) await seen.click();
   await expect(unknown).toBeVisible();
   await says.getByLabel('I have compared every word with the packet').check();

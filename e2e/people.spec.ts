@@ -22,8 +22,8 @@ async function fillSetUp(page: Page, at = './'): Promise<void> {
   await page.getByRole('textbox', { name: 'Passphrase' }).fill(PASSPHRASE);
 }
 async function finishSetUp(page: Page): Promise<void> {
-  await page.getByRole('button', { name: 'Set it up' }).click();
-  await page.getByRole('button', { name: 'I have it, go on' }).click();
+  await page.getByRole('button', { name: 'Set up' }).click();
+  await page.getByRole('button', { name: 'I have saved it, go on' }).click();
   await expect(page.getByRole('link', { name: 'Kitchen' })).toBeVisible();
 }
 async function signIn(page: Page, passphrase = PASSPHRASE): Promise<void> {
@@ -32,7 +32,7 @@ async function signIn(page: Page, passphrase = PASSPHRASE): Promise<void> {
   await page.getByRole('button', { name: 'Sign in', exact: true }).click();
 }
 
-test('a kitchen on a server: two processes, two browsers on one bake day, a phone that comes by a code', async ({
+test('a kitchen on a server: two processes, two browsers on one bake day, a phone that signs in by a code', async ({
   browser,
 }) => {
   test.setTimeout(180_000);
@@ -57,19 +57,19 @@ test('a kitchen on a server: two processes, two browsers on one bake day, a phon
     const owner = await (await contextAt(0)).newPage();
     await fillSetUp(owner);
     await expectAccessible(owner);
-    await owner.getByRole('button', { name: 'Set it up' }).click();
+    await owner.getByRole('button', { name: 'Set up' }).click();
     await expect(owner.getByRole('heading', { name: 'Keep this code' })).toBeVisible();
     await expectAccessible(owner);
-    await owner.getByRole('button', { name: 'I have it, go on' }).click();
+    await owner.getByRole('button', { name: 'I have saved it, go on' }).click();
     await expect(owner.getByRole('link', { name: 'Kitchen' })).toBeVisible();
 
-    // Somebody who comes by a code on their phone only.
+    // Somebody who signs in by a code on their phone only.
     await owner.goto('./kitchen');
     await owner.getByRole('link', { name: /People and devices/ }).click();
-    await owner.getByRole('button', { name: 'Add somebody' }).click();
+    await owner.getByRole('button', { name: 'Add a person' }).click();
     await owner.getByRole('textbox', { name: 'Name', exact: true }).fill('Tomo');
     await owner.getByText('By a code on a phone only').click();
-    await owner.getByRole('button', { name: 'Put on the list' }).click();
+    await owner.getByRole('button', { name: 'Add', exact: true }).click();
     await owner.getByRole('button', { name: 'Code for a phone' }).nth(1).click();
     await expect(owner.getByRole('img', { name: /QR code/ })).toBeVisible();
     await expectAccessible(owner);
@@ -86,19 +86,19 @@ test('a kitchen on a server: two processes, two browsers on one bake day, a phon
     const again = await (await contextAt(1)).newPage();
     await again.goto(`./pair#${code}`);
     await again.getByRole('button', { name: 'Sign in here' }).click();
-    await expect(again.getByText(/The code is not right, was used already/)).toBeVisible();
+    await expect(again.getByText(/The code is wrong, already used/)).toBeVisible();
 
     // Both look at one day: what one does the other sees, though another process serves it.
     await owner.goto('./days');
-    await owner.getByLabel('What it is for').fill('Lantern walk');
-    await owner.getByRole('button', { name: 'Add the day' }).click();
+    await owner.getByLabel('Name of the day').fill('Lantern walk');
+    await owner.getByRole('button', { name: 'Add day' }).click();
     await expect(owner.getByRole('heading', { level: 1, name: 'Lantern walk' })).toBeVisible();
     const day = new URL(owner.url()).pathname;
     await phone.goto(`.${day}`);
     await expect(phone.getByRole('heading', { level: 1, name: 'Lantern walk' })).toBeVisible();
     const heard = phone.waitForResponse((r) => r.url().endsWith(`/api/v1${day}`), { timeout: 5000 });
     await owner
-      .getByRole('button', { name: /Add a person|Add somebody|Add a helper/ })
+      .getByRole('button', { name: /Add a person|Add a person|Add a helper/ })
       .first()
       .click();
     await heard;
@@ -116,10 +116,10 @@ test('a kitchen on a server: two processes, two browsers on one bake day, a phon
 
     // Taken off the list, the phone is out at once; what it shows stays under the door.
     await owner.goto('./people');
-    await owner.getByRole('button', { name: 'Take Tomo off the list' }).click();
-    await owner.getByRole('button', { name: 'Take off', exact: true }).last().click();
-    await expect(owner.getByRole('button', { name: 'Take Tomo off the list' })).toHaveCount(0);
-    await expect(owner.getByText('took somebody off')).toBeVisible();
+    await owner.getByRole('button', { name: 'Remove Tomo' }).click();
+    await owner.getByRole('button', { name: 'Remove', exact: true }).last().click();
+    await expect(owner.getByRole('button', { name: 'Remove Tomo' })).toHaveCount(0);
+    await expect(owner.getByText('removed a person who may sign in')).toBeVisible();
     await expectAccessible(owner);
     await phone.goto('./notebook');
     await expect(phone.getByRole('heading', { name: 'Who is at the bench?' })).toBeVisible();
@@ -150,7 +150,7 @@ test('signed out in the middle of work: what was typed stays, and is saved after
     await expect(door.getByRole('heading', { name: 'You were signed out' })).toBeVisible();
     await expectAccessible(page);
     await signIn(page, 'not this one');
-    await expect(door.getByText('Name and passphrase do not belong together')).toBeVisible();
+    await expect(door.getByText('Name and passphrase do not match')).toBeVisible();
     await signIn(page);
     await expect(door).toHaveCount(0);
     await expect(page.getByLabel('Title')).toHaveValue('Half typed');

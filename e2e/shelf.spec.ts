@@ -17,8 +17,8 @@ test('the shelf is searched, sifted and ordered; the address holds it', async ({
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Show all' }).click();
   await expect(rows).toHaveCount(whole);
-  await page.getByRole('combobox', { name: 'Kept for' }).selectOption("The boat's engineer");
-  await expect(page.getByText(/Some kept version leaves out what/)).toBeVisible();
+  await page.getByRole('combobox', { name: 'Suitable for' }).selectOption("The boat's engineer");
+  await expect(page.getByText(/A saved version leaves out what/)).toBeVisible();
   await expect(rows.filter({ hasText: 'Night-boat' })).toHaveCount(1);
   await expect(rows.filter({ hasText: 'Zephyr' })).toHaveCount(0);
   await page.goto('./?order=title');
@@ -62,7 +62,7 @@ test('a recipe is taken from a page’s source; one that is cut off is refused w
   await expect(page.getByText(/cut off or damaged/)).toBeVisible();
   await expectAccessible(page);
   await box.fill(`<html><script type="application/ld+json">${recipe}</script></html>`);
-  await page.getByRole('button', { name: 'Take “Jib scones”' }).click();
+  await page.getByRole('button', { name: 'Use “Jib scones”' }).click();
   await expect(page.getByLabel('Title')).toHaveValue('Jib scones');
   await expect(page.getByLabel('Time')).toHaveValue('15 min');
   await expect(page.getByText(/Bake: 200 °C/)).toBeVisible();
@@ -75,7 +75,7 @@ test('a recipe is taken from a page’s source; one that is cut off is refused w
     mimeType: 'application/json',
     buffer: Buffer.from(recipe),
   });
-  await page.getByRole('button', { name: 'Take “Jib scones”' }).click();
+  await page.getByRole('button', { name: 'Use “Jib scones”' }).click();
   await expect(box).toHaveValue(/250 g rice flour\n10 g baking powder/);
 });
 

@@ -29,7 +29,7 @@ test('the main views', async ({ page, browser }) => {
   await leaveOut(page, 'egg', 'dairy', 'nuts', 'oil');
   await shot(page, 'swap');
   await page.getByRole('link', { name: /Balance/ }).click();
-  await page.getByRole('button', { name: /^fat: as written/ }).click();
+  await page.getByRole('button', { name: /^fat: original/ }).click();
   await shot(page, 'balance');
   await page.getByRole('link', { name: /Lift/ }).click();
   await page.getByRole('heading', { name: 'Gas', exact: true }).waitFor();
@@ -40,7 +40,7 @@ test('the main views', async ({ page, browser }) => {
   await page.getByRole('article').getByRole('heading', { name: 'Method' }).waitFor();
   await shot(page, 'card');
   await page.getByRole('button', { name: 'At the bench' }).click();
-  await page.getByRole('button', { name: 'Begin' }).click();
+  await page.getByRole('button', { name: 'Start' }).click();
   await page.getByRole('region', { name: 'Weigh now' }).waitFor();
   for (let i = 0; i < 7; i++) await page.keyboard.press('Space');
   await page.getByText('All saved').waitFor();
@@ -50,7 +50,7 @@ test('the main views', async ({ page, browser }) => {
   await page.getByRole('link', { name: /Lift/ }).click();
   await page.getByRole('heading', { name: 'Yeast clock' }).waitFor();
   await page.getByRole('link', { name: /^Bake (?!days)/ }).click();
-  await page.getByLabel('Dough goes in at').fill('4');
+  await page.getByLabel('Dough temperature going in').fill('4');
   await page.getByText('how warm it goes in').waitFor();
   await page.waitForTimeout(1500);
   await shot(page, 'bake');
@@ -64,16 +64,16 @@ test('the main views', async ({ page, browser }) => {
   await shot(page, 'clock');
   await page.goto('./days');
   await page.getByRole('link', { name: /Lantern walk/ }).click();
-  await page.getByText(/proved|not ruled out/).waitFor();
+  await page.getByText(/best possible plan|best plan found|better by more/).waitFor();
   await shot(page, 'day');
-  await page.getByRole('link', { name: 'Go through it' }).click();
-  await page.getByLabel('What for').fill('Toast the walnuts');
+  await page.getByRole('link', { name: 'Run the day' }).click();
+  await page.getByLabel('Timer name').fill('Toast the walnuts');
   await page.getByRole('button', { name: 'Start a timer' }).click();
   await page.getByRole('button', { name: 'Turn off Toast the walnuts' }).waitFor();
   await shot(page, 'day-now');
   await page.goto('./pantry?q=drink');
   await page
-    .getByText(/things/)
+    .getByText(/\d ingredients/)
     .first()
     .waitFor();
   await shot(page, 'pantry');
@@ -81,7 +81,7 @@ test('the main views', async ({ page, browser }) => {
   await page.getByText('14 trials').waitFor();
   await page.waitForLoadState('networkidle');
   await shot(page, 'notebook');
-  await page.getByLabel('Words in title or notes').fill('wet band');
+  await page.getByLabel('Title or notes contain').fill('wet band');
   await page.getByText('1 trial', { exact: true }).waitFor();
   await page.getByRole('main').getByRole('link', { name: 'Cardamom crown' }).last().click();
   await page.getByRole('region', { name: 'Why' }).waitFor();
@@ -115,7 +115,7 @@ test('the main views', async ({ page, browser }) => {
     .last()
     .click();
   await page.getByRole('link', { name: /side by side|all \d+ versions/ }).click();
-  await page.getByRole('heading', { name: /against as written/ }).waitFor();
+  await page.getByRole('heading', { name: /against original/ }).waitFor();
   await shot(page, 'versions');
   await page.goto('./handbook/replacements');
   await page.getByText('Ground flax gel').first().waitFor();

@@ -51,7 +51,7 @@ test('a slice is measured on its photo, mended by hand and keys, kept, and laid 
   await expect(row(page, 'Height')).toHaveText(/^5[01] mm ± 1$/);
   await expect(row(page, 'Gummy line')).toContainText(/band [678] mm thick, [345] mm above the base/);
   await expect(row(page, 'Top')).toContainText(/sinks [56] mm/);
-  await expect(page.getByText('no bread has been measured against a ruler yet')).toBeVisible();
+  await expect(page.getByText('no bread has been checked with a ruler yet')).toBeVisible();
   await expectAccessible(page);
 
   // A raisin counts as the largest hole until it is said to be none.
@@ -64,7 +64,7 @@ test('a slice is measured on its photo, mended by hand and keys, kept, and laid 
   const now = async () => parseFloat((await largest.textContent())!);
   await expect(async () => expect(await now()).toBeLessThan(before - 0.4)).toPass();
   const spared = await now();
-  await page.getByRole('button', { name: 'Take the last one back' }).click();
+  await page.getByRole('button', { name: 'Remove the last one' }).click();
   await expect(async () => expect(await now()).toBeGreaterThan(spared)).toPass();
 
   // By keys: a corner of the card that is moved is found again; the cut higher than the card shows larger.
@@ -79,23 +79,23 @@ test('a slice is measured on its photo, mended by hand and keys, kept, and laid 
   await page.getByText('Edge', { exact: true }).click();
   for (let i = 0; i < 3; i++)
     await page.getByRole('button', { name: /^Mark 1 of the edge/ }).press('Shift+ArrowLeft');
-  await page.getByRole('button', { name: 'As it was found' }).click();
+  await page.getByRole('button', { name: 'As found' }).click();
   await page.getByText('Base', { exact: true }).click();
   for (let i = 0; i < 2; i++)
     await page.getByRole('button', { name: 'One end of the base' }).press('Shift+ArrowUp');
   await expect(row(page, 'Height')).not.toHaveText(/^51 mm/);
-  await page.getByRole('button', { name: 'As it was found' }).click();
+  await page.getByRole('button', { name: 'As found' }).click();
   await expect(row(page, 'Height')).toHaveText(/^5[01] mm ± 1$/);
 
   await page.getByRole('button', { name: /^Mark it: gummy/ }).click();
-  await page.getByRole('button', { name: 'Keep these numbers' }).click();
+  await page.getByRole('button', { name: 'Save these numbers' }).click();
   await expect(page.getByRole('heading', { name: LOAF.title })).toBeVisible();
   await expect(page.getByRole('button', { name: 'Gummy line or wet centre' })).toHaveAttribute(
     'aria-pressed',
     'true',
   );
   await expect(row(page, 'Height').first()).toHaveText(/^5[01] mm/);
-  await expect(page.getByText('All kept')).toBeVisible();
+  await expect(page.getByText('All saved')).toBeVisible();
   const first = page.url().split('/').at(-1)!;
   await page.reload();
   await expect(row(page, 'Height').first()).toHaveText(/^5[01] mm/);
@@ -103,11 +103,11 @@ test('a slice is measured on its photo, mended by hand and keys, kept, and laid 
   await page.goto(card);
   await bakedIt(page, photoFile('second.jpg', { turn: 6, board: 'tray' }).file);
   await expect(row(page, 'Height')).toHaveText(/^5[01] mm ± 1$/);
-  await page.getByRole('button', { name: 'Keep these numbers' }).click();
-  await expect(page.getByText('All kept')).toBeVisible();
+  await page.getByRole('button', { name: 'Save these numbers' }).click();
+  await expect(page.getByText('All saved')).toBeVisible();
   const second = page.url().split('/').at(-1)!;
   await page.goto(page.url().replace(/\/notebook\/.*/, `/notebook/beside?ids=${first},${second}`));
-  await expect(page.getByText('measured ones at one scale')).toBeVisible();
+  await expect(page.getByText('measured slices at the same scale')).toBeVisible();
   await expect(page.getByText('20 mm')).toHaveCount(2);
   const widths = await page
     .getByRole('table')
@@ -125,7 +125,7 @@ test('a photo that cannot be measured says why and how to take a better one; its
   await bakedIt(page, photoFile('wood.jpg', { board: 'oak' }).file);
   await expect(page.getByText('The board is too much like the slice')).toBeVisible();
   await expect(page.getByText('wood does not do')).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Keep these numbers' })).toHaveCount(0);
+  await expect(page.getByRole('button', { name: 'Save these numbers' })).toHaveCount(0);
   await expectAccessible(page);
   await page.getByText('Edge', { exact: true }).click();
   await page.getByRole('button', { name: /^Mark 1 of the edge/ }).press('ArrowRight');

@@ -5,7 +5,7 @@ test('unsaved work survives reload: the pasted text, and the desk', async ({ pag
   await page.goto('./new');
   await page.getByLabel('Ingredients, one a line').fill('200 g rice flour\n50 g glimmerroot');
   await page.getByRole('button', { name: 'Correct 50 g glimmerroot' }).click();
-  await page.getByRole('combobox', { name: 'It is' }).fill('carrot');
+  await page.getByRole('combobox', { name: 'Ingredient' }).fill('carrot');
   await page.getByRole('option', { name: 'Carrot', exact: true }).click();
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   await page.waitForTimeout(400);
@@ -38,9 +38,9 @@ test('two tabs on one draft: the second is told, and both can be taken', async (
   await leaveOut(page, 'egg');
   await deskSaved(page);
   await leaveOut(other, 'oil');
-  await expect(other.getByText('This formula was changed in another tab as well')).toBeVisible();
+  await expect(other.getByText('This formula was also changed in another tab')).toBeVisible();
   await expectAccessible(other);
-  await other.getByRole('button', { name: 'Take the other tab’s' }).click();
+  await other.getByRole('button', { name: 'Use the other tab’s copy' }).click();
   await expect(other.getByRole('checkbox', { name: 'Leave out egg' })).toBeChecked();
   await other.getByRole('button', { name: 'Undo' }).click();
   await expect(other.getByRole('checkbox', { name: 'Leave out oil' })).toBeChecked();
@@ -54,7 +54,7 @@ test('bad input is met in words and keeps every line', async ({ page }) => {
     '1e400 g sugar\n-2 cups water\n0 g salt\n<script>alert(1)</script>\n🥕🥕\n900 g honey (1/4 cup)',
   );
   for (const words of [
-    'no amount one can weigh',
+    'can’t be weighed',
     'is less than zero',
     'The amount is 0',
     'No flour or starch found',
@@ -102,7 +102,7 @@ test('where there is no answer the need is named; a sponge of eggs alone is answ
     method: 'Whisk the eggs with the sugar. Fold in the flour.',
   });
   await leaveOut(page, 'egg');
-  await expect(page.getByText(/How many grams of eggs there are is not known/)).toBeVisible();
+  await expect(page.getByText(/The weight of eggs is not known/)).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('link', { name: /Balance/ }).click();
   await expect(page.getByText('No balance yet')).toBeVisible();
@@ -118,7 +118,7 @@ test('delete can be undone; what is not there is said', async ({ page }) => {
   await page.getByRole('button', { name: 'Put back' }).click();
   await expect(page.getByRole('link', { name: /Soon gone/ })).toBeVisible();
   await page.goto('./formula/00000000-0000-4000-8000-000000000000/swap');
-  await expect(page.getByText('This formula cannot be opened')).toBeVisible();
+  await expect(page.getByText('This formula could not be opened')).toBeVisible();
   await page.goto('./no/such/page');
   await expect(page.getByText('There is no such page')).toBeVisible();
   await expectAccessible(page);
@@ -166,10 +166,10 @@ test('lines that are not known are settled by keys; until then nothing is said o
   await expectAccessible(page);
   await expect(page.getByText('Fairly sure.')).toHaveCount(0);
   await stops.getByRole('link', { name: /Read/ }).click();
-  await page.getByRole('button', { name: 'Settle 2 lines' }).press('Enter');
+  await page.getByRole('button', { name: 'Identify 2 lines' }).press('Enter');
   const settle = page.getByRole('region', { name: 'Lines that are not known' });
   for (const name of ['Sorghum flour', 'Water']) {
-    const it = settle.getByRole('combobox', { name: 'It is' });
+    const it = settle.getByRole('combobox', { name: 'Ingredient' });
     await it.fill(name.toLowerCase());
     await page.getByRole('option', { name, exact: true }).click();
     await settle.getByRole('button', { name: 'Save' }).press('Enter');
@@ -200,7 +200,7 @@ test('the method is read act by act; what does not fit the list is said, and men
   await expect(odd).toContainText('Step 3 takes buttermilk, which is not in the list.');
   await expectAccessible(page);
   await odd.getByRole('listitem').filter({ hasText: 'milk is in no step' }).getByRole('button').click();
-  await odd.getByRole('listitem').filter({ hasText: '50 % of the sugar' }).getByRole('button').click();
+  await odd.getByRole('listitem').filter({ hasText: '50% of the sugar' }).getByRole('button').click();
   await expect(odd.getByRole('listitem')).toHaveCount(1);
   await odd.getByRole('button', { name: 'Put it in the list' }).click();
   await expect(odd).toHaveCount(0);
@@ -216,19 +216,19 @@ test('the method is read act by act; what does not fit the list is said, and men
   const form = method.getByRole('form', { name: /^What “Bake 45-50 min/ });
   await expect(form.getByLabel('How long')).toHaveValue('45 to 50 min');
   await form.getByLabel('How long').fill('a while');
-  await form.getByRole('button', { name: 'Keep' }).click();
+  await form.getByRole('button', { name: 'Save' }).click();
   await expect(form.getByText('Write a time, such as 20 min or 1 h.')).toBeVisible();
   await form.getByLabel('How long').fill('55 min');
-  await form.getByLabel('Under what').selectOption('under foil');
+  await form.getByLabel('Cover').selectOption('under foil');
   await expectAccessible(page);
-  await form.getByRole('button', { name: 'Keep' }).click();
+  await form.getByRole('button', { name: 'Save' }).click();
   const bake = method.getByRole('listitem').filter({ hasText: /^bake/ });
   await expect(bake).toContainText('55 min, 180 °C, under foil');
   await expect(bake).toContainText('(by you)');
   await page.reload();
   await expect(bake).toContainText('55 min, 180 °C, under foil');
   await bake.getByRole('button', { name: /^Correct/ }).click();
-  await bake.getByRole('button', { name: 'As it was read' }).click();
+  await bake.getByRole('button', { name: 'As read' }).click();
   await expect(bake).toContainText('45 to 50 min');
 });
 
@@ -246,7 +246,7 @@ test('one paste: what each row is stands at its edge, and is changed by keys', a
   await rows.getByLabel('Kind of “Something borrowed”').selectOption('ingredient');
   await expect(page.getByText('4 lines, 1 not known')).toBeVisible();
   await expectAccessible(page);
-  await page.getByRole('button', { name: 'As it was read' }).click();
+  await page.getByRole('button', { name: 'As read' }).click();
   await expect(page.getByText('3 lines, all known')).toBeVisible();
   // The title that the paste has is its own, where no other is given.
   await page.getByRole('button', { name: 'Add formula' }).click();

@@ -83,7 +83,7 @@ test('every word of the app comes from a catalogue: in a language that marks eac
   await page.addInitScript(() => localStorage.setItem('new-crumb:language', 'en-x-pseudo'));
   await page.goto('./');
   await page.locator('main').waitFor();
-  // What bakers wrote themselves is shown as it is: all the demo's own words are theirs.
+  // What bakers wrote themselves is shown unchanged: all the demo's own words are theirs.
   const theirs = new Set<string>(SAME);
   const written = await (await page.request.get('./api/v1/backup')).text();
   for (const w of wordsOf(written)) theirs.add(w.toLowerCase());

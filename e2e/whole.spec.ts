@@ -10,7 +10,7 @@ test('versions grow, branch, are named and starred, and lie side by side', async
     await page.getByRole('dialog').getByLabel(/^Name/).fill(name);
     await page.getByRole('button', { name: 'Save', exact: true }).click();
     await page.getByRole('article').waitFor();
-    await page.getByRole('link', { name: 'Back to the desk' }).click();
+    await page.getByRole('link', { name: 'Back to the formula' }).click();
     await expect(page.locator('[aria-busy="false"]')).toBeVisible();
   };
   await leaveOut(page, 'egg');
@@ -24,9 +24,9 @@ test('versions grow, branch, are named and starred, and lie side by side', async
   await keep('no egg, no dairy');
   await page.getByRole('link', { name: /all 3 versions/ }).click();
   await expect(page.getByRole('heading', { name: 'no egg, no dairy against no egg' })).toBeVisible();
-  await expect(page.getByText(/^Out: .*buttermilk/)).toBeVisible();
+  await expect(page.getByText(/^Removed: .*buttermilk/)).toBeVisible();
   // Its state is in the address, which follows the press.
-  await page.getByRole('checkbox', { name: 'as written', exact: true }).click();
+  await page.getByRole('checkbox', { name: 'original', exact: true }).click();
   await expect(page).toHaveURL(/beside=/);
   await expect(page.getByRole('table').getByRole('columnheader')).toHaveCount(3);
   await expectAccessible(page);
@@ -39,20 +39,20 @@ test('versions grow, branch, are named and starred, and lie side by side', async
   await page.getByLabel('Name', { exact: true }).fill('trial 2');
   await page.getByRole('textbox', { name: 'Note' }).fill('Close; a little wet.');
   await expectAccessible(page);
-  await page.getByRole('button', { name: 'Keep name and note' }).click();
+  await page.getByRole('button', { name: 'Save name and note' }).click();
   await expect(page.getByText('Close; a little wet.')).toBeVisible();
   await page.getByRole('alert').getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByText('Close; a little wet.')).toHaveCount(0);
   await page.getByRole('button', { name: 'Name or note no egg, no dairy' }).click();
   await page.getByLabel('Name', { exact: true }).fill('trial 2');
   await page.getByRole('textbox', { name: 'Note' }).fill('Close; a little wet.');
-  await page.getByRole('button', { name: 'Keep name and note' }).click();
+  await page.getByRole('button', { name: 'Save name and note' }).click();
   await expect(page.getByText('Close; a little wet.')).toBeVisible();
   // From the first one on: a branch of its own.
   await page
     .getByRole('listitem')
     .filter({ hasText: 'no egg' })
-    .getByRole('link', { name: 'Work on from here' })
+    .getByRole('link', { name: 'Continue from here' })
     .first()
     .click();
   await page.waitForURL(/from=/);
@@ -68,8 +68,8 @@ test('of many versions the latest is a press away', async ({ page }) => {
   await page.goto('./');
   await page.getByRole('link', { name: /Cardamom crown/ }).click();
   await page.getByRole('link', { name: /all \d+ versions/ }).click();
-  const to = page.getByRole('link', { name: /^To the latest: / });
-  const name = (await to.textContent())!.replace('To the latest: ', '');
+  const to = page.getByRole('link', { name: /^Go to the latest: / });
+  const name = (await to.textContent())!.replace('Go to the latest: ', '');
   await to.click();
   await expect(page.getByRole('checkbox', { name, exact: true })).toBeInViewport();
   await expectAccessible(page);
@@ -79,7 +79,7 @@ test('anything is found or gone to by keys, and the sheet of keys is a press awa
   await page.goto('./kitchen');
   await page.getByRole('heading', { name: 'Kitchen' }).waitFor();
   await page.keyboard.press('Control+K');
-  const box = page.getByPlaceholder('a formula, a place, something to do');
+  const box = page.getByPlaceholder('a formula, a page or an action');
   await box.fill('parsnip');
   await expect(page.getByRole('dialog').getByText(/^Parsnip and walnut/)).toBeVisible();
   await expectAccessible(page);
@@ -89,7 +89,7 @@ test('anything is found or gone to by keys, and the sheet of keys is a press awa
   await page.keyboard.press('Alt+3');
   await page.waitForURL(/\/balance/);
   await page.keyboard.press('Shift+?');
-  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+  await expect(page.getByRole('dialog', { name: 'Keyboard shortcuts' })).toBeVisible();
   await expectAccessible(page);
   await page.keyboard.press('Escape');
   await expect(page.getByRole('dialog')).toHaveCount(0);
@@ -130,7 +130,7 @@ test('the handbook: every part, searched, sifted, linked to from an explanation'
   await page.keyboard.press('Escape');
   await expect(page.getByText('Aquafaba, whisked')).toHaveCount(0);
   expect(await found.count()).toBeLessThan(all);
-  await page.getByLabel('Find in the whole handbook').fill('sunken');
+  await page.getByLabel('Search the handbook').fill('sunken');
   await expect(page.getByRole('heading', { name: 'Sunken top' })).toBeVisible();
   await expect(page).toHaveURL(/q=sunken/);
   await page.goto('./handbook/conversions');
@@ -160,7 +160,7 @@ test('everything goes into a file and comes back; a file that is none is refused
   await expect(page.getByText(/was not made here/)).toBeVisible();
   await expectAccessible(page);
   await input.setInputFiles(kept);
-  await expect(page.getByText(/came in; \d+ were here already/)).toBeVisible();
+  await expect(page.getByText(/restored; \d+ were already here/)).toBeVisible();
   await page.goto('./?q=bosun');
   await expect(page.getByRole('list', { name: 'Formulas found' }).getByRole('listitem')).toHaveCount(1);
 });
@@ -185,7 +185,7 @@ test('several formulas pasted at once, and a table from a file', async ({ page }
     buffer: Buffer.from('ingredient,grams,mood\nrice flour,250,good\nmilk,120,\n'),
   });
   await expect(page.getByText(/Not taken in: mood/)).toBeVisible();
-  await page.getByRole('button', { name: 'Take “Gaff scones”' }).click();
+  await page.getByRole('button', { name: 'Use “Gaff scones”' }).click();
   await expect(box).toHaveValue('250 g rice flour\n120 g milk');
 });
 
@@ -206,10 +206,10 @@ test('what is changed in the kitchen can be undone and done again', async ({ pag
 
 test('a kitchen of °F and ounces: at the oven, on the desk and on the card', async ({ page }) => {
   await page.goto('./kitchen');
-  await page.getByRole('combobox', { name: 'Ovens and thermometers in' }).click();
+  await page.getByRole('combobox', { name: 'Temperatures in' }).click();
   await page.getByRole('option', { name: '°F' }).click();
   await page.getByLabel('Ounces beside the grams on the card').check();
-  await expect(page.getByText(/°F hotter than it says/).first()).toBeVisible();
+  await expect(page.getByText(/°F hotter than its dial/).first()).toBeVisible();
   await putFormula(page, { title: 'Fathom cake' });
   await leaveOut(page, 'egg');
   await page.getByRole('link', { name: /Bake \d/ }).click();
@@ -222,8 +222,8 @@ test('a kitchen of °F and ounces: at the oven, on the desk and on the card', as
   await expect(card.getByText(/\d oz$/).first()).toBeVisible();
   await expectAccessible(page);
   await page.goto('./kitchen');
-  await page.getByRole('combobox', { name: 'Ovens and thermometers in' }).click();
+  await page.getByRole('combobox', { name: 'Temperatures in' }).click();
   await page.getByRole('option', { name: '°C' }).click();
   await page.getByLabel('Ounces beside the grams on the card').uncheck();
-  await expect(page.getByText(/°C hotter than it says/).first()).toBeVisible();
+  await expect(page.getByText(/°C hotter than its dial/).first()).toBeVisible();
 });

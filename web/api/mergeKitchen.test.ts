@@ -37,7 +37,7 @@ describe('two changes of one kitchen', () => {
     const { merged, clashes } = mergeKitchen(base, mine, theirs);
     expect(clashes).toEqual([]);
     expect(merged).toMatchObject({ currency: '£', heat: 'f', atHand: ['sugar', 'salt'] });
-    // b was taken out there and not touched here; c and d were added; a was changed here.
+    // b was removed there and not touched here; c and d were added; a was changed here.
     expect(merged.ovens).toEqual([oven('a', 12), oven('d'), oven('c')]);
     expect(merged.timed).toEqual([timed(31), timed(35), timed(28)]);
   });
@@ -55,7 +55,7 @@ describe('two changes of one kitchen', () => {
     expect([after.cup, after.ovens]).toEqual(['metric', mine.ovens]);
   });
 
-  it('one that was changed here and taken out there is told, and comes back where mine is chosen', () => {
+  it('one that was changed here and removed there is told, and comes back where mine is chosen', () => {
     const mine = { ...base, ovens: [oven('a', 12), oven('b')] };
     const theirs = { ...base, ovens: [oven('b')] };
     const { merged, clashes } = mergeKitchen(base, mine, theirs);

@@ -1,4 +1,5 @@
 import { NumberInput } from '@mantine/core';
+import { behind } from '../words/format';
 
 /** A number with its unit. Nothing is clamped: what cannot be is said beside it, and stays as it was typed. */
 export function NumberField({
@@ -26,7 +27,7 @@ export function NumberField({
       {...(description ? { description } : {})}
       value={value}
       decimalScale={1}
-      suffix={unit && ` ${unit}`}
+      suffix={unit && behind(unit)}
       clampBehavior="none"
       onChange={(v) => typeof v === 'number' && Math.abs(v) < most && onChange(v)}
     />

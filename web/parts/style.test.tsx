@@ -48,13 +48,13 @@ describe('wishes of the house', () => {
     const name = await screen.findByRole('textbox', { name: 'Name' });
     await user.clear(name);
     await user.type(name, 'House eggs');
-    await user.click(screen.getByRole('button', { name: 'Keep the change' }));
+    await user.click(screen.getByRole('button', { name: 'Save changes' }));
     expect(answers.calls.at(-1)).toMatchObject({
       method: 'PUT',
       path: '/ways/w1',
       body: { rev: 1, doc: { name: 'House eggs' } },
     });
-    await user.click(screen.getByRole('button', { name: `Take ${DEMO_WAYS[0]!.name} off the list` }));
+    await user.click(screen.getByRole('button', { name: `Remove ${DEMO_WAYS[0]!.name}` }));
     expect(answers.calls.at(-1)).toMatchObject({ method: 'DELETE', path: '/ways/w1' });
   });
 });

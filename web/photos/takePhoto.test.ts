@@ -25,13 +25,13 @@ describe('a file that is no photo that can be kept', () => {
   it('is refused before anything of it is opened, with what is wrong and what to do', async () => {
     expect(await refusal(new Uint8Array())).toBe('This file is empty. Choose another.');
     expect(await refusal(new TextEncoder().encode('<svg onload="alert(1)"/>'), 'image/svg+xml')).toContain(
-      'no photo that can be read',
+      'photo can’t be read',
     );
     expect(await refusal(new TextEncoder().encode('GIF89a and more'), 'image/jpeg')).toContain(
-      'no photo that can be read',
+      'photo can’t be read',
     );
-    expect(await refusal(png(20_000, 10_000), 'image/png')).toContain('more than 80 million points');
-    expect(await refusal(cameraJpeg(40_000, 30_000))).toContain('more than 80 million points');
+    expect(await refusal(png(20_000, 10_000), 'image/png')).toContain('more than 80 million pixels');
+    expect(await refusal(cameraJpeg(40_000, 30_000))).toContain('more than 80 million pixels');
     expect(await refusal(new Uint8Array(60_000_001))).toContain('larger than 60 MB');
   });
 });

@@ -1,5 +1,6 @@
 import { bareJpeg, headOf } from '../../core/photo';
 import { MOST_PHOTO_BYTES } from '../../contract/notebook';
+import { photosSentences as W } from '../words/data/en/sentences/photos';
 
 /** Why a file is no photo that can be kept, in words. */
 export class NotAPhoto extends Error {}
@@ -12,16 +13,13 @@ const QUALITIES = [0.85, 0.75, 0.62, 0.5];
 
 /** A file as a JPEG of a fit size, without place, time and make; throws `NotAPhoto` with what is wrong and what to do. */
 export async function photoFrom(file: Blob): Promise<Uint8Array> {
-  if (file.size === 0) throw new NotAPhoto('This file is empty. Choose another.');
-  if (file.size > MOST_FILE_BYTES)
-    throw new NotAPhoto('This file is larger than 60 MB. Save the photo smaller and choose it again.');
+  if (file.size === 0) throw new NotAPhoto(W.empty);
+  if (file.size > MOST_FILE_BYTES) throw new NotAPhoto(W.largeFile);
   const head = headOf(new Uint8Array(await file.slice(0, 200_000).arrayBuffer()));
-  if (!head && !/^image\/(?:heic|heif)$/.test(file.type))
-    throw new NotAPhoto('This is no photo that can be read: JPEG, PNG and WebP are.');
-  if (head && head.wide * head.high > MOST_POINTS)
-    throw new NotAPhoto('This picture has more than 80 million points. Save it smaller and choose it again.');
+  if (!head && !/^image\/(?:heic|heif)$/.test(file.type)) throw new NotAPhoto(W.noPhoto);
+  if (head && head.wide * head.high > MOST_POINTS) throw new NotAPhoto(W.manyPoints);
   const bitmap = await createImageBitmap(file).catch(() => {
-    throw new NotAPhoto('This photo cannot be opened here. Save it as JPEG and choose it again.');
+    throw new NotAPhoto(W.cannotBeOpened);
   });
   const by = Math.min(1, LONG_SIDE_PX / Math.max(bitmap.width, bitmap.height));
   const [w, h] = [Math.max(1, Math.round(by * bitmap.width)), Math.max(1, Math.round(by * bitmap.height))];
@@ -38,7 +36,7 @@ export async function photoFrom(file: Blob): Promise<Uint8Array> {
     const bare = bareJpeg(new Uint8Array(await blob.arrayBuffer()));
     if (bare && bare.bytes.length <= MOST_PHOTO_BYTES) return bare.bytes;
   }
-  throw new NotAPhoto('This photo stays too large. Take one with less in it.');
+  throw new NotAPhoto(W.staysTooLarge);
 }
 
 /** Bytes as base64, in pieces that fit on the stack. */

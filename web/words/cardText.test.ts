@@ -15,7 +15,7 @@ describe('a card as a file', () => {
     '%s comes back from its recipe file with the grams it went out with, to the gram shown',
     (title, given) => {
       const { formula: doc } = readFormula(given);
-      const found = recipesIn(cardJsonLd({ title, name: 'as written', doc, suits: '' }));
+      const found = recipesIn(cardJsonLd({ title, name: 'original', doc, suits: '' }));
       if ('fault' in found) throw new Error(found.fault);
       const [r] = found.recipes;
       const back = readFormula({ text: r!.text, method: r!.method, classId: given.classId }).formula;
@@ -37,7 +37,7 @@ describe('a card as a file', () => {
         expect(a.map((p) => p.length)).toEqual(b.map((p) => p.length));
         a.forEach((p, i) => p.forEach((g, k) => expect(Math.abs(g - b[i]![k]!)).toBeLessThanOrEqual(0.51)));
       };
-      const [found] = formulasIn(cardMarkdown({ title, name: 'as written', doc, suits: '' }))!;
+      const [found] = formulasIn(cardMarkdown({ title, name: 'original', doc, suits: '' }))!;
       expect(found!.title).toBe(title);
       const back = readFormula({ ...found!, classId: given.classId }).formula;
       near(back);

@@ -12,14 +12,14 @@ const said = (docs: (typeof source)[]) => differenceWords(besideOf(docs, lookupR
 describe('what moves between versions, in words', () => {
   it('names what is out and what came in, with grams', () => {
     const words = said([source, best!.formula]);
-    expect(words.find((w) => w.startsWith('Out:'))).toMatch(/120 g eggs/);
-    expect(words.find((w) => w.startsWith('In:'))).toMatch(/\d g /);
-    expect(words.some((w) => /band/.test(w))).toBe(true);
+    expect(words.find((w) => w.startsWith('Removed:'))).toMatch(/120 g eggs/);
+    expect(words.find((w) => w.startsWith('Added:'))).toMatch(/\d g /);
+    expect(words.some((w) => /target range/.test(w))).toBe(true);
     expect(words.join(' ')).not.toMatch(/undefined|NaN|null/);
   });
 
   it('the same formula has nothing to tell but that its balance holds', () => {
-    expect(said([source, source])).toEqual(['Every balance is within its band.']);
+    expect(said([source, source])).toEqual(['Every balance is within its target range.']);
   });
 
   it('another oven, tin and method are told', () => {

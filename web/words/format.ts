@@ -33,7 +33,11 @@ export const ounces = (massG: number): string => {
 };
 export const gramsOrUnknown = (g: number | null | undefined): string =>
   g === null || g === undefined ? W.notKnown : grams(g);
-export const percent = (p: number): string => `${fixed(p, p < 10 ? 1 : 0)} %`;
+/** The sign of percent behind its number, as the language sets it. */
+export const PERCENT = W.percent;
+/** What stands behind a number of a unit: a space and the unit, but for percent, which the language sets. */
+export const behind = (unit: string): string => (unit === '%' ? PERCENT : ` ${unit}`);
+export const percent = (p: number): string => `${fixed(p, p < 10 ? 1 : 0)}${PERCENT}`;
 
 const EIGHTHS = ['', '⅛', '¼', '⅜', '½', '⅝', '¾', '⅞'];
 /** Teaspoons from eighths of one: "1¼ tsp". */
@@ -46,7 +50,7 @@ export const UNIT_TEXT: Record<PropUnit | 'ratio', string> = {
   mmol: ' mmol',
   kcal: ' kcal',
   eggs: ` ${W.eggs}`,
-  ratio: ' %',
+  ratio: PERCENT,
 };
 
 /** A property with its unit, in as many digits as its spread allows. */

@@ -69,19 +69,19 @@ describe('words of the notebook', () => {
 
   it('evidence tells its figure and what it is held against, and the other way round where it is not so', () => {
     expect(evidenceWords({ id: 'core_short', holds: true, value: 89, against: 96 })).toBe(
-      'the middle had 89 °C of 96 °C when it came out',
+      'the core was at 89 °C of 96 °C when it came out',
     );
     expect(evidenceWords({ id: 'core_short', holds: false, value: 97, against: 96 })).toBe(
-      'the middle was done when it came out',
+      'the core was done when it came out',
     );
   });
 
   it('a change that was tried did it, or did not, and what is new is told', () => {
     expect(cameWords({ fault: 'gummy', gone: true, newFaults: ['pale'], better: true })).toBe(
-      'It did it: no gummy line or wet centre this time. New: pale. And it came out better.',
+      'It worked: no gummy line or wet centre this time. New: pale. And it came out better.',
     );
     expect(cameWords({ fault: 'gummy', gone: false, newFaults: [], better: true })).toBe(
-      'It did not do it: gummy line or wet centre again.',
+      'It did not work: gummy line or wet centre again.',
     );
   });
 });
@@ -95,10 +95,10 @@ describe('trials as text and as a table', () => {
       '## 2026-11-12: Nearly there',
       'Version: no egg',
       'Changed: Less: water 430 g → 413 g.',
-      'To try: bake until the middle is done',
+      'To try: bake until the core is done',
       'Wrong: pale and crumbles when sliced',
-      'baked 52 min, 96 °C in the middle, lost 11.3 %, cut after 150 min',
-      '15 g of 20 g kept back put to it by feel',
+      'baked 52 min, core 96 °C, lost 11.3%, cut after 150 min',
+      '15 g of the 20 g held back added by feel',
       '- Taste 4 of 5 (1 not again, 5 could eat it all)',
       'Tasted by Kiosk and Helper',
       'tastes of the sea',
@@ -182,13 +182,13 @@ describe('what an experiment shows', () => {
       'psyllium, from 18 g to 24 g: −3.0. This plan cannot tell it from water.',
     );
     expect(analysisWords({ factors, measured }, a)).toContain('Shown to change it: psyllium (+');
-    expect(bendWords(a.bend!)).toContain('it bends, and the best may lie between');
+    expect(bendWords(a.bend!)).toContain('the effect is not a straight line, and the best may lie between');
     expect(bendWords({ value: 0.01, from: null, to: null })).toBe('Halfway it is 0.0 against the corners.');
   });
   it('where nothing was made twice, nothing is said to be shown', () => {
     const once = planOf({ factors: 2, halvings: 0, times: 1, centres: 0 }, 1).map((r, i) => ({ ...r, y: i }));
     expect(analysisWords({ factors, measured }, analysed({ factors, halvings: 0, runs: once })!)).toContain(
-      'No bake was made twice',
+      'No bake was repeated',
     );
   });
   it('settings and resolutions in words', () => {
@@ -226,10 +226,10 @@ describe('words at the bench', () => {
       ),
     ).toBe('');
   });
-  it('a slip in words: how much, how wet, how long; what nobody notices is not said', () => {
+  it('a slip in words: how much, how wet, how long; what nobody notices is not stated', () => {
     const effect = { massG: 903, wetness: { was: 1, now: 1.06 }, timeBy: 1.05, warnings: [] };
     expect(benchEffect(effect)).toBe(
-      '903 g in all. 6 % wetter. About 5 % longer in the oven, in the same tin.',
+      '903 g in all. 6% wetter. About 5% longer in the oven, in the same tin.',
     );
     expect(benchEffect({ ...effect, wetness: { was: 1, now: 1.004 }, timeBy: null })).toBe('903 g in all.');
   });

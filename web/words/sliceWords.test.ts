@@ -30,10 +30,10 @@ describe('a slice in words', () => {
       Area: '40 cm² ± 1',
       Top: 'sinks 5 mm in the middle',
       Crust: 'top 2.0 mm, sides none seen, base 2.5 mm',
-      'Open crumb': '38 % ± 4',
+      'Open crumb': '38% ± 4',
       'Typical hole': '2.2 mm ± 0.2',
       'Five largest holes': '4.4 mm ± 0.4',
-      'Top and bottom': 'more open above (40 %) than below (31 %)',
+      'Top and bottom': 'more open above (40%) than below (31%)',
       'Gummy line': 'a clear dark band 4 mm thick, 5 mm above the base',
     });
   });
@@ -47,7 +47,7 @@ describe('a slice in words', () => {
     expect(sliceAgainst(NUMBERS, NUMBERS)).toEqual([]);
     const other = { ...NUMBERS, holesPerCm2: m(9.4, 1.5), crumbColour: [66, 3, 18] as const };
     expect(sliceAgainst(NUMBERS, other)).toEqual([
-      '31 % more holes of 1.2 mm and more in a cm²',
+      '31% more holes of 1.2 mm and more in a cm²',
       'darker crumb',
     ]);
     expect(sliceAgainst(NUMBERS, { ...other, holesPerCm2: null, crumbColour: null })).toEqual([]);

@@ -22,7 +22,7 @@ describe('words', () => {
     expect(say({ code: 'step.ofTomorrow', args: {} } as never)).toBe('step.ofTomorrow');
     expect(say(msg('step.noProof', { part: 'Base' }))).toMatch(/^For the Base: /);
     expect(say(msg('cannot.locks', { held: [{ what: 'mass' }, { what: 'line', id: 'water' }] }))).toMatch(
-      /total mass and the amount of water/,
+      /total weight and the amount of water/,
     );
   });
 
@@ -43,8 +43,8 @@ describe('words', () => {
       '250 g',
       '1,127 g',
     ]);
-    expect([percent(5.62), percent(54.2), fixed(-0.001, 1)]).toEqual(['5.6 %', '54 %', '0.0']);
-    expect(amountOf({ value: 1.553, basis: 'derived' }, 'ratio')).toBe('155 %');
+    expect([percent(5.62), percent(54.2), fixed(-0.001, 1)]).toEqual(['5.6%', '54%', '0.0']);
+    expect(amountOf({ value: 1.553, basis: 'derived' }, 'ratio')).toBe('155%');
     expect(spreadOf({ value: 4.8, sd: 0.72, basis: 'derived' }, 'eggs')).toBe('± 0.7');
     expect(spreadOf({ value: 4.8, basis: 'derived' }, 'g')).toBe('');
   });

@@ -73,7 +73,7 @@ describe('the working copy', () => {
     expect(now().doc).toEqual(doc);
   });
 
-  it('properties held, other wishes and words on steps come and go without a trace', () => {
+  it('properties held, other choices and words on steps come and go without a trace', () => {
     store.dispatch(workingCopy.propHeld({ partId: 'p1', key: 'fat', value: 90 }));
     store.dispatch(workingCopy.kitsSet({ 'p1:egg:dough': 'chia_gel' }));
     store.dispatch(workingCopy.styleSet({ fewest: true }));
@@ -284,7 +284,7 @@ describe('saving as one works', () => {
     const sent = server.calls.length;
     server.trouble = null;
     await wait(5000);
-    // What was refused is not sent again as it is, but is when it is changed or the baker asks for it.
+    // What was refused is not sent again unchanged, but is when it is changed or the baker asks for it.
     expect(server.calls.length > sent).toBe(is === 'waiting');
     exclude('oil');
     await wait(1000);

@@ -21,7 +21,7 @@ describe('Bake', () => {
   it('draws the tin cut through, and says how one knows that it is done, with the weight out of the oven', () => {
     show(<BakeStop />, deskFor(LOAF, { exclude: ['egg'] }));
     expect(
-      screen.getByRole('img', { name: /cm wide at the rim, .* cm high; the dough stands .* cm high/ }),
+      screen.getByRole('img', { name: /cm wide at the rim, .* cm high; the dough is .* cm deep/ }),
     ).toBeTruthy();
     const signs = screen.getByRole('region', { name: 'How you know it is done' });
     expect(within(signs).getByText(/96 to 99 °C/)).toBeTruthy();
@@ -40,7 +40,7 @@ describe('Bake', () => {
     const tin = screen.getByLabelText('Tin');
     await user.clear(tin);
     await user.type(tin, 'a tin');
-    expect(screen.getByText(/Say it with its size/)).toBeTruthy();
+    expect(screen.getByText(/Enter it with its size/)).toBeTruthy();
     await user.clear(tin);
     await user.type(tin, '23 cm round tin');
     expect(doc().request.bake?.tin).toMatchObject({ shape: 'round', written: '23 cm round tin' });
@@ -49,7 +49,7 @@ describe('Bake', () => {
   it('in a kitchen of °F heat is shown and asked for in it, and kept in °C', async () => {
     readIn('f');
     const { doc } = show(<BakeStop />, deskFor(LOAF, { exclude: ['egg'] }));
-    expect(screen.getByText(/a probe in the middle reads 205 to 210 °F/)).toBeTruthy();
+    expect(screen.getByText(/the core temperature is 205 to 210 °F/)).toBeTruthy();
     expect(screen.getByText(/Ovens differ by 36 °F/)).toBeTruthy();
     const oven = screen.getByLabelText<HTMLInputElement>('Oven');
     expect(oven.value).toMatch(/^\d{3} °F$/);
@@ -63,7 +63,7 @@ describe('Bake', () => {
   it('where no oven is stated it says so, and one can be begun with', async () => {
     const { doc } = show(<BakeStop />, deskFor(GRIDDLE, { exclude: [] }));
     expect(screen.getByText('No oven stated')).toBeTruthy();
-    await user.click(screen.getByRole('button', { name: 'Begin with 180 °C' }));
+    await user.click(screen.getByRole('button', { name: 'Start with 180 °C' }));
     expect(doc().request.bake).toEqual({ phases: [plainPhase(180)] });
     cleanup();
     show(<BakeStop />, deskFor(GRIDDLE, { exclude: [], bake: { phases: [plainPhase(180)] } }));
@@ -100,11 +100,7 @@ describe('Bake', () => {
       () => user.click(screen.getByRole('switch', { name: 'Steam of stage 1' })),
       [{ steam: true }, { steam: false }],
     ],
-    [
-      'taken out',
-      () => user.click(screen.getByRole('button', { name: 'Take out stage 1' })),
-      [{ ovenC: 210 }],
-    ],
+    ['removed', () => user.click(screen.getByRole('button', { name: 'Remove stage 1' })), [{ ovenC: 210 }]],
   ])('a stretch is %s, and the others stay', async (_how, act, want) => {
     const phases = [{ ...plainPhase(230), min: 30 }, plainPhase(210)];
     const { doc } = show(<BakeStop />, deskFor(LOAF, { exclude: [], bake: { phases } }));

@@ -49,7 +49,7 @@ describe('nutrition and cost on the card', () => {
       .reduce((sum, l) => sum + (l.amount.massG?.value ?? 0), 0);
     const batch = `€${((4 * g) / 1000).toFixed(2)}`;
     expect(
-      screen.getByText(new RegExp(`${batch} for the batch, €\\d\\.\\d\\d a piece, without \\d lines`)),
+      screen.getByText(new RegExp(`${batch} for the batch, €\\d\\.\\d\\d each, without \\d lines`)),
     ).toBeTruthy();
   });
 
@@ -59,7 +59,7 @@ describe('nutrition and cost on the card', () => {
       return i?.id === 'walnuts' ? { ...i, pricePerKg: 20 } : i;
     };
     draw(12, one);
-    expect(screen.getByText(/not told: 1 of 15 lines have a packet with a price/)).toBeTruthy();
+    expect(screen.getByText(/not given: 1 of 15 lines have a packet with a price/)).toBeTruthy();
   });
 
   it('no rough price is shown as money', () => {

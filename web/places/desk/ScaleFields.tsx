@@ -5,6 +5,7 @@ import { readTin } from '../../../core/reading';
 import type { ScaleTo } from '../../../core/rebalance';
 import { TIN_WORDS } from '../../words/data/bake';
 import { lineName } from '../../words/things';
+import { behind } from '../../words/format';
 import classes from './desk.module.css';
 import { deskWords } from '../../words/data/en/desk';
 
@@ -46,7 +47,7 @@ function NumberField({
       max={max}
       decimalScale={2}
       hideControls
-      {...(unit ? { suffix: ` ${unit}` } : {})}
+      {...(unit ? { suffix: behind(unit) } : {})}
       onChange={(v) => onChange(typeof v === 'number' ? v : 0)}
     />
   );

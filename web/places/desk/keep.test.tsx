@@ -35,13 +35,13 @@ describe('Save version: how much to make', () => {
     const make = screen.getByLabelText('Make');
     await user.clear(make);
     await user.type(make, '2');
-    expect(said()).toMatch(/2 of the tins\. Heat and time stay/);
+    expect(said()).toMatch(/2 of the tins\. Oven and time stay/);
   });
 
   it('asks for another amount where none can be made of this one, and keeps nothing till then', async () => {
     open();
     await user.clear(screen.getByLabelText('Make'));
-    expect(said()).toMatch(/Give an amount/);
+    expect(said()).toMatch(/Enter an amount/);
     expect(keepIt()).toHaveProperty('disabled', true);
     await user.type(screen.getByLabelText('Make'), '3');
     expect(keepIt()).toHaveProperty('disabled', false);
@@ -58,8 +58,8 @@ describe('Save version: how much to make', () => {
     const of = screen.getByLabelText('Of which');
     const line = dough.find((l) => 'id' in l.item && ingredientName(l.item.id) === 'Sugar') ?? dough[1]!;
     await user.selectOptions(of, line.id);
-    expect(screen.getByLabelText('There is')).toHaveProperty('value', `${Math.round(massOf(line))} g`);
+    expect(screen.getByLabelText('Amount you have')).toHaveProperty('value', `${Math.round(massOf(line))} g`);
     await user.selectOptions(counted, 'pieces');
-    expect(screen.getByLabelText('Lost in the oven')).toHaveProperty('value', '12 %');
+    expect(screen.getByLabelText('Bake loss')).toHaveProperty('value', '12%');
   });
 });

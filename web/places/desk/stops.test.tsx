@@ -64,19 +64,19 @@ describe('Swap', () => {
     expect(strict.doc().request.oil).toBe('all_fat');
   });
 
-  it('more ways are one press away', async () => {
+  it('more replacements are one press away', async () => {
     show(<SwapStop />, deskFor(0, { exclude: ['egg'] }));
     const before = screen.getAllByRole('radio').length;
-    await user.click(screen.getByRole('button', { name: /more ways for this/ }));
+    await user.click(screen.getByRole('button', { name: /more replacements for this/ }));
     expect(screen.getAllByRole('radio').length).toBeGreaterThan(before);
-    expect(screen.getByRole('button', { name: 'Fewer ways' })).toBeTruthy();
+    expect(screen.getByRole('button', { name: 'Show fewer' })).toBeTruthy();
   });
 });
 
 describe('Balance', () => {
   it('mirrors every property, and each opens into its sum and sources', async () => {
     show(<BalanceStop />, deskFor(0, { exclude: ['egg', 'dairy', 'nuts', 'oil'] }));
-    const fat = screen.getByRole('button', { name: /^fat: as written 16\d g, adapted \d+ g/ });
+    const fat = screen.getByRole('button', { name: /^fat: original 16\d g, adapted \d+ g/ });
     await user.click(fat);
     expect(screen.getByRole('heading', { name: 'Fat' })).toBeTruthy();
     expect(screen.getByText(/pumpkin seeds × 0.49/)).toBeTruthy();
@@ -109,9 +109,9 @@ describe('Balance', () => {
     await user.click(screen.getByRole('button', { name: /^Lock sorghum flour at 150 g/ }));
     expect(doc().request.pins?.lines).toEqual({ l1: 150 });
     await user.click(screen.getByRole('switch', { name: 'Lock hydration to the original' }));
-    await user.selectOptions(screen.getByLabelText('Total mass'), 'held');
+    await user.selectOptions(screen.getByLabelText('Total weight'), 'held');
     expect(doc().request.pins).toMatchObject({ lockWetness: true, lockMass: true });
-    await user.selectOptions(screen.getByLabelText('Total mass'), 'free');
+    await user.selectOptions(screen.getByLabelText('Total weight'), 'free');
     expect(doc().request.pins?.freeMass).toBe(true);
     expect(doc().request.pins?.lockMass).toBeUndefined();
   });
@@ -131,22 +131,22 @@ describe('Balance', () => {
   });
 });
 
-describe('Side by side', () => {
+describe('Compare', () => {
   it('up to three whole solutions stand beside the source, and one is taken', async () => {
     const context = deskFor(0, { exclude: ['egg', 'dairy', 'oil'] });
     const { doc } = show(<SwapStop />, context);
     expect(context.whole.length).toBeGreaterThan(3);
     await user.click(screen.getByRole('button', { name: /more complete option/ }));
-    const boxes = screen.getAllByRole('checkbox', { name: /^Lay beside/ });
+    const boxes = screen.getAllByRole('checkbox', { name: /^Compare: (?!\d)/ });
     for (const b of boxes.slice(0, 3)) await user.click(b);
     expect((boxes[3] as HTMLInputElement).disabled).toBe(true);
-    await user.click(screen.getByRole('button', { name: 'Side by side: 3' }));
-    const table = await screen.findByRole('region', { name: 'Complete options beside each other' });
+    await user.click(screen.getByRole('button', { name: 'Compare: 3' }));
+    const table = await screen.findByRole('region', { name: 'Complete options compared' });
     expect(within(table).getAllByRole('columnheader')).toHaveLength(4);
     expect(within(table).getByRole('rowheader', { name: 'fat' })).toBeTruthy();
     const eggs = within(table).getByRole('row', { name: /^Eggs / });
     expect(within(eggs).getAllByLabelText('none')).toHaveLength(3);
-    await user.click(within(table).getAllByRole('button', { name: 'Take this one' })[0]!);
+    await user.click(within(table).getAllByRole('button', { name: 'Use this one' })[0]!);
     expect(doc().request.pins?.kits).toEqual(context.whole[1]!.kits);
   });
 });
@@ -154,11 +154,11 @@ describe('Side by side', () => {
 describe('House style at Swap', () => {
   it('is said, and can be other for this formula', async () => {
     const { doc } = show(<SwapStop />, deskFor(0, { exclude: ['egg'], style: { grain: 'whole' } }));
-    expect(screen.getByText(/by your wish: wholegrain/)).toBeTruthy();
+    expect(screen.getByText(/by your choice: wholegrain/)).toBeTruthy();
     await user.click(screen.getByRole('button', { name: 'Change order' }));
     await user.click(await screen.findByRole('checkbox', { name: 'light crumb' }));
     expect(doc().request.style).toEqual({ grain: 'light' });
-    await user.click(screen.getByRole('button', { name: 'As Kitchen has it' }));
+    await user.click(screen.getByRole('button', { name: 'As in Kitchen' }));
     expect(doc().request.style).toBeUndefined();
   });
 
@@ -171,23 +171,23 @@ describe('House style at Swap', () => {
 describe('A way of one’s own', () => {
   it('is written with its doses; what is wrong is said where it is', async () => {
     show(<SwapStop />, deskFor(0, { exclude: ['egg'] }));
-    await user.click(screen.getByRole('button', { name: 'A way of your own, in place of eggs' }));
+    await user.click(screen.getByRole('button', { name: 'My own replacement for eggs' }));
     const form = await screen.findByRole('dialog');
     await user.type(within(form).getByRole('textbox', { name: 'Name' }), 'Beet mash');
     await user.type(within(form).getByLabelText('at least'), '40');
     await user.type(within(form).getByLabelText('usual'), '30');
     await user.type(within(form).getByLabelText('at most'), '60');
-    await user.click(within(form).getByRole('button', { name: 'Keep and try it' }));
+    await user.click(within(form).getByRole('button', { name: 'Save and try it' }));
     expect(within(form).getByText('Choose what it is.')).toBeTruthy();
     expect(answers.calls).toEqual([]);
     await user.click(within(form).getByRole('combobox', { name: 'Ingredient' }));
     await user.keyboard('beetroot');
     await user.click((await screen.findAllByRole('option', { name: /beetroot/i }))[0]!);
-    await user.click(within(form).getByRole('button', { name: 'Keep and try it' }));
-    expect(within(form).getByText(/each no less than the one before/)).toBeTruthy();
+    await user.click(within(form).getByRole('button', { name: 'Save and try it' }));
+    expect(within(form).getByText(/in rising order/)).toBeTruthy();
     await user.clear(within(form).getByLabelText('usual'));
     await user.type(within(form).getByLabelText('usual'), '50');
-    await user.click(within(form).getByRole('button', { name: 'Keep and try it' }));
+    await user.click(within(form).getByRole('button', { name: 'Save and try it' }));
     expect(answers.calls.at(-1)).toMatchObject({
       method: 'POST',
       path: '/ways',
@@ -197,7 +197,7 @@ describe('A way of one’s own', () => {
 });
 
 describe('Method', () => {
-  it('a change stands, is left off, or is said in own words; undone as it came', async () => {
+  it('a change stands, is removed, or is said in own words; undone as it came', async () => {
     const context = deskFor(0, { exclude: ['egg'] });
     const { doc } = show(<BalanceStop />, context);
     const method = screen.getByRole('region', { name: 'Method' });
@@ -205,7 +205,7 @@ describe('Method', () => {
     await user.click(within(method).getByRole('button', { name: /^Remove: Make the gel/ }));
     expect(doc().request.steps).toEqual({ [added.id]: { off: true } });
     await user.click(within(method).getAllByRole('button', { name: /^Edit: / })[0]!);
-    const field = within(method).getByRole('textbox', { name: 'The step in your words' });
+    const field = within(method).getByRole('textbox', { name: 'The step in your own words' });
     await user.clear(field);
     await user.type(field, 'Oven on.');
     await user.click(within(method).getByRole('button', { name: 'Save' }));
@@ -216,7 +216,7 @@ describe('Method', () => {
 describe('A property held', () => {
   it('is held at what it is, changed, and let go', async () => {
     const { doc } = show(<BalanceStop />, deskFor(0, { exclude: ['egg'] }));
-    await user.click(screen.getByRole('button', { name: /^fat: as written/ }));
+    await user.click(screen.getByRole('button', { name: /^fat: original/ }));
     await user.click(screen.getByRole('button', { name: /^Lock fat at/ }));
     expect(doc().request.pins?.props?.p1?.fat).toBeGreaterThan(50);
     cleanup();
@@ -224,7 +224,7 @@ describe('A property held', () => {
       <BalanceStop />,
       deskFor(0, { exclude: ['egg'], pins: { props: { p1: { fat: 170 } } } }),
     );
-    await user.click(screen.getByRole('button', { name: /^fat: as written/ }));
+    await user.click(screen.getByRole('button', { name: /^fat: original/ }));
     await user.click(screen.getByRole('button', { name: 'Unlock' }));
     expect(held.doc().request.pins).toEqual({});
   });

@@ -35,7 +35,7 @@ describe('what has to go, and for whom', () => {
     expect(doc().request.exclude).toEqual(['egg', 'nuts', 'pine_nuts', 'chestnut', 'coconut']);
   });
 
-  it('traces matter for whatever is out', async () => {
+  it('traces matter for whatever is left out', async () => {
     const { doc } = show(<LeaveOut />, deskFor(0, { exclude: ['egg', 'nuts'] }));
     await user.click(screen.getByRole('checkbox', { name: /Also avoid “may contain”/ }));
     expect(doc().request.strict).toEqual(['gluten', 'egg', 'tree_nut', 'peanut']);

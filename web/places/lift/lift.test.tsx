@@ -29,11 +29,11 @@ describe('Lift of a batter', () => {
   it('weighs acid against soda, shows gas by where it comes from, and other leaveners', () => {
     show(<LiftStop />, deskFor(MUFFINS, { exclude: ['egg'] }));
     expect(within(region('Acid against soda')).getByRole('img').getAttribute('aria-label')).toMatch(
-      /\d+ % of the soda is neutralised/,
+      /\d+% of the soda is neutralised/,
     );
-    expect(within(region('Gas')).getByRole('img', { name: /^as written: neutralised soda/ })).toBeTruthy();
+    expect(within(region('Gas')).getByRole('img', { name: /^original: neutralised soda/ })).toBeTruthy();
     expect(
-      within(region('Other leaveners')).getByText(/Home-made baking powder, phosphate-free/),
+      within(region('Other raising agents')).getByText(/Home-made baking powder, phosphate-free/),
     ).toBeTruthy();
     expect(screen.getByText(/Figures are for sea level/)).toBeTruthy();
   });
@@ -58,7 +58,7 @@ describe('Lift of a batter', () => {
     answers.kitchen = { ...DEFAULT_KITCHEN, altitudeM: 1800 };
     show(<LiftStop />, deskFor(MUFFINS, { exclude: [] }));
     expect(await screen.findByRole('heading', { name: 'At 1,800 m' })).toBeTruthy();
-    expect(screen.getByText(/less leavening/)).toBeTruthy();
+    expect(screen.getByText(/less raising agent/)).toBeTruthy();
   });
 });
 
@@ -67,10 +67,10 @@ describe('Lift of a yeast dough', () => {
     const { doc } = show(<LiftStop />, deskFor(LOAF, { exclude: [] }));
     const clock = region('Yeast clock');
     expect(within(clock).getByText(/^About \d h/)).toBeTruthy();
-    expect(within(clock).getByText(/Does as .* fresh yeast/)).toBeTruthy();
+    expect(within(clock).getByText(/Equal to .* fresh yeast/)).toBeTruthy();
     await user.click(within(clock).getByRole('button', { name: '+ fridge' }));
     expect(doc().request.lift?.places).toHaveLength(2);
-    await user.click(within(clock).getByRole('button', { name: 'begin again' }));
+    await user.click(within(clock).getByRole('button', { name: 'start again' }));
     expect(doc().request.lift?.places).toEqual(USUAL_PLAN.places);
   });
 
@@ -88,16 +88,16 @@ describe('Lift of a yeast dough', () => {
     await user.click(screen.getByRole('button', { name: 'Plan a starter for it' }));
     expect(screen.getByText(PLAN_FAULT_WORDS.feedFlour)).toBeTruthy();
     expect(screen.getByText(PLAN_FAULT_WORDS.need)).toBeTruthy();
-    await retype('Yeast is woken at', '38');
+    await retype('Yeast is activated at', '38');
     expect(doc().request.lift).toMatchObject({ wakeC: 38, needG: -5 });
   });
 
   it('a hot mixture is reckoned with, and said where it kills', () => {
     show(<LiftStop />, deskFor(LOAF, { exclude: [], lift: { ...USUAL_PLAN, hotG: 700, hotC: 85 } }));
-    expect(screen.getByText(/comes to about \d+ °C: that kills the yeast/)).toBeTruthy();
+    expect(screen.getByText(/will be about \d+ °C: that kills the yeast/)).toBeTruthy();
     cleanup();
     show(<LiftStop />, deskFor(LOAF, { exclude: [], lift: { ...USUAL_PLAN, hotG: 100, hotC: 50 } }));
-    expect(screen.getByText(/the yeast bears that/)).toBeTruthy();
+    expect(screen.getByText(/fine for the yeast/)).toBeTruthy();
     cleanup();
     show(<LiftStop />, deskFor(LOAF, { exclude: [], lift: { ...USUAL_PLAN, hotG: -5, hotC: 300 } }));
     expect(screen.getByText(PLAN_FAULT_WORDS.hot)).toBeTruthy();
@@ -109,18 +109,18 @@ describe('Lift of a yeast dough', () => {
     const note = async (min: string, mm: string) => {
       await retype('After', min);
       await user.type(screen.getByLabelText('Height'), mm);
-      await user.click(screen.getByRole('button', { name: 'Note it' }));
+      await user.click(screen.getByRole('button', { name: 'Add reading' }));
     };
     await note('0', '60');
     expect(doc().request.lift?.readings).toEqual([{ min: 0, heightMm: 60 }]);
     cleanup();
     const readings = [0, 20, 40, 60].map((min, k) => ({ min, heightMm: [60, 66, 78, 92][k]! }));
     const later = show(<LiftStop />, deskFor(LOAF, { exclude: [], lift: { ...USUAL_PLAN, readings } }));
-    expect(within(region('Rise gauge')).getByText(/Grown by 53 %\. Rising\. About/)).toBeTruthy();
+    expect(within(region('Rise gauge')).getByText(/Grown by 53%\. Rising\. About/)).toBeTruthy();
     await retype('After', '30');
     await user.type(screen.getByLabelText('Height'), '95');
-    expect(screen.getByText('Later than the reading before.')).toBeTruthy();
-    await user.click(screen.getByRole('button', { name: 'Take the reading at 20 min out' }));
+    expect(screen.getByText('Enter a time after the last reading.')).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: 'Remove the reading at 20 min' }));
     expect(later.doc().request.lift?.readings).toHaveLength(3);
     await user.click(screen.getByRole('button', { name: /begin a second proof/ }));
     expect(later.doc().request.lift?.readings).toEqual([]);
@@ -129,7 +129,7 @@ describe('Lift of a yeast dough', () => {
   it('a starter in place of the yeast takes its flour and water from the dough', async () => {
     const { doc } = show(<LiftStop />, deskFor(LOAF, { exclude: [] }));
     await user.click(screen.getByRole('button', { name: 'Plan a starter for it' }));
-    expect(within(region('Starter')).getByText(/at its height in about/)).toBeTruthy();
+    expect(within(region('Starter')).getByText(/at its peak in about/)).toBeTruthy();
     expect(within(region('Starter')).getByText('In place of the yeast')).toBeTruthy();
     await user.click(screen.getByRole('button', { name: 'Build that much' }));
     expect(doc().request.lift!.needG).toBeGreaterThan(100);
@@ -157,17 +157,17 @@ describe('words and ticks', () => {
     const { formula } = readFormula(DEMO_FORMULAS[LOAF]!);
     // A stated rise is a fact; what the baker plans goes before it.
     expect(liftLines(formula, { exclude: [] }, lookupReference, DEFAULT_KITCHEN)).toEqual([
-      'rise 50 min at 28 °C, as written',
+      'rise 50 min at 28 °C, original',
     ]);
     expect(liftLines(formula, { exclude: [], lift: USUAL_PLAN }, lookupReference, DEFAULT_KITCHEN)).toEqual([
-      expect.stringMatching(/^rise by 90 % at 22 °C: about \d h/),
+      expect.stringMatching(/^rise by 90% at 22 °C: about \d h/),
     ]);
     // Twice the sugar slows the yeast: by so much later than was written.
     const sweet = mapLines(formula, (l) =>
       l.item.kind === 'ref' && l.item.id === 'honey' ? { ...l, amount: derivedAmount(200) } : l,
     );
     expect(liftLines(sweet, { exclude: [] }, lookupReference, DEFAULT_KITCHEN, formula)[0]).toMatch(
-      /^rise (?:5[5-9]|[6-9]\d|1\d\d) min.* at 28 °C: as written 50 min, by the change|^rise \d h.* by the change/,
+      /^rise (?:5[5-9]|[6-9]\d|1\d\d) min.* at 28 °C: original 50 min, by the change|^rise \d h.* by the change/,
     );
     const muffins = readFormula(DEMO_FORMULAS[MUFFINS]!).formula;
     expect(liftLines(muffins, { exclude: [] }, lookupReference, DEFAULT_KITCHEN)).toEqual([]);

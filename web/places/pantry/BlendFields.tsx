@@ -4,7 +4,7 @@ import { INGREDIENTS } from '../../../core/ingredients';
 import { percentSum, type BlendDoc } from '../../../core/pantry';
 import { choicesFrom, choicesOf } from '../../pantry/choices';
 import { usePantry } from '../../pantry/usePantry';
-import { fixed, tenths } from '../../words/format';
+import { fixed, PERCENT, tenths } from '../../words/format';
 import { Composition } from './Composition';
 import type { FieldsProps } from './fields';
 import { Facts } from './Facts';
@@ -44,7 +44,7 @@ function Parts({ doc, set }: Pick<FieldsProps<BlendDoc>, 'doc' | 'set'>) {
             min={0}
             max={1000}
             decimalScale={2}
-            suffix=" %"
+            suffix={PERCENT}
             hideControls
             onChange={(v) => part(k, { percent: typeof v === 'number' ? v : 0 })}
           />
@@ -70,7 +70,7 @@ function Parts({ doc, set }: Pick<FieldsProps<BlendDoc>, 'doc' | 'set'>) {
           {W.addAPart}
         </Button>
         <b className="num" role="status">
-          {tenths(sum)} %
+          {`${tenths(sum)}${PERCENT}`}
           {doc.parts.length > 0 && Math.abs(sum - 100) > 0.05 && (
             <span className="quiet"> {W.takenAsPartsOfTheir}</span>
           )}

@@ -10,7 +10,7 @@ import { usePageTitle } from '../../parts/usePageTitle';
 import { atHandOf } from '../../pantry/atHand';
 import { useChangeKitchen } from '../../shared/useChangeKitchen';
 import { usePantry } from '../../pantry/usePantry';
-import { day, fixed, grams, tenths } from '../../words/format';
+import { day, fixed, grams, tenths, PERCENT } from '../../words/format';
 import { GROUP_NAMES, ingredientName, KEEPING_WORDS, KIND_WORDS } from '../../words/things';
 import { Composition, sourcesOf } from './Composition';
 import { Facts } from './Facts';
@@ -59,7 +59,7 @@ function OwnPart({
           <ul className={classes.plain}>
             {doc.parts.map((p) => (
               <li key={p.id}>
-                <span className="num">{tenths(p.percent)} %</span> {nameOf(p.id)}
+                <span className="num">{`${tenths(p.percent)}${PERCENT}`}</span> {nameOf(p.id)}
               </li>
             ))}
           </ul>

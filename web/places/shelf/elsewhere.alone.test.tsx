@@ -34,7 +34,7 @@ describe('formulas from elsewhere', () => {
     const { taken } = draw('# A\n10 g salt\n20 g oats\n# B\n1 egg\n2 cups milk');
     expect(await screen.findByText('This text holds 2 formulas.')).toBeTruthy();
     expect(screen.getByRole('button', { name: 'Add all 2 formulas' })).toBeTruthy();
-    await userEvent.click(screen.getByRole('button', { name: 'Take “B”' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Use “B”' }));
     expect(taken).toMatchObject([{ title: 'B', text: '1 egg\n2 cups milk' }]);
   });
 
@@ -48,7 +48,7 @@ describe('formulas from elsewhere', () => {
     await give('Oat bars.csv', 'ingredient,grams,colour\noats,200,grey\n', 'text/csv');
     expect(await screen.findByText(/holds no method, oven or tin/)).toBeTruthy();
     expect(screen.getByText(/Not taken in: colour/)).toBeTruthy();
-    await userEvent.click(screen.getByRole('button', { name: 'Take “Oat bars”' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Use “Oat bars”' }));
     expect(taken).toMatchObject([{ title: 'Oat bars', text: '200 g oats' }]);
     await give('bad.csv', 'colour,grams\ngrey,3\n', 'text/csv');
     expect((await screen.findByRole('alert')).textContent).toMatch(/"ingredient" or "name"/);
@@ -57,7 +57,7 @@ describe('formulas from elsewhere', () => {
   it('a plain file is offered whole', async () => {
     const { taken, give } = draw('');
     await give('note.txt', '250 g rice flour\n120 g milk');
-    await userEvent.click(await screen.findByRole('button', { name: 'Take it' }));
+    await userEvent.click(await screen.findByRole('button', { name: 'Use it' }));
     expect(taken).toMatchObject([{ text: '250 g rice flour\n120 g milk' }]);
   });
 });

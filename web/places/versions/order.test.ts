@@ -51,12 +51,12 @@ describe('versions as they grew', () => {
     expect(lineTo(TREE, 'nowhere')).toEqual([]);
   });
 
-  it('a source is as written; a mended one says so', () => {
+  it('a source is original; a mended one says so', () => {
     const mended = meta('m', 'a', { targetId: null, name: '' });
     expect([TREE[0]!, TREE[1]!, mended].map((v) => versionName(v, [...TREE, mended]))).toEqual([
-      'as written',
+      'original',
       'b',
-      'as written, mended',
+      'original, corrected',
     ]);
   });
 

@@ -32,6 +32,6 @@ describe('how a line was read', () => {
       originalText: '',
     };
     const [mended] = correctLine(source, { lineId: 'l1', massG: 104 }).parts[0]!.lines;
-    expect([howRead(mended!), doubt(mended!)]).toEqual(['given by you', 'sure']);
+    expect([howRead(mended!), doubt(mended!)]).toEqual(['entered by you', 'sure']);
   });
 });

@@ -3,7 +3,7 @@ import type { ActionCover, ActionKind, ActionPlace } from '../../../core/method'
 
 /** What is done, in a word. */
 export const ACTION_WORDS: Record<ActionKind, string> = catalogue('actions.ACTION_WORDS', {
-  prepare: 'make ready',
+  prepare: 'prepare',
   preheat: 'heat up',
   gel: 'make a gel',
   soak: 'soak',
@@ -24,7 +24,7 @@ export const ACTION_WORDS: Record<ActionKind, string> = catalogue('actions.ACTIO
   divide: 'divide',
   score: 'score',
   fill: 'fill',
-  wash: 'brush or strew',
+  wash: 'brush or sprinkle',
   blind_bake: 'bake blind',
   bake: 'bake',
   uncover: 'uncover',

@@ -5,7 +5,7 @@ import type { DoneSign } from '../../../core/classes';
 
 /** Where a tin is written that cannot be worked out. */
 export const TIN_WORDS = catalogue('bake.TIN_WORDS', {
-  saySize: 'Say it with its size: 23 cm round tin, 9 x 5 in loaf tin.',
+  saySize: 'Enter it with its size: 23 cm round tin, 9 x 5 in loaf tin.',
 });
 
 export const METAL_WORDS: Record<TinMetal, string> = catalogue('bake.METAL_WORDS', {
@@ -21,7 +21,7 @@ export const METAL_WORDS: Record<TinMetal, string> = catalogue('bake.METAL_WORDS
 
 /** What lies over a bake: as a choice, and after "at 230 °C". */
 export const COVER_WORDS: Record<Cover, { name: string; does: string }> = catalogue('bake.COVER_WORDS', {
-  none: { name: 'open', does: '' },
+  none: { name: 'uncovered', does: '' },
   lid: { name: 'under a lid', does: ' under a lid' },
   tent: { name: 'foil tent', does: ' under a foil tent' },
 });
@@ -51,20 +51,20 @@ export const REASON_WORDS: Record<Reason, string> = catalogue('bake.REASON_WORDS
 /** What is wrong with a bake, and what to do. */
 export const BAKE_FAULT_WORDS: Record<BakeFault, string> = catalogue('bake.BAKE_FAULT_WORDS', {
   noMass: 'Nothing to bake: the lines have no grams. See Read.',
-  ovenCold: 'Below 80 °C nothing bakes through. Give the oven in °C.',
-  ovenHot: 'No kitchen oven is above 320 °C. Give it in °C: was it °F?',
+  ovenCold: 'Below 80 °C nothing bakes through. Enter the oven in °C.',
+  ovenHot: 'No kitchen oven is above 320 °C. Enter it in °C: was it °F?',
   tinFull: 'The tin is nearly full and may overflow. Bake some of the batter separately.',
-  noTin: 'No tin is named, so it is taken as set free: say the tin it is baked in.',
-  tinSmall: 'The tin does not hold it. Take a larger one, or less dough.',
+  noTin: 'No tin is named, so it is treated as free-form: enter the tin it is baked in.',
+  tinSmall: 'The tin is too small. Use a larger one, or less dough.',
   notThis:
-    'No number is to be trusted for this kind of bake: its time is set by something else than the heat in its middle. Keep the stated time and go by the signs.',
-  start: 'Give the dough between −30 and 60 °C.',
-  height: 'Nobody has looked at baking above 6 000 m: go by the signs.',
+    'A forecast is not reliable for this kind of bake: its time does not depend on its core temperature. Keep the stated time and go by the signs.',
+  start: 'Enter a dough temperature between −30 and 60 °C.',
+  height: 'There are no figures for baking above 6,000 m: go by the signs.',
   tent: 'We can’t predict how much a foil tent slows the bake, so it is not included.',
   thick:
-    'So dense a dough over 5 cm high is not explained by the model: only more and colder dough are counted.',
-  crust: 'In a hot pot the crust sets the time and not the middle: only more and colder dough are counted.',
-  unknown: 'The middle is not done within four hours: check oven, tin and amounts.',
+    'The model does not cover such a dense dough over 5 cm deep: only more and colder dough are counted.',
+  crust: 'In a hot pot the crust sets the time, not the core: only more and colder dough are counted.',
+  unknown: 'The core is not done within four hours: check oven, tin and amounts.',
 });
 
 export const SCHOOL_WORDS: Record<SchoolId, { name: string; about: string }> = catalogue(
@@ -98,7 +98,7 @@ export const KEEP_WORDS: Record<KeepId, string> = catalogue('bake.KEEP_WORDS', {
 
 export const SIGN_WORDS: Record<DoneSign, string> = catalogue('bake.SIGN_WORDS', {
   core: 'the core has reached its temperature',
-  hollow: 'it sounds hollow when knocked below',
+  hollow: 'it sounds hollow when tapped underneath',
   skewer: 'a skewer comes out clean',
   springs: 'it springs back when pressed',
   edges: 'the edges are set and brown, the middle still soft',

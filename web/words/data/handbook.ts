@@ -18,20 +18,23 @@ export const SECTION_WORDS: Record<SectionId, { name: string; about: string }> =
   {
     replacements: {
       name: 'Replacements',
-      about: 'What can stand in for what: how much, which jobs it does, what to watch.',
+      about: 'What can replace what: how much, which jobs it does, what to watch for.',
     },
     kinds: {
       name: 'Kinds of bake',
       about: 'Usual doses and feel, when it is done, how long it cools, how it keeps.',
     },
-    feel: { name: 'Feel scale', about: 'From what pours to what cracks, and the wetness that goes with it.' },
+    feel: {
+      name: 'Feel scale',
+      about: 'From batter that pours to dough that cracks, with its effective hydration.',
+    },
     faults: {
       name: 'Faults and repairs',
-      about: 'What is seen, the usual causes, what to change first. One change at a time.',
+      about: 'What you see, the usual causes, and what to change first. One change at a time.',
     },
     conversions: { name: 'Conversions', about: 'Cups, spoons, ovens and yeasts into grams and °C.' },
-    cautions: { name: 'Cautions', about: 'What stands whatever is baked, and what goes with a replacement.' },
-    sources: { name: 'Sources', about: 'What the figures rest on, and how sure that makes them.' },
+    cautions: { name: 'Cautions', about: 'Cautions for every bake, and those of each replacement.' },
+    sources: { name: 'Sources', about: 'Where the figures come from, and how sure they are.' },
   },
 );
 
@@ -42,7 +45,7 @@ export const GENERAL_CAUTIONS: readonly { id: string; title: string; text: strin
     {
       id: 'help',
       title: 'What this is',
-      text: 'Help for a baker, not medical or legal advice. Check the label and your local food law. It says what it found and what it did not know; it never vouches for a bake.',
+      text: 'Help for a baker, not medical or legal advice. Check the label and your local food law. It says what it found and what it did not know; it never guarantees a bake.',
     },
     {
       id: 'traces',
@@ -57,7 +60,7 @@ export const GENERAL_CAUTIONS: readonly { id: string; title: string; text: strin
     {
       id: 'labels',
       title: 'What a label does not say',
-      text: 'A US “Contains” line names wheat only: barley, rye and malt need their own reading. “May contain” is voluntary: where it is missing nothing is proved. Fourteen groups are told in the EU (1169/2011, Annex II), nine in the US (FALCPA and the FASTER Act of 2021). “Dairy-free” is not vegan, and “vegan” is not free of allergens.',
+      text: 'A US “Contains” line names wheat only: barley, rye and malt need their own reading. “May contain” is voluntary: its absence proves nothing. Fourteen groups must be named in the EU (1169/2011, Annex II), nine in the US (FALCPA and the FASTER Act of 2021). “Dairy-free” is not vegan, and “vegan” is not free of allergens.',
     },
     {
       id: 'nuts',
@@ -139,9 +142,9 @@ export const CAUTION_TITLES: Record<CautionId, string> = catalogue('handbook.CAU
 
 /** What is taken from each source. */
 export const SOURCE_USE: Record<SourceId, string> = catalogue('handbook.SOURCE_USE', {
-  fdc: 'Composition and densities of the reference ingredients, written down from memory.',
+  fdc: 'Composition and densities of the reference ingredients, not checked against the source.',
   handbook44: 'Sizes of US customary cups, spoons, ounces and pounds: exact.',
-  practice: 'Doses, windows, feel thresholds, tolerances, times: what bakers do, with no published source.',
+  practice: 'Doses, ranges, feel thresholds, tolerances, times: what bakers do, with no published source.',
   choiOkos: 'Heat properties of food from its water, protein, fat, carbohydrate, fibre and ash.',
   annex14: 'Energy from protein, fat, carbohydrate, fibre, polyols, acids and alcohol.',
   annex2: 'The fourteen groups of allergens.',

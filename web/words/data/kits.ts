@@ -42,7 +42,7 @@ export const KIT_WORDS: Record<string, { name: string; about: string }> = catalo
   },
   aquafaba: {
     name: 'Aquafaba, whisked',
-    about: 'The liquid of cooked chickpeas holds a foam: the lightest way, weaker in binding.',
+    about: 'The liquid of cooked chickpeas holds a foam: the lightest choice, weaker in binding.',
   },
   chickpea_slurry: { name: 'Chickpea flour slurry', about: 'Sets in the heat much as egg does, and browns.' },
   soy_yogurt_egg: { name: 'Soy yogurt', about: 'Its protein steadies bubbles and keeps the crumb soft.' },
@@ -141,11 +141,11 @@ export const KIT_WORDS: Record<string, { name: string; about: string }> = catalo
   maple_syrup: { name: 'Maple syrup', about: 'Brings more water and less sugar than honey.' },
   vegan_cheese: {
     name: 'Vegan cheese',
-    about: 'Melts and tastes in its own way: they differ widely, and hold added oil.',
+    about: 'Melts and tastes differently; products vary widely and contain added oil.',
   },
   vegan_cream_cheese: {
     name: 'Plant-based cream cheese',
-    about: 'Weight for weight; softer when beaten. Some hold nuts or coconut: read the packet.',
+    about: 'Weight for weight; softer when beaten. Some contain nuts or coconut: read the packet.',
   },
   yeast_for_cheese: {
     name: 'Nutritional yeast with oil and salt',
@@ -223,15 +223,15 @@ export const KIT_WORDS: Record<string, { name: string; about: string }> = catalo
   cornflour_custard: {
     name: 'Cornflour to slice, and soy drink',
     about:
-      'The firm end, 8 to 10 % of the liquid: bring it to 92-96 °C before filling, then bake until the centre trembles.',
+      'The firm end, 8 to 10% of the liquid: bring it to 92 to 96 °C before filling, then bake until the centre trembles.',
   },
   cornflour_cream: {
     name: 'Cornflour for a cream, and soy drink',
-    about: '6 to 8 % of the liquid: stands up on a spoon, does not slice. Bring it to 92-96 °C and simmer.',
+    about: '6 to 8% of the liquid: stands up on a spoon, does not slice. Bring it to 92 to 96 °C and simmer.',
   },
   cornflour_pouring: {
     name: 'Cornflour to pour, and soy drink',
-    about: '3 to 4 % of the liquid: a sauce. Bring it to 92-96 °C and simmer.',
+    about: '3 to 4% of the liquid: a sauce. Bring it to 92 to 96 °C and simmer.',
   },
   tapioca_custard: { name: 'Tapioca and soy drink', about: 'Clear and soft; thins if boiled long.' },
   rice_custard: { name: 'Arrowroot and rice drink', about: 'Glossy and mild; thins if boiled long.' },
@@ -262,8 +262,8 @@ export const KIT_WORDS: Record<string, { name: string; about: string }> = catalo
     name: 'Silken tofu with lemon',
     about: 'Blended smooth: body and protein that sets, hardly any fat.',
   },
-  soy_cream: { name: 'Soy cream', about: 'For cooking and set fillings; holds added oil.' },
-  oat_cream: { name: 'Oat cream', about: 'Mild; holds added oil.' },
+  soy_cream: { name: 'Soy cream', about: 'For cooking and set fillings; contains added oil.' },
+  oat_cream: { name: 'Oat cream', about: 'Mild; contains added oil.' },
   tofu_cream: { name: 'Silken tofu, blended', about: 'Body without fat.' },
   bean_cheese: { name: 'White beans and yeast flakes', about: 'Savour without melt.' },
   creamed_coconut: {
@@ -298,7 +298,10 @@ export const KIT_WORDS: Record<string, { name: string; about: string }> = catalo
     about: 'Brings its own water, which comes off the liquid.',
   },
   date_for_sugar: { name: 'Date paste', about: 'Whole fruit: dense, moist, brown.' },
-  psyllium_for_gum: { name: 'Psyllium powder', about: 'The usual way without gum in breads: shape and gas.' },
+  psyllium_for_gum: {
+    name: 'Psyllium powder',
+    about: 'Usual in breads with no gum: gives shape and holds gas.',
+  },
   flax_for_gum: { name: 'Ground flax', about: 'Holds a cake or cookie, tastes nutty.' },
   chia_for_gum: { name: 'Ground chia', about: 'Holds well, little taste.' },
   powder_for_yeast: { name: 'Baking powder', about: 'Into the oven at once: no proof, a cake-like crumb.' },

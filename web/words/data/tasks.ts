@@ -7,10 +7,10 @@ export const TASK_WORDS: Record<TaskKind, string> = catalogue('tasks.TASK_WORDS'
   heat_pot: 'Heat the oven with the pot in it',
   feed: 'Feed the starter',
   soften: 'Take the butter out',
-  cold: 'Put away what has to be cold',
+  cold: 'Chill what has to be cold',
   line: 'Line the tin',
   wash_up: 'Wash bowls and tools',
-  prepare: 'Make ready',
+  prepare: 'Prepare',
   preheat: 'Heat the oven',
   gel: 'Make the gel',
   soak: 'Soak',
@@ -43,7 +43,7 @@ export const TASK_WORDS: Record<TaskKind, string> = catalogue('tasks.TASK_WORDS'
 
 /** What is to be minded just then, where it changes what somebody does. */
 export const TASK_CAUTIONS: Partial<Record<TaskKind, string>> = catalogue('tasks.TASK_CAUTIONS', {
-  soak: 'Long soaks of grain, seed or pulse stand in the fridge.',
+  soak: 'Soak grain, seeds or pulses in the fridge if it takes hours.',
   gel: 'Soak psyllium, flax and chia first; never add them dry.',
   boil: 'Boiling water and syrup burn: stand back as it goes in.',
   heat_pot: 'The pot and its lid get as hot as the oven: dry gloves, and mind the steam.',

@@ -59,7 +59,7 @@ export const FIT_WORDS: Record<Fit['state'], string> = catalogue('terms.FIT_WORD
 });
 
 export const PROP_WORDS: Record<FitKey, string> = catalogue('terms.PROP_WORDS', {
-  mass: 'total mass',
+  mass: 'total weight',
   water: 'water',
   freeWater: 'free water',
   demand: 'water absorption',
@@ -81,7 +81,7 @@ export const PROP_WORDS: Record<FitKey, string> = catalogue('terms.PROP_WORDS', 
 
 export const PROP_NOTES: Partial<Record<FitKey, string>> = catalogue('terms.PROP_NOTES', {
   wetness:
-    'Free water against what the dry ingredients absorb, not water against flour. It keeps the dough workable when the flours change; at 100 % there is just as much water as they absorb.',
+    'Free water against what the dry ingredients absorb, not water against flour. It keeps the dough workable when the flours change; at 100% there is exactly as much water as they absorb.',
   bind: 'Counted in eggs: 1 is what one 50 g egg binds in this kind of bake. Thickness, shape, gas holding and setting, weighed by what the bake needs.',
   shorten:
     'Grams of fat, or what stands in for fat in tenderness: purée and yogurt count by this kind of bake, fat locked in nuts and seeds in part.',
@@ -111,7 +111,7 @@ export const UNIT_WORDS: Record<UnitId, readonly [one: string, many: string]> = 
     kg: ['kg', 'kg'],
     oz: ['oz', 'oz'],
     lb: ['lb', 'lb'],
-    ml: ['mL', 'mL'],
+    ml: ['ml', 'ml'],
     cl: ['cL', 'cL'],
     dl: ['dL', 'dL'],
     l: ['L', 'L'],
@@ -145,21 +145,20 @@ export const CAUTION_WORDS: Record<CautionId, string> = catalogue('terms.CAUTION
     'Sunflower seed with soda or powder may turn green as it cools: harmless, unsightly. A little more acid, or pumpkin seed instead.',
   soft_fat: 'This fat is soft when warm: keep everything cold, and expect it to spread more.',
   no_snap: 'Without firm fat it will not snap or flake: expect a tender, fudgy bar.',
-  keeps_less: 'Dries sooner than the one as written: eat within a day or two, or freeze sliced.',
+  keeps_less: 'Dries sooner than the original: eat within a day or two, or freeze sliced.',
   bean_taste: 'A faint taste of pulses until it is baked through and cold.',
-  added_oil_in_drinks: 'Plant drinks often hold added oil: read the packet when oil is out.',
-  soured_drink:
-    'A soured drink looks curdled: that is right. It carries as much acid as the amount says, no more.',
+  added_oil_in_drinks: 'Plant drinks often contain added oil: read the packet if you leave oil out.',
+  soured_drink: 'A soured drink looks curdled, as it should. It brings only as much acid as its amount says.',
   dense: 'Expect a moister, denser crumb.',
-  legume_peanut: 'Pulses come in: some who avoid peanut react to them as well.',
+  legume_peanut: 'Pulses come in: some people who avoid peanut react to them too.',
   starch_simmer:
-    'A starch filling is not thick before 90 °C: bring it to 92-96 °C and simmer 1-2 min before it is filled; then bake only until the centre trembles. Cool it from 57 to 21 °C within 2 h, to 5 °C within 4 h more.',
+    'A starch filling is not thick before 90 °C: bring it to 92 to 96 °C and simmer 1 to 2 min before it is filled; then bake only until the centre trembles. Cool it from 57 to 21 °C within 2 h, to 5 °C within 4 h more.',
   no_proof: 'Without yeast it goes into the oven at once: a shorter, cake-like crumb, and no taste of yeast.',
   laxative: 'Polyols loosen bowels, and xylitol harms dogs.',
-  soak_cold: 'Long soaks of grain, seed or pulse stand in the fridge.',
+  soak_cold: 'Soak grain, seeds or pulses in the fridge if it takes hours.',
   sweeter: 'It brings sugar of its own: expect it sweeter and browner.',
   salted_block:
-    'Plant blocks are mostly salted: look at the packet, and leave the salt line out if yours is.',
+    'Plant blocks are mostly salted: check the packet, and leave out the salt line if yours is salted.',
 });
 
 /** What cannot be had where egg or fat is what holds the bake. */
@@ -169,10 +168,10 @@ export const HONEST_WORDS: Record<HonestId, string> = catalogue('terms.HONEST_WO
   no_hollow_shell:
     'Egg is what makes this puff up hollow. Without it, expect a soft bun with an uneven crumb.',
   no_sponge:
-    'Egg foam is what holds this up: without it there is no sponge, only a closer, softer cake. Meringue can be had from aquafaba, weaker and drier.',
-  no_layers: 'There are no layers without firm fat: rolled buns or a short crust are what can be had.',
+    'Egg foam is what holds this up: without it there is no sponge, only a closer, softer cake. Aquafaba makes a meringue, weaker and drier.',
+  no_layers: 'There are no layers without firm fat: rolled buns or a short crust are possible.',
   no_custard_tremble:
-    'Egg sets this at 77-82 °C: without it, it is another custard, set by starch, soya or pulse, with another feel.',
+    'Egg sets this at 77 to 82 °C: without it, it is a different custard, set by starch, soya or pulses, with a different feel.',
 });
 
 /** What a line is used for, where it is not in the dough; worded so that it is read again as such. */
@@ -220,14 +219,14 @@ export const RULESET_WORDS: Record<RulesetId, string> = catalogue('terms.RULESET
 });
 
 export const CUP_WORDS: Record<CupStandard, string> = catalogue('terms.CUP_WORDS', {
-  us: 'US, 237 mL',
-  metric: 'Metric, 250 mL',
-  imperial: 'Imperial, 284 mL',
+  us: 'US, 237 ml',
+  metric: 'Metric, 250 ml',
+  imperial: 'Imperial, 284 ml',
 });
 export const SPOON_WORDS: Record<SpoonStandard, string> = catalogue('terms.SPOON_WORDS', {
-  us: 'US, 4.9 and 14.8 mL',
-  metric: 'Metric, 5 and 15 mL',
-  australian: 'Australian, 5 and 20 mL',
+  us: 'US, 4.9 and 14.8 ml',
+  metric: 'Metric, 5 and 15 ml',
+  australian: 'Australian, 5 and 20 ml',
 });
 
 export const COMPONENT_WORDS: Record<Component, string> = catalogue('terms.COMPONENT_WORDS', {
@@ -250,7 +249,7 @@ export const PANEL_WORDS: Record<PanelKey, string> = catalogue('terms.PANEL_WORD
   fat: 'Fat, g',
   carbs: 'Carbohydrate, g',
   sugars: 'of which sugars, g',
-  polyols: 'of it polyols, g',
+  polyols: 'of which polyols, g',
   fibre: 'Fibre, g',
   protein: 'Protein, g',
   salt: 'Salt, g',
@@ -295,7 +294,7 @@ export const GROUP_NAMES: Record<GroupId, string> = catalogue('terms.GROUP_NAMES
   sugar: 'sugars',
   syrup: 'syrups',
   honey: 'honey',
-  leavener: 'leaveners',
+  leavener: 'raising agents',
   yeast: 'yeasts',
   starter: 'starters',
   alcohol: 'alcohol',

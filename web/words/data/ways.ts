@@ -22,7 +22,7 @@ export const SURE = catalogue('ways.SURE', {
 
 /** What doses are counted on. */
 export const DOSE_WORDS: Record<DoseUnit, string> = catalogue('ways.DOSE_WORDS', {
-  g: 'a gram that leaves',
+  g: 'a gram that goes',
   egg: 'an egg (50 g)',
   'flour%': '100 g flour',
   'liquid%': '100 g liquid',
@@ -31,7 +31,7 @@ export const DOSE_WORDS: Record<DoseUnit, string> = catalogue('ways.DOSE_WORDS',
 export const FAMILY_WORDS: Record<FamilyId, string> = catalogue('ways.FAMILY_WORDS', {
   yeast_loaf: 'breads',
   batter: 'cakes and batters',
-  cookie: 'cookies and short doughs',
+  cookie: 'biscuits and short doughs',
   flaky: 'flaky doughs',
   foam: 'sponges',
   meringue: 'meringues',

@@ -34,6 +34,7 @@ import * as sentencesDifferencesGerman from './sentences/differences';
 import * as sentencesExperimentGerman from './sentences/experiment';
 import * as sentencesHeatGerman from './sentences/heat';
 import * as sentencesKitchenGerman from './sentences/kitchen';
+import * as sentencesPhotosGerman from './sentences/photos';
 import * as sentencesProblemsGerman from './sentences/problems';
 import * as sentencesSavingGerman from './sentences/saving';
 import * as sentencesSayGerman from './sentences/say';
@@ -91,6 +92,7 @@ export const catalogues: Catalogues = {
   'sentences/experiment': sentencesExperimentGerman.experimentSentences,
   'sentences/heat': sentencesHeatGerman.heatSentences,
   'sentences/kitchen': sentencesKitchenGerman.kitchenSentences,
+  'sentences/photos': sentencesPhotosGerman.photosSentences,
   'sentences/problems': sentencesProblemsGerman.problemsSentences,
   'sentences/saving': sentencesSavingGerman.savingSentences,
   'sentences/say': sentencesSayGerman.saySentences,

@@ -11,14 +11,15 @@ export const addWords = catalogue('add', {
     addingOf: (a: { done: number; ofValue: number }) => `Adding ${a.done} of ${a.ofValue}`,
     formulaCount: (a: { n: number }) => counted(a.n, 'formula'),
     added: (a: { count: string }) => `${a.count} added.`,
-    toTheFormulas: 'To the formulas',
-    notPutThere: (a: { list: string; why: string }) => ` Not put there: ${a.list}. ${a.why}`,
+    toTheFormulas: 'Go to formulas',
+    notPutThere: (a: { list: string; why: string }) => ` Not added: ${a.list}. ${a.why}`,
   },
   fromElsewhere: {
     thatIsMoreThanTwo: 'That is more than two million characters. Copy only the recipe.',
     noRecipeWithIngredientsIs:
       'No recipe with ingredients is marked in it. Copy its lines and paste them here.',
-    itIsCutOffOr: 'It is cut off or damaged, and cannot be read. Copy all of it, or paste the lines alone.',
+    itIsCutOffOr:
+      'The data is cut off or damaged and can’t be read. Copy all of it, or paste only the lines.',
     theTableHasNoRows: 'The table has no rows.',
     noColumnIsCalledIngredient: 'No column is called "ingredient" or "name". Name it so in the first row.',
     noColumnIsCalledGrams: 'No column is called "grams" or "amount". Name it so in the first row.',
@@ -37,7 +38,7 @@ export const addWords = catalogue('add', {
     fromAFile: 'From a file',
     noFormulaCanBeTaken: 'No formula can be taken from this',
     it: 'it',
-    take: (a: { which: string }) => `Take ${a.which}`,
+    take: (a: { which: string }) => `Use ${a.which}`,
   },
   pasteRows: {
     note: 'note',
@@ -49,7 +50,7 @@ export const addWords = catalogue('add', {
     whatEachRowIs: 'What each row is',
     rowsOfThePaste: 'Rows of the paste',
     kindOf: (a: { rText: string }) => `Kind of “${a.rText}”`,
-    asItWasRead: 'As it was read',
+    asItWasRead: 'As read',
   },
   newFormulaPage: {
     addAFormula: 'Add a formula',
@@ -78,7 +79,7 @@ export const addWords = catalogue('add', {
     whatIsUnderstoodAppearsHere: 'What is understood appears here',
     eachLineInGramsHow:
       'Each line in grams, how it was read, and what is not known. You can correct any of it.',
-    take: (a: { temperature: string }) => `Take ${a.temperature}`,
+    take: (a: { temperature: string }) => `Use ${a.temperature}`,
     mainPart: 'Main part',
     bake: (a: { oven: string }) => `Bake: ${a.oven}`,
     addFormula: 'Add formula',

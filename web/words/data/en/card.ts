@@ -6,32 +6,32 @@ import { rich } from '../../rich';
 export const cardWords = catalogue('card', {
   beginBench: {
     atTheBench: 'At the bench',
-    howMuchOfIt: 'How much of it',
+    howMuchOfIt: 'Batches',
     text1AsOnTheCard: '1 as on the card, 2 twice as much',
     batch: ' batch',
     batches: ' batches',
     writeHowManyBatchesSuch: 'Write how many batches, such as 1 or 2.5.',
     theScaleShowsStepsOf: 'The scale shows steps of',
-    theBenchCannotBeBegun: 'The bench cannot be begun',
-    begin: 'Begin',
+    theBenchCannotBeBegun: 'The bench could not be started',
+    begin: 'Start',
   },
   care: {
-    newInIt: 'New in it:',
+    newInIt: 'New ingredients:',
     notKnown: 'Not known:',
     balanceFeelLiftAndThe: (a: { strong: ReactNode; list: string }) =>
-      rich`${a.strong} ${a.list}. Balance, feel, lift and the change of its time rest on that, so nothing is said of them.`,
+      rich`${a.strong} ${a.list}. Balance, feel, lift and the change in baking time depend on that, so they are not given.`,
     wheatAndWhatIsLeft:
-      'Wheat and what is left out here must not be on flour, scale, board or tin: traces count.',
+      'Keep wheat and everything left out here away from flour, scale, board and tin: traces count.',
     doNotEatRawBatter:
       'Do not eat raw batter or dough. Let it cool fully before cutting: gluten-free crumb goes on setting.',
     helpForABakerNot:
       'Help for a baker, not medical or legal advice. Check the label and your local food law.',
-    whatItHoldsAndWhat: 'What it holds and what to watch',
+    whatItHoldsAndWhat: 'What it contains and what to watch for',
     takeCare: 'Take care',
   },
   keepBack: {
     keepGOfTheBack: (a: { number: string; ingredient: string }) =>
-      `Keep ${a.number} g of the ${a.ingredient} back at first: what is new in it drinks more or less. Stop when it feels right.`,
+      `Hold back ${a.number} g of the ${a.ingredient} at first: new ingredients absorb more or less. Stop when it feels right.`,
   },
   lines: {
     asNeeded: 'as needed',
@@ -40,7 +40,7 @@ export const cardWords = catalogue('card', {
     ounces: 'ounces',
     ingredient: 'ingredient',
     bakers: 'baker’s %',
-    asWritten: 'as written',
+    asWritten: 'original',
     none: 'none',
     inTheBowl: 'in the bowl',
   },
@@ -70,8 +70,8 @@ export const cardWords = catalogue('card', {
       `Worked out from tables and packets, not measured. Baked weight about ${a.amount}${a.which}. Saturates are not calculated.${a.missing} A label for sale needs more than this.`,
     cost: 'Cost',
     notToldOfLinesHave: (a: { strong: ReactNode; priced: number; priced2: number }) =>
-      rich`${a.strong} not told: ${a.priced} of ${a.priced2} lines have a packet with a price.`,
-    aPiece: (a: { money: string }) => `, ${a.money} a piece`,
+      rich`${a.strong} not given: ${a.priced} of ${a.priced2} lines have a packet with a price.`,
+    aPiece: (a: { money: string }) => `, ${a.money} each`,
     lineCount: (a: { n: number }) => counted(a.n, 'line'),
     withoutWhosePriceIsNot: (a: { count: string; names: string }) =>
       `, without ${a.count} whose price is not known: ${a.names}`,
@@ -81,45 +81,45 @@ export const cardWords = catalogue('card', {
   card: {
     forAboutMin: (a: { holdMin: number }) => ` for about ${a.holdMin} min`,
     theMiddleReads: (a: { temperatures: string; which: string }) =>
-      `the middle reads ${a.temperatures}${a.which}`,
+      `the core temperature is ${a.temperatures}${a.which}`,
     doneWhen: 'Done when',
     coolToBeforeCutting: (a: { strong: ReactNode; list: string; time: string; time2: string }) =>
       rich`${a.strong} ${a.list}. Cool ${a.time} to ${a.time2} before cutting.`,
     keeps: 'Keeps',
-    asWritten: 'as written',
+    asWritten: 'original',
     method: 'Method',
     lift: 'Lift',
     bake: 'Bake',
     theTimeOfTheOriginal: ', the time of the original: start checking early and go by the signs',
     noStatedTime: 'no stated time',
     forAsWrittenByThe: (a: { which: string }) =>
-      `, for ${a.which} as written, by the change: start checking early and go by the signs`,
+      `, from ${a.which} in the original: start checking early and go by the signs`,
   },
   cardPage: {
     recipeFile: 'recipe file',
     saveAsARecipeFile: 'Save as a recipe file',
     schemaOrgJsonLdLines:
-      'schema.org JSON-LD: lines, steps, time. Percentages, jobs and balance are left behind.',
+      'schema.org JSON-LD: lines, steps, time. Percentages, jobs and balance are not included.',
     text: 'text',
     saveAsText: 'Save as text',
-    linesStepsAndTheBake: 'Lines, steps and the bake. Percentages, jobs and balance are left behind.',
+    linesStepsAndTheBake: 'Lines, steps and the bake. Percentages, jobs and balance are not included.',
     table: 'table',
     saveAsATable: 'Save as a table',
-    theLinesWithGramsAnd: 'The lines with grams and percent on flour. Method and bake are left behind.',
+    theLinesWithGramsAnd: 'The lines with grams and baker’s %. Method and bake are not included.',
     untitledFormula: 'Untitled formula',
     card: (a: { title: string }) => `${a.title}, card`,
-    asWritten: 'as written',
-    backToTheDesk: 'Back to the desk',
-    asWrittenBesideIt: 'As written beside it',
+    asWritten: 'original',
+    backToTheDesk: 'Back to the formula',
+    asWrittenBesideIt: 'Show the original beside it',
     saveAs: 'Save as',
-    cutIntoSoManySlices: 'Cut into so many slices',
+    cutIntoSoManySlices: 'Number of slices',
     slices: 'slices',
     paper: 'Paper',
     bakedIt: 'Baked it',
     atTheBench: 'At the bench',
     printTheCard: 'Print the card',
     print: 'Print',
-    thisCardCannotBeShown: 'This card cannot be shown',
-    fetchingTheCard: 'Fetching the card',
+    thisCardCannotBeShown: 'This card could not be loaded',
+    fetchingTheCard: 'Loading the card',
   },
 });

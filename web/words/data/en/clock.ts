@@ -7,7 +7,7 @@ export const clockWords = catalogue('clock', {
     theBakeOverTime: 'The bake over time',
     byHand: 'By hand',
     oven: 'Oven',
-    byItself: 'By itself',
+    byItself: 'Unattended',
     ready: 'Ready',
     readyByArrowKeysChange: (a: { time: string }) => `Ready by ${a.time}. Arrow keys change it.`,
   },
@@ -15,18 +15,18 @@ export const clockWords = catalogue('clock', {
     readyBy: 'Ready by',
     startNow: 'Start now',
     saveForACalendar: 'Save for a calendar',
-    upFrom: 'Up from',
+    upFrom: 'Awake from',
     until: 'until',
-    letGoOfWhatWas: 'Let go of what was put at a time',
-    thereIsNoMethodTo: 'There is no method to make a clock of.',
-    itWouldHaveToBe: 'It would have to be begun before now',
+    letGoOfWhatWas: 'Unlock fixed times',
+    thereIsNoMethodTo: 'There is no method to plan.',
+    itWouldHaveToBe: 'It would have to start before now',
     orStartNowReadyAt: (a: { time: string }) => `, or start now: ready at ${a.time}`,
     theFirstThingToDo: (a: { time: string; inSentence: string; note: ReactNode }) =>
-      rich`The first thing to do is at ${a.time}, ${a.inSentence}. Give a later time${a.note}.`,
+      rich`The first step would be at ${a.time}, ${a.inSentence}. Choose a later time${a.note}.`,
     itDoesNotFit: 'It does not fit',
-    withWhatWasPutAt: ' with what was put at a time',
+    withWhatWasPutAt: ' with the times you fixed',
     betweenAndThereIsNo: (a: { hour: string; hour2: string; which: string }) =>
-      `Between ${a.hour} and ${a.hour2} there is no way to be ready by then${a.which}. Give another time, or longer hours.`,
+      `Working between ${a.hour} and ${a.hour2}, it cannot be ready by then${a.which}. Choose another time or longer hours.`,
     begunAtReadyAtHands: (a: {
       strong: ReactNode;
       inSentence: string;
@@ -36,6 +36,6 @@ export const clockWords = catalogue('clock', {
       hour: string;
       hour2: string;
     }) =>
-      rich`Begun at ${a.strong}, ${a.inSentence}; ready at ${a.strong2}, ${a.inSentence2}. Hands on for about ${a.time} of it. Nothing is done by hand before ${a.hour} or after ${a.hour2}.`,
+      rich`Starts at ${a.strong}, ${a.inSentence}; ready at ${a.strong2}, ${a.inSentence2}. About ${a.time} hands-on. No hands-on work before ${a.hour} or after ${a.hour2}.`,
   },
 });

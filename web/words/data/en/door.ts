@@ -20,7 +20,7 @@ export const doorWords = catalogue('door', {
     askTheOwner:
       'The owner of the kitchen can give you another passphrase. The owner comes back in with the recovery code.',
     recoveryCode: 'Recovery code',
-    takeTheNewOne: 'Take the new passphrase',
+    takeTheNewOne: 'Save the new passphrase',
     backToSignIn: 'Back to sign in',
     sessionEnded: 'You were signed out',
     nothingIsLost: 'What you entered is still on this page. Sign in and go on.',
@@ -33,14 +33,14 @@ export const doorWords = catalogue('door', {
     printedWhereStarted: 'It was printed where the server was started',
     kitchenName: 'What is the kitchen called?',
     yourName: 'Your name',
-    makeIt: 'Set it up',
+    makeIt: 'Set up',
   },
   recovery: {
     keepThisCode: 'Keep this code',
     whatItIsFor:
       'With it the owner gets back in after a forgotten passphrase. It is shown this once: print it or write it down, and keep it away from the kitchen.',
     print: 'Print',
-    iHaveIt: 'I have it, go on',
+    iHaveIt: 'I have saved it, go on',
   },
   pair: {
     signThisPhoneIn: 'Sign this device in',
@@ -49,18 +49,17 @@ export const doorWords = catalogue('door', {
     goIn: 'Sign in here',
   },
   problems: {
-    nameAndPassphraseDoNot: 'Name and passphrase do not belong together. Look at both and try again.',
+    nameAndPassphraseDoNot: 'Name and passphrase do not match. Check both and try again.',
     tooOftenWrong: (a: { minutes: number }) =>
-      `The passphrase was wrong too often. Try again in ${counted(a.minutes, 'minute')}.`,
+      `Too many wrong passphrases. Try again in ${counted(a.minutes, 'minute')}.`,
     tooManyTries: 'There were too many tries from here. Wait ten minutes and try again.',
     thatDeviceIsSignedOut: 'That device is signed out already.',
-    theCodeIsNotRight:
-      'The code is not right, was used already or is too old. Look at it again, or ask for another.',
-    thePassphraseIsEasy: 'This passphrase is easy to guess. Take a few words that do not belong together.',
-    thatNameIsTaken: 'Somebody signs in with that name already. Choose another.',
-    aKitchenNeedsAnOwner: 'A kitchen needs an owner. Make somebody else one first.',
-    thisKitchenHasAnOwner: 'This kitchen has an owner already. Sign in.',
-    nobodySignsInHere: 'Nobody signs in here: this kitchen is on this machine alone.',
+    theCodeIsNotRight: 'The code is wrong, already used or too old. Check it, or ask for another.',
+    thePassphraseIsEasy: 'This passphrase is easy to guess. Use a few words that do not belong together.',
+    thatNameIsTaken: 'Somebody already signs in with that name. Choose another.',
+    aKitchenNeedsAnOwner: 'A kitchen needs an owner. Make somebody else the owner first.',
+    thisKitchenHasAnOwner: 'This kitchen already has an owner. Sign in.',
+    nobodySignsInHere: 'Nobody signs in here: this kitchen is on this computer only.',
     theyAreNotOnThe: 'They are not on the list any more.',
   },
 });

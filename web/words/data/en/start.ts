@@ -4,11 +4,11 @@ export const startWords = catalogue('start', {
   welcome: {
     theDemoKitchen: 'The demo kitchen',
     aMadeUpKioskOn:
-      'A made-up kiosk on a ferry landing: its formulas, eaters, ovens and packets. Try anything there; nothing of it comes into your own.',
+      'A made-up kiosk on a ferry landing, with its formulas, people, ovens and packets. Try anything; none of it appears in your own kitchen.',
     lookRoundTheDemoKitchen: 'Look round the demo kitchen',
     yourOwnKitchen: 'Your own kitchen',
     thereIsNoFormulaHere:
-      'There is no formula here yet. Paste a formula that works for you now, then say what has to go: egg, dairy, nuts or oil.',
+      'There is no formula here yet. Paste a formula that works for you now, then say what to leave out: egg, dairy, nuts or oil.',
     startMyOwnKitchen: 'Start my own kitchen',
     pasteTheFirstFormula: 'Paste the first formula',
   },
@@ -16,11 +16,11 @@ export const startWords = catalogue('start', {
     gramsAndC: 'Grams and °C',
     metricCupsAndSpoonsEuropean: 'metric cups and spoons, European eggs and packets, €',
     gramsAndCAsIn: 'Grams and °C, as in Britain',
-    metricCupsAndSpoonsBritish: 'metric cups and spoons, British eggs and packets (read as the European), £',
+    metricCupsAndSpoonsBritish: 'metric cups and spoons, British eggs and packets (read as European), £',
     cupsAndF: 'Cups and °F',
     usCupsAndSpoonsUs: 'US cups and spoons, US eggs and packets, $',
-    cupsOf250MlAnd: 'Cups of 250 mL and °C',
-    metricCupsSpoonsOf20: 'metric cups, spoons of 20 mL, packets read as the European, $',
+    cupsOf250MlAnd: 'Cups of 250 ml and °C',
+    metricCupsSpoonsOf20: 'metric cups, spoons of 20 ml, packets read as European, $',
   },
   startPage: {
     whatDoYouMeasureWith: 'What do you measure with?',
@@ -29,9 +29,9 @@ export const startWords = catalogue('start', {
     yourOwnKitchen: 'Your own kitchen',
     yourOwnKitchenQuestionOf: (a: { at: number; qUESTIONSCount: number }) =>
       `Your own kitchen, question ${a.at} of ${a.qUESTIONSCount}. All of it can be changed in Kitchen.`,
-    takenWhereAFormulaDoes: 'Taken where a formula does not say it itself',
+    takenWhereAFormulaDoes: 'Used where a formula does not state it',
     nextQuestion: 'Next question',
-    toTheFormulas: 'To the formulas',
+    toTheFormulas: 'Go to formulas',
     back: 'Back',
     skipTheQuestions: 'Skip the questions',
   },

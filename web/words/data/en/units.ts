@@ -4,6 +4,8 @@ import { catalogue } from '../../catalogue';
 export const unitWords = catalogue('units', {
   nuts: 'nuts',
   dairy: 'dairy',
+  /** Behind a number: closed up in English. */
+  percent: '%',
   notKnown: 'not known',
   tsp: 'tsp',
   eggs: 'eggs’ worth',

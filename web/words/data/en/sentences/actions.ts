@@ -14,7 +14,7 @@ export const actionsSentences = catalogue('sentences/actions', {
   pieceCount: (a: { n: number }) => counted(a.n, 'piece'),
   ofWord: (a: { amount: string }) => ` of ${a.amount}`,
   each: (a: { amount: string }) => `${a.amount} each`,
-  ofIt: (a: { number: string }) => `${a.number} % of it`,
+  ofIt: (a: { number: string }) => `${a.number}% of it`,
   onRacks: (a: { racks: number }) => `on ${a.racks} racks`,
   until: (a: { until: string }) => `until ${a.until}`,
 });

@@ -9,7 +9,7 @@ export const benchSentences = catalogue('sentences/bench', {
   gram: 'gram',
   inAll: (a: { amount: string }) => `${a.amount} in all.`,
   aboutInTheOvenIn: (a: { number: string; which: string }) =>
-    `About ${a.number} % ${a.which} in the oven, in the same tin.`,
+    `About ${a.number}% ${a.which} in the oven, in the same tin.`,
   containsWhichThisVersionLeaves: (a: { ofValue: string }) =>
     `Contains ${a.ofValue}, which this version leaves out.`,
   mayContain: (a: { ofValue: string }) => `May contain ${a.ofValue}.`,

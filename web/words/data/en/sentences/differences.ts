@@ -2,12 +2,12 @@ import { catalogue } from '../../../catalogue';
 
 export const differencesSentences = catalogue('sentences/differences', {
   none: 'none',
-  out: 'Out',
-  inWord: 'In',
+  out: 'Removed',
+  inWord: 'Added',
   more: 'More',
   less: 'Less',
-  outOfItsBand: (a: { list: string }) => `Out of its band: ${a.list}.`,
-  everyBalanceIsWithinIts: 'Every balance is within its band.',
+  outOfItsBand: (a: { list: string }) => `Outside the target range: ${a.list}.`,
+  everyBalanceIsWithinIts: 'Every balance is within its target range.',
   mainPart: 'Main part',
   notStated: 'not stated',
   bake: (a: { wasText: string; nowText: string }) => `Bake: ${a.wasText} → ${a.nowText}.`,

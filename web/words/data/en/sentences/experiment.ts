@@ -12,24 +12,24 @@ export const experimentSentences = catalogue('sentences/experiment', {
   notShownItMayBe: '. Not shown: it may be nothing.',
   thisPlanCannotTellIt: (a: { list: string }) => ` This plan cannot tell it from ${a.list}.`,
   noBakeWasMadeTwice:
-    'No bake was made twice: how much of this is chance nobody can say. Bake some of them again, or some halfway.',
+    'No bake was repeated, so nobody can say how much of this is chance. Repeat some bakes, or add some halfway.',
   noBakeWasMadeTwice2: (a: { number: string }) =>
-    `No bake was made twice. If most of these are nothing, chance reaches to about ${a.number}`,
+    `No bake was repeated. If most of these have no effect, chance reaches to about ${a.number}`,
   andNoneGoesBeyondIt: (a: { rest: string }) => `${a.rest}, and none goes beyond it.`,
   beyondItBakeSomeOf: (a: { rest: string; list: string }) =>
     `${a.rest}. Beyond it: ${a.list}. Bake some of them again to be sure.`,
   twoBakesMadeAlikeLay: (a: { number: string; measured: string }) =>
-    `Two bakes made alike lay about ${a.number} apart in ${a.measured}.`,
+    `Two identical bakes differed by about ${a.number} in ${a.measured}.`,
   nothingWasShownToChange: (a: { spread: string }) =>
     `${a.spread} Nothing was shown to change it. That is not to say that nothing does.`,
   shownToChangeIt: (a: { spread: string; list: string }) => `${a.spread} Shown to change it: ${a.list}.`,
-  itBendsAndTheBest: ': it bends, and the best may lie between.',
+  itBendsAndTheBest: ': the effect is not a straight line, and the best may lie between.',
   halfwayItIsAgainstThe: (a: { signed: string; which: string; which2: string }) =>
     `Halfway it is ${a.signed} against the corners${a.which}${a.which2}`,
-  everyCombinationIsBakedNothing: 'Every combination is baked: nothing hides behind anything.',
-  resolutionIiiEachFactorHides: 'Resolution III: each factor hides behind two others together.',
-  resolutionIvFactorsStandClear: 'Resolution IV: factors stand clear; pairs hide behind other pairs.',
-  resolutionVFactorsAndPairs: 'Resolution V: factors and pairs stand clear of each other.',
+  everyCombinationIsBakedNothing: 'Every combination is baked: no effect hides another.',
+  resolutionIiiEachFactorHides: 'Resolution III: each factor can be mistaken for two others together.',
+  resolutionIvFactorsStandClear: 'Resolution IV: factors are clear; pairs can be mistaken for other pairs.',
+  resolutionVFactorsAndPairs: 'Resolution V: factors and pairs are clear of each other.',
   fromToBesideBeside: (a: {
     name: string;
     low: string;

@@ -2,8 +2,8 @@ import { catalogue } from '../../../catalogue';
 
 export const savingSentences = catalogue('sentences/saving', {
   thisBrowserHasNoRoom:
-    'This browser has no room to keep it either: leave the page open, or save it as a file.',
-  itIsKeptInThis: 'It is kept in this browser and tried again by itself.',
+    'This browser has no room to save it either: leave the page open, or save it as a file.',
+  itIsKeptInThis: 'It is saved in this browser and will be tried again.',
   savingSoon: 'Saving soon',
   saving: 'Saving',
   draftSaved: 'Draft saved',

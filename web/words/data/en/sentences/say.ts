@@ -5,7 +5,7 @@ export const saySentences = catalogue('sentences/say', {
   theyDifferAsOuncesAnd: 'They differ as ounces and grams do: the volume is likelier.',
   byWeightThisLineWould: 'By weight this line would be most of the bowl: the volume is likelier.',
   byVolumeThisLineWould: 'By volume this line would be most of the bowl: the weight is likelier.',
-  totalMass: 'total mass',
+  totalMass: 'total weight',
   aProperty: 'a property',
   theAmountOf: (a: { ingredient: string }) => `the amount of ${a.ingredient}`,
   aLockedAmount: 'a locked amount',
@@ -15,7 +15,7 @@ export const saySentences = catalogue('sentences/say', {
     `${a.given} lines were given; the first ${a.max} are read. Split the formula in two.`,
   cAndTheFGiven: (a: { c: number; f: number }) =>
     `${a.c} °C and the °F given do not match: the °F comes to ${a.f} °C. Which is right?`,
-  anOvenAtCIs: (a: { c: number }) => `An oven at ${a.c} °C is not likely. Give 50 to 330 °C, or say °F.`,
+  anOvenAtCIs: (a: { c: number }) => `An oven at ${a.c} °C is not likely. Enter 50 to 330 °C, or write °F.`,
   theOvenWasNotUnderstood: (a: { text: string }) =>
     `The oven "${a.text}" was not understood. Write it as 180 C, 350 F or gas mark 4.`,
   theTimeWasNotUnderstood: (a: { text: string }) =>
@@ -25,11 +25,10 @@ export const saySentences = catalogue('sentences/say', {
   isNotKnownChooseWhat: (a: { name: string }) => `"${a.name}" is not known. Choose what it is.`,
   noNameFoundChooseWhat: 'No name found. Choose what it is.',
   writtenAsAChoiceTaken: (a: { taken: string }) =>
-    `Written as a choice; taken as ${a.taken}. Press to take the other.`,
+    `Written as a choice; read as ${a.taken}. Press to use the other.`,
   whichIngredientIsChooseOne: (a: { name: string }) => `Which ingredient is “${a.name}”? Choose one.`,
-  noAmountFoundGiveIt: 'No amount found. Give it in grams.',
-  isNoAmountOneCan: (a: { written: string }) =>
-    `"${a.written}" is no amount one can weigh. Give it in grams.`,
+  noAmountFoundGiveIt: 'No amount found. Enter grams.',
+  isNoAmountOneCan: (a: { written: string }) => `“${a.written}” can’t be weighed. Enter grams.`,
   isLessThanZeroEnter: (a: { written: string }) =>
     `"${a.written}" is less than zero. Enter the weight in grams.`,
   theAmountIs0Enter: 'The amount is 0. Enter grams or remove the line.',
@@ -41,27 +40,27 @@ export const saySentences = catalogue('sentences/say', {
   theTwoAmountsDoNot: (a: { a: number; written: string; b: number; likelier: string }) =>
     `The two amounts do not agree: ${a.a} g, but "${a.written}" comes to ${a.b} g. ${a.likelier}`,
   packedIntoTheCupCounted: (a: { percent: number }) =>
-    `Packed into the cup: counted ${a.percent} % heavier than spooned.`,
+    `Packed into the cup: counted ${a.percent}% heavier than spooned.`,
   siftedIntoTheCupCounted: (a: { percent: number }) =>
-    `Sifted into the cup: counted ${a.percent} % lighter than spooned.`,
+    `Sifted into the cup: counted ${a.percent}% lighter than spooned.`,
   ofTheFlourIsMore: (a: { percent: number; most: number }) =>
-    `${a.percent} % of the flour is more soda than any bake takes (at most about ${a.most} %): it will taste soapy.`,
+    `${a.percent}% of the flour is more soda than any bake takes (at most about ${a.most}%): it will taste soapy.`,
   ofTheFlourIsMore2: (a: { percent: number; most: number }) =>
-    `${a.percent} % of the flour is more baking powder than usual (at most about ${a.most} %).`,
+    `${a.percent}% of the flour is more baking powder than usual (at most about ${a.most}%).`,
   ofTheFlourIsMore3: (a: { percent: number; most: number }) =>
-    `${a.percent} % of the flour is more salt than usual (at most about ${a.most} %): a tablespoon for a teaspoon?`,
+    `${a.percent}% of the flour is more salt than usual (at most about ${a.most}%): a tablespoon for a teaspoon?`,
   ofTheFlourIsMore4: (a: { percent: number; most: number }) =>
-    `${a.percent} % of the flour is more gum than usual (at most about ${a.most} %): it makes rubber.`,
+    `${a.percent}% of the flour is more gum than usual (at most about ${a.most}%): it makes rubber.`,
   ofTheFlourIsMore5: (a: { percent: number; most: number }) =>
-    `${a.percent} % of the flour is more psyllium than even free-form loaves take (about ${a.most} %).`,
+    `${a.percent}% of the flour is more psyllium than even free-form loaves take (about ${a.most}%).`,
   ofTheFlourAsIs: (a: { percent: number; ingredient: string; number: string; number2: string }) =>
-    `${a.percent} % of the flour as ${a.ingredient} is unusual (${a.number} to ${a.number2} %): another kind of yeast, or another amount?`,
+    `${a.percent}% of the flour as ${a.ingredient} is unusual (${a.number} to ${a.number2}%): another kind of yeast, or another amount?`,
   wouldWeighGEachRaw: (a: { pieces: number; name: string; each: number; lo: number; hi: number }) =>
     `${a.pieces} ${a.name} would weigh ${a.each} g each, raw; ${a.lo} to ${a.hi} g is usual. Check the amounts or the number.`,
   thisBatchWouldFillThe: (a: { percent: number }) =>
-    `This batch would fill the stated tin to ${a.percent} %, with no room to rise.`,
+    `This batch would fill the stated tin to ${a.percent}%, with no room to rise.`,
   thisBatchFillsTheStated: (a: { percent: number }) =>
-    `This batch fills the stated tin to ${a.percent} % only.`,
+    `This batch fills the stated tin only to ${a.percent}%.`,
   moreThanRowsTheRest: (a: { max: number }) =>
     `More than ${a.max} rows: the rest was left out. Split the file.`,
   hasNoName: 'has no name',
@@ -78,36 +77,35 @@ export const saySentences = catalogue('sentences/say', {
   withWord: (a: { which: string; amount: string; replacement: string }) =>
     `${a.which}${a.amount}, with ${a.replacement}`,
   forTheSameHydration: 'for the same hydration',
-  forTheAcidThatLeft: 'for the acid that left, so that the soda is met',
-  forTheBindingThatLeft: 'for the binding that left',
-  forTheLiftThatLeft: 'for the lift that left',
+  forTheAcidThatLeft: 'for the acid that went, so that the soda is neutralised',
+  forTheBindingThatLeft: 'for the binding that went',
+  forTheLiftThatLeft: 'for the lift that went',
   lessForTheSameHydration: 'less, for the same hydration',
   lessForTheSaltIn: 'less, for the salt in what comes in',
   hydrationCouldNotBeKept: (a: { band: number; percent: number }) =>
-    `Hydration could not be kept within ±${a.band} %: it is ${a.percent} % off.`,
+    `Hydration could not be kept within ±${a.band}%: it is ${a.percent}% off.`,
   totalMassCouldNotBe: (a: { band: number; percent: number }) =>
-    `Total mass could not be kept within ±${a.band} %: it is ${a.percent} % off.`,
+    `Total weight could not be kept within ±${a.band}%: it is ${a.percent}% off.`,
   isOutsideItsUsualTo: (a: { ingredient: string; amount: string; amount2: string }) =>
     `${a.ingredient} is outside its usual ${a.amount} to ${a.amount2}.`,
   givesWayToWhatComes: (a: { ingredient: string; amount: string; amount2: string }) =>
-    `${a.ingredient} gives way, ${a.amount} to ${a.amount2}: what comes in is wetter than what left.`,
+    `${a.ingredient} is reduced from ${a.amount} to ${a.amount2}: what comes in is wetter than what went.`,
   whatCanStandInFor: (a: { list: string; avoids: string }) =>
-    `What can stand in for ${a.list} here brings in ${a.avoids}, of which this formula has none. Allow it above, or write a way of your own.`,
+    `The replacements for ${a.list} bring in ${a.avoids}, which this formula has none of. Allow it above, or add your own replacement.`,
   bake: 'bake',
   itsPart: 'its part',
   noReplacementFoundForThat: (a: { ids: string; jobs: string; classValue: string }) =>
     `No replacement found for ${a.ids} that leaves out what has to go. What would be missing: ${a.jobs} in a ${a.classValue}.`,
-  howManyGramsOfThere: (a: { ids: string }) =>
-    `How many grams of ${a.ids} there are is not known. Give them at Read first.`,
+  howManyGramsOfThere: (a: { ids: string }) => `The weight of ${a.ids} is not known. Enter it at Read first.`,
   cannotBeUsedWithWhat: (a: { replacement: string }) =>
-    `${a.replacement} cannot be used with what must go here. Choose another way.`,
-  theWayChosenIsNot: 'The way chosen is not known any more. Choose another.',
+    `${a.replacement} contains something you leave out. Choose another replacement.`,
+  theWayChosenIsNot: 'The chosen replacement no longer exists. Choose another.',
   theLocks: 'the locks',
   theseLocksConflictUnlockOne: (a: { list: string }) => `These locks conflict: ${a.list}. Unlock one.`,
   whiskPsylliumPowderIntoLukewarm: (a: { amount: string; amount2: string }) =>
     `Whisk ${a.amount} psyllium powder into ${a.amount2} lukewarm water; leave 10 min, until it is a thick gel.`,
   mixTheDryThingsWork:
-    'Mix the dry things; work in the gel and all the rest for 5 min, until no dry spot is left.',
+    'Mix the dry ingredients; work in the gel and everything else for 5 min, until no dry spot is left.',
   shapeATightRoundWith: 'Shape a tight round with wet hands. Seam up into a basket dusted with rice flour.',
   divideIntoWithWetHands: (a: { pieces: number }) =>
     `Divide into ${a.pieces} with wet hands, shape tight, seam down on paper.`,
@@ -129,7 +127,7 @@ export const saySentences = catalogue('sentences/say', {
   outOfTheTinAt: 'Out of the tin at once; leave on a rack for two hours before cutting.',
   makeTheDoughAsBefore: 'Make the dough as before, without what was rolled in; leave 20 min, covered.',
   rollOut5MmThick: (a: { amount: string; amount2: string }) =>
-    `Roll out 5 mm thick on paper, about 30 by 40 cm. Spread with ${a.amount} seed butter, strew with ${a.amount2} sugar, and roll up by the paper.`,
+    `Roll out 5 mm thick on paper, about 30 by 40 cm. Spread with ${a.amount} seed butter, sprinkle with ${a.amount2} sugar, and roll up with the help of the paper.`,
   cutIntoWithAThread: (a: { pieces: number }) =>
     `Cut into ${a.pieces} with a thread; set them cut side up in a lined tin.`,
   proveCoveredUntilTheyTouch: (a: { temperature: string }) =>
@@ -138,26 +136,26 @@ export const saySentences = catalogue('sentences/say', {
     `Bake at ${a.temperature}, 20 to 25 min, until golden and springy.`,
   aDose: 'A dose',
   isOfTheFlourSuch: (a: { dosed: string; number: string; number2: string }) =>
-    `${a.dosed} is ${a.number} % of the flour; such bakes rarely bear more than ${a.number2} %.`,
+    `${a.dosed} is ${a.number}% of the flour; such bakes rarely take more than ${a.number2}%.`,
   starchIsOfTheLiquid: (a: { number: string; number2: string }) =>
-    `Starch is ${a.number} % of the liquid: below ${a.number2} % it stays a sauce.`,
-  thereIsMoreGasIn: 'There is more gas in it than such a crumb holds: it may rise and sink.',
-  thereIsLittleGasIn: 'There is little gas in it for such a bake: it may stay dense.',
-  sodaIsLeftOverIt: 'Soda is left over: it may taste soapy.',
+    `Starch is ${a.number}% of the liquid: below ${a.number2}% it stays a sauce.`,
+  thereIsMoreGasIn: 'It has more gas than such a crumb holds: it may rise and sink.',
+  thereIsLittleGasIn: 'It has little gas for such a bake: it may stay dense.',
+  sodaIsLeftOverIt: 'Some soda is not neutralised: it may taste soapy.',
   itKeepsLessWell: (a: { keys: string }) => `It keeps ${a.keys} less well.`,
   itDoesNotGiveBack: (a: { jobs: string }) => `It does not give back ${a.jobs}.`,
   itBringsIn: (a: { avoids: string }) => `It brings in ${a.avoids}.`,
   itSuitsThisKindOf: 'It suits this kind of bake less.',
   moreOfItIsUnknown: 'More of it is unknown until a packet is read.',
   itIsALessUsual: 'It is a less usual choice.',
-  itIsHarderToCome: 'It is harder to come by.',
+  itIsHarderToCome: 'It is harder to find.',
   moreIngredientsHaveToBe: 'More ingredients have to be bought and weighed for it.',
   thereIsMoreToWatch: 'There is more to watch with it.',
   amountsHaveToLeaveTheir: 'Amounts have to leave their usual range for it.',
   itGoesAgainstYourHouse: 'It goes against your house style, or costs more.',
-  aLineIsNotKnown: 'A line is not known on which the balance rests.',
+  aLineIsNotKnown: 'The balance depends on a line that is not known.',
   soMuchLeavesThatNot:
-    'So much leaves that not every combination was tried: the less usual ways were left aside.',
+    'So much is left out that not every combination was tried: less usual replacements were skipped.',
   amountsFollowUsualPracticeThis:
     'Amounts follow usual practice. This combination has not been test-baked: make a small batch first.',
   isAWeakChoiceIn: (a: { replacement: string }) => `${a.replacement} is a weak choice in this kind of bake.`,
@@ -175,7 +173,7 @@ export const saySentences = catalogue('sentences/say', {
   blendUntilQuiteSmooth: (a: { amount: string }) => `Blend ${a.amount} until quite smooth.`,
   stirInLastAndBake: (a: { amounts: string }) => `Stir ${a.amounts} in last, and bake at once: it fizzes.`,
   stirIntoSomeOfThe: (a: { amount: string; temperatures: string }) =>
-    `Stir ${a.amount} into some of the cold liquid, bring the rest to a simmer, whisk it in and cook 1-2 min at ${a.temperatures}, until thick.`,
+    `Stir ${a.amount} into some of the cold liquid, bring the rest to a simmer, whisk it in and cook 1 to 2 min at ${a.temperatures}, until thick.`,
   whiskItIntoTheLiquid: 'Whisk it into the liquid fast, or mix it well into the dry: it clumps.',
   softenInALittleWater: 'Soften in a little water with the lid on, no fat.',
   mixUntilSmoothAndRest:
@@ -188,13 +186,13 @@ export const saySentences = catalogue('sentences/say', {
   toastInADryPan: (a: { amount: string }) => `Toast ${a.amount} in a dry pan until they crackle; cool.`,
   insteadOf: (a: { ingredient: string; replacement: string }) =>
     `Instead of ${a.ingredient}: ${a.replacement}.`,
-  mixIntoTheDryThings: (a: { amount: string }) => `Mix ${a.amount} into the dry things.`,
+  mixIntoTheDryThings: (a: { amount: string }) => `Mix ${a.amount} into the dry ingredients.`,
   addToTheLiquid: (a: { amount: string }) => `Add ${a.amount} to the liquid.`,
   inPlaceOfThereIs: (a: { ingredient: string }) =>
-    `In place of ${a.ingredient} there is more of what is in the dough already: see the weights.`,
+    `Instead of ${a.ingredient} there is more of what is already in the dough: see the weights.`,
   stillNamed: (a: { words: string; avoid: string }) =>
-    `“${a.words}” holds ${a.avoid}, and nothing comes in its place here: leave it off, or put it in the list as a line of its own.`,
-  outFor: (a: { avoids: string }) => `out: ${a.avoids}`,
+    `“${a.words}” contains ${a.avoid} and nothing replaces it here: leave it out, or add it to the list as a line of its own.`,
+  outFor: (a: { avoids: string }) => `left out: ${a.avoids}`,
   locked: 'locked',
   hydration: 'hydration',
   now: (a: { oven: string }) => `Now ${a.oven}.`,
@@ -207,42 +205,42 @@ export const saySentences = catalogue('sentences/say', {
     `Keep fat and bowl cold: this fat melts at ${a.temperature}.`,
   noCreamingThisDoesNot: 'No creaming: this does not hold air. Whisk it with the sugar until smooth.',
   workItInWithA: 'Work it in with a fork until it clumps; do not look for crumbs of fat.',
-  leftOff: 'left off',
+  leftOff: 'removed',
   lineTheTinWithBaking: 'Line the tin with baking paper; no grease.',
   noGreaseADryPan: 'No grease: a dry pan that does not stick, well heated.',
   soyDrinkAndMapleSyrup: 'soy drink and maple syrup',
   brushWith: (a: { amounts: string }) => `Brush with ${a.amounts}.`,
   brushWithWater: 'Brush with water.',
   mmolGasFor100G: (a: { number: string; most: number }) =>
-    `${a.number} mmol gas for 100 g flour is above the usual ${a.most}.`,
+    `${a.number} mmol gas per 100 g flour is above the usual ${a.most}.`,
   mmolGasFor100G2: (a: { number: string; least: number }) =>
-    `${a.number} mmol gas for 100 g flour is below the usual ${a.least}.`,
-  moreGasThanAsWritten: (a: { number: string }) => `${a.number} % more gas than as written.`,
-  lessGasThanAsWritten: (a: { number: string }) => `${a.number} % less gas than as written.`,
-  lessBinderToHoldIt: (a: { number: string }) => `${a.number} % less binder to hold it.`,
-  moreBinderThanAsWritten: (a: { number: string }) => `${a.number} % more binder than as written.`,
-  wetterThanAsWritten: (a: { number: string }) => `${a.number} % wetter than as written.`,
-  risenByPastDoubling: (a: { number: string }) => `Risen by ${a.number} %: past doubling.`,
-  risenByOnly: (a: { number: string }) => `Risen by ${a.number} % only.`,
-  ofTheSodaMeetsNo: (a: { number: string }) => `${a.number} % of the soda meets no acid.`,
+    `${a.number} mmol gas per 100 g flour is below the usual ${a.least}.`,
+  moreGasThanAsWritten: (a: { number: string }) => `${a.number}% more gas than the original.`,
+  lessGasThanAsWritten: (a: { number: string }) => `${a.number}% less gas than the original.`,
+  lessBinderToHoldIt: (a: { number: string }) => `${a.number}% less binder to hold it.`,
+  moreBinderThanAsWritten: (a: { number: string }) => `${a.number}% more binder than the original.`,
+  wetterThanAsWritten: (a: { number: string }) => `${a.number}% wetter than the original.`,
+  risenByPastDoubling: (a: { number: string }) => `Risen by ${a.number}%: past doubling.`,
+  risenByOnly: (a: { number: string }) => `Risen by ${a.number}% only.`,
+  ofTheSodaMeetsNo: (a: { number: string }) => `${a.number}% of the soda is not neutralised.`,
   sunflowerTurnsGreenWhereAlkali: 'Sunflower turns green where alkali is left over; harmless.',
-  firstLessPowderOrSoda: (a: { number: string }) => `First: ${a.number} % less powder or soda.`,
+  firstLessPowderOrSoda: (a: { number: string }) => `First: ${a.number}% less powder or soda.`,
   firstBakeItEarlierNearly: 'First: bake it earlier, nearly doubled.',
   firstLetItRiseLonger: 'First: let it rise longer, or warmer.',
-  first3To5Less: 'First: 3 to 5 % less water.',
+  first3To5Less: 'First: 3 to 5% less water.',
   firstAPercentMorePsyllium: 'First: a percent more psyllium or a stronger binder at Swap.',
   firstALittleMoreBaking: 'First: a little more baking powder.',
   firstWhiskTheBinderInto: 'First: whisk the binder into water fast, and let it rest before mixing.',
   firstMoreAcidOrLess: 'First: more acid, or less soda: see below.',
   firstMoreAcidOrPumpkin: 'First: more acid, or pumpkin seed in its place.',
-  itHoldsAGumAlready: 'It holds a gum already: add no more.',
+  itHoldsAGumAlready: 'It already contains a gum: add no more.',
   wheatStarchWithinTheGluten:
-    'Wheat starch: within the gluten rule it may be, for a wheat allergy it is still wheat.',
+    'Wheat starch: it may be within the gluten rule, but for a wheat allergy it is still wheat.',
   oatsThatDoNotSay: 'Oats that do not say they are certified gluten-free.',
   oatsThatAreClaimedGluten:
-    'Oats that are claimed gluten-free: whether they are certified is not on this text.',
-  itHoldsAcidOrCultures: 'It holds acid or cultures: soda would meet it.',
-  itHoldsRaisingAgentsMind: 'It holds raising agents: mind what you add.',
+    'Oats claimed to be gluten-free: this text does not say whether they are certified.',
+  itHoldsAcidOrCultures: 'It contains acid or cultures: they react with bicarbonate of soda.',
+  itHoldsRaisingAgentsMind: 'It contains raising agents: reduce what you add.',
   itClaimsAClaimIs: (a: { words: string }) => `It claims: ${a.words}. A claim is not proof.`,
   waterInFromTheSoak: (a: { ingredient: string }) => `water in ${a.ingredient} from the soak`,
   sumOverTheLines: (a: { prop: string }) => `${a.prop} = sum over the lines`,

@@ -45,13 +45,13 @@ export const sliceSentences = catalogue('sentences/slice', {
   fiveLargestHoles: 'Five largest holes',
   topAndBottom: 'Top and bottom',
   gummyLine: 'Gummy line',
-  moreOpenAboveThanBelow: (a: { a: string; b: string }) => `more open above (${a.a} %) than below (${a.b} %)`,
-  moreOpenBelowThanAbove: (a: { b: string; a: string }) => `more open below (${a.b} %) than above (${a.a} %)`,
+  moreOpenAboveThanBelow: (a: { a: string; b: string }) => `more open above (${a.a}%) than below (${a.b}%)`,
+  moreOpenBelowThanAbove: (a: { b: string; a: string }) => `more open below (${a.b}%) than above (${a.a}%)`,
   aDarkBandMmThick: (a: { which: string; number: string; number2: string }) =>
     `a ${a.which} dark band ${a.number} mm thick, ${a.number2} mm above the base`,
   noneSeenInsideTheCrust: 'none seen inside the crust',
   holesOf12Mm: (a: { number: string; which: string }) =>
-    `${a.number} % ${a.which} holes of 1.2 mm and more in a cm²`,
+    `${a.number}% ${a.which} holes of 1.2 mm and more in a cm²`,
   darkerCrumb: 'darker crumb',
   anotherColourOfCrumbNo: 'another colour of crumb, no darker',
   darkerCrust: 'darker crust',

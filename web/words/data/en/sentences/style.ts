@@ -2,7 +2,7 @@ import { catalogue } from '../../../catalogue';
 
 export const styleSentences = catalogue('sentences/style', {
   noAddedGum: 'no added gum',
-  waysThatBringInA: 'ways that bring in a gum come last',
+  waysThatBringInA: 'replacements that bring in a gum come last',
   wholegrain: 'wholegrain',
   flaxChiaAndWholeGrains: 'flax, chia and whole grains before starches',
   lightCrumb: 'light crumb',

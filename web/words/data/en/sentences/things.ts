@@ -1,5 +1,5 @@
 import { catalogue } from '../../../catalogue';
 
 export const thingsSentences = catalogue('sentences/things', {
-  aWayOfYourOwn: 'a way of your own',
+  aWayOfYourOwn: 'your own replacement',
 });

@@ -3,12 +3,12 @@ import { catalogue } from '../../../catalogue';
 export const trialTextSentences = catalogue('sentences/trialText', {
   inTheBowls: (a: { amount: string }) => `${a.amount} in the bowls`,
   ofKeptBackPutTo: (a: { amount: string; amount2: string }) =>
-    `${a.amount} of ${a.amount2} kept back put to it by feel`,
+    `${a.amount} of the ${a.amount2} held back added by feel`,
   roseMin: (a: { number: string }) => `rose ${a.number} min`,
   kitchen: (a: { temperature: string }) => `kitchen ${a.temperature}`,
   bakedMin: (a: { number: string }) => `baked ${a.number} min`,
-  inTheMiddle: (a: { temperature: string }) => `${a.temperature} in the middle`,
-  lost: (a: { number: string }) => `lost ${a.number} %`,
+  inTheMiddle: (a: { temperature: string }) => `core ${a.temperature}`,
+  lost: (a: { number: string }) => `lost ${a.number}%`,
   cutAfterMin: (a: { number: string }) => `cut after ${a.number} min`,
   of515: (a: { name: string; scores: number; low: string; high: string }) =>
     `${a.name} ${a.scores} of 5 (1 ${a.low}, 5 ${a.high})`,
@@ -21,7 +21,7 @@ export const trialTextSentences = catalogue('sentences/trialText', {
   tastedBy: (a: { list: string }) => `Tasted by ${a.list}`,
   toTry2: 'to try',
   bakedMin2: 'baked min',
-  middleC: 'middle °C',
+  middleC: 'core °C',
   cutAfterMin2: 'cut after min',
   roseMin2: 'rose min',
   lost2: 'lost %',
