@@ -9,9 +9,9 @@ export type Basis = 'published' | 'practice' | 'memory' | 'label' | 'user' | 'de
 /** `value` in the unit its place names; `sd` is one standard deviation in the same unit, absent when not judged. */
 export type Sourced<T = number> = { value: T; sd?: number; basis: Basis; sourceId?: SourceId };
 
-/** Works that figures are taken from, or from the memory of which they were written down. */
+/** Works that figures are taken from. Those not checked against it were written down from memory. */
 export const SOURCES = {
-  fdc: 'USDA FoodData Central, figures from memory',
+  fdc: 'USDA FoodData Central, figures not checked against it',
   handbook44: 'NIST Handbook 44 (2024), Appendix C',
   practice: 'Common practice, no source',
   choiOkos: 'Choi & Okos (1986), composition properties',
@@ -20,7 +20,7 @@ export const SOURCES = {
   stoichiometry: 'Molar masses (IUPAC standard atomic weights)',
   byDifference: 'By difference from 100 g',
   label: 'The packet',
-  eggGrades: 'USDA AMS 56 and Regulation (EU) 2023/2465, egg grades, from memory',
+  eggGrades: 'USDA AMS 56 and Regulation (EU) 2023/2465, egg grades, not checked against them',
   user: 'Entered by the baker',
 } as const;
 export type SourceId = keyof typeof SOURCES;

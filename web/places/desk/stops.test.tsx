@@ -80,7 +80,7 @@ describe('Balance', () => {
     await user.click(fat);
     expect(screen.getByRole('heading', { name: 'Fat' })).toBeTruthy();
     expect(screen.getByText(/pumpkin seeds × 0.49/)).toBeTruthy();
-    expect(screen.getByText(/USDA FoodData Central, figures from memory/)).toBeTruthy();
+    expect(screen.getByText(/USDA FoodData Central, figures not checked against it/)).toBeTruthy();
     await user.click(screen.getByRole('button', { name: /^effective hydration/ }));
     expect(screen.getByText(/effective hydration = free water ÷ water absorption/)).toBeTruthy();
   });

@@ -134,7 +134,7 @@ export const SOURCE_USE: typeof English.SOURCE_USE = {
 };
 
 export const SOURCE_WORDS: typeof English.SOURCE_WORDS = {
-  fdc: 'USDA FoodData Central, Zahlen aus dem Gedächtnis',
+  fdc: 'USDA FoodData Central, Zahlen nicht damit verglichen',
   handbook44: 'NIST Handbook 44 (2024), Appendix C',
   practice: 'Übliche Praxis, ohne Quelle',
   choiOkos: 'Choi & Okos (1986), Eigenschaften nach Zusammensetzung',
@@ -143,6 +143,6 @@ export const SOURCE_WORDS: typeof English.SOURCE_WORDS = {
   stoichiometry: 'Molare Massen (IUPAC-Standardatomgewichte)',
   byDifference: 'Als Rest zu 100 g',
   label: 'Die Packung',
-  eggGrades: 'USDA AMS 56 und Verordnung (EU) 2023/2465, Eierklassen, aus dem Gedächtnis',
+  eggGrades: 'USDA AMS 56 und Verordnung (EU) 2023/2465, Eierklassen, nicht damit verglichen',
   user: 'Von dir eingegeben',
 };
