@@ -110,6 +110,26 @@ describe('a version as tasks', () => {
     expect(said.some((t) => t.kind === 'line')).toBe(false);
   });
 
+  it('it is lined before the step that fills it, whatever else that step does', () => {
+    const list = '200 g rice flour\n200 g water\n2 eggs\n10 g sesame seeds, for the top';
+    const all = tasks(
+      list,
+      'Mix.\nScrape into a 900 g loaf tin, scatter with the seeds, prove 40 minutes.\nBake 40 minutes at 180 °C.',
+    );
+    const at = (kind: string) => all.findIndex((t) => t.kind === kind);
+    expect(at('line')).toBeGreaterThan(-1);
+    expect(at('fill')).toBeGreaterThan(at('line'));
+    expect(at('proof')).toBeGreaterThan(at('fill'));
+  });
+
+  it('a bake whose step says no heat is as hot as the formula', () => {
+    const list = 'Oven: 220C\n200 g rice flour\n200 g water';
+    for (const method of ['Mix.\nBake 40 minutes.', 'Mix.\nBake 40 minutes at 160 °C.']) {
+      const bake = tasks(list, method).find((t) => t.kind === 'bake')!;
+      expect(bake.ovenC).toBe(method.includes('160') ? 160 : 220);
+    }
+  });
+
   it('says what is written and what is a guess', () => {
     const list = tasks('200 g rice flour\n200 g water', 'Mix.\nRest 45 minutes.\nBake until brown.');
     expect(list.find((t) => t.kind === 'rest')).toMatchObject({ minutes: [45, 45], basis: 'written' });

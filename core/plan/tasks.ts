@@ -106,7 +106,9 @@ export function tasksOf(version: Formula, lookup: Lookup, own: OwnTimes = {}): T
   for (const step of formula.method) {
     if (step.struck) continue;
     if (step.added) putAdded(row, step);
-    else for (const a of step.actions ?? []) putAct(row, step, a, { pieces, partId: partOf(a, formula) });
+    else
+      for (const a of step.actions ?? [])
+        putAct(row, step, a, { pieces, partId: partOf(a, formula), bakeC: formula.bake?.ovenC ?? null });
   }
   mendProof(row, formula, lookup, own);
   mendBakes(row, formula, lookup, own);
@@ -180,10 +182,12 @@ function byHand(
   partId?: string,
 ): void {
   const last = row.tasks.at(-1);
+  const was = last?.kind;
   if (last && last.stepId === step.id && !isAlone(last.kind)) {
     last.minutes = [last.minutes[0] + minutes, last.minutes[1] + minutes];
     last.handsFirst += minutes;
-    last.kind = kind;
+    // What goes into the tin and has something on top is called by the tin.
+    if (was !== 'fill' || kind !== 'wash') last.kind = kind;
     return;
   }
   row.put({ stepId: step.id, kind, minutes: [minutes, minutes], basis, handsFirst: minutes }, partId);
@@ -200,7 +204,7 @@ function putAct(
   row: Row,
   step: Step,
   a: Action,
-  { pieces, partId }: { pieces: number; partId: string | undefined },
+  { pieces, partId, bakeC }: { pieces: number; partId: string | undefined; bakeC: number | null },
 ): void {
   if (a.kind === 'preheat' || a.kind === 'other') return;
   const alone = BY_ITSELF[a.kind];
@@ -211,6 +215,9 @@ function putAct(
     return;
   }
   const isBake = a.kind === 'bake' || a.kind === 'blind_bake';
+  // Where its step does not say how hot, it bakes as hot as the formula does.
+  const ovenC =
+    a.tempOf === 'oven' ? a.tempC : isBake && a.tempC === undefined ? (bakeC ?? undefined) : undefined;
   row.put(
     {
       stepId: step.id,
@@ -222,7 +229,7 @@ function putAct(
       handsFirst: isBake ? 2 : 1,
       handsLast: isBake ? 3 : 0,
       waitMost: alone.waitMost,
-      ...(a.tempC !== undefined && a.tempOf === 'oven' ? { ovenC: a.tempC } : {}),
+      ...(ovenC === undefined ? {} : { ovenC }),
       ...(a.place ? { place: a.place } : {}),
     },
     partId,
@@ -242,7 +249,11 @@ function waitLess(tasks: readonly Task[]): void {
 /** A tin is lined before it is filled, where the method does not say so; a pot is not. */
 function withLining(tasks: readonly Task[], { tin, method }: Formula): Task[] {
   const said = method.some((s) => !s.struck && s.actions?.some((a) => a.kind === 'prepare'));
-  const into = tasks.findIndex((t) => t.kind === 'fill' || t.kind === 'bake');
+  // Work by hand is called by its last act: the step tells whether it fills the tin.
+  const fills = new Set(method.filter((s) => s.actions?.some((a) => a.kind === 'fill')).map((s) => s.id));
+  const into = tasks.findIndex(
+    (t) => t.kind === 'bake' || (t.stepId !== null && fills.has(t.stepId) && !isAlone(t.kind)),
+  );
   if (!tin || tin.shape === 'pot' || said || into < 0) return [...tasks];
   const line = new Row().put({
     kind: 'line',

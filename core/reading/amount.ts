@@ -178,6 +178,11 @@ const EACH = new RegExp(
 );
 const PACKET = /^(?:tins?|cans?|cartons?|jars?|sachets?|packets?|envelopes?|packs?|sticks?)\b/i;
 
+/** How a thing of a known weight is sold, before its name; pot barley is a grain. */
+const SOLD = /^(?:tubs?|pots?(?! barley)|bags?|bars?|bottles?|punnets?|boxe?s?)(?:\s+of)?\s+(?=\p{L})/iu;
+/** Units of which a packet may hold so much. */
+const HELD: ReadonlySet<string> = new Set(['g', 'kg', 'ml', 'l', 'oz', 'lb']);
+
 type Each = { qty: number; unit: UnitId; length: number };
 function eachAt(text: string): Each | null {
   const m = EACH.exec(text);
@@ -233,6 +238,15 @@ export function readAmount(text: string): { reading: Reading; rest: string } | n
   }
   const unit = unitAt(rest);
   if (unit) rest = rest.slice(unit.length).trimStart();
+  // "400 g tin coconut milk" is one tin of as much.
+  if (unit && HELD.has(unit.unit) && !each && PACKET.test(rest)) {
+    const packed = readAmount(`1 x ${text}`);
+    if (packed?.reading.each) {
+      const written = text.slice(0, text.length - packed.rest.length).trim();
+      return { ...packed, reading: { ...packed.reading, written } };
+    }
+  }
+  if (unit && HELD.has(unit.unit)) rest = rest.replace(SOLD, '');
   if (unit && !each && PACKET.test(text.slice(text.length - rest.length - unit.length - 1).trimStart())) {
     // "1 tin (400 g)", "2 sachets of 7 g".
     const after = eachAt(rest);

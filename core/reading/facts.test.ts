@@ -139,6 +139,26 @@ describe('"the powder" of a method', () => {
   });
 });
 
+describe('how a thing of a known weight is sold', () => {
+  it.each([
+    ['400g tin coconut milk', 'coconut_milk', 400],
+    ['7g sachet yeast', 'active_dry_yeast', 7],
+    ['7 g packet dried yeast', 'active_dry_yeast', 7],
+    ['200g tub of cream cheese', 'cream_cheese', 200],
+    ['250g pack butter', 'butter', 250],
+    ['1 kg bag sugar', 'sugar', 1000],
+    ['100 g bar dark chocolate', 'dark_chocolate', 100],
+    ['125g block margarine', 'plant_block', 125],
+  ])('%s', (row, id, g) => {
+    const [line] = read(row).lines;
+    expect([line!.line.item, line!.line.amount.massG?.value]).toEqual([{ kind: 'ref', id }, g]);
+    expect(line!.line.amount.written).toBe(row);
+  });
+  it('pot barley is a grain, and no barley in a pot', () => {
+    expect(read('100 g pot barley').lines[0]!.name).toBe('pot barley');
+  });
+});
+
 it('small things may weigh a few grams where the list says only how many', () => {
   const crackers = '100 g sunflower seeds\n50 g gf oats\n20 g psyllium husk\n150 ml water';
   const codes = (title: string) =>

@@ -26,6 +26,11 @@ export const plain = (value: number): string => PLAIN.format(value);
 
 /** What a kitchen scale shows: tenths of a gram below 20 g, whole grams above. A whole number gains no decimals. */
 export const grams = (g: number): string => `${fixed(g, g < 20 && g % 1 !== 0 ? 1 : 0)} g`;
+/** Grams to choose by, in two digits that count: what is weighed stands at Balance. */
+export function roughGrams(g: number): string {
+  const unit = 10 ** Math.max(0, Math.floor(Math.log10(Math.max(1, g))) - 1);
+  return g < 9.95 ? `${plain(Math.round(10 * g) / 10)} g` : `${fixed(unit * Math.round(g / unit), 0)} g`;
+}
 /** Ounces as far as a scale of ounces shows them: hundredths below one, tenths above. */
 export const ounces = (massG: number): string => {
   const oz = toOunces(massG);

@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { CALLS, isNoted, needOf, type CallName } from '../../contract/calls';
 import { KITS } from '../../core/classes';
 import { msg } from '../../core/explain';
-import { amountOf, fixed, grams, percent, spreadOf } from './format';
+import { amountOf, fixed, grams, percent, spreadOf, roughGrams } from './format';
 import { counted, listed } from './plural';
 import { ovenText, say, sayProblem } from './say';
 import { leavesOut } from './avoidWords';
@@ -42,6 +42,15 @@ describe('words', () => {
       '20.0 g',
       '250 g',
       '1,127 g',
+    ]);
+    expect([0.3, 5.84, 9.97, 13.96, 91.4, 428, 1127].map(roughGrams)).toEqual([
+      '0.3 g',
+      '5.8 g',
+      '10 g',
+      '14 g',
+      '91 g',
+      '430 g',
+      '1,100 g',
     ]);
     expect([percent(5.62), percent(54.2), fixed(-0.001, 1)]).toEqual(['5.6%', '54%', '0.0']);
     expect(amountOf({ value: 1.553, basis: 'derived' }, 'ratio')).toBe('155%');

@@ -82,7 +82,7 @@ function House({ letterOf }: { letterOf: (bakeId: string) => string }) {
         <h2>{W.toHaveInTheHouse}</h2>
         <p className="small quiet">
           {cost > 0 ? W.byThePacketsThatHave({ number: fixed(cost, 2), currency }) : W.noPacketOfTheseHas}
-          {unpriced > 0 && W.withoutOne({ unpriced })}.{' '}
+          {cost > 0 && unpriced > 0 && W.withoutOne({ unpriced })}.{' '}
           {known === toHave.length
             ? W.whatIsLeftIsTaken
             : W.sayWhatIsLeftOf({

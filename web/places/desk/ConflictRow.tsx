@@ -7,7 +7,7 @@ import { isBeside } from '../../../core/formula';
 import type { Conflict, Option } from '../../../core/rebalance';
 import { useAppDispatch } from '../../store/store';
 import { blankWay, WayForm } from '../../shared/WayForm';
-import { grams, gramsOrUnknown } from '../../words/format';
+import { gramsOrUnknown, roughGrams } from '../../words/format';
 import { listed } from '../../words/plural';
 import { AVOID_WORDS, ingredientName, JOB_WORDS, kitName } from '../../words/things';
 import { useDeskContext } from '../../shared/deskContext';
@@ -21,8 +21,8 @@ const W = deskWords.conflictRow;
 const amountsOf = (o: Option): string => {
   const parts = o.amounts
     .filter((a) => a.massG === null || a.massG >= 0.05)
-    .map((a) => (a.massG === null ? W.asNeeded : `${grams(a.massG)} ${shortName(a.ingredientId)}`));
-  return parts.join(' + ') || W.nothingToWeigh;
+    .map((a) => (a.massG === null ? W.asNeeded : `${roughGrams(a.massG)} ${shortName(a.ingredientId)}`));
+  return [...new Set(parts)].join(' + ') || W.nothingToWeigh;
 };
 const shortName = (id: string): string => ingredientName(id, true).replace(/^certified gluten-free /, '');
 

@@ -31,7 +31,7 @@ export const TASK_WORDS: Record<TaskKind, string> = catalogue('tasks.TASK_WORDS'
   divide: 'Divide',
   score: 'Score',
   fill: 'Fill',
-  wash: 'Brush',
+  wash: 'Brush or sprinkle',
   blind_bake: 'Bake blind',
   bake: 'Bake',
   uncover: 'Uncover',

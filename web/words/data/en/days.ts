@@ -165,7 +165,7 @@ export const daysWords = catalogue('days', {
     toHaveInTheHouse: 'Shopping list',
     byThePacketsThatHave: (a: { number: string; currency: string }) =>
       `${a.number} ${a.currency} for the packets that have a price`,
-    noPacketOfTheseHas: 'No packet of these has a price',
+    noPacketOfTheseHas: 'None of these packets has a price',
     withoutOne: (a: { unpriced: number }) => `; ${a.unpriced} without one`,
     whatIsLeftIsTaken: 'Amounts you have left are subtracted.',
     ofItIsNotKnown: (a: { toHaveCount: number }) => `; not known for ${a.toHaveCount}`,

@@ -42,7 +42,7 @@ export const readWords = catalogue('read', {
     drainedAbout: (a: { amount: string }) => `· drained about ${a.amount}`,
     correct: (a: { written: string }) => `Correct ${a.written}`,
     linesAsUnderstood: 'Lines as understood',
-    asWritten: 'original',
+    asWritten: 'as pasted',
     understoodAs: 'understood as',
     grams2: 'grams',
     how: 'how',
