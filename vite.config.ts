@@ -69,7 +69,7 @@ const CHUNKS = [
   },
   {
     name: 'tables',
-    test: /\/core\/(?:classes|ingredients)\/(?:data\/|(?:index|define|strengths|does|own)\.ts)/,
+    test: /\/core\/(?:classes|ingredients)\/(?:data\/|(?:index|define|strengths|jobs-covered|own)\.ts)/,
     priority: 2,
     includeDependenciesRecursively: false,
   },

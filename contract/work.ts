@@ -154,7 +154,7 @@ export type WorkJob =
 export type WorkAnswer =
   { id: number; output: unknown } | { id: number; failed: string } | { id: number; stopped: true };
 /** Does jobs; `steps` in parts, so that long ones show progress and can be stopped. */
-export type Workman = {
+export type WorkRunner = {
   run: (job: WorkJob) => WorkAnswer;
   steps: (job: WorkJob) => Generator<Progress, WorkAnswer>;
 };
@@ -163,7 +163,7 @@ const isSteps = (x: unknown): x is Generator<Progress, unknown> =>
   typeof x === 'object' && x !== null && Symbol.iterator in x && 'next' in x;
 
 /** A worker's mind: does jobs with the pantry it was last told of. What is thrown is a bug and comes back as such. */
-export function makeWorker(options: WorkerOptions = {}): Workman {
+export function makeWorker(options: WorkerOptions = {}): WorkRunner {
   const baked = keepingBakes();
   let known: Known = { ...options, pantry: REFERENCE_PANTRY, matcher: referenceMatcher, baked };
   function* steps(job: WorkJob): Generator<Progress, WorkAnswer> {

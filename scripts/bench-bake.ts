@@ -2,7 +2,7 @@ import {
   bakeOf,
   compareSteps,
   freeVessel,
-  MEMBERS,
+  MODEL_VARIANTS,
   plainPhase,
   vesselOf,
   type BakeSetup,
@@ -138,7 +138,7 @@ for (const [name, setup, stated] of CASES) {
     );
     continue;
   }
-  const all = MEMBERS.map((_m, m) => bakeOf(setup, m).doneMin ?? Number.NaN);
+  const all = MODEL_VARIANTS.map((_m, m) => bakeOf(setup, m).doneMin ?? Number.NaN);
   const [lo, hi] = [0.8 * Math.min(...all), 1.2 * Math.max(...all)];
   const middle = (Math.min(...all) + Math.max(...all)) / 2;
   const off = (100 * middle * 2) / (stated[0] + stated[1]) - 100;

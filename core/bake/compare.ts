@@ -1,5 +1,5 @@
 import { faultsOf, STOPS, type BakeFault } from './faults';
-import { bakeOf, coolingOf, drawnMember, MEMBERS, type BakeSetup } from './setup';
+import { bakeOf, coolingOf, displayedVariant, MODEL_VARIANTS, type BakeSetup } from './setup';
 import type { BakeResult } from './heat';
 import { paceOf, type Pace } from './calibrate';
 import { mergePhases } from './oven';
@@ -110,7 +110,7 @@ function comparing(
   faults: { crustSays: boolean; thick: boolean },
   { cells = 10, quick = false, run = bakeOf }: CompareHow,
 ): Comparing {
-  const drawn = drawnMember(written.classId);
+  const drawn = displayedVariant(written.classId);
   // A lid that comes off after half of the stated time comes off after half of the modelled one.
   const timed = [written, wished].some((s) => s.phases.length > 1 || s.doors.length > 0);
   const first = stated && timed ? run(written, drawn, cells).doneMin : null;
@@ -124,8 +124,8 @@ function comparing(
     adapted,
     changed: REASONS.filter((r) => !sameGroup(source, adapted, r)),
     drawn,
-    asking: quick ? [drawn] : MEMBERS.map((_m, m) => m),
-    probing: quick ? [] : [...new Set([0, drawn, MEMBERS.length - 1])],
+    asking: quick ? [drawn] : MODEL_VARIANTS.map((_m, m) => m),
+    probing: quick ? [] : [...new Set([0, drawn, MODEL_VARIANTS.length - 1])],
     bake: (setup, member) => run(setup, member, cells),
   };
 }

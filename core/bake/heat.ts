@@ -1,7 +1,7 @@
-import { facesOf, NEAREST, openFlow, radiation, type Face, type Oven, type Sides } from './face';
+import { facesOf, NEAREST, openFlow, radiation, type Face, type Oven, type Sides } from './boundary';
 import { gridOf, type Grid, type Section } from './grid';
 import { readAt, type Material } from './properties';
-import { conduct, properties, shortest, warm } from './step';
+import { conductHeat, properties, shortest, warm } from './step';
 
 export type BakeRun = {
   section: Section;
@@ -155,7 +155,7 @@ class Bake {
   #flows(oven: Oven): number {
     const { material, mostMin } = this.#run;
     properties(material, this.#temp, this.#grid.volume, this.#lambda, this.#capacity);
-    conduct(this.#grid, this.#temp, this.#lambda, this.#flow, this.#load);
+    conductHeat(this.#grid, this.#temp, this.#lambda, this.#flow, this.#load);
     let dt = this.#every * 60;
     for (const f of this.#faces) if (!f.idle) dt = Math.min(dt, this.#through(f, oven));
     // The longest step that stays stable: the cell that would lose its heat first sets it.

@@ -1,6 +1,6 @@
 import type { ClassId } from '../classes';
 import type { BakePhase } from '../formula';
-import type { Oven } from './face';
+import type { Oven } from './boundary';
 import type { Vessel } from './vessel';
 
 /** Film of still and of fanned air, W/(m² K), and vapour in the air, Pa; with steam in the oven. From memory. */

@@ -5,7 +5,7 @@ import { liftOf } from '../leavening';
 import { SEA_LEVEL_PA } from '../units';
 import { brownRate, GOLDEN, type Browning } from './brown';
 import type { Section } from './grid';
-import type { Side } from './face';
+import type { Side } from './boundary';
 import { bake, type BakeResult } from './heat';
 import { ovenOf, plainPhase } from './oven';
 import { materialOf, type Make } from './properties';
@@ -138,7 +138,7 @@ export function setupOf(formula: Formula, lookup: Lookup, more: SetupMore = {}):
 }
 
 /** Members of the ensemble: core to be reached, °C (calibration values, no probe's), and factor of conductivity. */
-export const MEMBERS = [
+export const MODEL_VARIANTS = [
   { untilC: 90, factor: 0.9 },
   { untilC: 90, factor: 1 },
   { untilC: 96, factor: 0.9 },
@@ -146,7 +146,7 @@ export const MEMBERS = [
 ] as const;
 const SOFT: readonly string[] = ['enriched', 'bun', 'muffin', 'batter', 'brownie', 'cookie', 'seed_loaf'];
 /** The member that is drawn: soft and dense bakes to 90, lean ones to 96 °C. */
-export const drawnMember = (classId: ClassId): number =>
+export const displayedVariant = (classId: ClassId): number =>
   SOFT.includes(classId) || CLASSES[classId].family === 'batter' ? 1 : 3;
 
 const MOST_MIN = 240;
@@ -189,7 +189,7 @@ const BOILS_LESS = 2.8e-4;
 
 /** One member's bake of a set-up, on a grid of so many cells each way. */
 export function bakeOf(s: BakeSetup, member: number, cells = 10): BakeResult {
-  const { untilC, factor } = MEMBERS[member]!;
+  const { untilC, factor } = MODEL_VARIANTS[member]!;
   const { vessel } = s;
   const dry = DRY.includes(CLASSES[s.classId].family);
   const walled: Side = { kind: 'wall', ...WALLS[s.metal] };

@@ -18,7 +18,7 @@ export function properties(
   }
 }
 /** Heat between neighbours, W, and how strongly each cell hangs on what is about it, W/K. */
-export function conduct(
+export function conductHeat(
   { from, to, reach }: Grid,
   temp: Float64Array,
   lambda: Float64Array,

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { bakeOf, drawnMember } from '../bake';
+import { bakeOf, displayedVariant } from '../bake';
 import { LOAF } from '../testing/bakes';
 import { timeLeft, type Probed } from './forecast';
 import { drawsFrom, ProbeStandIn, ScaleStandIn, USUAL_SCALE } from './standin';
@@ -108,7 +108,7 @@ describe('what may be taken for something else', () => {
 });
 
 describe('time left by a probe', () => {
-  const member = drawnMember(LOAF.classId);
+  const member = displayedVariant(LOAF.classId);
   const bake = bakeOf(LOAF, member, 8);
   const model = { curve: bake.curve.map((p): Probed => ({ min: p.min, c: p.coreC })), untilC: 96 };
   const at = (min: number): number => {

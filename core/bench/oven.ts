@@ -1,4 +1,4 @@
-import { bakeOf, drawnMember, donenessOfBake, setupOf, type Doneness } from '../bake';
+import { bakeOf, displayedVariant, donenessOfBake, setupOf, type Doneness } from '../bake';
 import type { BakePhase, Formula } from '../formula';
 import type { Lookup } from '../ingredients';
 import type { Modelled, Probed } from './forecast';
@@ -94,7 +94,7 @@ export function promptsOf(formula: Formula): Prompt[] {
 export function modelOf(formula: Formula, lookup: Lookup): Modelled | null {
   const setup = setupOf(formula, lookup);
   if (!setup) return null;
-  const { curve } = bakeOf(setup, drawnMember(setup.classId), 8);
+  const { curve } = bakeOf(setup, displayedVariant(setup.classId), 8);
   const { coreC } = donenessOfBake(formula.parts, lookup, setup.pressurePa);
   const last = curve.at(-1);
   // The model stops when it has it done: what it never reaches would tell nothing.

@@ -1,4 +1,4 @@
-import { bakeOf, drawnMember, setupOf } from '../bake';
+import { bakeOf, displayedVariant, setupOf } from '../bake';
 import type { Msg } from '../explain';
 import { mapLines, mainPart, profileOf, totalMassG, type Formula } from '../formula';
 import { refTo, type Lookup } from '../ingredients';
@@ -77,7 +77,7 @@ export function asItIs(formula: Formula, order: BenchOrder, state: BenchState, l
 export function timeBy(formula: Formula, by: number, lookup: Lookup): number | null {
   const setup = setupOf(formula, lookup);
   if (!setup || Math.abs(by - 1) < 1e-3) return setup ? 1 : null;
-  const member = drawnMember(setup.classId);
+  const member = displayedVariant(setup.classId);
   const [was, now] = [setup, { ...setup, massG: setup.massG * by }].map((s) => bakeOf(s, member, 6).doneMin);
   return was && now ? now / was : null;
 }

@@ -3,7 +3,7 @@ import type { Kit } from './types';
 
 export * from './types';
 export * from './strengths';
-export * from './does';
+export * from './jobs-covered';
 export { CLASSES, FEEL_FROM } from './data/classes';
 export { KITS };
 export * from './own';

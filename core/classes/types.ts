@@ -165,7 +165,7 @@ export type ProductClass = {
   feel: [FeelWord, FeelWord];
   doses: Partial<Record<Dosed, [number, number]>>;
   /** What cannot be had where the thing that is the structure has to go; said with every answer. */
-  honest?: Partial<Record<'egg' | 'fat', HonestId>> | undefined;
+  honest?: Partial<Record<'egg' | 'fat', LimitId>> | undefined;
   /** How much each job matters, 0 to 1. */
   jobs: Partial<Record<JobId, number>>;
   tolerances: Tolerance[];
@@ -179,14 +179,14 @@ export type ProductClass = {
 };
 
 /** What is said where egg, fat or gluten is the structure and leaves. */
-export const HONEST_IDS = [
+export const LIMIT_IDS = [
   'no_gluten',
   'no_hollow_shell',
   'no_sponge',
   'no_layers',
   'no_custard_tremble',
 ] as const;
-export type HonestId = (typeof HONEST_IDS)[number];
+export type LimitId = (typeof LIMIT_IDS)[number];
 
 /** Which leaving lines a kit can stand in for. */
 export type ConflictPattern = {

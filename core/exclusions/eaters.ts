@@ -19,7 +19,7 @@ export type Eater = {
 };
 
 /** What several eaters avoid between them. `strict` are the avoidances for which traces matter to somebody. */
-export type Table = {
+export type CombinedNeeds = {
   exclude: ExclusionId[];
   oil: OilReading;
   words: string[];
@@ -32,7 +32,7 @@ const once = <T>(xs: readonly T[]): T[] => [...new Set(xs)];
 export const avoidsOfEater = (e: Eater): AvoidId[] => avoidsOf(e.exclude, e.oil, e.words);
 
 /** The union of what eaters avoid, and of where traces matter; empty for nobody. */
-export function tableOf(eaters: readonly Eater[]): Table {
+export function combinedNeeds(eaters: readonly Eater[]): CombinedNeeds {
   const strict = new Set(eaters.filter((e) => e.traces).flatMap(avoidsOfEater));
   return {
     exclude: once(eaters.flatMap((e) => e.exclude)),

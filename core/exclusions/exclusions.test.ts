@@ -9,7 +9,7 @@ import {
   PRESET_IDS,
   PRESETS,
   RULESETS,
-  tableOf,
+  combinedNeeds,
   verdictFor,
   verdictForEater,
   type Eater,
@@ -115,14 +115,14 @@ describe('eaters', () => {
   };
 
   it('a table is the union of its eaters, traces only where they matter to somebody', () => {
-    const t = tableOf([club, choir]);
+    const t = combinedNeeds([club, choir]);
     expect(t).toMatchObject({
       exclude: ['egg', 'dairy', 'oil', 'nuts', 'sesame'],
       words: ['cardamom'],
       oil: 'extracted',
     });
     expect(t.strict).toEqual(['gluten', 'tree_nut', 'peanut', 'sesame', 'own_word']);
-    expect(tableOf([])).toEqual({ exclude: [], oil: 'extracted', words: [], strict: [] });
+    expect(combinedNeeds([])).toEqual({ exclude: [], oil: 'extracted', words: [], strict: [] });
   });
 
   it('says the worst line and which it is', () => {

@@ -26,4 +26,4 @@ export const USUAL_TIN: Record<TinShape, UsualTin> = {
   pot: { wall: 10, long: 0, taper: 1 },
 };
 /** Several pieces side by side in tins of this shape. */
-export const isHoled = (shape: TinShape): boolean => USUAL_TIN[shape].holeMl !== undefined;
+export const hasHoles = (shape: TinShape): boolean => USUAL_TIN[shape].holeMl !== undefined;

@@ -1,4 +1,4 @@
-import { bakeOf, donenessOfBake, drawnMember, faultsOf, paceOf, setupOf } from '../bake';
+import { bakeOf, donenessOfBake, displayedVariant, faultsOf, paceOf, setupOf } from '../bake';
 import { mainPart, type Formula } from '../formula';
 import type { Lookup } from '../ingredients';
 import { isYeasted, PLACES, plannedRise, slownessOf, USUAL_PLAN } from '../leavening';
@@ -34,7 +34,7 @@ const MODEL_CELLS = 4;
 function modelledMin(formula: Formula, lookup: Lookup): [number, number] | null {
   const setup = setupOf(formula, lookup);
   if (!setup || faultsOf(setup).length > 0) return null;
-  const min = bakeOf(setup, drawnMember(setup.classId), MODEL_CELLS).doneMin;
+  const min = bakeOf(setup, displayedVariant(setup.classId), MODEL_CELLS).doneMin;
   return min === null ? null : [Math.round(MODEL_OFF[0] * min), Math.round(MODEL_OFF[1] * min)];
 }
 

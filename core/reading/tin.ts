@@ -1,5 +1,5 @@
 import type { Sourced } from '../explain';
-import { isHoled, USUAL_TIN, type StatedTin, type TinShape, type Yield } from '../formula';
+import { hasHoles, USUAL_TIN, type StatedTin, type TinShape, type Yield } from '../formula';
 import { inchesToCm } from '../units';
 import { NUMBER, numberOf } from './amount';
 
@@ -119,7 +119,7 @@ export function readTin(text: string): StatedTin | null {
     const written = lined ? lined[0].replace(/^\D+/, '') : nameOf(around);
     const count =
       /\btwo\b|\b2\b(?=[^.]{0,25}(?:tins|pans))/i.test(around) && /tins|pans/i.test(around) ? 2 : 1;
-    if (isHoled(shape)) {
+    if (hasHoles(shape)) {
       const named = HOLES.exec(around)?.[1];
       const holes = named ? numberOf(named) : 12;
       const ml = volume(USUAL_TIN[shape].holeMl! * holes, 0.15);

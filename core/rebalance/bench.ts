@@ -3,7 +3,7 @@ import { verdictFor } from '../exclusions';
 import { doughLines, profileOf, type Formula, type Part, type Profile } from '../formula';
 import type { AvoidId, Lookup } from '../ingredients';
 import { assemblePart } from './assemble';
-import { uncoveredJobs, watchedIn } from './verdicts';
+import { uncoveredJobs, cautionsIn } from './verdicts';
 import { fitOf } from './bands';
 import { lowerBound } from './bound';
 import { fitIn, jobTotal } from './conflicts';
@@ -45,7 +45,7 @@ export class PartBench {
     readonly style: Style = {},
   ) {
     this.held = new Set(source.parts.flatMap((p) => p.lines).flatMap((l) => lookup(l.item)?.id ?? []));
-    this.watched = watchedIn(source, lookup);
+    this.watched = cautionsIn(source, lookup);
     this.#programme = new PartProgramme(
       part,
       slots.flatMap((s) => s.conflict.lineIds),

@@ -24,7 +24,10 @@ type Known = {
 };
 
 /** What the things to watch cost beside closeness. */
-export function watchCost(cautions: Iterable<CautionId>, weights: Pick<Weights, 'watch' | 'green'>): number {
+export function cautionCost(
+  cautions: Iterable<CautionId>,
+  weights: Pick<Weights, 'watch' | 'green'>,
+): number {
   let cost = 0;
   for (const c of cautions) cost += c === 'green_sunflower' ? weights.green : weights.watch;
   return cost;
@@ -86,7 +89,7 @@ export function lowerBound(
     });
     cost += styleCost(style, { kits, added: kits.flatMap((kit, i) => known[i]!.get(kit)!.sure) }, held);
     return (
-      cost + watchCost(cautions, weights) + allergenCost([...allergens]) + weights.unknown * unknown.size
+      cost + cautionCost(cautions, weights) + allergenCost([...allergens]) + weights.unknown * unknown.size
     );
   };
 }

@@ -1,4 +1,4 @@
-import { type HonestId, CLASSES } from '../classes';
+import { type LimitId, CLASSES } from '../classes';
 import { type Msg, msg } from '../explain';
 import { EGG_GROUPS } from '../ingredients';
 import type { Confidence } from './types';
@@ -19,7 +19,7 @@ const FIRM: readonly string[] = [
 ];
 
 /** What cannot be had where the egg or the firm fat that leaves is what holds the bake. */
-export function honestOf(choices: readonly Choice[]): HonestId[] {
+export function limitsOf(choices: readonly Choice[]): LimitId[] {
   const ids = choices.flatMap(({ conflict: c, kit }) => {
     const { honest } = CLASSES[c.classId];
     // Oats are out for what they may be mixed with: no dough was held by them.
@@ -41,7 +41,7 @@ export function confidenceOf(
   uncovered: readonly string[],
   widened: readonly Msg[],
   outside: readonly string[],
-  honest: readonly HonestId[],
+  honest: readonly LimitId[],
   warned: readonly Msg[],
 ): Confidence {
   const because: Msg[] = [...honest.map((id) => msg('honest', { id })), ...warned];

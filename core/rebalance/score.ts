@@ -2,7 +2,7 @@ import { CLASSES, type JobId } from '../classes';
 import { verdictFor } from '../exclusions';
 import type { Formula, Part, Profile } from '../formula';
 import type { AvoidId, Lookup } from '../ingredients';
-import { watchCost } from './bound';
+import { cautionCost } from './bound';
 import { fitIn } from './conflicts';
 import { LESS_LIQUID_COST, WIDENED_COST } from './solve';
 import { priceCost, styleCost, type Incoming, type Style } from './style';
@@ -81,7 +81,7 @@ export function scoreOf(asked: Asked, made: Made): ScorePart[] {
     { code: 'usual', value: SCORE.usual * sum((c) => 1 - c.kit.usual) },
     { code: 'scarce', value: SCORE.scarce * sum((c) => c.kit.scarcity) },
     { code: 'fresh', value: SCORE.fresh * fresh.size },
-    { code: 'watch', value: watchCost(cautionsOf(incoming.kits, [made.part], lookup), SCORE) },
+    { code: 'watch', value: cautionCost(cautionsOf(incoming.kits, [made.part], lookup), SCORE) },
     { code: 'widened', value: widenedCost(solved) },
     {
       code: 'style',

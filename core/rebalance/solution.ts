@@ -7,7 +7,7 @@ import { WORST, type Trial } from './trial';
 import { type StyleMiss, STYLE_RULES } from './style';
 import type { Choice, Variable } from './variables';
 import { withOpen } from './bands';
-import { honestOf, confidenceOf } from './confidence';
+import { limitsOf, confidenceOf } from './confidence';
 import { holdBack } from './hold-back';
 import type { Option, Solution } from './types';
 import { verdictsOf, newAllergens, cautionsOf } from './verdicts';
@@ -98,7 +98,7 @@ export function solutionOf(
     : [];
   const outside = fit.filter((f) => f.state === 'low' || f.state === 'high').map((f) => f.key);
   const open = fit.some((f) => f.state === 'open');
-  const honest = honestOf(choices);
+  const honest = limitsOf(choices);
   const warned = trials.flatMap((t) => t.warned);
   return {
     key: choices.map((c) => `${c.conflict.id}=${c.kit.id}`).join('|') || 'as-written',

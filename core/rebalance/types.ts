@@ -1,4 +1,4 @@
-import type { CautionId, ClassId, HonestId, How, JobId, JobNeed, OwnKit, PropKey } from '../classes';
+import type { CautionId, ClassId, LimitId, How, JobId, JobNeed, OwnKit, PropKey } from '../classes';
 import type { Msg, Sourced } from '../explain';
 import type { ExclusionId, OilReading } from '../exclusions';
 import type { Formula, LineRole, Profile, PropUnit } from '../formula';
@@ -167,7 +167,7 @@ export type Solution = {
   /** Why it comes after the first answer: what decides, first; nothing for that itself. */
   because: Msg[];
   /** What cannot be had here, since what held the bake has to go. */
-  honest: HonestId[];
+  honest: LimitId[];
   /** Water worth keeping back at first, g: what the spread of the new solids' thirst amounts to. */
   holdBackG: number;
   confidence: Confidence;

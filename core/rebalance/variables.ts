@@ -190,7 +190,7 @@ const NO_WINDOW = 10;
  * The same amount without its window and with a tenth of the pull to its usual dose: shows whether a dose is right
  * by what it does, or only by its bounds.
  */
-export const loosened = (v: Variable): Variable =>
+export const withRelaxedBounds = (v: Variable): Variable =>
   v.came ? { ...v, lo: 0, hi: NO_WINDOW * Math.max(v.usual, v.hi), weight: v.weight / 10 } : v;
 
 /** Liquids a baker would hold back when what comes in is wetter than what left. */

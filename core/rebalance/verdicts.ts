@@ -79,7 +79,7 @@ export const watchedOf = (ingredient: Ingredient | null): AvoidId[] =>
   WATCHED.filter((a) => ingredient?.facts[a] === 'yes');
 
 /** The watched avoidances that a formula holds already. */
-export const watchedIn = (source: Formula, lookup: Lookup): Set<AvoidId> =>
+export const cautionsIn = (source: Formula, lookup: Lookup): Set<AvoidId> =>
   new Set(
     source.parts
       .flatMap((p) => p.lines)
@@ -88,7 +88,7 @@ export const watchedIn = (source: Formula, lookup: Lookup): Set<AvoidId> =>
 
 /** The groups that stay out of a formula. */
 export function closedTo(source: Formula, lookup: Lookup, allow: readonly AvoidId[]): AvoidId[] {
-  const there = watchedIn(source, lookup);
+  const there = cautionsIn(source, lookup);
   return CLOSED.filter((a) => !there.has(a) && !allow.includes(a));
 }
 
@@ -105,7 +105,7 @@ export function newAllergens(
   added: readonly string[],
   source: Formula,
   lookup: Lookup,
-  before = watchedIn(source, lookup),
+  before = cautionsIn(source, lookup),
 ): { avoid: AvoidId; ingredientId: string }[] {
   const seen = new Set<AvoidId>();
   return added.flatMap((id) => {

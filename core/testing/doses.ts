@@ -5,7 +5,7 @@ import { lookupReference } from '../ingredients';
 import { adapt } from '../rebalance';
 import { conflictsOf } from '../rebalance/conflicts';
 import { PartProgramme } from '../rebalance/solve';
-import { loosened, variablesOf, type Choice } from '../rebalance/variables';
+import { withRelaxedBounds, variablesOf, type Choice } from '../rebalance/variables';
 
 /** A dose solved for without its window, beside the usual one. */
 export type FreeDose = {
@@ -40,7 +40,7 @@ export function freeDoses(formula: Formula, exclude: readonly ExclusionId[]): Fr
       target,
       lookupReference,
     );
-    const solved = programme.solve(choices, Number.POSITIVE_INFINITY, loosened);
+    const solved = programme.solve(choices, Number.POSITIVE_INFINITY, withRelaxedBounds);
     const usual = new Map(
       variablesOf(
         part,

@@ -11,7 +11,7 @@ import { keyName } from './shortcuts';
 import { useAppSelector } from '../store/store';
 import { EXCLUSION_WORDS } from '../words/data/names';
 import { listed } from '../words/plural';
-import { readIn } from '../words/heat';
+import { setHeatScale } from '../words/heat';
 import classes from './shell.module.css';
 import { appWords } from '../words/data/en/app';
 
@@ -143,7 +143,7 @@ export function Shell() {
   const waits = isLoading || (isError && looking);
   const heat = kitchen?.heat ?? 'c';
   // Before anything below is drawn: all of it is drawn anew when it changes, and what was typed would be lost.
-  readIn(heat);
+  setHeatScale(heat);
   return (
     <>
       <a href="#main" className={classes.skip}>

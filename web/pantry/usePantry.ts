@@ -2,7 +2,7 @@ import type { PantryRow } from '../../contract/dto';
 import { pantryOf } from '../../contract/work';
 import { makePantry, REFERENCE_PANTRY, type Pantry } from '../../core/pantry';
 import { usePantryQuery } from '../api/api';
-import { nameOwn } from '../words/things';
+import { registerOwnNames } from '../words/things';
 
 const NOTHING: PantryRow[] = [];
 /** Built once for an answer of the server, however many places ask for it. */
@@ -12,7 +12,7 @@ export function pantryFor(rows: readonly PantryRow[]): Pantry {
   if (rows.length === 0) return REFERENCE_PANTRY;
   let pantry = built.get(rows);
   if (!pantry) {
-    nameOwn(rows.map((r) => ({ id: r.id, name: r.doc.name })));
+    registerOwnNames(rows.map((r) => ({ id: r.id, name: r.doc.name })));
     pantry = pantryOf(rows);
     built.set(rows, pantry);
   }

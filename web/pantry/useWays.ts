@@ -1,7 +1,7 @@
 import type { WayRow } from '../../contract/dto';
 import { kitById, kitOfOwn, type Kit, type OwnKit } from '../../core/classes';
 import { useWaysQuery } from '../api/ways';
-import { nameOwn } from '../words/things';
+import { registerOwnNames } from '../words/things';
 
 export type Ways = { own: readonly OwnKit[]; kitOf: (id: string) => Kit | null; ready: boolean };
 
@@ -12,7 +12,7 @@ const made = new WeakMap<readonly WayRow[], Ways>();
 function waysFor(rows: readonly WayRow[]): Ways {
   let ways = made.get(rows);
   if (!ways) {
-    nameOwn(rows);
+    registerOwnNames(rows);
     const own = rows.map(({ id, rev: _rev, ...doc }) => ({ id, doc }));
     const kits = new Map(own.map((o) => [o.id, kitOfOwn(o)]));
     ways = { own, kitOf: (id) => kits.get(id) ?? kitById(id), ready: true };

@@ -1,6 +1,6 @@
 import { Fragment } from 'react';
 import type { Step } from '../../core/method';
-import { say } from '../words/say';
+import { messageText } from '../words/say';
 import { piecesOfStep } from '../words/stepWords';
 import classes from './parts.module.css';
 
@@ -26,11 +26,17 @@ export function StepText({ step }: { step: Step }) {
   if (step.own !== undefined) return <>{step.own}</>;
   return (
     <>
-      {step.added ? <b>{say(step.added)}</b> : step.struck ? <s>{step.text}</s> : <Swapped step={step} />}
-      {step.struck && <span className={classes.stepNote}>{say(step.struck)}</span>}
+      {step.added ? (
+        <b>{messageText(step.added)}</b>
+      ) : step.struck ? (
+        <s>{step.text}</s>
+      ) : (
+        <Swapped step={step} />
+      )}
+      {step.struck && <span className={classes.stepNote}>{messageText(step.struck)}</span>}
       {step.notes.map((n) => (
         <span key={n.code + JSON.stringify(n.args)} className={classes.stepNote}>
-          {say(n)}
+          {messageText(n)}
         </span>
       ))}
     </>

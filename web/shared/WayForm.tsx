@@ -34,7 +34,7 @@ import { DOSE_WORDS, FAMILY_WORDS, STANDABLE, STATE_WORDS } from '../words/data/
 import { GROUP_NAMES } from '../words/data/terms';
 import { Dialog } from '../parts/Dialog';
 import { Notice } from '../parts/Notice';
-import { sayDone } from '../parts/sayDone';
+import { toastUndo } from '../parts/toastUndo';
 import { useSchemaForm } from './useSchemaForm';
 import classes from './way.module.css';
 import { partsWords } from '../words/data/en/parts';
@@ -164,8 +164,8 @@ function useKeeping(start: OwnKitDoc, row: WayRow | null) {
       return null;
     }
     const way = done.data;
-    if (id === null) sayDone(W.kept({ way: way.name }), () => remove(way.id), 'undo');
-    else sayDone(W.changed({ way: way.name }), () => put({ id, rev: way.rev, doc: start }), 'undo');
+    if (id === null) toastUndo(W.kept({ way: way.name }), () => remove(way.id), 'undo');
+    else toastUndo(W.changed({ way: way.name }), () => put({ id, rev: way.rev, doc: start }), 'undo');
     return way;
   };
   return {

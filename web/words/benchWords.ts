@@ -4,7 +4,7 @@ import type { Formula } from '../../core/formula';
 import { avoidWords } from './avoidWords';
 import { PERCENT, fixed, grams, tenths } from './format';
 import { listed } from './plural';
-import { say } from './say';
+import { messageText } from './say';
 import { benchSentences } from './data/en/sentences/bench';
 
 const W = benchSentences;
@@ -23,7 +23,7 @@ export function effectWords({ massG, wetness, timeBy, warnings }: Effect): strin
           number: fixed(100 * Math.abs(timeBy - 1), 0),
           which: timeBy > 1 ? W.longer : W.shorter,
         }),
-    ...warnings.map(say),
+    ...warnings.map(messageText),
   ]
     .filter(Boolean)
     .join(' ');

@@ -12,13 +12,13 @@ import {
   degreesSpan,
   fromField,
   heatUnit,
-  inDegrees,
+  toKitchenScale,
   ovenDegrees,
-  readIn,
+  setHeatScale,
   toField,
 } from './heat';
 
-afterEach(() => readIn('c'));
+afterEach(() => setHeatScale('c'));
 
 describe('the scale of the kitchen', () => {
   it('shows heat, spans and differences on it; a difference has no 32 in it', () => {
@@ -29,7 +29,7 @@ describe('the scale of the kitchen', () => {
       '20',
       '°C',
     ]);
-    readIn('f');
+    setHeatScale('f');
     // The steam point and the temperatures of the US Food Code 3-501.14: 57 °C (135 °F), 21 °C (70 °F), 5 °C (41 °F).
     expect([degrees(100), degreesSpan(57, 21), degrees(5), degreesApart(20), heatUnit()]).toEqual([
       '212 °F',
@@ -42,7 +42,7 @@ describe('the scale of the kitchen', () => {
 
   it('an oven stands on both, the kitchen’s own first, °F to five as on the dial', () => {
     expect(ovenDegrees(218, false)).toBe('218 °C (425 °F)');
-    readIn('f');
+    setHeatScale('f');
     expect(ovenDegrees(218, true)).toBe('425 °F fan (218 °C)');
     expect(ovenDegrees(218, true, 'c')).toBe('218 °C fan (425 °F)');
   });
@@ -51,11 +51,11 @@ describe('the scale of the kitchen', () => {
     for (const scale of ['c', 'f'] as const)
       fc.assert(
         fc.property(fc.integer({ min: -40, max: 600 }), fc.boolean(), (typed, apart) => {
-          readIn(scale);
+          setHeatScale(scale);
           return toField(fromField(typed, apart), apart) === typed;
         }),
       );
-    readIn('f');
+    setHeatScale('f');
     expect(fromField(9, true)).toBe(5);
   });
 });
@@ -77,9 +77,9 @@ describe('our own sentences', () => {
     ],
     ['nothing of heat', 'nothing of heat'],
   ])('%s', (said, inF) => {
-    expect(inDegrees(said)).toBe(said);
-    readIn('f');
-    expect(inDegrees(said)).toBe(inF);
+    expect(toKitchenScale(said)).toBe(said);
+    setHeatScale('f');
+    expect(toKitchenScale(said)).toBe(inF);
   });
 
   it('leave no number of °C behind, in any of them', () => {
@@ -94,10 +94,10 @@ describe('our own sentences', () => {
     ];
     const hot = all.filter((t) => t.includes(' °C'));
     expect(hot.length).toBeGreaterThan(20);
-    readIn('f');
-    expect(hot.map(inDegrees).filter((t) => /\d °C/.test(t))).toEqual([]);
+    setHeatScale('f');
+    expect(hot.map(toKitchenScale).filter((t) => /\d °C/.test(t))).toEqual([]);
     // The words around the numbers are as they were.
     for (const t of hot)
-      expect(inDegrees(t).replace(/[−\d]+|°[CF]/g, '')).toBe(t.replace(/[−\d]+|°[CF]/g, ''));
+      expect(toKitchenScale(t).replace(/[−\d]+|°[CF]/g, '')).toBe(t.replace(/[−\d]+|°[CF]/g, ''));
   });
 });

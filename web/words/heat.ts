@@ -14,7 +14,7 @@ export type HeatScale = NonNullable<Kitchen['heat']>;
 
 // One for the page, as its language is; told when the kitchen is fetched.
 let scale: HeatScale = 'c';
-export function readIn(next: HeatScale): void {
+export function setHeatScale(next: HeatScale): void {
   scale = next;
 }
 export const heatScale = (): HeatScale => scale;
@@ -62,7 +62,7 @@ const valueOf = (text: string): number => Number(text.replace('−', '-'));
 const sign = (x: number): string => fixed(x, 0).replace('-', '−');
 
 /** Our own sentences, written in °C, on the scale of the kitchen. What a baker wrote is never put through it. */
-export function inDegrees(text: string): string {
+export function toKitchenScale(text: string): string {
   if (scale === 'c') return text;
   const said = text.replace(WRITTEN, (_all, differ = '', a: string, to = '', b = '', than = '') => {
     const turned = differ || than ? shownApart : shown;

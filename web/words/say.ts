@@ -10,14 +10,14 @@ export { minutesText, ovenText } from './saying/oven';
 export { sayProblem } from './problems';
 
 /** What the computation has to say, in words: a sentence for every code. */
-const SAY: Say<Msg['code']> = { ...SAY_OF_READING, ...SAY_OF_ANSWERS, ...SAY_OF_STEPS };
+const MESSAGES: Say<Msg['code']> = { ...SAY_OF_READING, ...SAY_OF_ANSWERS, ...SAY_OF_STEPS };
 
 /**
  * A message in words; one that is for one part of several says so first. A formula that was kept by a newer edition may hold a code
  * without words: it shows itself as the code.
  */
-export function say({ code, args }: Msg): string {
-  const sentence = SAY[code] as ((a: Msg['args']) => string) | undefined;
+export function messageText({ code, args }: Msg): string {
+  const sentence = MESSAGES[code] as ((a: Msg['args']) => string) | undefined;
   const said = sentence?.(args) ?? code;
   return args.part ? W.forPart({ part: args.part, said: withinSentence(said) }) : said;
 }

@@ -1,13 +1,13 @@
 import { atHead } from './case';
 import { argOf } from '../../core/explain';
 import type { Step, WordSwap } from '../../core/method';
-import { say } from './say';
+import { messageText } from './say';
 import { kitName } from './things';
 
 /** What comes in place of words that leave: a way's name, as it stands in a sentence. */
 function comesIn({ msg }: WordSwap): string {
   if (msg.code === 'step.nothing') return '';
-  if (msg.code === 'step.word' || msg.code === 'step.called') return say(msg);
+  if (msg.code === 'step.word' || msg.code === 'step.called') return messageText(msg);
   return kitName(argOf(msg, 'kit') ?? '', true).split(',')[0]!;
 }
 
@@ -30,7 +30,7 @@ export function piecesOfStep({ text, swaps = [] }: Step): (string | { out: strin
 /** A step's own words as they now go. */
 export const textNow = (step: Step): string =>
   step.added
-    ? say(step.added)
+    ? messageText(step.added)
     : piecesOfStep(step)
         .map((p) => (typeof p === 'string' ? p : p.comes))
         .join('');
@@ -43,9 +43,9 @@ const withNotes = (text: string, notes: readonly string[]): string =>
 export function stepText(step: Step): string | null {
   if (step.own !== undefined) return step.own;
   if (step.struck) return null;
-  return withNotes(textNow(step), step.notes.map(say));
+  return withNotes(textNow(step), step.notes.map(messageText));
 }
 
 /** A step in plain words, to begin with when it is rewritten: a struck one too. */
 export const plainStep = (s: Step): string =>
-  withNotes(textNow(s), [...(s.struck ? [say(s.struck)] : []), ...s.notes.map(say)]);
+  withNotes(textNow(s), [...(s.struck ? [messageText(s.struck)] : []), ...s.notes.map(messageText)]);

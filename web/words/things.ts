@@ -14,7 +14,7 @@ export * from './data/terms';
 
 /** Names of the baker's own things by revision; told when the pantry is fetched. */
 const own = new Map<string, string>();
-export function nameOwn(things: Iterable<{ id: string; name: string }>): void {
+export function registerOwnNames(things: Iterable<{ id: string; name: string }>): void {
   for (const { id, name } of things) own.set(id, name);
 }
 

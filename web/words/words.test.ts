@@ -6,7 +6,7 @@ import { KITS } from '../../core/classes';
 import { msg } from '../../core/explain';
 import { amountOf, fixed, grams, percent, spreadOf, roughGrams } from './format';
 import { counted, listed } from './plural';
-import { ovenText, say, sayProblem } from './say';
+import { ovenText, messageText, sayProblem } from './say';
 import { leavesOut } from './avoidWords';
 import { peopleWords } from './data/en/people';
 import { KIT_WORDS } from './things';
@@ -19,11 +19,11 @@ const sourcesIn = (dir: string): string[] =>
 
 describe('words', () => {
   it('a message of a newer edition shows itself as its code, one for a part says the part first', () => {
-    expect(say({ code: 'step.ofTomorrow', args: {} } as never)).toBe('step.ofTomorrow');
-    expect(say(msg('step.noProof', { part: 'Base' }))).toMatch(/^For the Base: /);
-    expect(say(msg('cannot.locks', { held: [{ what: 'mass' }, { what: 'line', id: 'water' }] }))).toMatch(
-      /total weight and the amount of water/,
-    );
+    expect(messageText({ code: 'step.ofTomorrow', args: {} } as never)).toBe('step.ofTomorrow');
+    expect(messageText(msg('step.noProof', { part: 'Base' }))).toMatch(/^For the Base: /);
+    expect(
+      messageText(msg('cannot.locks', { held: [{ what: 'mass' }, { what: 'line', id: 'water' }] })),
+    ).toMatch(/total weight and the amount of water/);
   });
 
   it('what somebody did has words for every call that is noted', () => {
@@ -64,8 +64,8 @@ describe('words', () => {
     expect(leavesOut(['gluten', 'egg', 'milk', 'tree_nut', 'peanut', 'oil'])).toBe(
       'egg, dairy, nuts, added oil',
     );
-    expect(say(msg('step.waterWash', { part: 'crust' }))).toBe('For the crust: brush with water.');
-    expect(say(msg('step.gel', { g1: 14, n1: 'flax_ground', g2: 90, n2: 'water', wait: 10 }))).toBe(
+    expect(messageText(msg('step.waterWash', { part: 'crust' }))).toBe('For the crust: brush with water.');
+    expect(messageText(msg('step.gel', { g1: 14, n1: 'flax_ground', g2: 90, n2: 'water', wait: 10 }))).toBe(
       'Make the gel: whisk 14 g ground flax into 90 g water and leave 10 min to thicken.',
     );
     expect(ovenText({ ovenC: 177, minutes: [25, 30], fan: true })).toBe('177 °C fan (350 °F), 25 to 30 min');

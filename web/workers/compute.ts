@@ -2,7 +2,7 @@ import { proxy, wrap, type Remote } from 'comlink';
 import type { PantryRow } from '../../contract/dto';
 import type { WorkAnswer, WorkInput, WorkJob, WorkName, WorkOutput } from '../../contract/work';
 import type { CoreWorker } from './core.worker';
-import type { TellProgress } from './turns';
+import type { OnProgress } from './turns';
 
 /** Why there is no answer: no worker came to be, the work took too long, or it failed. */
 export type ComputeFault = 'blocked' | 'tooLong' | 'failed';
@@ -24,7 +24,7 @@ type Pending = {
   input: unknown;
   place: string;
   pantry: readonly PantryRow[];
-  tell: TellProgress | undefined;
+  tell: OnProgress | undefined;
   tries: number;
   answer: (a: WorkAnswer) => void;
   fail: (e: ComputeError) => void;
@@ -111,7 +111,7 @@ async function begin(p: Pending): Promise<void> {
   const waited = limit(MOST_QUIET_MS);
   const { tell, name, input, place } = p;
   const job = { id: next++, name, input } as WorkJob;
-  const heard: TellProgress = (at, of) => {
+  const heard: OnProgress = (at, of) => {
     waited.again();
     tell?.(at, of);
   };
@@ -140,7 +140,7 @@ export async function compute<N extends WorkName>(
   input: WorkInput<N>,
   pantry: readonly PantryRow[],
   place: string,
-  tell?: TellProgress,
+  tell?: OnProgress,
 ): Promise<WorkOutput<N> | null> {
   const answer = await new Promise<WorkAnswer>((done, fail) => {
     void begin({ name, input, place, pantry, tell, tries: 0, answer: done, fail });

@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import type { WorkAnswer, WorkJob, Workman } from '../../contract/work';
-import { takeTurns } from './turns';
+import type { WorkAnswer, WorkJob, WorkRunner } from '../../contract/work';
+import { makeScheduler } from './turns';
 
 /** Work of so many parts, each of which takes 5 ms by the clock given. */
-function workOf(parts: number): { man: Workman; now: () => number; worked: number[] } {
+function workOf(parts: number): { man: WorkRunner; now: () => number; worked: number[] } {
   let clock = 0;
   const worked: number[] = [];
-  const man: Workman = {
+  const man: WorkRunner = {
     run: () => ({ id: 0, output: null }),
     *steps(job: WorkJob) {
       for (let k = 1; k <= parts; k++) {
@@ -25,7 +25,7 @@ describe('work in turns', () => {
   it('ends with the answer and tells how far it is between its parts', async () => {
     const { man, now } = workOf(6);
     const told: string[] = [];
-    const run = takeTurns(man, now);
+    const run = makeScheduler(man, now);
     expect(await run(job(1), 'desk', (done, of) => void told.push(`${done}/${of}`))).toEqual({
       id: 1,
       output: 'done 1',
@@ -35,7 +35,7 @@ describe('work in turns', () => {
 
   it('the latest job of a place wins; the older is stopped before it is done, another place goes on', async () => {
     const { man, now, worked } = workOf(40);
-    const run = takeTurns(man, now);
+    const run = makeScheduler(man, now);
     const [old, other, fresh] = await Promise.all([
       run(job(1), 'desk'),
       run(job(2), 'shelf'),

@@ -1,9 +1,9 @@
-import type { WorkAnswer, WorkJob, Workman } from '../../contract/work';
+import type { WorkAnswer, WorkJob, WorkRunner } from '../../contract/work';
 
 /** The most of the worker's loop that is taken at a time, ms. */
 const CHUNK_MS = 8;
 
-export type TellProgress = (done: number, of: number) => void;
+export type OnProgress = (done: number, of: number) => void;
 
 /** Lets whatever else has come in have its turn. */
 const turn = (): Promise<void> =>
@@ -20,10 +20,10 @@ const turn = (): Promise<void> =>
  * Does jobs in parts of at most 8 ms. The latest job of a place wins: an older one that is still being worked out
  * there is stopped. Progress is told between the parts.
  */
-export function takeTurns(
-  { steps }: Workman,
+export function makeScheduler(
+  { steps }: WorkRunner,
   now: () => number = () => performance.now(),
-): (job: WorkJob, place: string, tell?: TellProgress) => Promise<WorkAnswer> {
+): (job: WorkJob, place: string, tell?: OnProgress) => Promise<WorkAnswer> {
   const latest = new Map<string, number>();
   return async (job, place, tell) => {
     latest.set(place, job.id);

@@ -24,7 +24,7 @@ import { Notice } from '../../parts/Notice';
 import { BAKE_FAULT_WORDS, BAKE_NOTE_WORDS, KEEP_WORDS, SIGN_WORDS } from '../../words/data/bake';
 import { fixed, grams } from '../../words/format';
 import { listed } from '../../words/plural';
-import { degrees, degreesApart, degreesSpan, inDegrees } from '../../words/heat';
+import { degrees, degreesApart, degreesSpan, toKitchenScale } from '../../words/heat';
 import { minutesText } from '../../words/say';
 import { CantSay } from '../../shared/read/CantSay';
 import { useDeskContext } from '../../shared/deskContext';
@@ -36,9 +36,9 @@ import { Band } from './Band';
 import { Curves } from './Curves';
 import { OtherTin, YourOven } from './OtherTin';
 import { Programme } from './Programme';
-import { Rests, Took } from './Rests';
+import { ModelDetails, Took } from './ModelDetails';
 import { Section } from './Section';
-import { Told } from './Told';
+import { BakeVerdict } from './BakeVerdict';
 import { useBake } from '../../shared/useBake';
 import classes from './bake.module.css';
 import { bakeWords } from '../../words/data/en/bake';
@@ -70,7 +70,7 @@ function Signs({
         {done.signs
           .filter((s) => s !== 'core' || !done.coreC)
           .map((s) => (
-            <li key={s}>{inDegrees(SIGN_WORDS[s])}</li>
+            <li key={s}>{toKitchenScale(SIGN_WORDS[s])}</li>
           ))}
         {done.coreC && (
           <li>
@@ -102,7 +102,7 @@ function Signs({
         })}
       </p>
       <p>
-        <b>{W.keeps}</b> {inDegrees(KEEP_WORDS[keepsAs(kinds)])}
+        <b>{W.keeps}</b> {toKitchenScale(KEEP_WORDS[keepsAs(kinds)])}
       </p>
       <p className="small quiet">
         {W.rulesOfThumbHeatSteam}{' '}
@@ -136,7 +136,7 @@ function AtTheOven({ bake, source, adapted, plan, onPlan }: Both & Planning & { 
           className={STOPS.includes(f) && f !== 'notThis' ? classes.fault : classes.word}
           role="alert"
         >
-          {inDegrees(BAKE_FAULT_WORDS[f])}
+          {toKitchenScale(BAKE_FAULT_WORDS[f])}
         </p>
       ))}
       {bake.open.length > 0 && <CantSay what={W.whatTheChangeDoesTo} lines={bake.open} source={doc.source} />}
@@ -144,11 +144,11 @@ function AtTheOven({ bake, source, adapted, plan, onPlan }: Both & Planning & { 
       {!compared && bake.open.length === 0 && (
         <Skeleton height={90} role="status" aria-label={W.bakingItInTheModel} />
       )}
-      {compared && <Told source={source} adapted={adapted} compared={compared} stated={stated} />}
+      {compared && <BakeVerdict source={source} adapted={adapted} compared={compared} stated={stated} />}
       <YourOven setup={adapted} oven={bake.oven} />
       <Programme phases={adapted.phases} schools={hasSchools(adapted.classId)} plan={plan} onPlan={onPlan} />
       {notes.map((n) => (
-        <p key={n}>{inDegrees(BAKE_NOTE_WORDS[n])}</p>
+        <p key={n}>{toKitchenScale(BAKE_NOTE_WORDS[n])}</p>
       ))}
     </section>
   );
@@ -257,7 +257,7 @@ export function BakeStop() {
       </div>
       <aside className={frame.aside} tabIndex={0} aria-label={W.whatThisRestsOn}>
         <Took formulaId={formulaId} setup={adapted} compared={compared} />
-        <Rests source={source} adapted={adapted} compared={compared} />
+        <ModelDetails source={source} adapted={adapted} compared={compared} />
         <KeepInMind />
       </aside>
     </div>

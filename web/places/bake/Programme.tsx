@@ -5,7 +5,7 @@ import { plainPhase, SCHOOLS, SCHOOL_IDS } from '../../../core/bake';
 import { COVERS, HEATS, type BakePhase, type Cover, type Heat } from '../../../core/formula';
 import { HeatField } from '../../parts/HeatField';
 import { NumberField } from '../../parts/NumberField';
-import { inDegrees } from '../../words/heat';
+import { toKitchenScale } from '../../words/heat';
 import { COVER_WORDS, HEAT_WORDS, SCHOOL_WORDS } from '../../words/data/bake';
 import classes from './bake.module.css';
 import { bakeWords } from '../../words/data/en/bake';
@@ -105,8 +105,8 @@ const Schools = ({ onChoose }: { onChoose: (phases: BakePhase[], id: string) => 
       </Button>
     ))}
     <span className="small quiet">
-      {SCHOOL_WORDS.hot.name}: {inDegrees(SCHOOL_WORDS.hot.about)}. {SCHOOL_WORDS.gentle.name}:{' '}
-      {inDegrees(SCHOOL_WORDS.gentle.about)}.
+      {SCHOOL_WORDS.hot.name}: {toKitchenScale(SCHOOL_WORDS.hot.about)}. {SCHOOL_WORDS.gentle.name}:{' '}
+      {toKitchenScale(SCHOOL_WORDS.gentle.about)}.
     </span>
   </div>
 );

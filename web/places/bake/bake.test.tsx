@@ -8,11 +8,11 @@ import type { BakePhase } from '../../../core/formula';
 import { DONE_SIGNS } from '../../../core/classes';
 import { deskFor, show } from '../../testing/render';
 import { BAKE_FAULT_WORDS, REASON_WORDS, SIGN_WORDS } from '../../words/data/bake';
-import { readIn } from '../../words/heat';
+import { setHeatScale } from '../../words/heat';
 import { BakeStop } from './BakeStop';
 import { Band } from './Band';
 
-afterEach(() => readIn('c'));
+afterEach(() => setHeatScale('c'));
 const user = userEvent.setup();
 const LOAF = DEMO_FORMULAS.findIndex((d) => d.title.includes('Night-boat'));
 const GRIDDLE = DEMO_FORMULAS.findIndex((d) => d.title.includes('griddle'));
@@ -47,7 +47,7 @@ describe('Bake', () => {
   });
 
   it('in a kitchen of °F heat is shown and asked for in it, and kept in °C', async () => {
-    readIn('f');
+    setHeatScale('f');
     const { doc } = show(<BakeStop />, deskFor(LOAF, { exclude: ['egg'] }));
     expect(screen.getByText(/the core temperature is 205 to 210 °F/)).toBeTruthy();
     expect(screen.getByText(/Ovens differ by 36 °F/)).toBeTruthy();

@@ -18,7 +18,7 @@ import { SIGN_WORDS } from '../../words/data/bake';
 import { countdown } from '../../words/dayWords';
 import { fixed, grams } from '../../words/format';
 import { listed } from '../../words/plural';
-import { degrees, degreesApart, inDegrees, ovenDegrees } from '../../words/heat';
+import { degrees, degreesApart, toKitchenScale, ovenDegrees } from '../../words/heat';
 import { readySound } from '../../shared/sound';
 import { useAlarms } from '../../shared/useAlarms';
 import { useServerNow } from '../../shared/useServerNow';
@@ -172,7 +172,7 @@ function Signs({ formula, lookup, so, tell }: Omit<Props, 'events'> & { so: SoFa
   const done = useMemo(() => donenessOfBake(formula.parts, lookup), [formula, lookup]);
   const { signs, coreShortC } = stillToSee(done, so);
   const missing = [
-    ...signs.map((s) => inDegrees(SIGN_WORDS[s])),
+    ...signs.map((s) => toKitchenScale(SIGN_WORDS[s])),
     ...(coreShortC ? [W.moreInTheMiddle({ degrees: degreesApart(coreShortC) })] : []),
   ];
   return (
@@ -183,7 +183,7 @@ function Signs({ formula, lookup, so, tell }: Omit<Props, 'events'> & { so: SoFa
           .map((s) => (
             <Checkbox
               key={s}
-              label={inDegrees(SIGN_WORDS[s])}
+              label={toKitchenScale(SIGN_WORDS[s])}
               checked={so.signs.has(s)}
               onChange={(e) => tell({ kind: 'sign', sign: s, on: e.currentTarget.checked })}
             />

@@ -13,14 +13,14 @@ import { useKitchen } from '../../shared/useKitchen';
 import { KEEP_WORDS, SIGN_WORDS } from '../../words/data/bake';
 import { day } from '../../words/format';
 import { listed } from '../../words/plural';
-import { degreesSpan, inDegrees } from '../../words/heat';
-import { minutesText, ovenText, say } from '../../words/say';
+import { degreesSpan, toKitchenScale } from '../../words/heat';
+import { minutesText, ovenText, messageText } from '../../words/say';
 import { textNow } from '../../words/stepWords';
 import { Suits } from '../../parts/Suits';
 import { sayAdapted } from '../../words/suitability';
 import { liftLines, span } from '../../shared/liftLines';
 import { isAdapted } from './adapted';
-import { Care } from './Care';
+import { CardCautions } from './CardCautions';
 import { KeepBack, stepOfMost } from './KeepBack';
 import { Lines } from './Lines';
 import { Takes } from './Takes';
@@ -39,7 +39,7 @@ function MethodStep({ step, children }: { step: Step; children: ReactNode }) {
       {step.own === undefined &&
         step.notes.map((n) => (
           <span key={n.code + JSON.stringify(n.args)} className={own.stepNote}>
-            {say(n)}
+            {messageText(n)}
           </span>
         ))}
       {children}
@@ -61,7 +61,7 @@ function DoneLines({ doc, lookup }: { doc: Formula; lookup: Lookup }) {
       which: done.holdMin > 0 ? W.forAboutMin({ holdMin: done.holdMin }) : '',
     });
   const signs = [
-    ...done.signs.filter((s) => s !== 'core').map((s) => inDegrees(SIGN_WORDS[s])),
+    ...done.signs.filter((s) => s !== 'core').map((s) => toKitchenScale(SIGN_WORDS[s])),
     ...(core ? [core] : []),
   ];
   return (
@@ -77,7 +77,7 @@ function DoneLines({ doc, lookup }: { doc: Formula; lookup: Lookup }) {
         </p>
       )}
       <p className={classes.bake}>
-        <b>{W.keeps}</b> {inDegrees(KEEP_WORDS[keepsAs(doc.parts.map((p) => p.classId))])}
+        <b>{W.keeps}</b> {toKitchenScale(KEEP_WORDS[keepsAs(doc.parts.map((p) => p.classId))])}
       </p>
     </>
   );
@@ -205,7 +205,7 @@ export function Card({
         </div>
       </div>
       <Nutrition doc={doc} lookup={exact} pieces={pieces} currency={kitchen.currency} />
-      <Care
+      <CardCautions
         doc={doc}
         source={source}
         cautions={cautionsOf(kits, doc.parts, lookup)}

@@ -14,7 +14,7 @@ import { useKitchen } from '../../shared/useKitchen';
 import { newDay, nextSaturday } from '../../parts/newDay';
 import { DayField } from '../../parts/DayField';
 import { Notice } from '../../parts/Notice';
-import { sayDone } from '../../parts/sayDone';
+import { toastUndo } from '../../parts/toastUndo';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { dayState } from '../../words/dayState';
 import { day as dayWords } from '../../words/format';
@@ -42,7 +42,7 @@ function DayItem({ row }: { row: DayRow }) {
           void remove(row.id)
             .unwrap()
             .then(
-              () => sayDone(W.isOffTheList({ rowTitle: row.title }), () => restore(row.id)),
+              () => toastUndo(W.isOffTheList({ rowTitle: row.title }), () => restore(row.id)),
               () => undefined,
             )
         }

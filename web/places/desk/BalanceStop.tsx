@@ -9,7 +9,7 @@ import { HandbookLink } from '../../parts/HandbookLink';
 import { Notice } from '../../parts/Notice';
 import { Suits } from '../../parts/Suits';
 import { useSuits } from '../../pantry/useSuits';
-import { say } from '../../words/say';
+import { messageText } from '../../words/say';
 import { useDeskContext } from '../../shared/deskContext';
 import { workingCopy } from '../../working/workingSlice';
 import { CantSay } from '../../shared/read/CantSay';
@@ -17,7 +17,7 @@ import { FeelStrip } from './FeelStrip';
 import { Ledger } from './Ledger';
 import { MethodPanel } from './MethodPanel';
 import { MirrorBars } from './MirrorBars';
-import { Opened } from './Opened';
+import { PropertyDetail } from './PropertyDetail';
 import { WhoEats } from '../../shared/WhoEats';
 import frame from '../../shared/frame.module.css';
 import classes from './desk.module.css';
@@ -152,7 +152,7 @@ function NoBalance({ outcome }: { outcome: Outcome }) {
       title={W.noBalanceYet}
       {...(c.need.code === 'cannot.locks' ? { action: unlock } : {})}
     >
-      {say(c.need)}
+      {messageText(c.need)}
     </Notice>
   ));
 }
@@ -173,7 +173,7 @@ export function BalanceStop() {
       <div className={frame.content} aria-busy={working}>
         {solution.widened.map((w) => (
           <Notice key={w.code + JSON.stringify(w.args)} kind="word">
-            {say(w)}
+            {messageText(w)}
           </Notice>
         ))}
         <Locks />
@@ -192,7 +192,7 @@ export function BalanceStop() {
       </div>
       <aside className={frame.aside} tabIndex={0} aria-label={W.theNumberOpened}>
         {openPart && openSource && (
-          <Opened
+          <PropertyDetail
             seen={opened.key}
             solution={solution}
             source={openSource}

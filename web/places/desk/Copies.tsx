@@ -5,8 +5,8 @@ import type { AsideMeta, DraftDoc, FormulaDetail } from '../../../contract/dto';
 import { api, useAsidesQuery, useDropAsideMutation, useRestoreAsideMutation } from '../../api/api';
 import { saving, useAppDispatch } from '../../store/store';
 import { Notice } from '../../parts/Notice';
-import { sayDone } from '../../parts/sayDone';
-import { sayNot } from '../../parts/sayNot';
+import { toastUndo } from '../../parts/toastUndo';
+import { toastError } from '../../parts/toastError';
 import { moment } from '../../words/format';
 import { listed } from '../../words/plural';
 import { EXCLUSION_WORDS } from '../../words/data/names';
@@ -44,7 +44,7 @@ export function Copies({ detail, state }: { detail: FormulaDetail; state: Workin
 
   async function takeUp(aside: AsideMeta) {
     const found = await dispatch(api.endpoints.aside.initiate(aside.id, { forceRefetch: true }));
-    if (!found.data) return sayNot(W.itCouldNotBeTaken, found.error);
+    if (!found.data) return toastError(W.itCouldNotBeTaken, found.error);
     dispatch(workingCopy.tookUp(found.data.doc));
     // It goes from here only when it is saved as the working copy.
     await saving.saver.flush(detail.id);
@@ -52,8 +52,8 @@ export function Copies({ detail, state }: { detail: FormulaDetail; state: Workin
   }
   async function putAway(aside: AsideMeta) {
     const done = await drop(aside.id);
-    if ('error' in done) sayNot(W.notDropped, done.error);
-    else sayDone(W.theCopyIsDropped, () => restore(aside.id));
+    if ('error' in done) toastError(W.notDropped, done.error);
+    else toastUndo(W.theCopyIsDropped, () => restore(aside.id));
   }
 
   if (state.beside)

@@ -1,7 +1,7 @@
 import { Button, Checkbox, Popover } from '@mantine/core';
 import { IconUsers } from '@tabler/icons-react';
 import { Link } from 'react-router';
-import { tableOf } from '../../../core/exclusions';
+import { combinedNeeds } from '../../../core/exclusions';
 import { useEatersQuery } from '../../api/api';
 import type { Wanted } from '../../working/requestReducers';
 import frame from '../../shared/frame.module.css';
@@ -22,7 +22,7 @@ export function ForWhom({
   const here = eaters.filter((e) => chosen.includes(e.id));
   const pick = (id: string, on: boolean) => {
     const next = eaters.filter((e) => (e.id === id ? on : chosen.includes(e.id)));
-    onTable({ ...tableOf(next), eaters: next.map((e) => e.id) });
+    onTable({ ...combinedNeeds(next), eaters: next.map((e) => e.id) });
   };
   return (
     <Popover position="bottom-end" shadow="md" width={300} trapFocus withinPortal>

@@ -5,7 +5,7 @@ import { bakersPercent, isBeside, type Part, type Profile } from '../../../core/
 import { type Move } from '../../../core/rebalance';
 import { useAppDispatch } from '../../store/store';
 import { grams, percent } from '../../words/format';
-import { say } from '../../words/say';
+import { messageText } from '../../words/say';
 import { GROUP_WORDS, ingredientName } from '../../words/things';
 import { workingCopy } from '../../working/workingSlice';
 import classes from './balance.module.css';
@@ -82,7 +82,7 @@ const unknownName = (part: Part, lineId: string): string => {
 };
 
 /** Why a line is so: what a line that came in stands for, else the engine's reason. */
-const why = (m: Move): string => (m.group && GROUP_WORDS[m.group]) || say(m.reason);
+const why = (m: Move): string => (m.group && GROUP_WORDS[m.group]) || messageText(m.reason);
 
 type Props = {
   of: string;

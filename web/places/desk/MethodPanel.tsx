@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { isChanged, type Step } from '../../../core/method';
 import { useAppDispatch } from '../../store/store';
 import { StepText } from '../../parts/StepText';
-import { say } from '../../words/say';
+import { messageText } from '../../words/say';
 import { plainStep } from '../../words/stepWords';
 import { useDeskContext } from '../../shared/deskContext';
 import { workingCopy } from '../../working/workingSlice';
@@ -66,7 +66,7 @@ function StepRow({ step }: { step: Step }) {
             ) : off ? (
               step.added ? (
                 <span className="quiet">
-                  <s>{say(step.added)}</s> {W.leftOffByYou}
+                  <s>{messageText(step.added)}</s> {W.leftOffByYou}
                 </span>
               ) : (
                 <>

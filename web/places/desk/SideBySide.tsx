@@ -11,9 +11,9 @@ import { AVOID_WORDS, CAUTION_WORDS, ingredientName, JOB_NOUNS } from '../../wor
 import { useDeskContext } from '../../shared/deskContext';
 import { workingCopy } from '../../working/workingSlice';
 import { titleOf } from './WholeSolution';
-import { inDegrees } from '../../words/heat';
+import { toKitchenScale } from '../../words/heat';
 import { SURE } from '../../words/data/ways';
-import { say } from '../../words/say';
+import { messageText } from '../../words/say';
 import { deskWords } from '../../words/data/en/desk';
 
 const W = deskWords.sideBySide;
@@ -57,13 +57,14 @@ function Asks({
   const besideFirst = (s: Solution): string => {
     if (s === first) return '–';
     const { against, forIt } = between(weighedOf(s), weighedOf(first));
-    const other = forIt.length > 0 ? `${titleOf(first, kitOf, whole)}: ${forIt.map(say).join(' ')}` : '';
-    return [...against.map(say), other].filter(Boolean).join(' ') || W.nothingThatDecides;
+    const other =
+      forIt.length > 0 ? `${titleOf(first, kitOf, whole)}: ${forIt.map(messageText).join(' ')}` : '';
+    return [...against.map(messageText), other].filter(Boolean).join(' ') || W.nothingThatDecides;
   };
   const added = (s: Solution) => newThings(s).map((id) => ingredientName(id, true));
   const brings = (s: Solution) => s.bringsIn.map((b) => AVOID_WORDS[b.avoid]);
   const lost = (s: Solution) => s.uncovered.map((j) => JOB_NOUNS[j]);
-  const care = (s: Solution) => s.cautions.map((c) => inDegrees(CAUTION_WORDS[c])).join(' ');
+  const care = (s: Solution) => s.cautions.map((c) => toKitchenScale(CAUTION_WORDS[c])).join(' ');
   return (
     <tbody>
       <RowsHead columns={1 + solutions.length}>{W.whatItAsksOfYou}</RowsHead>
@@ -74,7 +75,7 @@ function Asks({
         told(W.houseStyle, (s) => s.misses.map(missWords).join(' ') || W.met)}
       {told(W.watch, (s) => care(s) || W.nothingMore)}
       {told(W.howSure, (s) => SURE[s.confidence.level])}
-      {told(W.whyNotFirst, (s) => s.because.map(say).join(' ') || '–')}
+      {told(W.whyNotFirst, (s) => s.because.map(messageText).join(' ') || '–')}
       {told(W.beside({ title: titleOf(first, kitOf, whole) }), besideFirst)}
     </tbody>
   );

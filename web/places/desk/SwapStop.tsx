@@ -5,14 +5,14 @@ import type { Outcome } from '../../../core/rebalance';
 import { useSuits } from '../../pantry/useSuits';
 import { Notice } from '../../parts/Notice';
 import { Suits } from '../../parts/Suits';
-import { say } from '../../words/say';
+import { messageText } from '../../words/say';
 import { useDeskContext } from '../../shared/deskContext';
 import { ComesIn } from './ComesIn';
 import { ConflictRow } from './ConflictRow';
 import { LeaveOut } from './LeaveOut';
 import { OtherBread } from './OtherBread';
 import { StyleBar } from './StyleBar';
-import { Wholes } from './Wholes';
+import { CompleteOptions } from './CompleteOptions';
 import { WhyAside } from './WhyAside';
 import frame from '../../shared/frame.module.css';
 import classes from './desk.module.css';
@@ -55,7 +55,7 @@ export function SwapStop() {
         {!outcome && <Skeleton height={420} role="status" aria-label={W.workingOutTheSwaps} />}
         {outcome?.cannot.map((c) => (
           <Notice key={c.need.code + c.clash.join()} kind="trouble" title={W.noAnswer}>
-            {say(c.need)}
+            {messageText(c.need)}
           </Notice>
         ))}
         {outcome && <ComesIn heldOut={outcome.heldOut} />}
@@ -63,12 +63,12 @@ export function SwapStop() {
         {conflicts.length > 0 && whole.length > 0 && outcome?.cannot.length === 0 && (
           <>
             <StyleBar />
-            <Wholes />
+            <CompleteOptions />
           </>
         )}
         {solution?.widened.map((w) => (
           <Notice key={w.code + JSON.stringify(w.args)} kind="word">
-            {say(w)}
+            {messageText(w)}
           </Notice>
         ))}
         {conflicts.length > 0 && solution && (

@@ -4,7 +4,7 @@ import type { Confidence, Option, Solution } from '../../../core/rebalance';
 import { HandbookLink } from '../../parts/HandbookLink';
 import { grams } from '../../words/format';
 import { listed } from '../../words/plural';
-import { say } from '../../words/say';
+import { messageText } from '../../words/say';
 import { DOSE_WORDS, SURE } from '../../words/data/ways';
 import { Suits } from '../../parts/Suits';
 import {
@@ -17,7 +17,7 @@ import {
 } from '../../words/things';
 import { useDeskContext } from '../../shared/deskContext';
 import frame from '../../shared/frame.module.css';
-import { inDegrees } from '../../words/heat';
+import { toKitchenScale } from '../../words/heat';
 import { deskWords } from '../../words/data/en/desk';
 
 const W = deskWords.whyAside;
@@ -29,13 +29,13 @@ function HowSure({ of }: { of: Confidence }) {
     <section>
       <h2>{W.howSure}</h2>
       <p>
-        <b>{SURE[of.level]}.</b> {deciding && say(deciding)}
+        <b>{SURE[of.level]}.</b> {deciding && messageText(deciding)}
       </p>
       {more.length > 0 && (
         <details className="small quiet">
           <summary>{W.moreOnHowSure}</summary>
           {more.map((b) => (
-            <p key={b.code + JSON.stringify(b.args)}>{say(b)}</p>
+            <p key={b.code + JSON.stringify(b.args)}>{messageText(b)}</p>
           ))}
         </details>
       )}
@@ -64,7 +64,7 @@ export function WhyAside({ option, solution }: { option: Option | null; solution
       {kit && option && (
         <section>
           <h2>{kitName(kit.id)}</h2>
-          <p>{inDegrees(KIT_WORDS[kit.id]?.about ?? W.aWayOfYourOwn)}</p>
+          <p>{toKitchenScale(KIT_WORDS[kit.id]?.about ?? W.aWayOfYourOwn)}</p>
           {option.amounts.length > 0 && (
             <div className={frame.equation}>
               {option.amounts.map((got) => {
@@ -85,20 +85,21 @@ export function WhyAside({ option, solution }: { option: Option | null; solution
           )}
           {option.because.length > 0 && (
             <p>
-              <b>{W.whyItIsNotFirst}</b> {option.because.map(say).join(' ')}
+              <b>{W.whyItIsNotFirst}</b> {option.because.map(messageText).join(' ')}
             </p>
           )}
           {option.beside &&
             chosen &&
             (option.beside.against.length > 0 || option.beside.forIt.length > 0) && (
               <p>
-                <b>{W.beside({ replacement: kitName(chosen) })}</b> {option.beside.against.map(say).join(' ')}
+                <b>{W.beside({ replacement: kitName(chosen) })}</b>{' '}
+                {option.beside.against.map(messageText).join(' ')}
                 {option.beside.forIt.length > 0 &&
-                  ` ${kitName(chosen)}: ${option.beside.forIt.map(say).join(' ')}`}
+                  ` ${kitName(chosen)}: ${option.beside.forIt.map(messageText).join(' ')}`}
               </p>
             )}
           {option.cautions.map((c) => (
-            <p key={c}>{inDegrees(CAUTION_WORDS[c])}</p>
+            <p key={c}>{toKitchenScale(CAUTION_WORDS[c])}</p>
           ))}
         </section>
       )}

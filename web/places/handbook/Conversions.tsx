@@ -13,10 +13,10 @@ import {
 import { useKitchen } from '../../shared/useKitchen';
 import { fixed, grams, spreadOf } from '../../words/format';
 import { CUP_WORDS, lineName, SPOON_WORDS } from '../../words/things';
-import { ovenText, say } from '../../words/say';
+import { ovenText, messageText } from '../../words/say';
 import { YEAST_TABLE_WORDS } from '../../words/data/lift';
 import classes from './handbook.module.css';
-import { inDegrees } from '../../words/heat';
+import { toKitchenScale } from '../../words/heat';
 import { handbookWords } from '../../words/data/en/handbook';
 
 const W = handbookWords.conversions;
@@ -65,7 +65,7 @@ function AsWritten() {
             <b className="num">{grams(mass.value)}</b> {spreadOf(mass, 'g')} {lineName(line, true)}
           </>
         ) : issue ? (
-          say(issue)
+          messageText(issue)
         ) : (
           W.writeAnAmountAndWhat
         )}
@@ -126,7 +126,7 @@ export function Conversions() {
       <section className={`sheet ${classes.entry}`} id="ovens" aria-label={W.ovens}>
         <h2>{W.ovens}</h2>
         <Table heads={['°F', '°C', W.fanAbout, W.gas]} rows={OVENS_F.map(ovenRow)} />
-        <p className="small quiet">{W.fToCIsExact({ inDegrees: inDegrees(W.text15To20CLower) })}</p>
+        <p className="small quiet">{W.fToCIsExact({ inDegrees: toKitchenScale(W.text15To20CLower) })}</p>
       </section>
       <section className={`sheet ${classes.entry}`} id="measures" aria-label={W.cupsAndSpoons}>
         <h2>{W.cupsAndSpoons}</h2>

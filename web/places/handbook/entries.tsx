@@ -17,7 +17,7 @@ import {
 import { CAUTION_WORDS, CLASS_WORDS, FEEL_WORDS_TEXT, KIT_WORDS } from '../../words/things';
 import { minutesText } from '../../words/say';
 import classes from './handbook.module.css';
-import { degrees, degreesSpan, inDegrees } from '../../words/heat';
+import { degrees, degreesSpan, toKitchenScale } from '../../words/heat';
 import { handbookWords } from '../../words/data/en/handbook';
 
 const W = handbookWords.entries;
@@ -40,7 +40,7 @@ const kinds = (): Entry[] =>
           doses.map(([k, [a, b]]) => W.to2({ dosed: DOSED_WORDS[k], plain: plain(a), plain2: plain(b) })),
         ),
       ],
-      [W.done, listed(d.signs.map((s) => inDegrees(SIGN_WORDS[s])))],
+      [W.done, listed(d.signs.map((s) => toKitchenScale(SIGN_WORDS[s])))],
       [
         W.middle,
         d.coreC
@@ -55,7 +55,7 @@ const kinds = (): Entry[] =>
       ],
       [W.outOfTheTin, d.unmouldMin ? W.afterAboutMin({ unmouldMin: d.unmouldMin }) : ''],
       [W.cools, W.beforeItIsCut({ minutes: minutesText(...d.coolMin) })],
-      [W.keeps, inDegrees(KEEP_WORDS[keepsAs([id])])],
+      [W.keeps, toKitchenScale(KEEP_WORDS[keepsAs([id])])],
     ];
     const rest = c.family === 'finish' ? rows.slice(0, 2) : rows;
     return {
@@ -111,7 +111,7 @@ const feel = (): Entry[] =>
 const faults = (): Entry[] =>
   FAULTS.map((f) => {
     const causes = f.causes.map((c) => CAUSE_WORDS[c]);
-    const first = f.first.map((r) => inDegrees(REPAIR_WORDS[r]));
+    const first = f.first.map((r) => toKitchenScale(REPAIR_WORDS[r]));
     const { name, about } = FAULT_WORDS[f.id];
     return {
       id: f.id,
@@ -138,7 +138,7 @@ const cautions = (): Entry[] => [
     section: 'cautions' as const,
     title,
     words: text,
-    body: <p>{inDegrees(text)}</p>,
+    body: <p>{toKitchenScale(text)}</p>,
   })),
   ...(Object.entries(CAUTION_WORDS) as [CautionId, string][]).map(([id, text]) => {
     const kits = KITS.filter((k) => k.cautions.includes(id)).map((k) => KIT_WORDS[k.id]?.name ?? k.id);
@@ -150,7 +150,7 @@ const cautions = (): Entry[] => [
       words: `${text} ${names.join(' ')}`,
       body: (
         <>
-          <p>{inDegrees(text)}</p>
+          <p>{toKitchenScale(text)}</p>
           {names.length > 0 && <p className="small quiet">{W.withWord({ names: names.join(', ') })}</p>}
         </>
       ),

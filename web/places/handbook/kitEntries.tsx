@@ -2,7 +2,15 @@ import { BASIS_WORDS, type SectionId } from '../../words/data/handbook';
 import type { Basis } from '../../../core/explain';
 import { withinSentence } from '../../words/case';
 import type { ReactNode } from 'react';
-import { bestFamily, CLASS_IDS, CLASSES, KITS, kitDoes, standsFor, type Kit } from '../../../core/classes';
+import {
+  bestFamily,
+  CLASS_IDS,
+  CLASSES,
+  KITS,
+  jobCoverage,
+  standsFor,
+  type Kit,
+} from '../../../core/classes';
 import { INGREDIENTS, type GroupId, type Ingredient } from '../../../core/ingredients';
 import { plain } from '../../words/format';
 import { listed } from '../../words/plural';
@@ -16,7 +24,7 @@ import {
   KIT_WORDS,
 } from '../../words/things';
 import classes from './handbook.module.css';
-import { inDegrees } from '../../words/heat';
+import { toKitchenScale } from '../../words/heat';
 import { handbookWords } from '../../words/data/en/handbook';
 
 const W = handbookWords.entries;
@@ -57,7 +65,7 @@ function KitBody({ kit, things }: { kit: Kit; things: readonly Ingredient[] }) {
   const of = standsFor(kit);
   const family = bestFamily(kit);
   const classId = CLASS_IDS.find((c) => CLASSES[c].family === family);
-  const done = of && classId ? kitDoes(kit, of, classId) : [];
+  const done = of && classId ? jobCoverage(kit, of, classId) : [];
   const does = (from: number, to: number) =>
     listed(done.filter((d) => d.share >= from && d.share < to).map((d) => JOB_NOUNS[d.job]));
   const [well, partly, hardly] = [does(WELL, Infinity), does(PARTLY, WELL), does(-Infinity, PARTLY)];
@@ -74,7 +82,7 @@ function KitBody({ kit, things }: { kit: Kit; things: readonly Ingredient[] }) {
     );
   return (
     <>
-      <p>{inDegrees(KIT_WORDS[kit.id]?.about ?? '')}</p>
+      <p>{toKitchenScale(KIT_WORDS[kit.id]?.about ?? '')}</p>
       {kit.items.length > 0 && (
         <ul className={classes.doses} aria-label={oneBase ? doseBase(kit.items[0]!.dose.per) : W.doses}>
           {oneBase && (
@@ -107,7 +115,7 @@ function KitBody({ kit, things }: { kit: Kit; things: readonly Ingredient[] }) {
       )}
       {said(W.bringsIn, listed(brings.map((b) => AVOID_WORDS[b])))}
       {kit.cautions.length > 0 &&
-        said(W.watch, kit.cautions.map((c) => inDegrees(CAUTION_WORDS[c])).join(' '))}
+        said(W.watch, kit.cautions.map((c) => toKitchenScale(CAUTION_WORDS[c])).join(' '))}
       {kit.basis !== USUAL_BASIS && <p className="small quiet">{BASIS_WORDS[kit.basis]}</p>}
     </>
   );

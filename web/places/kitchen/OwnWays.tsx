@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { WayRow } from '../../../contract/dto';
 import { useRemoveWayMutation, useRestoreWayMutation, useWaysQuery } from '../../api/ways';
-import { sayDone } from '../../parts/sayDone';
+import { toastUndo } from '../../parts/toastUndo';
 import { blankWay, WayForm } from '../../shared/WayForm';
 import { usePantry } from '../../pantry/usePantry';
 import { listed } from '../../words/plural';
@@ -20,7 +20,7 @@ function WayLine({ way, onEdit }: { way: WayRow; onEdit: () => void }) {
   const [restore] = useRestoreWayMutation();
   async function takeOff() {
     const done = await remove(way.id);
-    if (!('error' in done)) sayDone(W.isOffTheList({ way: way.name }), () => restore(way.id));
+    if (!('error' in done)) toastUndo(W.isOffTheList({ way: way.name }), () => restore(way.id));
   }
   return (
     <li className={classes.eater}>

@@ -7,7 +7,7 @@ import { metalOf, TIN_METALS, type TinMetal } from '../../../core/bake';
 import { readTin } from '../../../core/reading';
 import { useChangeKitchen } from '../../shared/useChangeKitchen';
 import { NumberField } from '../../parts/NumberField';
-import { sayDone } from '../../parts/sayDone';
+import { toastUndo } from '../../parts/toastUndo';
 import { fixed } from '../../words/format';
 import { METAL_WORDS, TIN_WORDS } from '../../words/data/bake';
 import { ListPanel } from '../../shared/kitchen/ListPanel';
@@ -128,7 +128,7 @@ export function Tins({ kitchen }: { kitchen: Kitchen }) {
             name={t.name}
             onTakeOff={() => {
               void set({ tins: tins.filter((x) => x.id !== t.id) });
-              sayDone(W.isOffTheList({ name: t.name }), () => set({ tins }));
+              toastUndo(W.isOffTheList({ name: t.name }), () => set({ tins }));
             }}
           />
         </li>

@@ -15,7 +15,7 @@ import { fixed, grams } from '../../words/format';
 import { listed } from '../../words/plural';
 import { HandbookLink } from '../../parts/HandbookLink';
 import { EXCHANGE_WORDS, RISK_WORDS } from '../../words/data/lift';
-import { say } from '../../words/say';
+import { messageText } from '../../words/say';
 import { ingredientName } from '../../words/things';
 import { useDeskContext } from '../../shared/deskContext';
 import { workingCopy } from '../../working/workingSlice';
@@ -43,9 +43,9 @@ export function Risks(input: RiskInput) {
           <h3>
             {RISK_WORDS[r.id]}: {r.level === 'likely' ? W.likely : W.itMay}
           </h3>
-          <p className="quiet">{r.because.map(say).join(' ')}</p>
+          <p className="quiet">{r.because.map(messageText).join(' ')}</p>
           <p>
-            {say(r.repair)}{' '}
+            {messageText(r.repair)}{' '}
             <HandbookLink section="faults" id={faultOfRisk(r.id) ?? undefined}>
               {W.allCausesAndRepairs}
             </HandbookLink>

@@ -24,7 +24,7 @@ import { useDeskContext } from '../../shared/deskContext';
 import { workingCopy } from '../../working/workingSlice';
 import frame from '../../shared/frame.module.css';
 import { CantSay } from '../../shared/read/CantSay';
-import { Beam } from './Beam';
+import { AcidBalance } from './AcidBalance';
 import { CountRise } from './CountRise';
 import type { Planned } from './fields';
 import { GasBars } from './GasBars';
@@ -33,7 +33,7 @@ import { RiseGauge } from './RiseGauge';
 import { Starter, type DoughOf } from './Starter';
 import { Yeast } from './Yeast';
 import classes from './lift.module.css';
-import { degrees, inDegrees } from '../../words/heat';
+import { degrees, toKitchenScale } from '../../words/heat';
 import { liftWords } from '../../words/data/en/lift';
 
 const W = liftWords.liftStop;
@@ -86,7 +86,9 @@ function Altitude({ altitudeM }: { altitudeM: number }) {
             share: share(advice.change.leaveningLess),
             share2: share(advice.change.sugarLess),
             share3: share(advice.change.liquidMore),
-            inDegrees: inDegrees(advice.change.ovenHotterC.map((c) => fixed(c, 0)).join('–') + W.cHotter),
+            inDegrees: toKitchenScale(
+              advice.change.ovenHotterC.map((c) => fixed(c, 0)).join('–') + W.cHotter,
+            ),
           })}
         </p>
       ) : (
@@ -126,7 +128,7 @@ function Chemistry({
       <div className={chemical ? classes.grid : undefined} hidden={after.budget.open}>
         {chemical && (
           <div>
-            <Beam source={before.budget} adapted={after.budget} />
+            <AcidBalance source={before.budget} adapted={after.budget} />
             <Repairs part={part} budget={after.budget} lookup={lookup} />
           </div>
         )}

@@ -6,7 +6,7 @@ import { fixed, grams } from '../../words/format';
 import { PLAN_FAULT_WORDS } from '../../words/data/lift';
 import { HeatField } from '../../parts/HeatField';
 import { NumberField } from '../../parts/NumberField';
-import { degrees, inDegrees } from '../../words/heat';
+import { degrees, toKitchenScale } from '../../words/heat';
 import type { Planned } from './fields';
 import { timesWords } from '../../words/kitchenWords';
 import { CountRise } from './CountRise';
@@ -161,7 +161,7 @@ export function Starter({
       <Feed plan={plan} onPlan={onPlan} />
       {faults.map((f) => (
         <p key={f} className={classes.fault} role="alert">
-          {inDegrees(PLAN_FAULT_WORDS[f])}
+          {toKitchenScale(PLAN_FAULT_WORDS[f])}
         </p>
       ))}
       {faults.length === 0 && (

@@ -6,7 +6,7 @@ import { NumberField } from '../../parts/NumberField';
 import { liftWords } from '../../words/data/en/lift';
 import { PLAN_FAULT_WORDS } from '../../words/data/lift';
 import { grams } from '../../words/format';
-import { degrees, inDegrees } from '../../words/heat';
+import { degrees, toKitchenScale } from '../../words/heat';
 import type { Planned } from './fields';
 import classes from './lift.module.css';
 
@@ -19,7 +19,7 @@ export function Faults({ faults, of }: Faulty) {
     .filter((f) => faults.includes(f))
     .map((f) => (
       <p key={f} className={classes.fault} role="alert">
-        {inDegrees(PLAN_FAULT_WORDS[f])}
+        {toKitchenScale(PLAN_FAULT_WORDS[f])}
       </p>
     ));
 }

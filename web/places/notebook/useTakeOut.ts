@@ -1,5 +1,5 @@
 import { useNavigate } from 'react-router';
-import { sayDone } from '../../parts/sayDone';
+import { toastUndo } from '../../parts/toastUndo';
 import { notebookWords } from '../../words/data/en/notebook';
 
 const W = notebookWords.useTakeOut;
@@ -14,6 +14,6 @@ export function useTakeOut(
     const done = await remove(id);
     if ('error' in done) return;
     await navigate('/notebook');
-    sayDone(W.takenOutOfTheNotebook, () => restore(id));
+    toastUndo(W.takenOutOfTheNotebook, () => restore(id));
   };
 }

@@ -2,8 +2,8 @@ import { Button } from '@mantine/core';
 import { useRemovePantryMutation, useRestorePantryMutation } from '../../api/api';
 import { Notice } from '../../parts/Notice';
 import { saveFile } from '../../parts/saveFile';
-import { sayDone } from '../../parts/sayDone';
-import { sayNot } from '../../parts/sayNot';
+import { toastUndo } from '../../parts/toastUndo';
+import { toastError } from '../../parts/toastError';
 import { usePantry } from '../../pantry/usePantry';
 import { pantryWords } from '../../words/data/en/pantry';
 
@@ -23,8 +23,8 @@ export function Broken() {
   const itemIds = [...new Set(broken.map((b) => b.itemId))];
   async function takeOut() {
     const done = await remove(itemIds);
-    if ('error' in done) sayNot(W.notTakenOut, done.error);
-    else sayDone(W.takenOutOfThePantry, () => restore(itemIds));
+    if ('error' in done) toastError(W.notTakenOut, done.error);
+    else toastUndo(W.takenOutOfThePantry, () => restore(itemIds));
   }
   return (
     <Notice kind="trouble" title={W.hereCannotBeRead({ count: W.thingCount({ n: itemIds.length }) })}>

@@ -7,9 +7,9 @@ import { problemIn } from '../../api/ask';
 import { Notice } from '../../parts/Notice';
 import { fromCsv, toCsv } from '../../parts/csv';
 import { saveFile } from '../../parts/saveFile';
-import { sayDone } from '../../parts/sayDone';
+import { toastUndo } from '../../parts/toastUndo';
 import { newestOf } from '../../pantry/rows';
-import { say, sayProblem } from '../../words/say';
+import { messageText, sayProblem } from '../../words/say';
 import classes from './pantry.module.css';
 import { pantryWords } from '../../words/data/en/pantry';
 
@@ -56,7 +56,11 @@ function useCsvIn() {
     }
     setDone(null);
     if (ids.length > 0)
-      sayDone(W.broughtIntoThePantry({ count: W.thingCount({ n: ids.length }) }), () => remove(ids), 'undo');
+      toastUndo(
+        W.broughtIntoThePantry({ count: W.thingCount({ n: ids.length }) }),
+        () => remove(ids),
+        'undo',
+      );
   }
   return { csvIn, problems, trouble, setTrouble, done };
 }
@@ -69,7 +73,7 @@ function RowFaults({ problems }: { problems: readonly RowProblem[] }) {
       <ul className={classes.faults}>
         {problems.slice(0, MOST_SHOWN).map((p) => (
           <li key={`${p.row}${p.column}${p.issue.code}`}>
-            {W.row({ row: p.row, column: p.column && `, ${p.column}`, say: say(p.issue) })}
+            {W.row({ row: p.row, column: p.column && `, ${p.column}`, say: messageText(p.issue) })}
           </li>
         ))}
       </ul>
@@ -98,7 +102,7 @@ export function BulkBar({
     const result = await remove(ids);
     if ('error' in result) return setTrouble(sayProblem(problemIn(result.error)?.code ?? null));
     onDone();
-    sayDone(W.takenOutOfThePantry({ count: W.thingCount({ n: ids.length }) }), () => restore(ids));
+    toastUndo(W.takenOutOfThePantry({ count: W.thingCount({ n: ids.length }) }), () => restore(ids));
   }
 
   async function csvOut() {

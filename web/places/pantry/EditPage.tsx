@@ -10,8 +10,8 @@ import { useCreatePantryMutation, useRemovePantryMutation, useRevisePantryMutati
 import { problemIn } from '../../api/ask';
 import { Notice } from '../../parts/Notice';
 import { useSchemaForm } from '../../shared/useSchemaForm';
-import { sayDone } from '../../parts/sayDone';
-import { sayNot } from '../../parts/sayNot';
+import { toastUndo } from '../../parts/toastUndo';
+import { toastError } from '../../parts/toastError';
 import { keyHere } from '../../api/home';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { DRAFT_ID, withDraft } from '../../pantry/rows';
@@ -92,7 +92,7 @@ function useKeeping(row: PantryRow | null, forget: () => void) {
   /** What was kept stays as it was kept: the way back is one revision more, as it was before. */
   async function takeBack(made: PantryRow, before: PantryDoc) {
     const done = await revise({ itemId: made.itemId, rev: made.rev, doc: before });
-    if (!('data' in done) || !done.data) return sayNot(W.notUndone, done.error);
+    if (!('data' in done) || !done.data) return toastError(W.notUndone, done.error);
     await navigate(`/pantry/${done.data.id}`);
   }
   async function keep(typed: PantryDoc) {
@@ -101,9 +101,9 @@ function useKeeping(row: PantryRow | null, forget: () => void) {
     if (!('data' in done) || !done.data) return;
     const made = Array.isArray(done.data) ? done.data[0]! : done.data;
     forget();
-    if (row) sayDone(W.changed({ doc: doc.name }), () => takeBack(made, row.doc), 'undo');
+    if (row) toastUndo(W.changed({ doc: doc.name }), () => takeBack(made, row.doc), 'undo');
     else
-      sayDone(
+      toastUndo(
         W.inThePantry({ doc: doc.name }),
         async () => {
           await remove([made.itemId]);

@@ -5,7 +5,7 @@ import type { Ingredient } from '../../../core/ingredients';
 import { useRemovePantryMutation, useRestorePantryMutation } from '../../api/api';
 import { useKitchen } from '../../shared/useKitchen';
 import { Notice } from '../../parts/Notice';
-import { sayDone } from '../../parts/sayDone';
+import { toastUndo } from '../../parts/toastUndo';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { atHandOf } from '../../pantry/atHand';
 import { useChangeKitchen } from '../../shared/useChangeKitchen';
@@ -111,7 +111,7 @@ function Head({
   async function takeOut(itemId: string) {
     const done = await remove([itemId]);
     if ('error' in done) return;
-    sayDone(W.isTakenOut({ ingredient: ingredientName(id) }), () => restore([itemId]));
+    toastUndo(W.isTakenOut({ ingredient: ingredientName(id) }), () => restore([itemId]));
     await navigate('/pantry');
   }
   return (

@@ -8,7 +8,7 @@ import { DayField } from '../../parts/DayField';
 import { useKitchen } from '../../shared/useKitchen';
 import { choicesFrom } from '../../pantry/choices';
 import { fixed } from '../../words/format';
-import { say } from '../../words/say';
+import { messageText } from '../../words/say';
 import { AVOID_WORDS, ingredientName } from '../../words/things';
 import type { FieldsProps } from './fields';
 import { Facts } from './Facts';
@@ -220,7 +220,7 @@ function LabelSays({ doc, set }: Part) {
       )}
       <FromPhoto doc={doc} set={set} />
       {reading.notes.map((n) => (
-        <p key={n.code}>{say(n)}</p>
+        <p key={n.code}>{messageText(n)}</p>
       ))}
     </>
   );

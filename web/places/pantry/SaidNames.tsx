@@ -2,7 +2,7 @@ import { ActionIcon } from '@mantine/core';
 import { IconX } from '@tabler/icons-react';
 import { useChangeKitchen } from '../../shared/useChangeKitchen';
 import { useKitchen } from '../../shared/useKitchen';
-import { sayDone } from '../../parts/sayDone';
+import { toastUndo } from '../../parts/toastUndo';
 import { ingredientName } from '../../words/things';
 import classes from './pantry.module.css';
 import { pantryWords } from '../../words/data/en/pantry';
@@ -30,7 +30,7 @@ export function SaidNames() {
               aria-label={W.forget({ nId: n.id })}
               onClick={() => {
                 void change({ names: names.filter((x) => x.id !== n.id) });
-                sayDone(W.isAskedAboutAgain({ nId: n.id }), () => change({ names }));
+                toastUndo(W.isAskedAboutAgain({ nId: n.id }), () => change({ names }));
               }}
             >
               <IconX size={16} />

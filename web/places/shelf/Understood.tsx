@@ -5,7 +5,7 @@ import { ReadLines } from '../../shared/read/ReadLines';
 import { Settle } from '../../shared/read/Settle';
 import { addWords } from '../../words/data/en/add';
 import { degrees } from '../../words/heat';
-import { ovenText, say } from '../../words/say';
+import { ovenText, messageText } from '../../words/say';
 import type { SetPasted } from './pasted';
 import classes from './shelf.module.css';
 import { unknownIn, type PasteReading } from './useReading';
@@ -38,7 +38,7 @@ export function Understood({ reading, set, onKeep, keeping }: Props) {
         <>
           {read.issues.map((i) => (
             <Notice key={i.code} kind={i.code.startsWith('bake.') ? 'trouble' : 'word'}>
-              {say(i)}
+              {messageText(i)}
               {i.fixes?.map((fix) => (
                 <Button
                   key={fix.ovenC}

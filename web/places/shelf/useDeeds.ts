@@ -6,8 +6,8 @@ import {
   useDuplicateFormulaMutation,
   useRestoreFormulaMutation,
 } from '../../api/api';
-import { sayDone } from '../../parts/sayDone';
-import { sayNot } from '../../parts/sayNot';
+import { toastUndo } from '../../parts/toastUndo';
+import { toastError } from '../../parts/toastError';
 import { useMayChange } from '../../shared/useMayChange';
 import { shelfWords } from '../../words/data/en/shelf';
 
@@ -34,19 +34,19 @@ export function useDeeds(): Deeds | null {
         ? {
             takeOff: async (card) => {
               const done = await remove(card.id);
-              if ('error' in done) sayNot(W.notDeleted, done.error);
-              else sayDone(W.isDeleted({ title: titleOf(card) }), () => restore(card.id));
+              if ('error' in done) toastError(W.notDeleted, done.error);
+              else toastUndo(W.isDeleted({ title: titleOf(card) }), () => restore(card.id));
             },
             putAside: async (card, archived) => {
               const { id } = card;
               const done = await change({ id, archived });
-              if ('error' in done) sayNot(W.notArchived, done.error);
+              if ('error' in done) toastError(W.notArchived, done.error);
               else if (archived)
-                sayDone(W.isArchived({ title: titleOf(card) }), () => change({ id, archived: false }));
+                toastUndo(W.isArchived({ title: titleOf(card) }), () => change({ id, archived: false }));
             },
             copy: async (card) => {
               const done = await duplicate(card.id);
-              if ('error' in done) sayNot(W.notCopied, done.error);
+              if ('error' in done) toastError(W.notCopied, done.error);
             },
           }
         : null,

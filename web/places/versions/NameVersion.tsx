@@ -6,7 +6,7 @@ import { useMarkVersionMutation } from '../../api/api';
 import { problemIn } from '../../api/ask';
 import { Dialog } from '../../parts/Dialog';
 import { Notice } from '../../parts/Notice';
-import { sayDone } from '../../parts/sayDone';
+import { toastUndo } from '../../parts/toastUndo';
 import { sayProblem } from '../../words/problems';
 import { versionsWords } from '../../words/data/en/versions';
 
@@ -26,7 +26,7 @@ export function NameVersion({ version, onClose }: { version: VersionMeta; onClos
       mark({ id: version.id, mark: { note: as.note.trim(), ...(named ? { name: as.name.trim() } : {}) } });
     const done = await marked({ name, note });
     if ('error' in done) return;
-    sayDone(W.changed({ name: name.trim() || W.theNote }), () => marked(version), 'undo');
+    toastUndo(W.changed({ name: name.trim() || W.theNote }), () => marked(version), 'undo');
     onClose();
   }
   return (

@@ -5,7 +5,7 @@ import type { VersionMeta } from '../../../contract/dto';
 import { DATA_VERSION } from '../../../core/ingredients';
 import { CORE_VERSION } from '../../../core/rebalance';
 import { useMarkVersionMutation } from '../../api/api';
-import { sayNot } from '../../parts/sayNot';
+import { toastError } from '../../parts/toastError';
 import { moment } from '../../words/format';
 import { leavesOut } from '../../words/avoidWords';
 import { versionName } from '../../shared/versionOrder';
@@ -69,7 +69,7 @@ export function VersionRow({
   const out = leavesOut(version.avoids);
   async function star() {
     const done = await mark({ id: version.id, mark: { star: !version.star } });
-    if ('error' in done) sayNot(W.notStarred, done.error);
+    if ('error' in done) toastError(W.notStarred, done.error);
   }
   const Star = version.star ? IconStarFilled : IconStar;
   return (

@@ -13,7 +13,7 @@ import {
 } from '../../api/api';
 import { problemIn } from '../../api/ask';
 import { Notice } from '../../parts/Notice';
-import { sayDone } from '../../parts/sayDone';
+import { toastUndo } from '../../parts/toastUndo';
 import { listed } from '../../words/plural';
 import { sayProblem } from '../../words/problems';
 import { AVOID_WORDS, EXCLUSION_WORDS } from '../../words/data/names';
@@ -47,8 +47,8 @@ function EaterForm({ start, row, onDone }: { start: Eater; row: EaterRow | null;
       return;
     }
     const kept = done.data;
-    if (id === null) sayDone(W.onTheList({ kept: kept.name }), () => remove(kept.id), 'undo');
-    else sayDone(W.changed({ kept: kept.name }), () => put({ id, rev: kept.rev, doc: start }), 'undo');
+    if (id === null) toastUndo(W.onTheList({ kept: kept.name }), () => remove(kept.id), 'undo');
+    else toastUndo(W.changed({ kept: kept.name }), () => put({ id, rev: kept.rev, doc: start }), 'undo');
     onDone();
   }
   return (
@@ -121,7 +121,7 @@ function EaterLine({ eater, onEdit }: { eater: EaterRow; onEdit: () => void }) {
   async function takeOff() {
     const done = await remove(eater.id);
     if ('error' in done) return;
-    sayDone(W.isOffTheList({ eater: eater.name }), () => restore(eater.id));
+    toastUndo(W.isOffTheList({ eater: eater.name }), () => restore(eater.id));
   }
   return (
     <li className={classes.eater}>

@@ -6,7 +6,7 @@ import type { Kitchen, KitchenOven } from '../../../contract/dto';
 import { useChangeKitchen } from '../useChangeKitchen';
 import { HeatField } from '../../parts/HeatField';
 import { NumberField } from '../../parts/NumberField';
-import { sayDone } from '../../parts/sayDone';
+import { toastUndo } from '../../parts/toastUndo';
 import { ListPanel } from './ListPanel';
 import { LineActions } from './LineActions';
 import classes from './kitchen.module.css';
@@ -153,7 +153,7 @@ export function Ovens({ kitchen }: { kitchen: Kitchen }) {
               onEdit={() => setOpen(o.id)}
               onTakeOff={() => {
                 void set({ ovens: ovens.filter((x) => x.id !== o.id) });
-                sayDone(W.isOffTheList({ name: o.name }), () => set({ ovens }));
+                toastUndo(W.isOffTheList({ name: o.name }), () => set({ ovens }));
               }}
             />
           </li>

@@ -12,9 +12,9 @@ import type { Fix } from '../../../core/reading';
 import { choicesOf } from '../../pantry/choices';
 import { fixed, grams, gramsOrUnknown } from '../../words/format';
 import { listed } from '../../words/plural';
-import { say } from '../../words/say';
+import { messageText } from '../../words/say';
 import { AVOID_WORDS, ingredientName } from '../../words/things';
-import { doubt, howRead } from './howRead';
+import { confidenceOf, howRead } from './howRead';
 import classes from './read.module.css';
 import { readWords } from '../../words/data/en/read';
 
@@ -201,7 +201,7 @@ const Row = memo(function Row({
 }) {
   const [open, setOpen] = useState(false);
   const { line, issues } = view;
-  const state = doubt(line);
+  const state = confidenceOf(line);
   const id = idOf(line.item);
   const written = line.amount.written || (id ? ingredientName(id) : '');
   const role = line.role ? ROLE_WORDS[line.role] : '';
@@ -241,7 +241,7 @@ const Row = memo(function Row({
       </div>
       {issues.map((i) => (
         <p key={i.code} className={classes.issue}>
-          {say(i)}
+          {messageText(i)}
           {i.fixes?.map((fix) => (
             <Button
               key={fixWords(fix)}

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { readLine } from '../../../core/reading';
 import { correctLine } from '../../working/correctLine';
-import { doubt, howRead } from './howRead';
+import { confidenceOf, howRead } from './howRead';
 
 const of = (written: string) => readLine(written, 'l1').line;
 
@@ -18,7 +18,7 @@ describe('how a line was read', () => {
     ['salt', 'not known', 'unknown'],
     ['50 g moon dust', 'weighed', 'unknown'],
   ])('%s: %s, %s', (written, how, sure) => {
-    expect([howRead(of(written)), doubt(of(written))]).toEqual([how, sure]);
+    expect([howRead(of(written)), confidenceOf(of(written))]).toEqual([how, sure]);
   });
 
   it('a mass given by the baker is sure and says so', () => {
@@ -32,6 +32,6 @@ describe('how a line was read', () => {
       originalText: '',
     };
     const [mended] = correctLine(source, { lineId: 'l1', massG: 104 }).parts[0]!.lines;
-    expect([howRead(mended!), doubt(mended!)]).toEqual(['entered by you', 'sure']);
+    expect([howRead(mended!), confidenceOf(mended!)]).toEqual(['entered by you', 'sure']);
   });
 });

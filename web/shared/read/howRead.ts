@@ -41,7 +41,7 @@ export function howRead({ amount, role }: Line): string {
 }
 
 /** How sure a line is: nothing to say when it is weighed and named outright. */
-export function doubt({ item, amount, role }: Line): 'sure' | 'likely' | 'unknown' {
+export function confidenceOf({ item, amount, role }: Line): 'sure' | 'likely' | 'unknown' {
   if (item.kind === 'unknown') return 'unknown';
   if (!amount.massG) return isBeside(role) ? 'sure' : 'unknown';
   return amount.confidence >= 0.95 ? 'sure' : 'likely';

@@ -1,5 +1,5 @@
 import { catalogue } from '../catalogue';
-import type { CautionId, FeelWord, HonestId, JobId } from '../../../core/classes';
+import type { CautionId, FeelWord, LimitId, JobId } from '../../../core/classes';
 import type { Component, GroupId, ItemKind, KeepingId, PieceName } from '../../../core/ingredients';
 import type { PanelKey } from '../../../core/pantry';
 import type { LineRole } from '../../../core/formula';
@@ -162,7 +162,7 @@ export const CAUTION_WORDS: Record<CautionId, string> = catalogue('terms.CAUTION
 });
 
 /** What cannot be had where egg or fat is what holds the bake. */
-export const HONEST_WORDS: Record<HonestId, string> = catalogue('terms.HONEST_WORDS', {
+export const LIMIT_WORDS: Record<LimitId, string> = catalogue('terms.LIMIT_WORDS', {
   no_gluten:
     'Gluten held this together and gave it its chew. Expect a shorter, closer crumb, a dough that is spread or shaped with wet hands and not kneaded, one rise instead of two, and a few trials. Water is worked out for the new flours; hold some back.',
   no_hollow_shell:

@@ -1,4 +1,4 @@
-import type { ClassId, HonestId, Dosed } from '../../../core/classes';
+import type { ClassId, LimitId, Dosed } from '../../../core/classes';
 import type { HeldThing, MsgCode } from '../../../core/explain';
 import type { FitKey } from '../../../core/rebalance';
 import { withinSentence } from '../case';
@@ -9,7 +9,7 @@ import { listed } from '../plural';
 import {
   AVOID_WORDS,
   CLASS_WORDS,
-  HONEST_WORDS,
+  LIMIT_WORDS,
   ingredientName,
   JOB_NOUNS,
   kitName,
@@ -126,7 +126,7 @@ export const SAY_OF_ANSWERS: Say<
   'confidence.widened': () => W.aTargetRangeOrA,
   'confidence.uncovered': (a) => W.notReplaced({ jobs: named(a.jobs, JOB_NOUNS) }),
   'confidence.outside': (a) => W.outsideTheTargetRange({ keys: named(a.keys, PROP_WORDS) }),
-  honest: (a) => HONEST_WORDS[a.id as HonestId] ?? a.id,
+  honest: (a) => LIMIT_WORDS[a.id as LimitId] ?? a.id,
   'explain.takenUp': (a) => W.waterInFromTheSoak({ ingredient: ingredientName(a.id, true) }),
   'explain.sum': (a) => W.sumOverTheLines({ prop: PROP_WORDS[a.key as FitKey] ?? a.key }),
   ingredient: (a) => ingredientName(a.id),

@@ -149,7 +149,7 @@ export const catalogues: Catalogues = {
   'terms.FEEL_WORDS_TEXT': dataTermsGerman.FEEL_WORDS_TEXT,
   'terms.UNIT_WORDS': dataTermsGerman.UNIT_WORDS,
   'terms.CAUTION_WORDS': dataTermsGerman.CAUTION_WORDS,
-  'terms.HONEST_WORDS': dataTermsGerman.HONEST_WORDS,
+  'terms.LIMIT_WORDS': dataTermsGerman.LIMIT_WORDS,
   'terms.ROLE_WORDS': dataTermsGerman.ROLE_WORDS,
   'terms.GROUP_WORDS': dataTermsGerman.GROUP_WORDS,
   'terms.PRESET_WORDS': dataTermsGerman.PRESET_WORDS,

@@ -9,10 +9,10 @@ export const partsWords: typeof English.partsWords = {
   dialog: {
     close: 'Schließen',
   },
-  sayNot: {
+  toastError: {
     close: 'Schließen',
   },
-  sayDone: {
+  toastUndo: {
     putBack: 'Zurückholen',
     undo: 'Zurücknehmen',
     close: 'Schließen',

@@ -10,10 +10,10 @@ export const partsWords = catalogue('parts', {
   dialog: {
     close: 'Close',
   },
-  sayNot: {
+  toastError: {
     close: 'Close',
   },
-  sayDone: {
+  toastUndo: {
     putBack: 'Put back',
     undo: 'Undo',
     close: 'Close',

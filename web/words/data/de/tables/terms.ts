@@ -152,7 +152,7 @@ export const CAUTION_WORDS: typeof English.CAUTION_WORDS = {
     'Pflanzenblöcke sind meist gesalzen: sieh auf die Packung, und lass die Salzzeile weg, wenn deiner es ist.',
 };
 
-export const HONEST_WORDS: typeof English.HONEST_WORDS = {
+export const LIMIT_WORDS: typeof English.LIMIT_WORDS = {
   no_gluten:
     'Gluten hielt das zusammen und gab ihm Biss. Rechne mit einer kürzeren, dichteren Krume, einem Teig, der gestrichen oder mit nassen Händen geformt und nicht geknetet wird, einer Gare statt zweien, und ein paar Versuchen. Das Wasser ist für die neuen Mehle berechnet; halt etwas zurück.',
   no_hollow_shell: 'Ei lässt das hohl aufgehen. Ohne Ei gibt es ein weiches Gebäck mit ungleicher Krume.',

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { readSteps } from '../method';
 import type { StatedBake, StatedTin } from '../formula';
 import { readTin } from '../reading';
-import { notedBake } from './noted';
+import { notedBake } from './method-notes';
 
 const METHOD = readSteps(`Heat the oven to 180 °C and line a 20 cm round tin.
 Bake the base blind 12 min at 180 °C.

@@ -4,7 +4,7 @@ import { jobStrength } from './strengths';
 import type { ClassId, FamilyId, JobId, Kit } from './types';
 
 /** How much of a job a kit does at its usual dose, as a share of what the thing that leaves did; 1 is all of it. */
-export type Done = { job: JobId; share: number };
+export type JobShare = { job: JobId; share: number };
 
 /** A job below this in a kind of bake is not worth telling. */
 const MATTERS = 0.2;
@@ -33,14 +33,14 @@ export function bestFamily(kit: Kit): FamilyId | null {
  * Which jobs of the thing that leaves a kit does in a class at its usual doses, strongest need first. Only kits dosed
  * on what leaves can be told so; those dosed on flour or liquid, and those that bring nothing, give an empty list.
  */
-export function kitDoes(kit: Kit, of: Ingredient, classId: ClassId): Done[] {
+export function jobCoverage(kit: Kit, of: Ingredient, classId: ClassId): JobShare[] {
   const items = kit.items.filter((i) => !i.families || i.families.includes(CLASSES[classId].family));
   if (items.length === 0 || items.some((i) => i.dose.per !== 'egg' && i.dose.per !== 'g')) return [];
   const jobs = Object.entries(CLASSES[classId].jobs) as [JobId, number][];
   return jobs
     .filter(([, weight]) => weight >= MATTERS)
     .sort((a, b) => b[1] - a[1])
-    .flatMap(([job]): Done[] => {
+    .flatMap(([job]): JobShare[] => {
       const before = jobStrength(of, undefined, classId, job).value;
       if (!(before > (LEAST[job] ?? 0))) return [];
       const after = items.reduce((sum, i) => {

@@ -9,7 +9,7 @@ import type { Lookup } from '../../../core/ingredients';
 import type { FitKey, Solution } from '../../../core/rebalance';
 import { useAppDispatch } from '../../store/store';
 import { amountOf, fixed, grams, spreadOf, UNIT_TEXT } from '../../words/format';
-import { say } from '../../words/say';
+import { messageText } from '../../words/say';
 import { PROP_NOTES, PROP_WORDS } from '../../words/things';
 import { useDeskContext } from '../../shared/deskContext';
 import { workingCopy } from '../../working/workingSlice';
@@ -31,7 +31,7 @@ function Sum({ opened, title }: { opened: Explanation; title: string }) {
       {shown.map((i, k) => (
         <div key={k} className="num" style={{ whiteSpace: 'normal' }}>
           {k > 0 && '+ '}
-          {grams(i.massG)} {withinSentence(say(i.label))} ×{' '}
+          {grams(i.massG)} {withinSentence(messageText(i.label))} ×{' '}
           {fixed(i.factor.value, i.factor.value < 0.1 ? 3 : 2)}
         </div>
       ))}
@@ -87,7 +87,7 @@ function HoldProperty({ partId, name, now }: { partId: string; name: PropKey; no
 }
 
 /** The margin: the number that was opened, line by line, with where its figures are from. */
-export function Opened({
+export function PropertyDetail({
   seen,
   solution,
   source,

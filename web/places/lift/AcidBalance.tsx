@@ -47,7 +47,7 @@ const names = (of: LiftBudget['acids']): string =>
   of.length === 0 ? W.none : listed(of.slice(0, 4).map((x) => ingredientName(x.ingredientId, true)));
 
 /** Acid against soda as a beam that tips; the source's stands faint behind. */
-export function Beam({ source, adapted }: { source: LiftBudget; adapted: LiftBudget }) {
+export function AcidBalance({ source, adapted }: { source: LiftBudget; adapted: LiftBudget }) {
   const share = adapted.metShare;
   // Without soda on either side there is nothing to weigh.
   const weighed = share !== null || source.metShare !== null;

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { INGREDIENTS, lookupReference } from '../ingredients';
-import { bestFamily, CLASS_IDS, CLASSES, KITS, kitById, kitDoes, standsFor } from './index';
+import { bestFamily, CLASS_IDS, CLASSES, KITS, kitById, jobCoverage, standsFor } from './index';
 
 const shareOf = (kit: string, job: string, classId: (typeof CLASS_IDS)[number] = 'batter') =>
-  kitDoes(kitById(kit)!, standsFor(kitById(kit)!)!, classId).find((d) => d.job === job)?.share;
+  jobCoverage(kitById(kit)!, standsFor(kitById(kit)!)!, classId).find((d) => d.job === job)?.share;
 
 describe('what a replacement does of the jobs of what leaves', () => {
   it('is told against the thing it stands for', () => {
@@ -29,17 +29,17 @@ describe('what a replacement does of the jobs of what leaves', () => {
       const of = standsFor(kit);
       if (!of) continue;
       for (const classId of CLASS_IDS)
-        for (const d of kitDoes(kit, of, classId))
+        for (const d of jobCoverage(kit, of, classId))
           expect(d.share, `${kit.id} ${d.job}`).toBeGreaterThanOrEqual(0);
     }
   });
 
   it('strongest need first, and nothing where the dose is not on what leaves', () => {
-    const done = kitDoes(kitById('flax_gel')!, lookupReference({ kind: 'ref', id: 'egg' })!, 'batter');
+    const done = jobCoverage(kitById('flax_gel')!, lookupReference({ kind: 'ref', id: 'egg' })!, 'batter');
     const weights = done.map((d) => CLASSES.batter.jobs[d.job]!);
     expect(weights).toEqual([...weights].sort((a, b) => b - a));
     for (const kit of KITS.filter((k) => k.items.some((i) => i.dose.per === 'flour%')))
-      expect(kitDoes(kit, INGREDIENTS[0]!, 'batter')).toEqual([]);
+      expect(jobCoverage(kit, INGREDIENTS[0]!, 'batter')).toEqual([]);
   });
 
   it('every kit that suits anything has a family it suits best', () => {

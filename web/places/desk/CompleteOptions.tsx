@@ -15,7 +15,7 @@ const W = deskWords.wholes;
 const FEW = 3;
 
 /** Whole solutions, best first; up to three can be laid side by side. */
-export function Wholes() {
+export function CompleteOptions() {
   const { doc, whole, solution, kitOf } = useDeskContext();
   const [all, setAll] = useState(false);
   const [beside, setBeside] = useState<string[]>([]);

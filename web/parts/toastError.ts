@@ -3,10 +3,10 @@ import { problemIn } from '../api/ask';
 import { sayProblem } from '../words/problems';
 import { partsWords } from '../words/data/en/parts';
 
-const W = partsWords.sayNot;
+const W = partsWords.toastError;
 
 /** Says what could not be done, and why. */
-export function sayNot(title: string, error: unknown): void {
+export function toastError(title: string, error: unknown): void {
   void notify({
     color: 'beet',
     title,

@@ -51,7 +51,7 @@ function sayChange(c: BakeChange): string {
 }
 
 /** What is to be done otherwise, the time, and why it is so. */
-export function Told({
+export function BakeVerdict({
   source,
   adapted,
   compared,

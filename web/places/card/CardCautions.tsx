@@ -6,7 +6,7 @@ import { listed } from '../../words/plural';
 import { AVOID_WORDS, CAUTION_WORDS, ingredientName, lineName } from '../../words/things';
 import { WhoEats } from '../../shared/WhoEats';
 import classes from './card.module.css';
-import { inDegrees } from '../../words/heat';
+import { toKitchenScale } from '../../words/heat';
 import { cardWords } from '../../words/data/en/card';
 
 const W = cardWords.care;
@@ -38,7 +38,7 @@ function NotKnown({ doc, lookup }: { doc: Formula; lookup: Lookup }) {
 const GENERAL = [W.wheatAndWhatIsLeft, W.doNotEatRawBatter, W.helpForABakerNot];
 
 /** What the bake holds, what is not known, and what to watch. */
-export function Care({
+export function CardCautions({
   doc,
   source,
   cautions,
@@ -58,7 +58,7 @@ export function Care({
       <WhoEats formula={doc} lookup={exact} brief />
       <NotKnown doc={doc} lookup={exact} />
       <NewInIt doc={doc} source={source} lookup={lookup} />
-      {[...cautions.map((c) => CAUTION_WORDS[c]), ...GENERAL].map(inDegrees).map((c) => (
+      {[...cautions.map((c) => CAUTION_WORDS[c]), ...GENERAL].map(toKitchenScale).map((c) => (
         <p key={c}>{c}</p>
       ))}
     </section>

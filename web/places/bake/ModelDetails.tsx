@@ -1,6 +1,6 @@
 import { Button } from '@mantine/core';
 import { useState } from 'react';
-import { MEMBERS, levelCm, type BakeResult, type BakeSetup, type Compared } from '../../../core/bake';
+import { MODEL_VARIANTS, levelCm, type BakeResult, type BakeSetup, type Compared } from '../../../core/bake';
 import { useKitchen } from '../../shared/useKitchen';
 import { useChangeKitchen } from '../../shared/useChangeKitchen';
 import { NumberField } from '../../parts/NumberField';
@@ -14,7 +14,7 @@ import { bakeWords } from '../../words/data/en/bake';
 const W = bakeWords.rests;
 
 /** How the time comes about: what went in for both, and what each of the models says. */
-export function Rests({
+export function ModelDetails({
   source,
   adapted,
   compared,
@@ -68,13 +68,13 @@ export function Rests({
               <td>{of(compared!.adapted!)}</td>
             </tr>
           ))}
-          {compared?.members.length === MEMBERS.length &&
+          {compared?.members.length === MODEL_VARIANTS.length &&
             compared.members.map((m, i) => (
               <tr key={i}>
                 <th scope="row">
                   {W.to({
-                    temperature: degrees(MEMBERS[i]!.untilC),
-                    which: MEMBERS[i]!.factor < 1 ? W.slow : '',
+                    temperature: degrees(MODEL_VARIANTS[i]!.untilC),
+                    which: MODEL_VARIANTS[i]!.factor < 1 ? W.slow : '',
                   })}
                 </th>
                 <td>{minutesText(m.source, m.source)}</td>

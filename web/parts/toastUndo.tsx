@@ -2,12 +2,12 @@ import { Button } from '@mantine/core';
 import { notify, unnotify } from './notify';
 import { partsWords } from '../words/data/en/parts';
 
-const W = partsWords.sayDone;
+const W = partsWords.toastUndo;
 
 let said = 0;
 
 /** Says what was done, with the way back: a button that says `words` that does `back`. Each is told, also of the same thing. */
-export function sayDone(
+export function toastUndo(
   title: string,
   back: () => Promise<unknown>,
   words: 'putBack' | 'undo' = 'putBack',
