@@ -30,7 +30,10 @@ describe('a row of figures of the whole bake', () => {
     ['Pan: 9x5 loaf', { tin: '9x5 loaf pan' }],
     ['Makes: 24', { yields: 'makes 24' }],
     ['Prep time: 10 min', {}],
-    ['Difficulty: easy', {}],
+    ['Difficulty: very easy', {}],
+    ['Total time 1 hour 20 min', {}],
+    ['Prep 2 apples', null],
+    ['Total: 500 g flour blend', null],
     ['Prep 10 min | Bake 25 min | Oven 170C', { time: '25 min', oven: '170C' }],
     ['Oven: 170C; Time: 20 min', { oven: '170C', time: '20 min' }],
     // A thing, a step, or nothing that a field could read.

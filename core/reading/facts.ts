@@ -26,6 +26,8 @@ const BESIDE =
   /\b(?:deg(?:rees)?|celsius|centigrade|fahrenheit|gas|mark|fan|convection|conventional|static|electric|forced|hot|moderate|or|and|to|at|for|about|around|approx|circa|min(?:ute)?s?|hours?|hrs?|[cfhm])\b/gi;
 const isFigures = (said: string): boolean => !/\p{L}/u.test(said.replace(/\d+/g, ' ').replace(BESIDE, ' '));
 
+const FEW_WORDS = /^\p{L}+(?:\s\p{L}+)?$/u;
+
 /** A heat or a time may stand without its unit where its name says what it is: "Oven: 190", "Time: 25". */
 const BARE = /^\d{2,3}(?:\s*(?:-|–|to)\s*\d{2,3})?$/;
 
@@ -34,7 +36,8 @@ function factOf(text: string, row: boolean): Facts | null {
   const [, name = '', joint = '', value = ''] = NAMED.exec(text) ?? [];
   const said = value.replace(/[.;]$/, '');
   if (name === '' || DEED.test(said) || (joint.trim() === '' && !PLAIN.test(name))) return null;
-  if (ABOUT.test(name)) return /\d|^\p{L}+$/u.test(said) ? {} : null;
+  // "Prep 2 apples" is work at a thing, and none of the cook's figures.
+  if (ABOUT.test(name)) return isFigures(said) || (joint.trim() !== '' && FEW_WORDS.test(said)) ? {} : null;
   const isOven = OVEN.test(name);
   // Among others of its kind "bake 25 min" is a time; alone it is a step.
   const isTime = TIME.test(name) || (!row && /^(?:bake|cook)$/i.test(name));
