@@ -77,9 +77,9 @@ test('a batch is weighed by keys: a slip is mended, a cut line and a reload lose
   await trying.press('Space');
   const scale = page.getByRole('region', { name: 'Practice scale' });
   for (let i = 0; i < 4; i++) await scale.getByRole('button', { name: '+ 25 g' }).click();
-  await expect(now.getByRole('button', { name: /^Added: (99|100|101) g/ })).toBeVisible();
+  await expect(now.getByRole('button', { name: /^In: (99|100|101) g/ })).toBeVisible();
   await expectAccessible(page);
-  await now.getByRole('button', { name: /^Added:/ }).click();
+  await now.getByRole('button', { name: /^In: / }).click();
   await scale.getByRole('button', { name: 'Turn it off' }).click();
   await scale.getByRole('button', { name: 'Lift the bowl' }).click();
 
@@ -367,7 +367,7 @@ test('a whole batch by a scale: an over-pour is removed, a reload and a drop-out
     await expect
       .poll(async () => Math.abs(Number(await now.locator('b').first().textContent()) - g))
       .toBeLessThan(0.5);
-    await expect(now.getByRole('button', { name: /^Added:/ })).toHaveText(
+    await expect(now.getByRole('button', { name: /^In: / })).toHaveText(
       new RegExp(`^In: ${g < 20 ? g.toFixed(1) : Math.round(g)}`),
     );
   };
