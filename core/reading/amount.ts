@@ -42,6 +42,7 @@ const UNIT_WORDS: [UnitId, string][] = [
   ['drop', 'drops?|Tropfen'],
   ['splash', 'splash(?:es)?|Schuss|Spritzer'],
   ['drizzle', 'drizzles?|glugs?'],
+  ['piece', 'Stücke?|Stk\\.?'],
   ['stick', 'sticks?'],
   ['sachet', 'sachets?|packets?|envelopes?|packs?|Päckchen|Pckg?\\.?|Pkg\\.?|Packung(?:en)?|Beutel'],
   ['tin', 'tins?|cans?|cartons?|jars?|Dosen?|Gläser|Glas'],

@@ -49,6 +49,17 @@ describe('names and units of a formula in German', () => {
     expect(read('1 Pfund Zucker')[0]![1]).toBeNull();
   });
 
+  it('"Stück" counts, and is no stock; what it makes is no line', () => {
+    expect(read('12 Stück')[0]![0]).toBeNull();
+    expect(read('2 Stück Butter')[0]![0]).toBe('butter');
+    const makes = (row: string) => {
+      const { formula } = readFormula({ text: `${row}\n200 g weißes Reismehl\n2 Eier`, measures: MEASURES });
+      return [formula.yield?.pieces, formula.yield?.name, formula.parts[0]!.lines.length];
+    };
+    expect(makes('Für 12 Stück')).toEqual([12, 'pieces', 2]);
+    expect(makes('Ergibt ca. 30 Kekse')).toEqual([30, 'kekse', 2]);
+  });
+
   it('flour that names no grain is wheat, and what only sounds gluten-free is asked about', () => {
     expect(read('200 g Mehl')[0]![0]).toBe('wheat_flour');
     expect(read('200 g Dinkelmehl')[0]![0]).toBe('spelt_flour');

@@ -20,7 +20,7 @@ import { isWholePaste, rowsOf, undecorated, type SaidRows } from './rows';
 import { markBeside } from './beside';
 import { isHeading, MAX_LINES, sectionsOf } from './sections';
 import { expandRow } from './things';
-import { readTin, readYield } from './tin';
+import { readTin, readYield, saysWhatItMakes } from './tin';
 import { unfolded } from './unfold';
 
 export type ReadInput = {
@@ -48,7 +48,8 @@ export const readLine = (written: string, id: string, measures: TextMeasures = U
   readLineWith(written, id, { ...referenceContext, measures }, expandRow(written)[0]);
 
 /** "Makes 12" and the like stand in many lists and are no ingredient. */
-const isNote = (text: string): boolean => /^(?:makes|serves|yields?|servings?)\b/i.test(text);
+const isNote = (text: string): boolean =>
+  /^(?:makes|serves|yields?|servings?|ergibt)\b/i.test(text) || saysWhatItMakes(text);
 
 const lookupIn =
   (context: ReadContext): Lookup =>

@@ -163,9 +163,9 @@ const COUNT = `(${NUMBER}|one|two|three|four|five|six|seven|eight|nine|ten|twelv
 const ADJECTIVE =
   '(?:(?:big|large|small|medium|mini|little|thin|thick|equal|even|nice|generous|square|round|long|flat|individual|fat|good|regular|standard)[- ]?(?:sized)?\\s+){0,2}';
 const PIECE =
-  '(?:muffins?|cupcakes?|buns?|rolls?|cookies?|biscuits?|bars?|squares?|loa(?:f|ves)|cakes?|flatbreads?|pancakes?|crêpes?|crepes?|scones?|tarts?|tartlets?|slices?|pieces?|rounds?|bases?|balls?|baguettes?|sticks?|bagels?|rings?|twists?|pretzels?|puffs?|eclairs?|wraps?|tortillas?|pizzas?|crackers?|shapes?|turnovers?|pies?|portions?|wedges?|fingers?|blondies?|brownies?|custards?|pots?|ramekins?|boules?|waffles?|strips?|ropes?|discs?|disks?|triangles?|mounds?|people|servings?)';
+  '(?:muffins?|cupcakes?|buns?|rolls?|cookies?|biscuits?|bars?|squares?|loa(?:f|ves)|cakes?|flatbreads?|pancakes?|crêpes?|crepes?|scones?|tarts?|tartlets?|slices?|pieces?|rounds?|bases?|balls?|baguettes?|sticks?|bagels?|rings?|twists?|pretzels?|puffs?|eclairs?|wraps?|tortillas?|pizzas?|crackers?|shapes?|turnovers?|pies?|portions?|wedges?|fingers?|blondies?|brownies?|custards?|pots?|ramekins?|boules?|waffles?|strips?|ropes?|discs?|disks?|triangles?|mounds?|people|servings?|stück|stk\\b\\.?|brötchen|portionen|scheiben|plätzchen|kekse)';
 const SAYS_MAKES = new RegExp(
-  `\\b(?:makes?|yields?:?|gives|enough for|serves|for)\\s*:?\\s*(?:about\\s+|approx\\.?\\s+|around\\s+|a\\s+)?${COUNT}(?:\\s*(?:-|–|to)\\s*\\d+)?\\s+(${ADJECTIVE}${PIECE})`,
+  `\\b(?:makes?|yields?:?|gives|enough for|serves|for|für|ergibt|reicht für)\\s*:?\\s*(?:about\\s+|approx\\.?\\s+|around\\s+|ca\\.?\\s+|etwa\\s+|a\\s+)?${COUNT}(?:\\s*(?:-|–|to)\\s*\\d+)?\\s+(${ADJECTIVE}${PIECE})`,
   'i',
 );
 /** A row that says what it makes, and nothing else: "for about 16 squares". */
@@ -203,7 +203,10 @@ const MOST_SENTENCE = 300;
 /** What a text says it makes: "Makes 12 muffins", "Yield: 1 loaf", "serves 8"; else what its steps part the dough into. */
 export function readYield(text: string): Yield | null {
   // Sentence by sentence, and none of them endless: what it says of itself goes before what its steps do.
-  const sentences = text.split(/\r?\n|(?<=[.;!?])\s+/).map((t) => t.slice(0, MOST_SENTENCE));
+  const sentences = text
+    .replace(/\b(ca|approx)\.\s+(?=\d)/gi, '$1 ')
+    .split(/\r?\n|(?<=[.;!?])\s+/)
+    .map((t) => t.slice(0, MOST_SENTENCE));
   for (const says of [SAYS_MAKES, SAYS_COUNT, DOZENS, PARTS_INTO, SCALED, HOLES])
     for (const sentence of sentences) {
       const m = says.exec(sentence);
@@ -217,6 +220,7 @@ export function readYield(text: string): Yield | null {
           name: ((says === SAYS_MAKES || says === PARTS_INTO ? (m[2] ?? m[4]) : undefined) ?? 'pieces')
             .trim()
             .toLowerCase()
+            .replace(/^st(?:ück|k\.?)$/, 'pieces')
             .slice(0, 100),
         };
     }
