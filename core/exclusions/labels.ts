@@ -3,16 +3,7 @@ import { AVOID_IDS, type AvoidId, type Ingredient } from '../ingredients';
 import { CLAIMABLE, EXEMPT, PLAIN_WORDS } from './data/label-terms';
 import { BOILERPLATE, fold, splitTraces } from './label-text';
 import { isDeclared, type RulesetId } from './rulesets';
-import {
-  COMPOUND,
-  isWord,
-  keyOf,
-  KNOWN_PHRASES,
-  longestPhrase,
-  partsOf,
-  single,
-  tokensOf,
-} from './vocabulary';
+import { isWord, keyOf, KNOWN_PHRASES, longestPhrase, namesOf, single, tokensOf } from './vocabulary';
 
 /** A finding and the words it rests on. `declared`: the law of the rule set makes packets name it. */
 export type LabelFinding = { avoid: AvoidId; words: string[]; declared: boolean };
@@ -36,22 +27,10 @@ const add = (found: Found, avoids: readonly AvoidId[], words: string) => {
 /** Takes what the words of a text name; a word nobody knows goes to `unknown`. */
 function collect(text: string, found: Found, unknown: Set<string>): void {
   const tokens = tokensOf(text);
-  for (let at = 0; at < tokens.length;) {
-    if (!isWord(tokens[at])) {
-      at += 1;
-      continue;
-    }
-    const phrase = longestPhrase(tokens, at);
-    if (phrase) {
-      add(found, phrase.avoids, tokens.slice(at, at + phrase.words).join(' '));
-      at += phrase.words;
-      continue;
-    }
+  for (const { at, words, avoids } of namesOf(tokens)) {
     const word = tokens[at]!;
-    const parts = word.length >= COMPOUND ? partsOf(word) : null;
-    if (parts) add(found, parts, word);
+    if (avoids) add(found, avoids, tokens.slice(at, at + words).join(' '));
     else if (word.length > 2 && !/^\d/.test(word) && !PLAIN.has(single(word))) unknown.add(word);
-    at += 1;
   }
 }
 

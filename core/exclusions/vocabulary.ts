@@ -28,10 +28,10 @@ const BY_LENGTH = [...STEMS].sort((a, b) => b[0].length - a[0].length);
 export const KNOWN_PHRASES: ReadonlyMap<string, readonly AvoidId[]> = PHRASES;
 
 /** A word of so many letters may be a compound. */
-export const COMPOUND = 6;
+const COMPOUND = 6;
 
 /** What a long compound word holds, part by part; null where it holds nothing known. */
-export function partsOf(word: string): AvoidId[] | null {
+function partsOf(word: string): AvoidId[] | null {
   let rest = word;
   const out: AvoidId[] = [];
   let hit = false;
@@ -62,6 +62,23 @@ export function longestPhrase(
   return null;
 }
 
+/**
+ * The words of a text one after another, each with what it names: the longest phrase known at its place, else what a long word
+ * holds; null where neither is known. Marks are passed over.
+ */
+export function* namesOf(
+  tokens: readonly string[],
+): Generator<{ at: number; words: number; avoids: readonly AvoidId[] | null }> {
+  for (let at = 0; at < tokens.length;) {
+    const word = tokens[at]!;
+    const phrase = longestPhrase(tokens, at);
+    const words = phrase?.words ?? 1;
+    if (isWord(word))
+      yield { at, words, avoids: phrase?.avoids ?? (word.length >= COMPOUND ? partsOf(word) : null) };
+    at += words;
+  }
+}
+
 /** Words of a text that name something, and where they stand in it. */
 export type Named = { from: number; to: number; avoids: readonly AvoidId[] };
 
@@ -72,16 +89,9 @@ export type Named = { from: number; to: number; avoids: readonly AvoidId[] };
 export function namedIn(text: string): Named[] {
   // A hyphen parts no name, a comma does.
   const words = [...text.matchAll(/[\p{L}\d]+|[^\p{L}\d\s-]+/gu)];
-  const tokens = words.map((w) => fold(w[0]).trim());
-  const out: Named[] = [];
-  for (let at = 0; at < words.length;) {
-    const phrase = longestPhrase(tokens, at);
-    const avoids = phrase?.avoids ?? (tokens[at]!.length >= COMPOUND ? partsOf(tokens[at]!) : null);
-    const n = phrase?.words ?? 1;
+  return [...namesOf(words.map((w) => fold(w[0]).trim()))].flatMap(({ at, words: n, avoids }) => {
     const last = words[at + n - 1]!;
-    if (avoids && avoids.length > 0)
-      out.push({ from: words[at]!.index, to: last.index + last[0].length, avoids });
-    at += n;
-  }
-  return out;
+    const place = { from: words[at]!.index, to: last.index + last[0].length };
+    return avoids && avoids.length > 0 ? [{ ...place, avoids }] : [];
+  });
 }

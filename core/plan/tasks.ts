@@ -81,7 +81,7 @@ const POT_MIN = 30;
 /** A hot oven may stand ready so long. */
 const HOT_WAITS = 20;
 
-const isAlone = (kind: TaskKind): kind is ActionKind => kind in BY_ITSELF;
+const isAlone = (kind: TaskKind): boolean => kind in BY_ITSELF;
 
 function lengthOf(a: Action): { minutes: [number, number]; basis: DurationBasis } {
   const usual = BY_ITSELF[a.kind]?.minutes ?? [0, 0];
@@ -108,7 +108,7 @@ export function tasksOf(version: Formula, lookup: Lookup, own: OwnTimes = {}): T
     if (step.added) putAdded(row, step);
     else
       for (const a of step.actions ?? [])
-        putAct(row, step, a, { pieces, partId: partOf(a, formula), bakeC: formula.bake?.ovenC ?? null });
+        putAct(row, step, a, { pieces, partId: partOf(a, formula), bakeC: formula.bake?.ovenC ?? undefined });
   }
   mendProof(row, formula, lookup, own);
   mendBakes(row, formula, lookup, own);
@@ -182,12 +182,11 @@ function byHand(
   partId?: string,
 ): void {
   const last = row.tasks.at(-1);
-  const was = last?.kind;
   if (last && last.stepId === step.id && !isAlone(last.kind)) {
     last.minutes = [last.minutes[0] + minutes, last.minutes[1] + minutes];
     last.handsFirst += minutes;
     // What goes into the tin and has something on top is called by the tin.
-    if (was !== 'fill' || kind !== 'wash') last.kind = kind;
+    if (last.kind !== 'fill' || kind !== 'wash') last.kind = kind;
     return;
   }
   row.put({ stepId: step.id, kind, minutes: [minutes, minutes], basis, handsFirst: minutes }, partId);
@@ -204,7 +203,7 @@ function putAct(
   row: Row,
   step: Step,
   a: Action,
-  { pieces, partId, bakeC }: { pieces: number; partId: string | undefined; bakeC: number | null },
+  { pieces, partId, bakeC }: { pieces: number; partId: string | undefined; bakeC: number | undefined },
 ): void {
   if (a.kind === 'preheat' || a.kind === 'other') return;
   const alone = BY_ITSELF[a.kind];
@@ -216,8 +215,7 @@ function putAct(
   }
   const isBake = a.kind === 'bake' || a.kind === 'blind_bake';
   // Where its step does not say how hot, it bakes as hot as the formula does.
-  const ovenC =
-    a.tempOf === 'oven' ? a.tempC : isBake && a.tempC === undefined ? (bakeC ?? undefined) : undefined;
+  const ovenC = (a.tempOf === 'oven' ? a.tempC : undefined) ?? (isBake ? bakeC : undefined);
   row.put(
     {
       stepId: step.id,
@@ -276,7 +274,7 @@ function withHeat(tasks: readonly Task[], formula: Formula): Task[] {
   const first = tasks.findIndex((t) => t.kind === 'bake' || t.kind === 'blind_bake');
   const bake = tasks[first];
   if (!bake) return [...tasks];
-  const ovenC = bake.ovenC ?? formula.bake?.ovenC ?? null;
+  const ovenC = bake.ovenC ?? null;
   const pot = formula.tin?.shape === 'pot' || formula.bake?.phases?.[0]?.cover === 'lid';
   const least = ovenC === null ? 25 : Math.ceil((ovenC - ROOM_C) / OVEN_GAINS / 5) * 5;
   const minutes = pot ? Math.max(POT_MIN, least) : least;

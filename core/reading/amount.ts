@@ -180,7 +180,7 @@ const EACH = new RegExp(
 const PACKET = /^(?:tins?|cans?|cartons?|jars?|sachets?|packets?|envelopes?|packs?|sticks?)\b/i;
 
 /** How a thing of a known weight is sold, before its name; pot barley is a grain. */
-const SOLD = /^(?:tubs?|pots?(?! barley)|bags?|bars?|bottles?|punnets?|boxe?s?)(?:\s+of)?\s+(?=\p{L})/iu;
+const SOLD = /^(?:tubs?|pots?(?! barley)|bags?|bars?|bottles?|punnets?|box(?:es)?)(?:\s+of)?\s+(?=\p{L})/iu;
 /** Units of which a packet may hold so much. */
 const HELD: ReadonlySet<string> = new Set(['g', 'kg', 'ml', 'l', 'oz', 'lb']);
 

@@ -81,12 +81,12 @@ export function factsOfRows(rows: readonly string[]): (Facts | null)[] {
 export function withoutFacts(
   rows: readonly string[],
   told: Facts,
-  keeps: (at: number) => boolean = () => false,
+  keeps: (at: number, facts: Facts) => boolean = () => false,
 ): string[] {
   const facts = factsOfRows(rows);
   return rows.filter((_, i) => {
     const found = facts[i];
-    if (!found || keeps(i) || KINDS.some((of) => found[of] !== undefined && told[of] !== undefined))
+    if (!found || keeps(i, found) || KINDS.some((of) => found[of] !== undefined && told[of] !== undefined))
       return true;
     Object.assign(told, found);
     return false;
@@ -94,16 +94,14 @@ export function withoutFacts(
 }
 
 /** The same of the steps of a method. An oven that something is done after is heated there: that is a step. */
-export const stepsWithoutFacts = (
+export function stepsWithoutFacts(
   rows: readonly string[],
   told: Facts,
   keeps: (row: string) => boolean,
-): string[] =>
-  withoutFacts(
-    rows,
-    told,
-    (i) =>
-      keeps(rows[i]!) ||
-      !rows[i]!.includes(':') ||
-      (factsIn(rows[i]!)?.oven !== undefined && rows.slice(i + 1).some((r) => r !== '' && !factsIn(r))),
-  );
+): string[] {
+  const last = rows.findLastIndex((r) => r !== '' && !factsIn(r));
+  return withoutFacts(rows, told, (at, { oven }) => {
+    const row = rows[at]!;
+    return keeps(row) || !row.includes(':') || (oven !== undefined && at < last);
+  });
+}

@@ -189,15 +189,16 @@ export function kindsOf(rows: readonly string[], said: SaidRows = {}): RowKind[]
   for (const end of best.values()) if (!winner || end.sum > winner.sum) winner = end;
   const kinds = winner?.path ?? [];
   // An oven that is heated between steps is one of them.
+  const isAmidSteps = (i: number): boolean => {
+    const before = kinds.slice(0, i).filter((k) => k !== 'note');
+    const last = before.at(-1);
+    return (
+      (last === 'step' || (last === 'mark' && before.includes('line'))) && kinds.slice(i + 1).includes('step')
+    );
+  };
   return kinds.map((kind, i) => {
-    const before = kinds.slice(0, i).findLast((k) => k !== 'note');
-    const isAmid =
-      kind === 'note' &&
-      facts[i]?.oven !== undefined &&
-      !Object.hasOwn(said, rows[i]!) &&
-      (before === 'step' || (before === 'mark' && kinds.slice(0, i).includes('line'))) &&
-      kinds.slice(i + 1).includes('step');
-    return isAmid ? 'step' : kind;
+    const isOven = kind === 'note' && facts[i]?.oven !== undefined && !Object.hasOwn(said, rows[i]!);
+    return isOven && isAmidSteps(i) ? 'step' : kind;
   });
 }
 

@@ -59,7 +59,7 @@ export function besideTheList(given: Formula, avoids: readonly AvoidId[], lookup
   const passes = (phrase: string): boolean =>
     lines.calledBy(phrase).some((c) => lines.isOf(c.line.id, phrase)) || lines.says(phrase);
   const abroad = isForeign(formula.method.map((s) => s.own ?? s.text).join(' '));
-  const held = formula.parts.flatMap((p) => p.lines.map((l) => lookup(l.item)));
+  const held = abroad ? formula.parts.flatMap((p) => p.lines.map((l) => lookup(l.item))) : [];
   const maybe = (word: string): AvoidId[] => avoids.filter((a) => TAKEN_FOR[a]?.test(word));
   return formula.method.flatMap((step) => {
     if (step.own === undefined && (step.added || step.struck)) return [];

@@ -10,12 +10,12 @@ import {
   ComposedChart,
 } from 'recharts';
 import classes from './chart.module.css';
-import { PERCENT } from '../words/format';
+import { inPercent } from '../words/format';
 import { degrees } from '../words/heat';
 
 const hours = (min: number): string =>
   `${Math.floor(min / 60)}:${String(Math.round(min % 60)).padStart(2, '0')}`;
-const percent = (gain: number): string => `${Math.round(100 * gain)}${PERCENT}`;
+const percent = (gain: number): string => inPercent(gain);
 /** Round steps so that at most `most` ticks stand between 0 and an end. */
 export function ticksTo(end: number, steps: readonly number[], most = 7): number[] {
   const step = steps.find((s) => end / s <= most) ?? steps.at(-1)!;

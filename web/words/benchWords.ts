@@ -2,7 +2,7 @@ import type { Effect } from '../../core/bench';
 import type { Verdict } from '../../core/exclusions';
 import type { Formula } from '../../core/formula';
 import { avoidWords } from './avoidWords';
-import { PERCENT, fixed, grams, tenths } from './format';
+import { fixed, grams, inPercent, tenths } from './format';
 import { listed } from './plural';
 import { messageText } from './say';
 import { benchSentences } from './data/en/sentences/bench';
@@ -16,7 +16,7 @@ export function effectWords({ massG, wetness, timeBy, warnings }: Effect): strin
     W.inAll({ amount: grams(massG) }),
     wetter === null || Math.abs(wetter) < 0.01
       ? ''
-      : `${fixed(100 * Math.abs(wetter), 0)}${PERCENT} ${wetter > 0 ? W.wetter : W.stiffer}.`,
+      : `${inPercent(Math.abs(wetter))} ${wetter > 0 ? W.wetter : W.stiffer}.`,
     timeBy === null || Math.abs(timeBy - 1) < 0.02
       ? ''
       : W.aboutInTheOvenIn({

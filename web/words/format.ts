@@ -42,6 +42,8 @@ export const gramsOrUnknown = (g: number | null | undefined): string =>
 export const PERCENT = W.percent;
 /** What stands behind a number of a unit: a space and the unit, but for percent, which the language sets. */
 export const behind = (unit: string): string => (unit === '%' ? PERCENT : ` ${unit}`);
+/** A share in percent: 0.54 is "54%". */
+export const inPercent = (share: number, decimals = 0): string => `${fixed(100 * share, decimals)}${PERCENT}`;
 export const percent = (p: number): string => `${fixed(p, p < 10 ? 1 : 0)}${PERCENT}`;
 
 const EIGHTHS = ['', '⅛', '¼', '⅜', '½', '⅝', '¾', '⅞'];
@@ -61,7 +63,7 @@ export const UNIT_TEXT: Record<PropUnit | 'ratio', string> = {
 /** A property with its unit, in as many digits as its spread allows. */
 export function amountOf(x: Sourced, unit: PropUnit | 'ratio'): string {
   // A ratio is told as a percentage.
-  if (unit === 'ratio') return `${fixed(100 * x.value, 0)}${UNIT_TEXT.ratio}`;
+  if (unit === 'ratio') return inPercent(x.value);
   const least =
     unit === 'eggs' || (unit === 'g' && x.value < 20) || (unit === 'mmol' && x.value < 20) ? 1 : 0;
   return `${fixed(x.value, Math.max(least, Math.min(decimalsFor(x), least)))}${UNIT_TEXT[unit]}`;

@@ -3,7 +3,7 @@ import type { TimedBake } from '../../core/bake';
 import type { Remembered } from '../../core/reading';
 import type { KitchenClash } from '../api/mergeKitchen';
 import { degreesApart } from './heat';
-import { PERCENT, fixed, grams } from './format';
+import { grams, inPercent } from './format';
 import { ingredientName } from './things';
 import { kitchenSentences } from './data/en/sentences/kitchen';
 
@@ -67,4 +67,4 @@ export const sayClash = (clash: KitchenClash): { name: string; mine: string; the
 export const timesWords = (factor: number, same = W.asItWas): string =>
   Math.abs(factor - 1) < 0.005
     ? same
-    : `${fixed(100 * Math.abs(factor - 1), 0)}${PERCENT} ${factor > 1 ? W.longer : W.shorter}`;
+    : `${inPercent(Math.abs(factor - 1))} ${factor > 1 ? W.longer : W.shorter}`;

@@ -1,5 +1,5 @@
 import type { Measured, RefusalId, SliceNumbers } from '../../core/slice';
-import { PERCENT, fixed } from './format';
+import { fixed, inPercent } from './format';
 import { sliceSentences } from './data/en/sentences/slice';
 
 const W = sliceSentences;
@@ -56,7 +56,7 @@ const tenths = (m: Measured): string =>
 const halves = (m: Measured): string =>
   m.value < 0.25 ? W.noneSeen : W.mm2({ number: fixed(Math.round(2 * m.value) / 2, 1) });
 export const shareText = (m: Measured): string =>
-  `${fixed(100 * m.value, 0)}${PERCENT} ± ${fixed(Math.max(1, 100 * m.give), 0)}`;
+  `${inPercent(m.value)} ± ${fixed(Math.max(1, 100 * m.give), 0)}`;
 
 /** Darker than this, in steps of lightness, a band is clear. */
 const CLEAR = 5;

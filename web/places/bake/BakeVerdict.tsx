@@ -1,6 +1,6 @@
 import { addedMin, changesOf, type BakeChange, type BakeSetup, type Compared } from '../../../core/bake';
 import { REASON_WORDS } from '../../words/data/bake';
-import { PERCENT, fixed } from '../../words/format';
+import { fixed, inPercent } from '../../words/format';
 import { bareDegrees, degrees } from '../../words/heat';
 import { minutesText } from '../../words/say';
 import classes from './bake.module.css';
@@ -10,7 +10,7 @@ const W = bakeWords.told;
 
 /** Less than this is no change of time. */
 const NOTHING = 0.005;
-const percent = (x: number): string => `${x >= 0 ? '+' : '−'}${fixed(Math.abs(100 * x), 0)}${PERCENT}`;
+const percent = (x: number): string => `${x >= 0 ? '+' : '−'}${inPercent(Math.abs(x))}`;
 const min = (x: number): string => W.min({ number: fixed(x, 0) });
 const cm = (x: number): string => fixed(x, 1);
 

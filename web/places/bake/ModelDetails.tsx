@@ -5,7 +5,7 @@ import { useKitchen } from '../../shared/useKitchen';
 import { useChangeKitchen } from '../../shared/useChangeKitchen';
 import { NumberField } from '../../parts/NumberField';
 import { METAL_WORDS } from '../../words/data/bake';
-import { PERCENT, fixed, grams } from '../../words/format';
+import { fixed, grams, inPercent } from '../../words/format';
 import { degrees } from '../../words/heat';
 import { minutesText } from '../../words/say';
 import classes from './bake.module.css';
@@ -26,9 +26,9 @@ export function ModelDetails({
   const rows: [string, (s: BakeSetup) => string][] = [
     [W.dough, (s) => grams(s.massG)],
     [W.batterDensity, (s) => W.gMl({ number: fixed(s.density, 2) })],
-    [W.water, (s) => `${fixed(100 * s.make.water, 0)}${PERCENT}`],
-    [W.fat, (s) => `${fixed(100 * s.make.fat, 0)}${PERCENT}`],
-    [W.sugars, (s) => `${fixed(100 * s.browning.sugars, 0)}${PERCENT}`],
+    [W.water, (s) => inPercent(s.make.water)],
+    [W.fat, (s) => inPercent(s.make.fat)],
+    [W.sugars, (s) => inPercent(s.browning.sugars)],
     [W.stands, (s) => W.cm({ number: fixed(levelCm(s), 1) })],
     [W.inWord, (s) => METAL_WORDS[s.metal]],
     [W.goesInAt, (s) => degrees(s.startC)],
@@ -36,7 +36,7 @@ export function ModelDetails({
   const outcomes: [string, (r: BakeResult) => string][] =
     compared?.source && compared.adapted
       ? [
-          [W.loses, (r) => `${fixed(100 * r.loss, 0)}${PERCENT}`],
+          [W.loses, (r) => inPercent(r.loss)],
           [W.crust, (r) => W.mm({ number: fixed(r.curve.at(-1)!.crustMm, 1) })],
           [W.brownsAs, (r) => W.minAt({ number: fixed(r.browned, 0), temperature: degrees(150) })],
         ]

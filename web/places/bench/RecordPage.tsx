@@ -12,7 +12,7 @@ import { useChangeKitchen } from '../../shared/useChangeKitchen';
 import { useKitchen } from '../../shared/useKitchen';
 import { Notice } from '../../parts/Notice';
 import { usePageTitle } from '../../parts/usePageTitle';
-import { fixed, grams, PERCENT } from '../../words/format';
+import { fixed, grams, inPercent } from '../../words/format';
 import { degrees } from '../../words/heat';
 import { sayProblem } from '../../words/problems';
 import { FEEL_WORDS_TEXT, ingredientName, lineName } from '../../words/things';
@@ -28,7 +28,7 @@ type RecordLine = BenchRecord['lines'][number];
 function apart({ wentG, plannedG }: RecordLine): string {
   if (wentG === null || plannedG <= 0) return '';
   const by = wentG / plannedG - 1;
-  return Math.abs(by) < 0.005 ? '' : `${by > 0 ? '+' : '−'}${fixed(100 * Math.abs(by), 1)}${PERCENT}`;
+  return Math.abs(by) < 0.005 ? '' : `${by > 0 ? '+' : '−'}${inPercent(Math.abs(by), 1)}`;
 }
 /** What else is to be said of a line. */
 const besides = (l: RecordLine): string =>

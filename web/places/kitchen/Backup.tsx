@@ -4,7 +4,7 @@ import { api } from '../../api/api';
 import { addressOf } from '../../api/ask';
 import { useAppDispatch } from '../../store/store';
 import { Notice } from '../../parts/Notice';
-import { PERCENT } from '../../words/format';
+import { inPercent } from '../../words/format';
 import { sayProblem } from '../../words/problems';
 import { bringIn, type Bringing, type Brought } from './bringIn';
 import classes from '../../shared/kitchen/kitchen.module.css';
@@ -78,7 +78,7 @@ export function Backup() {
       {at && (
         <>
           <p className="small quiet" role="status">
-            {PART_WORDS[at.part]}, {`${Math.round(100 * at.share)}${PERCENT}`}
+            {PART_WORDS[at.part]}, {inPercent(at.share)}
           </p>
           <Progress value={100 * at.share} aria-label={PART_WORDS[at.part]} />
         </>

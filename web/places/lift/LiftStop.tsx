@@ -18,7 +18,7 @@ import {
 import { useKitchen } from '../../shared/useKitchen';
 import { useAppDispatch } from '../../store/store';
 import { usePantry } from '../../pantry/usePantry';
-import { amountOf, PERCENT, fixed } from '../../words/format';
+import { amountOf, fixed, inPercent } from '../../words/format';
 import { ingredientName } from '../../words/things';
 import { useDeskContext } from '../../shared/deskContext';
 import { workingCopy } from '../../working/workingSlice';
@@ -55,9 +55,7 @@ const stateOf = (p: Formula['parts'][number], lookup: Lookup, pressurePa: number
 });
 
 const share = ([lo, hi]: readonly [number, number]): string =>
-  lo === hi
-    ? `${fixed(100 * lo, 0)}${PERCENT}`
-    : W.to({ number: fixed(100 * lo, 0), number2: fixed(100 * hi, 0) });
+  lo === hi ? inPercent(lo) : W.to({ number: fixed(100 * lo, 0), number2: fixed(100 * hi, 0) });
 
 /** Below this height nobody would notice a thing, m. */
 const NOTICED_M = 150;

@@ -13,7 +13,7 @@ import { Notice } from '../../parts/Notice';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { FAULT_WORDS } from '../../words/data/faults';
 import { differenceWords } from '../../words/differences';
-import { fixed, grams, PERCENT } from '../../words/format';
+import { fixed, grams, inPercent } from '../../words/format';
 import { degrees } from '../../words/heat';
 import { sliceAgainst, sliceLines } from '../../words/sliceWords';
 import { OUTCOME_WORDS, SCORE_WORDS } from '../../words/trialWords';
@@ -55,7 +55,7 @@ const PROCESS: [keyof Actual, string, (x: number) => string][] = [
   ['bakeMin', W.itBaked, (x) => W.min({ number: fixed(x, 0) })],
   ['coreC', W.middleWhenOut, degrees],
   ['coolMin', W.cutAfter, (x) => W.min({ number: fixed(x, 0) })],
-  ['loss', W.lostInTheOven, (x) => `${fixed(100 * x, 1)}${PERCENT}`],
+  ['loss', W.lostInTheOven, (x) => inPercent(x, 1)],
   ['roomC', W.theKitchenHad, degrees],
 ];
 

@@ -1,6 +1,6 @@
 import { SCORE_STEPS, seriesOf, type FollowedId, type ScoreId } from '../../../core/judge';
 import type { TrialRow } from '../../../contract/notebook';
-import { fixed, PERCENT } from '../../words/format';
+import { fixed, inPercent } from '../../words/format';
 import { degrees } from '../../words/heat';
 import { SCORE_WORDS } from '../../words/trialWords';
 import classes from './notebook.module.css';
@@ -26,7 +26,7 @@ function told(id: FollowedId, x: number): string {
     case 'heightMm':
       return W.mm({ number: fixed(x, 0) });
     case 'openShare':
-      return `${fixed(100 * x, 0)}${PERCENT}`;
+      return inPercent(x);
     default:
       return fixed(x, 0);
   }
