@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 
 const english = import.meta.glob(['./data/en/**/*.ts', './data/*.ts'], { eager: true });
+const german = import.meta.glob('./data/de/{,sentences/,tables/}*.ts', { eager: true });
 
 /** What stands in place of each argument: a word that no rule is about. */
 const ARGUMENTS = new Proxy({}, { get: (_all, key) => (key === 'n' ? 2 : '‹›') });
@@ -14,11 +15,16 @@ function sentencesOf(of: unknown, path: string): [string, string][] {
   if (typeof of !== 'object' || of === null) return [];
   return Object.entries(of).flatMap(([key, value]) => sentencesOf(value, `${path}/${key}`));
 }
-const SENTENCES = Object.entries(english).flatMap(([file, all]) =>
-  Object.entries(all as Record<string, unknown>)
-    .filter(([, of]) => typeof of === 'object')
-    .flatMap(([name, of]) => sentencesOf(of, `${file} ${name}`)),
-);
+const sentencesIn = (files: Record<string, unknown>) =>
+  Object.entries(files)
+    .filter(([file]) => !file.endsWith('/index.ts'))
+    .flatMap(([file, all]) =>
+      Object.entries(all as Record<string, unknown>)
+        .filter(([, of]) => typeof of === 'object')
+        .flatMap(([name, of]) => sentencesOf(of, `${file} ${name}`)),
+    );
+const SENTENCES = sentencesIn(english);
+const GERMAN = sentencesIn(german);
 
 /** One word for one thing: what is not said, and what is said instead. */
 const RIVALS: [rival: RegExp, said: string][] = [
@@ -44,6 +50,26 @@ const RIVALS: [rival: RegExp, said: string][] = [
   [/\bholds? (?:egg|milk|gluten|nuts?|added oil)\b/i, 'contains'],
   [/\bnot made good\b|\buncovered: /i, 'not replaced'],
   [/\bsafe\b/i, 'what was found, never safe'],
+  [/\bsoy\b|\bcorn\b|\bpotato and its kin\b|\bflax\b/i, 'soya, maize, nightshades, flaxseed'],
+];
+/** The same in German. */
+const GERMAN_RIVALS: [rival: RegExp, said: string][] = [
+  [/\bEsser\b/, 'Person, Personen und Gruppen'],
+  [/von der Liste (?:ge)?n[eo]mm|(?:ist|sind) von der Liste|zurückgelegt/, 'entfernen, zurückholen'],
+  [/wird geholt|werden geholt|kann nicht gezeigt|können nicht gezeigt|kann nicht gelesen/, 'laden'],
+  [/neben andere|nebeneinander|danebenlegen/i, 'vergleichen'],
+  [/herein(?:bring|gebracht)|herausschreib/i, 'importieren, exportieren'],
+  [/trifft keine Säure|Natron bleibt übrig|bleiben übrig/, 'nicht neutralisiert'],
+  [/übliche Praxis(?!,)|aus dem Gedächtnis/, 'Faustregel, nicht daran geprüft'],
+  [/\bKennsatz|\bWerkbank|\bLauf\b|\bBackbuch/, 'Passphrase, Arbeitstisch, Backgang, Backtagebuch'],
+  [/\bHydratation\b/, 'Hydration'],
+  [/\bsicher für\b|\bunbedenklich\b/, 'was gefunden wurde'],
+];
+/** How numbers are set in German: the percent sign apart. */
+const GERMAN_FORMATS: [wrong: RegExp, right: string][] = [
+  [/[\d›]%/, '54 %'],
+  [/[\d›]°C/, 'ein Abstand vor °C'],
+  [/\d-\d+ (?:°C|min|h)\b/, '22 bis 25 min'],
 ];
 /** How numbers are set in English: the percent sign closed up, ml small, spans in words, minus and not hyphen. */
 const FORMATS: [wrong: RegExp, right: string][] = [
@@ -63,5 +89,16 @@ describe('the English of every page', () => {
   });
   it.each(FORMATS)('sets no number as %s, but as %s', (wrong) => {
     expect(SENTENCES.filter(([, s]) => wrong.test(s))).toEqual([]);
+  });
+});
+describe('the German of every page', () => {
+  it('is all there', () => {
+    expect(GERMAN.length).toBeGreaterThan(3000);
+  });
+  it.each(GERMAN_RIVALS)('never says %s: it says %s', (rival) => {
+    expect(GERMAN.filter(([, s]) => rival.test(s))).toEqual([]);
+  });
+  it.each(GERMAN_FORMATS)('sets no number as %s, but as %s', (wrong) => {
+    expect(GERMAN.filter(([, s]) => wrong.test(s))).toEqual([]);
   });
 });

@@ -11,14 +11,14 @@ export const addWords: typeof English.addWords = {
     formulaCount: (a) => counted(a.n, 'Formel', 'Formeln'),
     added: (a) => `${a.count} hinzugefügt.`,
     toTheFormulas: 'Zu den Formeln',
-    notPutThere: (a) => ` Nicht dazugekommen: ${a.list}. ${a.why}`,
+    notPutThere: (a) => ` Nicht hinzugefügt: ${a.list}. ${a.why}`,
   },
   fromElsewhere: {
     thatIsMoreThanTwo: 'Das sind mehr als zwei Millionen Zeichen. Kopiere nur das Rezept.',
     noRecipeWithIngredientsIs:
       'Darin ist kein Rezept mit Zutaten ausgezeichnet. Kopiere seine Zeilen und füge sie hier ein.',
     itIsCutOffOr:
-      'Es ist abgeschnitten oder beschädigt und lässt sich nicht lesen. Kopiere es ganz, oder füge nur die Zeilen ein.',
+      'Die Daten sind abgeschnitten oder beschädigt und lassen sich nicht lesen. Kopiere sie ganz, oder füge nur die Zeilen ein.',
     theTableHasNoRows: 'Die Tabelle hat keine Zeilen.',
     noColumnIsCalledIngredient:
       'Keine Spalte heißt „ingredient“ oder „name“. Nenne sie so in der ersten Zeile.',
@@ -38,7 +38,7 @@ export const addWords: typeof English.addWords = {
     fromAFile: 'Aus einer Datei',
     noFormulaCanBeTaken: 'Daraus lässt sich keine Formel lesen',
     it: 'es',
-    take: (a) => `${a.which} übernehmen`,
+    take: (a) => `${a.which} verwenden`,
   },
   pasteRows: {
     note: 'Notiz',
@@ -50,7 +50,7 @@ export const addWords: typeof English.addWords = {
     whatEachRowIs: 'Was jede Zeile ist',
     rowsOfThePaste: 'Zeilen des Eingefügten',
     kindOf: (a) => `Art von „${a.rText}“`,
-    asItWasRead: 'Wie es gelesen wurde',
+    asItWasRead: 'Wie gelesen',
   },
   newFormulaPage: {
     addAFormula: 'Formel hinzufügen',
@@ -78,7 +78,7 @@ export const addWords: typeof English.addWords = {
     whatIsUnderstoodAppearsHere: 'Hier erscheint, was verstanden wurde',
     eachLineInGramsHow:
       'Jede Zeile in Gramm, wie sie gelesen wurde, und was nicht bekannt ist. Du kannst alles davon berichtigen.',
-    take: (a) => `${a.temperature} nehmen`,
+    take: (a) => `${a.temperature} verwenden`,
     mainPart: 'Hauptteil',
     bake: (a) => `Backen: ${a.oven}`,
     addFormula: 'Formel hinzufügen',

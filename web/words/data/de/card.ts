@@ -4,33 +4,33 @@ import { rich } from '../../rich';
 
 export const cardWords: typeof English.cardWords = {
   beginBench: {
-    atTheBench: 'An der Werkbank',
-    howMuchOfIt: 'Wie viel davon',
+    atTheBench: 'Am Arbeitstisch',
+    howMuchOfIt: 'Ansätze',
     text1AsOnTheCard: '1 wie auf der Karte, 2 doppelt so viel',
     batch: ' Ansatz',
     batches: ' Ansätze',
-    writeHowManyBatchesSuch: 'Schreib, wie viele Ansätze, etwa 1 oder 2,5.',
+    writeHowManyBatchesSuch: 'Gib an, wie viele Ansätze, etwa 1 oder 2,5.',
     theScaleShowsStepsOf: 'Die Waage zeigt Schritte von',
-    theBenchCannotBeBegun: 'Die Werkbank kann nicht beginnen',
-    begin: 'Beginnen',
+    theBenchCannotBeBegun: 'Der Arbeitstisch konnte nicht geöffnet werden',
+    begin: 'Anfangen',
   },
   care: {
-    newInIt: 'Neu darin:',
+    newInIt: 'Neue Zutaten:',
     notKnown: 'Nicht bekannt:',
     balanceFeelLiftAndThe: (a) =>
-      rich`${a.strong} ${a.list}. Bilanz, Gefühl, Trieb und die Änderung der Zeit hängen daran, darum wird nichts davon gesagt.`,
+      rich`${a.strong} ${a.list}. Bilanz, Gefühl, Trieb und die Änderung der Backzeit hängen davon ab, darum sind sie nicht angegeben.`,
     wheatAndWhatIsLeft:
-      'Weizen und was hier wegbleibt, dürfen nicht an Mehl, Waage, Brett oder Form sein: Spuren zählen.',
+      'Halte Weizen und alles, was hier weggelassen ist, von Mehl, Waage, Brett und Form fern: Spuren zählen.',
     doNotEatRawBatter:
       'Rohen Teig nicht essen. Vor dem Anschneiden ganz auskühlen lassen: glutenfreie Krume wird noch fest.',
     helpForABakerNot:
-      'Hilfe für Bäcker, kein ärztlicher oder rechtlicher Rat. Lies das Etikett und beachte die örtlichen Lebensmittelvorschriften.',
+      'Hilfe beim Backen, kein ärztlicher oder rechtlicher Rat. Lies das Etikett und beachte die örtlichen Lebensmittelvorschriften.',
     whatItHoldsAndWhat: 'Was es enthält und worauf zu achten ist',
     takeCare: 'Achtung',
   },
   keepBack: {
     keepGOfTheBack: (a) =>
-      `Halte ${a.number} g ${a.ingredient} erst zurück: was neu darin ist, trinkt mehr oder weniger. Hör auf, wenn es sich richtig anfühlt.`,
+      `Halte zuerst ${a.number} g ${a.ingredient} zurück: neue Zutaten nehmen mehr oder weniger auf. Hör auf, wenn es sich richtig anfühlt.`,
   },
   lines: {
     asNeeded: 'nach Bedarf',
@@ -66,7 +66,7 @@ export const cardWords: typeof English.cardWords = {
     giveOrTakeG: (a) => `, plus oder minus ${a.number} g`,
     withoutWhatIsNotKnown: (a) => ` Ohne das, was nicht bekannt ist: ${a.missing}.`,
     workedOutFromTablesAnd: (a) =>
-      `Aus Tabellen und Packungen berechnet, nicht gemessen; gebacken wiegt es ${a.amount}${a.which}. Gesättigte Fette stehen in keiner unserer Tabellen.${a.missing} Ein Etikett für den Verkauf braucht mehr als das.`,
+      `Aus Tabellen und Packungen berechnet, nicht gemessen. Gebacken wiegt es etwa ${a.amount}${a.which}. Gesättigte Fette werden nicht berechnet.${a.missing} Ein Etikett für den Verkauf braucht mehr als das.`,
     cost: 'Kosten',
     notToldOfLinesHave: (a) =>
       rich`${a.strong} nicht angegeben: ${a.priced} von ${a.priced2} Zeilen haben eine Packung mit Preis.`,
@@ -77,7 +77,7 @@ export const cardWords: typeof English.cardWords = {
   },
   card: {
     forAboutMin: (a) => ` für etwa ${a.holdMin} min`,
-    theMiddleReads: (a) => `der Kern zeigt ${a.temperatures}${a.which}`,
+    theMiddleReads: (a) => `die Kerntemperatur ist ${a.temperatures}${a.which}`,
     doneWhen: 'Fertig, wenn',
     coolToBeforeCutting: (a) =>
       rich`${a.strong} ${a.list}. Vor dem Anschneiden ${a.time} bis ${a.time2} auskühlen.`,
@@ -88,34 +88,33 @@ export const cardWords: typeof English.cardWords = {
     bake: 'Backen',
     theTimeOfTheOriginal: ', die Zeit des Originals: früh nachsehen und nach den Zeichen gehen',
     noStatedTime: 'keine Zeit angegeben',
-    forAsWrittenByThe: (a) =>
-      `, für ${a.which} Original, durch die Änderung: früh nachsehen und nach den Zeichen gehen`,
+    forAsWrittenByThe: (a) => `, im Original ${a.which}: früh nachsehen und nach den Zeichen gehen`,
   },
   cardPage: {
     recipeFile: 'Rezeptdatei',
     saveAsARecipeFile: 'Als Rezeptdatei speichern',
     schemaOrgJsonLdLines:
-      'schema.org JSON-LD: Zeilen, Schritte, Zeit. Prozente, Aufgaben und Bilanz bleiben zurück.',
+      'schema.org JSON-LD: Zeilen, Schritte, Zeit. Prozente, Aufgaben und Bilanz sind nicht dabei.',
     text: 'Text',
     saveAsText: 'Als Text speichern',
-    linesStepsAndTheBake: 'Zeilen, Schritte und das Backen. Prozente, Aufgaben und Bilanz bleiben zurück.',
+    linesStepsAndTheBake: 'Zeilen, Schritte und das Backen. Prozente, Aufgaben und Bilanz sind nicht dabei.',
     table: 'Tabelle',
     saveAsATable: 'Als Tabelle speichern',
-    theLinesWithGramsAnd: 'Die Zeilen mit Gramm und Bäckerprozenten. Anleitung und Backen bleiben zurück.',
+    theLinesWithGramsAnd: 'Die Zeilen mit Gramm und Bäckerprozenten. Anleitung und Backen sind nicht dabei.',
     untitledFormula: 'Formel ohne Titel',
     card: (a) => `${a.title}, Karte`,
     asWritten: 'Original',
-    backToTheDesk: 'Zurück zum Arbeitstisch',
-    asWrittenBesideIt: 'Das Original daneben',
+    backToTheDesk: 'Zurück zur Formel',
+    asWrittenBesideIt: 'Das Original daneben zeigen',
     saveAs: 'Speichern als',
-    cutIntoSoManySlices: 'In so viele Scheiben geschnitten',
+    cutIntoSoManySlices: 'Zahl der Scheiben',
     slices: 'Scheiben',
     paper: 'Papier',
     bakedIt: 'Gebacken',
-    atTheBench: 'An der Werkbank',
+    atTheBench: 'Am Arbeitstisch',
     printTheCard: 'Die Karte drucken',
     print: 'Drucken',
-    thisCardCannotBeShown: 'Diese Karte kann nicht gezeigt werden',
-    fetchingTheCard: 'Die Karte wird geholt',
+    thisCardCannotBeShown: 'Diese Karte konnte nicht geladen werden',
+    fetchingTheCard: 'Die Karte wird geladen',
   },
 };

@@ -4,8 +4,8 @@ import type * as English from '../en/door';
 export const doorWords: typeof English.doorWords = {
   form: {
     signInName: 'Anmeldename',
-    passphrase: 'Kennsatz',
-    newPassphrase: 'Neuer Kennsatz',
+    passphrase: 'Passphrase',
+    newPassphrase: 'Neue Passphrase',
     atLeast: (a) =>
       `Mindestens ${a.n} Zeichen. Ein paar Wörter, die nicht zusammengehören, merkt man sich leicht, und sie sind schwer zu erraten.`,
     lettersAndDigits: 'Nur Buchstaben, Ziffern und . _ @ + -',
@@ -15,12 +15,12 @@ export const doorWords: typeof English.doorWords = {
   },
   signIn: {
     signIn: 'Anmelden',
-    whoIsAtTheBench: 'Wer steht am Tisch?',
-    forgotten: 'Kennsatz vergessen',
+    whoIsAtTheBench: 'Wer steht am Arbeitstisch?',
+    forgotten: 'Passphrase vergessen',
     askTheOwner:
-      'Wem die Küche gehört, kann dir einen anderen Kennsatz geben. Selbst kommt man mit dem Ersatzcode wieder hinein.',
+      'Wem die Küche gehört, kann dir eine andere Passphrase geben. Selbst kommt man mit dem Ersatzcode wieder hinein.',
     recoveryCode: 'Ersatzcode',
-    takeTheNewOne: 'Neuen Kennsatz nehmen',
+    takeTheNewOne: 'Neue Passphrase speichern',
     backToSignIn: 'Zurück zum Anmelden',
     sessionEnded: 'Du wurdest abgemeldet',
     nothingIsLost: 'Was du eingegeben hast, steht noch auf dieser Seite. Melde dich an und mach weiter.',
@@ -38,9 +38,9 @@ export const doorWords: typeof English.doorWords = {
   recovery: {
     keepThisCode: 'Heb diesen Code auf',
     whatItIsFor:
-      'Mit ihm kommst du wieder hinein, wenn der Kennsatz vergessen ist. Er wird nur dieses eine Mal gezeigt: Druck ihn aus oder schreib ihn auf, und verwahre ihn nicht in der Küche.',
+      'Mit ihm kommst du wieder hinein, wenn die Passphrase vergessen ist. Er wird nur dieses eine Mal gezeigt: Druck ihn aus oder schreib ihn auf, und verwahre ihn nicht in der Küche.',
     print: 'Drucken',
-    iHaveIt: 'Ich habe ihn, weiter',
+    iHaveIt: 'Ich habe ihn gespeichert, weiter',
   },
   pair: {
     signThisPhoneIn: 'Dieses Gerät anmelden',
@@ -50,15 +50,15 @@ export const doorWords: typeof English.doorWords = {
   },
   problems: {
     nameAndPassphraseDoNot:
-      'Name und Kennsatz gehören nicht zusammen. Sieh beide an und versuch es noch einmal.',
+      'Name und Passphrase passen nicht zusammen. Prüf beide und versuch es noch einmal.',
     tooOftenWrong: (a) =>
-      `Der Kennsatz war zu oft falsch. Versuch es in ${counted(a.minutes, 'Minute', 'Minuten')} noch einmal.`,
+      `Zu viele falsche Passphrasen. Versuch es in ${counted(a.minutes, 'Minute', 'Minuten')} noch einmal.`,
     tooManyTries: 'Von hier kamen zu viele Versuche. Warte zehn Minuten und versuch es noch einmal.',
     thatDeviceIsSignedOut: 'Dieses Gerät ist schon abgemeldet.',
     theCodeIsNotRight:
-      'Der Code stimmt nicht, wurde schon benutzt oder ist zu alt. Sieh noch einmal hin, oder lass dir einen anderen geben.',
+      'Der Code ist falsch, schon benutzt oder zu alt. Prüf ihn, oder lass dir einen anderen geben.',
     thePassphraseIsEasy:
-      'Dieser Kennsatz ist leicht zu erraten. Nimm ein paar Wörter, die nicht zusammengehören.',
+      'Diese Passphrase ist leicht zu erraten. Nimm ein paar Wörter, die nicht zusammengehören.',
     thatNameIsTaken: 'Mit diesem Namen meldet sich schon jemand an. Wähle einen anderen.',
     aKitchenNeedsAnOwner: 'Eine Küche braucht eine Leitung. Gib sie erst jemand anderem.',
     thisKitchenHasAnOwner: 'Diese Küche hat schon eine Leitung. Melde dich an.',

@@ -4,11 +4,11 @@ export const startWords: typeof English.startWords = {
   welcome: {
     theDemoKitchen: 'Die Probeküche',
     aMadeUpKioskOn:
-      'Ein erfundener Kiosk an einem Fähranleger: seine Formeln, Esser, Öfen und Packungen. Probier dort alles; nichts davon kommt in deine eigene.',
+      'Ein erfundener Kiosk an einem Fähranleger, mit seinen Formeln, Leuten, Öfen und Packungen. Probier alles aus; nichts davon erscheint in deiner eigenen Küche.',
     lookRoundTheDemoKitchen: 'Die Probeküche ansehen',
     yourOwnKitchen: 'Deine eigene Küche',
     thereIsNoFormulaHere:
-      'Hier ist noch keine Formel. Füge eine ein, die dir jetzt gelingt, dann sag, was weg muss: Ei, Milch, Nüsse oder Öl.',
+      'Hier ist noch keine Formel. Füge eine ein, die dir jetzt gelingt, dann sag, was wegbleiben soll: Ei, Milch, Nüsse oder Öl.',
     startMyOwnKitchen: 'Meine eigene Küche anfangen',
     pasteTheFirstFormula: 'Die erste Formel einfügen',
   },
@@ -30,7 +30,7 @@ export const startWords: typeof English.startWords = {
     yourOwnKitchen: 'Deine eigene Küche',
     yourOwnKitchenQuestionOf: (a) =>
       `Deine eigene Küche, Frage ${a.at} von ${a.qUESTIONSCount}. Alles lässt sich in der Küche ändern.`,
-    takenWhereAFormulaDoes: 'Gilt, wo eine Formel es nicht selbst sagt',
+    takenWhereAFormulaDoes: 'Gilt, wo eine Formel es nicht selbst angibt',
     nextQuestion: 'Nächste Frage',
     toTheFormulas: 'Zu den Formeln',
     back: 'Zurück',

@@ -6,7 +6,7 @@ export const clockSentences: typeof English.clockSentences = {
   usual: 'üblich',
   byTheYeastClock: 'nach der Hefeuhr',
   byTheBakeModelRoughly: 'nach dem Backmodell, grob: früh nachsehen',
-  asItsWayAsks: 'wie sein Ersatz es verlangt',
+  asItsWayAsks: 'wie sein Ersatz es braucht',
   aGuessTheMethodDoes: 'geschätzt: die Anleitung sagt es nicht',
   timeCount: (a) => counted(a.n, 'mal', 'mal'),
   byOfYourOwn: (a) => `, nach ${a.count} von dir`,

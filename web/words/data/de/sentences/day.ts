@@ -6,22 +6,22 @@ export const daySentences: typeof English.daySentences = {
   does: 'passt',
   doWord: 'passen',
   together: ' zusammen',
-  noBetterPlanThanThis: 'Keinen besseren Plan als diesen: bewiesen.',
-  theBestPlanFoundA: 'Der beste gefundene Plan; ein besserer ist nicht ausgeschlossen.',
-  noPlanIsBetterBy: (a) => `Kein Plan ist um mehr als ${a.percent} % besser: bewiesen.`,
+  noBetterPlanThanThis: 'Das ist der bestmögliche Plan.',
+  theBestPlanFoundA: 'Der beste gefundene Plan; vielleicht gibt es einen besseren.',
+  noPlanIsBetterBy: (a) => `Kein Plan ist um mehr als ${a.percent} % besser.`,
   ringsOnTheHob: 'Platten auf dem Herd',
   shelvesInTheFridge: 'Fächer im Kühlschrank',
   shelvesInTheFreezer: 'Fächer im Gefrierschrank',
   warmPlaces: 'warme Orte',
   liddedPots: 'Töpfe mit Deckel',
   mixingBowls: 'Rührschüsseln',
-  thereAreNotEnoughHands: 'in den angegebenen Stunden sind nicht genug Hände da',
-  theOvensDoNotSuffice: 'die Öfen reichen nicht',
+  thereAreNotEnoughHands: 'in den Arbeitszeiten sind nicht genug Leute da',
+  theOvensDoNotSuffice: 'es gibt nicht genug Platz in den Öfen',
   thereAreNotEnough: (a) => `es gibt nicht genug: ${a.thing}`,
-  thereIsNotEnoughTime: 'bis es gewünscht ist, reicht die Zeit nicht',
+  thereIsNotEnoughTime: 'bis es fertig sein soll, reicht die Zeit nicht',
   itGoesIntoNoOven:
-    'es geht in keinen Ofen dieses Tages, oder nicht auf einmal und kann nicht auf ein zweites Mal warten',
-  thisIsSuspectedNotProved: ' Das ist vermutet, nicht bewiesen.',
+    'es passt in keinen Ofen dieses Tages, oder braucht zwei Durchgänge und kann auf den zweiten nicht warten',
+  thisIsSuspectedNotProved: ' Das ist wahrscheinlich, nicht sicher.',
   notFit: (a) => `${a.who} ${a.which} nicht hinein${a.which2}: ${a.why}.${a.which3}`,
   readyAt: (a) => `${a.title} fertig um ${a.time}`,
   madeAheadReady: (a) => `${a.title} vorher gemacht, fertig ${a.day}, ${a.time}`,
@@ -31,11 +31,11 @@ export const daySentences: typeof English.daySentences = {
   wouldProveTooLongPut: (a) =>
     `${a.title} würde ${a.by} zu lange gehen. Stell es jetzt abgedeckt in den Kühlschrank; hol es heraus, wenn sein Ofen fast heiß ist.`,
   theStarterForWouldBe: (a) =>
-    `Der Ansatz für ${a.title} wäre um ${a.by} über die Höhe hinaus. Füttere ihn rechtzeitig noch einmal.`,
+    `Der Ansatz für ${a.title} wäre um ${a.by} über seinen Höhepunkt hinaus. Füttere ihn rechtzeitig noch einmal.`,
   isMixedAndWouldStand: (a) =>
-    `${a.title} ist gemischt und stünde ${a.by} zu lange: sein Natron oder Backpulver verliert Gas. Back, was jetzt hineingeht, oder misch es später noch einmal.`,
+    `${a.title} ist gemischt und müsste ${a.by} zu lange warten: Natron oder Backpulver verlieren Gas. Back es jetzt, oder misch es später neu.`,
   thePotForIsHot: (a) =>
     `Der Topf für ${a.title} ist ${a.by} zu früh heiß. Dreh den Ofen herunter, bis der Teig so weit ist.`,
   wouldWaitLongerThanIt: (a) =>
-    `${a.title} würde ${a.by} länger warten, als es verträgt. Deck es ab, halt es kühl und sieh es an, bevor du weitermachst.`,
+    `${a.title} müsste ${a.by} länger warten, als gut ist. Deck es ab, halt es kühl und prüf es, bevor du weitermachst.`,
 };

@@ -5,7 +5,7 @@ export const dayStateSentences: typeof English.dayStateSentences = {
   bakeCount: (a) => counted(a.n, 'Gebäck', 'Gebäcke'),
   nothingInItYet: 'noch nichts darin',
   notPlannedYet: (a) => `${a.count}, noch nicht geplant`,
-  over: (a) => `${a.count}, vorbei`,
+  over: (a) => `${a.count}, erledigt`,
   underWay: (a) => `${a.count}, im Gang`,
   begunAt: (a) => `${a.count}, begonnen ${a.weekday} um ${a.time}`,
 };

@@ -2,12 +2,12 @@ import type * as English from '../../en/sentences/differences';
 
 export const differencesSentences: typeof English.differencesSentences = {
   none: 'keine',
-  out: 'Weg',
-  inWord: 'Neu',
+  out: 'Entfernt',
+  inWord: 'Hinzugefügt',
   more: 'Mehr',
   less: 'Weniger',
-  outOfItsBand: (a) => `Außerhalb des Bereichs: ${a.list}.`,
-  everyBalanceIsWithinIts: 'Jede Bilanz ist in ihrem Bereich.',
+  outOfItsBand: (a) => `Außerhalb des Zielbereichs: ${a.list}.`,
+  everyBalanceIsWithinIts: 'Jede Bilanz liegt im Zielbereich.',
   mainPart: 'Hauptteil',
   notStated: 'nicht angegeben',
   bake: (a) => `Backen: ${a.wasText} → ${a.nowText}.`,

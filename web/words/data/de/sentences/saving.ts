@@ -3,7 +3,7 @@ import type * as English from '../../en/sentences/saving';
 export const savingSentences: typeof English.savingSentences = {
   thisBrowserHasNoRoom:
     'Auch dieser Browser hat keinen Platz dafür: lass die Seite offen, oder speichere es als Datei.',
-  itIsKeptInThis: 'Es bleibt in diesem Browser und wird von selbst wieder versucht.',
+  itIsKeptInThis: 'Es ist in diesem Browser gespeichert und wird wieder versucht.',
   savingSoon: 'Wird gleich gespeichert',
   saving: 'Wird gespeichert',
   draftSaved: 'Entwurf gespeichert',

@@ -19,7 +19,8 @@ export const saySentences: typeof English.saySentences = {
     `${a.given} Zeilen wurden eingegeben; die ersten ${a.max} werden gelesen. Teile die Formel in zwei.`,
   cAndTheFGiven: (a) =>
     `${a.c} °C und die angegebenen °F passen nicht zusammen: die °F ergeben ${a.f} °C. Was stimmt?`,
-  anOvenAtCIs: (a) => `Ein Ofen mit ${a.c} °C ist nicht wahrscheinlich. Gib 50 bis 330 °C an, oder sag °F.`,
+  anOvenAtCIs: (a) =>
+    `Ein Ofen mit ${a.c} °C ist nicht wahrscheinlich. Gib 50 bis 330 °C ein, oder schreib °F.`,
   theOvenWasNotUnderstood: (a) =>
     `Der Ofen „${a.text}“ wurde nicht verstanden. Schreib 180 C, 350 F oder gas mark 4.`,
   theTimeWasNotUnderstood: (a) =>
@@ -28,10 +29,10 @@ export const saySentences: typeof English.saySentences = {
   isNotKnownChooseWhat: (a) => `„${a.name}“ ist nicht bekannt. Wähl, was es ist.`,
   noNameFoundChooseWhat: 'Kein Name gefunden. Wähl, was es ist.',
   writtenAsAChoiceTaken: (a) =>
-    `Als Wahl geschrieben; als ${a.taken} genommen. Drück, um das andere zu nehmen.`,
+    `Als Wahl geschrieben; als ${a.taken} gelesen. Drück, um das andere zu verwenden.`,
   whichIngredientIsChooseOne: (a) => `Welche Zutat ist „${a.name}“? Wähl eine.`,
-  noAmountFoundGiveIt: 'Keine Menge gefunden. Gib sie in Gramm an.',
-  isNoAmountOneCan: (a) => `„${a.written}“ ist keine Menge, die man wiegen kann. Gib sie in Gramm an.`,
+  noAmountFoundGiveIt: 'Keine Menge gefunden. Gib Gramm ein.',
+  isNoAmountOneCan: (a) => `„${a.written}“ lässt sich nicht wiegen. Gib Gramm ein.`,
   isLessThanZeroEnter: (a) => `„${a.written}“ ist kleiner als null. Gib das Gewicht in Gramm an.`,
   theAmountIs0Enter: 'Die Menge ist 0. Gib Gramm an oder entferne die Zeile.',
   kgInOneLineIs: (a) => `${a.kg} kg in einer Zeile sind mehr, als eine Schüssel fasst. Prüf die Menge.`,
@@ -74,7 +75,7 @@ export const saySentences: typeof English.saySentences = {
   asItWas: 'wie es war',
   withWord: (a) => `${a.which}${a.amount}, mit ${a.replacement}`,
   forTheSameHydration: 'für dieselbe Hydration',
-  forTheAcidThatLeft: 'für die Säure, die wegging, damit das Natron eine trifft',
+  forTheAcidThatLeft: 'für die Säure, die wegging, damit das Natron neutralisiert wird',
   forTheBindingThatLeft: 'für die Bindung, die wegging',
   forTheLiftThatLeft: 'für den Trieb, der wegging',
   lessForTheSameHydration: 'weniger, für dieselbe Hydration',
@@ -85,29 +86,28 @@ export const saySentences: typeof English.saySentences = {
     `Das Gesamtgewicht ließ sich nicht innerhalb von ±${a.band} % halten: es ist ${a.percent} % daneben.`,
   isOutsideItsUsualTo: (a) => `${a.ingredient} ist außerhalb der üblichen ${a.amount} bis ${a.amount2}.`,
   givesWayToWhatComes: (a) =>
-    `${a.ingredient} gibt nach, ${a.amount} auf ${a.amount2}: was hereinkommt, ist feuchter als das, was wegging.`,
+    `${a.ingredient} wird von ${a.amount} auf ${a.amount2} verringert: was hereinkommt, ist feuchter als das, was wegging.`,
   whatCanStandInFor: (a) =>
-    `Was hier für ${a.list} stehen kann, bringt ${a.avoids} hinein, wovon diese Formel nichts hat. Erlaube es oben, oder schreib einen eigenen Ersatz.`,
+    `Was ${a.list} ersetzen kann, bringt ${a.avoids} hinein, wovon diese Formel nichts hat. Erlaube es oben, oder füge einen eigenen Ersatz hinzu.`,
   bake: 'Gebäck',
   itsPart: 'seine Aufgabe',
   noReplacementFoundForThat: (a) =>
     `Für ${a.ids} wurde kein Ersatz gefunden, der weglässt, was weg muss. Es würde fehlen: ${a.jobs}, in: ${a.classValue}.`,
-  howManyGramsOfThere: (a) =>
-    `Wie viel Gramm ${a.ids} es sind, ist nicht bekannt. Gib sie zuerst unter Lesen an.`,
-  cannotBeUsedWithWhat: (a) => `${a.replacement} geht nicht mit dem, was hier weg muss. Wähl etwas anderes.`,
-  theWayChosenIsNot: 'Der gewählte Ersatz ist nicht mehr bekannt. Wähl einen anderen.',
+  howManyGramsOfThere: (a) => `Das Gewicht von ${a.ids} ist nicht bekannt. Gib es zuerst unter Lesen ein.`,
+  cannotBeUsedWithWhat: (a) => `${a.replacement} enthält etwas, das du weglässt. Wähl einen anderen Ersatz.`,
+  theWayChosenIsNot: 'Den gewählten Ersatz gibt es nicht mehr. Wähl einen anderen.',
   theLocks: 'was festgehalten ist',
   theseLocksConflictUnlockOne: (a) => `Das Festgehaltene widerspricht sich: ${a.list}. Gib eins davon frei.`,
   whiskPsylliumPowderIntoLukewarm: (a) =>
     `${a.amount} Flohsamenpulver in ${a.amount2} lauwarmes Wasser rühren; 10 min stehen lassen, bis es ein dickes Gel ist.`,
   mixTheDryThingsWork:
-    'Das Trockene mischen; das Gel und alles Übrige 5 min einarbeiten, bis nichts Trockenes mehr zu sehen ist.',
+    'Die trockenen Zutaten mischen; das Gel und alles Übrige 5 min einarbeiten, bis nichts Trockenes mehr zu sehen ist.',
   shapeATightRoundWith:
     'Mit nassen Händen straff rund formen. Mit dem Schluss nach oben in einen mit Reismehl bestäubten Korb.',
   divideIntoWithWetHands: (a) =>
     `Mit nassen Händen in ${a.pieces} teilen, straff formen, Schluss nach unten auf Papier.`,
   proveCoveredUntilHalfAs: (a) =>
-    `Abgedeckt gehen lassen, bis es halb so groß dazu ist: 45 bis 75 min bei ${a.temperature}.`,
+    `Abgedeckt gehen lassen, bis er um die Hälfte größer ist: 45 bis 75 min bei ${a.temperature}.`,
   heatALiddedPotIn: (a) =>
     `In den letzten 30 min der Gare einen Topf mit Deckel im Ofen bei ${a.temperature} heiß werden lassen. Das Brot hineinkippen, einschneiden, 35 min mit Deckel backen; dann bei ${a.temperature2} 25 min ohne, bis ${a.temperature3} im Kern.`,
   bakeAtWithSteam22: (a) =>
@@ -135,23 +135,23 @@ export const saySentences: typeof English.saySentences = {
     `${a.dosed} ist ${a.number} % des Mehls; solche Gebäcke vertragen selten mehr als ${a.number2} %.`,
   starchIsOfTheLiquid: (a) =>
     `Stärke ist ${a.number} % der Flüssigkeit: unter ${a.number2} % bleibt es eine Soße.`,
-  thereIsMoreGasIn: 'Es ist mehr Gas darin, als solche Krume hält: es kann aufgehen und einfallen.',
-  thereIsLittleGasIn: 'Für solch ein Gebäck ist wenig Gas darin: es kann dicht bleiben.',
-  sodaIsLeftOverIt: 'Natron bleibt übrig: es kann seifig schmecken.',
+  thereIsMoreGasIn: 'Es hat mehr Gas, als solche Krume hält: es kann aufgehen und einfallen.',
+  thereIsLittleGasIn: 'Es hat wenig Gas für solch ein Gebäck: es kann dicht bleiben.',
+  sodaIsLeftOverIt: 'Ein Teil des Natrons wird nicht neutralisiert: es kann seifig schmecken.',
   itKeepsLessWell: (a) => `Es behält ${a.keys} weniger gut.`,
   itDoesNotGiveBack: (a) => `Es gibt ${a.jobs} nicht zurück.`,
   itBringsIn: (a) => `Es bringt ${a.avoids} hinein.`,
   itSuitsThisKindOf: 'Es passt weniger zu dieser Art Gebäck.',
   moreOfItIsUnknown: 'Mehr davon ist nicht bekannt, bis eine Packung gelesen ist.',
-  itIsALessUsual: 'Es ist weniger üblich.',
+  itIsALessUsual: 'Es ist eine weniger übliche Wahl.',
   itIsHarderToCome: 'Es ist schwerer zu bekommen.',
   moreIngredientsHaveToBe: 'Dafür müssen mehr Zutaten gekauft und gewogen werden.',
   thereIsMoreToWatch: 'Dabei ist auf mehr zu achten.',
   amountsHaveToLeaveTheir: 'Dafür müssen Mengen ihren üblichen Bereich verlassen.',
   itGoesAgainstYourHouse: 'Es geht gegen deinen Hausstil, oder kostet mehr.',
-  aLineIsNotKnown: 'Eine Zeile ist nicht bekannt, auf der die Bilanz beruht.',
+  aLineIsNotKnown: 'Die Bilanz hängt von einer Zeile ab, die nicht bekannt ist.',
   soMuchLeavesThatNot:
-    'Es geht so viel weg, dass nicht jede Kombination probiert wurde: das weniger Übliche blieb beiseite.',
+    'So viel bleibt weg, dass nicht jede Kombination probiert wurde: weniger üblicher Ersatz wurde übergangen.',
   amountsFollowUsualPracticeThis:
     'Die Mengen folgen der üblichen Praxis. Diese Kombination ist nicht probegebacken: mach zuerst einen kleinen Ansatz.',
   isAWeakChoiceIn: (a) => `${a.replacement} ist bei dieser Art Gebäck eine schwache Wahl.`,
@@ -170,7 +170,8 @@ export const saySentences: typeof English.saySentences = {
   stirInLastAndBake: (a) => `${a.amounts} zuletzt einrühren und sofort backen: es sprudelt.`,
   stirIntoSomeOfThe: (a) =>
     `${a.amount} in etwas von der kalten Flüssigkeit rühren, den Rest aufkochen, einrühren und bei ${a.temperatures} 1 bis 2 min kochen, bis es dick ist.`,
-  whiskItIntoTheLiquid: 'Schnell in die Flüssigkeit rühren, oder gut unter das Trockene mischen: es klumpt.',
+  whiskItIntoTheLiquid:
+    'Schnell in die Flüssigkeit rühren, oder gut unter die trockenen Zutaten mischen: es klumpt.',
   softenInALittleWater: 'In etwas Wasser bei geschlossenem Deckel weich werden lassen, ohne Fett.',
   mixUntilSmoothAndRest:
     'Glattrühren und 10 bis 20 min ruhen lassen: es gibt kein Gluten zu kneten. Mit nassen Händen formen oder streichen.',
@@ -181,15 +182,15 @@ export const saySentences: typeof English.saySentences = {
     `${a.amounts} zusammenrühren und ${a.wait} min stehen lassen: es darf gerinnen.`,
   toastInADryPan: (a) => `${a.amount} in der trockenen Pfanne rösten, bis es knistert; abkühlen.`,
   insteadOf: (a) => `Statt ${a.ingredient}: ${a.replacement}.`,
-  mixIntoTheDryThings: (a) => `${a.amount} unter das Trockene mischen.`,
+  mixIntoTheDryThings: (a) => `${a.amount} unter die trockenen Zutaten mischen.`,
   addToTheLiquid: (a) => `${a.amount} zur Flüssigkeit geben.`,
   inPlaceOfThereIs: (a) =>
-    `An Stelle von ${a.ingredient} ist mehr von dem, was schon im Teig ist: siehe die Gewichte.`,
+    `Statt ${a.ingredient} ist mehr von dem darin, was schon im Teig ist: siehe die Gewichte.`,
   stillNamed: (a) =>
-    `„${a.words}“ enthält ${a.avoid}, und hier kommt nichts an die Stelle: weglassen oder als eigene Zeile in die Liste aufnehmen.`,
-  outFor: (a) => `weg: ${a.avoids}`,
+    `„${a.words}“ enthält ${a.avoid}, und hier ersetzt es nichts: weglassen, oder als eigene Zeile in die Liste aufnehmen.`,
+  outFor: (a) => `weggelassen: ${a.avoids}`,
   locked: 'festgehalten',
-  hydration: 'Hydratation',
+  hydration: 'Hydration',
   now: (a) => `Jetzt ${a.oven}.`,
   now2: (a) => `Jetzt ${a.minutes}.`,
   ofWord: (a) => `${a.n} Mal `,
@@ -199,7 +200,7 @@ export const saySentences: typeof English.saySentences = {
   keepFatAndBowlCold: (a) => `Fett und Schüssel kalt halten: dieses Fett schmilzt bei ${a.temperature}.`,
   noCreamingThisDoesNot: 'Nicht schaumig schlagen: das hält keine Luft. Mit dem Zucker glattrühren.',
   workItInWithA: 'Mit einer Gabel einarbeiten, bis es klumpt; such keine Fettkrümel.',
-  leftOff: 'weggelassen',
+  leftOff: 'entfernt',
   lineTheTinWithBaking: 'Die Form mit Backpapier auslegen; kein Fett.',
   noGreaseADryPan: 'Kein Fett: eine trockene Pfanne, die nicht klebt, gut heiß.',
   soyDrinkAndMapleSyrup: 'Sojadrink und Ahornsirup',
@@ -207,14 +208,14 @@ export const saySentences: typeof English.saySentences = {
   brushWithWater: 'Mit Wasser bestreichen.',
   mmolGasFor100G: (a) => `${a.number} mmol Gas auf 100 g Mehl liegt über den üblichen ${a.most}.`,
   mmolGasFor100G2: (a) => `${a.number} mmol Gas auf 100 g Mehl liegt unter den üblichen ${a.least}.`,
-  moreGasThanAsWritten: (a) => `${a.number} % mehr Gas als im Original.`,
-  lessGasThanAsWritten: (a) => `${a.number} % weniger Gas als im Original.`,
+  moreGasThanAsWritten: (a) => `${a.number} % mehr Gas als das Original.`,
+  lessGasThanAsWritten: (a) => `${a.number} % weniger Gas als das Original.`,
   lessBinderToHoldIt: (a) => `${a.number} % weniger Bindung, die es hält.`,
-  moreBinderThanAsWritten: (a) => `${a.number} % mehr Bindung als im Original.`,
-  wetterThanAsWritten: (a) => `${a.number} % feuchter als im Original.`,
+  moreBinderThanAsWritten: (a) => `${a.number} % mehr Bindung als das Original.`,
+  wetterThanAsWritten: (a) => `${a.number} % feuchter als das Original.`,
   risenByPastDoubling: (a) => `Um ${a.number} % aufgegangen: mehr als verdoppelt.`,
   risenByOnly: (a) => `Nur um ${a.number} % aufgegangen.`,
-  ofTheSodaMeetsNo: (a) => `${a.number} % des Natrons trifft keine Säure.`,
+  ofTheSodaMeetsNo: (a) => `${a.number} % des Natrons werden nicht neutralisiert.`,
   sunflowerTurnsGreenWhereAlkali: 'Sonnenblume wird grün, wo Lauge übrig bleibt; harmlos.',
   firstLessPowderOrSoda: (a) => `Zuerst: ${a.number} % weniger Backpulver oder Natron.`,
   firstBakeItEarlierNearly: 'Zuerst: früher backen, fast verdoppelt.',
@@ -229,12 +230,12 @@ export const saySentences: typeof English.saySentences = {
   firstMoreAcidOrPumpkin: 'Zuerst: mehr Säure, oder Kürbiskerne an seiner Stelle.',
   itHoldsAGumAlready: 'Es enthält schon ein Gummi: gib keins dazu.',
   wheatStarchWithinTheGluten:
-    'Weizenstärke: nach der Glutenregel kann sie erlaubt sein, für eine Weizenallergie ist sie Weizen.',
+    'Weizenstärke: nach der Glutenregel kann sie erlaubt sein, für eine Weizenallergie ist sie trotzdem Weizen.',
   oatsThatDoNotSay: 'Hafer, von dem nicht steht, dass er zertifiziert glutenfrei ist.',
   oatsThatAreClaimedGluten:
     'Hafer, der glutenfrei genannt wird: ob er zertifiziert ist, steht nicht in diesem Text.',
-  itHoldsAcidOrCultures: 'Es enthält Säure oder Kulturen: Natron würde sie treffen.',
-  itHoldsRaisingAgentsMind: 'Es enthält Triebmittel: bedenk das bei dem, was du zugibst.',
+  itHoldsAcidOrCultures: 'Es enthält Säure oder Kulturen: sie reagieren mit Natron.',
+  itHoldsRaisingAgentsMind: 'Es enthält Triebmittel: gib weniger dazu.',
   itClaimsAClaimIs: (a) => `Es behauptet: ${a.words}. Eine Behauptung ist kein Beweis.`,
   waterInFromTheSoak: (a) => `Wasser in ${a.ingredient} vom Einweichen`,
   sumOverTheLines: (a) => `${a.prop} = Summe über die Zeilen`,

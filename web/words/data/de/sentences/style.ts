@@ -2,7 +2,7 @@ import type * as English from '../../en/sentences/style';
 
 export const styleSentences: typeof English.styleSentences = {
   noAddedGum: 'kein zugesetztes Gummi',
-  waysThatBringInA: 'was ein Gummi hineinbringt, kommt zuletzt',
+  waysThatBringInA: 'Ersatz, der ein Gummi hineinbringt, kommt zuletzt',
   wholegrain: 'Vollkorn',
   flaxChiaAndWholeGrains: 'Lein, Chia und Vollkorn vor Stärken',
   lightCrumb: 'leichte Krume',

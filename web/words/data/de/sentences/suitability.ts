@@ -7,7 +7,7 @@ export const suitabilitySentences: typeof English.suitabilitySentences = {
   aLineNotUnderstood: 'eine Zeile nicht verstanden',
   andMore: (a) => `${a.names} und ${a.more} weitere`,
   quoted: (a) => `„${a.words}“`,
-  inTheMethod: (a) => `„${a.words}“ im Ablauf`,
+  inTheMethod: (a) => `„${a.words}“ in der Anleitung`,
   contains: (a) => `Enthält ${a.avoidsIn}: ${a.causeNames}.`,
   mayContainByThePacket: (a) => `Kann laut Packung ${a.avoidsIn} enthalten: ${a.causeNames}.`,
   checkPacketsFor: (a) => `Packungen prüfen auf ${a.avoidsIn}: ${a.causeNames}.`,

@@ -1,5 +1,5 @@
 import type * as English from '../../en/sentences/things';
 
 export const thingsSentences: typeof English.thingsSentences = {
-  aWayOfYourOwn: 'ein eigener Ersatz',
+  aWayOfYourOwn: 'dein eigener Ersatz',
 };

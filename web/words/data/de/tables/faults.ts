@@ -52,7 +52,7 @@ export const CAUSE_WORDS: typeof English.CAUSE_WORDS = {
   no_milk_egg: 'kein Milchzucker und kein Ei zum Bräunen',
   low_ph: 'zu sauer zum Bräunen',
   low_sugar: 'kaum Zucker',
-  soda_left: 'Natron, das keine Säure traf',
+  soda_left: 'nicht neutralisiertes Natron',
   too_much_acid: 'zu viel Essig oder Zitrone',
   over_fermented: 'zu lange vergoren',
   seed_and_soda: 'Sonnenblumenkerne zusammen mit Natron',

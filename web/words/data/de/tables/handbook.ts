@@ -3,11 +3,11 @@ import type * as English from '../../handbook';
 export const SECTION_WORDS: typeof English.SECTION_WORDS = {
   replacements: {
     name: 'Ersatz',
-    about: 'Was wofür stehen kann: wie viel, welche Aufgaben es übernimmt, worauf zu achten ist.',
+    about: 'Was was ersetzen kann: wie viel, welche Aufgaben es übernimmt, worauf zu achten ist.',
   },
   kinds: {
     name: 'Arten von Gebäck',
-    about: 'Übliche Mengen und Gefühl, wann es fertig ist, wie lange es kühlt, wie es sich hält.',
+    about: 'Übliche Mengen und Gefühl, wann es fertig ist, wie lange es auskühlt, wie es sich hält.',
   },
   feel: {
     name: 'Gefühlsskala',
@@ -26,7 +26,7 @@ export const GENERAL_CAUTIONS: typeof English.GENERAL_CAUTIONS = [
   {
     id: 'help',
     title: 'Was das hier ist',
-    text: 'Hilfe für Bäcker, kein ärztlicher oder rechtlicher Rat. Lies das Etikett und beachte die örtlichen Lebensmittelvorschriften. Es sagt, was es gefunden hat und was es nicht wusste; es bürgt nie für ein Gebäck.',
+    text: 'Hilfe beim Backen, kein ärztlicher oder rechtlicher Rat. Lies das Etikett und beachte die örtlichen Lebensmittelvorschriften. Es sagt, was es gefunden hat und was es nicht wusste; es bürgt nie für ein Gebäck.',
   },
   {
     id: 'traces',
@@ -118,7 +118,7 @@ export const CAUTION_TITLES: typeof English.CAUTION_TITLES = {
 };
 
 export const SOURCE_USE: typeof English.SOURCE_USE = {
-  fdc: 'Zusammensetzung und Dichten der Zutaten, aus dem Gedächtnis aufgeschrieben.',
+  fdc: 'Zusammensetzung und Dichten der Zutaten, nicht daran geprüft.',
   handbook44: 'Größen von US-Tassen, -Löffeln, Unzen und Pfund: genau.',
   practice:
     'Mengen, Bereiche, Gefühlsgrenzen, Toleranzen, Zeiten: was Bäcker tun, ohne veröffentlichte Quelle.',
@@ -126,11 +126,11 @@ export const SOURCE_USE: typeof English.SOURCE_USE = {
     'Wärmeeigenschaften von Lebensmitteln aus Wasser, Eiweiß, Fett, Kohlenhydraten, Ballaststoffen und Asche.',
   annex14: 'Energie aus Eiweiß, Fett, Kohlenhydraten, Ballaststoffen, Polyolen, Säuren und Alkohol.',
   annex2: 'Die vierzehn Gruppen von Allergenen.',
-  stoichiometry: 'Wie viel Säure wie viel Natron trifft.',
+  stoichiometry: 'Wie viel Säure wie viel Natron neutralisiert.',
   byDifference: 'Stärke, wo eine Tabelle alles andere nennt.',
-  label: 'Was der Bäcker von einer Packung abschrieb.',
+  label: 'Was von einer Packung abgeschrieben wurde.',
   eggGrades: 'Was ein Ei einer Klasse wiegt.',
-  user: 'Was der Bäcker wog oder ablas.',
+  user: 'Was du gewogen oder abgelesen hast.',
 };
 
 export const SOURCE_WORDS: typeof English.SOURCE_WORDS = {

@@ -14,8 +14,8 @@ export const GAS_WORDS: typeof English.GAS_WORDS = {
 };
 
 export const EFFECT_WORDS: typeof English.EFFECT_WORDS = {
-  soapy: 'Natron bleibt übrig: dunkel, und es schmeckt nach Seife.',
-  browner: 'Etwas Natron bleibt übrig: es bräunt mehr und läuft mehr.',
+  soapy: 'Viel Natron wird nicht neutralisiert: dunkel, und es schmeckt nach Seife.',
+  browner: 'Etwas Natron wird nicht neutralisiert: es bräunt mehr und läuft breiter.',
   neutral: 'Nichts Nennenswertes bleibt übrig.',
   tender: 'Etwas Säure bleibt übrig: zart, etwas blasser.',
   sour: 'Säure bleibt übrig: zart, blass, und man schmeckt sie.',
