@@ -60,7 +60,7 @@ test('the whole job: paste, correct, leave out four things, choose, balance, kee
   await expect(page.getByRole('radio', { name: /seed butter/ })).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(eggs.getByRole('radio', { name: 'Ground chia gel' })).toBeChecked();
-  await expect(page.getByText('brings in soy').first()).toBeVisible();
+  await expect(page.getByText('brings in soya').first()).toBeVisible();
 
   // Balance: every number opens; wetness is locked; an amount is held.
   await page.getByRole('link', { name: /See it balanced/ }).click();

@@ -182,7 +182,7 @@ test('eaters are kept in the Kitchen, a formula says what was found for each, an
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Add a person or group' }).click();
   await page.getByLabel('Person or group').fill('Night watch');
-  await page.locator('label', { hasText: /^soy$/ }).click();
+  await page.locator('label', { hasText: /^soya$/ }).click();
   await page
     .getByRole('combobox', { name: 'Your own words' })
     .or(page.getByRole('textbox', { name: 'Your own words' }))
@@ -190,7 +190,7 @@ test('eaters are kept in the Kitchen, a formula says what was found for each, an
   await page.keyboard.press('Enter');
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Add', exact: true }).click();
-  await expect(page.getByText(/avoids gluten, soy and “cinnamon”/)).toBeVisible();
+  await expect(page.getByText(/avoids gluten, soya and “cinnamon”/)).toBeVisible();
   // What was changed can be had back.
   const watch = page
     .getByRole('listitem')
@@ -219,7 +219,7 @@ test('eaters are kept in the Kitchen, a formula says what was found for each, an
   await page.getByRole('checkbox', { name: 'The boat' }).check();
   await expectAccessible(page);
   await page.keyboard.press('Escape');
-  await expect(page.getByText(/for The boat's engineer and Night watch, leaving out: gluten/)).toBeVisible();
+  await expect(page.getByText(/for The boat’s engineer and Night watch, leaving out: gluten/)).toBeVisible();
   // A spice that nothing stands in for is left out, and that is a way like others.
   await expect(page.getByRole('radio', { name: 'Left out', exact: true })).toBeChecked();
   await page.getByRole('button', { name: 'Undo' }).click();

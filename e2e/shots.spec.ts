@@ -118,7 +118,7 @@ test('the main views', async ({ page, browser }) => {
   await page.getByRole('heading', { name: /against original/ }).waitFor();
   await shot(page, 'versions');
   await page.goto('./handbook/replacements');
-  await page.getByText('Ground flax gel').first().waitFor();
+  await page.getByText('Ground flaxseed gel').first().waitFor();
   await shot(page, 'handbook');
   const phone = await (
     await browser.newContext({ viewport: { width: 390, height: 844 }, colorScheme: 'dark' })

@@ -26,9 +26,9 @@ describe('wishes of the house', () => {
 
   it('what is not met is said by what misses it', () => {
     expect(missWords({ rule: 'onlyFrom', ids: ['flax_ground', 'tahini'] })).toBe(
-      'Not in your pantry: ground flax and tahini.',
+      'Not in your pantry: ground flaxseed and tahini.',
     );
-    expect(missWords({ rule: 'light', ids: ['flax_gel'] })).toBe('Not light: ground flax gel.');
+    expect(missWords({ rule: 'light', ids: ['flax_gel'] })).toBe('Not light: ground flaxseed gel.');
   });
 
   it('are kept by the kitchen', async () => {

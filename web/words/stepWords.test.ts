@@ -27,7 +27,7 @@ describe('a step whose words are swapped', () => {
   });
 
   it('in plain words reads as it now goes', () => {
-    expect(stepText(MIXED)).toMatch(/^Whisk ground flax gel with the sugar, then whisk in the .+\.$/);
+    expect(stepText(MIXED)).toMatch(/^Whisk ground flaxseed gel with the sugar, then whisk in the .+\.$/);
     expect(stepText(MIXED)).not.toMatch(/egg|buttermilk/);
     expect(plainStep(MIXED)).toBe(stepText(MIXED));
   });

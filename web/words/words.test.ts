@@ -66,7 +66,7 @@ describe('words', () => {
     );
     expect(messageText(msg('step.waterWash', { part: 'crust' }))).toBe('For the crust: brush with water.');
     expect(messageText(msg('step.gel', { g1: 14, n1: 'flax_ground', g2: 90, n2: 'water', wait: 10 }))).toBe(
-      'Make the gel: whisk 14 g ground flax into 90 g water and leave 10 min to thicken.',
+      'Make the gel: whisk 14 g ground flaxseed into 90 g water and leave 10 min to thicken.',
     );
     expect(ovenText({ ovenC: 177, minutes: [25, 30], fan: true })).toBe('177 °C fan (350 °F), 25 to 30 min');
     expect(sayProblem(null)).toContain('does not answer');

@@ -18,7 +18,7 @@ export const MORE: Row[] = [
   { id: 'oat_fibre', group: 'binder', names: ['oat fibre', 'oat fiber', 'bamboo fibre', 'bamboo fiber'], parts: { water: 6, protein: 1, fibre: 90, ash: 2 }, vary: 0.1, dry: true, absorbs: [4, 1], gPerCup: 70, unknown: ['oats', 'gluten', 'grain'], labelNeeded: true },
   { id: 'basil_seeds', group: 'binder', names: ['basil seeds', 'sabja', 'tukmaria'], parts: { water: 8, protein: 17, fat: 15, sugars: 2, fibre: 52, ash: 6 }, vary: 0.12, dry: true, absorbs: [7, 1.5], gPerCup: 160, yes: ['whole_food_fat'] },
   { id: 'rice_protein', group: 'pulse', names: ['rice protein', 'rice protein powder'], parts: { water: 5, protein: 80, fat: 3, fibre: 5, ash: 3 }, rest: 'starch', vary: 0.1, dry: true, absorbs: [0.9, 0.3], gPerCup: 100, yes: ['rice'], labelNeeded: true },
-  { id: 'soy_protein', group: 'pulse', names: ['soy protein', 'soy protein isolate', 'soya protein'], parts: { water: 5, protein: 86, fat: 3, fibre: 1, ash: 4.5 }, vary: 0.05, dry: true, absorbs: [2.5, 0.6], gPerCup: 85, yes: ['soy', 'legume'], labelNeeded: true },
+  { id: 'soy_protein', group: 'pulse', names: ['soya protein', 'soy protein', 'soy protein isolate'], parts: { water: 5, protein: 86, fat: 3, fibre: 1, ash: 4.5 }, vary: 0.05, dry: true, absorbs: [2.5, 0.6], gPerCup: 85, yes: ['soy', 'legume'], labelNeeded: true },
   { id: 'potato_protein', group: 'pulse', names: ['potato protein', 'potato protein powder'], parts: { water: 6, protein: 85, fat: 2, fibre: 2, ash: 3 }, vary: 0.08, dry: true, absorbs: [1, 0.4], gPerCup: 90, yes: ['nightshade'], labelNeeded: true },
   { id: 'tapioca_pearls', group: 'starch', names: ['tapioca pearls', 'instant tapioca', 'quick-cooking tapioca', 'sago', 'sago pearls'], parts: { water: 11, protein: 0.2, fibre: 0.9, ash: 0.1 }, rest: 'starch', dry: true, absorbs: [2, 0.5], gPerCup: 152 },
   { id: 'kuzu', group: 'starch', names: ['kuzu', 'kudzu starch', 'kuzu root starch'], parts: { water: 14, protein: 0.2, ash: 0.1 }, rest: 'starch', flour: true, dry: true, absorbs: [0.65, 0.06], gPerCup: 130 },
@@ -68,7 +68,7 @@ export const MORE: Row[] = [
   { id: 'cayenne', group: 'flavour', names: ['cayenne', 'cayenne pepper', 'red pepper flakes', 'pul biber'], parts: { water: 8, protein: 12, fat: 17, sugars: 10, fibre: 27, ash: 6 }, rest: 'starch', vary: 0.2, dry: true, gPerTsp: 1.8, yes: ['nightshade'] },
   { id: 'everything_seasoning', group: 'flavour', names: ['everything seasoning', 'everything bagel seasoning', 'everything bagel topping'], parts: { water: 6, protein: 15, fat: 32, sugars: 4, fibre: 12, ash: 4, salt: 16 }, rest: 'starch', vary: 0.25, dry: true, gPerTsp: 3, yes: ['sesame'], labelNeeded: true },
   { id: 'matcha', group: 'flavour', names: ['matcha', 'matcha powder', 'green tea powder', 'maca powder', 'freeze-dried raspberries', 'freeze dried strawberries', 'beetroot powder'], parts: { water: 5, protein: 20, fat: 4, sugars: 15, fibre: 38, ash: 6 }, rest: 'starch', vary: 0.3, dry: true, gPerTsp: 2 },
-  { id: 'soy_lecithin', group: 'binder', names: ['soy lecithin', 'soya lecithin'], parts: { water: 1, fat: 95, ash: 4 }, dry: true, gPerTsp: 2.5, yes: ['soy', 'legume'] },
+  { id: 'soy_lecithin', group: 'binder', names: ['soya lecithin', 'soy lecithin'], parts: { water: 1, fat: 95, ash: 4 }, dry: true, gPerTsp: 2.5, yes: ['soy', 'legume'] },
   { id: 'sunflower_lecithin', group: 'binder', names: ['sunflower lecithin', 'lecithin granules', 'lecithin'], parts: { water: 1, fat: 95, ash: 4 }, dry: true, gPerTsp: 2.5, unknown: ['soy', 'legume', 'egg'], labelNeeded: true },
   { id: 'malt_powder', group: 'sugar', names: ['malt powder', 'diastatic malt', 'diastatic malt powder', 'malted milk powder'], parts: { water: 4, protein: 8, fat: 1, sugars: 65, fibre: 2, ash: 2 }, rest: 'starch', vary: 0.2, dry: true, gPerTsp: 3, yes: ['gluten', 'grain'], unknown: ['milk'], labelNeeded: true },
   // Sweet things
@@ -81,7 +81,7 @@ export const MORE: Row[] = [
   { id: 'lemon_curd', group: 'syrup', names: ['lemon curd', 'orange curd', 'lime curd'], parts: { water: 31, protein: 2.5, fat: 10, sugars: 50, acids: 1.5, ash: 0.5 }, rest: 'starch', vary: 0.15, acid: [0.22, 0.08], gPerCup: 300, yes: ['egg', 'milk', 'animal', 'refined_sugar'], labelNeeded: true },
   { id: 'chocolate_spread', group: 'chocolate', names: ['chocolate spread', 'chocolate hazelnut spread', 'hazelnut chocolate spread', 'cocoa spread'], parts: { water: 1, protein: 5.5, fat: 31, sugars: 55, fibre: 3.5, ash: 1.5 }, rest: 'starch', vary: 0.15, gPerCup: 296, yes: ['refined_sugar', 'oil'], unknown: ['tree_nut', 'milk'], labelNeeded: true },
   // Fats
-  { id: 'flax_oil', group: 'oil', names: ['flax oil', 'flaxseed oil', 'linseed oil'], parts: { fat: 100 }, gPerCup: 218, yes: ['oil'] },
+  { id: 'flax_oil', group: 'oil', names: ['flaxseed oil', 'flax oil', 'linseed oil'], parts: { fat: 100 }, gPerCup: 218, yes: ['oil'] },
   { id: 'hemp_oil', group: 'oil', names: ['hemp oil', 'hempseed oil'], parts: { fat: 100 }, gPerCup: 218, yes: ['oil'] },
   { id: 'grapeseed_oil', group: 'oil', names: ['grapeseed oil', 'grape seed oil'], parts: { fat: 100 }, gPerCup: 218, yes: ['oil'] },
   { id: 'rice_bran_oil', group: 'oil', names: ['rice bran oil', 'rice oil'], parts: { fat: 100 }, gPerCup: 218, yes: ['oil', 'rice', 'grain'] },

@@ -8,7 +8,7 @@ export const PANTRY: Row[] = [
   { id: 'peanut_oil', group: 'oil', names: ['peanut oil', 'groundnut oil'], parts: { fat: 100 }, kcal: 884, gPerCup: 216, yes: ['oil', 'peanut', 'legume'] },
   { id: 'sesame_oil', group: 'oil', names: ['sesame oil', 'toasted sesame oil'], parts: { fat: 100 }, kcal: 884, gPerCup: 218, yes: ['oil', 'sesame'] },
   { id: 'avocado_oil', group: 'oil', names: ['avocado oil'], parts: { fat: 100 }, kcal: 884, gPerCup: 218, yes: ['oil'] },
-  { id: 'soybean_oil', group: 'oil', names: ['soybean oil', 'soya oil'], parts: { fat: 100 }, kcal: 884, gPerCup: 218, yes: ['oil', 'soy', 'legume'] },
+  { id: 'soybean_oil', group: 'oil', names: ['soya oil', 'soybean oil'], parts: { fat: 100 }, kcal: 884, gPerCup: 218, yes: ['oil', 'soy', 'legume'] },
   { id: 'corn_oil', group: 'oil', names: ['corn oil', 'maize oil'], parts: { fat: 100 }, kcal: 900, gPerCup: 218, yes: ['oil', 'corn'] },
   { id: 'lard', group: 'fat_firm', names: ['lard', 'pork lard'], parts: { fat: 100 }, kcal: 902, gPerCup: 205, fat20: [0.2, 42], yes: ['oil', 'animal'] },
   { id: 'cocoa_butter', group: 'fat_firm', names: ['cocoa butter'], parts: { fat: 100 }, kcal: 884, gPerCup: 218, fat20: [0.75, 34], yes: ['oil'] },
@@ -36,7 +36,7 @@ export const PANTRY: Row[] = [
   { id: 'praline_paste', group: 'nut_butter', names: ['praline paste', 'hazelnut praline', 'gianduja'], parts: { water: 1.5, protein: 8, fat: 34, sugars: 48, fibre: 5, ash: 1.5 }, rest: 'starch', vary: 0.15, gPerCup: 256, yes: ['tree_nut', 'refined_sugar', 'whole_food_fat'], labelNeeded: true },
   { id: 'poppy_seeds', group: 'seed_pieces', names: ['poppy seeds', 'poppyseed'], parts: { water: 6, protein: 18, fat: 41.6, sugars: 3, fibre: 19.5, ash: 6.4 }, rest: 'starch', kcal: 525, dry: true, gPerCup: 140, yes: ['whole_food_fat'] },
   { id: 'hemp_seeds', group: 'seed_pieces', names: ['hemp seeds', 'hulled hemp seeds', 'hemp hearts'], parts: { water: 5, protein: 31.6, fat: 48.8, sugars: 1.5, fibre: 4, ash: 6 }, rest: 'starch', kcal: 553, dry: true, gPerCup: 160, yes: ['whole_food_fat'] },
-  { id: 'flax_soaked', group: 'binder', names: ['soaked flax', 'soaked linseed', 'soaked flaxseed'], parts: { water: 76, protein: 4.7, fat: 10.9, sugars: 0.4, fibre: 7, ash: 0.9 }, vary: 0.15, absorbs: [0.3, 0.2], gPerCup: 245 },
+  { id: 'flax_soaked', group: 'binder', names: ['soaked flaxseed', 'soaked flax', 'soaked linseed'], parts: { water: 76, protein: 4.7, fat: 10.9, sugars: 0.4, fibre: 7, ash: 0.9 }, vary: 0.15, absorbs: [0.3, 0.2], gPerCup: 245 },
   { id: 'seed_mix', group: 'seed_pieces', names: ['mixed seeds', 'seed mix', 'seeds'], parts: { water: 5, protein: 23, fat: 49, sugars: 2, fibre: 9, ash: 4 }, rest: 'starch', vary: 0.15, dry: true, gPerCup: 140, yes: ['whole_food_fat'], unknown: ['sesame', 'pine_nut'], labelNeeded: true },
   // Sweeteners
   { id: 'demerara_sugar', group: 'sugar', names: ['demerara sugar', 'turbinado sugar', 'raw cane sugar', 'demerara', 'coarse sugar', 'sanding sugar', 'turbinado'], parts: { water: 0.5, sugars: 99.2, ash: 0.3 }, kcal: 394, dry: true, gPerCup: 220, yes: ['refined_sugar'] },

@@ -102,9 +102,9 @@ describe('Balance', () => {
       <BalanceStop />,
       deskFor(0, { exclude: ['egg'], pins: { lines: { 'p1:egg:dough/flax_gel/flax_ground': 15 } } }),
     );
-    const field = screen.getByLabelText('Grams of ground flax, locked');
+    const field = screen.getByLabelText('Grams of ground flaxseed, locked');
     expect((field as HTMLInputElement).value).toBe('15 g');
-    await user.click(screen.getByRole('button', { name: 'Unlock ground flax' }));
+    await user.click(screen.getByRole('button', { name: 'Unlock ground flaxseed' }));
     expect(doc().request.pins).toEqual({});
     await user.click(screen.getByRole('button', { name: /^Lock sorghum flour at 150 g/ }));
     expect(doc().request.pins?.lines).toEqual({ l1: 150 });

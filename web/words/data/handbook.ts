@@ -122,7 +122,7 @@ export const DOSED_WORDS: Record<Dosed, string> = catalogue('handbook.DOSED_WORD
 
 /** A name for each caution of the replacements. */
 export const CAUTION_TITLES: Record<CautionId, string> = catalogue('handbook.CAUTION_TITLES', {
-  hydrate_fibre: 'Flax, chia, psyllium',
+  hydrate_fibre: 'Flaxseed, chia, psyllium',
   green_sunflower: 'Sunflower and soda',
   soft_fat: 'Soft fats',
   no_snap: 'No firm fat',

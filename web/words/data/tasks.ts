@@ -44,7 +44,7 @@ export const TASK_WORDS: Record<TaskKind, string> = catalogue('tasks.TASK_WORDS'
 /** What is to be minded just then, where it changes what somebody does. */
 export const TASK_CAUTIONS: Partial<Record<TaskKind, string>> = catalogue('tasks.TASK_CAUTIONS', {
   soak: 'Soak grain, seeds or pulses in the fridge if it takes hours.',
-  gel: 'Soak psyllium, flax and chia first; never add them dry.',
+  gel: 'Soak psyllium, flaxseed and chia first; never add them dry.',
   boil: 'Boiling water and syrup burn: stand back as it goes in.',
   heat_pot: 'The pot and its lid get as hot as the oven: dry gloves, and mind the steam.',
   uncover: 'The lid is as hot as the oven: dry gloves, and mind the steam.',

@@ -140,7 +140,7 @@ export const UNIT_WORDS: Record<UnitId, readonly [one: string, many: string]> = 
 
 export const CAUTION_WORDS: Record<CautionId, string> = catalogue('terms.CAUTION_WORDS', {
   hydrate_fibre:
-    'Soak flax, chia and psyllium first and never add them dry: dry psyllium can swell in the throat. They are very high in fibre, so start with a small slice and drink water with it. If you take medicines, ask a pharmacist first.',
+    'Soak flaxseed, chia and psyllium first and never add them dry: dry psyllium can swell in the throat. They are very high in fibre, so start with a small slice and drink water with it. If you take medicines, ask a pharmacist first.',
   green_sunflower:
     'Sunflower seed with soda or powder may turn green as it cools: harmless, unsightly. A little more acid, or pumpkin seed instead.',
   soft_fat: 'This fat is soft when warm: keep everything cold, and expect it to spread more.',

@@ -62,7 +62,7 @@ export const pantryWords = catalogue('pantry', {
     kind: 'Kind',
     everyKind: 'every kind',
     leaveOutWhatMayHold: 'Hide what may contain',
-    eggSoyCoconut: 'egg, soy, coconut',
+    eggSoyCoconut: 'egg, soya, coconut',
     clearWhatNothingWasFound: 'Show only what has no conflict found',
     packetNotReadYet: 'Packet not read yet',
     fetchingThePantry: 'Loading the pantry',

@@ -208,7 +208,7 @@ export const saySentences = catalogue('sentences/say', {
   leftOff: 'removed',
   lineTheTinWithBaking: 'Line the tin with baking paper; no grease.',
   noGreaseADryPan: 'No grease: a dry pan that does not stick, well heated.',
-  soyDrinkAndMapleSyrup: 'soy drink and maple syrup',
+  soyDrinkAndMapleSyrup: 'soya drink and maple syrup',
   brushWith: (a: { amounts: string }) => `Brush with ${a.amounts}.`,
   brushWithWater: 'Brush with water.',
   mmolGasFor100G: (a: { number: string; most: number }) =>
