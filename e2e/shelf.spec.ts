@@ -17,7 +17,7 @@ test('the shelf is searched, sifted and ordered; the address holds it', async ({
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Show all' }).click();
   await expect(rows).toHaveCount(whole);
-  await page.getByRole('combobox', { name: 'Suitable for' }).selectOption("The boat's engineer");
+  await page.getByRole('combobox', { name: 'Suitable for' }).selectOption('The boat’s engineer');
   await expect(page.getByText(/A saved version leaves out what/)).toBeVisible();
   await expect(rows.filter({ hasText: 'Night-boat' })).toHaveCount(1);
   await expect(rows.filter({ hasText: 'Zephyr' })).toHaveCount(0);

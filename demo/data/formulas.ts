@@ -216,7 +216,7 @@ butter, for greasing`,
     method: `Stir the flours, baking powder, sugar and salt.
 Whisk the egg with the milk and the butter, stir into the dry and rest 10 min.
 Grease a hot griddle and drop spoons of batter; turn when bubbles stand.
-Bake 2-3 min a side.`,
+Bake 2 to 3 min on each side.`,
     oven: '',
     time: '',
   },
@@ -235,7 +235,7 @@ Bake 2-3 min a side.`,
     method: `Stir the flours, starch, psyllium, baking powder and salt.
 Mix in the yogurt, water and oil, knead 2 min and rest 15 min.
 Divide in 6, roll out between papers to 4 mm.
-Bake 3 min a side in a dry hot pan.`,
+Bake 3 min on each side in a dry hot pan.`,
     oven: '',
     time: '',
   },
@@ -263,7 +263,7 @@ For the nut crumble:
     method: `Mix the crust, press into a 24 cm tart tin and bake blind 12 min at 180 °C.
 Whisk cornflour into the cold juice with sugar and lemon, simmer until thick, fold in the quince and cool.
 Rub the crumble together.
-Fill, strew the crumble over and bake 30 min at 180 °C, until it bubbles in the middle.
+Fill, scatter the crumble over and bake 30 min at 180 °C, until it bubbles in the middle.
 Cool fully.`,
     oven: '180 °C',
     time: '30 min',
@@ -291,7 +291,7 @@ Cool 3 h before cutting.`,
     time: '55 min',
   },
   {
-    title: 'Pear upside-down batter',
+    title: 'Upside-down pear cake',
     classId: 'batter',
     text: `4 pears
 60 g honey

@@ -4,7 +4,7 @@ import { EMPTY_PANEL, type PantryDoc, type Panel } from '../../core/pantry';
 
 /** Demo data: whom the kiosk at Lantern Quay bakes for. Invented. */
 export const DEMO_EATERS: readonly Eater[] = [
-  { name: "The boat's engineer", exclude: ['egg'], words: [], traces: false },
+  { name: 'The boat’s engineer', exclude: ['egg'], words: [], traces: false },
   { name: 'The ticket clerk', exclude: ['dairy'], words: [], traces: true },
   { name: 'School choir', exclude: ['nuts', 'sesame'], words: [], traces: true },
   { name: 'Hiking club', exclude: ['egg', 'dairy', 'oil'], words: [], traces: false },
