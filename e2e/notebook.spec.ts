@@ -93,6 +93,7 @@ test('a bake is judged, why is told with the one change, the change is tried, an
   await expect(page.getByRole('dialog').getByLabel('Name')).toHaveValue('tries 3 to 5% less water');
   await page.getByRole('dialog').getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByRole('article')).toContainText(/41\d g/);
+  await expect(page.getByRole('article')).toContainText('This bake tests one change: 3 to 5% less water.');
 
   await page.getByRole('link', { name: 'Baked it' }).click();
   await page.getByRole('button', { name: 'Nearly there' }).click();
@@ -104,6 +105,12 @@ test('a bake is judged, why is told with the one change, the change is tried, an
   );
   await page.getByRole('button', { name: 'Pale' }).click();
   await expect(page.getByRole('note')).toContainText('New: pale.');
+  // Had the change not helped, it would not be proposed again.
+  await page.getByRole('button', { name: 'Sunken top' }).click();
+  await expect(page.getByRole('note')).toContainText('It did not work: sunken top again.');
+  await expect(why).toContainText(/[Tt]ried: 3 to 5% less water/);
+  await expect(why).not.toContainText('Try: Water from');
+  await page.getByRole('button', { name: 'Sunken top' }).click();
   await expect(page.getByText('All saved')).toBeVisible();
 
   // First to last, with what was changed; two beside each other.

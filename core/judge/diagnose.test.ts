@@ -11,6 +11,7 @@ import {
   diagnose,
   EVIDENCE_IDS,
   evidenceOf,
+  failedRepairs,
   FAULT_IDS,
   FAULTS,
   REPAIR_IDS,
@@ -54,6 +55,47 @@ describe('why it went wrong', () => {
     const bare = diagnose('gummy', []).suspects;
     expect(bare.every((s) => s.for.length === 0 && s.against.length === 0)).toBe(true);
     expect(bare.map((s) => s.cause)).toEqual(FAULTS.find((f) => f.id === 'gummy')!.causes);
+  });
+
+  it('a change that was tried to no avail is held less likely, and every other cause more', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...FAULT_IDS),
+        fc.dictionary(fc.constantFrom(...EVIDENCE_IDS), fc.boolean()),
+        fc.subarray([...REPAIR_IDS], { minLength: 1, maxLength: 3 }),
+        (fault, known, failed) => {
+          const shares = new Map(diagnose(fault, evidence(known)).suspects.map((s) => [s.cause, s.share]));
+          const after = diagnose(fault, evidence(known), failed).suspects;
+          for (const s of after) {
+            expect(s.failed).toBe(failed.includes(s.change));
+            if (after.every((x) => x.failed)) expect(s.share).toBeLessThan(shares.get(s.cause)!);
+            else if (!s.failed) expect(s.share).toBeGreaterThanOrEqual(shares.get(s.cause)!);
+          }
+          const whole = (of: boolean) =>
+            after.filter((s) => s.failed === of).reduce((sum, s) => sum + shares.get(s.cause)!, 0);
+          const failedNow = after.filter((s) => s.failed).reduce((sum, s) => sum + s.share, 0);
+          expect(failedNow).toBeLessThanOrEqual(whole(true) + 1e-12);
+        },
+      ),
+    );
+    // A loaf that cooled fully and is gummy again was not cut warm.
+    const [first] = diagnose('gummy', evidence({ core_short: false, wetter: false }), [
+      'cool_fully',
+    ]).suspects;
+    expect(first!.cause).not.toBe('cut_warm');
+  });
+
+  it('a change has failed where the fault it was tried against is there again, in a trial that is not later', () => {
+    const tests = { trialId: 'a', fault: 'gummy', cause: 'cut_warm', repair: 'cool_fully' } as const;
+    const trials = [
+      { bakedAt: 1, faults: ['gummy' as const], tests: null },
+      { bakedAt: 2, faults: ['gummy' as const], tests },
+      { bakedAt: 3, faults: ['pale' as const], tests: { ...tests, repair: 'longer_bake' as const } },
+      { bakedAt: 9, faults: ['gummy' as const], tests: { ...tests, repair: 'less_water' as const } },
+    ];
+    expect(failedRepairs('gummy', trials, 3)).toEqual(['cool_fully']);
+    expect(failedRepairs('pale', trials, 9)).toEqual([]);
+    expect(failedRepairs('gummy', trials, 1)).toEqual([]);
   });
 
   it('asks for what would tell the first two apart', () => {

@@ -1,6 +1,7 @@
 import { CAUSES } from './data/causes';
 import { FAULTS } from './data/faults';
 import { EVIDENCE_IDS, type Evidence, type EvidenceId } from './evidence';
+import type { Trial } from './trial';
 import type { CauseId, FaultId, RepairId } from './types';
 
 /** How likely a cause is, in words; nothing is ever certain. */
@@ -13,6 +14,8 @@ export type Suspect = {
   for: Evidence[];
   against: Evidence[];
   change: RepairId;
+  /** Its change was tried in a trial of the formula, and the fault was there again. */
+  failed: boolean;
 };
 export type Diagnosis = {
   fault: FaultId;
@@ -28,6 +31,8 @@ const LESS = 0.75;
 const OTHER = 0.3;
 const LIKELY = 0.4;
 const POSSIBLE = 0.12;
+/** So much less likely is a cause whose change was tried and left the fault as it was. Common practice, no source. */
+const FAILED = 0.2;
 /** Evidence that moves a cause by less than this is not worth a word. */
 const TOLD = 1.25;
 
@@ -38,14 +43,31 @@ const tellsOf = (cause: CauseId, id: EvidenceId, holds: boolean): number => {
 const levelOf = (share: number): Level =>
   share >= LIKELY ? 'likely' : share >= POSSIBLE ? 'possible' : 'unlikely';
 
+/** Changes that trials up to a moment (ms) tried against a fault which was there again all the same. */
+export function failedRepairs(
+  fault: FaultId,
+  trials: readonly Pick<Trial, 'bakedAt' | 'faults' | 'tests'>[],
+  upTo: number,
+): RepairId[] {
+  const tried = trials.flatMap(({ bakedAt, faults, tests }) =>
+    tests?.fault === fault && faults.includes(fault) && bakedAt <= upTo ? [tests.repair] : [],
+  );
+  return [...new Set(tried)];
+}
+
 /**
  * Why a fault came about: causes weighed by how usual they are and by what is known for and against each (naive Bayes, with a
- * cause that is in no list). Evidence that nobody has says nothing.
+ * cause that is in no list), those whose change was tried to no avail held less likely. Evidence that nobody has says nothing.
  */
-export function diagnose(fault: FaultId, evidence: readonly Evidence[]): Diagnosis {
+export function diagnose(
+  fault: FaultId,
+  evidence: readonly Evidence[],
+  failed: readonly RepairId[] = [],
+): Diagnosis {
   const { causes } = FAULTS.find((f) => f.id === fault)!;
+  const hasFailed = (cause: CauseId): boolean => failed.includes(CAUSES[cause].change);
   const weights = causes.map((cause, i) =>
-    evidence.reduce((w, e) => w * tellsOf(cause, e.id, e.holds), LESS ** i),
+    evidence.reduce((w, e) => w * tellsOf(cause, e.id, e.holds), LESS ** i * (hasFailed(cause) ? FAILED : 1)),
   );
   const total = weights.reduce((s, w) => s + w, OTHER);
   const suspects = causes
@@ -58,6 +80,7 @@ export function diagnose(fault: FaultId, evidence: readonly Evidence[]): Diagnos
         for: evidence.filter((e) => tellsOf(cause, e.id, e.holds) >= TOLD),
         against: evidence.filter((e) => tellsOf(cause, e.id, e.holds) <= 1 / TOLD),
         change: CAUSES[cause].change,
+        failed: hasFailed(cause),
       };
     })
     .sort((a, b) => b.share - a.share);

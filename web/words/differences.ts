@@ -44,11 +44,13 @@ function propsSaid(props: readonly PropBeside[], k: number): string[] {
       : [];
 }
 
-/** What moves from the first formula to the k-th, in sentences. */
+/** What moves from the first formula to the k-th, in sentences; that it is the same where nothing does. */
 export function differenceWords(beside: Beside, docs: readonly Formula[], k: number): string[] {
   const many = beside.parts.length > 1;
   const parts = beside.parts.flatMap((p) => {
-    const said = [...linesSaid(p.lines, k), ...propsSaid(p.props, k)];
+    const moved = linesSaid(p.lines, k);
+    // Where no line moves its balance is what it was.
+    const said = moved.length > 0 ? [...moved, ...propsSaid(p.props, k)] : [];
     return many && said.length > 0 ? [`${p.name || W.mainPart}. ${said.join(' ')}`] : said;
   });
   const [was, now] = [beside.bakes[0], beside.bakes[k]];
@@ -56,7 +58,7 @@ export function differenceWords(beside: Beside, docs: readonly Formula[], k: num
   const [first, own] = [stepsIn(docs[0]!), stepsIn(docs[k]!)];
   const more = own.filter((s) => !first.includes(s)).length;
   const gone = first.filter((s) => !own.includes(s)).length;
-  return [
+  const all = [
     ...parts,
     ...(wasText === nowText
       ? []
@@ -66,4 +68,5 @@ export function differenceWords(beside: Beside, docs: readonly Formula[], k: num
       : [W.tin({ tins: beside.tins[0] || W.none, tins2: beside.tins[k] || W.none })]),
     ...(more + gone > 0 ? [W.methodNewOrRewordedGone({ more, gone })] : []),
   ];
+  return all.length > 0 ? all : [W.sameFormula];
 }

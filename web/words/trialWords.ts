@@ -1,5 +1,14 @@
 import { withinSentence } from './case';
-import type { CameOf, Evidence, EvidenceId, Level, OutcomeId, ScoreId, Suspect } from '../../core/judge';
+import type {
+  CameOf,
+  Evidence,
+  EvidenceId,
+  Level,
+  OutcomeId,
+  ScoreId,
+  Suspect,
+  Tests,
+} from '../../core/judge';
 import { CAUSE_WORDS, FAULT_WORDS, REPAIR_WORDS } from './data/faults';
 import { fixed } from './format';
 import { listed } from './plural';
@@ -113,3 +122,5 @@ export function cameWords({ fault, gone, newFaults, better }: CameOf): string {
     .join(' ');
 }
 export const changeWords = (repair: Suspect['change']): string => REPAIR_WORDS[repair];
+/** What a bake is to find out, where it is baked. */
+export const testsWords = ({ repair }: Tests): string => W.bakeTests({ change: changeWords(repair) });

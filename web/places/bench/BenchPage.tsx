@@ -9,6 +9,7 @@ import { useAwake } from '../../shared/useAwake';
 import classes from './bench.module.css';
 import { useBench } from '../../shared/useBench';
 import { Weigh } from './Weigh';
+import { testsWords } from '../../words/trialWords';
 import { benchWords } from '../../words/data/en/bench';
 
 const W = benchWords.benchPage;
@@ -20,7 +21,7 @@ const COARSE_G = 2;
 export function BenchPage() {
   const { runId = '' } = useParams();
   const step = useCounting('mass')?.last?.step ?? 0;
-  const { run, made, state, pantry, stepG, tell, waiting, late, boxed, refused, error } = useBench(
+  const { run, version, made, state, pantry, stepG, tell, waiting, late, boxed, refused, error } = useBench(
     runId,
     step > COARSE_G ? step : 0,
   );
@@ -52,6 +53,7 @@ export function BenchPage() {
                 : W.saving
               : W.allSaved}
         </p>
+        {version?.request.tests && <p role="note">{testsWords(version.request.tests)}</p>}
       </header>
       <Weigh
         key={run.id}

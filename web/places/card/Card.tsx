@@ -27,6 +27,7 @@ import { Takes } from './Takes';
 import { Nutrition } from './Nutrition';
 import classes from './card.module.css';
 import own from './takes.module.css';
+import { testsWords } from '../../words/trialWords';
 import { cardWords } from '../../words/data/en/card';
 
 const W = cardWords.card;
@@ -102,6 +103,7 @@ function Head({ version, title, lookup }: { version: Version; title: string; loo
         </p>
       )}
       <Suits suits={suits} />
+      {request.tests && <p className={classes.noteLine}>{testsWords(request.tests)}</p>}
       {version.note && <p className={classes.noteLine}>{version.note}</p>}
     </header>
   );

@@ -45,6 +45,14 @@ function answeredIn({ outcome, solution }: Pick<DeskContext, 'outcome' | 'soluti
   });
 }
 
+/** The name, or the first of its kind that no version has yet: "leaves out egg, 2". */
+function unlike(name: string, taken: readonly { name: string }[]): string {
+  const isTaken = (x: string): boolean => taken.some((t) => t.name === x);
+  let apart = name;
+  for (let n = 2; isTaken(apart); n++) apart = `${name}, ${n}`;
+  return apart;
+}
+
 /** What a version of it would be called. */
 function nameFor(doc: DraftDoc, outcome: DeskContext['outcome']): string {
   if (doc.request.tests) return W.tries({ change: changeWords(doc.request.tests.repair) });
@@ -165,7 +173,7 @@ function Desk({ doc, detail }: { doc: DraftDoc; detail: FormulaDetail }) {
           doc={doc}
           solution={context.solution}
           sourceChanged={JSON.stringify(doc.source) !== JSON.stringify(state.pristine?.source)}
-          suggestedName={nameFor(doc, context.outcome)}
+          suggestedName={unlike(nameFor(doc, context.outcome), detail.versions)}
           onClose={() => setKeeping(false)}
         />
       )}

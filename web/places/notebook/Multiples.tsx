@@ -48,7 +48,10 @@ export function Multiples({
   return (
     <section className={`sheet ${classes.part}`} aria-label={W.overTheTrials}>
       <h2>{W.overTheTrials}</h2>
-      <p className="small quiet">{W.theFilledDotIsThe}</p>
+      <p className="small quiet">
+        {W.theFilledDotIsThe}
+        {trials.some((t) => t.versionId === originalId) && W.theDashedLineIsTheOriginal}
+      </p>
       <ul className={classes.multiples}>
         {all.map(({ id, values }) => {
           const seen = values.flatMap((v, i) => (v === null ? [] : [{ v, i }]));

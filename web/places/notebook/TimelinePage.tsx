@@ -102,7 +102,7 @@ export function TimelinePage() {
           <li key={one.trial.id} data-best={one.trial.id === best?.id || undefined}>
             <One
               {...one}
-              isFirst={i === 0}
+              at={i}
               isBest={one.trial.id === best?.id}
               before={one.trial.tests ? byId.get(one.trial.tests.trialId) : undefined}
               title={detail.title}
@@ -111,7 +111,7 @@ export function TimelinePage() {
               <Checkbox
                 className="no-print"
                 label={W.besideOthers}
-                aria-label={W.layTheTrialOfBeside({ bakedOn: bakedOn(one.trial) })}
+                aria-label={W.layTheTrialOfBeside({ i: i + 1 })}
                 checked={laidOf(one.trial.id) ?? false}
                 onChange={(e) => lay(one.trial.id)(e.currentTarget.checked)}
               />
@@ -150,23 +150,23 @@ function Saving({ title, told }: { title: string; told: readonly Told[] }) {
   );
 }
 
-/** One trial: what was changed for it, and what came of it. */
+/** One trial, by its place among all: what was changed for it, and what came of it. */
 function One({
   trial: t,
   version,
   changed,
-  isFirst,
+  at,
   isBest,
   before,
   title,
-}: Told & { isFirst: boolean; isBest: boolean; before: TrialRow | undefined; title: string }) {
+}: Told & { at: number; isBest: boolean; before: TrialRow | undefined; title: string }) {
   const came = before ? cameOf(before, t) : null;
-  const against = isFirst ? W.againstTheOriginal : W.againstTheTrialBefore;
-  const same = isFirst ? '' : W.theSameFormulaAgain;
+  const against = at === 0 ? W.againstTheOriginal : W.againstTheTrialBefore;
+  const same = at === 0 ? '' : W.theSameFormulaAgain;
   return (
     <>
       <b>
-        <Link to={`/notebook/${t.id}`}>{bakedOn(t)}</Link>
+        <Link to={`/notebook/${t.id}`}>{W.trialOf({ i: at + 1, bakedOn: bakedOn(t) })}</Link>
       </b>{' '}
       <span className={classes.mark} data-outcome={t.outcome}>
         {OUTCOME_WORDS[t.outcome]}

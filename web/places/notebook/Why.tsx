@@ -5,7 +5,8 @@ import type { TrialRow } from '../../../contract/notebook';
 import { donenessOfBake } from '../../../core/bake';
 import type { Formula } from '../../../core/formula';
 import type { Lookup } from '../../../core/ingredients';
-import { diagnose, evidenceOf, sizeOf, type Suspect, type Trial } from '../../../core/judge';
+import { diagnose, evidenceOf, failedRepairs, sizeOf, type Suspect, type Trial } from '../../../core/judge';
+import { useTrialsQuery } from '../../api/notebook';
 import { CAUSE_WORDS, FAULT_WORDS } from '../../words/data/faults';
 import { day, grams } from '../../words/format';
 import { listed } from '../../words/plural';
@@ -19,17 +20,32 @@ const W = notebookWords.why;
 
 type Props = { id: string; trial: Trial; version: Version; written: Formula | null; lookup: Lookup };
 
+/** A formula with more trials than this is worth a page of its own. */
+const MOST_TRIALS = '299';
+
+/** What speaks against a cause, a change that was tried to no avail first. */
+const ruledOutBy = (s: Suspect): string[] => [
+  ...(s.failed ? [W.changeDidNotHelp({ change: changeWords(s.change) })] : []),
+  ...s.against.map(evidenceWords),
+];
+
 /** Why it went wrong, what speaks for it and against it, and the one change to try. */
 export function Why({ id, trial, version, written, lookup }: Props) {
+  const { data } = useTrialsQuery(
+    { formula: trial.formulaId, limit: MOST_TRIALS },
+    { skip: trial.faults.length === 0 },
+  );
   if (trial.faults.length === 0) return null;
+  // This one as it stands here: what was just pressed counts.
+  const trials = [...(data?.trials ?? []).filter((t) => t.id !== id), trial];
   const evidence = evidenceOf({ baked: version.doc, written, actual: trial.actual, lookup });
   return (
     <section className={`sheet ${classes.part}`} aria-label={W.why}>
       <h2>{W.why}</h2>
       {trial.faults.map((fault) => {
-        const { suspects, tell } = diagnose(fault, evidence);
+        const { suspects, tell } = diagnose(fault, evidence, failedRepairs(fault, trials, trial.bakedAt));
         const shown = suspects.filter((s, i) => i === 0 || s.level !== 'unlikely');
-        const ruled = suspects.filter((s) => !shown.includes(s) && s.against.length > 0);
+        const ruled = suspects.filter((s) => !shown.includes(s) && (s.failed || s.against.length > 0));
         return (
           <div key={fault}>
             <h3>{FAULT_WORDS[fault].name}</h3>
@@ -47,16 +63,19 @@ export function Why({ id, trial, version, written, lookup }: Props) {
                       {W.againstIt({ list: listed(s.against.map(evidenceWords)) })}
                     </p>
                   )}
-                  {i < 2 && <Change suspect={s} fault={fault} id={id} version={version} lookup={lookup} />}
+                  {s.failed && (
+                    <p className="small quiet">{W.triedAndThereAgain({ change: changeWords(s.change) })}</p>
+                  )}
+                  {i < 2 && !s.failed && (
+                    <Change suspect={s} fault={fault} id={id} version={version} lookup={lookup} />
+                  )}
                 </li>
               ))}
             </ol>
             {ruled.length > 0 && (
               <p className="small quiet">
                 {W.unlikely({
-                  list: listed(
-                    ruled.map((s) => `${CAUSE_WORDS[s.cause]} (${listed(s.against.map(evidenceWords))})`),
-                  ),
+                  list: listed(ruled.map((s) => `${CAUSE_WORDS[s.cause]} (${listed(ruledOutBy(s))})`)),
                 })}
               </p>
             )}

@@ -59,7 +59,6 @@ export function Compared({ ids, versions }: { ids: readonly string[]; versions: 
   const metas = ids.flatMap((id) => versions.find((v) => v.id === id) ?? []);
   const names = metas.map((v) => versionName(v, versions));
   const many = beside.parts.length > 1;
-  const still = beside.parts.every((p) => p.lines.every((l) => !l.moves));
   return (
     <div className={`sheet ${classes.compared}`}>
       {names.slice(1).map((name, i) => {
@@ -69,7 +68,9 @@ export function Compared({ ids, versions }: { ids: readonly string[]; versions: 
             <h2>
               {name} <span className="quiet">{W.against({ names: names[0] })}</span>
             </h2>
-            {said.length > 0 ? said.map((s) => <p key={s}>{s}</p>) : <p>{W.nothingMovesBetweenThem}</p>}
+            {said.map((s) => (
+              <p key={s}>{s}</p>
+            ))}
           </div>
         );
       })}
@@ -86,7 +87,15 @@ export function Compared({ ids, versions }: { ids: readonly string[]; versions: 
             <RowsHead columns={metas.length}>
               {many ? W.linesThatMove({ name: p.name || W.mainPart }) : W.linesThatMove2}
             </RowsHead>
-            <LineRows lines={p.lines} />
+            {p.lines.some((l) => l.moves) ? (
+              <LineRows lines={p.lines} />
+            ) : (
+              <tr>
+                <td colSpan={metas.length + 1} className="quiet">
+                  {W.theirLinesAreTheSame}
+                </td>
+              </tr>
+            )}
             {p.props.length > 0 && (
               <>
                 <RowsHead columns={metas.length}>
@@ -113,7 +122,6 @@ export function Compared({ ids, versions }: { ids: readonly string[]; versions: 
           </tr>
         </tbody>
       </BesideTable>
-      {still && <p className="small quiet">{W.theirLinesAreTheSame}</p>}
       <p className="small quiet">{W.aBalanceIsMarkedWhere({ names: names[0] })}</p>
     </div>
   );

@@ -21,7 +21,6 @@ export const versionsWords: typeof English.versionsWords = {
     theseVersionsCannotBeLaid: 'Diese Versionen konnten nicht verglichen werden',
     layingThemSideBySide: 'Die Versionen werden verglichen',
     against: (a) => rich`gegen ${a.names}`,
-    nothingMovesBetweenThem: 'Sie unterscheiden sich nicht.',
     versionsSideBySide: 'Versionen im Vergleich',
     mainPart: 'Hauptteil',
     linesThatMove: (a) => `${a.name}: geänderte Zeilen`,

@@ -20,6 +20,8 @@ export const notebookWords = catalogue('notebook', {
   why: {
     why: 'Why',
     forIt: (a: { list: string }) => `For it: ${a.list}.`,
+    changeDidNotHelp: (a: { change: string }) => `tried: ${a.change}`,
+    triedAndThereAgain: (a: { change: string }) => `Tried: ${a.change}. It was there again.`,
     againstIt: (a: { list: string }) => `Against it: ${a.list}.`,
     unlikely: (a: { list: string }) => `Unlikely: ${a.list}.`,
     toTellTheFirstTwo: (a: { look: string }) => `To tell the first two apart: ${a.look}`,
@@ -251,14 +253,15 @@ export const notebookWords = catalogue('notebook', {
     takeThisTrialOut: 'Remove this trial',
   },
   multiples: {
-    baked: 'Baked',
+    baked: 'Baking time',
     middleWhenOut: 'Core temperature when out',
     heightOfTheSlice: 'Height of the slice',
     openCrumb: 'Open crumb',
     min: (a: { number: string }) => `${a.number} min`,
     mm: (a: { number: string }) => `${a.number} mm`,
     overTheTrials: 'Over the trials',
-    theFilledDotIsThe: 'The filled dot is the best so far; the dashed line is the original.',
+    theFilledDotIsThe: 'The filled dot is the best so far.',
+    theDashedLineIsTheOriginal: ' The dashed line is the original.',
     trial: (a: { i: number; told: string }) => `trial ${a.i} ${a.told}`,
     to: (a: { told: string; told2: string; isScore: ReactNode }) => rich`${a.told} to ${a.told2}${a.isScore}`,
   },
@@ -290,6 +293,7 @@ export const notebookWords = catalogue('notebook', {
     photo: (a: { detailTitle: string; bakedOn: string; k: number }) =>
       `${a.detailTitle}, ${a.bakedOn}, photo ${a.k}`,
     besideOthers: 'Compare',
-    layTheTrialOfBeside: (a: { bakedOn: string }) => `Compare the trial of ${a.bakedOn}`,
+    trialOf: (a: { i: number; bakedOn: string }) => `Trial ${a.i}, ${a.bakedOn}`,
+    layTheTrialOfBeside: (a: { i: number }) => `Compare trial ${a.i}`,
   },
 });

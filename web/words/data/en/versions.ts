@@ -22,7 +22,6 @@ export const versionsWords = catalogue('versions', {
     theseVersionsCannotBeLaid: 'These versions could not be compared',
     layingThemSideBySide: 'Comparing the versions',
     against: (a: { names: ReactNode }) => rich`against ${a.names}`,
-    nothingMovesBetweenThem: 'Nothing differs between them.',
     versionsSideBySide: 'Versions compared',
     mainPart: 'Main part',
     linesThatMove: (a: { name: string }) => `${a.name}: lines that change`,

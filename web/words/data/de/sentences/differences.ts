@@ -8,6 +8,7 @@ export const differencesSentences: typeof English.differencesSentences = {
   less: 'Weniger',
   outOfItsBand: (a) => `Außerhalb des Zielbereichs: ${a.list}.`,
   everyBalanceIsWithinIts: 'Jede Bilanz liegt im Zielbereich.',
+  sameFormula: 'Dieselbe Formel.',
   mainPart: 'Hauptteil',
   notStated: 'nicht angegeben',
   bake: (a) => `Backen: ${a.wasText} → ${a.nowText}.`,

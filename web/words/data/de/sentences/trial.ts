@@ -114,6 +114,7 @@ export const trialSentences: typeof English.trialSentences = {
   nextTimeWeighTheWater: 'Wieg nächstes Mal das Wasser, das nach Gefühl dazukommt.',
   itDidItNoThis: (a) => `Das hat geholfen: ${a.name} diesmal nicht.`,
   itDidNotDoIt: (a) => `Das hat nicht geholfen: wieder ${a.name}.`,
+  bakeTests: (a) => `Dieser Backgang erprobt eine Änderung: ${a.change}.`,
   newWord: (a) => `Neu: ${a.list}.`,
   andItCameOutBetter: 'Und es wurde besser.',
 };

@@ -8,6 +8,7 @@ export const differencesSentences = catalogue('sentences/differences', {
   less: 'Less',
   outOfItsBand: (a: { list: string }) => `Outside the target range: ${a.list}.`,
   everyBalanceIsWithinIts: 'Every balance is within its target range.',
+  sameFormula: 'The same formula.',
   mainPart: 'Main part',
   notStated: 'not stated',
   bake: (a: { wasText: string; nowText: string }) => `Bake: ${a.wasText} → ${a.nowText}.`,

@@ -116,6 +116,7 @@ export const trialSentences = catalogue('sentences/trial', {
   nextTimeWeighTheWater: 'Next time weigh the water that goes in by feel.',
   itDidItNoThis: (a: { name: string }) => `It worked: no ${a.name} this time.`,
   itDidNotDoIt: (a: { name: string }) => `It did not work: ${a.name} again.`,
+  bakeTests: (a: { change: string }) => `This bake tests one change: ${a.change}.`,
   newWord: (a: { list: string }) => `New: ${a.list}.`,
   andItCameOutBetter: 'And it came out better.',
 });
