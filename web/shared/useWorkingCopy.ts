@@ -7,6 +7,7 @@ import { saving, useAppDispatch, useAppSelector, type RootState } from '../store
 import type { Copy } from '../working/localCopies';
 import { sameDoc } from '../working/sameDoc';
 import { workingCopy } from '../working/workingSlice';
+import { untested } from '../working/workingState';
 
 export type WorkingLoad = {
   detail: FormulaDetail | undefined;
@@ -20,7 +21,7 @@ async function startFrom(version: Version, load: (id: string) => Promise<Version
   return {
     baseId: version.id,
     source: source.doc,
-    request: version.targetId ? version.request : { exclude: [] },
+    request: version.targetId ? untested(version.request) : { exclude: [] },
   };
 }
 

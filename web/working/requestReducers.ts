@@ -6,7 +6,7 @@ import type { AvoidId } from '../../core/ingredients';
 import type { Tests } from '../../core/judge';
 import type { LiftPlan } from '../../core/leavening';
 import type { StepChoices } from '../../core/method';
-import { ask, change, pinned, type WorkingState } from './workingState';
+import { ask, change, pinned, type WorkingState, untested } from './workingState';
 
 /** What `going` begins with while an amount is dragged. */
 export const DRAGGED = 'line:';
@@ -36,8 +36,7 @@ export const requestReducers = {
   },
   testDropped(state: WorkingState) {
     if (!state.doc) return;
-    const { tests: _tests, ...request } = state.doc.request;
-    change(state, { ...state.doc, request });
+    change(state, { ...state.doc, request: untested(state.doc.request) });
   },
   excludeSet(state: WorkingState, { payload }: PayloadAction<ExclusionId[]>) {
     // Other things going means other conflicts: choices and amounts held for the old ones go too.

@@ -356,6 +356,15 @@ describe('saving as one works', () => {
     expect([server.rev, now().standing.is, now().rev]).toEqual([1, 'clean', 0]);
   });
 
+  it('a version has the change it was to find out; what follows it tries nothing until it is asked', () => {
+    const tests = { trialId: 't', fault: 'gummy', cause: 'too_wet', repair: 'less_water' } as const;
+    store.dispatch(workingCopy.tried({ tests, line: null }));
+    expect(now().doc?.request.tests).toEqual(tests);
+    store.dispatch(workingCopy.versionKept({ versionId: 'v3' }));
+    expect(now().doc).not.toHaveProperty('request.tests');
+    expect(now().doc?.baseId).toBe('v3');
+  });
+
   it('what a page that is gone has left goes to the server: as the working copy, or aside where that has moved on', async () => {
     const gone = (tab: string, formulaId: string, rev: number, copy: DraftDoc) =>
       localStorage.setItem(

@@ -4,7 +4,7 @@ import { back, forth, stepped } from '../undo/line';
 import { requestReducers } from './requestReducers';
 import { sameDoc } from './sameDoc';
 import { sourceReducers } from './sourceReducers';
-import { become, giveWay, initialState, type Standing, type WorkingState } from './workingState';
+import { become, giveWay, initialState, type Standing, type WorkingState, untested } from './workingState';
 
 const slice = createSlice({
   name: 'working',
@@ -83,7 +83,7 @@ const slice = createSlice({
     /** A version was kept from this copy: it is the base of what follows. */
     versionKept(state, { payload }: PayloadAction<{ versionId: string }>) {
       if (!state.doc) return;
-      state.doc = { ...state.doc, baseId: payload.versionId };
+      state.doc = { ...state.doc, baseId: payload.versionId, request: untested(state.doc.request) };
       state.pristine = state.doc;
       state.rev = 0;
       state.standing = { is: 'clean' };

@@ -72,6 +72,11 @@ export function change(state: WorkingState, next: DraftDoc, going: string | null
   become(state, next);
 }
 
+/** What was asked, but for the change it was to find out: that is of the one version that tries it. */
+export function untested({ tests: _tests, ...request }: VersionRequest): VersionRequest {
+  return request;
+}
+
 export function ask(
   state: WorkingState,
   request: Partial<VersionRequest>,
