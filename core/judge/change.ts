@@ -115,3 +115,42 @@ export function sizeOf(repair: RepairId, formula: Formula, lookup: Lookup): Size
   }
   return null;
 }
+
+/** How much larger a version is than the formula it was made from: the middle of the ratios of the lines both have; 1 without any. */
+function timesOf(baked: Formula, written: Formula): number {
+  const were = new Map(written.parts.flatMap((p) => p.lines).map((l) => [l.id, massOf(l)]));
+  const ratios = baked.parts
+    .flatMap((p) => p.lines)
+    .flatMap((l) => {
+      const was = were.get(l.id) ?? 0;
+      return was > 0 && massOf(l) > 0 ? [massOf(l) / was] : [];
+    })
+    .sort((a, b) => a - b);
+  return ratios[Math.floor(ratios.length / 2)] ?? 1;
+}
+
+/** So near is an amount that was only rounded for a scale, as a share. */
+const SAME = 0.005;
+
+/**
+ * What is held, g by line, so that one amount of what was baked changes and nothing is evened out against it: that amount, and every
+ * other that the version does not have from the formula it was made from. In amounts of that formula, however large the version is.
+ */
+export function heldFor(
+  { lineId, toG }: Pick<SizedChange, 'lineId' | 'toG'>,
+  baked: Formula,
+  written: Formula,
+): Record<string, number> {
+  const times = timesOf(baked, written);
+  const were = new Map(written.parts.flatMap((p) => p.lines).map((l) => [l.id, massOf(l)]));
+  const held = baked.parts
+    .flatMap((p) => p.lines)
+    .flatMap((l): [string, number][] => {
+      if (l.id === lineId) return [[l.id, toG / times]];
+      if (l.amount.massG === null) return [];
+      const at = massOf(l) / times;
+      const was = were.get(l.id) ?? 0;
+      return Math.abs(at - was) <= SAME * was ? [] : [[l.id, at]];
+    });
+  return Object.fromEntries(held);
+}

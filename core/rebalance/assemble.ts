@@ -51,7 +51,7 @@ export function assemblePart(
   }
   const { lines, moves } = made;
   for (const entry of all)
-    if (!entry.v.came && !entry.v.joins && !pouredIn(entry, all, lines, moves, partG))
+    if (!entry.v.came && !entry.v.joins && !pouredIn(entry, all, lines, moves, partG, held))
       made.place(entry, undefined);
   shareLines(lines, moves, held);
 
@@ -120,7 +120,7 @@ class Assembly {
       if (entry.v.came?.for === id && !entry.v.joins) this.place(entry, entry.v.role ?? role ?? undefined);
   }
 
-  /** A line stays: as it is, or with what joins it, what the baker holds, and so much less salt. */
+  /** A line stays: as it is, or with what joins it, as much as the baker holds of all that, and so much less salt. */
   keep(line: Line, lessG: number): void {
     const joining = this.#all.filter(({ v }) => v.joins === line.id);
     const heldG = this.#held[line.id];
@@ -132,15 +132,15 @@ class Assembly {
       return;
     }
     const addedG = joining.reduce((s, { massG }) => s + (massG ?? 0), 0);
-    const toG = (heldG ?? massOf(line)) + addedG - lessG;
+    const toG = heldG ?? massOf(line) + addedG - lessG;
     this.lines.push({
       ...line,
       amount: { ...line.amount, massG: { ...line.amount.massG, value: toG, basis: 'derived' } },
     });
     const kit = joining.find(({ v }) => v.came)?.v.came?.kit;
     const why = (): Msg => {
-      if (kit) return msg('move.joined', { kit, addedG });
       if (heldG !== undefined) return msg('move.held');
+      if (kit) return msg('move.joined', { kit, addedG });
       if (lessG > 0) return msg('move.lessSalt');
       return msg(toG < (fromG ?? 0) ? 'move.lessLiquid' : `move.${joining[0]?.v.evens ?? 'water'}`);
     };
@@ -186,18 +186,19 @@ const LITTLE_WATER = 0.03;
 /** Below this share it is left away where there is none: no crumb shows it. Common practice, no source. */
 const NO_NEED = 4e-3;
 
-/** Adds water that only evens out to water that came in; true where it needs no line of its own. */
+/** Adds water that only evens out to water that came in and is not held; true where it needs no line of its own. */
 function pouredIn(
   { v, massG }: { v: Pick<Variable, 'evens' | 'ingredient'>; massG: number | null },
   all: { v: { lineId: string }; massG: number | null }[],
   lines: Line[],
   moves: Move[],
   partG: number,
+  held: Record<string, number>,
 ): boolean {
   if (v.evens || massG === null || v.ingredient.id !== 'water') return false;
   // The first by id, whatever order the lines stand in.
   const [first] = lines
-    .filter((l) => l.came && idOf(l.item) === 'water' && !l.role)
+    .filter((l) => l.came && idOf(l.item) === 'water' && !l.role && held[l.id] === undefined)
     .sort((a, b) => (a.id < b.id ? -1 : 1));
   const at = first ? lines.indexOf(first) : -1;
   if (at < 0) return massG < NO_NEED * partG;

@@ -1,4 +1,4 @@
-import { CLASSES, type PropKey } from '../classes';
+import { CLASSES, PROP_KEYS, type PropKey } from '../classes';
 import { profileOf, type Line, type Part, type Profile } from '../formula';
 import type { Ingredient, Lookup } from '../ingredients';
 import {
@@ -33,6 +33,9 @@ export const WIDENED_COST = 2;
 /** So much better an answer has to be for more of a binder, and for a binder more: tolerances overrun. */
 const MORE_IS_WORTH = 0.05;
 const LINE_IS_WORTH = 0.3;
+
+/** What brings nothing of any property. */
+const NOTHING = Object.fromEntries(PROP_KEYS.map((key) => [key, null])) as Variable['row'];
 
 /** What a step of a variable brings of each property that a programme looks at, by the place of the property. */
 const columnOf = (v: Variable, keys: readonly PropKey[]): Float64Array =>
@@ -197,10 +200,21 @@ export class PartProgramme {
       true,
       this.#doseBase(),
       this.#leaving,
-    );
+    ).map(this.#withinHeld);
     this.#brought.set(key, made);
     return made;
   }
+
+  /**
+   * What joins a line that the baker holds is part of the amount held, and no more than that: it adds nothing to what the line
+   * brings already.
+   */
+  #withinHeld = (v: Variable): Variable => {
+    const heldG = v.joins === null ? undefined : this.pins.lines?.[v.joins];
+    if (heldG === undefined) return v;
+    const within = (g: number): number => Math.min(g, heldG);
+    return { ...v, row: NOTHING, lo: within(v.lo), usual: within(v.usual), hi: within(v.hi) };
+  };
 
   #column(v: Variable): Float64Array {
     const known = this.#columns.get(v);

@@ -22,16 +22,13 @@ export type Wanted = {
 
 /** What is changed in what is asked of the source. */
 export const requestReducers = {
-  /** One change of a trial's, to be tried: an amount held, where it is one, and what it is to find out. */
-  tried(
-    state: WorkingState,
-    { payload }: PayloadAction<{ tests: Tests; line: { id: string; massG: number } | null }>,
-  ) {
+  /** One change of a trial's, to be tried: what it is to find out, and where it is an amount that, with all others as they were baked. */
+  tried(state: WorkingState, { payload }: PayloadAction<{ tests: Tests; held: Record<string, number> }>) {
     if (!state.doc) return;
     const { request } = state.doc;
-    const { tests, line } = payload;
-    const lines = { ...request.pins?.lines, ...(line ? { [line.id]: line.massG } : {}) };
-    const pins = line ? { pins: { ...request.pins, lines } } : {};
+    const { tests, held } = payload;
+    const lines = { ...request.pins?.lines, ...held };
+    const pins = Object.keys(held).length > 0 ? { pins: { ...request.pins, lines } } : {};
     change(state, { ...state.doc, request: { ...request, ...pins, tests } });
   },
   testDropped(state: WorkingState) {

@@ -358,7 +358,7 @@ describe('saving as one works', () => {
 
   it('a version has the change it was to find out; what follows it tries nothing until it is asked', () => {
     const tests = { trialId: 't', fault: 'gummy', cause: 'too_wet', repair: 'less_water' } as const;
-    store.dispatch(workingCopy.tried({ tests, line: null }));
+    store.dispatch(workingCopy.tried({ tests, held: {} }));
     expect(now().doc?.request.tests).toEqual(tests);
     store.dispatch(workingCopy.versionKept({ versionId: 'v3' }));
     expect(now().doc).not.toHaveProperty('request.tests');

@@ -2,8 +2,9 @@ import { Button, Skeleton } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { useEffect, useState } from 'react';
 import { Link, Outlet, useLocation, useNavigate, useParams, useSearchParams } from 'react-router';
-import { CAUSE_IDS, FAULT_IDS, REPAIR_IDS } from '../../../core/judge';
+import { CAUSE_IDS, FAULT_IDS, heldFor, REPAIR_IDS, type Tests as Tested } from '../../../core/judge';
 import type { DraftDoc, FormulaDetail } from '../../../contract/dto';
+import { useVersionQuery } from '../../api/api';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { usePantry } from '../../pantry/usePantry';
 import { Notice } from '../../parts/Notice';
@@ -11,7 +12,6 @@ import { UndoButtons } from '../../parts/UndoButtons';
 import { usePageTitle } from '../../parts/usePageTitle';
 import { changeWords } from '../../words/trialWords';
 import { sayProblem } from '../../words/say';
-import { leavesOut } from '../../words/avoidWords';
 import type { DeskContext } from '../../shared/deskContext';
 import { workingCopy } from '../../working/workingSlice';
 import { useMayChange } from '../../shared/useMayChange';
@@ -22,6 +22,7 @@ import { useAnswers } from './useAnswers';
 import { useWorkingCopy } from '../../shared/useWorkingCopy';
 import { Copies } from './Copies';
 import { Saved } from './Saved';
+import { suggestedName } from './suggestedName';
 import { sayComputeFault } from '../../words/computeWords';
 import { sayStanding } from '../../words/savingWords';
 import { VersionLine } from './VersionLine';
@@ -43,23 +44,6 @@ function answeredIn({ outcome, solution }: Pick<DeskContext, 'outcome' | 'soluti
           fitCount: fit.length,
         }),
   });
-}
-
-/** The name, or the first of its kind that no version has yet: "leaves out egg, 2". */
-function unlike(name: string, taken: readonly { name: string }[]): string {
-  const isTaken = (x: string): boolean => taken.some((t) => t.name === x);
-  let apart = name;
-  for (let n = 2; isTaken(apart); n++) apart = `${name}, ${n}`;
-  return apart;
-}
-
-/** What a version of it would be called. */
-function nameFor(doc: DraftDoc, outcome: DeskContext['outcome']): string {
-  if (doc.request.tests) return W.tries({ change: changeWords(doc.request.tests.repair) });
-  const out = leavesOut(outcome?.avoids ?? []);
-  if (out) return W.leavesOut({ out });
-  // A bake that nothing has to leave can be kept, made larger, costed and printed like any other.
-  return (outcome?.conflicts.length ?? 0) > 0 ? W.leavesOutGluten : W.asItIs;
 }
 
 /** What it is called, which version it grew from, whether it is saved, and what can be done with all of it. */
@@ -103,13 +87,14 @@ function Head({
 }
 
 /** A copy that tries one change says which trial that comes from. */
-function Tests({ of }: { of: DraftDoc['request']['tests'] }) {
+function Tests({ request: { tests: of, pins } }: { request: DraftDoc['request'] }) {
   const dispatch = useAppDispatch();
+  const restHeld = Object.keys(pins?.lines ?? {}).length > 1;
   return (
     of && (
       <p className={classes.tests} role="note">
-        {W.thisCopyTriesOneChange({ change: changeWords(of.repair) })}{' '}
-        <Link to={`/notebook/${of.trialId}`}>{W.theTrialItComesFrom}</Link>{' '}
+        {W.thisCopyTriesOneChange({ change: changeWords(of.repair) })}
+        {restHeld && W.theRestIsHeld} <Link to={`/notebook/${of.trialId}`}>{W.theTrialItComesFrom}</Link>{' '}
         <Button size="compact-md" variant="default" onClick={() => dispatch(workingCopy.testDropped())}>
           {W.itTriesNothing}
         </Button>
@@ -129,6 +114,7 @@ function Desk({ doc, detail }: { doc: DraftDoc; detail: FormulaDetail }) {
   const answers = useAnswers(doc);
   const context: DeskContext = { doc, ...answers };
   const stops = stopsOf(state, context, detail, id, pantry.lookup);
+  const { data: base } = useVersionQuery(doc.baseId);
   const canKeep = context.solution !== null && !context.working;
   useHotkeys(
     [
@@ -153,7 +139,7 @@ function Desk({ doc, detail }: { doc: DraftDoc; detail: FormulaDetail }) {
         <p className="visually-hidden" aria-live="polite">
           {context.working ? '' : answeredIn(context)}
         </p>
-        <Tests of={doc.request.tests} />
+        <Tests request={doc.request} />
         <Saved state={state} title={detail.title} />
         <Copies detail={detail} state={state} />
         {context.failed && (
@@ -173,7 +159,7 @@ function Desk({ doc, detail }: { doc: DraftDoc; detail: FormulaDetail }) {
           doc={doc}
           solution={context.solution}
           sourceChanged={JSON.stringify(doc.source) !== JSON.stringify(state.pristine?.source)}
-          suggestedName={unlike(nameFor(doc, context.outcome), detail.versions)}
+          suggestedName={suggestedName(doc, context, base, detail.versions)}
           onClose={() => setKeeping(false)}
         />
       )}
@@ -182,7 +168,7 @@ function Desk({ doc, detail }: { doc: DraftDoc; detail: FormulaDetail }) {
 }
 
 /** What an address asks to be tried: "trial~fault~cause~repair", and where it is an amount "~line~grams". */
-function triedIn(text: string): Parameters<typeof workingCopy.tried>[0] | null {
+function triedIn(text: string): { tests: Tested; line: { lineId: string; toG: number } | null } | null {
   const [trialId = '', fault, cause, repair, lineId, grams] = text.split('~');
   const [f, c, r] = [
     FAULT_IDS.find((x) => x === fault),
@@ -191,7 +177,7 @@ function triedIn(text: string): Parameters<typeof workingCopy.tried>[0] | null {
   ];
   const massG = Number(grams);
   if (!f || !c || !r) return null;
-  const line = lineId && Number.isFinite(massG) && massG >= 0 ? { id: lineId, massG } : null;
+  const line = lineId && Number.isFinite(massG) && massG >= 0 ? { lineId, toG: massG } : null;
   return { tests: { trialId, fault: f, cause: c, repair: r }, line };
 }
 
@@ -222,10 +208,15 @@ export function DeskLayout() {
     ({ working: w }) => ready && w.formulaId === id && w.from === from && w.doc !== null,
   );
   const dispatch = useAppDispatch();
+  const source = useAppSelector((s) => s.working.doc?.source);
+  const { data: baked } = useVersionQuery(from ?? '', { skip: tries === null || from === null });
   useEffect(() => {
-    if (tries === null || !opened) return;
+    if (tries === null || !opened || !source || !baked) return;
     const asked = triedIn(tries);
-    if (asked) dispatch(workingCopy.tried(asked));
+    if (asked) {
+      const { tests, line } = asked;
+      dispatch(workingCopy.tried({ tests, held: line ? heldFor(line, baked.doc, source) : {} }));
+    }
     setSearch(
       (now) => {
         now.delete('try');
@@ -234,7 +225,7 @@ export function DeskLayout() {
       },
       { replace: true },
     );
-  }, [tries, opened, dispatch, setSearch]);
+  }, [tries, opened, source, baked, dispatch, setSearch]);
   const copy = useAppSelector((s) => s.working.doc);
   const doc = ready ? copy : null;
   usePageTitle(detail?.title ?? W.formula);

@@ -2,7 +2,7 @@ import { Skeleton } from '@mantine/core';
 import { useEffect, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { Version, VersionMeta } from '../../../contract/dto';
-import { besideOf } from '../../../core/rebalance';
+import { besideOf, type Beside } from '../../../core/rebalance';
 import { api } from '../../api/api';
 import { problemIn } from '../../api/ask';
 import { useAppDispatch } from '../../store/store';
@@ -39,6 +39,35 @@ function useVersions(ids: readonly string[]): Fetched | null {
   return got?.key === key ? got.fetched : null;
 }
 
+/** What moves in each part, and its balance. */
+function PartsRows({ parts, columns }: { parts: Beside['parts']; columns: number }) {
+  const many = parts.length > 1;
+  return parts.map((p) => (
+    <tbody key={p.id}>
+      <RowsHead columns={columns}>
+        {many ? W.linesThatMove({ name: p.name || W.mainPart }) : W.linesThatMove2}
+      </RowsHead>
+      {p.lines.some((l) => l.moves) ? (
+        <LineRows lines={p.lines} />
+      ) : (
+        <tr>
+          <td colSpan={columns + 1} className="quiet">
+            {W.theirLinesAreTheSame}
+          </td>
+        </tr>
+      )}
+      {p.props.length > 0 && (
+        <>
+          <RowsHead columns={columns}>
+            {many ? W.balance({ name: p.name || W.mainPart }) : W.balance2}
+          </RowsHead>
+          <PropRows props={p.props} />
+        </>
+      )}
+    </tbody>
+  ));
+}
+
 /** Two or three versions side by side: what moves in words, then in grams and in balance. */
 export function Compared({ ids, versions }: { ids: readonly string[]; versions: readonly VersionMeta[] }) {
   const fetched = useVersions(ids);
@@ -58,7 +87,6 @@ export function Compared({ ids, versions }: { ids: readonly string[]; versions: 
     return <Skeleton height={420} role="status" aria-label={W.layingThemSideBySide} />;
   const metas = ids.flatMap((id) => versions.find((v) => v.id === id) ?? []);
   const names = metas.map((v) => versionName(v, versions));
-  const many = beside.parts.length > 1;
   return (
     <div className={`sheet ${classes.compared}`}>
       {names.slice(1).map((name, i) => {
@@ -82,30 +110,7 @@ export function Compared({ ids, versions }: { ids: readonly string[]; versions: 
           </Link>
         ))}
       >
-        {beside.parts.map((p) => (
-          <tbody key={p.id}>
-            <RowsHead columns={metas.length}>
-              {many ? W.linesThatMove({ name: p.name || W.mainPart }) : W.linesThatMove2}
-            </RowsHead>
-            {p.lines.some((l) => l.moves) ? (
-              <LineRows lines={p.lines} />
-            ) : (
-              <tr>
-                <td colSpan={metas.length + 1} className="quiet">
-                  {W.theirLinesAreTheSame}
-                </td>
-              </tr>
-            )}
-            {p.props.length > 0 && (
-              <>
-                <RowsHead columns={metas.length}>
-                  {many ? W.balance({ name: p.name || W.mainPart }) : W.balance2}
-                </RowsHead>
-                <PropRows props={p.props} />
-              </>
-            )}
-          </tbody>
-        ))}
+        <PartsRows parts={beside.parts} columns={metas.length} />
         <tbody>
           <RowsHead columns={metas.length}>{W.inTheOven}</RowsHead>
           <tr>

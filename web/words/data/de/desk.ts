@@ -122,6 +122,7 @@ export const deskWords: typeof English.deskWords = {
     workedOutOut: (a) => `Berechnet: ${a.count} zu ersetzen. ${a.which}`,
     untitledFormula: 'Formel ohne Titel',
     saveVersion: 'Version speichern',
+    theRestIsHeld: ' Die anderen Mengen sind festgehalten, wie sie gebacken wurden.',
     thisCopyTriesOneChange: (a) => `Diese Kopie probiert eine Änderung: ${a.change}.`,
     theTrialItComesFrom: 'Zum Versuch, aus dem sie kommt',
     itTriesNothing: 'Diese Probe verwerfen',

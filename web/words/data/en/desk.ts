@@ -126,6 +126,7 @@ export const deskWords = catalogue('desk', {
     workedOutOut: (a: { count: string; which: string }) => `Worked out: ${a.count} to replace. ${a.which}`,
     untitledFormula: 'Untitled formula',
     saveVersion: 'Save version',
+    theRestIsHeld: ' The other amounts are locked as they were baked.',
     thisCopyTriesOneChange: (a: { change: string }) => `This copy tries one change: ${a.change}.`,
     theTrialItComesFrom: 'Go to the trial it comes from',
     itTriesNothing: 'Drop this test',
