@@ -1,3 +1,3 @@
 export * from './recipe';
 export * from './several';
-export * from './table';
+export * from './columns';

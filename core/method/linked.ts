@@ -84,14 +84,18 @@ export const TAKEN_FOR: Partial<Record<AvoidId, RegExp>> = {
 const ONE_BY_ONE = /,?\s*\bone (?:at a time|by one|after (?:the other|another))\b/gi;
 /** How a tin, hands or a board are spoken of by what is put on them: where this is out, or where the tin is lined. */
 const PUT_ON: [AvoidId | 'lined', RegExp, string][] = [
-  ['milk', /\bbuttered\b/gi, 'lined'],
-  ['milk', /\bbutter(?= (?:an?|the|your|two|\d)\b[^.;]*\b(?:tins?|pans?|dish|trays?|moulds?)\b)/gi, 'line'],
+  ['milk', /\bbuttered(?:(?:,| and| &) (?:base-)?lined)?\b/gi, 'lined'],
+  [
+    'milk',
+    /\bbutter(?: and line)?(?= (?:an?|the|your|two|\d)\b[^.;]*\b(?:tins?|pans?|dish|trays?|moulds?)\b)/gi,
+    'line',
+  ],
   ['tree_nut', /\b(?:wal|hazel)nut[- ]size[d]?\b/gi, 'small, round'],
   ['oil', /\boiled(?= (?:hands|fingers|palms))/gi, 'wet'],
-  ['oil', /\b(?:oiled|greased)\b/gi, 'lined'],
-  ['oil', /\b(?:oil|grease)(?= (?:an?|the|your|two|\d))/gi, 'line'],
-  ['lined', /\bgreased\b/gi, 'lined'],
-  ['lined', /\bgrease(?= (?:an?|the|your|two|\d))/gi, 'line'],
+  ['oil', /\b(?:oiled|greased)(?:(?:,| and| &) (?:base-)?lined)?\b/gi, 'lined'],
+  ['oil', /\b(?:oil|grease)(?: and line)?(?= (?:an?|the|your|two|\d))/gi, 'line'],
+  ['lined', /\bgreased(?:(?:,| and| &) (?:base-)?lined)?\b/gi, 'lined'],
+  ['lined', /\bgrease(?: and line)?(?= (?:an?|the|your|two|\d))/gi, 'line'],
 ];
 
 /** Words of a step that no line explains and that would still name what is out: each with what is said instead. */

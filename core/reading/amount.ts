@@ -114,7 +114,7 @@ const FRACTION_CHARS = '¼½¾⅐⅑⅒⅓⅔⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞';
 export const NUMBER = `[-−]?(?:\\d+(?:\\s+(?:and|&)\\s+|\\s+|-(?=\\d+\\s*[/⁄]))\\d+\\s*[/⁄]\\s*\\d+|\\d+\\s*[/⁄]\\s*\\d+|\\d+(?:[.,]\\d+)?(?:e\\+?\\d+)?\\s?(?:and\\s|&\\s?)?[${FRACTION_CHARS}]|[${FRACTION_CHARS}]|\\d+(?:[.,]\\d+)*(?:e\\+?\\d+)?)`;
 const ABOUT =
   '(?:about|approx(?:imately)?\\.?|around|circa|ca\\.?|c\\.|~|roughly|scant|generous|good|up to|etwa|ungefähr|knapp|gut)';
-const WORDS = `(?:${Object.keys(WORD_NUMBERS).join('|')})(?!\\p{L})`;
+export const WORDS = `(?:${Object.keys(WORD_NUMBERS).join('|')})(?!\\p{L})`;
 const QUANTITY = new RegExp(
   `^(${ABOUT}\\s*)?(${NUMBER}|${WORDS})(?:(?:\\s*[-–—]\\s*|\\s+(?:to|or|bis|oder)\\s+)(${NUMBER}|${WORDS}))?`,
   'iu',
@@ -271,25 +271,4 @@ export function readAmount(text: string): { reading: Reading; rest: string } | n
     },
     rest,
   };
-}
-
-const AT_END = new RegExp(
-  `[\\s:,–-]+(${NUMBER}(?:\\s*(?:-|–|to)\\s*${NUMBER})?\\s*[\\p{L}.]*\\.?)(\\s*\\([^()]*\\)|\\s*,\\D*)?$`,
-  'iu',
-);
-const WITHIN = new RegExp(`^([^\\d(,;]*\\p{L}[^\\d(,;]*)\\s+(${NUMBER}\\s?\\p{L}{0,2}\\.?)\\s+(\\D+)$`, 'iu');
-/** A bare number in the midst of a name is grams or nothing: "polenta 100 fine". */
-const LEAST_WITHIN = 10;
-
-/** Reads an amount that stands after its thing ("rice flour 200 g", "eggs: 2", "butter 200 (soft)", "yeast 7 g sachet"). */
-export function readTrailingAmount(text: string): { reading: Reading; rest: string } | null {
-  const at = AT_END.exec(text);
-  const last = at?.[1] ? readAmount(at[1]) : null;
-  if (at && last && last.rest === '')
-    return { reading: last.reading, rest: `${text.slice(0, at.index)}${at[2] ?? ''}` };
-  const within = WITHIN.exec(text);
-  const mid = within ? readAmount(within[2]!.trim()) : null;
-  if (!within || !mid || mid.rest !== '') return null;
-  if (mid.reading.unit === 'piece' && mid.reading.qty[0] < LEAST_WITHIN) return null;
-  return { reading: mid.reading, rest: `${within[1]!} ${within[3]!}` };
 }

@@ -55,8 +55,10 @@ export function heatsIn(text: string, bare = true): Heat[] {
         // "220C/200 fan": the second leans on the first.
         const leans = near !== undefined && /^[\s/(,]*(?:fan\s*)?$/i.test(text.slice(near.end, at));
         if (!bare || value < BARE[0] || value > BARE[1] || MEASURED.test(after)) continue;
-        if (!leans && !BEFORE_BARE.test(before)) continue;
-        if (!leans && !OVENISH.test(text) && !/^\s*(?:°|for\b|,|\.|$)/.test(after)) continue;
+        // "170 fan" is said of an oven and of nothing else.
+        const sure = leans || FAN_AFTER.test(after);
+        if (!sure && !BEFORE_BARE.test(before)) continue;
+        if (!sure && !OVENISH.test(text) && !/^\s*(?:°|for\b|,|\.|$)/.test(after)) continue;
       } else if (value < BARE[0] / 2) continue;
     }
     const fromF = letter ? /^f/i.test(letter) : value >= BARE_F_FROM;

@@ -12,6 +12,7 @@ export * from './match';
 export { sizedMethod } from './sized';
 export * from './read';
 export * from './remembered';
+export { linesOfTable, type TableRead, type TableRow } from './table';
 export { readTin } from './tin';
 export { checkMethod, type MethodCheck } from './whole';
 export { isWholePaste, judgedRows, ROW_KINDS, rowsOf, type RowKind, type SaidRows } from './rows';

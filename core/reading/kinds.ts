@@ -131,6 +131,9 @@ export function guessClass(title: string, ingredients: readonly Ingredient[]): G
     ingredients.some((i) => ['milk', 'cream', 'plant_drink', 'nut_drink'].includes(i.group))
   )
     return byName('starch_set');
+  // Sugar with juice, or with nothing, is poured or strewn over: a crumb has flour, oats or nuts in it.
+  if (named === 'crumb' && ingredients.length > 0 && ingredients.every((i) => SWEETENS.includes(i.group)))
+    return byName('glaze');
   // A topping of fruit is no crumb: that has flour in it.
   if (named === 'crumb' && ingredients.some((i) => i.group === 'fruit') && !ingredients.some((i) => i.flour))
     return byName('fruit_filling');
@@ -159,6 +162,9 @@ export function guessClass(title: string, ingredients: readonly Ingredient[]): G
   if (isBread) return byShape(lifted ? 'soda_bread' : 'yeast_loaf');
   return /\bcakes?\b/i.test(title) ? byName('batter') : byLift('batter');
 }
+
+/** What a glaze is made of. */
+const SWEETENS: readonly Ingredient['group'][] = ['sugar', 'syrup', 'honey', 'acid', 'water', 'flavour'];
 
 /** A crust of what was baked before: crushed biscuits, crumbs. */
 const isOfCrumbs = ({ name, rows }: Section): boolean =>

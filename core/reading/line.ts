@@ -1,8 +1,9 @@
 import { msg, type Msg, type Sourced } from '../explain';
 import type { Amount, Line, LineRole } from '../formula';
 import { refTo, type GroupId, type Ingredient } from '../ingredients';
-import { isMassUnit, type TextMeasures } from '../units';
-import { NUMBER, readAmount, readTrailingAmount, type Reading } from './amount';
+import { isMassUnit, type TextMeasures, type UnitId } from '../units';
+import { NUMBER, readAmount, type Reading } from './amount';
+import { readTrailingAmount } from './trailing';
 import type { Fix } from './checks';
 import { isSilent, type Matcher, type NameMatch } from './match';
 import { gumSaid, meaning, MORE_FOR, nameIn, withGum } from './names';
@@ -73,6 +74,10 @@ const timesOver = (each: Reading, of: Reading | undefined): Reading =>
     ? each
     : { ...each, qty: [each.qty[0] * of.qty[0], each.qty[1] * of.qty[1]] };
 
+/** How a thing was when it weighed what its bracket says: "3 bananas (about 300 g peeled)". */
+const WEIGHED_SO =
+  /^(?:|each|in total|total|(?:when |once |after )?(?:peel|ston|pitt|prepar|shell|trimm|mash|grat)(?:ed|ing|ation)(?: weight)?|(?:net |peeled |prepared )?weight|flesh|net)$/i;
+
 /** Amounts in brackets, after a slash or after a comma: "1 cup (120 g)", "225 g/8 oz", "500 g sugar, about a quarter cup". */
 function splitSecond(text: string): { main: string; second: Reading | null } {
   for (const bracket of text.matchAll(/[([]([^()[\]]{1,40})[)\]]/g)) {
@@ -83,13 +88,7 @@ function splitSecond(text: string): { main: string; second: Reading | null } {
       text.slice(bracket.index + bracket[0].length),
     );
     const held = /\b(?:tin|can|carton|jar|sachet|packet|envelope|pack)s?\s*$/i.test(before);
-    if (
-      inner &&
-      /^(?:|each|in total|total)$/.test(inner.rest) &&
-      inner.reading.unit !== 'piece' &&
-      !holds &&
-      !held
-    )
+    if (inner && WEIGHED_SO.test(inner.rest) && inner.reading.unit !== 'piece' && !holds && !held)
       return {
         main: `${before} ${text.slice(bracket.index + bracket[0].length)}`,
         second: inner.rest === 'each' ? timesOver(inner.reading, readAmount(before)?.reading) : inner.reading,
@@ -211,6 +210,9 @@ function amountOf(
   };
 }
 
+/** Soda by the spoon or the gram is for the rise; by the cup it is a drink. */
+const SPOONED: readonly UnitId[] = ['tsp', 'tbsp', 'g'];
+
 /** Reads one line of an ingredient list; `written` is kept as it stood, `row` is the part of it that is read. */
 export function readLineWith(written: string, id: string, context: ReadContext, row = written): ReadLine {
   const { measures, matcher } = context;
@@ -223,7 +225,9 @@ export function readLineWith(written: string, id: string, context: ReadContext, 
   const { main, second } = splitSecond(text);
   const amount = readAmount(main) ?? readTrailingAmount(main);
   const plus = amount && splitPlus(amount.rest);
-  const { name, preparation } = nameIn(plus ? plus.rest : amount ? amount.rest : main);
+  const { name: called, preparation } = nameIn(plus ? plus.rest : amount ? amount.rest : main);
+  const name =
+    /^soda$/i.test(called) && amount && SPOONED.includes(amount.reading.unit) ? 'baking soda' : called;
   const { match, chosen } = meaning(name, preparation, main, matcher);
   const sure = chosen !== null || isSilent(match);
   if (chosen !== null) say(msg('name.choice', { name: name.slice(0, 80), taken: chosen }));

@@ -1,4 +1,5 @@
-import { readAmount, readTrailingAmount } from './amount';
+import { readAmount } from './amount';
+import { readTrailingAmount } from './trailing';
 import { FINISH, namesClass } from './kinds';
 import { isSilent, type Matcher } from './match';
 import { nameIn } from './names';

@@ -1,5 +1,6 @@
 import { BULLET, SAID_LINE } from './bullet';
 import { factsOfRows } from './facts';
+import { toldInSteps } from './inline';
 import { referenceMatcher } from './match';
 import { namedRow } from './named-row';
 import { saysWhatItMakes } from './tin';
@@ -44,7 +45,7 @@ const TIMES_ROW =
 const FIRST_PERSON = /\b(?:i|i'm|i've|my|we|our|us|me)\b/i;
 /** Words that a step begins with. */
 const ACT =
-  /^(?:then |next,? |meanwhile,? |now |first,? |finally,? |gently |slowly |quickly |lightly |carefully |next day,? |the night before,? |next morning,? |in the morning,? |in a (?:large |small |big |separate )?(?:bowl|pan|pot|jug),? |using |with )?(?:add|allow|arrange|bake|beat|bind|blend|blind|blitz|boil|break|bring|brush|butter|chill|chop|clean|coat|combine|cook|cool|core|cover|cream|crumble|cut|dissolve|divide|dot|drain|drizzle|drop|dust|egg|feed|fill|flatten|flip|flour|fold|form|freeze|fry|garnish|gather|grate|grease|grill|grind|heat|ice|keep|knead|lay|leave|let|lift|line|lower|make|mash|measure|melt|mix|oil|pat|peel|pile|pinch|pipe|place|poach|pour|preheat|pre-heat|press|prick|prove|proof|pulse|put|reduce|refrigerate|remove|rest|return|rinse|roll|rub|scald|scatter|score|scrape|season|separate|serve|set|shape|sift|simmer|slice|slide|soak|soften|spoon|spread|sprinkle|squeeze|stand|steam|steep|stir|strain|stretch|swirl|take|tear|tent|tip|top|toss|transfer|trim|turn|twist|unmould|use|wait|warm|wash|weigh|wet|whip|whisk|whizz|work|wrap)\b/i;
+  /^(?:then |next,? |meanwhile,? |now |first,? |finally,? |gently |slowly |quickly |lightly |carefully |next day,? |the night before,? |next morning,? |in the morning,? |in a (?:large |small |big |separate )?(?:bowl|pan|pot|jug),? |using |with )?(?:activate|add|allow|arrange|bake|beat|bind|blend|bloom|blind|blitz|boil|break|bring|brush|butter|chill|chop|clean|coat|combine|cook|cool|core|cover|cream|crumble|cut|dissolve|divide|dot|drain|drizzle|drop|dust|egg|feed|fill|flatten|flip|flour|fold|form|freeze|fry|garnish|gather|grate|grease|grill|grind|heat|hydrate|ice|keep|knead|lay|leave|let|lift|line|lower|make|mash|measure|melt|mix|oil|pat|peel|pile|pinch|pipe|place|poach|pour|preheat|pre-heat|press|prick|prove|proof|pulse|put|reduce|refrigerate|remove|rest|return|rinse|roll|rub|scald|scatter|score|scrape|season|separate|serve|set|shape|sieve|sift|simmer|slice|slide|soak|soften|spoon|spread|sprinkle|squeeze|stand|steam|steep|stir|strain|stretch|swirl|take|tear|tent|tip|toast|top|toss|transfer|trim|turn|twist|unmould|use|wait|warm|wash|weigh|wet|whip|whisk|whizz|work|wrap)\b/i;
 const BAKES =
   /\b(?:oven|bake|minutes?|mins?|hours?|hrs?|until|till?|°|degrees|gas (?:mark )?\d)\b|\b\d{1,3}m\b/i;
 /** A row without the stars, rules and hashes it is set in; nothing where it is a rule. */
@@ -114,7 +115,7 @@ function scoresOf(raw: string, first: boolean, section: 'none' | 'list' | 'steps
     (NOTE_MARK.test(row) ? (/^[^:]{1,20}:/.test(row) ? 10 : 5) : 0) +
     (FIRST_PERSON.test(row) ? 2.5 : 0) +
     (sentence ? 1.5 : 0) +
-    (/^https?:|@|#\w/.test(row) ? 4 : 0) +
+    (/^https?:|@\p{L}|#\w/u.test(row) ? 4 : 0) +
     (amount ? -2 : 0) +
     (act ? -2 : 0) +
     (section === 'notes' ? 6 : section === 'steps' ? -2 : 0);
@@ -218,6 +219,16 @@ export function judgedRows(text: string, said: SaidRows = {}): { text: string; k
   return kindsOf(rows, said).map((kind, i) => ({ text: rows[i]!, kind }));
 }
 
+/** What stands behind a title, between strokes, and tells of the whole: "Orange cake | serves 10 | prep 20 | cook 1h". */
+const BEHIND_TITLE =
+  /^(?:(?:makes|serves|yields?|servings?|prep(?:aration)?|cook(?:ing)?|bake|baking|total|active|time|difficulty|rating|level)\b.{0,30}|\d+ (?:servings?|pieces|portions|min|mins|minutes))$/i;
+function titleOf(row: string): { title: string; notes: string[] } {
+  const [title = '', ...notes] = row.split(/\s*[|·•]\s*/);
+  return notes.length > 0 && notes.every((n) => BEHIND_TITLE.test(n))
+    ? { title, notes }
+    : { title: row, notes: [] };
+}
+
 /** A text in its pieces: numbering and marks of sections are gone, headings end with a colon. */
 export function rowsOf(text: string, said: SaidRows = {}): PasteRows {
   const out: PasteRows = { title: '', list: [], method: [], notes: [] };
@@ -225,12 +236,14 @@ export function rowsOf(text: string, said: SaidRows = {}): PasteRows {
   const served: string[] = [];
   judgedRows(text, said).forEach(({ kind, text: row }) => {
     const bare = row.replace(BULLET, '');
-    if (kind === 'title')
-      out.title = bare
+    if (kind === 'title') {
+      const { title, notes } = titleOf(bare);
+      out.notes.push(...notes);
+      out.title = title
         .replace(/[★☆✦]/g, ' ')
         .replace(/^[#*\s]+|[*\s]+$/g, '')
         .replace(/\s+/g, ' ');
-    else if (kind === 'note') out.notes.push(bare);
+    } else if (kind === 'note') out.notes.push(bare);
     else if (kind === 'heading') out.list.push(`${bare.replace(/:$/, '')}:`);
     else if (kind === 'line') out.list.push(said[row] === 'line' ? SAID_LINE + bare : bare);
     else if (kind === 'step') (TO_SERVE.test(row) ? served : out.method).push(bare.replace(NUMBERED, ''));
@@ -240,6 +253,7 @@ export function rowsOf(text: string, said: SaidRows = {}): PasteRows {
   out.list = out.list.filter(
     (r, i) => !r.endsWith(':') || (out.list[i + 1] !== undefined && !out.list[i + 1]!.endsWith(':')),
   );
+  if (out.list.length === 0) out.list = toldInSteps(out.method, referenceMatcher);
   return out;
 }
 /** Beyond so many rows a text is no formula; beyond so many characters a row is looked at by its beginning. */

@@ -85,6 +85,13 @@ const clausesOf = (sentence: string): string[] =>
     )
     .filter(Boolean);
 
+/** A sentence that begins with how long: "20-25 mins, don't open the door". */
+const TIMED_FIRST =
+  /^\s*(?:for\s+|about\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s*(?:mins?|minutes?|h|hrs?|hours?)\b/i;
+/** What is put where it bakes. */
+const PUT_IN =
+  /^\s*(?:pour|spoon|scrape|tip|ladle|pipe|drop|put|place|slide|divide|turn)\b[^.]*\b(?:in|into|over|on|onto|between)\b/i;
+
 /** A bake of which the verb is left out: "into the tin, 55 min til a skewer is clean". */
 const isLeftOut = (sentence: string): boolean =>
   DONE_IN_OVEN.test(sentence) && (INTO_TIN.test(sentence) || !ELSEWHERE.test(sentence));
@@ -98,9 +105,19 @@ export function stagesIn(method: string): OvenRead {
   let heated: OvenRead['heated'] = null;
   let now: { c: number; fan: boolean } | null = null;
   let cover: Cover = 'none';
+  let isIn = false;
   for (const sentence of sentencesOf(method)) {
     const warms = WARMS.test(sentence);
+    // Put in, and then a time: of an oven that is hot, where nothing has baked yet.
+    const timed =
+      isIn &&
+      heated !== null &&
+      stages.length === 0 &&
+      TIMED_FIRST.test(sentence) &&
+      !ELSEWHERE.test(sentence);
+    isIn = PUT_IN.test(sentence);
     const bakes =
+      timed ||
       BAKES.test(sentence) ||
       STARTS_HOT.test(sentence) ||
       (!warms && IN_OVEN.test(sentence)) ||
@@ -109,7 +126,7 @@ export function stagesIn(method: string): OvenRead {
     const turns = TURNS.test(sentence) && (heated !== null || stages.length > 0);
     if (!bakes && !heats && !turns) continue;
     // What stands before the verb of the oven is done elsewhere: "press into the tin, chill, bake 14 min".
-    let begun = heats || STARTS_HOT.test(sentence) || (heated !== null && isLeftOut(sentence));
+    let begun = timed || heats || STARTS_HOT.test(sentence) || (heated !== null && isLeftOut(sentence));
     let away = false;
     for (const clause of clausesOf(sentence)) {
       if (AGAIN.test(clause) && stages.length > 0) continue;
@@ -147,7 +164,7 @@ export function stagesIn(method: string): OvenRead {
           fan: now?.fan ?? false,
           minutes: t.minutes,
           cover,
-          steam: /\bsteam\b/i.test(clause),
+          steam: /\bsteam\b/i.test(clause) && !/\b(?:no|without|let out|release the) steam\b/i.test(clause),
           grill: GRILL.test(clause),
         });
       }

@@ -1,4 +1,5 @@
-import { NUMBER, numberOf, readAmount, readTrailingAmount } from './amount';
+import { NUMBER, numberOf, readAmount } from './amount';
+import { readTrailingAmount } from './trailing';
 import { nameIn } from './names';
 import { BULLET } from './bullet';
 

@@ -114,7 +114,10 @@ export function readTin(text: string): StatedTin | null {
     );
     const sides = sidesIn(measured);
     const shape =
-      shapeOf(around) ?? (lined || /\b(?:tin|pan|dish)\b/i.test(around) ? shapeOfSides(sides) : null);
+      shapeOf(around) ??
+      // A tin sold by its dough is a loaf tin.
+      (/\b[12]\s*-?\s*lb\s+(?:tin|pan)\b/i.test(around) ? 'loaf' : null) ??
+      (lined || /\b(?:tin|pan|dish)\b/i.test(around) ? shapeOfSides(sides) : null);
     if (!shape) continue;
     const written = lined ? lined[0].replace(/^\D+/, '') : nameOf(around);
     const count =

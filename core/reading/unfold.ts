@@ -1,5 +1,6 @@
 import { readAmount } from './amount';
 import { nameIn } from './names';
+import { untabled } from './table';
 
 /** A shorter row is one of a list; a longer one is looked at by its beginning. */
 const LEAST_ROW = 50;
@@ -28,11 +29,11 @@ function listIn(sentence: string): { name: string; things: string[] } | null {
 }
 
 /**
- * A text with what was written on in one row, as one tells it, laid out in rows: "Flatbreads: 200 g yogurt, 200 g flour, a pinch
+ * A text with its tables, and with what was written on in one row, as one tells it, laid out in rows: "Flatbreads: 200 g yogurt, 200 g flour, a pinch
  * of salt. Mix, rest, roll." is a name, three things and a step. Other rows stay as they are.
  */
 export const unfolded = (text: string): string =>
-  text
+  untabled(text)
     .split(/\r?\n/)
     .flatMap((row, i) => {
       if (row.length < LEAST_ROW) return [row];

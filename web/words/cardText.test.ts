@@ -1,10 +1,10 @@
 import { msg } from '../../core/explain';
 import { describe, expect, it } from 'vitest';
-import { formulasIn, linesOfTable, recipesIn } from '../../core/formats';
+import { formulasIn, recipesIn } from '../../core/formats';
 import { lookupReference } from '../../core/ingredients';
 import { massOf } from '../../core/formula';
 import { suitabilityOf } from '../../core/suits';
-import { readFormula } from '../../core/reading';
+import { linesOfTable, readFormula } from '../../core/reading';
 import { DEMO_FORMULAS } from '../../demo/data/formulas';
 import { fileName } from '../parts/saveFile';
 import { cardJsonLd, cardMarkdown, cardRows } from './cardText';

@@ -1,13 +1,8 @@
 import { Button, FileButton } from '@mantine/core';
 import { useState } from 'react';
 import type { Elsewhere } from '../../../contract/work';
-import {
-  linesOfTable,
-  MOST_PAGE_CHARS,
-  type PageFault,
-  type TableRead,
-  type TableRow,
-} from '../../../core/formats';
+import { MOST_PAGE_CHARS, type PageFault } from '../../../core/formats';
+import { linesOfTable, type TableRead, type TableRow } from '../../../core/reading';
 import { fromCsv } from '../../parts/csv';
 import { Notice } from '../../parts/Notice';
 import { listed } from '../../words/plural';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { linesOfTable } from './index';
+import { linesOfTable, untabled } from './table';
 
 describe('lines out of a table', () => {
   it('grams and names become lines, parts become headings; what is not taken in is named', () => {
@@ -23,6 +23,29 @@ describe('lines out of a table', () => {
         { Amount: '', Unit: '', Item: '', Preparation: '' },
       ]),
     ).toEqual({ text: '1 1/2 cups walnuts, chopped\n2 large eggs', left: [] });
+  });
+
+  it.each([
+    [
+      'headings and a rule',
+      '| Ingredient | g | % |\n|---|---:|:--|\n| Brown rice flour | 300 | 60 |\n| Water (warm) | 475 | 95 |\n\nBake 40 min.',
+      '300 g Brown rice flour\n475 g Water (warm)\n\nBake 40 min.',
+    ],
+    [
+      'units in the cells, and what is done to it',
+      'Cake\n| Amount | Ingredient | Notes |\n|--|--|--|\n| 2 cups | **walnuts** | chopped |\n| 1 | egg | |',
+      'Cake\n2 cups walnuts, chopped\n1 egg',
+    ],
+    [
+      'no headings',
+      '| rice flour | 200 g |\n| water | 180 g | warm |',
+      '200 g rice flour\n180 g water, warm',
+    ],
+    ['headings that say nothing', '| Zeug | wieviel |\n|---|---|\n| Reismehl | 200 g |', '200 g Reismehl'],
+    ['one row is none', 'Prep 10 min\n| a note |\nBake', 'Prep 10 min\n| a note |\nBake'],
+    ['bars within a row are none', '1 cup | 120 g flour\n2 | eggs', '1 cup | 120 g flour\n2 | eggs'],
+  ])('a table in plain text is laid out in rows: %s', (_what, text, rows) => {
+    expect(untabled(text)).toBe(rows);
   });
 
   it('says what is missing', () => {

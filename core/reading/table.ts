@@ -1,0 +1,124 @@
+/** A row of a table by its headings. */
+export type TableRow = Record<string, string>;
+
+/** Headings that are understood, in lower case, and what each means. */
+const MEANS: Record<string, 'name' | 'grams' | 'amount' | 'unit' | 'part' | 'more'> = {
+  ingredient: 'name',
+  name: 'name',
+  item: 'name',
+  ingredients: 'name',
+  what: 'name',
+  zutat: 'name',
+  zutaten: 'name',
+  grams: 'grams',
+  gram: 'grams',
+  g: 'grams',
+  'weight (g)': 'grams',
+  'amount (g)': 'grams',
+  'grams (g)': 'grams',
+  mass_g: 'grams',
+  amount: 'amount',
+  weight: 'amount',
+  mass: 'amount',
+  menge: 'amount',
+  quantity: 'amount',
+  qty: 'amount',
+  unit: 'unit',
+  part: 'part',
+  preparation: 'more',
+  note: 'more',
+  notes: 'more',
+};
+export type TableRead =
+  | { text: string; left: string[] }
+  /** Without a column of names, or of amounts, no line can be made of it. */
+  | { fault: 'noNames' | 'noAmounts' | 'empty' };
+
+/**
+ * Lines of a formula out of a table, part by part, as they would be typed. `left` names the columns that are not taken
+ * in; rows without a name are passed over.
+ */
+export function linesOfTable(rows: readonly TableRow[]): TableRead {
+  const heads = Object.keys(rows[0] ?? {});
+  const meaning = (head: string) => MEANS[head.trim().toLowerCase()];
+  const has = (m: string): boolean => heads.some((h) => meaning(h) === m);
+  if (rows.length === 0) return { fault: 'empty' };
+  if (!has('name')) return { fault: 'noNames' };
+  if (!has('grams') && !has('amount')) return { fault: 'noAmounts' };
+  const of = (row: TableRow, m: string): string =>
+    heads
+      .filter((h) => meaning(h) === m)
+      .map((h) => (row[h] ?? '').trim())
+      .filter(Boolean)
+      .join(', ');
+  let part = '';
+  const lines: string[] = [];
+  for (const row of rows) {
+    const name = of(row, 'name');
+    if (name === '') continue;
+    const own = of(row, 'part');
+    if (own !== part && own !== '') lines.push(`For the ${own.toLowerCase()}:`);
+    part = own;
+    const grams = of(row, 'grams');
+    const much = grams === '' ? [of(row, 'amount'), of(row, 'unit')].filter(Boolean).join(' ') : `${grams} g`;
+    const more = of(row, 'more');
+    lines.push(`${much} ${name}${more && `, ${more}`}`.trim());
+  }
+  return lines.length === 0
+    ? { fault: 'empty' }
+    : { text: lines.join('\n'), left: heads.filter((h) => h.trim() !== '' && !meaning(h)) };
+}
+
+/** A row set between upright strokes, as tables are written in plain text; its cells. */
+const PIPED = /^\s*\|(.+)\|\s*$/;
+const cellsOf = (row: string): string[] =>
+  PIPED.exec(row)![1]!
+    .split('|')
+    .map((c) => c.replace(/[*_`]/g, '').trim());
+const isRule = (cells: readonly string[]): boolean => cells.every((c) => /^:?-{1,}:?$/.test(c));
+const isNumber = (cell: string): boolean => /^[\d½¼¾⅓⅔⅛~]/.test(cell);
+/** A share of the flour beside the grams says nothing that they do not say. */
+const isShare = (cell: string, head: string): boolean => /%/.test(cell) || /%|percent/i.test(head);
+
+/** One row of a table whose headings say nothing: how much, of what, and what else there is to it. */
+function lineOfCells(cells: readonly string[], heads: readonly string[]): string {
+  const said = cells.filter((c, i) => c !== '' && !isShare(c, heads[i] ?? ''));
+  const much = said.find(isNumber);
+  const [name = '', ...more] = said.filter((c) => c !== much);
+  return [[much, name].filter(Boolean).join(' '), ...more].join(', ');
+}
+
+/** The rows of a table in plain text as they would be typed. */
+function linesOfPiped(rows: readonly string[]): string[] {
+  const all = rows.map(cellsOf);
+  const body = all.filter((cells) => !isRule(cells));
+  const [first = [], ...others] = body;
+  const headed = body.length < all.length || !first.some(isNumber);
+  if (!headed) return body.map((cells) => lineOfCells(cells, []));
+  const read = linesOfTable(
+    others.map((cells) => Object.fromEntries(first.map((h, i) => [h, cells[i] ?? '']))),
+  );
+  return 'text' in read ? read.text.split('\n') : others.map((cells) => lineOfCells(cells, first));
+}
+
+/**
+ * A text with its tables ("| rice flour | 200 g |", with or without headings and a rule below them) laid out in rows as they would be
+ * typed; all else stays.
+ */
+export function untabled(text: string): string {
+  const out: string[] = [];
+  let table: string[] = [];
+  const close = (): void => {
+    out.push(...(table.length > 1 ? linesOfPiped(table) : table));
+    table = [];
+  };
+  for (const row of text.split(/\r?\n/)) {
+    if (PIPED.test(row)) table.push(row);
+    else {
+      close();
+      out.push(row);
+    }
+  }
+  close();
+  return out.join('\n');
+}
