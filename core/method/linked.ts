@@ -47,6 +47,8 @@ const startOf = (text: string, from: number, before: RegExp): number =>
 /** A list goes on after a name that leaves, and nothing of it stood before: "eggs and oil". */
 const JOIN_AFTER = /^(?:\s*,\s*(?:and\s+)?|\s+and\s+)(?=\p{L}|\d)/iu;
 const LISTED_BEFORE = /(?:,|\band\b|\bwith\b)\s*(?:(?:the|an?)\s+)?$/i;
+/** Between two commas one of them goes with it: "milk, butter, eggs". */
+const COMMA_BEFORE = /,\s*(?:(?:the|an?|beaten|melted|large|\d+)\s+)*$/i;
 const ARTICLE_BEFORE = /(?:\b(?:the|an?|beaten|melted|large|\d+)\s+)+$/i;
 
 /** A name with what joins it to the rest, where nothing comes in its place. */
@@ -54,7 +56,7 @@ function withoutName(text: string, from: number, to: number): { from: number; to
   const after = JOIN_AFTER.exec(text.slice(to))?.[0];
   return after && !LISTED_BEFORE.test(text.slice(0, from))
     ? { from: startOf(text, from, ARTICLE_BEFORE), to: to + after.length }
-    : { from: startOf(text, from, JOIN_BEFORE), to };
+    : { from: startOf(text, from, after?.startsWith(',') ? COMMA_BEFORE : JOIN_BEFORE), to };
 }
 
 /** The words of a step that mean lines that leave, by the links of its acts. */

@@ -31,8 +31,19 @@ const FEW_WORDS = /^\p{L}+(?:\s\p{L}+)?$/u;
 /** A heat or a time may stand without its unit where its name says what it is: "Oven: 190", "Time: 25". */
 const BARE = /^\d{2,3}(?:\s*(?:-|–|to)\s*\d{2,3})?$/;
 
+/** A figure that no name stands before, among others in a row: "makes 16 | 350F | 22-25 min | 8x8 pan". */
+function bareFact(said: string): Facts | null {
+  if (/^(?:makes|yields?)\b/i.test(said)) return /\d/.test(said) ? { yields: said } : null;
+  if (/\b(?:tin|pan|dish)s?$/i.test(said)) return readTin(said) === null ? null : { tin: said };
+  if (!isFigures(said)) return null;
+  const [oven, time] = [heatsIn(said, false).length > 0, minutesIn(said) !== null];
+  return oven || time ? { ...(oven ? { oven: said } : {}), ...(time ? { time: said } : {}) } : null;
+}
+
 /** What one piece of a row tells; `row`: nothing stands beside it. */
 function factOf(text: string, row: boolean): Facts | null {
+  const bare = row ? null : bareFact(text.trim());
+  if (bare) return bare;
   const [, name = '', joint = '', value = ''] = NAMED.exec(text) ?? [];
   const said = value.replace(/[.;]$/, '');
   if (name === '' || DEED.test(said) || (joint.trim() === '' && !PLAIN.test(name))) return null;

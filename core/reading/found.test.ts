@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
+import { msg } from '../explain';
 import { massOf } from '../formula';
 import type { Step } from '../method';
-import { NO_CHANGES, otherWords } from '../method/linked';
+import { linkedNames, NO_CHANGES, otherWords, type Instead } from '../method/linked';
 import { readFormula } from './read';
 
 const read = (text: string) => readFormula({ text });
@@ -64,6 +65,84 @@ describe('pastes as people write them', () => {
     expect(read('Plum | almond tart\n250g ground almonds\n6 eggs\nBake 30 min at 170C.').formula.title).toBe(
       'Plum | almond tart',
     );
+  });
+
+  it('an answer of a chat: its opening is the title, signs for bold are gone, its closing is no step', () => {
+    const { formula } = read(
+      "Here's a gluten-free chocolate beetroot cake recipe:\n\n**Ingredients:**\n- 250g cooked beetroot\n- 100g ground almonds\n- 4 eggs\n\n**Instructions:**\n1. **Preheat** the oven to 180°C and line a 20cm round tin.\n2. **Bake** for 40–45 minutes.\n\nLet me know if you'd like a nut-free version!",
+    );
+    expect(formula.title).toBe('Gluten-free chocolate beetroot cake');
+    expect(formula.parts.map((p) => p.name)).toEqual(['']);
+    expect(formula.method.map((s) => s.text)).toEqual([
+      'Preheat the oven to 180°C and line a 20cm round tin.',
+      'Bake for 40–45 minutes.',
+    ]);
+  });
+
+  it('figures between strokes tell of the whole without names', () => {
+    const { formula } = read(
+      'Blondies\nmakes 16 | 350F | 22-25 min | 8x8 pan\n1/2 c (128g) creamy peanut butter\n1 c (140g) gf 1:1 flour w/ xanthan\n1 egg\nwhisk, fold, spread, bake til edges set',
+    );
+    expect(formula.bake).toMatchObject({ minutes: [22, 25] });
+    expect(formula.bake!.ovenC).toBeCloseTo(176.7, 0);
+    expect([formula.yield?.pieces, formula.tin?.shape]).toEqual([16, 'square']);
+    expect(formula.parts[0]!.lines.map((l) => l.item)).toMatchObject([
+      { id: 'peanut_butter' },
+      { id: 'gf_blend_gum' },
+      { id: 'egg' },
+    ]);
+  });
+
+  it('more of a thing for the tin leaves the first amount in the dough', () => {
+    const [butter] = read(
+      '1/3 cup melted butter, plus 1 Tbsp for the skillet\n1 cup yellow cornmeal (not mix)',
+    ).formula.parts[0]!.lines;
+    expect(butter!.role).toBeUndefined();
+    expect(massOf(butter!)).toBeCloseTo(75.7, 0);
+  });
+
+  it('several things in a row with their amounts behind them are weighed, but for what is counted', () => {
+    const { formula } = read('Rosemary crackers — 2 trays\n200 g chickpea flour\nwater 70-80\nsalt 4, eggs 2, baking powder 3\nRoll out. 190 C 14 min.'); // prettier-ignore
+    expect(formula.title).toBe('Rosemary crackers — 2 trays');
+    expect(formula.parts).toHaveLength(1);
+    expect(formula.parts[0]!.lines.map(massOf)).toEqual([200, 75, 4, 100, 3]);
+  });
+
+  it('a heading-like row with a bracket is a thing; a time alone, last in its sentence, is of a hot oven', () => {
+    const { formula } = read(
+      'Soda bread\nFlour blend (any) 450 g\nButtermilk 400ml\nPsyllium husk 1 heaped T\nBicarb 1 t\nOven 200. Mix dry. Mix wet. Bring together fast, shape, cross on top, 45 min. Tap the bottom.',
+    );
+    expect(formula.parts).toHaveLength(1);
+    expect(formula.parts[0]!.lines).toHaveLength(4);
+    expect(formula.bake).toMatchObject({ ovenC: 200, minutes: [45, 45] });
+  });
+
+  it('German headings, oven, time and packets', () => {
+    const { formula } = read(
+      'Zitronenkuchen\nZutaten\n150 g Buchweizenmehl\n1 Pck. Backpulver\n3 Eier\nZubereitung\nOfen auf 160 °C Umluft vorheizen. Alles mischen. In die Form füllen und ca. 45 Minuten backen.',
+    );
+    expect(formula.bake).toMatchObject({ ovenC: 160, fan: true, minutes: [45, 45] });
+    expect(massOf(formula.parts[0]!.lines[1]!)).toBe(15);
+    expect(formula.parts[0]!.lines).toHaveLength(3);
+  });
+
+  it('a thing that leaves from the midst of others takes one comma with it', () => {
+    const { formula } = read(
+      'Cornbread\n1 cup cornmeal\n3/4 cup gf flour\n1 cup milk\nbutter for the skillet\n2 eggs\nStir in milk, butter, eggs till just combined. Bake 20 min at 200C.',
+    );
+    const step = formula.method.find((s) => s.text.startsWith('Stir in'))!;
+    const butter = formula.parts[0]!.lines.find((l) => l.item.kind === 'ref' && l.item.id === 'butter')!;
+    const edit: Instead = {
+      op: 'instead',
+      of: { exact: ['butter'], loose: [] },
+      msg: msg('step.nothing'),
+      inline: true,
+      lineIds: [butter.id],
+      comes: 'nothing',
+      foams: false,
+    };
+    const [cut] = linkedNames(step, [edit], { ...NO_CHANGES, leaving: new Set([butter.id]) });
+    expect(step.text.slice(0, cut!.from) + step.text.slice(cut!.to)).toMatch(/^Stir in milk, eggs till/);
   });
 
   it('a greased and lined tin is lined once where nothing greases it', () => {

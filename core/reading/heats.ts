@@ -33,8 +33,9 @@ const BEFORE_BARE =
   /(?:\bpre-?heat(?:ed)?\s+|\b(?:at|to|oven|then|about|down|up|fan|and)\s*(?:to\s+|at\s+|is\s+|of\s+|about\s+|around\s+)?:?\s*|^\s*|[:;,/]\s*)$/i;
 const OVENISH =
   /\b(?:oven|bak(?:e|ed|es|ing)|pre-?heat|turn|drop|lower|reduce|raise|roast|heat|crank|load)\b/i;
-const FAN_BEFORE = /\b(?:fan|convection)(?:[- ]?(?:oven|assisted|forced))?\s*(?:at|to|:)?\s*$/i;
-const FAN_AFTER = /^\s*\(?\s*(?:fan|convection)(?!\s*(?:\d|:))/i;
+const FAN_BEFORE =
+  /\b(?:fan|convection|umluft|heißluft)(?:[- ]?(?:oven|assisted|forced))?\s*(?:at|to|:)?\s*$/i;
+const FAN_AFTER = /^\s*\(?\s*(?:fan|convection|umluft|heißluft)(?!\s*(?:\d|:))/i;
 
 /**
  * The temperatures a text names, in its order. A number without its letter is a heat where it stands like one ("oven to
@@ -112,7 +113,7 @@ export function temperaturesIn(text: string): { celsius: number[]; fromF: number
 export type Time = { minutes: [number, number]; at: number; end: number };
 
 const NUM = `\\d{1,4}(?:[.,]\\d{1,2})?(?:\\s?[¼½¾])?|[¼½¾]|\\b(?:${COUNTED})\\b`;
-const UNIT = '(h|hours?|hrs?|min|mins?|minutes?|(?<=\\d)m|sec|secs?|seconds?)';
+const UNIT = '(h|hours?|hrs?|stunden?|std|min|mins?|minuten?|minutes?|(?<=\\d)m|sec|secs?|seconds?)';
 const SPAN = new RegExp(
   `(?<![\\d.,])(${NUM})\\+?\\s*(?:(?:-|–|to|or)\\s*(${NUM})\\s*)?-?\\s*(?:(?:more|further|extra)\\s+)?${UNIT}\\b\\.?(?:\\s*(?:and|&)?\\s*(?:(a quarter|a half|three quarters|½|¼|¾)\\b|(\\d{1,3})(?!\\d)\\s*(?:min(?:ute)?s?\\b)?(?!\\s*(?:°|[CF]\\b|g\\b|cm\\b))))?`,
   'giu',

@@ -43,7 +43,7 @@ const CLASS_NAMES: [RegExp, ClassId][] = [
     'cracker',
   ],
   [/\b(cookies?|biscuits?|shortbread|bars?|gingerbread|snaps|thins|macaroons?|amaretti)\b/i, 'cookie'],
-  [/\b(soda bread|quick loaf|banana bread|scones?)\b/i, 'soda_bread'],
+  [/\b(soda bread|quick loaf|banana bread|corn ?bread|scones?)\b/i, 'soda_bread'],
   [/\b(bagels?|boiled rings?|pretzels?)\b/i, 'boiled_ring'],
   [/\b(doughnuts?|donuts?|fritters?|beignets?|berliners?)\b/i, 'doughnut'],
   [/\b(baguettes?|ficelles?)\b/i, 'baguette'],

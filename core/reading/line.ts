@@ -121,6 +121,9 @@ function splitPlus(rest: string): { added: Reading; rest: string } | null {
 const clean = (written: string): string =>
   unmarked(written.slice(0, MAX_LINE_CHARS))
     .replace(/\u00a0/g, ' ')
+    .replace(/\bw\/(?!o)\s*/gi, 'with ')
+    // A blend that is measured like wheat flour is a blend.
+    .replace(/\b(?:1|one)\s?(?:-?to-?|:)\s?(?:1|one)\b(?=[\w\s-]*flour)/gi, ' ')
     // "3 eggs (L)" has its size behind it.
     .replace(
       /\beggs?\s*\((XL|L|M|S|extra large|large|medium|small)\)/i,

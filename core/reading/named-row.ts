@@ -41,6 +41,9 @@ const BETWEEN = /(\s*(?:[,;+]|&|\b(?:and|plus)\b)\s*)/i;
 /** Two things of one fruit share its amount. */
 const OF_ONE_FRUIT =
   /\b(juice|zest|rind|peel)(\s*(?:and|&|\+)\s*)(?=(?:\p{L}+\s+)?(?:juice|zest|rind|peel)\b)/iu;
+/** How many of it there are, behind its name: "Rosemary crackers — 2 trays". */
+const MADE_OF_IT =
+  /^\d+\s+(?:trays?|sheets?|loaf|loaves|pieces?|servings?|portions?|buns?|rolls?|cookies|biscuits|slices|people|batch(?:es)?)\b/i;
 /** So long a row is no list. */
 const MOST = 400;
 
@@ -107,7 +110,7 @@ export function namedRow(row: string, matcher: Pick<Matcher, 'matchWritten'>): N
   if (!found) return null;
   const [, name = '', rest = ''] = found;
   const isPart = isPartName(name.trim());
-  if (OF_THE_WHOLE.test(name.trim()) || (!colon && !isPart)) return null;
+  if (OF_THE_WHOLE.test(name.trim()) || (!colon && (!isPart || MADE_OF_IT.test(rest)))) return null;
   // "Flour: 300 g, of which half rice" is a thing and its amount.
   if (!isPart && pieceOf(name, matcher).known) return null;
   // A sentence more is what one does with them.

@@ -20,19 +20,25 @@ const AMOUNT =
   /^(?:about |approx\.? |~|scant |heaped |generous |a |an |one |two |three |four |six |half )?(?:\d|½|¼|¾|⅓|⅔|⅛|⅜|⅝|⅞|pinch|handful|knob|splash|dash|dozen|sachet|tin\b|can\b|packet|juice|zest|cup\b|tbsp|tsp)/i;
 /** An amount behind its thing, or within the row: "butter 200", "flour: 300g, of which half rice". */
 const AMOUNT_INSIDE =
-  /^(?!.*\b(?:in|into|on|onto|over|each|per|until|at)\b)[\p{L} .'-]{2,30}[ :]\s*\d{1,4}(?:[.,/]\d+)?(?:\s?(?:g|kg|ml|tbsps?|tsps?|cups?|oz|sachets?|packets?)\b.*|\s*[Tt]?(?:\s*\([^()]*\)|\s+\p{L}+)?)$/u;
+  /^(?!.*\b(?:in|into|on|onto|over|each|per|until|at)\b)[\p{L} .'-]{2,30}(?:\([^()]{1,40}\)\s*)?[ :]\s*\d{1,4}(?:[.,/]\d+)?(?:\s*[-–]\s*\d{1,4})?(?:\s?(?:g|kg|ml|tbsps?|tsps?|cups?|oz|sachets?|packets?)\b.*|\s(?:heaped|level|rounded|scant|generous)\b.*|\s*[Tt]?(?:\s*\([^()]*\)|\s+\p{L}+)?)$/u;
 /** How long, and not how much: "22-25 min: golden at the edges". */
 const TIME_FIRST = /^(?:about )?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s?(?:mins?|minutes|hours?|hrs?)\b/i;
 /** What is a deed elsewhere is a thing before its amount: "butter 200 (soft)", "flour: 300 g". */
 const THING_FIRST =
-  /^(?:(?:warm|cool|dry|brown|wet|set|ice) \p{L}+(?: \p{L}+)?|butter|flour|oil|eggs?|cream|ice|sugar|salt)\s*[: ]\s*\d/iu;
+  /^(?:(?:warm|cool|dry|brown|wet|set|ice) \p{L}+(?: \p{L}+)?|butter|flour|oil|eggs?|cream|ice|sugar|salt)(?:\s*\([^()]{1,40}\))?\s*[: ]\s*\d/iu;
 const LIST_MARK =
-  /^(?:the\s+)?(?:ingredients?(?:\s+list)?|you(?:'ll| will)? need|what you(?:'ll| will)? need|weigh(?: out)?|shopping)\s*:?$/i;
+  /^(?:the\s+)?(?:zutaten|ingredients?(?:\s+list)?|you(?:'ll| will)? need|what you(?:'ll| will)? need|weigh(?: out)?|shopping)\s*:?$/i;
 const STEP_MARK =
-  /^(?:the\s+)?(?:method|directions?|instructions?|preparation|steps?|procedure|how(?: to| i)?(?: make| do)?(?: it| them)?|to make(?: it| them)?|what to do|making(?: it| them)?)\s*:?$/i;
+  /^(?:the\s+)?(?:(?:zu|vor)bereitung|anleitung|so geht['’]?s|method|directions?|instructions?|preparation|steps?|procedure|how(?: to| i)?(?: make| do)?(?: it| them)?|to make(?: it| them)?|what to do|making(?: it| them)?)\s*:?$/i;
 const NOTE_MARK =
   /^(?:notes?|tips?|storage|storing|to store|to serve|serving|variations?|nutrition|equipment|substitutions?|source|ps|p\.s\.)\b/i;
 /** What it is eaten with is the end of the method, and no note: it may hold what someone avoids. */
+/** How one takes leave of the reader. */
+const CLOSING =
+  /^(?:let me know|enjoy\b[^.]{0,20}$|happy baking|bon app[eé]tit|would you like|tell me (?:if|how))\b/i;
+/** How one who is asked for a recipe begins it. */
+const HERE_IS =
+  /^here(?:['’]s| is)\s+(?:an?|my|our|the)\s+(.{3,80}?)(?:\s+recipe)?(?:\s+for you)?\s*[:.!]?$/i;
 const TO_SERVE = /^(?:to serve|serving|serve with)\s*:\s*\S/i;
 const NOTE_START =
   /^(?:makes|serves|yields?|servings?|prep(?:aration)? time|cook(?:ing)? time|bake time|total time|difficulty|rating|keeps|freezes|recipe by|from |adapted|posted|updated|print|jump to|share|pin )\b/i;
@@ -48,8 +54,14 @@ const ACT =
   /^(?:then |next,? |meanwhile,? |now |first,? |finally,? |gently |slowly |quickly |lightly |carefully |next day,? |the night before,? |next morning,? |in the morning,? |in a (?:large |small |big |separate )?(?:bowl|pan|pot|jug),? |using |with )?(?:activate|add|allow|arrange|bake|beat|bind|blend|bloom|blind|blitz|boil|break|bring|brush|butter|chill|chop|clean|coat|combine|cook|cool|core|cover|cream|crumble|cut|dissolve|divide|dot|drain|drizzle|drop|dust|egg|feed|fill|flatten|flip|flour|fold|form|freeze|fry|garnish|gather|grate|grease|grill|grind|heat|hydrate|ice|keep|knead|lay|leave|let|lift|line|lower|make|mash|measure|melt|mix|oil|pat|peel|pile|pinch|pipe|place|poach|pour|preheat|pre-heat|press|prick|prove|proof|pulse|put|reduce|refrigerate|remove|rest|return|rinse|roll|rub|scald|scatter|score|scrape|season|separate|serve|set|shape|sieve|sift|simmer|slice|slide|soak|soften|spoon|spread|sprinkle|squeeze|stand|steam|steep|stir|strain|stretch|swirl|take|tear|tent|tip|toast|top|toss|transfer|trim|turn|twist|unmould|use|wait|warm|wash|weigh|wet|whip|whisk|whizz|work|wrap)\b/i;
 const BAKES =
   /\b(?:oven|bake|minutes?|mins?|hours?|hrs?|until|till?|°|degrees|gas (?:mark )?\d)\b|\b\d{1,3}m\b/i;
+/** Words set bold or slanted, without the signs for it. */
+const unmarked = (row: string): string =>
+  row
+    .replace(/(\*\*|__)(?=\S)(.*?\S)\1/g, '$2')
+    .replace(/(?<![\w*])\*(?=[^\s*])([^*]*[^\s*])\*(?![\w*])/g, '$1');
 /** A row without the stars, rules and hashes it is set in; nothing where it is a rule. */
-export function undecorated(row: string): string {
+export function undecorated(given: string): string {
+  const row = unmarked(given);
   // A longer row is set in nothing.
   if (row.length > MOST_DECORATED) return row;
   return (
@@ -112,6 +124,7 @@ function scoresOf(raw: string, first: boolean, section: 'none' | 'list' | 'steps
   const note =
     (NOTE_START.test(row) || saysWhatItMakes(row) ? 6 : 0) +
     (TIMES_ROW.test(row) ? 9 : 0) +
+    (CLOSING.test(row) ? 14 : 0) +
     (NOTE_MARK.test(row) ? (/^[^:]{1,20}:/.test(row) ? 10 : 5) : 0) +
     (FIRST_PERSON.test(row) ? 2.5 : 0) +
     (sentence ? 1.5 : 0) +
@@ -127,13 +140,15 @@ function scoresOf(raw: string, first: boolean, section: 'none' | 'list' | 'steps
     (amount || inside || n > 8 ? -6 : 0) +
     (section === 'steps' || section === 'notes' ? -2 : 0);
   const title =
-    first && !BYLINE.test(row)
-      ? n <= MOST_TITLE && !amount && !/[.:]$/.test(row)
-        ? 8
-        : n <= MOST_TITLE && !amount
-          ? 3
-          : -4
-      : NEVER;
+    first && HERE_IS.test(row)
+      ? 14
+      : first && !BYLINE.test(row)
+        ? n <= MOST_TITLE && !amount && !/[.:]$/.test(row)
+          ? 8
+          : n <= MOST_TITLE && !amount
+            ? 3
+            : -4
+        : NEVER;
   return { title, note, heading, line, step, mark: NEVER };
 }
 
@@ -208,7 +223,7 @@ const rowsIn = (text: string): string[] =>
   unfolded(text)
     .split(/\r?\n/)
     .map((r) => r.replace(/\s+/g, ' ').trim())
-    .map((r, i) => (i === 0 ? r : undecorated(r)))
+    .map((r, i) => (i === 0 ? unmarked(r) : undecorated(r)))
     .filter(Boolean)
     .slice(0, MOST_ROWS)
     .map((r) => r.slice(0, MOST_ROW));
@@ -223,6 +238,8 @@ export function judgedRows(text: string, said: SaidRows = {}): { text: string; k
 const BEHIND_TITLE =
   /^(?:(?:makes|serves|yields?|servings?|prep(?:aration)?|cook(?:ing)?|bake|baking|total|active|time|difficulty|rating|level)\b.{0,30}|\d+ (?:servings?|pieces|portions|min|mins|minutes))$/i;
 function titleOf(row: string): { title: string; notes: string[] } {
+  const here = HERE_IS.exec(row)?.[1];
+  if (here !== undefined) return { title: here[0]!.toUpperCase() + here.slice(1), notes: [] };
   const [title = '', ...notes] = row.split(/\s*[|·•]\s*/);
   return notes.length > 0 && notes.every((n) => BEHIND_TITLE.test(n))
     ? { title, notes }

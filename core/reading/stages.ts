@@ -18,7 +18,7 @@ export type OvenRead = {
 
 /** The verb of the oven, not the powder, the sheet or the beans. */
 const BAKES =
-  /\b(?:par-?|blind[- ])?bake(?:d|s)?\b(?! (?:powder|sheet|tray|tin|blind beans))|\bbaking (?:for|at|it|them|time|until)\b|\broast\b/i;
+  /\b(?:par-?|blind[- ])?bake(?:d|s)?\b(?! (?:powder|sheet|tray|tin|blind beans))|\bbaking (?:for|at|it|them|time|until)\b|\broast\b|\b(?:auf|ab|fertig)?back(?:en|t)\b|\bgebacken\b/i;
 const IN_OVEN =
   /\b(?:in|into|to|return(?:ed)? to) (?:the|an?|your) (?:hot |preheated |\d[\d°\s]*[CF]? )*oven\b|\bload at\b|\bslide (?:it |them )?(?:on ?to|in)\b.*\bstone\b/i;
 /** Into what was heated with the oven. */
@@ -37,7 +37,7 @@ const DONE_IN_OVEN =
   /\d\s*(?:mins?\b|minutes?\b|m\b|h\b|hrs?\b|hours?\b)[^.;]{0,30}?(?:\b(?:un)?til\w*\b|:)[^.;]{0,40}\b(?:skewer|toothpick|tester|golden|brown|springs?|risen|set|firm|crisp|done|cooked through|hollow|bubbl\w+)\b/i;
 const INTO_TIN = /\binto (?:the|an?|your) (?:\w+ ){0,2}(?:tin|pan|oven|cases)\b/i;
 const HEATS_OVEN =
-  /\bpre-?heat\b|\boven(?: is)?(?: on)?(?: to| at|:)?\s*(?:fan\s*)?\d|\bheat (?:up )?(?:the |your |an? )?(?:oven|stone)\b|\bheat to \d|\bset (?:the |your )?oven\b|\bturn (?:the |your )?oven (?:on|up|to)\b|\boven to\b/i;
+  /\bpre-?heat\b|\boven(?: is)?(?: on)?(?: to| at|:)?\s*(?:fan\s*)?\d|\bheat (?:up )?(?:the |your |an? )?(?:oven|stone)\b|\bheat to \d|\bset (?:the |your )?oven\b|\bturn (?:the |your )?oven (?:on|up|to)\b|\boven to\b|\b(?:back)?ofen\b[^.]*\bauf\b|\bvorheizen\b/i;
 const OFF =
   /\b(?:switch(?:ed)?|turn(?:ed)?)[- ](?:the oven |it |your oven )?off\b|\bturned-off\b|\boven off\b|\bdoor (?:ajar|open|a ?crack)\b|\bresidual\b/i;
 /** What a sentence does elsewhere than in the oven. */
@@ -95,6 +95,17 @@ const PUT_IN =
 /** A bake of which the verb is left out: "into the tin, 55 min til a skewer is clean". */
 const isLeftOut = (sentence: string): boolean =>
   DONE_IN_OVEN.test(sentence) && (INTO_TIN.test(sentence) || !ELSEWHERE.test(sentence));
+
+/** A time with nothing to say what it is of, last in its sentence: "shape, cross on top, 45 min". The last of a method; min. */
+function timeAlone(method: string): [number, number] | null {
+  for (const sentence of sentencesOf(method).reverse()) {
+    const clause = clausesOf(sentence).at(-1) ?? '';
+    if (ELSEWHERE.test(sentence) || WARMS.test(sentence) || !TIMED_FIRST.test(clause)) continue;
+    const [time, ...more] = timesIn(clause);
+    if (time && more.length === 0 && /^[\s.!]*$/.test(clause.slice(time.end))) return time.minutes;
+  }
+  return null;
+}
 
 /**
  * The stretches of the oven that a method tells of, in order, and the heat it is brought to. Minutes of the hob, the fridge,
@@ -170,5 +181,9 @@ export function stagesIn(method: string): OvenRead {
       }
     }
   }
+  const hot: OvenRead['heated'] = heated;
+  const minutes = hot && stages.length === 0 ? timeAlone(method) : null;
+  if (hot && minutes)
+    stages.push({ ovenC: hot.c, fan: hot.fan, minutes, cover: 'none', steam: false, grill: false });
   return { stages, heated: heated ?? (stages.length === 0 ? now : null) };
 }

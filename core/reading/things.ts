@@ -152,6 +152,12 @@ function halved(row: string): string[] | null {
 }
 
 /** "Juice and zest of 2 lemons", "2 eggs + 1 yolk", "1/4 tsp each salt and soda" are several things to weigh; a line of one comes back as it is. */
+/** What is counted where a number stands alone beside it; all else in such a row is weighed. */
+const COUNTED =
+  /\b(?:eggs?|yolks?|whites?|bananas?|apples?|pears?|lemons?|limes?|oranges?|cloves?|sachets?)\b/i;
+/** A thing with its amount behind it, one of several in a row: "salt 4, rosemary 2, baking powder 3". */
+const AMOUNT_BEHIND = /^\p{L}[\p{L} '’-]{1,30}\s\d{1,4}(?:[.,]\d+)?\s?(?:g|ml|tsp|tbsp)?$/u;
+
 export function expandRow(given: string): string[] {
   const row = unmarked(given);
   const compound = COMPOUND_EGG.exec(row);
@@ -200,6 +206,9 @@ export function expandRow(given: string): string[] {
       return [`${many} ${b[2]!.toLowerCase()} ${partOf(p)}`];
     });
   }
+  const behind = row.split(/\s*[,;]\s+/);
+  if (behind.length > 1 && behind.every((p) => AMOUNT_BEHIND.test(p)))
+    return behind.map((p) => (/\d$/.test(p) && !COUNTED.test(p) ? `${p} g` : p));
   const last = LAST_BY_HAND.exec(row);
   if (last) return [`1 ${last[2]!} ${last[1]!}`];
   return halved(row) ?? (joined(row) ?? [row]).map(ofEgg).flatMap(inHalves);

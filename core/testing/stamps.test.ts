@@ -13,7 +13,7 @@ import { adapt, CORE_VERSION } from '../rebalance';
  * docs/changes.md what changed and why.
  */
 const STAMPED = {
-  data: { stamp: '2026-11-30c', hash: 'c577a49176bcd9a9' },
+  data: { stamp: '2026-11-30d', hash: 'd2fdc030a3639e5e' },
   core: { stamp: '12', hash: '9b513211a7a16086' },
 };
 
