@@ -145,6 +145,27 @@ describe('pastes as people write them', () => {
     expect(step.text.slice(0, cut!.from) + step.text.slice(cut!.to)).toMatch(/^Stir in milk, eggs till/);
   });
 
+  it('a round loaf in short: a pot with heat and minutes, a second heat behind a sign, a part that is named again', () => {
+    const { formula, lines } = read(
+      "Boule\nLevain: 40g starter, 80g brown rice flour, 80g water\nDough:\n- 150g sorghum\n- 120g tapioca\n- 20g maple\n- 430g water @ 30C\n- all the levain\nMix, knead 5'. Dutch oven 245°C 40' lid on, 25' lid off @220. Cool 4h.",
+    );
+    expect(formula.parts.map((p) => p.lines.length)).toEqual([3, 4]);
+    expect(lines.filter((l) => l.line.item.kind === 'unknown')).toEqual([]);
+    expect(formula.bake?.phases?.map((p) => [p.ovenC, p.min, p.cover])).toEqual([
+      [245, 40, 'lid'],
+      [220, 25, 'none'],
+    ]);
+  });
+
+  it('a heat and a tin amid the steps, without a verb', () => {
+    const brownies = read('Brownies\n85 g almond flour\n150 g butter\n3 lg eggs\nFold. 20cm sq tin, 170C fan 22 mins.').formula; // prettier-ignore
+    expect(brownies.bake).toMatchObject({ ovenC: 170, fan: true, minutes: [22, 22] });
+    expect(brownies.tin?.shape).toBe('square');
+    const crumble = read('Crumble\n150g gf flour\n125g butter\n900g bramleys, sliced\n180C/160 fan. Toss, scatter. 40–45 min until bubbling and golden.').formula; // prettier-ignore
+    expect(crumble.bake).toMatchObject({ ovenC: 180, minutes: [40, 45] });
+    expect(crumble.parts[0]!.lines).toHaveLength(3);
+  });
+
   it('a greased and lined tin is lined once where nothing greases it', () => {
     const step: Step = {
       id: 's1',

@@ -121,6 +121,7 @@ function splitPlus(rest: string): { added: Reading; rest: string } | null {
 const clean = (written: string): string =>
   unmarked(written.slice(0, MAX_LINE_CHARS))
     .replace(/\u00a0/g, ' ')
+    .replace(/\byogs?\b/gi, 'yogurt')
     .replace(/\bw\/(?!o)\s*/gi, 'with ')
     // A blend that is measured like wheat flour is a blend.
     .replace(/\b(?:1|one)\s?(?:-?to-?|:)\s?(?:1|one)\b(?=[\w\s-]*flour)/gi, ' ')

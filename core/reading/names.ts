@@ -9,7 +9,7 @@ export function nameIn(rest: string): { name: string; preparation: string } {
   const bare = rest
     .replace(/[([][^()[\]]*[)\]]/g, ' ')
     .replace(MORE_FOR, ' ')
-    .replace(/\bat\s+(?:about\s+)?\d{1,3}\s*°?\s*[CF]?\b.*$/i, ' ')
+    .replace(/(?:\bat|@)\s*(?:about\s+)?\d{1,3}\s*°?\s*[CF]?\b.*$/i, ' ')
     .replace(/\bin (?:slivers|cubes|pieces|chunks|slices|dice|strips|flakes|small pieces)\b.*$/i, ' ')
     .replace(/^\s*(?:the )?same weight of\s+/i, ' ')
     .replace(

@@ -120,6 +120,14 @@ function parted(asked: ReadInput): { input: ReadInput; notes: string[]; isWhole:
   return { input, notes: apart.notes, isWhole: true };
 }
 
+/** Whether a row only names a part that was made before: "all the levain". What is in it stands there. */
+function isOfPart(row: string, before: readonly Part[]): boolean {
+  const named = /^(?:all\s+(?:of\s+)?(?:the\s+)?|the\s+)([\p{L}\s]{3,30}?)(?:\s+(?:from\s+)?above)?$/iu.exec(
+    row.trim(),
+  )?.[1];
+  return named !== undefined && before.some((p) => p.name.toLowerCase() === named.toLowerCase());
+}
+
 /** The lines of a list under their headings, each heading a part. */
 function partsOf(rows: string[], context: ReadContext): { parts: Part[]; lines: ReadLine[] } {
   const lines: ReadLine[] = [];
@@ -127,6 +135,7 @@ function partsOf(rows: string[], context: ReadContext): { parts: Part[]; lines: 
   for (const section of sectionsOf(rows, context.matcher)) {
     const own: ReadLine[] = [];
     for (const said of section.rows) {
+      if (isOfPart(said, parts)) continue;
       const row = said.replace(SAID_LINE, '');
       for (const single of expandRow(asHeavyAs(row, own.at(-1)))) {
         if (lines.length + own.length >= MAX_LINES) break;

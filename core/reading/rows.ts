@@ -23,6 +23,8 @@ const AMOUNT_INSIDE =
   /^(?!.*\b(?:in|into|on|onto|over|each|per|until|at)\b)[\p{L} .'-]{2,30}(?:\([^()]{1,40}\)\s*)?[ :]\s*\d{1,4}(?:[.,/]\d+)?(?:\s*[-–]\s*\d{1,4})?(?:\s?(?:g|kg|ml|tbsps?|tsps?|cups?|oz|sachets?|packets?)\b.*|\s(?:heaped|level|rounded|scant|generous)\b.*|\s*[Tt]?(?:\s*\([^()]*\)|\s+\p{L}+)?)$/u;
 /** How long, and not how much: "22-25 min: golden at the edges". */
 const TIME_FIRST = /^(?:about )?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s?(?:mins?|minutes|hours?|hrs?)\b/i;
+/** How hot, and not how much: "180C/160 fan. Toss the filling in a dish". */
+const HEAT_FIRST = /^(?:fan )?\d{3}\s*(?:°\s*[CF]?|[CF]\b)/i;
 /** What is a deed elsewhere is a thing before its amount: "butter 200 (soft)", "flour: 300 g". */
 const THING_FIRST =
   /^(?:(?:warm|cool|dry|brown|wet|set|ice) \p{L}+(?: \p{L}+)?|butter|flour|oil|eggs?|cream|ice|sugar|salt)(?:\s*\([^()]{1,40}\))?\s*[: ]\s*\d/iu;
@@ -90,7 +92,11 @@ function scoresOf(raw: string, first: boolean, section: 'none' | 'list' | 'steps
   const n = words(row);
   const timed = TIME_FIRST.test(row);
   // A list behind a name is as good as an amount.
-  const amount = !numbered && !timed && (AMOUNT.test(row) || namedRow(row, referenceMatcher) !== null);
+  const amount =
+    !numbered &&
+    !timed &&
+    !HEAT_FIRST.test(row) &&
+    (AMOUNT.test(row) || namedRow(row, referenceMatcher) !== null);
   const sentence =
     /[.!?]$/.test(row) || /[.!?]\s+[A-Z]/.test(row) || /[a-z)]\. [a-z].*[a-z)]\. [a-z]/.test(row);
   // "Butter for greasing" is a thing, not what one does.

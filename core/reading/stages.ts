@@ -27,11 +27,15 @@ const INTO_HOT =
 /** The heat is changed on the way. */
 const TURNS = /\b(?:turn|drop|lower|reduce|bring)\b[^,;]*\b(?:down|up|to|heat|oven)\b[^,;]*\d{3}/i;
 /** A sentence that is a heat and nothing else: "350F." */
-const ONLY_HEAT = /^\s*(?:fan )?\d{3}\s*°?\s*[CF](?: fan)?\.?$/i;
+const ONLY_HEAT =
+  /^\s*(?:fan )?\d{3}\s*°?\s*[CF](?:\s*[/(]\s*\d{3}\s*°?\s*[CF]?)?(?: fan)?\)?(?:\s*\/?\s*gas (?:mark )?\d)?\.?$/i;
 /** What is heated with the oven is no bake yet. */
 const WARMS = /^\s*(?:meanwhile,?\s+)?(?:pre-?)?heat\b/i;
 const STARTS_HOT =
   /^\s*(?:at\s+|oven:?\s+)?(?:gas\s*(?:mark\s*)?\d{1,2}|\d{3}\s*(?:°\s*)?[CF]?(?:\s*(?:\(\s*)?(?:fan|convection)\s*\d{0,3}\s*\)?)?)\s*,?\s+(?:for\b|\d)/i;
+/** An oven, how hot and how long, in one breath: "Dutch oven 245°C 40' lid on". */
+const OVEN_AND_TIME =
+  /\boven\b[^.]{0,12}\d{3}\s*°?\s*[CF]?\s*,?\s*(?:for\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s*(?:mins?\b|minutes\b|m\b|['’′])/i;
 /** Minutes until something only an oven does: after it was heated they are a bake, whatever verb is left out. */
 const DONE_IN_OVEN =
   /\d\s*(?:mins?\b|minutes?\b|m\b|h\b|hrs?\b|hours?\b)[^.;]{0,30}?(?:\b(?:un)?til\w*\b|:)[^.;]{0,40}\b(?:skewer|toothpick|tester|golden|brown|springs?|risen|set|firm|crisp|done|cooked through|hollow|bubbl\w+)\b/i;
@@ -131,6 +135,7 @@ export function stagesIn(method: string): OvenRead {
       timed ||
       BAKES.test(sentence) ||
       STARTS_HOT.test(sentence) ||
+      (!warms && (OVEN_AND_TIME.test(sentence) || clausesOf(sentence).some((c) => STARTS_HOT.test(c)))) ||
       (!warms && IN_OVEN.test(sentence)) ||
       (heated !== null && !warms && (INTO_HOT.test(sentence) || isLeftOut(sentence)));
     const heats = warms || HEATS_OVEN.test(sentence) || ONLY_HEAT.test(sentence);
@@ -149,6 +154,7 @@ export function stagesIn(method: string): OvenRead {
         BAKES.test(clause) ||
         IN_OVEN.test(clause) ||
         STARTS_HOT.test(clause) ||
+        (!warms && OVEN_AND_TIME.test(clause)) ||
         (heated !== null && isLeftOut(sentence) && DONE_IN_OVEN.test(clause)) ||
         (turns && TURNS.test(clause)) ||
         (heated !== null && /\b(?:pot|casserole|stone|steel|dutch oven)\b/i.test(clause));

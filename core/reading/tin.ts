@@ -23,7 +23,7 @@ const SHAPES: readonly [TinShape, RegExp][] = [
   ['ring', /\b(?:bundt|ring|tube|angel)\b/i],
   ['pie', /\b(?:pie|tart|flan|quiche)\b/i],
   ['tray', /\b(?:tray|traybake|baking sheet|sheet pan|rectangular|brownie|swiss roll|jelly roll)\b/i],
-  ['square', /\bsquare\b/i],
+  ['square', /\bsquare\b|\bsq\b/i],
   ['round', /\b(?:round|cake tin|cake pan|springform|sandwich tins?|loose[- ]bottomed|skillet)\b/i],
 ];
 /** Two sides tell a shape that no word tells: one as long as the other is a square. */

@@ -13,7 +13,7 @@ import { adapt, CORE_VERSION } from '../rebalance';
  * docs/changes.md what changed and why.
  */
 const STAMPED = {
-  data: { stamp: '2026-11-30d', hash: 'd2fdc030a3639e5e' },
+  data: { stamp: '2026-11-30e', hash: '16c8b9fccd5a552d' },
   core: { stamp: '12', hash: '9b513211a7a16086' },
 };
 

@@ -41,7 +41,7 @@ export const PRODUCE: Row[] = [
   {
     id: 'apple',
     group: 'fruit',
-    names: ['apple', 'apples', 'cooking apple', 'grated apple', 'tart apples', 'cooking apples', 'baking apples', 'eating apples', 'dessert apples'],
+    names: ['apple', 'apples', 'cooking apple', 'grated apple', 'tart apples', 'cooking apples', 'baking apples', 'eating apples', 'dessert apples', 'bramley', 'bramleys', 'bramley apples'],
     parts: { water: 85.6, protein: 0.3, fat: 0.2, sugars: 10.4, fibre: 2.4, acids: 0.6, ash: 0.2 },
     rest: 'starch',
     kcal: 52,
