@@ -121,6 +121,8 @@ test('in German: a formula is read, changed, saved; numbers and dates as they ar
       .first()
       .click();
   await expect(page.getByText(/^3 zu ersetzen/)).toBeVisible();
+  // Lists are joined as they are there.
+  await expect(page.locator('main')).toContainText('Bringt Soja und Hülsenfrüchte hinein');
   await page.getByRole('link', { name: /^Bilanz/ }).click();
   await expect(page.getByText('Gesamtgewicht').first()).toBeVisible();
   await expect(page.locator('html')).toHaveAttribute('lang', 'de-DE');

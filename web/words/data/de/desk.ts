@@ -166,14 +166,15 @@ export const deskWords: typeof English.deskWords = {
   comesIn: {
     allow: (a) => `${a.avoid} erlauben`,
     allowed: (a) => `${a.avoid} erlaubt`,
-    thisFormulaHasNoSo: (a) => `Diese Formel hat kein ${a.list}, darum bringt kein Ersatz welches hinein.`,
+    thisFormulaHasNoSo: (a) =>
+      `In dieser Formel ist nichts davon: ${a.list}. Darum bringt auch kein Ersatz etwas davon hinein.`,
   },
   conflictRow: {
     asNeeded: 'nach Bedarf',
     nothingToWeigh: 'nichts zu wiegen',
     forTheTin: 'für die Form',
     brushedOn: 'aufgestrichen',
-    no: (a) => rich`${a.part}${a.where} · kein ${a.list}`,
+    no: (a) => rich`${a.part}${a.where} · wegzulassen: ${a.list}`,
     onlyItsPacketSaysWhether: 'Nur die Packung sagt, ob es etwas davon enthält.',
     readItsPacket: 'Lies die Packung',
     andItMayStay: (a) => rich`${a.link}, und es kann vielleicht bleiben.`,
