@@ -29,6 +29,8 @@ describe('pastes as people write them', () => {
 
   it('a rest before anything goes in is no bake, nor is a time after it', () => {
     expect(read('Loaf\n200 g gf flour\n180 g water\nHeat the oven to 220C. Stir. 20 min under a cloth. Bake 40 min.').formula.bake?.minutes).toEqual([40, 40]); // prettier-ignore
+    expect(read('Loaf\n200 g gf flour\n180 g water\nHeat the oven to 220C. Put the dough in a bowl. 1 hour until doubled. Bake 40 min.').formula.bake?.minutes).toEqual([40, 40]); // prettier-ignore
+    expect(read('Loaf\n200 g gf flour\n180 g water\nTurn the oven on to 200C 20 min ahead. Bake 40 min.').formula.bake?.minutes).toEqual([40, 40]); // prettier-ignore
     expect(read('Loaf\n200 g gf flour\n180 g water\nHeat the oven to 220C. Pour in. Bake 40 min. 10 min on a rack.').formula.bake?.minutes).toEqual([40, 40]); // prettier-ignore
   });
 

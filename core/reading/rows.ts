@@ -57,13 +57,13 @@ const ACT =
 const BAKES =
   /\b(?:oven|bake|minutes?|mins?|hours?|hrs?|until|till?|°|degrees|gas (?:mark )?\d)\b|\b\d{1,3}m\b/i;
 /** Words set bold or slanted, without the signs for it. */
-const unmarked = (row: string): string =>
+const unstyled = (row: string): string =>
   row
     .replace(/(\*\*|__)(?=\S)(.*?\S)\1/g, '$2')
     .replace(/(?<![\w*])\*(?=[^\s*])([^*]*[^\s*])\*(?![\w*])/g, '$1');
 /** A row without the stars, rules and hashes it is set in; nothing where it is a rule. */
 export function undecorated(given: string): string {
-  const row = unmarked(given);
+  const row = unstyled(given);
   // A longer row is set in nothing.
   if (row.length > MOST_DECORATED) return row;
   return (
@@ -229,7 +229,7 @@ const rowsIn = (text: string): string[] =>
   unfolded(text)
     .split(/\r?\n/)
     .map((r) => r.replace(/\s+/g, ' ').trim())
-    .map((r, i) => (i === 0 ? unmarked(r) : undecorated(r)))
+    .map((r, i) => (i === 0 ? unstyled(r) : undecorated(r)))
     .filter(Boolean)
     .slice(0, MOST_ROWS)
     .map((r) => r.slice(0, MOST_ROW));

@@ -36,6 +36,8 @@ const STARTS_HOT =
 /** An oven, how hot and how long, in one breath: "Dutch oven 245°C 40' lid on". */
 const OVEN_AND_TIME =
   /\boven\b[^.]{0,12}\d{3}\s*°?\s*[CF]?\s*,?\s*(?:for\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s*(?:mins?\b|minutes\b|m\b|['’′])/i;
+/** How long before a bake an oven is put on. */
+const AHEAD = /\b(?:before|ahead|beforehand|in advance|to (?:pre-?)?heat|to get hot)\b/i;
 /** Minutes until something only an oven does: after it was heated they are a bake, whatever verb is left out. */
 const DONE_IN_OVEN =
   /\d\s*(?:mins?\b|minutes?\b|m\b|h\b|hrs?\b|hours?\b)[^.;]{0,30}?(?:\b(?:un)?til\w*\b|:)[^.;]{0,40}\b(?:skewer|toothpick|tester|golden|brown|springs?|risen|set|firm|crisp|done|cooked through|hollow|bubbl\w+)\b/i;
@@ -100,13 +102,20 @@ const PUT_IN =
 const isLeftOut = (sentence: string): boolean =>
   DONE_IN_OVEN.test(sentence) && (INTO_TIN.test(sentence) || !ELSEWHERE.test(sentence));
 
-/** A time with nothing to say what it is of, last in its sentence: "shape, cross on top, 45 min". The last of a method; min. */
+/**
+ * A time that nothing says what it is of: last in its sentence ("shape, cross on top, 45 min"), or first in it after something was put
+ * in ("pour in. 20 mins"). The last of a method, min; of one where nothing else is baked it is the bake.
+ */
 function timeAlone(method: string): [number, number] | null {
-  for (const sentence of sentencesOf(method).reverse()) {
+  const sentences = sentencesOf(method);
+  for (let i = sentences.length - 1; i >= 0; i--) {
+    const sentence = sentences[i]!;
+    if (ELSEWHERE.test(sentence) || WARMS.test(sentence)) continue;
     const clause = clausesOf(sentence).at(-1) ?? '';
-    if (ELSEWHERE.test(sentence) || WARMS.test(sentence) || !TIMED_FIRST.test(clause)) continue;
-    const [time, ...more] = timesIn(clause);
+    const [time, ...more] = TIMED_FIRST.test(clause) ? timesIn(clause) : [];
     if (time && more.length === 0 && /^[\s.!]*$/.test(clause.slice(time.end))) return time.minutes;
+    if (TIMED_FIRST.test(sentence) && PUT_IN.test(sentences[i - 1] ?? ''))
+      return timesIn(sentence)[0]!.minutes;
   }
   return null;
 }
@@ -120,29 +129,21 @@ export function stagesIn(method: string): OvenRead {
   let heated: OvenRead['heated'] = null;
   let now: { c: number; fan: boolean } | null = null;
   let cover: Cover = 'none';
-  let isIn = false;
   for (const sentence of sentencesOf(method)) {
     const warms = WARMS.test(sentence);
-    // Put in, and then a time: of an oven that is hot, where nothing has baked yet.
-    const timed =
-      isIn &&
-      heated !== null &&
-      stages.length === 0 &&
-      TIMED_FIRST.test(sentence) &&
-      !ELSEWHERE.test(sentence);
-    isIn = PUT_IN.test(sentence);
     const bakes =
-      timed ||
       BAKES.test(sentence) ||
       STARTS_HOT.test(sentence) ||
-      (!warms && (OVEN_AND_TIME.test(sentence) || clausesOf(sentence).some((c) => STARTS_HOT.test(c)))) ||
+      (!warms &&
+        !AHEAD.test(sentence) &&
+        (OVEN_AND_TIME.test(sentence) || clausesOf(sentence).some((c) => STARTS_HOT.test(c)))) ||
       (!warms && IN_OVEN.test(sentence)) ||
       (heated !== null && !warms && (INTO_HOT.test(sentence) || isLeftOut(sentence)));
     const heats = warms || HEATS_OVEN.test(sentence) || ONLY_HEAT.test(sentence);
     const turns = TURNS.test(sentence) && (heated !== null || stages.length > 0);
     if (!bakes && !heats && !turns) continue;
     // What stands before the verb of the oven is done elsewhere: "press into the tin, chill, bake 14 min".
-    let begun = timed || heats || STARTS_HOT.test(sentence) || (heated !== null && isLeftOut(sentence));
+    let begun = heats || STARTS_HOT.test(sentence) || (heated !== null && isLeftOut(sentence));
     let away = false;
     for (const clause of clausesOf(sentence)) {
       if (AGAIN.test(clause) && stages.length > 0) continue;
@@ -154,7 +155,7 @@ export function stagesIn(method: string): OvenRead {
         BAKES.test(clause) ||
         IN_OVEN.test(clause) ||
         STARTS_HOT.test(clause) ||
-        (!warms && OVEN_AND_TIME.test(clause)) ||
+        (!warms && !AHEAD.test(sentence) && OVEN_AND_TIME.test(clause)) ||
         (heated !== null && isLeftOut(sentence) && DONE_IN_OVEN.test(clause)) ||
         (turns && TURNS.test(clause)) ||
         (heated !== null && /\b(?:pot|casserole|stone|steel|dutch oven)\b/i.test(clause));
