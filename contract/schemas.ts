@@ -151,7 +151,7 @@ export const createVersionSchema = obj({
   note: text(2000),
   doc: formulaSchema,
   request: request(),
-  /** A corrected source to be kept first, where the baker mended a reading. */
+  /** A corrected source to be kept first, where the baker corrected a reading. */
   source: formulaSchema.optional().default(undefined),
   draftRev: revision().optional(),
 });

@@ -68,7 +68,7 @@ export function changesOf(
   const [was, until] = [coveredUntil(source), coveredUntil(adapted)];
   if (until > 0 && until !== was) all.push({ kind: 'cover', until });
   else if (was > 0 && until === 0) all.push({ kind: 'bare' });
-  // A programme that is as written is none to be told again.
+  // An unchanged programme is not described again.
   const same = JSON.stringify(adapted.phases) === JSON.stringify(source.phases);
   for (const from of same ? [] : turnsOf(adapted.phases)) {
     const [p, earlier] = [phaseAt(adapted.phases, from), phaseAt(adapted.phases, from - 1e-6)];

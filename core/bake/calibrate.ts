@@ -11,7 +11,7 @@ export type TimedBake = {
   /** An instant, ISO 8601. */
   on?: string;
 };
-/** What one's own bakes say of the times told here: a factor, its spread as a share, from how many. */
+/** How the baker's own bakes compare with the times given here: a factor, its spread as a share, from how many. */
 export type Pace = { factor: number; sd: number; bakes: number };
 
 /** Spread of stated bakes about the model, and of one bake about the next in the same oven, as logs. From memory. */

@@ -31,7 +31,7 @@ const DISAGREE = 0.15;
 /** With no stated time the model's own window is this wide to each side (median error of stated bakes). */
 const ALONE = 0.2;
 const ALONE_LEAST = 0.08;
-/** No bake of one's own was timed. */
+/** The baker has timed no bake. */
 const NO_PACE = paceOf([], 'yeast_loaf');
 
 /** Pieces set free, as many and in the same form: they are larger only because there is more of them. */
@@ -186,7 +186,7 @@ function minutesOf(
 ): NonNullable<Compared['minutes']> {
   if (stated)
     return { from: stated[0] * lo * pace.factor, to: stated[1] * hi * pace.factor, basis: 'stated' };
-  // Bakes of one's own narrow the window of a time that was never stated.
+  // The baker's own bakes narrow the window of a time that was never stated.
   const alone = Math.min(ALONE, Math.max(ALONE_LEAST, ALONE * (pace.bakes > 0 ? pace.sd / NO_PACE.sd : 1)));
   const own = doneMin * pace.factor;
   return { from: own * (1 - alone), to: own * (1 + alone), basis: 'model' };

@@ -92,7 +92,7 @@ const CLINGS: Partial<Record<LineRole, number>> = { wash: 0.5, dusting: 0.33, ba
 const FRIED_SHARE = 0.1;
 const FATS: readonly string[] = ['oil', 'fat_firm', 'butter'];
 
-/** Share of a line that is eaten, 0 to 1. What is strewn on top is said to be: it has no board to stay on. */
+/** Share of a line that is eaten, 0 to 1. What is sprinkled on top is said to be: it has no board to stay on. */
 function clingsOf(line: Line, formula: Formula, lookup: Lookup): number {
   if (!line.role) return 1;
   if (line.role === 'bath' && FATS.includes(lookup(line.item)?.group ?? '')) {

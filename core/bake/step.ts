@@ -17,7 +17,7 @@ export function properties(
     capacity[k] = (volume[k]! * material.rho * (heat[i + 1]! - heat[i]!)) / STEP_C;
   }
 }
-/** Heat between neighbours, W, and how strongly each cell hangs on what is about it, W/K. */
+/** Heat flow between neighbouring cells, W, and each cell's coupling to its neighbours, W/K. */
 export function conductHeat(
   { from, to, reach }: Grid,
   temp: Float64Array,

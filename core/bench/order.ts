@@ -209,7 +209,7 @@ function doStep(
 /**
  * The order in which a version is weighed: by its method, not by its list; in one bowl small things first, where a slip can still
  * be taken out. What no step takes comes with the first bowl of its part, so that nothing is left on the table; what is only
- * strewn, brushed or for the tin is not weighed unless a step takes it. A step goes on in the bowl of what it speaks of, in the last where it puts something in,
+ * sprinkled, brushed or for the tin is not weighed unless a step takes it. A step goes on in the bowl of what it speaks of, in the last where it puts something in,
  * and brings all of its part together where it says so; else it begins a bowl.
  */
 export function benchOrder({ formula, takes, spoken, ...asked }: Asked): BenchOrder {

@@ -38,10 +38,10 @@ export function doseFaults(doc: Pick<OwnKitDoc, 'items'>): { item: number; fault
   });
 }
 
-/** How usual and how well suited a way of one's own counts: as a good one of ours, since the baker vouches for it. */
+/** How usual and how well suited the baker's own replacement counts: as a good one of ours, since the baker vouches for it. */
 const VOUCHED = 0.8;
 
-/** A way of one's own as a kit like any other. */
+/** The baker's own replacement as a kit like any other. */
 export const kitOfOwn = ({ id, doc }: OwnKit): Kit => ({
   id,
   for: { groups: doc.groups },

@@ -1,4 +1,4 @@
-/** What one's own figures make of told ones: a factor, its spread as a share, and how many it comes from. */
+/** How the baker's own figures correct the given ones: a factor, its spread as a share, and how many it comes from. */
 export type Learnt = { factor: number; sd: number; from: number };
 /** A figure that was so much more or less than told says that something else was wrong. */
 const WILD = 2.5;

@@ -31,7 +31,7 @@ export type Task = {
   waitMost: number | null;
   ovenC?: number;
   place?: ActionPlace;
-  /** From how many of one's own bakes or rises its length was learnt. */
+  /** The number of the baker's own bakes or proofs that its length was learnt from. */
   learnt?: number;
 };
 

@@ -16,7 +16,7 @@ const stem = (word: string): string => word.toLowerCase().replace(/s$/, '');
 const calledBy = ({ name }: ReadLine): string => stem(name.split(' ').at(-1) ?? '');
 
 /**
- * Marks what the method only brushes on or strews over. It has to be called by a word that no other line has, and in no
+ * Marks what the method only brushes on or sprinkles over. It has to be called by a word that no other line has, and in no
  * sentence that does something else with it: where the method is silent or speaks of it twice, it stays in the dough.
  */
 export function markBeside(lines: readonly ReadLine[], method: string): void {

@@ -178,7 +178,7 @@ export function kindOf(
 /** Below this the baker is asked, the two likeliest side by side. */
 export const SURE_OF_KIND = 0.8;
 
-/** The formula with its guessed kinds guessed again, after something in it was mended; what the baker said stays. */
+/** The formula with its guessed kinds guessed again, after something in it was corrected; what the baker said stays. */
 export function guessAgain(formula: Formula, lookup: Lookup): Formula {
   const main = mainPart(formula.parts);
   const method = formula.method.map((s) => s.text).join('\n');

@@ -1,7 +1,7 @@
 import type { ClassId } from '../classes';
 import type { Ingredient } from '../ingredients';
 
-/** What stands under such a heading is strewn or laid on what is made. */
+/** What stands under such a heading is sprinkled or laid on what is made. */
 export const FINISH = /^(?:to |for )?(?:finish(?:ing)?|decorat(?:e|ion|ing)|garnish|serv(?:e|ing))$/i;
 
 /** A part as it is written: what its heading calls it, and its rows. */
@@ -131,7 +131,7 @@ export function guessClass(title: string, ingredients: readonly Ingredient[]): G
     ingredients.some((i) => ['milk', 'cream', 'plant_drink', 'nut_drink'].includes(i.group))
   )
     return byName('starch_set');
-  // Sugar with juice, or with nothing, is poured or strewn over: a crumb has flour, oats or nuts in it.
+  // Sugar with juice, or with nothing, is poured or sprinkled over: a crumb has flour, oats or nuts in it.
   if (named === 'crumb' && ingredients.length > 0 && ingredients.every((i) => SWEETENS.includes(i.group)))
     return byName('glaze');
   // A topping of fruit is no crumb: that has flour in it.
@@ -178,9 +178,9 @@ const isOfCrumbs = ({ name, rows }: Section): boolean =>
 /** The class of a part: by its name where that tells something, else by the title. */
 export function classOfPart(part: Section, title: string, within: readonly Ingredient[]): Guess {
   const yeasted = within.some((i) => i.group === 'yeast');
-  // A heading that speaks of a wash is one, whatever else is strewn on; a title only says that one is put on.
+  // A heading that speaks of a wash is one, whatever else is sprinkled on; a title only says that one is put on.
   if (/\bwash\b/i.test(part.name)) return byName('wash');
-  // What is only strewn on or laid on at the end is no bake of its own.
+  // What is only sprinkled on or laid on at the end is no bake of its own.
   if (FINISH.test(part.name)) return byName('crumb');
   const called = part.name === '' ? headOf(title).trim() : part.name;
   if ((/\bbase$/i.test(called) || isOfCrumbs(part)) && !yeasted && !/\bpizza\b/i.test(called))

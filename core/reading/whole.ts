@@ -82,7 +82,7 @@ export function checkMethod(formula: Formula, lookup: Lookup): MethodCheck[] {
   const out: MethodCheck[] = [];
   for (const part of linked.parts)
     for (const line of part.lines) {
-      // What is strewn, brushed on or put on the tin is often not spoken of.
+      // What is sprinkled, brushed on or put on the tin is often not spoken of.
       if (isBeside(line.role)) continue;
       const shares = acts.flatMap(
         (a) => a.uses?.filter((u) => u.lineId === line.id).map((u) => u.share) ?? [],

@@ -150,7 +150,7 @@ export class Network {
       if (leaves < 0) return false;
       for (let v = j; v !== apex; v = parent[v]!) flow[v]! += up[v] ? least : -least;
       for (let v = i; v !== apex; v = parent[v]!) flow[v]! += up[v] ? -least : least;
-      // The part of the tree that hung on the leaving arc hangs on the entering one now, turned over along its path.
+      // The part of the tree that was attached to the leaving arc is attached to the entering one now, turned over along its path.
       const shift = side === 1 ? by : -by;
       let [v, hangs, newArc, newFlow, newUp] = side === 1 ? [j, i, arc, least, 0] : [i, j, arc, least, 1];
       const top = v;

@@ -81,7 +81,7 @@ function leftOut(hole: Mask, given: readonly number[], w: number, h: number, edg
   );
   return maskOf(n, (k) => ids.size > 0 && away[k]! <= edgePx);
 }
-/** By how much the open share differs between two places of that share: how far it hangs on it. */
+/** By how much the open share differs between two places of that share: how far it depends on it. */
 export function openMoves(crumb: Mask, levels: Levels): number {
   const [a, b] = OPEN_SHARES.map((share) => holeAt(levels, share)) as [
     (k: number) => boolean,

@@ -14,7 +14,7 @@ const APP_ROLE = 'new_crumb_app';
  */
 export type Scope = { kitchen: number } | 'door' | 'store';
 
-/** What each connection was told last. Nothing else tells it, so that it need not be told again. */
+/** What each connection was told last. Nothing else sets it, so it need not be set again. */
 const told = new WeakMap<object, string>();
 
 /**

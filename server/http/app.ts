@@ -16,7 +16,7 @@ import { apiRoutes } from './routes';
 export type AppOptions = {
   /** The kitchen of this machine, or those of the people who sign in. */
   kitchens: { house: House } | { people: People };
-  /** Opens the demo kitchen, which stands apart from one's own and is laid out when it is first gone to. */
+  /** Opens the demo kitchen, which is separate from the baker's own and is laid out when it is first gone to. */
   demo?: () => Promise<House>;
   /** Names this server goes by beside its own machine's. */
   hosts?: () => readonly string[];

@@ -107,7 +107,7 @@ export async function removePerson(db: Db, who: Who, id: string): Promise<void> 
   });
 }
 
-/** Changes one's own passphrase; the other devices are signed out. */
+/** Changes the passphrase of whoever is signed in; the other devices are signed out. */
 export async function changePassphrase(db: Db, who: Who, { old, passphrase }: NewPassphrase): Promise<void> {
   const there = await living(db, who.person.id);
   if (!(await isPassphrase(old, there.passphrase))) refuse('session.wrong', 'old');
@@ -137,7 +137,7 @@ export async function listSessions(db: Db, who: Who): Promise<SessionRow[]> {
   }));
 }
 
-/** Signs a device out: one's own, or as owner anyone's. */
+/** Signs a device out: one of the person's own, or for an owner anyone's. */
 export async function endOne(db: Db, who: Who, id: string): Promise<void> {
   const rows = await listSessions(db, who);
   if (!rows.some((s) => s.id === id)) refuse('session.notFound', 'id', { id: id.slice(0, 60) });

@@ -114,7 +114,7 @@ export function optionsOf(args: readonly string[], env: NodeJS.ProcessEnv): Opti
   return {
     data,
     port: values.port === undefined ? null : numberOf('port', values.port, 0, 65535),
-    // A demo that anybody may write into is for one's own machine.
+    // A demo that anybody may write into is for a private machine.
     empty: (values.empty ?? false) || people,
     people,
     lan,

@@ -48,7 +48,7 @@ const BLEND_AVOIDS: AvoidId[] = [...FLOUR_AVOIDS, 'gum', 'gluten', 'inulin'];
 const mixCaps = (loaf: number, batter: number, cookie: number, flaky: number): Caps => caps(loaf, batter, cookie, undefined, { flaky, foam: batter - 0.1, choux: batter - 0.15, set: 0.6, finish: 0.5, custard: 0.5 });
 
 const ROWS: Kit[] = [
-  // A mix that was bought: one of one's own, held by psyllium or by gum, or the same without its gum
+  // A mix that was bought: one mixed at home, held by psyllium or by gum, or the same without its gum
   { id: 'own_rice_mix', for: { groups: ['blend'], ids: MIXES, avoids: BLEND_AVOIDS }, covers: ['hold_gas', 'shape'], items: [item('white_rice_flour', 0.4, 0.46, 0.52, 'g'), item('potato_starch', 0.24, 0.29, 0.34, 'g'), item('tapioca_starch', 0.2, 0.24, 0.28, 'g'), item('psyllium_powder', 0.004, 0.012, 0.03, 'g')], caps: mixCaps(0.8, 0.85, 0.85, 0.75), steps: [{ op: 'note', at: ['mix', 'whisk'], msg: msg('step.whiskFast') }], cautions: ['hydrate_fibre'], tags: ['gum_free', 'no_oil', 'light'], usual: 0.7, scarcity: 0, basis: 'practice' },
   { id: 'own_sorghum_mix', for: { groups: ['blend'], ids: MIXES, avoids: BLEND_AVOIDS }, covers: ['hold_gas', 'shape', 'flavour'], items: [item('sorghum_flour', 0.4, 0.46, 0.52, 'g'), item('tapioca_starch', 0.28, 0.33, 0.38, 'g'), item('corn_starch', 0.16, 0.2, 0.24, 'g'), item('psyllium_powder', 0.004, 0.012, 0.03, 'g')], caps: mixCaps(0.85, 0.8, 0.8, 0.7), steps: [{ op: 'note', at: ['mix', 'whisk'], msg: msg('step.whiskFast') }], cautions: ['hydrate_fibre'], tags: ['gum_free', 'no_oil', 'wholegrain'], usual: 0.6, scarcity: 1, basis: 'practice' },
   { id: 'own_buckwheat_mix', for: { groups: ['blend'], ids: MIXES, avoids: BLEND_AVOIDS }, covers: ['hold_gas', 'shape', 'flavour'], items: [item('buckwheat_flour', 0.36, 0.42, 0.48, 'g'), item('tapioca_starch', 0.3, 0.35, 0.4, 'g'), item('arrowroot', 0.18, 0.22, 0.26, 'g'), item('psyllium_powder', 0.004, 0.012, 0.03, 'g')], caps: mixCaps(0.85, 0.65, 0.65, 0.6), steps: [{ op: 'note', at: ['mix', 'whisk'], msg: msg('step.whiskFast') }], cautions: ['hydrate_fibre'], tags: ['gum_free', 'no_oil', 'wholegrain'], usual: 0.5, scarcity: 1, basis: 'practice' },
@@ -169,7 +169,7 @@ const ROWS: Kit[] = [
   { id: 'flavour_left_out', for: { groups: ['flavour'] }, covers: [], items: [], caps: caps(0.6, 0.6, 0.6, undefined, { flaky: 0.6, foam: 0.6, set: 0.6, finish: 0.6, custard: 0.6 }), steps: [], cautions: [], tags: ['gum_free', 'no_oil', 'light'], usual: 0.5, scarcity: 0, basis: 'practice' },
   { id: 'vanilla_for_extract', for: { groups: ['flavour'], ids: ['almond_extract'] }, covers: ['flavour'], items: [item('vanilla', 0.9, 1, 1.5, 'g')], caps: caps(0.8, 0.8, 0.8, undefined, { flaky: 0.8, foam: 0.8, set: 0.8, finish: 0.8, custard: 0.8 }), steps: [], cautions: [], tags: ['gum_free', 'no_oil', 'light'], usual: 0.7, scarcity: 0, basis: 'practice' },
 
-  // What is strewn on top or added by taste may simply be left off
+  // What is sprinkled on top or added by taste may simply be left off
   { id: 'left_off', for: { groups: 'any', role: 'dusting' }, covers: [], items: [], caps: caps(0.7, 0.7, 0.7), steps: [], cautions: [], tags: ['gum_free', 'no_oil'], usual: 0.6, scarcity: 0, basis: 'practice' },
   { id: 'left_out_taste', for: { groups: 'any', role: 'taste' }, covers: [], items: [], caps: caps(0.7, 0.7, 0.7), steps: [], cautions: [], tags: ['gum_free', 'no_oil'], usual: 0.6, scarcity: 0, basis: 'practice' },
 

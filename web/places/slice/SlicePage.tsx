@@ -25,7 +25,7 @@ import { sliceWords } from '../../words/data/en/slice';
 const W = sliceWords.slicePage;
 
 const EDGE_HANDLES = 24;
-/** A photo of a slice beside a card, in numbers: measured at once, mended by hand, kept with the trial. */
+/** A photo of a slice beside a card, in numbers: measured at once, corrected by hand, kept with the trial. */
 export function SlicePage() {
   const { id = '', hash = '' } = useParams();
   const { doc, set, error } = useTrial(id);

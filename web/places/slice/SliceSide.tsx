@@ -28,7 +28,7 @@ const HELP: Record<string, string> = {
   noHoles: W.pressOnARaisinA,
 };
 
-/** What can be mended by hand, one kind of mark at a time. */
+/** What can be corrected by hand, one kind of mark at a time. */
 export function Mending({
   mode,
   setMode,

@@ -81,7 +81,7 @@ const Perhaps = ({
   </p>
 );
 
-/** The thing and the grams of a line, to be said or mended. */
+/** The thing and the grams of a line, to be said or corrected. */
 export function LineEditor({
   view,
   pantry,
