@@ -23,9 +23,9 @@ export function useWeighing({ order, state, stepG, tell }: BenchProps, next: Wei
   const since = onScale === null ? null : onScale - (tare ?? 0);
   const lifted = since !== null && isLifted(since, BOWL_G);
   const wanted = next ? wantedG(order, state, next) : 0;
-  // With nothing on it yet a press says that the wanted amount went in, as without a scale.
-  const lies =
-    since !== null && shown.state === 'steady' && !lifted && since > Math.min(wanted / 2, 2 * stepG);
+  // With nothing on it yet a press says that the wanted amount went in, as without a scale. Something that still moves is nearer to
+  // what went in than the plan is.
+  const lies = since !== null && !lifted && since > Math.min(wanted / 2, 2 * stepG);
   const g = typed ?? (lies ? since : null);
   const take = useCallback(() => {
     if (!next) return;
