@@ -116,11 +116,11 @@ export function sizeOf(repair: RepairId, formula: Formula, lookup: Lookup): Size
   return null;
 }
 
-/** How much larger a version is than the formula it was made from: the middle of the ratios of the lines both have; 1 without any. */
-function timesOf(baked: Formula, written: Formula): number {
-  const were = new Map(written.parts.flatMap((p) => p.lines).map((l) => [l.id, massOf(l)]));
-  const ratios = baked.parts
-    .flatMap((p) => p.lines)
+const linesOf = (f: Formula): Line[] => f.parts.flatMap((p) => p.lines);
+
+/** How much larger lines are than they were (g by id): the middle of the ratios of those that are in both; 1 without any. */
+function timesOf(lines: readonly Line[], were: ReadonlyMap<string, number>): number {
+  const ratios = lines
     .flatMap((l) => {
       const was = were.get(l.id) ?? 0;
       return was > 0 && massOf(l) > 0 ? [massOf(l) / was] : [];
@@ -141,16 +141,15 @@ export function heldFor(
   baked: Formula,
   written: Formula,
 ): Record<string, number> {
-  const times = timesOf(baked, written);
-  const were = new Map(written.parts.flatMap((p) => p.lines).map((l) => [l.id, massOf(l)]));
-  const held = baked.parts
-    .flatMap((p) => p.lines)
-    .flatMap((l): [string, number][] => {
-      if (l.id === lineId) return [[l.id, toG / times]];
-      if (l.amount.massG === null) return [];
-      const at = massOf(l) / times;
-      const was = were.get(l.id) ?? 0;
-      return Math.abs(at - was) <= SAME * was ? [] : [[l.id, at]];
-    });
+  const lines = linesOf(baked);
+  const were = new Map(linesOf(written).map((l) => [l.id, massOf(l)]));
+  const times = timesOf(lines, were);
+  const held = lines.flatMap((l): [string, number][] => {
+    if (l.id === lineId) return [[l.id, toG / times]];
+    if (l.amount.massG === null) return [];
+    const at = massOf(l) / times;
+    const was = were.get(l.id) ?? 0;
+    return Math.abs(at - was) <= SAME * was ? [] : [[l.id, at]];
+  });
   return Object.fromEntries(held);
 }

@@ -31,13 +31,20 @@ const FEW_WORDS = /^\p{L}+(?:\s\p{L}+)?$/u;
 /** A heat or a time may stand without its unit where its name says what it is: "Oven: 190", "Time: 25". */
 const BARE = /^\d{2,3}(?:\s*(?:-|–|to)\s*\d{2,3})?$/;
 
+/** What figures tell of an oven, of a time, or of both. */
+const figures = (said: string, oven: boolean, time: boolean): Facts => ({
+  ...(oven ? { oven: said } : {}),
+  ...(time ? { time: said } : {}),
+});
+
 /** A figure that no name stands before, among others in a row: "makes 16 | 350F | 22-25 min | 8x8 pan". */
 function bareFact(said: string): Facts | null {
   if (/^(?:makes|yields?)\b/i.test(said)) return /\d/.test(said) ? { yields: said } : null;
   if (/\b(?:tin|pan|dish)s?$/i.test(said)) return readTin(said) === null ? null : { tin: said };
   if (!isFigures(said)) return null;
-  const [oven, time] = [heatsIn(said, false).length > 0, minutesIn(said) !== null];
-  return oven || time ? { ...(oven ? { oven: said } : {}), ...(time ? { time: said } : {}) } : null;
+  const oven = heatsIn(said, false).length > 0;
+  const time = minutesIn(said) !== null;
+  return oven || time ? figures(said, oven, time) : null;
 }
 
 /** What one piece of a row tells; `row`: nothing stands beside it. */
@@ -57,7 +64,7 @@ function factOf(text: string, row: boolean): Facts | null {
     const oven = heatsIn(`oven ${said}`, isOven).length > 0 || (isOven && BARE.test(said));
     const time = minutesIn(said) !== null || (isTime && BARE.test(said));
     if (isOven ? !oven : !time) return null;
-    return { ...(oven ? { oven: said } : {}), ...(time ? { time: said } : {}) };
+    return figures(said, oven, time);
   }
   if (TIN.test(name)) {
     const vessel = /(?:tin|pan|dish)\b/i.exec(name)?.[0].toLowerCase() ?? 'tin';

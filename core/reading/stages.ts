@@ -130,13 +130,14 @@ export function stagesIn(method: string): OvenRead {
   let now: { c: number; fan: boolean } | null = null;
   let cover: Cover = 'none';
   for (const sentence of sentencesOf(method)) {
+    const clauses = clausesOf(sentence);
     const warms = WARMS.test(sentence);
+    /** Nothing in it is only made ready. */
+    const isNow = !warms && !AHEAD.test(sentence);
     const bakes =
       BAKES.test(sentence) ||
       STARTS_HOT.test(sentence) ||
-      (!warms &&
-        !AHEAD.test(sentence) &&
-        (OVEN_AND_TIME.test(sentence) || clausesOf(sentence).some((c) => STARTS_HOT.test(c)))) ||
+      (isNow && (OVEN_AND_TIME.test(sentence) || clauses.some((c) => STARTS_HOT.test(c)))) ||
       (!warms && IN_OVEN.test(sentence)) ||
       (heated !== null && !warms && (INTO_HOT.test(sentence) || isLeftOut(sentence)));
     const heats = warms || HEATS_OVEN.test(sentence) || ONLY_HEAT.test(sentence);
@@ -145,7 +146,7 @@ export function stagesIn(method: string): OvenRead {
     // What stands before the verb of the oven is done elsewhere: "press into the tin, chill, bake 14 min".
     let begun = heats || STARTS_HOT.test(sentence) || (heated !== null && isLeftOut(sentence));
     let away = false;
-    for (const clause of clausesOf(sentence)) {
+    for (const clause of clauses) {
       if (AGAIN.test(clause) && stages.length > 0) continue;
       if (OFF.test(clause)) {
         away = true;
@@ -155,7 +156,7 @@ export function stagesIn(method: string): OvenRead {
         BAKES.test(clause) ||
         IN_OVEN.test(clause) ||
         STARTS_HOT.test(clause) ||
-        (!warms && !AHEAD.test(sentence) && OVEN_AND_TIME.test(clause)) ||
+        (isNow && OVEN_AND_TIME.test(clause)) ||
         (heated !== null && isLeftOut(sentence) && DONE_IN_OVEN.test(clause)) ||
         (turns && TURNS.test(clause)) ||
         (heated !== null && /\b(?:pot|casserole|stone|steel|dutch oven)\b/i.test(clause));

@@ -25,6 +25,8 @@ const SHAPES: readonly [TinShape, RegExp][] = [
   ['tray', /\b(?:tray|traybake|baking sheet|sheet pan|rectangular|brownie|swiss roll|jelly roll)\b/i],
   ['square', /\bsquare\b|\bsq\b/i],
   ['round', /\b(?:round|cake tin|cake pan|springform|sandwich tins?|loose[- ]bottomed|skillet)\b/i],
+  // A tin sold by its dough.
+  ['loaf', /\b[12]\s*-?\s*lb\s+(?:tin|pan)\b/i],
 ];
 /** Two sides tell a shape that no word tells: one as long as the other is a square. */
 function shapeOfSides([a, b]: readonly number[]): TinShape | null {
@@ -114,10 +116,7 @@ export function readTin(text: string): StatedTin | null {
     );
     const sides = sidesIn(measured);
     const shape =
-      shapeOf(around) ??
-      // A tin sold by its dough is a loaf tin.
-      (/\b[12]\s*-?\s*lb\s+(?:tin|pan)\b/i.test(around) ? 'loaf' : null) ??
-      (lined || /\b(?:tin|pan|dish)\b/i.test(around) ? shapeOfSides(sides) : null);
+      shapeOf(around) ?? (lined || /\b(?:tin|pan|dish)\b/i.test(around) ? shapeOfSides(sides) : null);
     if (!shape) continue;
     const written = lined ? lined[0].replace(/^\D+/, '') : nameOf(around);
     const count =

@@ -22,12 +22,10 @@ import classes from './notebook.module.css';
 import { Multiples } from './Multiples';
 import { Photo } from './Photos';
 import { useVersions } from './useVersions';
-import { bakedOn } from './Why';
+import { bakedOn, MOST_TRIALS } from './Why';
 import { notebookWords } from '../../words/data/en/notebook';
 
 const W = notebookWords.timelinePage;
-
-const MOST = '299';
 
 /** What each trial changed against the one before it, the first against the original; null until all of it is there. */
 function useChanges(
@@ -53,7 +51,7 @@ function useChanges(
 export function TimelinePage() {
   const { id = '' } = useParams();
   const { data: detail } = useFormulaQuery(id);
-  const { data, error } = useTrialsQuery({ formula: id, limit: MOST });
+  const { data, error } = useTrialsQuery({ formula: id, limit: MOST_TRIALS });
   const trials = useMemo(() => [...(data?.trials ?? [])].sort((a, b) => a.bakedAt - b.bakedAt), [data]);
   const original = detail?.versions[0]?.id;
   const { versions } = useVersions([...(original ? [original] : []), ...trials.map((t) => t.versionId)]);

@@ -20,8 +20,8 @@ const W = notebookWords.why;
 
 type Props = { id: string; trial: Trial; version: Version; written: Formula | null; lookup: Lookup };
 
-/** A formula with more trials than this is worth a page of its own. */
-const MOST_TRIALS = '299';
+/** So many trials of one formula are asked for at once. */
+export const MOST_TRIALS = '299';
 
 /** What speaks against a cause, a change that was tried to no avail first. */
 const ruledOutBy = (s: Suspect): string[] => [
