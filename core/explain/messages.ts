@@ -32,12 +32,15 @@ export type HeldThing =
 export type Messages = {
   'read.empty': Plain;
   'read.noFlour': Plain;
+  'read.perHundred': Plain;
   'read.tooManyLines': { given: number; max: number };
   'bake.tempsDisagree': { c: number; f: number };
   'bake.ovenOdd': { c: number };
   'bake.ovenUnread': Text;
+  'bake.ovenByWord': { word: string; c: number };
   'bake.timeUnread': Text;
   'line.long': { max: number };
+  'line.more': Name;
   'name.unknown': Name;
   'name.choice': Name & { taken: string };
   'name.unsure': Name;

@@ -75,6 +75,15 @@ function kindOf(text: string): StepKind {
 const ONLY_MAKES = /^(?:makes|serves|yields?)\b[^.!?]{0,60}\d[^.!?]{0,40}[.!]?$/i;
 const MAX_STEPS = 60;
 
+/** A full stop behind a word, not behind a shortened one. */
+const STOPPED =
+  /(?<=\p{L}{3}[.!?])(?<!\b(?:mins?|secs?|hrs|tbsps?|tsps?|temp|approx|deg|pkt|lbs|pts|med|lge|incl|etc)\.)\s+(?=\p{Ll})/iu;
+/** The sentences of a row. Where none begins with a capital, whoever wrote it wrote none. */
+function sentencesOf(text: string): string[] {
+  const capital = text.split(/(?<=[.!?])\s+(?=\p{Lu})/u);
+  return capital.length > 1 ? capital : text.split(STOPPED);
+}
+
 /**
  * Reads a method into steps: one a line where it has several lines, else one a sentence; leading numbers and
  * bullets are taken off. At most 60 steps are made; what follows stays together in the last.
@@ -84,7 +93,7 @@ export function readSteps(text: string): Step[] {
     .split(/\r?\n/)
     .map((l) => l.trim())
     .filter(Boolean);
-  const raw = lines.length > 1 ? lines : text.split(/(?<=[.!?])\s+(?=[A-Z])/);
+  const raw = lines.length > 1 ? lines : sentencesOf(text);
   const clean = raw
     .map((s) => s.replace(/^\s*(?:(?:step\s*)?\d{1,2}[.):]\s+|[-*•]\s+)/i, '').trim())
     .filter((s) => s !== '' && !ONLY_MAKES.test(s));

@@ -30,27 +30,30 @@ const UNIT_WORDS: [UnitId, string][] = [
   ['lb', 'lbs?\\.?|pounds?'],
   [
     'tbsp',
-    'tbsps?\\.?|tbs\\.?|tbl\\.?|tablespoons?|tablespoonfuls?|dessertspoons?|EL|Essl\\.|E(?:ss|ß)löffel|T\\.?(?=\\s|$)',
+    'tbsps?\\.?|tblsps?\\.?|tbs\\.?|tbl\\.?|tablespoons?|tablespoonfuls?|spoonfuls?|tb\\.?(?=\\s)|dessertspoons?|EL|Essl\\.|E(?:ss|ß)löffel|T\\.?(?=\\s|$)',
   ],
   ['tsp', 'tsps?\\.?|teaspoons?|teaspoonfuls?|TL|Teel\\.|Teelöffel|t\\.?(?=\\s|$)'],
   ['cup', 'cups?|cupfuls?|mugs?|Tassen?|Becher|c\\.?(?=\\s)|c\\.'],
   ['pint', 'pints?|pt\\.?'],
   ['quart', 'quarts?|qt\\.?'],
   ['l', 'l|lit(?:er|re)s?'],
-  ['pinch', 'pinch(?:es)?|Prisen?|Msp\\.?|Messerspitzen?'],
+  [
+    'pinch',
+    'pinch(?:es)?|gratings?|sprinkl(?:es?|ings?)(?=\\s+of)|dustings?(?=\\s+of)|Prisen?|Msp\\.?|Messerspitzen?',
+  ],
   ['dash', 'dash(?:es)?'],
   ['drop', 'drops?|Tropfen'],
   ['splash', 'splash(?:es)?|Schuss|Spritzer'],
   ['drizzle', 'drizzles?|glugs?'],
   ['piece', 'Stücke?|Stk\\.?'],
   ['stick', 'sticks?'],
-  ['sachet', 'sachets?|packets?|envelopes?|packs?|Päckchen|Pckg?\\.?|Pkg\\.?|Packung(?:en)?|Beutel'],
+  ['sachet', 'sachets?|packets?|envelopes?|env\\.|packs?|Päckchen|Pckg?\\.?|Pkg\\.?|Packung(?:en)?|Beutel'],
   ['tin', 'tins?|cans?|cartons?|jars?|Dosen?|Gläser|Glas'],
   ['clove', 'cloves?(?=\\s+(?:of\\s+)?garlic)|Zehen?(?=\\s+Knoblauch)'],
   ['leaf', 'leaf|leaves|sheets?(?=\\s+(?:of\\s+)?gelatin)'],
   ['stalk', 'stalks?|Stängel'],
   ['knob', 'knobs?'],
-  ['handful', 'handfuls?|Handvoll'],
+  ['handful', 'handfuls?|bunch(?:es)?|Handvoll'],
 ];
 const tableOf = (flags: string) =>
   UNIT_WORDS.map(([unit, words]) => ({ unit, pattern: new RegExp(`^(?:${words})(?![\\p{L}])`, flags) }));
@@ -174,9 +177,10 @@ function unitAt(text: string): { unit: UnitId; length: number } | null {
 
 /** The size of one packet: "400 g", "(400 g)", "x 400 g", "400g" before or after the packet's word. */
 const EACH = new RegExp(
-  `^(?:x\\s*|of\\s+)?\\(?\\s*(${NUMBER})\\s*-?\\s*(g|kg|ml|l|oz|lb)\\b\\.?(?:\\s*(?:each|net))?(?:[;,/]\\s*(${NUMBER})\\s*(g|ml)\\s*drained)?\\s*\\)?[-\\s]*`,
+  `^(?:x\\s*|of\\s+)?\\(?\\s*(${NUMBER})\\s*-?\\s*(g|kg|ml|l|oz|lb|ounces?|pounds?)\\b\\.?(?:\\s*(?:each|net))?(?:[;,/]\\s*(${NUMBER})\\s*(g|ml)\\s*drained)?\\s*\\)?[-\\s]*`,
   'i',
 );
+const OF_PACKETS: Record<string, UnitId> = { ounce: 'oz', ounces: 'oz', pound: 'lb', pounds: 'lb' };
 const PACKET = /^(?:tins?|cans?|cartons?|jars?|sachets?|packets?|envelopes?|packs?|sticks?)\b/i;
 
 /** How a thing of a known weight is sold, before its name; pot barley is a grain. */
@@ -190,7 +194,7 @@ function eachAt(text: string): Each | null {
   if (!m) return null;
   const [qty, unit] = m[3] ? [numberOf(m[3]), m[4]!] : [numberOf(m[1]!), m[2]!];
   return Number.isFinite(qty) && qty > 0
-    ? { qty, unit: unit.toLowerCase() as UnitId, length: m[0].length }
+    ? { qty, unit: (OF_PACKETS[unit.toLowerCase()] ?? unit.toLowerCase()) as UnitId, length: m[0].length }
     : null;
 }
 
@@ -199,7 +203,10 @@ export function readAmount(text: string): { reading: Reading; rest: string } | n
   const m = QUANTITY.exec(text);
   if (!m?.[2]) {
     // "Juice of", "handful of", "knob of": one of it.
-    const bare = /^(?:large |small |good )?(?:pinch|dash|knob|handful|splash|drizzle|glug)\b/i.test(text);
+    const bare =
+      /^(?:large |small |good )?(?:pinch|dash|knob|handful|bunch|splash|drizzle|glug|grating|sprinkl(?:e|ing) of)\b/i.test(
+        text,
+      );
     return bare ? readAmount(`1 ${text.replace(/^(?:large|small|good) /i, '')}`) : null;
   }
   const first = numberOf(m[2]);

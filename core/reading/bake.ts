@@ -1,6 +1,6 @@
 import { msg, type Msg } from '../explain';
 import type { BakePhase, StatedBake } from '../formula';
-import { heatsIn, minutesIn, plausible } from './heats';
+import { heatsIn, minutesIn, plausible, worded } from './heats';
 import { stagesIn, type OvenRead, type Stage } from './stages';
 
 /** To a tenth of a degree, so that a whole °F is found again in it. */
@@ -62,7 +62,11 @@ export function readBake(
 ): { bake: StatedBake | null; issues: BakeIssue[] } {
   const issues: BakeIssue[] = [];
   const field = time.trim();
-  const read = stagesIn(method);
+  const byFigures = stagesIn(method);
+  // A word of an oven is one where no figure says how hot it is.
+  const byWord = byFigures.heated || firstOf(byFigures) || oven.trim() ? null : worded(method);
+  if (byWord) issues.push(msg('bake.ovenByWord', { word: byWord.word, c: byWord.c }));
+  const read = byWord ? stagesIn(byWord.text) : byFigures;
   const said = oven.trim() ? ovenField(oven, issues) : null;
   const whole = minutesIn(field) ?? minutesIn(`${field} min`);
   if (field && !whole) issues.push(msg('bake.timeUnread', { text: field.slice(0, 60) }));
@@ -73,7 +77,10 @@ export function readBake(
   const fits =
     total !== null && (!whole || told === inField || (total[0] <= whole[1] && total[1] >= whole[0]));
   // Where the heat itself is in doubt there is no telling what its stretches are.
-  const phases = fits && issues.length === 0 ? phasesOf(told, first?.c ?? null, first?.fan ?? false) : null;
+  const phases =
+    fits && issues.every((i) => i.code === 'bake.ovenByWord')
+      ? phasesOf(told, first?.c ?? null, first?.fan ?? false)
+      : null;
   const minutes = field && !phases ? whole : total;
   // A field that tells of stretches begins with the first of them.
   const start =

@@ -64,6 +64,8 @@ const WORTH: Record<Guess['by'], number> = { name: 6, shape: 2, lift: 0.8 };
 const VERB = 2;
 const UNTOLD = 0.3;
 
+/** Kinds that a deed makes, whatever is in them. */
+const BY_DEED: readonly ClassId[] = ['doughnut', 'boiled_ring'];
 /** Verbs and vessels that only some kinds have. */
 const VERBS: [RegExp, readonly ClassId[]][] = [
   [/\b(?:muffin|cupcake) (?:tin|tray|pan|cases?|cups?)\b|\bpaper cases\b/i, ['muffin']],
@@ -129,15 +131,16 @@ function fits(own: Make, of: Shares, yeasted: boolean): number {
 /**
  * The kind of a part by all that speaks of it: what it and the bake are called, its make-up for 100 g of flour, and the verbs
  * and vessels of its method. Probabilities of the kinds add up to 1; the likeliest comes with the next, and what speaks for
- * it. Where flour is no base, the name and the things in it decide alone.
+ * it. Where flour is no base, the name and the things in it decide alone. `raised`: what lifts it that was put into a part made before.
  */
 export function kindOf(
   part: Omit<Part, 'classId'>,
   title: string,
   method: string,
   lookup: Lookup,
+  raised: readonly Ingredient[] = [],
 ): KindGuess & { classId: ClassId } {
-  const within = part.lines.map((l) => lookup(l.item)).filter((i) => i !== null);
+  const within = [...part.lines.map((l) => lookup(l.item)).filter((i) => i !== null), ...raised];
   const guess = classOfPart(
     { name: part.name, rows: part.lines.map((l) => l.amount.written) },
     title,
@@ -150,12 +153,14 @@ export function kindOf(
     const own = MAKES[id];
     return own && shares ? fits(own, shares, yeasted) : null;
   };
+  const said = VERBS.filter(([verb]) => verb.test(method)).map(([, ids]) => ids);
   if (shares && (MAKES[guess.classId] || guess.by === 'lift'))
     for (const id of CLASS_IDS) {
+      // What is fried or boiled is told by that: nothing else is guessed to be.
+      if (id !== guess.classId && BY_DEED.includes(id) && !said.some((ids) => ids.includes(id))) continue;
       const fit = fitOf(id);
       if (fit !== null) scores.set(id, (scores.get(id) ?? 0) + fit);
     }
-  const said = VERBS.filter(([verb]) => verb.test(method)).map(([, ids]) => ids);
   for (const ids of said)
     for (const id of ids) if (scores.has(id)) scores.set(id, scores.get(id)! + VERB / Math.sqrt(ids.length));
   const ranked = [...scores].sort((x, y) => y[1] - x[1]);
@@ -175,16 +180,45 @@ export function kindOf(
   };
 }
 
+/** A dough that is made the day before, to raise another. */
+const PREFERMENT = /\b(?:levain|leaven|poolish|biga|pre-?ferment|starter|sponge|soaker)\b/i;
+/** What raises a part that has no lift of its own: the yeast or starter of a dough that was made for it. */
+function raisedFrom(
+  part: Omit<Part, 'classId'>,
+  parts: readonly Omit<Part, 'classId'>[],
+  lookup: Lookup,
+): Ingredient[] {
+  const lifts = (p: Omit<Part, 'classId'>, ...groups: Ingredient['group'][]): Ingredient[] =>
+    p.lines.map((l) => lookup(l.item)).filter((i) => i !== null && groups.includes(i.group)) as Ingredient[];
+  if (PREFERMENT.test(part.name) || lifts(part, 'leavener', 'yeast', 'starter').length > 0) return [];
+  return parts
+    .filter((p) => p.id !== part.id && PREFERMENT.test(p.name))
+    .flatMap((p) => lifts(p, 'yeast', 'starter'));
+}
+
+/** The kind of each part of a formula, as `kindOf` tells it. The method speaks of the part that is most of the bake. */
+export function kindsOfParts(
+  parts: readonly Part[],
+  title: string,
+  method: string,
+  lookup: Lookup,
+): ReturnType<typeof kindOf>[] {
+  const main = mainPart(parts);
+  return parts.map((p) =>
+    kindOf(p, title, p.id === main?.id ? method : '', lookup, raisedFrom(p, parts, lookup)),
+  );
+}
+
 /** Below this the baker is asked, the two likeliest side by side. */
 export const SURE_OF_KIND = 0.8;
 
 /** The formula with its guessed kinds guessed again, after something in it was corrected; what the baker said stays. */
 export function guessAgain(formula: Formula, lookup: Lookup): Formula {
-  const main = mainPart(formula.parts);
   const method = formula.method.map((s) => s.text).join('\n');
-  const parts = formula.parts.map((p) => {
+  const kinds = kindsOfParts(formula.parts, formula.title, method, lookup);
+  const parts = formula.parts.map((p, at) => {
     if (!p.guess) return p;
-    const { classId, ...guess } = kindOf(p, formula.title, p.id === main?.id ? method : '', lookup);
+    const { classId, ...guess } = kinds[at]!;
     return { ...p, classId, guess };
   });
   return { ...formula, parts };

@@ -8,7 +8,7 @@ const OVEN =
   /^(?:oven|(?:oven|baking|bake) temp(?:erature)?|temp(?:erature)?|heat|backofen|ofen|four|horno|forno)$/i;
 const TIME = /^(?:time|(?:bake|baking|cook|cooking|oven) time|time in the oven|bake for|backzeit|cuisson)$/i;
 const TIN = /^(?:(?:baking |cake |loaf )?(?:tin|pan|dish|mould|mold)(?: size)?|backform|form)$/i;
-const YIELDS = /^(?:makes|yields?|quantity|number|ergibt)$/i;
+const YIELDS = /^(?:makes|yields?|quantity|qty|number|portions|ergibt)$/i;
 /** Of the cook and the work, and of nothing that is worked out. */
 const ABOUT =
   /^(?:prep(?:aration)?|active|hands[- ]on|total|overall|ready in|level|skill|difficulty|rating|category|cuisine|course|author|cost)(?: time)?$/i;

@@ -10,7 +10,7 @@ export type Section = { name: string; rows: string[] };
 /** Words of titles and headings that tell the kind of bake, the more telling first. */
 const CLASS_NAMES: [RegExp, ClassId][] = [
   [/\b(wash|for brushing)\b/i, 'wash'],
-  [/\b(glaze|icing|frosting|drizzle|caramel|syrup)\b/i, 'glaze'],
+  [/\b(glaze|icing|frosting|buttercream|drizzle|caramel|syrup)\b/i, 'glaze'],
   [/\b(crumble|crumb|streusel|topping|top)\b/i, 'crumb'],
   [/\bfrangipane\b/i, 'frangipane'],
   [
@@ -43,6 +43,7 @@ const CLASS_NAMES: [RegExp, ClassId][] = [
     'cracker',
   ],
   [/\b(cookies?|biscuits?|shortbread|bars?|gingerbread|snaps|thins|macaroons?|amaretti)\b/i, 'cookie'],
+  [/\b(tray ?bakes?|sheet cakes?|bundts?|lamingtons?|fruit ?cakes?)$/i, 'batter'],
   [/\b(soda bread|quick loaf|banana bread|corn ?bread|scones?)\b/i, 'soda_bread'],
   [/\b(bagels?|boiled rings?|pretzels?)\b/i, 'boiled_ring'],
   [/\b(doughnuts?|donuts?|fritters?|beignets?|berliners?)\b/i, 'doughnut'],
@@ -51,7 +52,7 @@ const CLASS_NAMES: [RegExp, ClassId][] = [
   [/\b(crown|brioche|braid|plait|cinnamon rolls?|stollen|babka|enriched)\b/i, 'enriched'],
   [/\b(buns?|rolls?)\b/i, 'bun'],
   [/\b(seed(?:ed)? (?:loaf|slab|bread|brick)|life loaf)\b/i, 'seed_loaf'],
-  [/\b(levain|boule|free-?form|round loaf|gel loaf|round)\b/i, 'gel_loaf'],
+  [/\b(levain|sourdough|boule|free-?form|round loaf|gel loaf|round)\b/i, 'gel_loaf'],
 ];
 /** Whether a name tells of a class. */
 export const namesClass = (name: string): boolean => CLASS_NAMES.some(([is]) => is.test(name));
@@ -120,9 +121,19 @@ export function guessClass(title: string, ingredients: readonly Ingredient[]): G
     !yeasted
   )
     return byName('egg_custard');
+  // What is poured over has no flour that anything lifts: "lemon drizzle" is the cake that has one.
+  if (named === 'glaze' && lifted && ingredients.some((i) => i.flour)) return byName('batter');
   // Egg or milk without sugar is brushed on for its shine.
   if (named === 'glaze' && ingredients.length > 0 && ingredients.every((i) => SHINES.includes(i.group)))
     return byName('wash');
+  // Fat and sugar that are spread on and rolled in hold no fruit, and nothing sets them.
+  if (
+    named === 'fruit_filling' &&
+    ingredients.length > 0 &&
+    ingredients.every((i) => SPREADS.includes(i.group)) &&
+    ingredients.some((i) => i.group === 'sugar')
+  )
+    return byName('glaze');
   // A cream that starch sets is no fruit filling: there is no fruit in it.
   if (
     named === 'fruit_filling' &&
@@ -165,6 +176,16 @@ export function guessClass(title: string, ingredients: readonly Ingredient[]): G
 
 /** What a glaze is made of. */
 const SWEETENS: readonly Ingredient['group'][] = ['sugar', 'syrup', 'honey', 'acid', 'water', 'flavour'];
+
+/** What a filling is made of that is only spread on. */
+const SPREADS: readonly Ingredient['group'][] = [
+  ...SWEETENS,
+  'butter',
+  'fat_firm',
+  'oil',
+  'salt',
+  'chocolate',
+];
 
 /** A crust of what was baked before: crushed biscuits, crumbs. */
 const isOfCrumbs = ({ name, rows }: Section): boolean =>

@@ -3,9 +3,11 @@ import type { Amount, Line, LineRole } from '../formula';
 import { refTo, type GroupId, type Ingredient } from '../ingredients';
 import { isMassUnit, type TextMeasures, type UnitId } from '../units';
 import { NUMBER, readAmount, type Reading } from './amount';
+import { tidied } from './tidy';
 import { readTrailingAmount } from './trailing';
 import type { Fix } from './checks';
 import { isSilent, type Matcher, type NameMatch } from './match';
+import { moreIn } from './more';
 import { gumSaid, meaning, MORE_FOR, nameIn, withGum } from './names';
 import { expandRow, unmarked } from './things';
 import { gramsOf, isBareGrams, PACKED, SIFTED } from './weigh';
@@ -41,6 +43,9 @@ const useOf = (text: string): string =>
 const MADE_FLOUR =
   /\b(?:whizzed|ground|blitzed|blended|processed|milled|pulsed)\s+(?:in)?to\s+(?:an?\s+)?(?:fine\s+)?flour\b/i;
 
+/** "100 g sugar (or less to taste)": the amount stands. */
+const LESS_OR_MORE = /[,(]?\s*\bor (?:less|more|a bit (?:less|more))\b[^,;()]*\)?/gi;
+
 function roleOf(text: string, ingredient: Ingredient | null): LineRole | undefined {
   const use = useOf(text);
   if (
@@ -56,7 +61,8 @@ function roleOf(text: string, ingredient: Ingredient | null): LineRole | undefin
     )
   )
     return 'dusting';
-  if (/\bto taste\b|\bas needed\b|\bif (?:needed|desired)\b/i.test(text)) return 'taste';
+  if (/\bto taste\b|\bas needed\b|\bif (?:needed|desired)\b/i.test(text.replace(LESS_OR_MORE, ' ')))
+    return 'taste';
   return ingredient && INCLUSIONS.includes(ingredient.group) ? 'inclusion' : undefined;
 }
 
@@ -119,7 +125,7 @@ function splitPlus(rest: string): { added: Reading; rest: string } | null {
 }
 
 const clean = (written: string): string =>
-  unmarked(written.slice(0, MAX_LINE_CHARS))
+  unmarked(tidied(written.slice(0, MAX_LINE_CHARS)))
     .replace(/\u00a0/g, ' ')
     .replace(/\byogs?\b/gi, 'yogurt')
     .replace(/\bw\/(?!o)\s*/gi, 'with ')
@@ -235,6 +241,8 @@ export function readLineWith(written: string, id: string, context: ReadContext, 
   const { match, chosen } = meaning(name, preparation, main, matcher);
   const sure = chosen !== null || isSilent(match);
   if (chosen !== null) say(msg('name.choice', { name: name.slice(0, 80), taken: chosen }));
+  const left = moreIn(preparation, sure ? match.best!.id : null, matcher);
+  if (left !== null) say(msg('line.more', { name: left.slice(0, 80) }));
   const said = gumSaid(written);
   const ingredient = sure ? context.ingredient(withGum(match.best!.id, said)) : null;
   if (!sure) say(msg(match.best ? 'name.unsure' : 'name.unknown', { name: name.slice(0, 80) }));

@@ -9,7 +9,7 @@ const QUALIFIERS = new Set(
   an for and or plus extra fine well beaten cubed diced sliced halved lukewarm tepid hot boiling unsweetened certified
   firmly lightly level heaped about approx my our your best some blanched refined squeezed pitted drained rinsed tinned
   canned frozen thawed ripe forced unwaxed seasonal hulled strong strongly brewed crushed crumbled dusting minced trimmed cored deseeded washed
-  dry-roasted stoned torn superfine range strained sieved cooled chilled melt divided optional needed if desired
+  dry-roasted stoned torn smooth crunchy drippy chunky superfine range strained sieved cooled chilled melt divided optional needed if desired
   taste serve serving topping decorate filling dough cool iced ice mature sharp mild ripe thick runny whipped grind grade style slivers
   hand piece pieces chunks scant lg med skin on off tightly loosely active stale day old homemade shop bought leftover
   frisch frische frischer frisches weich weiche kalt kalte kaltes warm warme warmes lauwarm lauwarme lauwarmes heiß heißes
@@ -74,6 +74,10 @@ const plain = (name: string): string =>
     .trim();
 /** How bakers shorten words in their own notes. */
 const SHORTENED: Record<string, string> = {
+  'b p': 'baking powder',
+  'b powder': 'baking powder',
+  'b soda': 'baking soda',
+  'b carb': 'baking soda',
   gf: 'gluten free',
   ap: 'all purpose',
   choc: 'chocolate',

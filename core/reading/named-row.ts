@@ -10,13 +10,13 @@ export const PART_NAME =
   /^(?:[\p{L}-]+\s){0,2}(?:crust|base|dough|batter|pastry|filling|topping|crumble|streusel|frangipane|glaze|icing|frosting|custard|wash|shell|case|curd|ganache|meringue)$/iu;
 /** Words that parts of a bake are called by, last in their name. */
 export const NAMES_PART =
-  /\b(?:dough|batter|base|cream|sauce|syrup|drizzle|swirl|sponge|levain|poolish|starter|soaker|top|topping|gel|finish|garnish|dry|wet|mix|layer)$/i;
+  /\b(?:dough|batter|base|(?:butter)?cream|frosting|ganache|sauce|syrup|drizzle|swirl|sponge|levain|poolish|starter|soaker|top|topping|gel|finish|garnish|dry|wet|mix|layer)$/i;
 /** The same in German. */
 const NAMES_PART_DE =
   /^für\s+(?:den|die|das)\b|(?:teig|boden|füllung|belag|guss|glasur|streusel|creme|überzug|sirup)$/iu;
 /** Two bowls of one batter are no two parts of a bake. */
 export const BOWL_OF =
-  /^(?:the\s+|for the\s+)?(?:dry|wet|liquid)s?(?:\s+(?:bits|things?|ingredients?|stuff|mix|goods|bowl))?:?$/i;
+  /^(?:the\s+|for the\s+)?(?:(?:dry|wet|liquid)s?(?:\s+(?:bits|things?|ingredients?|stuff|mix|goods|bowl))?|(?:group|bowl|mix(?:ture)?|set|list)\s+[a-d1-4]):?$/i;
 /** Water that is boiled in and poured away: no dough, whatever is in it. */
 export const BATH = /\b(?:bath|boiling|for boiling|poaching)\b/i;
 
@@ -117,6 +117,8 @@ export function namedRow(row: string, matcher: Pick<Matcher, 'matchWritten'>): N
   if (/[.!?]\s+\p{Lu}/u.test(rest)) return null;
   const things = thingsIn(rest.replace(/[.!]$/, ''), matcher);
   if (!things) return null;
+  // "Golden syrup: 3 big spoons" is a thing and its amount, whatever parts are called by the word.
+  if (things.every((t) => !t.known) && pieceOf(name, matcher).known) return null;
   const measured = things.some((t) => t.measured);
   const all = things.every((t) => t.measured);
   if (!(things.some((t) => t.known) || (isPart && all)) || !(isPart || measured)) return null;

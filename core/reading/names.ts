@@ -7,6 +7,8 @@ export const MORE_FOR =
 /** The name of the thing: what is left without notes, brackets and "of". */
 export function nameIn(rest: string): { name: string; preparation: string } {
   const bare = rest
+    // What is in doubt is said behind.
+    .replace(/\?+(?:\s.*)?$/, ' ')
     .replace(/[([][^()[\]]*[)\]]/g, ' ')
     .replace(MORE_FOR, ' ')
     .replace(/(?:\bat|@)\s*(?:about\s+)?\d{1,3}\s*°?\s*[CF]?\b.*$/i, ' ')
@@ -16,7 +18,8 @@ export function nameIn(rest: string): { name: string; preparation: string } {
       /\b(?:for|to)\s+(?:the\s+)?(?:greas|brush|glaz|lin|tin|pan|ring|mould|griddle|ramekin|skillet|peel|fry|wash|dust|sprinkl|roll|flour|serv|decorat|garnish|finish|scatter|top)\w*.*$/i,
       ' ',
     )
-    .replace(/\b(?:to taste|as needed|if needed|if desired|optional)\b.*$/i, ' ');
+    .replace(/\b(?:to taste|as needed|if needed|if desired|optional)\b.*$/i, ' ')
+    .replace(/\bof (?:your |my )?choice\b/i, ' ');
   const [head = '', ...tail] = bare.split(/,|;|\s[-–—]\s/);
   return {
     name: head
@@ -68,6 +71,25 @@ function choicesIn(name: string): string[] {
 const PLANT_BUTTER =
   /^(?:(?:soft|cold|melted|softened|very|chilled)\s+)*(?:vegan|plant(?:[- ]based)?|dairy[- ]free|non[- ]?dairy)\s+butter$/i;
 
+/** What a bracket says that a thing is of: "milk (oat)", "chocolate (milk)", "yoghurt (I use coconut)". */
+const OF_KIND =
+  /\(\s*(?:(?:preferably|ideally|i(?:['’]ve)? used?|e\.?g\.?|such as)\s+)?(\p{L}[\p{L}' -]{1,23})\)/iu;
+/** A bracket that speaks of another thing, of what it is for, or of how it was bought. */
+const NO_KIND =
+  /^(?:or|and|plus|not|no|see|if|as|my|we|to|for|at|from|about|same|any|optional)\b|\b(?:or|and)\b/i;
+/** What a name means with the kind that its bracket tells, where that makes another thing of it. */
+function ofKind(
+  name: string,
+  written: string,
+  plain: Match,
+  matcher: Pick<Matcher, 'matchWritten'>,
+): Match | null {
+  const kind = OF_KIND.exec(written)?.[1]?.trim();
+  if (kind === undefined || NO_KIND.test(kind)) return null;
+  const { match } = meaning(`${kind} ${name}`, '', '', matcher);
+  return isSilent(match) && match.best!.id !== plain.best?.id ? match : null;
+}
+
 /**
  * What a name means: by itself, with what is said of gum left off, with a fact in brackets added ("corn flour (starch)"),
  * or, of a choice, the first member that is known, with the others beside it.
@@ -79,6 +101,8 @@ export function meaning(
   matcher: Pick<Matcher, 'matchWritten'>,
 ): { match: Match; chosen: string | null } {
   const whole = matcher.matchWritten(gumless(name), preparation);
+  const kind = ofKind(name, written, whole, matcher);
+  if (kind) return { match: kind, chosen: null };
   if (isSilent(whole)) return { match: whole, chosen: null };
   if (PLANT_BUTTER.test(name)) {
     // The block is what is baked with; that it was taken is said, with the other beside it.

@@ -11,11 +11,12 @@ import { readLineWith, type ReadContext, type ReadLine } from './line';
 import { linkMethod } from './actions';
 import { stepsWithoutFacts, withoutFacts, type Facts } from './facts';
 import { withUptake } from './uptake';
-import { kindOf } from './evidence';
+import { kindsOfParts } from './evidence';
 import { referenceMatcher } from './match';
 import { FINISH } from './kinds';
 import { BATH, namedRow } from './named-row';
-import { SAID_LINE } from './bullet';
+import { BULLET, SAID_LINE } from './bullet';
+import { percentList } from './percent';
 import { isWholePaste, rowsOf, undecorated, type SaidRows } from './rows';
 import { markBeside } from './beside';
 import { isHeading, MAX_LINES, sectionsOf } from './sections';
@@ -84,12 +85,31 @@ function checkLines(parts: readonly Part[], lines: readonly ReadLine[], context:
   }
 }
 
-const SAME_WEIGHT = /^(?:-\s*)?(?:the )?same weight (?:again )?(?:of |in )?(.+)$/i;
-/** "Same weight of soft butter": as heavy as the row before, where that has grams. */
-function asHeavyAs(row: string, before: ReadLine | undefined): string {
+const SAME_WEIGHT =
+  /^(?:-\s*)?(?:the )?same (?:weight|amount)(?: again)?(?:\s*:)?\s*(?:each )?(?:of |in )?\s*:?\s*(.+)$/i;
+const EQUAL =
+  /^equal (?:volumes?|weights?|amounts?|quantities|parts|measures)(?: each)?(?: of)?\s*:?\s*(.+?)\s*[,(]?\s*(?:about |around |approx\.? |~)?(\d+(?:[.,]\d+)?\s*(?:g|ml|oz|cups?|kg|l))(?: (?:of )?each)?\)?$/i;
+const AMONG = /\s*(?:,|;|\+|&|\band\b)\s*/i;
+/**
+ * "Same weight of soft butter, sugar, flour": as heavy as the row before, each, where that has grams. "Equal volumes of eggs, milk and
+ * flour (200 ml each)": so much of each. Any other row as it is.
+ */
+function sharedOut(row: string, before: ReadLine | undefined): string[] {
   const same = SAME_WEIGHT.exec(row);
   const massG = before?.line.amount.massG?.value;
-  return same && massG ? `${Math.round(10 * massG) / 10} g ${same[1]!}` : row;
+  const equal = EQUAL.exec(row);
+  const [names, amount] =
+    same && massG
+      ? [same[1]!, `${Math.round(10 * massG) / 10} g`]
+      : equal
+        ? [equal[1]!, equal[2]!]
+        : [null, ''];
+  return names === null
+    ? [row]
+    : names
+        .split(AMONG)
+        .filter(Boolean)
+        .map((name) => `${amount} ${name}`);
 }
 
 /** A row without long stretches of white, which say nothing and which every pattern would look through again. */
@@ -120,26 +140,52 @@ function parted(asked: ReadInput): { input: ReadInput; notes: string[]; isWhole:
   return { input, notes: apart.notes, isWhole: true };
 }
 
+/** The name of a part without what its heading says beside: "Levain (night before)". */
+const bareName = (name: string): string =>
+  name
+    .replace(/\([^()]*\)/g, ' ')
+    .trim()
+    .toLowerCase();
+
 /** Whether a row only names a part that was made before: "all the levain". What is in it stands there. */
 function isOfPart(row: string, before: readonly Part[]): boolean {
   const named = /^(?:all\s+(?:of\s+)?(?:the\s+)?|the\s+)([\p{L}\s]{3,30}?)(?:\s+(?:from\s+)?above)?$/iu.exec(
-    row.trim(),
+    row.replace(BULLET, '').trim(),
   )?.[1];
-  return named !== undefined && before.some((p) => p.name.toLowerCase() === named.toLowerCase());
+  return named !== undefined && before.some((p) => bareName(p.name) === bareName(named));
+}
+
+/** A thing and a number behind or before it, with no unit. */
+const BARE_NUMBER =
+  /^(?:\p{L}[\p{L} '’-]*\s\d{1,4}(?:[.,]\d+)?|\d{1,4}(?:[.,]\d+)?\s\p{L}[\p{L} '’-]*)(?:\s*\([^()]*\))?$/u;
+/** So many such rows are a list that was weighed in grams throughout. */
+const LEAST_BARE = 3;
+/** A row read in grams where no piece of it is known, its number has no unit, and the list around it has none either: "salt 8". */
+function inGrams(read: ReadLine, row: string, id: string, context: ReadContext): ReadLine {
+  if (!BARE_NUMBER.test(row) || read.issues.every((i) => i.code !== 'amount.noMeasure')) return read;
+  const again = readLineWith(/^\d/.test(row) ? row.replace(/^(\S+)/, '$1 g') : `${row} g`, id, context);
+  const g = again.line.amount.massG?.value;
+  if (g === undefined) return read;
+  const { written } = read.line.amount;
+  const line = { ...again.line, amount: { ...again.line.amount, written } };
+  return { ...again, line, issues: [...again.issues, { ...msg('amount.bareGrams', { g }), lineId: id }] };
 }
 
 /** The lines of a list under their headings, each heading a part. */
 function partsOf(rows: string[], context: ReadContext): { parts: Part[]; lines: ReadLine[] } {
   const lines: ReadLine[] = [];
   const parts: Part[] = [];
+  const isBare = rows.filter((r) => BARE_NUMBER.test(r.replace(BULLET, ''))).length >= LEAST_BARE;
   for (const section of sectionsOf(rows, context.matcher)) {
     const own: ReadLine[] = [];
     for (const said of section.rows) {
       if (isOfPart(said, parts)) continue;
       const row = said.replace(SAID_LINE, '');
-      for (const single of expandRow(asHeavyAs(row, own.at(-1)))) {
+      for (const single of sharedOut(row, own.at(-1)).flatMap(expandRow)) {
         if (lines.length + own.length >= MAX_LINES) break;
-        own.push(readLineWith(row, `l${lines.length + own.length + 1}`, context, single));
+        const id = `l${lines.length + own.length + 1}`;
+        const read = readLineWith(row, id, context, single);
+        own.push(isBare ? inGrams(read, row.replace(BULLET, ''), id, context) : read);
       }
     }
     if (own.length === 0) continue;
@@ -164,9 +210,9 @@ function setKinds(
   { title, method, classId: said }: { title: string; method: string; classId: ClassId | undefined },
   lookup: Lookup,
 ): void {
+  const kinds = kindsOfParts(parts, title, method, lookup);
   for (const [at, part] of parts.entries()) {
-    // The method speaks of the first, unless others are as heavy.
-    const { classId, ...guess } = kindOf(part, title, at === 0 ? method : '', lookup);
+    const { classId, ...guess } = kinds[at]!;
     part.classId = (at === 0 ? said : undefined) ?? classId;
     if (at > 0 || !said) part.guess = guess;
   }
@@ -190,6 +236,7 @@ export function readFormula(asked: ReadInput, given: ReadContext = referenceCont
     facts,
   );
   const counted = wanted.filter((r) => !isHeading(r) || namedRow(r, context.matcher)).length;
+  if (percentList(asked.text)?.isSaid === false) issues.push(msg('read.perHundred'));
   if (counted === 0) issues.push(msg('read.empty'));
   if (counted > MAX_LINES) issues.push(msg('read.tooManyLines', { max: MAX_LINES, given: counted }));
 
@@ -200,7 +247,9 @@ export function readFormula(asked: ReadInput, given: ReadContext = referenceCont
   const isSaid = (row: string) => Object.hasOwn(asked.rows ?? {}, row);
   const method = stepsWithoutFacts(steps, facts, isSaid).join('\n');
   markBeside(lines, method);
-  setKinds(parts, { title, method, classId: input.classId }, lookup);
+  // Where nothing is called by a name, what it makes tells what it is.
+  const called = title || (readYield([facts.yields ?? '', ...notes].join('\n'))?.name ?? '');
+  setKinds(parts, { title: called, method, classId: input.classId }, lookup);
   checkLines(parts, lines, context);
   const { bake, issues: bakeIssues } = readBake(
     narrowed(input.oven ?? '') || (facts.oven ?? ''),
@@ -211,7 +260,8 @@ export function readFormula(asked: ReadInput, given: ReadContext = referenceCont
   const all = ingredientsIn({ lines: lines.map((l) => l.line) }, context);
   if (counted > 0 && !all.some((i) => i.flour)) issues.push(msg('read.noFlour'));
   const yields = readYield([facts.yields ?? '', ...notes, method, title].join('\n')) ?? undefined;
-  const tin = readTin([facts.tin ?? '', title, method].join('\n')) ?? undefined;
+  // What only a note tells of a tin counts where nothing else does.
+  const tin = readTin([facts.tin ?? '', title, method].join('\n')) ?? readTin(notes.join('\n')) ?? undefined;
   issues.push(...checkBatch(parts, yields, tin, lookup));
   const formula: Formula = {
     schema: 1,

@@ -1,9 +1,36 @@
+import { readAmount } from './amount';
 import { BULLET, SAID_LINE } from './bullet';
 import { factsOfRows } from './facts';
 import { toldInSteps } from './inline';
 import { referenceMatcher } from './match';
-import { namedRow } from './named-row';
+import { BOWL_OF, namedRow } from './named-row';
+import {
+  ACT,
+  AMOUNT,
+  AMOUNT_INSIDE,
+  BAKES,
+  BYLINE,
+  CLOSING,
+  FIRST_PERSON,
+  HEAT_FIRST,
+  HERE_IS,
+  NOTE_MARK,
+  NO_DEED,
+  NOTE_START,
+  NUMBERED,
+  SIZE_FIRST,
+  AS_MUCH,
+  THING_FIRST,
+  TIMES_ROW,
+  TIME_FIRST,
+  TO_ONLOOKERS,
+  TO_SERVE,
+  markOf,
+} from './row-signs';
+import { expandRow } from './things';
+import { tidied } from './tidy';
 import { saysWhatItMakes } from './tin';
+import { readTrailingAmount } from './trailing';
 import { unfolded } from './unfold';
 
 /**
@@ -15,50 +42,9 @@ export const ROW_KINDS = ['title', 'note', 'heading', 'line', 'step', 'mark'] as
 export type RowKind = (typeof ROW_KINDS)[number];
 export type PasteRows = { title: string; list: string[]; method: string[]; notes: string[] };
 
-const NUMBERED = /^(?:step\s*)?(?:\d{1,2}\s*[.):]|[a-k]\))\s+(?=\D)/i;
-const AMOUNT =
-  /^(?:about |approx\.? |~|scant |heaped |generous |a |an |one |two |three |four |six |half )?(?:\d|½|¼|¾|⅓|⅔|⅛|⅜|⅝|⅞|pinch|handful|knob|splash|dash|dozen|sachet|tin\b|can\b|packet|juice|zest|cup\b|tbsp|tsp)/i;
-/** An amount behind its thing, or within the row: "butter 200", "flour: 300g, of which half rice". */
-const AMOUNT_INSIDE =
-  /^(?!.*\b(?:in|into|on|onto|over|each|per|until|at)\b)[\p{L} .'-]{2,30}(?:\([^()]{1,40}\)\s*)?[ :]\s*\d{1,4}(?:[.,/]\d+)?(?:\s*[-–]\s*\d{1,4})?(?:\s?(?:g|kg|ml|tbsps?|tsps?|cups?|oz|sachets?|packets?)\b.*|\s(?:heaped|level|rounded|scant|generous)\b.*|\s*[Tt]?(?:\s*\([^()]*\)|\s+\p{L}+)?)$/u;
-/** How long, and not how much: "22-25 min: golden at the edges". */
-const TIME_FIRST = /^(?:about )?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s?(?:mins?|minutes|hours?|hrs?)\b/i;
-/** How hot, and not how much: "180C/160 fan. Toss the filling in a dish". */
-const HEAT_FIRST = /^(?:fan )?\d{3}\s*(?:°\s*[CF]?|[CF]\b)/i;
-/** What is a deed elsewhere is a thing before its amount: "butter 200 (soft)", "flour: 300 g". */
-const THING_FIRST =
-  /^(?:(?:warm|cool|dry|brown|wet|set|ice) \p{L}+(?: \p{L}+)?|butter|flour|oil|eggs?|cream|ice|sugar|salt)(?:\s*\([^()]{1,40}\))?\s*[: ]\s*\d/iu;
-const LIST_MARK =
-  /^(?:the\s+)?(?:zutaten|ingredients?(?:\s+list)?|you(?:'ll| will)? need|what you(?:'ll| will)? need|weigh(?: out)?|shopping)\s*:?$/i;
-const STEP_MARK =
-  /^(?:the\s+)?(?:(?:zu|vor)bereitung|anleitung|so geht['’]?s|method|directions?|instructions?|preparation|steps?|procedure|how(?: to| i)?(?: make| do)?(?: it| them)?|to make(?: it| them)?|what to do|making(?: it| them)?)\s*:?$/i;
-const NOTE_MARK =
-  /^(?:notes?|tips?|storage|storing|to store|to serve|serving|variations?|nutrition|equipment|substitutions?|source|ps|p\.s\.)\b/i;
-/** What it is eaten with is the end of the method, and no note: it may hold what someone avoids. */
-/** How one takes leave of the reader. */
-const CLOSING =
-  /^(?:let me know|enjoy\b[^.]{0,20}$|happy baking|bon app[eé]tit|would you like|tell me (?:if|how))\b/i;
-/** How one who is asked for a recipe begins it. */
-const HERE_IS =
-  /^here(?:['’]s| is)\s+(?:an?|my|our|the)\s+(.{3,80}?)(?:\s+recipe)?(?:\s+for you)?\s*[:.!]?$/i;
-const TO_SERVE = /^(?:to serve|serving|serve with)\s*:\s*\S/i;
-const NOTE_START =
-  /^(?:makes|serves|yields?|servings?|prep(?:aration)? time|cook(?:ing)? time|bake time|total time|difficulty|rating|keeps|freezes|recipe by|from |adapted|posted|updated|print|jump to|share|pin )\b/i;
-/** Who wrote it and when, before its title. */
-const BYLINE =
-  /^(?:by|written by|recipe by|posted|shared|published|author|from the kitchen of)\b|^https?:|^\d{1,2}[./ -]\w+[./ -]\d{2,4}$/i;
-/** Times of the whole, in a row: "prep 30 min | bake 15 min". */
-const TIMES_ROW =
-  /^(?:prep|active|hands[- ]on|rise|rest|bake|cook|total)\b[: ]*\d+[^.]{0,20}?(?:min|h|hr|hours?)\b\s*(?:$|[|,;·+-])/i;
-const FIRST_PERSON = /\b(?:i|i'm|i've|my|we|our|us|me)\b/i;
-/** Words that a step begins with. */
-const ACT =
-  /^(?:then |next,? |meanwhile,? |now |first,? |finally,? |gently |slowly |quickly |lightly |carefully |next day,? |the night before,? |next morning,? |in the morning,? |in a (?:large |small |big |separate )?(?:bowl|pan|pot|jug),? |using |with )?(?:activate|add|allow|arrange|bake|beat|bind|blend|bloom|blind|blitz|boil|break|bring|brush|butter|chill|chop|clean|coat|combine|cook|cool|core|cover|cream|crumble|cut|dissolve|divide|dot|drain|drizzle|drop|dust|egg|feed|fill|flatten|flip|flour|fold|form|freeze|fry|garnish|gather|grate|grease|grill|grind|heat|hydrate|ice|keep|knead|lay|leave|let|lift|line|lower|make|mash|measure|melt|mix|oil|pat|peel|pile|pinch|pipe|place|poach|pour|preheat|pre-heat|press|prick|prove|proof|pulse|put|reduce|refrigerate|remove|rest|return|rinse|roll|rub|scald|scatter|score|scrape|season|separate|serve|set|shape|sieve|sift|simmer|slice|slide|soak|soften|spoon|spread|sprinkle|squeeze|stand|steam|steep|stir|strain|stretch|swirl|take|tear|tent|tip|toast|top|toss|transfer|trim|turn|twist|unmould|use|wait|warm|wash|weigh|wet|whip|whisk|whizz|work|wrap)\b/i;
-const BAKES =
-  /\b(?:oven|bake|minutes?|mins?|hours?|hrs?|until|till?|°|degrees|gas (?:mark )?\d)\b|\b\d{1,3}m\b/i;
 /** Words set bold or slanted, without the signs for it. */
 const unstyled = (row: string): string =>
-  row
+  tidied(row)
     .replace(/(\*\*|__)(?=\S)(.*?\S)\1/g, '$2')
     .replace(/(?<![\w*])\*(?=[^\s*])([^*]*[^\s*])\*(?![\w*])/g, '$1');
 /** A row without the stars, rules and hashes it is set in; nothing where it is a rule. */
@@ -69,7 +55,7 @@ export function undecorated(given: string): string {
   return (
     row
       // A row of dots leads the eye from a thing to its amount.
-      .replace(/\s*(?:\.{3,}|…+|_{3,})\s*(?=[\d½¼¾⅓⅔⅛])/g, ' ')
+      .replace(/\s*(?:\.{3,}|…+|_{3,})\s*(?=[\d½¼¾⅓⅔⅛])/g, AMOUNT.test(row.replace(BULLET, '')) ? ', ' : ' ')
       .replace(/^[~=_#*-]{2,}\s*|^[_~]+|(?<=\S)\s*[~=_#*-]{2,}$|[_~]+$/g, '')
       .replace(/^\*(?=\S)(.*\S)\*$/, '$1')
       .trim()
@@ -79,6 +65,14 @@ const MOST_DECORATED = 200;
 /** So many words a title has at most: it may say what it makes as well. */
 const MOST_TITLE = 15;
 const words = (row: string): number => row.split(/\s+/).length;
+
+/** Whether a row has an amount that does not stand first: "butter 200", "Egg — 1". */
+const hasAmountInside = (row: string): boolean =>
+  AMOUNT_INSIDE.test(row) ||
+  (words(row) <= MOST_WITH_AMOUNT &&
+    (readTrailingAmount(row) !== null || readAmount(expandRow(row)[0] ?? '') !== null));
+/** In so many words a row is a thing and its amount, and no sentence that ends in a figure. */
+const MOST_WITH_AMOUNT = 9;
 
 type Scores = Record<RowKind, number>;
 const NEVER = -50;
@@ -90,22 +84,24 @@ function scoresOf(raw: string, first: boolean, section: 'none' | 'list' | 'steps
   const numbered = NUMBERED.test(row);
   const bare = row.replace(NUMBERED, '');
   const n = words(row);
-  const timed = TIME_FIRST.test(row);
+  const timed = TIME_FIRST.test(row) || SIZE_FIRST.test(row);
   // A list behind a name is as good as an amount.
   const amount =
     !numbered &&
     !timed &&
     !HEAT_FIRST.test(row) &&
-    (AMOUNT.test(row) || namedRow(row, referenceMatcher) !== null);
+    !TO_ONLOOKERS.test(row) &&
+    (AMOUNT.test(row) || AS_MUCH.test(row) || namedRow(row, referenceMatcher) !== null);
   const sentence =
     /[.!?]$/.test(row) || /[.!?]\s+[A-Z]/.test(row) || /[a-z)]\. [a-z].*[a-z)]\. [a-z]/.test(row);
   // "Butter for greasing" is a thing, not what one does.
-  const act = ACT.test(bare) && !/^\S+ for (?:the )?\S+$/i.test(bare) && !THING_FIRST.test(bare);
+  const act =
+    ACT.test(bare) && !NO_DEED.test(bare) && !/^\S+ for (?:the )?\S+$/i.test(bare) && !THING_FIRST.test(bare);
   const colon = /:$/.test(row);
   const shouted = row.length > 3 && row === row.toUpperCase() && /[A-Z]/.test(row);
-  if (LIST_MARK.test(row) || STEP_MARK.test(row) || (NOTE_MARK.test(row) && (colon || n <= 2)))
-    return { title: NEVER, note: 0, heading: NEVER, line: NEVER, step: NEVER, mark: 20 };
-  const inside = !amount && !act && !numbered && !BAKES.test(row) && AMOUNT_INSIDE.test(row);
+  if (markOf(row)) return { title: NEVER, note: 0, heading: NEVER, line: NEVER, step: NEVER, mark: 20 };
+  const inside =
+    !amount && !act && !numbered && !BAKES.test(row.replace(/\([^()]*\)/g, ' ')) && hasAmountInside(row);
   const line =
     (amount ? 5 : inside ? 4 : -1) +
     (bulleted && !act ? 1 : 0) +
@@ -126,11 +122,11 @@ function scoresOf(raw: string, first: boolean, section: 'none' | 'list' | 'steps
     (BAKES.test(row) ? 1.5 : 0) +
     (amount ? -4 : 0) +
     (TO_SERVE.test(row) ? 14 : 0) +
-    (section === 'steps' ? 4 : section === 'list' ? -1.5 : 0);
+    (section === 'steps' ? 4 : section === 'list' ? -1.5 : section === 'notes' && !numbered ? -4 : 0);
   const note =
     (NOTE_START.test(row) || saysWhatItMakes(row) ? 6 : 0) +
     (TIMES_ROW.test(row) ? 9 : 0) +
-    (CLOSING.test(row) ? 14 : 0) +
+    (CLOSING.test(row) || TO_ONLOOKERS.test(row) ? 14 : 0) +
     (NOTE_MARK.test(row) ? (/^[^:]{1,20}:/.test(row) ? 10 : 5) : 0) +
     (FIRST_PERSON.test(row) ? 2.5 : 0) +
     (sentence ? 1.5 : 0) +
@@ -143,12 +139,15 @@ function scoresOf(raw: string, first: boolean, section: 'none' | 'list' | 'steps
     (/^for (?:the|your) /i.test(row) && n <= 8 && !sentence ? 6 : 0) +
     (shouted && n <= 5 && !amount ? 4 : 0) +
     (n <= 3 && !amount && !sentence && !act ? 1.5 : 0) +
+    (BOWL_OF.test(row) ? 4 : 0) +
     (amount || inside || n > 8 ? -6 : 0) +
     (section === 'steps' || section === 'notes' ? -2 : 0);
   const title =
     first && HERE_IS.test(row)
       ? 14
-      : first && !BYLINE.test(row)
+      : first &&
+          !BYLINE.test(row) &&
+          !/^(?:makes|serves|yields?)\b.*\d|^(?:makes|serves|yields?) (?:an?|one|two)\b/i.test(row)
         ? n <= MOST_TITLE && !amount && !/[.:]$/.test(row)
           ? 8
           : n <= MOST_TITLE && !amount
@@ -189,9 +188,7 @@ export function kindsOf(rows: readonly string[], said: SaidRows = {}): RowKind[]
     if (facts[i]) scores.note += FACT;
     const told = Object.hasOwn(said, row) ? said[row] : undefined;
     if (told) for (const kind of ROW_KINDS) scores[kind] = kind === told ? SAID : NEVER;
-    if (LIST_MARK.test(bare)) section = 'list';
-    else if (STEP_MARK.test(bare)) section = 'steps';
-    else if (NOTE_MARK.test(bare)) section = 'notes';
+    section = markOf(bare)?.opens ?? section;
     return scores;
   });
   let best = new Map<RowKind, { sum: number; path: RowKind[] }>([['mark', { sum: 0, path: [] }]]);
@@ -246,10 +243,10 @@ const BEHIND_TITLE =
 function titleOf(row: string): { title: string; notes: string[] } {
   const here = HERE_IS.exec(row)?.[1];
   if (here !== undefined) return { title: here[0]!.toUpperCase() + here.slice(1), notes: [] };
-  const [title = '', ...notes] = row.split(/\s*[|·•]\s*/);
+  const [title = '', ...notes] = row.replace(/^(?:recipe|title|name)\s*:\s*(?=\S)/i, '').split(/\s*[|·•]\s*/);
   return notes.length > 0 && notes.every((n) => BEHIND_TITLE.test(n))
     ? { title, notes }
-    : { title: row, notes: [] };
+    : { title: row.replace(/^(?:recipe|title|name)\s*:\s*(?=\S)/i, ''), notes: [] };
 }
 
 /** A text in its pieces: numbering and marks of sections are gone, headings end with a colon. */
@@ -266,7 +263,8 @@ export function rowsOf(text: string, said: SaidRows = {}): PasteRows {
         .replace(/[★☆✦]/g, ' ')
         .replace(/^[#*\s]+|[*\s]+$/g, '')
         .replace(/\s+/g, ' ');
-    } else if (kind === 'note') out.notes.push(bare);
+    } else if (kind === 'mark') out.notes.push(...[markOf(bare)?.beside ?? ''].filter(Boolean));
+    else if (kind === 'note') out.notes.push(bare);
     else if (kind === 'heading') out.list.push(`${bare.replace(/:$/, '')}:`);
     else if (kind === 'line') out.list.push(said[row] === 'line' ? SAID_LINE + bare : bare);
     else if (kind === 'step') (TO_SERVE.test(row) ? served : out.method).push(bare.replace(NUMBERED, ''));
@@ -285,8 +283,12 @@ const MOST_ROW = 2000;
 
 /** Whether a text is more than a list: it has steps, and lines with amounts before them. */
 export function isWholePaste({ list, method }: PasteRows): boolean {
-  const amounts = list.filter(
-    (r) => AMOUNT.test(r) || AMOUNT_INSIDE.test(r) || namedRow(r, referenceMatcher) !== null,
-  );
-  return method.length > 0 && amounts.length >= 2;
+  // What is as much as each other is several things.
+  const thingsIn = (r: string): number =>
+    AS_MUCH.test(r)
+      ? 2
+      : AMOUNT.test(r) || hasAmountInside(r.replace(BULLET, '')) || namedRow(r, referenceMatcher) !== null
+        ? 1
+        : 0;
+  return method.length > 0 && list.reduce((sum, r) => sum + thingsIn(r), 0) >= 2;
 }

@@ -3,6 +3,7 @@ import { namesClass, type Section } from './kinds';
 import { isSilent, type Matcher } from './match';
 import { BOWL_OF, headingName, namedRow, NAMES_PART, PART_NAME } from './named-row';
 import { BULLET, SAID_LINE } from './bullet';
+import { expandRow } from './things';
 
 /** Text that is taken at most; beyond it the rest is left and said. */
 export const MAX_LINES = 500;
@@ -18,6 +19,9 @@ const isBareHeading = (text: string): boolean => /^(?:the\s+)?ingredients?:?$/i.
 /** So many words a heading without its colon has at most. */
 const MOST_HEADING = 4;
 
+/** A part that goes in whole, and as much as something is large, are rows of the list. */
+const NO_NAME = /^all\b|\bsize of\b/i;
+
 /**
  * A heading without a colon: a few words without an amount before a row that has one. What names an ingredient is one only
  * where it stands first, has no bullet among rows that do, or names what follows ("Apples", then "3 lb tart apples").
@@ -32,7 +36,8 @@ function isBareName(
   if (row.startsWith(SAID_LINE)) return false;
   const next = rows[at + 1]?.replace(BULLET, '');
   const bare = row.replace(BULLET, '');
-  if (next === undefined || readAmount(bare) || !readAmount(next)) return false;
+  if (next === undefined || readAmount(expandRow(bare)[0] ?? bare) || !readAmount(next) || NO_NAME.test(bare))
+    return false;
   const words = bare.split(' ').filter((w) => w !== '+' && w !== '&');
   if (words.length > MOST_HEADING || /[,;.!?\d]|\b(?:to|for|of|or|optional)\b/i.test(bare)) return false;
   if (bare === row && mostBulleted) return true;

@@ -28,14 +28,17 @@ const INTO_HOT =
 const TURNS = /\b(?:turn|drop|lower|reduce|bring)\b[^,;]*\b(?:down|up|to|heat|oven)\b[^,;]*\d{3}/i;
 /** A sentence that is a heat and nothing else: "350F." */
 const ONLY_HEAT =
-  /^\s*(?:fan )?\d{3}\s*°?\s*[CF](?:\s*[/(]\s*\d{3}\s*°?\s*[CF]?)?(?: fan)?\)?(?:\s*\/?\s*gas (?:mark )?\d)?\.?$/i;
+  /^\s*(?:fan )?\d{3}\s*(?:°?\s*[CF]|deg(?:rees)?\.?(?:\s*[CF])?)(?:\s*[/(]\s*\d{3}\s*°?\s*[CF]?)?(?: fan)?\)?(?:\s*\/?\s*gas (?:mark )?\d)?\.?$/i;
 /** What is heated with the oven is no bake yet. */
 const WARMS = /^\s*(?:meanwhile,?\s+)?(?:pre-?)?heat\b/i;
 const STARTS_HOT =
-  /^\s*(?:at\s+|oven:?\s+)?(?:gas\s*(?:mark\s*)?\d{1,2}|\d{3}\s*(?:°\s*)?[CF]?(?:\s*(?:\(\s*)?(?:fan|convection)\s*\d{0,3}\s*\)?)?)\s*,?\s+(?:for\b|\d)/i;
+  /^\s*(?:at\s+|oven:?\s+)?(?:gas\s*(?:mark\s*)?\d{1,2}(?:\s*\/\s*\d{3}\s*°?\s*C?)?|\d{3}\s*(?:(?:°|deg(?:rees)?\b\.?)\s*)?[CF]?(?:\s*(?:\(\s*)?(?:(?:no\s+)?(?:fan|convection)\s*\d{0,3}|gas\s*(?:mark\s*)?\d{1,2})\s*\)?)?)(?:\s*,?\s+(?:for\b|\d)|\s*\/\s*\d{1,3}(?:\s*[-–]\s*\d{1,3})?\s*(?:min|h))/i;
 /** An oven, how hot and how long, in one breath: "Dutch oven 245°C 40' lid on". */
 const OVEN_AND_TIME =
-  /\boven\b[^.]{0,12}\d{3}\s*°?\s*[CF]?\s*,?\s*(?:for\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s*(?:mins?\b|minutes\b|m\b|['’′])/i;
+  /\boven\b[^.]{0,12}\d{3}\s*°?\s*[CF]?\s*,?\s*(?:for\s+)?(?:about\s+|around\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s*(?:mins?\b|minutes\b|m\b|['’′])/i;
+/** A heat and then a time, with no verb: "23 cm tin, 180C, 40 min". */
+const HEAT_THEN_TIME =
+  /\d{3}\s*(?:°\s*[CF]?|[CF]\b)(?:\s*\(?fan\)?)?\s*(?:[,/]\s*|\s)(?:for\s+)?(?:about\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s*(?:mins?\b|minutes\b|h\b|hrs?\b|hours?\b|m\b)/i;
 /** How long before a bake an oven is put on. */
 const AHEAD = /\b(?:before|ahead|beforehand|in advance|to (?:pre-?)?heat|to get hot)\b/i;
 /** Minutes until something only an oven does: after it was heated they are a bake, whatever verb is left out. */
@@ -113,7 +116,8 @@ function timeAlone(method: string): [number, number] | null {
     if (ELSEWHERE.test(sentence) || WARMS.test(sentence)) continue;
     const clause = clausesOf(sentence).at(-1) ?? '';
     const [time, ...more] = TIMED_FIRST.test(clause) ? timesIn(clause) : [];
-    if (time && more.length === 0 && /^[\s.!]*$/.test(clause.slice(time.end))) return time.minutes;
+    if (time && more.length === 0 && /^[\s.!]*(?:[-–—(:].*)?$/.test(clause.slice(time.end)))
+      return time.minutes;
     if (TIMED_FIRST.test(sentence) && PUT_IN.test(sentences[i - 1] ?? ''))
       return timesIn(sentence)[0]!.minutes;
   }
@@ -134,9 +138,11 @@ export function stagesIn(method: string): OvenRead {
     const warms = WARMS.test(sentence);
     /** Nothing in it is only made ready. */
     const isNow = !warms && !AHEAD.test(sentence);
+    const figuresAlone = isNow && !ELSEWHERE.test(sentence) && HEAT_THEN_TIME.test(sentence);
     const bakes =
       BAKES.test(sentence) ||
       STARTS_HOT.test(sentence) ||
+      figuresAlone ||
       (isNow && (OVEN_AND_TIME.test(sentence) || clauses.some((c) => STARTS_HOT.test(c)))) ||
       (!warms && IN_OVEN.test(sentence)) ||
       (heated !== null && !warms && (INTO_HOT.test(sentence) || isLeftOut(sentence)));
@@ -144,7 +150,8 @@ export function stagesIn(method: string): OvenRead {
     const turns = TURNS.test(sentence) && (heated !== null || stages.length > 0);
     if (!bakes && !heats && !turns) continue;
     // What stands before the verb of the oven is done elsewhere: "press into the tin, chill, bake 14 min".
-    let begun = heats || STARTS_HOT.test(sentence) || (heated !== null && isLeftOut(sentence));
+    let begun =
+      heats || figuresAlone || STARTS_HOT.test(sentence) || (heated !== null && isLeftOut(sentence));
     let away = false;
     for (const clause of clauses) {
       if (AGAIN.test(clause) && stages.length > 0) continue;

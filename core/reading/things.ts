@@ -2,6 +2,7 @@ import { NUMBER, numberOf, readAmount } from './amount';
 import { readTrailingAmount } from './trailing';
 import { nameIn } from './names';
 import { BULLET } from './bullet';
+import { isCountUnit, isMassUnit, toMillilitres, US_MEASURES } from '../units';
 
 /** A thing by its number in the list: "1. 250 g starter". */
 const NUMBER_BEFORE = /^\s*\d{1,2}[.)]\s+(?=[\d½¼¾⅓⅔⅛])/;
@@ -80,6 +81,7 @@ const MAY_SHARE =
 
 /** A longer row is no list of things. */
 const MOST_JOINED = 240;
+const MOST_THINGS = 12;
 
 /** Things that one row joins, each with its amount; null where it is of one thing. */
 function joined(row: string): string[] | null {
@@ -101,7 +103,7 @@ function joined(row: string): string[] | null {
   if (bath && isThing(bath[1]!) && isThing(into)) return [bath[1]!, into];
   const open = row.replace(/\([^()]*\)/g, (m) => m.replace(/[+,;&]|\band\b|\bplus\b/g, ' '));
   const pieces = open.split(JOIN).filter(Boolean);
-  if (pieces.length < 2 || pieces.length > 4) return null;
+  if (pieces.length < 2 || pieces.length > MOST_THINGS) return null;
   // "1 c buttermilk or 1 c oat milk + 1 T vinegar": what is joined to the other choice goes with it.
   if (pieces.length === 2 && OTHERWISE.test(pieces[0]!) && !/[,;]/.test(JOIN.exec(open)![0]))
     return [pieces[0]!];
@@ -132,7 +134,47 @@ const COMPOUND_EGG = new RegExp(
 
 /** "Flaked almonds, a handful": the amount comes last. */
 const LAST_BY_HAND =
-  /^([^,\d]+),\s*(?:an?\s+|one\s+)?(?:small\s+|large\s+|good\s+|big\s+)?(handful|pinch|dash|splash|drizzle|knob)$/i;
+  /^(?:([^,\d]+),\s*(?:an?\s+|one\s+)?|(\p{L}+(?:\s\p{L}+)?)\s+(?:an?\s+|one\s+)?)(?:small\s+|large\s+|good\s+|big\s+)?(handful|pinch|dash|splash|drizzle|knob|bunch)$/iu;
+
+/**
+ * "Butter the size of an egg": as much as so large a thing holds. Old kitchen tables give a quarter cup and two spoons; a hazelnut of
+ * 15 mm holds half a teaspoon. From memory.
+ */
+const AS_LARGE: Record<string, string> = {
+  egg: '1/4 cup',
+  walnut: '2 tbsp',
+  nut: '2 tbsp',
+  hazelnut: '1/2 tsp',
+  pea: '1/8 tsp',
+  bean: '1/4 tsp',
+};
+const LARGE_AS =
+  /^(?:an?\s+)?(?:(?:piece|lump|knob|bit)\s+of\s+)?(\p{L}[\p{L} ]{1,30}?),?\s+(?:about\s+)?(?:the\s+)?size of an?\s+(?:small |large )?(egg|walnut|hazelnut|nut|pea|bean)\b/iu;
+
+/** "1 egg made up to 300 ml with milk". */
+const MADE_UP =
+  /^((?:\d|an?|one|two|three)\s+(?:(?:large|medium|small)\s+)?eggs?),?\s+(?:beaten,?\s+)?(?:and\s+)?made up to\s+(.+)$/i;
+/** What an egg fills, ml: some 50 g of 1.03 g/ml. */
+const EGG_ML = 49;
+/** The egg, and as much of the other as is lacking. It is a phrase of British kitchens: so are its pints. */
+function madeUp(row: string): string[] | null {
+  const m = MADE_UP.exec(row);
+  const eggs = m && readAmount(m[1]!);
+  const whole = m && readAmount(m[2]!);
+  const thing = whole?.rest.replace(/^with\s+/i, '').trim() ?? '';
+  if (
+    !m ||
+    !eggs ||
+    !whole ||
+    thing === '' ||
+    isMassUnit(whole.reading.unit) ||
+    isCountUnit(whole.reading.unit)
+  )
+    return null;
+  const ml = toMillilitres(whole.reading.qty[0], whole.reading.unit, { ...US_MEASURES, pints: 'imperial' });
+  const left = Math.round(ml - EGG_ML * eggs.reading.qty[0]);
+  return left > 0 ? [m[1]!, `${left} ml ${thing}`] : null;
+}
 
 /** Said last, it is how two things share one amount, and no cream. */
 const HALVES =
@@ -209,7 +251,11 @@ export function expandRow(given: string): string[] {
   const behind = row.split(/\s*[,;]\s+/);
   if (behind.length > 1 && behind.every((p) => AMOUNT_BEHIND.test(p)))
     return behind.map((p) => (/\d$/.test(p) && !COUNTED.test(p) ? `${p} g` : p));
+  const large = LARGE_AS.exec(row);
+  if (large) return [`${AS_LARGE[large[2]!.toLowerCase()]!} ${large[1]!}`];
+  const filled = madeUp(row);
+  if (filled) return filled;
   const last = LAST_BY_HAND.exec(row);
-  if (last) return [`1 ${last[2]!} ${last[1]!}`];
+  if (last) return [`1 ${last[3]!} ${last[1] ?? last[2]!}`];
   return halved(row) ?? (joined(row) ?? [row]).map(ofEgg).flatMap(inHalves);
 }

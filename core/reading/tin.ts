@@ -28,9 +28,12 @@ const SHAPES: readonly [TinShape, RegExp][] = [
   // A tin sold by its dough.
   ['loaf', /\b[12]\s*-?\s*lb\s+(?:tin|pan)\b/i],
 ];
-/** Two sides tell a shape that no word tells: one as long as the other is a square. */
-function shapeOfSides([a, b]: readonly number[]): TinShape | null {
-  if (a === undefined || b === undefined) return null;
+/** What is cut into squares is baked in a square tin, if no word says otherwise. Common practice, no source. */
+const IN_SQUARES = /\b(?:brownies?|blondies?|tray ?bakes?|flapjacks?|bars?|squares|slices|fudge|parkin)\b/i;
+/** Sides tell a shape that no word tells: one as long as the other is a square; a "23 cm tin" is round. */
+function shapeOfSides([a, b]: readonly number[], text: string): TinShape | null {
+  if (a === undefined) return null;
+  if (b === undefined) return IN_SQUARES.test(text) ? 'square' : 'round';
   const [short, long] = [Math.min(a, b), Math.max(a, b)];
   // Narrow and long is a loaf tin: 9 x 5 inch, 21 x 11 cm. Common practice, no source.
   if (short <= 14 && long >= 1.5 * short) return 'loaf';
@@ -50,7 +53,7 @@ const ELSEWHERE =
   /\b(?:frying|saucepan|non[- ]?stick pan|griddle|roasting)\b|\bpan\b[^.]*\b(?:swirl|ladle|fry|medium heat)\b/i;
 const VESSEL = new RegExp(`\\b(?:${VESSELS}|(?:lidded |iron |bread )+pot)\\b`, 'i');
 const NAMED = new RegExp(
-  `(?:\\d|\\b(?:loaf|muffin|cupcake|bundt|ring|tube|pie|tart|tartlet|flan|quiche|tray|square|round|springform|cake|baguette|lidded|iron|bread)\\b)[^,.;:]{0,60}?\\b(?:${VESSELS}|pot)\\b`,
+  `(?:\\d|\\b(?:loaf|muffin|cupcake|bundt|ring|tube|pie|tart|tartlet|flan|quiche|tray|square|round|springform|cake|baguette|lidded|iron|bread)\\b)(?:[^,.;:]|\\.(?=\\d)){0,60}?\\b(?:${VESSELS}|pot)\\b`,
   'i',
 );
 /** The words of a text that name the tin: from its size, or its shape, to the vessel. */
@@ -62,6 +65,13 @@ const nameOf = (around: string): string =>
       /\b(?:into|onto|in)\s+(?:(?:an?|the|your)\s+)?|\b(?:line|grease|butter|oil|flour|prepare)\s+(?:an?|the|your)\s+/i,
     )
     .at(-1)!
+    // How it was made ready is none of its name.
+    .replace(
+      /^\s*(?:(?:well[- ])?(?:greased|lined|buttered|oiled|floured|prepared|paper-lined|deep|and|&|,)\s+)+(?=\S*\w)/i,
+      '',
+    )
+    .replace(/^\d{1,2}[.)]\s+/, '')
+    .replace(/[\s.,;:]+$/, '')
     .trim()
     .slice(0, 80);
 
@@ -72,7 +82,7 @@ const volume = (ml: number, share: number): Sourced => ({
   sourceId: 'practice',
 });
 
-/** The sides named in a text, in cm: "23 x 13 cm", "9 x 5 inch", "9x13", "20 cm". Bare small numbers are inches. */
+/** The sides named in a text, in cm: "23 x 13 cm", "9 x 5 inch", "9x13", "20 cm". Of bare numbers small ones are inches, and larger pairs cm. */
 function sidesIn(text: string): number[] {
   for (const m of text.matchAll(SIDES)) {
     const sides = [m[1], m[2], m[3]].filter((x): x is string => Boolean(x)).map(numberOf);
@@ -81,8 +91,10 @@ function sidesIn(text: string): number[] {
       ? 'cm'
       : /in|["″”]/i.test(m[0])
         ? 'in'
-        : sides.length > 1 && Math.max(...sides) <= 18
-          ? 'in'
+        : sides.length > 1
+          ? Math.max(...sides) <= 18
+            ? 'in'
+            : 'cm'
           : null;
     // A number that measures nothing ("gas 4") is passed over.
     if (unit === null) continue;
@@ -114,13 +126,15 @@ export function readTin(text: string): StatedTin | null {
       /\d+\s*(?:°\s*[CF]?|[CF]\b|(?:min|minutes|h|hours|mm)\b)|[\d/.]+\s*(?:cm|in(?:ch)?|["”″])\s*thick/gi,
       ' ',
     );
-    const sides = sidesIn(measured);
+    // How many tins is none of their sides: "2 x 20 cm tins".
+    const sides = sidesIn(measured.replace(/\b[1-4]\s*[x×]\s*(?=\d{2}\s*-?\s*cm\b)/i, ''));
+    const said = shapeOf(around);
     const shape =
-      shapeOf(around) ?? (lined || /\b(?:tin|pan|dish)\b/i.test(around) ? shapeOfSides(sides) : null);
+      said ?? (lined || /\b(?:tins?|pans?|dish)\b/i.test(around) ? shapeOfSides(sides, text) : null);
     if (!shape) continue;
     const written = lined ? lined[0].replace(/^\D+/, '') : nameOf(around);
     const count =
-      /\btwo\b|\b2\b(?=[^.]{0,25}(?:tins|pans))/i.test(around) && /tins|pans/i.test(around) ? 2 : 1;
+      /\btwo\b|\b2\b(?=[^.]{0,30}(?:tins|pans))/i.test(around) && /tins|pans/i.test(around) ? 2 : 1;
     if (hasHoles(shape)) {
       const named = HOLES.exec(around)?.[1];
       const holes = named ? numberOf(named) : 12;
@@ -153,7 +167,7 @@ export function readTin(text: string): StatedTin | null {
     return {
       shape,
       written,
-      volumeMl: volume(base * depth, c === undefined ? 0.15 : 0.06),
+      volumeMl: volume(base * depth, said === null && b === undefined ? 0.25 : c === undefined ? 0.15 : 0.06),
       count,
       cm: { ...across, ...(c === undefined ? {} : { high: c }) },
     };
@@ -167,7 +181,7 @@ const ADJECTIVE =
 const PIECE =
   '(?:muffins?|cupcakes?|buns?|rolls?|cookies?|biscuits?|bars?|squares?|loa(?:f|ves)|cakes?|flatbreads?|pancakes?|crêpes?|crepes?|scones?|tarts?|tartlets?|slices?|pieces?|rounds?|bases?|balls?|baguettes?|sticks?|bagels?|rings?|twists?|pretzels?|puffs?|eclairs?|wraps?|tortillas?|pizzas?|crackers?|shapes?|turnovers?|pies?|portions?|wedges?|fingers?|blondies?|brownies?|custards?|pots?|ramekins?|boules?|waffles?|strips?|ropes?|discs?|disks?|triangles?|mounds?|people|servings?|stück|stk\\b\\.?|brötchen|portionen|scheiben|plätzchen|kekse)';
 const SAYS_MAKES = new RegExp(
-  `\\b(?:makes?|yields?:?|gives|enough for|serves|for|für|ergibt|reicht für)\\s*:?\\s*(?:about\\s+|approx\\.?\\s+|around\\s+|ca\\.?\\s+|etwa\\s+|a\\s+)?${COUNT}(?:\\s*(?:-|–|to)\\s*\\d+)?\\s+(${ADJECTIVE}${PIECE})`,
+  `\\b(?:makes?|yields?:?|gives|enough for|serves|servings?(?=\\s*:)|for|für|ergibt|reicht für)\\s*:?\\s*(?:about\\s+|approx\\.?\\s+|around\\s+|ca\\.?\\s+|etwa\\s+|a\\s+)?${COUNT}(?:\\s*(?:-|–|to)\\s*\\d+)?\\s+(${ADJECTIVE}${PIECE})`,
   'i',
 );
 /** A row that says what it makes, and nothing else: "for about 16 squares". */
@@ -190,6 +204,8 @@ const SCALED = new RegExp(
   `\\b(?:into|among|between|in)\\s+${COUNT}\\s+(?:jars?|ramekins?|glasses|moulds?|cups|pots?|dishes)\\b|\\(${COUNT}\\s+pieces\\)|\\b(?:stamp|cut|punch|pipe|spoon|scoop|drop|mark|roll)\\b[^.;]{0,30}?(?:\\b(?:out|to)\\s+)?(?<![\\d/.])${COUNT}\\b(?!\\s*(?:[-–x×]|%))\\s+(?!(?:min|h\\b|hrs?|hour|sec|cm|mm|in\\b|inch|g\\b|kg|ml|°|times|tbsp|tsp|cups?\\s+of|quarters?|thirds?|half|parts?|goes|turns|rows|racks|trays|sheets|layers?|more|each|into|of\\s+the|days?|percent))(?=[a-z]|\\d{2,3}\\s*g\\b)`,
   'i',
 );
+/** How many, behind a title: "Birthday cupcakes x12". */
+const TIMES_SO_MANY = /(?<=\p{L}\s)[x×]\s?(\d{1,3})$/u;
 /** What follows a number that counts no pieces. */
 const MEASURED =
   '(?!\\s*["”″]|\\s*(?:[-–]\\s*\\d+\\s*)?(?:min|h\\b|hrs?|hour|cm|mm|in\\b|inch|g\\b|kg|ml|°|times|x|×|%|tbsp|tsp|cups?|layers?|parts? of|halves))';
@@ -209,7 +225,7 @@ export function readYield(text: string): Yield | null {
     .replace(/\b(ca|approx)\.\s+(?=\d)/gi, '$1 ')
     .split(/\r?\n|(?<=[.;!?])\s+/)
     .map((t) => t.slice(0, MOST_SENTENCE));
-  for (const says of [SAYS_MAKES, SAYS_COUNT, DOZENS, PARTS_INTO, SCALED, HOLES])
+  for (const says of [SAYS_MAKES, SAYS_COUNT, DOZENS, PARTS_INTO, SCALED, HOLES, TIMES_SO_MANY])
     for (const sentence of sentences) {
       const m = says.exec(sentence);
       const count = m?.slice(1).find((x) => x !== undefined && COUNTED.test(x));

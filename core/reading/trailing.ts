@@ -1,7 +1,7 @@
 import { NUMBER, readAmount, WORDS, type Reading } from './amount';
 
 const AT_END = new RegExp(
-  `[\\s:,–-]+(${NUMBER}(?:\\s*(?:-|–|to)\\s*${NUMBER})?\\s*(?:(?:heaped|heaping|level|rounded|scant|generous)\\s+)?[\\p{L}.]*\\.?)(\\s*\\([^()]*\\)|\\s*,\\D*)?$`,
+  `[\\s:,–-]+(${NUMBER}(?:\\s*(?:-|–|to)\\s*${NUMBER})?\\s*(?:(?:heaped|heaping|level|rounded|scant|generous|big|good)\\s+)?[\\p{L}.]*\\.?)(\\s*\\([^()]*\\)|\\s*,\\D*)?$`,
   'iu',
 );
 const WITHIN = new RegExp(`^([^\\d(,;]*\\p{L}[^\\d(,;]*)\\s+(${NUMBER}\\s?\\p{L}{0,2}\\.?)\\s+(\\D+)$`, 'iu');

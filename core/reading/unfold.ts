@@ -1,5 +1,7 @@
-import { readAmount } from './amount';
+import { NUMBER, readAmount } from './amount';
+import { isSilent, referenceMatcher } from './match';
 import { nameIn } from './names';
+import { percentList } from './percent';
 import { untabled } from './table';
 
 /** A shorter row is one of a list; a longer one is looked at by its beginning. */
@@ -10,38 +12,115 @@ const LEAST_THINGS = { named: 3, bare: 5 } as const;
 const SENTENCE = /(?<=[.!?])\s+(?=\p{Lu})/u;
 const NAMED = /^([^:\d]{2,80}(?:\([^()]*\))?)\s*[:–—]\s+(?=\S)(.+)$/;
 const BETWEEN =
-  /\s*(?:[,;|+]|\band\b|&)\s+(?=[\d½¼¾⅓⅔⅛]|(?:a|an|one|two|three|half|pinch|dash|splash|handful|knob)\b)/i;
+  /\s*(?:[,;|+]|\band\b|&)\s+(?=[\d½¼¾⅓⅔⅛]|(?:a|an|one|two|three|half|pinch|dash|splash|handful|knob)\b|(?:the\s+)?(?:grated\s+)?(?:juice|zest|rind|peel)\s+(?:of|from)\b)/i;
 
 /** An amount with the name of a thing behind it. */
 function isThing(piece: string): boolean {
   const read = readAmount(piece.trim());
-  return read !== null && /\p{L}{3}/u.test(nameIn(read.rest).name);
+  const { name } = nameIn(read?.rest ?? '');
+  return read !== null && (/\p{L}{3}/u.test(name) || isSilent(referenceMatcher.match(name)));
+}
+
+/** How one who tells a list begins it. */
+const TAKES =
+  /^(?:you(?:['’]ll| will)? (?:also )?need|(?:i|we) (?:use|used|take|took)|it takes|take)\s*:?\s+(?=[\d½¼¾⅓⅔⅛]|an?\b|one\b|two\b|three\b|half\b)/i;
+/** "A teaspoon of soda, one of cinnamon": of the same spoon. */
+const SAME_UNIT = /^(one|two|three|half|another)(?=\s+of\b)/i;
+const SPOON = /\b(teaspoons?|tablespoons?|dessertspoons?|cups?|tsps?|tbsps?)\b/i;
+function withUnits(pieces: readonly string[]): string[] {
+  let unit: string | undefined;
+  return pieces.map((p) => {
+    const said =
+      unit === undefined ? p : p.replace(SAME_UNIT, (n) => `${/another/i.test(n) ? 'one' : n} ${unit}`);
+    unit = SPOON.exec(said)?.[1] ?? unit;
+    return said;
+  });
+}
+
+/** Where the next thing begins in a row that puts nothing between them: "250g butter 3 eggs 1 tsp soda". */
+const NEXT = new RegExp(
+  `(?<=[\\p{L}).])\\s+(?=${NUMBER}\\s?(?:g|kg|ml|dl|oz|lb|[cCtT]|cups?|tsps?|tbsps?|eggs?|egg whites?|yolks?)\\b\\.?\\s*(?:[\\p{L}\\d½¼¾]|$|,))`,
+  'gu',
+);
+/** A thing with its amount in brackets behind it: "rice flour (1 1/2 cups)". */
+const IN_BRACKETS = /^(\p{L}[^()\d]{1,60}?)\s*\(([^()]{1,30})\)$/u;
+function unbracketed(piece: string): string | null {
+  const m = IN_BRACKETS.exec(piece.trim());
+  const read = m && readAmount(m[2]!);
+  return m && read?.rest === '' ? `${m[2]!} ${m[1]!}` : null;
+}
+/** What is said once before several things of its kind: "Flours: 200 g brown rice, 150 g buckwheat". */
+const HEAD = /^(flour|starch|seed|nut)(?:s|es)?$/i;
+/** Each thing with the word of its kind behind it, where that makes it a thing that is known. */
+function withHead(name: string, things: readonly string[]): string[] {
+  const head = HEAD.exec(name)?.[1]?.toLowerCase();
+  if (head === undefined) return [...things];
+  return things.map((t) => {
+    const read = readAmount(t);
+    const called = `${nameIn(read?.rest ?? '').name} ${head}`;
+    return read && isSilent(referenceMatcher.match(called)) ? `${read.reading.written} ${called}` : t;
+  });
 }
 
 /** The things of a sentence that is a list, and what stands before them; null where it is none. */
 function listIn(sentence: string): { name: string; things: string[] } | null {
   const named = NAMED.exec(sentence);
-  const pieces = (named?.[2] ?? sentence).replace(/[.!]$/, '').split(BETWEEN);
+  const told = (named?.[2] ?? sentence).replace(/[.!]$/, '').replace(TAKES, '');
   const least = named ? LEAST_THINGS.named : LEAST_THINGS.bare;
-  return pieces.length >= least && pieces.every(isThing)
-    ? { name: named?.[1]?.trim() ?? '', things: pieces.map((p) => p.trim()) }
-    : null;
+  const listed = (pieces: readonly string[]): { name: string; things: string[] } | null => {
+    // One of many that nobody can read does not make a list of them none.
+    const odd = pieces.filter((p) => !isThing(p)).length;
+    const name = named?.[1]?.trim() ?? '';
+    return pieces.length >= least && odd <= (pieces.length > LEAST_THINGS.bare ? 1 : 0)
+      ? {
+          name,
+          things: withHead(
+            name,
+            pieces.map((p) => p.trim()),
+          ),
+        }
+      : null;
+  };
+  const bracketed = told.split(/\s*[,;]\s*(?![^(]*\))/).map(unbracketed);
+  return (
+    listed(withUnits(told.split(BETWEEN))) ?? (bracketed.every((p) => p !== null) ? listed(bracketed) : null)
+  );
 }
+
+/** Things that follow each other with nothing between, or only commas here and there; null where it is no list. */
+function runTogether(row: string): string[] | null {
+  const pieces = row.split(NEXT).map((p) => p.replace(/[,;]\s*$/, ''));
+  return pieces.length >= LEAST_RUN && pieces.every(isThing) ? pieces : null;
+}
+const LEAST_RUN = 3;
+
+/** A section and what is in it, in one row: "INGREDIENTS: rice flour (1 cup), …". */
+const MARKED =
+  /^((?:ingredients|zutaten|you(?:['’]ll| will)? need|method|directions|instructions|zubereitung))\s*:\s+(?=\S.{20})/i;
 
 /**
  * A text with its tables, and with what was written on in one row, as one tells it, laid out in rows: "Flatbreads: 200 g yogurt, 200 g flour, a pinch
  * of salt. Mix, rest, roll." is a name, three things and a step. Other rows stay as they are.
  */
-export const unfolded = (text: string): string =>
-  untabled(text)
+export const unfolded = (given: string): string => {
+  const text = untabled(given);
+  return (percentList(text)?.text ?? text)
     .split(/\r?\n/)
+    .flatMap((row) => {
+      const mark = MARKED.exec(row);
+      return mark ? [mark[1]!, row.slice(mark[0].length)] : [row];
+    })
     .flatMap((row, i) => {
+      const run = row.length <= MOST_ROW ? runTogether(row) : null;
+      if (run) return run;
       if (row.length < LEAST_ROW) return [row];
       const [first = '', ...steps] = row.slice(0, MOST_ROW).split(SENTENCE);
       const list = listIn(first.trim());
       if (!list) return [row];
       const rest = row.length > MOST_ROW ? [row.slice(MOST_ROW)] : [];
-      const name = list.name === '' ? [] : [i === 0 ? list.name : `${list.name}:`];
+      // What names no part is a kind of things in the part they stand in.
+      const name = list.name === '' || HEAD.test(list.name) ? [] : [i === 0 ? list.name : `${list.name}:`];
       return [...name, ...list.things, ...steps, ...rest];
     })
     .join('\n');
+};

@@ -64,10 +64,12 @@ const NOT_COUNTED: ReadonlySet<GroupId> = new Set<GroupId>([
 ]);
 /** From here on a bare number is grams: of what is not counted, and of anything of which no piece is known. Common practice. */
 const BARE_GRAMS = { notCounted: 10, any: 50 } as const;
+/** Nobody counts out so many of anything for a batch: "250 egg" are grams. Common practice. */
+const MOST_COUNTED = 100;
 /** Whether a number without a unit means grams of such a thing. */
 export function isBareGrams({ unit, qty, size, each }: Reading, i: Ingredient | null): boolean {
-  if (!i || unit !== 'piece' || size !== null || each || i.pieces.some((p) => p.name === 'piece'))
-    return false;
+  if (!i || unit !== 'piece' || size !== null || each) return false;
+  if (i.pieces.some((p) => p.name === 'piece')) return qty[0] >= MOST_COUNTED;
   return qty[0] >= (NOT_COUNTED.has(i.group) ? BARE_GRAMS.notCounted : BARE_GRAMS.any);
 }
 

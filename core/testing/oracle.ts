@@ -63,7 +63,7 @@ export const CONTAINS: Record<AvoidId, readonly string[]> = {
   oil: [
     'sunflower_oil', 'olive_oil', 'coconut_oil', 'shortening', 'plant_block', 'plant_spread', 'ghee', 'oat_cream',
     'soy_cream', 'vegan_cheese', 'vegan_cream_cheese', 'walnut_oil', 'hazelnut_oil', 'peanut_oil', 'sesame_oil',
-    'avocado_oil', 'soybean_oil', 'corn_oil', 'lard', 'cocoa_butter', 'palm_fat', 'baking_spray', 'mayonnaise', 'flax_oil', 'hemp_oil', 'grapeseed_oil', 'rice_bran_oil', 'pumpkin_seed_oil', 'vegan_mayonnaise', 'liquid_vegan_egg', 'pesto', 'chocolate_spread'],
+    'avocado_oil', 'soybean_oil', 'corn_oil', 'lard', 'suet', 'vegetable_suet', 'cocoa_butter', 'palm_fat', 'baking_spray', 'mayonnaise', 'flax_oil', 'hemp_oil', 'grapeseed_oil', 'rice_bran_oil', 'pumpkin_seed_oil', 'vegan_mayonnaise', 'liquid_vegan_egg', 'pesto', 'chocolate_spread'],
   whole_food_fat: [
     'butter', 'cream', 'coconut_milk', 'almond_flour', 'hazelnut_ground', 'walnuts', 'hazelnuts', 'almonds', 'pecans',
     'almond_butter', 'peanut_butter', 'pumpkin_seeds', 'sunflower_seeds', 'sesame_seeds', 'pumpkin_seed_meal',
@@ -75,7 +75,7 @@ export const CONTAINS: Record<AvoidId, readonly string[]> = {
     'praline_paste', 'poppy_seeds', 'hemp_seeds', 'seed_mix', 'milk_chocolate', 'white_chocolate', 'vegan_chocolate',
     'cocoa_nibs', 'avocado', 'desiccated_coconut', 'olives', 'basil_seeds', 'almond_cream', 'clotted_cream', 'blue_cheese', 'halloumi', 'bacon', 'meat'],
   honey: HONEY,
-  animal: [...new Set([...EGGS, ...MILKS]), ...HONEY, 'gelatine', 'lard', 'bacon', 'smoked_fish', 'meat'],
+  animal: [...new Set([...EGGS, ...MILKS]), ...HONEY, 'gelatine', 'lard', 'suet', 'bacon', 'smoked_fish', 'meat'],
   gum: ['gf_blend_gum', 'xanthan_gum', 'guar_gum', 'locust_bean_gum', 'methylcellulose', 'glucomannan', 'acacia_gum', 'gellan_gum'],
   yeast: [
     'instant_yeast', 'active_dry_yeast', 'fresh_yeast', 'rice_starter', 'buckwheat_starter', 'wheat_starter',
@@ -99,7 +99,7 @@ export const CONTAINS: Record<AvoidId, readonly string[]> = {
 };
 
 /** Made by somebody from several things: no word about their allergens is worth anything until a packet is read. */
-export const PROCESSED: readonly string[] = [
+export const PROCESSED: readonly string[] = ['suet', 'vegetable_suet', 
   'gf_blend', 'gf_blend_gum', 'soy_drink', 'oat_drink', 'rice_drink', 'almond_drink', 'coconut_milk', 'soy_yogurt',
   'soy_milk_powder', 'silken_tofu', 'plant_block', 'plant_spread', 'shortening', 'icing_sugar', 'almond_butter',
   'peanut_butter', 'sunflower_seed_butter', 'pumpkin_seed_butter', 'tahini', 'baking_powder', 'dark_chocolate',

@@ -252,6 +252,8 @@ export const GERMAN_NAMES: Readonly<Record<string, readonly [string, ...string[]
   soybean_oil: ['Sojaöl'],
   corn_oil: ['Maiskeimöl'],
   lard: ['Schweineschmalz', 'Schmalz'],
+  suet: ['Rindernierenfett', 'Nierenfett'],
+  vegetable_suet: ['pflanzliches Nierenfett'],
   cocoa_butter: ['Kakaobutter'],
   palm_fat: ['Palmfett'],
   baking_spray: ['Backtrennspray'],

@@ -13,6 +13,8 @@ export const saySentences: typeof English.saySentences = {
   theAmountOf: (a) => `die Menge von ${a.ingredient}`,
   aLockedAmount: 'eine festgehaltene Menge',
   nothingToReadYetPaste: 'Noch nichts zu lesen. Füge die Zutatenliste ein, eine Zutat je Zeile.',
+  theListIsInPerCent:
+    'Die Liste steht in Prozent und nennt kein Mehlgewicht: Sie ist für 100 g Mehl gelesen. Schreib das Gewicht des Mehls darunter oder mach später mehr davon.',
   noFlourOrStarchFound:
     'Kein Mehl und keine Stärke gefunden. Prozente und Hydration brauchen eins davon: prüf die Namen.',
   linesWereGivenTheFirst: (a) =>
@@ -21,11 +23,15 @@ export const saySentences: typeof English.saySentences = {
     `${a.c} °C und die angegebenen °F passen nicht zusammen: die °F ergeben ${a.f} °C. Was stimmt?`,
   anOvenAtCIs: (a) =>
     `Ein Ofen mit ${a.c} °C ist nicht wahrscheinlich. Gib 50 bis 330 °C ein, oder schreib °F.`,
+  theOvenIsToldByAWord: (a) =>
+    `Der Ofen ist nur mit einem Wort genannt: „${a.word}“ ist als ${a.c} °C gelesen. Vergleich es mit deinem Ofen.`,
   theOvenWasNotUnderstood: (a) =>
     `Der Ofen „${a.text}“ wurde nicht verstanden. Schreib 180 C, 350 F oder gas mark 4.`,
   theTimeWasNotUnderstood: (a) =>
     `Die Zeit „${a.text}“ wurde nicht verstanden. Schreib 45 min oder 1 h 10 min.`,
   thisLineIsVeryLong: (a) => `Diese Zeile ist sehr lang: nur ihre ersten ${a.max} Zeichen werden gelesen.`,
+  thisRowHoldsMore: (a) =>
+    `In dieser Zeile steht auch eine Menge ${a.name}, die nicht mitzählt: Gib ihr eine eigene Zeile.`,
   isNotKnownChooseWhat: (a) => `„${a.name}“ ist nicht bekannt. Wähl, was es ist.`,
   noNameFoundChooseWhat: 'Kein Name gefunden. Wähl, was es ist.',
   writtenAsAChoiceTaken: (a) =>

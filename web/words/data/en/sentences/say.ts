@@ -11,17 +11,23 @@ export const saySentences = catalogue('sentences/say', {
   aLockedAmount: 'a locked amount',
   nothingToReadYetPaste: 'Nothing to read yet. Paste the ingredient list, one ingredient a line.',
   noFlourOrStarchFound: 'No flour or starch found. Percentages and hydration need one: check the names.',
+  theListIsInPerCent:
+    'The list is in per cent and says no weight of flour: it is read for 100 g of flour. Write the weight of the flour below it, or make more of it later.',
   linesWereGivenTheFirst: (a: { given: number; max: number }) =>
     `${a.given} lines were given; the first ${a.max} are read. Split the formula in two.`,
   cAndTheFGiven: (a: { c: number; f: number }) =>
     `${a.c} °C and the °F given do not match: the °F comes to ${a.f} °C. Which is right?`,
   anOvenAtCIs: (a: { c: number }) => `An oven at ${a.c} °C is not likely. Enter 50 to 330 °C, or write °F.`,
+  theOvenIsToldByAWord: (a: { word: string; c: number }) =>
+    `The oven is told by a word alone: “${a.word}” is read as ${a.c} °C. Check it against your oven.`,
   theOvenWasNotUnderstood: (a: { text: string }) =>
     `The oven "${a.text}" was not understood. Write it as 180 C, 350 F or gas mark 4.`,
   theTimeWasNotUnderstood: (a: { text: string }) =>
     `The time "${a.text}" was not understood. Write it as 45 min or 1 h 10 min.`,
   thisLineIsVeryLong: (a: { max: number }) =>
     `This line is very long: only its first ${a.max} characters are read.`,
+  thisRowHoldsMore: (a: { name: string }) =>
+    `This row has an amount of ${a.name} too, which is not counted: give it a row of its own.`,
   isNotKnownChooseWhat: (a: { name: string }) => `"${a.name}" is not known. Choose what it is.`,
   noNameFoundChooseWhat: 'No name found. Choose what it is.',
   writtenAsAChoiceTaken: (a: { taken: string }) =>

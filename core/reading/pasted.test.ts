@@ -1,0 +1,317 @@
+import { describe, expect, it } from 'vitest';
+import { massOf } from '../formula';
+import { readFormula, readLine } from './index';
+import { percentList } from './percent';
+import { tidied } from './tidy';
+
+/** Title, lines and steps of one paste, as they were read. */
+function told(text: string) {
+  const { formula, issues } = readFormula({ text });
+  const lines = formula.parts.flatMap((p) =>
+    p.lines.map((l) => [l.item.kind === 'ref' ? l.item.id : '??', Math.round(massOf(l))] as const),
+  );
+  return { ...formula, lines, steps: formula.method.map((s) => s.text), issues: issues.map((i) => i.code) };
+}
+
+describe('pictures, boxed digits and what a scanner took for letters', () => {
+  it.each([
+    ['✨ 80g butter', '- 80g butter'],
+    ['🍌🍪 2 bananas', '- 2 bananas'],
+    ['Banana cookies 🍌', 'Banana cookies'],
+    ['1️⃣ Mash the bananas', '1. Mash the bananas'],
+    ['👩‍🍳 Whisk', '- Whisk'],
+    ['★★★★ Good', '★★★★ Good'],
+    ['¹⁄₂ tsp salt', '1⁄2 tsp salt'],
+    ['l tsp salt', '1 tsp salt'],
+    ['I cup rice flour', '1 cup rice flour'],
+    ['1l/2 cups milk', '1 1/2 cups milk'],
+    ['O.5 tsp salt', '0.5 tsp salt'],
+    ['Line a tin', 'Line a tin'],
+    ['I like it with l or two more', 'I like it with l or two more'],
+    ['200 °C', '200 °C'],
+  ])('%s', (from, to) => expect(tidied(from)).toBe(to));
+
+  it('a list set with them is one, with its steps, and words for those who look on are left out', () => {
+    const read = told(
+      'Oat cookies 🍪\n\nSave this for later! 👇\n\n✨ 2 bananas\n✨ 80g butter\n✨ 100g GF oat flour\n\n1️⃣ Mash bananas, stir in butter\n2️⃣ Bake at 180°C for 12-14 mins\n\n#glutenfree #easybaking',
+    );
+    expect(read.title).toBe('Oat cookies');
+    expect(read.lines.map(([id]) => id)).toEqual(['banana', 'butter', 'oat_flour']);
+    expect(read.steps).toHaveLength(2);
+    expect(read.bake).toMatchObject({ ovenC: 180, minutes: [12, 14] });
+  });
+
+  it('places in a film and what readers say are no list and no steps', () => {
+    const read = told(
+      'Flatbread\n0:00 Intro\n2:10 Dough\n200g yoghurt\n150g gluten-free flour\n1 tsp baking powder\nMix to a dough.\nBake at 220C for 8 min.\nReviews\n★★★★★ Made these twice, used 4 eggs and they were perfect!',
+    );
+    expect(read.lines).toHaveLength(3);
+    expect(read.steps).toEqual(['Mix to a dough.', 'Bake at 220C for 8 min.']);
+  });
+});
+
+describe('a list in per cent', () => {
+  const LIST = 'Sorghum flour 60%\nPotato starch 40%\nPsyllium husk powder 4.5%\nSalt 2%\nWater 90%';
+  it('is of the weight of its flour where that is told, with every row in grams', () => {
+    const read = told(`Loaf\n${LIST}\nTotal flour 500 g.\nMix.\nBake 45 min at 200C.`);
+    expect(read.lines).toEqual([
+      ['sorghum_flour', 300],
+      ['potato_starch', 200],
+      ['psyllium_powder', 23],
+      ['salt', 10],
+      ['water', 450],
+    ]);
+    expect(read.issues).not.toContain('read.perHundred');
+  });
+  it('is of a hundred grams where nothing tells, and that is said', () => {
+    const read = told(LIST);
+    expect(read.lines.map(([, g]) => g)).toEqual([60, 40, 5, 2, 90]);
+    expect(read.issues).toContain('read.perHundred');
+  });
+  it('goes by the weight of the dough, or by one thing that has both', () => {
+    expect(percentList(`${LIST}\nTotal dough 1 965 g`.replace('1 965', '1965'))?.flourG).toBe(1000);
+    expect(percentList(LIST.replace('Salt 2%', 'Salt 6 g 2%'))).toMatchObject({ flourG: 300, isSaid: true });
+  });
+  it('is none where a share beside an amount tells of one thing', () => {
+    expect(percentList('100 g chocolate 70%\n200 ml cream 35%\n50 g butter\n2 eggs')).toBeNull();
+    expect(readLine('100 g chocolate 70%', 'l1').line.amount.massG?.value).toBe(100);
+  });
+});
+
+describe('a kind in brackets', () => {
+  // A bracket passed over has made milk chocolate a dark one, and oat milk a cow's.
+  it.each([
+    ['200 ml milk (oat)', 'oat_drink'],
+    ['100 g chocolate (milk)', 'milk_chocolate'],
+    ['100 g butter (vegan)', 'plant_block'],
+    ['250 g yoghurt (I use coconut)', 'coconut_yogurt'],
+    ['40 g starter (brown rice)', 'rice_starter'],
+    ['100 g sugar (coconut)', 'coconut_sugar'],
+    ['200 ml milk (or water)', 'milk'],
+    ['100 g butter (soft)', 'butter'],
+    ['2 eggs (or 2 flax eggs)', 'egg'],
+    ['200 ml milk (for brushing)', 'milk'],
+  ])('%s', (row, id) => expect(readLine(row, 'l1').line.item).toMatchObject({ id }));
+});
+
+describe('amounts in words of the kitchen', () => {
+  it.each([
+    // Old kitchen tables: an egg is a quarter cup, a walnut two spoons. From memory.
+    ['butter the size of an egg', 'butter', 57],
+    ['butter the size of a walnut', 'butter', 28],
+    ['salt pinch', 'salt', 0],
+    ['small bunch of parsley', 'rosemary', 30],
+    ['Golden syrup: 3 big spoonfuls', 'golden_syrup', 70],
+    ['1 tsp b.p.', 'baking_powder', 4],
+    ['1/4 tsp b. soda', 'soda', 1],
+    ['1 (15-ounce) can pumpkin puree', 'squash_puree', 425],
+    ['100 g sugar (or less to taste)', 'sugar', 100],
+    ['1 cup milk of choice', 'milk', 244],
+  ])('%s', (row, id, g) => {
+    const { line } = readLine(row, 'l1');
+    expect(line.item).toMatchObject({ id });
+    expect(line.role).toBeUndefined();
+    expect(Math.round(massOf(line))).toBe(g);
+  });
+
+  it('what an egg is made up to is filled with the rest, a quarter pint being 142 ml', () => {
+    expect(told('200 g rice flour\n1 egg made up to 1/4 pt with milk').lines).toEqual([
+      ['white_rice_flour', 200],
+      ['egg', 50],
+      ['milk', 96],
+    ]);
+  });
+  it('a list of bare numbers is in grams throughout, and it is said', () => {
+    const { formula, lines } = readFormula({ text: 'chickpea flour 300\nwater 900\nolive oil 100\nsalt 8' });
+    expect(formula.parts[0]!.lines.map((l) => l.amount.massG?.value)).toEqual([300, 900, 100, 8]);
+    expect(lines.every((l) => l.issues.some((i) => i.code === 'amount.bareGrams'))).toBe(true);
+    expect(formula.parts[0]!.lines[3]!.amount.written).toBe('salt 8');
+  });
+});
+
+describe('ovens and tins as they are told at home', () => {
+  // The table of British cookery books: gas 4 is moderate. From memory.
+  it('a moderate oven is one of 180 °C, and that it is told by a word is said', () => {
+    const read = told(
+      '6 oz rice flour\n6 oz sugar\n3 eggs\nBeat well.\nModerate oven about 40 mins in a 7" tin.',
+    );
+    expect(read.bake).toMatchObject({ ovenC: 180, minutes: [40, 40] });
+    expect(read.issues).toContain('bake.ovenByWord');
+    expect(read.tin).toMatchObject({ shape: 'round', written: '7" tin' });
+  });
+  it('where a figure says how hot it is the word says nothing', () => {
+    const read = told('200 g rice flour\n2 eggs\nMix.\nBake in a hot oven, 230C, 15 min.');
+    expect(read.bake?.ovenC).toBe(230);
+    expect(read.issues).not.toContain('bake.ovenByWord');
+  });
+  it.each([
+    ['Press in the apples. 175 degrees, 30 minutes on the lower rack.', 175, 30],
+    ['23 cm tin, 180C, 40 min.', 180, 40],
+    ['Roll, cut 8 rounds. 220C (gas 7) 12 mins', 220, 12],
+    ['Heat oven to 160C. Mix. 20 x 20 tin, 30 min - should wobble.', 160, 30],
+  ])('%s', (method, ovenC, min) => {
+    const { formula } = readFormula({ text: '200 g rice flour\n2 eggs\n100 g sugar', method });
+    expect(formula.bake).toMatchObject({ ovenC, minutes: [min, min] });
+  });
+  it.each([
+    ['Pour in a greased springform (24 cm).', 'round', 'springform (24 cm)'],
+    ['Brownies go into a 20cm tin.', 'square', '20cm tin'],
+    ['Spoon into a 20 x 20 tin.', 'square', '20 x 20 tin'],
+  ])('%s', (method, shape, written) => {
+    const { formula } = readFormula({ text: '200 g rice flour\n2 eggs', method });
+    expect(formula.tin).toMatchObject({ shape, written });
+  });
+});
+
+describe('parts, marks and rows of one paste', () => {
+  it('a mark says in brackets what it is measured in, or how many it makes', () => {
+    const read = told(
+      '**Peanut cookies**\nIngredients (metric / US)\n- Peanut butter, smooth — 250 g / 1 cup\n- Sugar — 200 g\n- Egg — 1\n\nMethod (20 minutes)\nStir it all.\nBake 10 min at 175°C.',
+    );
+    expect(read.title).toBe('Peanut cookies');
+    expect(read.lines.map(([id]) => id)).toEqual(['peanut_butter', 'sugar', 'egg']);
+    expect(read.steps).toHaveLength(2);
+    expect(
+      told('Buns\nIngredients (makes 12 buns)\n200 g rice flour\n2 eggs\nMethod\nMix.\nBake.').yield,
+    ).toEqual({
+      pieces: 12,
+      name: 'buns',
+    });
+  });
+  it('a row that is a list has its things, one that nobody can read among them', () => {
+    const read = told(
+      'Scones\n8oz GF self-raising flour, 1/2 tsp xanthan gum, 1 tsp b.p., 2oz butter, 1oz sugar, 2oz sultanas, 3 qq\nRub in, roll, cut 8 rounds. Bake at 220C 12 mins',
+    );
+    expect(read.lines.map(([id]) => id)).toEqual([
+      'gf_self_raising',
+      'xanthan_gum',
+      'baking_powder',
+      'butter',
+      'sugar',
+      'raisins',
+      '??',
+    ]);
+  });
+  it('what one row holds beside its thing is said where it is not counted', () => {
+    const long = `500 g rice flour, ${'sifted well and then '.repeat(12)}toasted, 20 g salt`;
+    expect(readLine(long, 'l1').issues.map((i) => i.code)).toEqual(['line.more']);
+    for (const row of [
+      '200 g butter, 20 g of it melted',
+      '2 cups rice flour, 1 cup at a time',
+      '100 g sugar, plus 1 tbsp for the top',
+    ])
+      expect(readLine(row, 'l1').issues).toEqual([]);
+  });
+  it('a letter tells its list in a sentence, one spoon like the one before', () => {
+    const read = told(
+      'You need 6 oz of soft brown sugar, 3 eggs, 2 oz walnuts, the rind of an orange, 6 oz rice flour, a teaspoon of bicarb, one of cinnamon and half a teaspoon of nutmeg. Beat it all. Bake at gas 4 for 40 minutes.',
+    );
+    expect(read.lines.map(([id]) => id)).toEqual([
+      'brown_sugar',
+      'egg',
+      'walnuts',
+      'orange_zest',
+      'white_rice_flour',
+      'soda',
+      'cinnamon',
+      'nutmeg',
+    ]);
+    expect(read.lines[6]![1]).toBe(3);
+  });
+  it('a dough takes all of a levain that was made before, is raised by it, and is what the method speaks of', () => {
+    const read = told(
+      'Buckwheat sourdough\nLevain (night before):\n- 40g starter (brown rice)\n- 100g buckwheat flour\n- 100g water\nDough (morning):\n- all the levain\n- 300g buckwheat flour\n- 20g psyllium husks\n- 420g water\n- 9g salt\nShape, prove 2h in a banneton, bake at 240C 35 min',
+    );
+    expect(read.parts.map((p) => [p.name, p.classId])).toEqual([
+      ['Levain (night before)', 'gel_loaf'],
+      ['Dough (morning)', 'gel_loaf'],
+    ]);
+    expect(read.lines[0]).toEqual(['rice_starter', 40]);
+  });
+  it.each([
+    [
+      'Lemon drizzle',
+      '225 g butter\n225 g sugar\n4 eggs\n225 g gluten-free self-raising flour\n1 tsp baking powder',
+      'batter',
+    ],
+    [
+      'Lemon drizzle traybake',
+      '225 g butter\n225 g sugar\n4 eggs\n225 g rice flour\n2 tsp baking powder',
+      'batter',
+    ],
+    ['Filling', '75 g butter\n60 g sugar\n1 tbsp cinnamon', 'glaze'],
+    ['Filling', '500 g apples\n60 g sugar\n1 tbsp cinnamon', 'fruit_filling'],
+  ])('%s of %j is a %s', (title, text, kind) => {
+    expect(readFormula({ title, text }).formula.parts[0]!.classId).toBe(kind);
+  });
+  it('sentences of a row with no capitals are steps, but not behind a shortened word', () => {
+    const steps = readFormula({
+      text: '150 g buckwheat flour\n2 eggs',
+      method: 'whizz all in a blender. stand approx. half an hour. fry thin in butter.',
+    }).formula.method.map((s) => s.text);
+    expect(steps).toEqual(['whizz all in a blender.', 'stand approx. half an hour.', 'fry thin in butter.']);
+  });
+
+  it.each([
+    ['2 C GF flour 1 C yogurt 2 t BP 1/2 t salt', ['gf_blend', 'yogurt', 'baking_powder', 'salt']],
+    ['250g butter 250g sugar 3 eggs 100g polenta', ['butter', 'sugar', 'egg', 'maize_meal']],
+    [
+      'INGREDIENTS: rice flour (1 1/2 cups), sugar (2 Tbsp), salt (1 tsp), eggs (2), oil (1/4 cup)',
+      ['white_rice_flour', 'sugar', 'salt', 'egg', 'sunflower_oil'],
+    ],
+    [
+      'Flours: 200 g brown rice, 150 g buckwheat, 100 g tapioca',
+      ['brown_rice_flour', 'buckwheat_flour', 'tapioca_starch'],
+    ],
+    [
+      '4 eggs (240 g)\nsame weight of: soft butter, sugar, rice flour',
+      ['egg', 'butter', 'sugar', 'white_rice_flour'],
+    ],
+    ['Equal volumes of eggs, milk and cornflour (200ml each)', ['egg', 'milk', 'corn_starch']],
+    [
+      '1 c. cornmeal ... 1 c. GF flour\n1 T. b.powder ... 1/2 t. salt',
+      ['maize_meal', 'gf_blend', 'baking_powder', 'salt'],
+    ],
+    ['- [ ] 200 g sugar\n+ pinch of salt\n+ 2 eggs', ['sugar', 'salt', 'egg']],
+    ['Group A\n200 g rice flour\nGroup B\n2 eggs', ['white_rice_flour', 'egg']],
+  ])('%j is as many things, in one part', (list, ids) => {
+    const read = told(`Cake\n${list}\nMETHOD: Mix it all and bake at 180C for 35 minutes.`);
+    expect(read.lines.map(([id]) => id)).toEqual(ids);
+    expect(read.parts).toHaveLength(1);
+    expect(read.bake).toMatchObject({ ovenC: 180, minutes: [35, 35] });
+  });
+  it('rows that only look like another kind: a tip, the wet bowl, what it makes, how hot it is', () => {
+    const read = told(
+      'Makes one 900g loaf\nDry\n200 g rice flour\n1 tsp salt\nWet\n200 ml water\nPsyllium: 25 g (wait 10 min)\nMix dry. Add wet.\n170 fan 15-18 min\n> Tip: it sinks as it cools.',
+    );
+    expect(read.title).toBe('');
+    expect(read.lines.map(([id]) => id)).toEqual(['white_rice_flour', 'salt', 'water', 'psyllium_husk']);
+    expect(read.steps.join(' ')).toBe('Mix dry. Add wet. 170 fan 15-18 min');
+    expect(read.bake).toMatchObject({ ovenC: 170, fan: true, minutes: [15, 18] });
+  });
+  it('a bake without a fan has none, and grams in so many eggs are grams', () => {
+    const read = told(
+      'Choux\n125 water\n110 butter\n5 salt\n150 gf flour\n250 egg (~5)\npipe, 190C no fan 30-35 min',
+    );
+    expect(read.bake).toMatchObject({ ovenC: 190, fan: false, minutes: [30, 35] });
+    expect(read.lines.map(([, g]) => g)).toEqual([125, 110, 5, 150, 250]);
+  });
+  it.each([
+    ['Birthday cupcakes x12', { pieces: 12 }],
+    ['Servings: 16 squares', { pieces: 16, name: 'squares' }],
+  ])('%s', (title, made) => {
+    expect(readFormula({ title, text: '200 g rice flour\n2 eggs' }).formula.yield).toMatchObject(made);
+  });
+  it.each([
+    ['Victoria sandwich (for 2 x 20cm tins)', 'round', 2],
+    ['Cake in a 8.5 x 4.5 loaf pan', 'loaf', 1],
+  ])('%s', (title, shape, count) => {
+    expect(readFormula({ title, text: '200 g rice flour' }).formula.tin).toMatchObject({ shape, count });
+  });
+  it('what nobody fries is no doughnut, whatever is in it', () => {
+    const { parts } = told(
+      '240 g rice flour\n80 g potato starch\n25 g sugar\n7 g instant yeast\n300 ml milk\n2 eggs\n50 ml oil\nMix. Let rise 45 minutes. Bake at 190C for 35 minutes.',
+    );
+    expect(parts[0]!.classId).not.toBe('doughnut');
+  });
+});
