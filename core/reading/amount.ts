@@ -82,6 +82,7 @@ const WORD_NUMBERS: Record<string, number> = {
   'a half': 0.5,
   'a couple of': 2,
   'a few': 3,
+  few: 3,
   dozen: 12,
   a: 1,
   an: 1,

@@ -20,7 +20,7 @@ const CLASS_NAMES: [RegExp, ClassId][] = [
   [/\b(custards?|quiche filling|royale|curd|flan|crème caramel|baked cheesecake)\b/i, 'egg_custard'],
   [/\b(cheesecake|mousse|ganache|panna ?cotta|jelly|fool|posset|semifreddo)\b/i, 'uncooked_set'],
   [
-    /\b(filling|set fruit|compote|fruits?|(?:apples?|pears?|plums?|cherries|berries|rhubarb|peaches|apricots|quinces?)$)/i,
+    /\b(filling|middle|set fruit|compote|fruits?|(?:apples?|pears?|plums?|cherries|berries|rhubarb|peaches|apricots|quinces?)$)/i,
     'fruit_filling',
   ],
   [/\b(puff|flaky|laminated|croissant|rough puff|galette)\b/i, 'flaky'],
@@ -101,7 +101,9 @@ export function guessClass(title: string, ingredients: readonly Ingredient[]): G
   if (/\bwash$/i.test(headOf(title).trim())) return byName('wash');
   const yeasted = ingredients.some((i) => i.group === 'yeast' || i.group === 'starter');
   const lifted = ingredients.some((i) => i.group === 'leavener');
-  const fits = (id: ClassId): boolean => yeasted || !lifted || !NEEDS_YEAST.includes(id);
+  // A sponge that yeast froths in is a dough made before another.
+  const fits = (id: ClassId): boolean =>
+    yeasted ? id !== 'foam_cake' : !lifted || !NEEDS_YEAST.includes(id);
   const head = headOf(title);
   // A loaf or a cake is one, whatever lies on it.
   const told = /\b(?:loaf|bread|cake)\b/i.test(head);

@@ -125,7 +125,9 @@ type Mention = { called: Called; share: ActionShare | null; sure: boolean };
 /** Whether an act works on what is in the bowl alone, or on what lies beside it as well. */
 export type Side = 'in' | 'any';
 
-type Meaning = { named: readonly Called[]; grouped: readonly Called[]; all: boolean };
+type Meaning = { named: readonly Called[]; grouped: readonly Called[]; all: boolean; kind: boolean };
+/** Words for a kind of things: "the fruit" of a list with sultanas and peel is both, though peel is called mixed fruit as well. */
+const KINDS_OF_THINGS: readonly string[] = ['fruit', 'berry', 'nut', 'seed', 'spice'];
 /** What a phrase may mean: lines that are called so, and those of a group it is the word for. Null where it means nothing. */
 function meaningOf(phrase: string, said: string, isOneWord: boolean, lines: Lines): Meaning | null {
   const group = isOneWord ? COLLECTIVE[phrase] : undefined;
@@ -141,7 +143,8 @@ function meaningOf(phrase: string, said: string, isOneWord: boolean, lines: Line
   const isOther = (c: Called) => !ofGroup.includes(c) && [...c.written].at(-1) === phrase;
   const grouped = group?.only && lines.called.some(isOther) ? [] : ofGroup;
   if (named.length === 0 && grouped.length === 0) return null;
-  return { named, grouped, all: group?.all === true };
+  const kind = KINDS_OF_THINGS.includes(phrase) && named.every((c) => !c.written.has(phrase));
+  return { named, grouped, all: group?.all === true, kind };
 }
 
 /** Water to heat over, or to stand in, is no line of the list. */
@@ -152,7 +155,7 @@ const isBath = (phrase: string, before: string, clause: string): boolean =>
 
 /** The lines that a phrase takes, and those it only names: what is used up means what was made of it. */
 function wanted(
-  { named, grouped, all }: Meaning,
+  { named, grouped, all, kind }: Meaning,
   lines: Lines,
   partId: string | undefined,
   fits: (c: Called) => boolean,
@@ -163,7 +166,7 @@ function wanted(
     return { whose: [], only: nearest(named, partId) };
   const chosen = choose([...new Set([...named, ...grouped])], lines, partId, fits);
   if (chosen.length === 0) return { whose: [], only: grouped.length > 0 ? nearest(grouped, partId) : [] };
-  const plural = all && named.length !== 1;
+  const plural = all && (kind || named.length !== 1);
   const alike =
     chosen.length > 1 && chosen.every((c) => c.line.amount.written === chosen[0]!.line.amount.written);
   return { whose: plural || alike ? chosen : chosen.slice(0, 1), only: [] };

@@ -315,3 +315,67 @@ describe('parts, marks and rows of one paste', () => {
     expect(parts[0]!.classId).not.toBe('doughnut');
   });
 });
+
+describe('steps and what they take', () => {
+  const LIST = '250 g buckwheat flour\n1 tsp salt\n1 egg\n600 ml water';
+  /** The acts of a method on a list: what each does and takes. */
+  const acts = (method: string, text = LIST) => {
+    const { formula } = readFormula({ text, method });
+    const ids = new Map(
+      formula.parts.flatMap((p) => p.lines.map((l) => [l.id, l.item.kind === 'ref' ? l.item.id : '??'])),
+    );
+    return formula.method
+      .flatMap((s) => s.actions ?? [])
+      .map((a) => ({ ...a, takes: (a.uses ?? []).map((u) => ids.get(u.lineId)) }));
+  };
+
+  it('rows that count up with a deed behind the number are steps; "1 egg" is none', () => {
+    const read = told(
+      `Galettes\n${LIST}\n1 slice ham\n1 Mix flour and salt, add the egg\n2 Whisk in the water.\n3 Next day heat a pan.`,
+    );
+    expect(read.lines.map(([id]) => id)).toEqual(['buckwheat_flour', 'salt', 'egg', 'water', 'bacon']);
+    expect(read.steps).toEqual([
+      'Mix flour and salt, add the egg',
+      'Whisk in the water.',
+      'Next day heat a pan.',
+    ]);
+    expect(told('Buns\n1 egg\n2 bananas\n3 apples\n200 g rice flour\nMix and bake.').lines).toHaveLength(4);
+  });
+  it('the rest of a dough that was pressed in is no line of the next part', () => {
+    const [, chill] = acts(
+      'Press two thirds into the tin; chill the rest.',
+      'Base\n200 g rice flour\n100 g butter\nMiddle\n600 g apples',
+    );
+    expect(chill).toMatchObject({ kind: 'chill', takes: [] });
+  });
+  it('a foil that comes later leaves the bake its minutes, and two signs are one', () => {
+    const [bake, foil] = acts('Bake at 200C for 22-25 minutes, covering with foil after 15.');
+    expect(bake).toMatchObject({ kind: 'bake', minutes: [22, 25] });
+    expect(foil).toMatchObject({ cover: 'tent', afterMin: 15 });
+    const [one, ...more] = acts('Bake for 30 minutes until golden and set in the centre.');
+    expect(one?.until).toBe('golden and set in the centre');
+    expect(more).toEqual([]);
+  });
+  it('the fruit is all of it', () => {
+    const [mix, work] = acts(
+      'Beat everything except the fruit. Work in the fruit.',
+      '300 g rice flour\n1 egg\n80 g sultanas\n40 g mixed peel',
+    );
+    expect(mix?.takes).toEqual(['white_rice_flour', 'egg']);
+    expect(work?.takes.sort()).toEqual(['dried_fruit', 'raisins']);
+  });
+  it('an oven that drops to 375 F drops no 375 pieces', () => {
+    const { formula } = readFormula({
+      text: LIST,
+      method: 'Bake 20 min at 425 F, then drop to 375 F and bake 20 min.',
+    });
+    expect(formula.yield).toBeUndefined();
+  });
+  it('a sponge of yeast and milk is a dough made before another, and a cross is a part', () => {
+    const { parts } = told(
+      'Buns\nSponge: 7 g fast yeast, 1 tsp sugar, 150 ml milk\nDough: 300 g GF bread flour, 1 egg, 50 g butter\nCross: 40 g rice flour, 40 ml water\nMix. Bake at 200C for 22 minutes.',
+    );
+    expect(parts.map((p) => p.name)).toEqual(['Sponge', 'Dough', 'Cross']);
+    expect(parts[0]!.classId).not.toBe('foam_cake');
+  });
+});

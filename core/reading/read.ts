@@ -4,6 +4,7 @@ import { massOf, type Formula, type Part, totalMassG } from '../formula';
 import { idOf, ingredientById, type Ingredient, type Lookup } from '../ingredients';
 import { readSteps } from '../method';
 import { US_MEASURES, type Measures, type TextMeasures } from '../units';
+import { readAmount } from './amount';
 import { readBake, type BakeIssue } from './bake';
 import { checkBatch, checkShares, likelier } from './checks';
 import { eggsOf, pintsOf } from './country';
@@ -17,7 +18,8 @@ import { FINISH } from './kinds';
 import { BATH, namedRow } from './named-row';
 import { BULLET, SAID_LINE } from './bullet';
 import { percentList } from './percent';
-import { isWholePaste, rowsOf, undecorated, type SaidRows } from './rows';
+import { isWholePaste, rowsOf, type SaidRows } from './rows';
+import { undecorated } from './row-text';
 import { markBeside } from './beside';
 import { isHeading, MAX_LINES, sectionsOf } from './sections';
 import { expandRow } from './things';
@@ -160,9 +162,17 @@ const BARE_NUMBER =
   /^(?:\p{L}[\p{L} '’-]*\s\d{1,4}(?:[.,]\d+)?|\d{1,4}(?:[.,]\d+)?\s\p{L}[\p{L} '’-]*)(?:\s*\([^()]*\))?$/u;
 /** So many such rows are a list that was weighed in grams throughout. */
 const LEAST_BARE = 3;
+/** Two figures are none that one counts by. */
+const isBareRow = (row: string): boolean =>
+  BARE_NUMBER.test(row) && /\d{2}/.test(row) && (readAmount(row)?.reading.unit ?? 'piece') === 'piece';
 /** A row read in grams where no piece of it is known, its number has no unit, and the list around it has none either: "salt 8". */
 function inGrams(read: ReadLine, row: string, id: string, context: ReadContext): ReadLine {
-  if (!BARE_NUMBER.test(row) || read.issues.every((i) => i.code !== 'amount.noMeasure')) return read;
+  if (
+    !BARE_NUMBER.test(row) ||
+    (readAmount(row)?.reading.unit ?? 'piece') !== 'piece' ||
+    read.issues.every((i) => i.code !== 'amount.noMeasure')
+  )
+    return read;
   const again = readLineWith(/^\d/.test(row) ? row.replace(/^(\S+)/, '$1 g') : `${row} g`, id, context);
   const g = again.line.amount.massG?.value;
   if (g === undefined) return read;
@@ -175,7 +185,7 @@ function inGrams(read: ReadLine, row: string, id: string, context: ReadContext):
 function partsOf(rows: string[], context: ReadContext): { parts: Part[]; lines: ReadLine[] } {
   const lines: ReadLine[] = [];
   const parts: Part[] = [];
-  const isBare = rows.filter((r) => BARE_NUMBER.test(r.replace(BULLET, ''))).length >= LEAST_BARE;
+  const isBare = rows.filter((r) => isBareRow(r.replace(BULLET, ''))).length >= LEAST_BARE;
   for (const section of sectionsOf(rows, context.matcher)) {
     const own: ReadLine[] = [];
     for (const said of section.rows) {

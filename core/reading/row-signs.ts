@@ -2,7 +2,7 @@
 
 export const NUMBERED = /^(?:step\s*)?(?:\d{1,2}\s*[.):]|[a-k]\))\s+(?=\D)/i;
 export const AMOUNT =
-  /^(?:about |approx\.? |~|scant |heaped |generous |a |an |one |two |three |four |six |half )?(?:\d|½|¼|¾|⅓|⅔|⅛|⅜|⅝|⅞|pinch|handful|(?:small |large )?bunch|knob|splash|dash|dozen|sachet|tin\b|can\b|packet|juice|zest|cup\b|tbsp|tsp)/i;
+  /^(?:about |approx\.? |~|scant |heaped |generous |a |an |one |two |three |four |six |half |few )?(?:drops?\b|\d|½|¼|¾|⅓|⅔|⅛|⅜|⅝|⅞|pinch|handful|(?:small |large )?bunch|knob|splash|dash|dozen|sachet|tin\b|can\b|packet|juice|zest|cup\b|tbsp|tsp)/i;
 /** An amount behind its thing, or within the row: "butter 200", "flour: 300g, of which half rice". */
 export const AMOUNT_INSIDE =
   /^(?!.*\b(?:in|into|on|onto|over|each|per|until|at)\b)[\p{L} .'-]{2,30}(?:\([^()]{1,40}\)\s*)?[ :]\s*\d{1,4}(?:[.,/]\d+)?(?:\s*[-–]\s*\d{1,4})?(?:\s?(?:g|kg|ml|tbsps?|tsps?|cups?|oz|sachets?|packets?)\b.*|\s(?:heaped|level|rounded|scant|generous)\b.*|\s*[Tt]?(?:\s*\([^()]*\)|\s+\p{L}+)?)$/u;
@@ -15,7 +15,8 @@ export const TIME_FIRST =
 export const HEAT_FIRST =
   /^(?:fan )?\d{3}\s*(?:°\s*[CF]?|[CF]\b|fan\b|(?:for\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s*min)/i;
 /** How large a tin is, and not how much: "23 cm tin, 180C, 40 min". */
-export const SIZE_FIRST = /^(?:\d{1,2}[.):]\s+)?\d{1,3}(?:\s*[x×]\s*\d{1,3})?\s*(?:cm\b|mm\b|inch|["”″])/i;
+export const SIZE_FIRST =
+  /^(?:\d{1,2}[.):]\s+)?(?:one |two |an? )?\d{1,3}(?:\.\d)?\s*(?:[x×]\s*\d{1,3}(?:\.\d)?(?!\d|\s?(?:g|kg|ml|l|oz)\b)|cm\b|mm\b|inch|["”″])/i;
 /** What is a deed elsewhere is a thing before its amount: "butter 200 (soft)", "flour: 300 g". */
 export const THING_FIRST =
   /^(?:(?:warm|cool|dry|brown|wet|set|ice) \p{L}+(?: \p{L}+)?|butter|flour|oil|eggs?|cream|ice|sugar|salt)(?:\s*\([^()]{1,40}\))?(?:\s*:|\s+[–—-]|\s)\s*\d/iu;

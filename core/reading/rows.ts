@@ -28,10 +28,9 @@ import {
   markOf,
 } from './row-signs';
 import { expandRow } from './things';
-import { tidied } from './tidy';
 import { saysWhatItMakes } from './tin';
+import { rowsIn } from './row-text';
 import { readTrailingAmount } from './trailing';
-import { unfolded } from './unfold';
 
 /**
  * What each row of a pasted text is: title, note, heading of a part, ingredient, step, mark of a section. Rows are scored by
@@ -42,26 +41,6 @@ export const ROW_KINDS = ['title', 'note', 'heading', 'line', 'step', 'mark'] as
 export type RowKind = (typeof ROW_KINDS)[number];
 export type PasteRows = { title: string; list: string[]; method: string[]; notes: string[] };
 
-/** Words set bold or slanted, without the signs for it. */
-const unstyled = (row: string): string =>
-  tidied(row)
-    .replace(/(\*\*|__)(?=\S)(.*?\S)\1/g, '$2')
-    .replace(/(?<![\w*])\*(?=[^\s*])([^*]*[^\s*])\*(?![\w*])/g, '$1');
-/** A row without the stars, rules and hashes it is set in; nothing where it is a rule. */
-export function undecorated(given: string): string {
-  const row = unstyled(given);
-  // A longer row is set in nothing.
-  if (row.length > MOST_DECORATED) return row;
-  return (
-    row
-      // A row of dots leads the eye from a thing to its amount.
-      .replace(/\s*(?:\.{3,}|…+|_{3,})\s*(?=[\d½¼¾⅓⅔⅛])/g, AMOUNT.test(row.replace(BULLET, '')) ? ', ' : ' ')
-      .replace(/^[~=_#*-]{2,}\s*|^[_~]+|(?<=\S)\s*[~=_#*-]{2,}$|[_~]+$/g, '')
-      .replace(/^\*(?=\S)(.*\S)\*$/, '$1')
-      .trim()
-  );
-}
-const MOST_DECORATED = 200;
 /** So many words a title has at most: it may say what it makes as well. */
 const MOST_TITLE = 15;
 const words = (row: string): number => row.split(/\s+/).length;
@@ -221,16 +200,6 @@ export function kindsOf(rows: readonly string[], said: SaidRows = {}): RowKind[]
   });
 }
 
-/** The rows of a text as they are judged. */
-const rowsIn = (text: string): string[] =>
-  unfolded(text)
-    .split(/\r?\n/)
-    .map((r) => r.replace(/\s+/g, ' ').trim())
-    .map((r, i) => (i === 0 ? unstyled(r) : undecorated(r)))
-    .filter(Boolean)
-    .slice(0, MOST_ROWS)
-    .map((r) => r.slice(0, MOST_ROW));
-
 /** Each row of a text with its kind, in order. */
 export function judgedRows(text: string, said: SaidRows = {}): { text: string; kind: RowKind }[] {
   const rows = rowsIn(text);
@@ -277,10 +246,6 @@ export function rowsOf(text: string, said: SaidRows = {}): PasteRows {
   if (out.list.length === 0) out.list = toldInSteps(out.method, referenceMatcher);
   return out;
 }
-/** Beyond so many rows a text is no formula; beyond so many characters a row is looked at by its beginning. */
-const MOST_ROWS = 800;
-const MOST_ROW = 2000;
-
 /** Whether a text is more than a list: it has steps, and lines with amounts before them. */
 export function isWholePaste({ list, method }: PasteRows): boolean {
   // What is as much as each other is several things.

@@ -34,7 +34,7 @@ function ofSame(piece: string, first: string): string {
 }
 /** What a thing was put into, with its own amount: "raisins, soaked in 3 tbsp rum". */
 const BATH =
-  /^(.*?\S),?\s+(?:soaked|steeped|mixed|beaten|whisked|softened|dissolved|stirred|cooked|bloomed|hydrated)\s+(?:in|with|w\/|into)\s+(?=[\d½¼¾⅓⅔⅛]|(?:a|an|one|two|three|half)\s)(.+)$/i;
+  /^(.*?\S),?\s+(?:soaked|steeped|mixed|slaked|slurried|blended|beaten|whisked|softened|dissolved|stirred|cooked|bloomed|hydrated)\s+(?:in|with|w\/|into)\s+(?=[\d½¼¾⅓⅔⅛]|(?:a|an|one|two|three|half)\s)(.+)$/i;
 const EACH = new RegExp(
   `^((?:${NUMBER}|a|an|one|two|half a)\\s*(?:\\p{L}+\\.?)?)\\s+each\\s*(?:of\\s+)?:?\\s*(.+)$`,
   'iu',

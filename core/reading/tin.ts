@@ -132,7 +132,7 @@ export function readTin(text: string): StatedTin | null {
     const shape =
       said ?? (lined || /\b(?:tins?|pans?|dish)\b/i.test(around) ? shapeOfSides(sides, text) : null);
     if (!shape) continue;
-    const written = lined ? lined[0].replace(/^\D+/, '') : nameOf(around);
+    const written = lined && !VESSEL.test(sentence) ? lined[0].replace(/^\D+/, '') : nameOf(around);
     const count =
       /\btwo\b|\b2\b(?=[^.]{0,30}(?:tins|pans))/i.test(around) && /tins|pans/i.test(around) ? 2 : 1;
     if (hasHoles(shape)) {
@@ -201,14 +201,14 @@ const SAYS_COUNT = new RegExp(
 );
 const DOZENS = /(?<![\d.])\b(\d{1,2}|one|two|three|four|a|half a)\s+dozen\b(?!\s+eggs?)/i;
 const SCALED = new RegExp(
-  `\\b(?:into|among|between|in)\\s+${COUNT}\\s+(?:jars?|ramekins?|glasses|moulds?|cups|pots?|dishes)\\b|\\(${COUNT}\\s+pieces\\)|\\b(?:stamp|cut|punch|pipe|spoon|scoop|drop|mark|roll)\\b[^.;]{0,30}?(?:\\b(?:out|to)\\s+)?(?<![\\d/.])${COUNT}\\b(?!\\s*(?:[-–x×]|%))\\s+(?!(?:min|h\\b|hrs?|hour|sec|cm|mm|in\\b|inch|g\\b|kg|ml|°|times|tbsp|tsp|cups?\\s+of|quarters?|thirds?|half|parts?|goes|turns|rows|racks|trays|sheets|layers?|more|each|into|of\\s+the|days?|percent))(?=[a-z]|\\d{2,3}\\s*g\\b)`,
+  `\\b(?:into|among|between|in)\\s+${COUNT}\\s+(?:jars?|ramekins?|glasses|moulds?|cups|pots?|dishes)\\b|\\(${COUNT}\\s+pieces\\)|\\b(?:stamp|cut|punch|pipe|spoon|scoop|drop|mark|roll)\\b[^.;]{0,30}?(?:\\b(?:out|to)\\s+)?(?<![\\d/.])${COUNT}\\b(?!\\s*(?:[-–x×]|%))\\s+(?!(?:min|h\\b|hrs?|hour|sec|cm|mm|in\\b|inch|g\\b|kg|ml|°|times|tbsp|tsp|cups?\\s+of|quarters?|thirds?|half|parts?|goes|turns|rows|racks|trays|sheets|layers?|more|each|into|of\\s+the|days?|percent|[CF]\\b|deg))(?=[a-z]|\\d{2,3}\\s*g\\b)`,
   'i',
 );
 /** How many, behind a title: "Birthday cupcakes x12". */
 const TIMES_SO_MANY = /(?<=\p{L}\s)[x×]\s?(\d{1,3})$/u;
 /** What follows a number that counts no pieces. */
 const MEASURED =
-  '(?!\\s*["”″]|\\s*(?:[-–]\\s*\\d+\\s*)?(?:min|h\\b|hrs?|hour|cm|mm|in\\b|inch|g\\b|kg|ml|°|times|x|×|%|tbsp|tsp|cups?|layers?|parts? of|halves))';
+  '(?!\\s*["”″]|\\s*(?:[-–]\\s*\\d+\\s*)?(?:min|h\\b|hrs?|hour|cm|mm|in\\b|inch|g\\b|kg|ml|°|deg|[CF]\\b|times|x|×|%|tbsp|tsp|cups?|layers?|parts? of|halves))';
 const PARTS_INTO = new RegExp(
   `${PARTING}[^.;]{0,40}?(?:(?<!fold(?:ed)?\\s)\\b(?:into|in)\\s+${COUNT}\\b${MEASURED}(?:\\s*(?:-|–|to)\\s*\\d+)?(?:\\s+(${ADJECTIVE}${PIECE}))?|\\b${COUNT}\\s+(${ADJECTIVE}${PIECE})\\b)`,
   'i',

@@ -97,7 +97,9 @@ function takeNamed(taking: Taking): void {
   const divided = mentions.find((m) => m.share !== null && m.share !== 1);
   // "With a little of the milk, add the rest": the rest of that.
   if (divided && /\bthe rest\b(?! of)/i.test(t)) divided.share = null;
-  else for (const c of groupIn(t, lines, partId)) if (!back.has(c.line.id)) taking.take(c.line.id, null);
+  // "Press in two thirds, chill the rest": of the dough.
+  else if (!(NOT_FROM_AFAR.includes(kind) && /\bthe (?:rest|others?|remainder)\b(?! of)/i.test(t)))
+    for (const c of groupIn(t, lines, partId)) if (!back.has(c.line.id)) taking.take(c.line.id, null);
   for (const m of mentions) if (isTaken(taking, m.called)) taking.take(m.called.line.id, m.share);
 }
 

@@ -65,7 +65,7 @@ const PLAIN: [Head, string][] = [
   ['prepare', 'grease|spray'],
   ['uncover', 'uncover|take off|take (?:the )?\\w+ (?:off|out)|remove|lift off'],
   ['turn', 'rotate|swap|flip|turn (?:it |them |each )?over|swapping|turning'],
-  ['bake', 'tenting'],
+  ['bake', 'tenting|covering(?=[^,;.]*\\bfoil\\b)'],
   ['cool', 'unmould|unmold|demould|hang|invert'],
   ['let', 'let|leave|wait|allow'],
   ['bring', 'bring'],
@@ -193,7 +193,7 @@ export function headsIn(sentence: string): Found[] {
     // "brush or paint": one act said twice.
     if (/^or\s/i.test(m[1]!) && found.length > 0) continue;
     const after = sentence.slice(at + m[2]!.length + verb.length);
-    if (isNoun(verb, after, m[1]!)) continue;
+    if (isNoun(verb, after, m[1]!) || isSign(verb, after, sentence.slice(0, m.index), m[1]!)) continue;
     found.push({ at, head: headAt(sentence, at + m[2]!.length), verb: verb.trim().toLowerCase() });
   }
   for (const [head, pattern, things] of OTHER_HEADS)
@@ -220,6 +220,14 @@ export function headsIn(sentence: string): Found[] {
   }
   return found.sort((a, b) => a.at - b.at).slice(0, MOST_HEADS);
 }
+
+/** "Until golden and set in the centre": what it looks like, not what is done. */
+const isSign = (verb: string, after: string, lead: string, joint: string): boolean =>
+  /^and\s/i.test(joint) &&
+  /\b(?:un)?till?\b[^,;.:]*$/i.test(lead) &&
+  (/^set$/i.test(verb)
+    ? !/^\s+(?:aside|it|them|over|on)\b/i.test(after)
+    : /^(?:brown|dry)$/i.test(verb) && /^\s*(?:[,.;)]|$|at\b|on\b|around\b|all\b)/i.test(after));
 
 /** "Rest of the sugar", "cream, vanilla", "top rack": a thing, not a deed. */
 function isNoun(verb: string, after: string, before: string): boolean {

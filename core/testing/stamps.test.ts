@@ -13,7 +13,7 @@ import { adapt, CORE_VERSION } from '../rebalance';
  * docs/changes.md what changed and why.
  */
 const STAMPED = {
-  data: { stamp: '2026-11-30f', hash: 'a27c8b165ae58d27' },
+  data: { stamp: '2026-11-30f', hash: '1e92e836379fb94e' },
   core: { stamp: '13', hash: 'f435aa7922d3c59f' },
 };
 
