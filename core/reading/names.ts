@@ -8,14 +8,14 @@ export const MORE_FOR =
 export function nameIn(rest: string): { name: string; preparation: string } {
   const bare = rest
     // What is in doubt is said behind.
-    .replace(/\?+(?:\s.*)?$/, ' ')
+    .replace(/\?+(?:\s+(?:maybe|or|about|~).*)?$/i, ' ')
     .replace(/[([][^()[\]]*[)\]]/g, ' ')
     .replace(MORE_FOR, ' ')
     .replace(/(?:\bat|@)\s*(?:about\s+)?\d{1,3}\s*°?\s*[CF]?\b.*$/i, ' ')
     .replace(/\bin (?:slivers|cubes|pieces|chunks|slices|dice|strips|flakes|small pieces)\b.*$/i, ' ')
     .replace(/^\s*(?:the )?same weight of\s+/i, ' ')
     .replace(
-      /\b(?:for|to)\s+(?:the\s+)?(?:greas|brush|glaz|lin|tin|pan|ring|mould|griddle|ramekin|skillet|peel|fry|wash|dust|sprinkl|roll|flour|serv|decorat|garnish|finish|scatter|top)\w*.*$/i,
+      /\b(?:for|to)\s+(?:the\s+)?(?:greas|brush|glaz|lin|tin|pan|ring|mould|griddle|ramekin|skillet|peel|fry|wash|dust|sprinkl|roll|flour|serv|decorat|garnish|finish|scatter|top|fill|sandwich|drizzl|spread|loosen|thin)\w*.*$/i,
       ' ',
     )
     .replace(/\b(?:to taste|as needed|if needed|if desired|optional)\b.*$/i, ' ')

@@ -121,6 +121,18 @@ describe('amounts in words of the kitchen', () => {
       ['milk', 96],
     ]);
   });
+  it.each([
+    ['1 large egg + milk to make 190 ml', ['egg', 'milk']],
+    ['jam & whipped cream to fill', ['jam', 'cream']],
+    ['soy milk + maple syrup, for brushing', ['soy_drink', 'maple_syrup']],
+    ['salt and pepper', ['salt', 'black_pepper']],
+  ])('%s', (row, ids) =>
+    expect(
+      told(`200 g rice flour\n${row}`)
+        .lines.slice(1)
+        .map(([id]) => id),
+    ).toEqual(ids),
+  );
   it('a list of bare numbers is in grams throughout, and it is said', () => {
     const { formula, lines } = readFormula({ text: 'chickpea flour 300\nwater 900\nolive oil 100\nsalt 8' });
     expect(formula.parts[0]!.lines.map((l) => l.amount.massG?.value)).toEqual([300, 900, 100, 8]);

@@ -105,6 +105,7 @@ function scoresOf(raw: string, first: boolean, section: 'none' | 'list' | 'steps
   const note =
     (NOTE_START.test(row) || saysWhatItMakes(row) ? 6 : 0) +
     (TIMES_ROW.test(row) ? 9 : 0) +
+    (!act && /[.!]\s+(?:serves|makes)\s+(?:about\s+)?\d/i.test(row) ? 4 : 0) +
     (CLOSING.test(row) || TO_ONLOOKERS.test(row) ? 14 : 0) +
     (NOTE_MARK.test(row) ? (/^[^:]{1,20}:/.test(row) ? 10 : 5) : 0) +
     (FIRST_PERSON.test(row) ? 2.5 : 0) +

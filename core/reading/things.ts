@@ -1,5 +1,6 @@
 import { NUMBER, numberOf, readAmount } from './amount';
 import { readTrailingAmount } from './trailing';
+import { isSilent, referenceMatcher } from './match';
 import { nameIn } from './names';
 import { BULLET } from './bullet';
 import { isCountUnit, isMassUnit, toMillilitres, US_MEASURES } from '../units';
@@ -151,13 +152,16 @@ const AS_LARGE: Record<string, string> = {
 const LARGE_AS =
   /^(?:an?\s+)?(?:(?:piece|lump|knob|bit)\s+of\s+)?(\p{L}[\p{L} ]{1,30}?),?\s+(?:about\s+)?(?:the\s+)?size of an?\s+(?:small |large )?(egg|walnut|hazelnut|nut|pea|bean)\b/iu;
 
-/** "1 egg made up to 300 ml with milk". */
+/** "1 egg made up to 300 ml with milk", "1 egg + milk to make 190 ml". */
+const TO_MAKE =
+  /^((?:\d|an?|one|two|three)\s+(?:(?:large|medium|small)\s+)?eggs?)\s*(?:\+|and|plus|with|&)\s*(\p{L}[\p{L} ]*?)\s+to make(?: up)?\s+(?:to\s+)?(\d.*)$/iu;
 const MADE_UP =
   /^((?:\d|an?|one|two|three)\s+(?:(?:large|medium|small)\s+)?eggs?),?\s+(?:beaten,?\s+)?(?:and\s+)?made up to\s+(.+)$/i;
 /** What an egg fills, ml: some 50 g of 1.03 g/ml. */
 const EGG_ML = 49;
 /** The egg, and as much of the other as is lacking. It is a phrase of British kitchens: so are its pints. */
-function madeUp(row: string): string[] | null {
+function madeUp(given: string): string[] | null {
+  const row = given.replace(TO_MAKE, '$1 made up to $3 with $2');
   const m = MADE_UP.exec(row);
   const eggs = m && readAmount(m[1]!);
   const whole = m && readAmount(m[2]!);
@@ -194,6 +198,17 @@ function halved(row: string): string[] | null {
 }
 
 /** "Juice and zest of 2 lemons", "2 eggs + 1 yolk", "1/4 tsp each salt and soda" are several things to weigh; a line of one comes back as it is. */
+/** Two things with no amount, for one use: "clotted cream & jam, to serve", "soya milk + maple syrup, for brushing". */
+const PAIR =
+  /^(\p{L}[\p{L} '’-]{1,30}?)\s*(?:&|\+|\band\b)\s*(\p{L}[\p{L} '’-]{1,30}?)(,?\s+(?:for|to)\s+[\p{L} ]{3,30})?$/iu;
+function pairOf(row: string): string[] | null {
+  const [, one = '', other = '', use = ''] = PAIR.exec(row) ?? [];
+  const isKnown = (name: string): boolean => isSilent(referenceMatcher.match(name));
+  return other !== '' && isKnown(one) && isKnown(other) && !isKnown(`${one} and ${other}`)
+    ? [`${one}${use}`, `${other}${use}`]
+    : null;
+}
+
 /** What is counted where a number stands alone beside it; all else in such a row is weighed. */
 const COUNTED =
   /\b(?:eggs?|yolks?|whites?|bananas?|apples?|pears?|lemons?|limes?|oranges?|cloves?|sachets?)\b/i;
@@ -253,8 +268,8 @@ export function expandRow(given: string): string[] {
     return behind.map((p) => (/\d$/.test(p) && !COUNTED.test(p) ? `${p} g` : p));
   const large = LARGE_AS.exec(row);
   if (large) return [`${AS_LARGE[large[2]!.toLowerCase()]!} ${large[1]!}`];
-  const filled = madeUp(row);
-  if (filled) return filled;
+  const several = madeUp(row) ?? pairOf(row);
+  if (several) return several;
   const last = LAST_BY_HAND.exec(row);
   if (last) return [`1 ${last[3]!} ${last[1] ?? last[2]!}`];
   return halved(row) ?? (joined(row) ?? [row]).map(ofEgg).flatMap(inHalves);
