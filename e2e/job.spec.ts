@@ -102,7 +102,7 @@ test('the whole job: paste, correct, leave out four things, choose, balance, kee
   await page.getByRole('link', { name: 'original', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Nothing has to go' })).toBeVisible();
   await page.getByRole('link', { name: /Read/ }).click();
-  await expect(page.getByText('0.5 cup at 245 g')).toBeVisible();
+  await expect(page.getByText('½ cup at 245 g')).toBeVisible();
 });
 
 test('kept larger: as many pieces as asked for, each line as the scale shows it', async ({ page }) => {

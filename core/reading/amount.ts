@@ -30,7 +30,7 @@ const UNIT_WORDS: [UnitId, string][] = [
   ['lb', 'lbs?\\.?|pounds?'],
   [
     'tbsp',
-    'tbsps?\\.?|tblsps?\\.?|tbs\\.?|tbl\\.?|tablespoons?|tablespoonfuls?|spoonfuls?|tb\\.?(?=\\s)|dessertspoons?|EL|Essl\\.|E(?:ss|ß)löffel|T\\.?(?=\\s|$)',
+    'tbsps?\\.?|tblsps?\\.?|tbs\\.?|tbl\\.?|tablespoons?|tablespoonfuls?|spoonfuls?|tb\\.?(?=\\s)|EL|Essl\\.|E(?:ss|ß)löffel|T\\.?(?=\\s|$)',
   ],
   ['tsp', 'tsps?\\.?|teaspoons?|teaspoonfuls?|TL|Teel\\.|Teelöffel|t\\.?(?=\\s|$)'],
   ['cup', 'cups?|cupfuls?|mugs?|Tassen?|Becher|c\\.?(?=\\s)|c\\.'],
@@ -43,6 +43,8 @@ const UNIT_WORDS: [UnitId, string][] = [
   ],
   ['dash', 'dash(?:es)?'],
   ['drop', 'drops?|Tropfen'],
+  ['dessertspoon', 'dessertspoon(?:ful)?s?|dsp\\.?|dstsp\\.?'],
+  ['teacup', 'tea-?cup(?:ful)?s?'],
   ['splash', 'splash(?:es)?|Schuss|Spritzer'],
   ['drizzle', 'drizzles?|glugs?'],
   ['piece', 'Stücke?|Stk\\.?'],

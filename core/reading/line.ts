@@ -6,6 +6,7 @@ import { NUMBER, readAmount, type Reading } from './amount';
 import { tidied } from './tidy';
 import { readTrailingAmount } from './trailing';
 import type { Fix } from './checks';
+import { SHARE } from './percent';
 import { isSilent, type Matcher, type NameMatch } from './match';
 import { moreIn } from './more';
 import { gumSaid, meaning, MORE_FOR, nameIn, withGum } from './names';
@@ -127,6 +128,7 @@ function splitPlus(rest: string): { added: Reading; rest: string } | null {
 const clean = (written: string): string =>
   unmarked(tidied(written.slice(0, MAX_LINE_CHARS)))
     .replace(/\u00a0/g, ' ')
+    .replace(SHARE, ' ')
     .replace(/\byogs?\b/gi, 'yogurt')
     .replace(/\bw\/(?!o)\s*/gi, 'with ')
     // A blend that is measured like wheat flour is a blend.

@@ -100,6 +100,9 @@ describe('amounts in words of the kitchen', () => {
     ['butter the size of an egg', 'butter', 57],
     ['butter the size of a walnut', 'butter', 28],
     ['salt pinch', 'salt', 0],
+    // A dessertspoon is two teaspoons, a teacup a quarter of a British pint. From memory.
+    ['2 dessertspoons sugar', 'sugar', 17],
+    ['a teacup of milk', 'milk', 142],
     ['small bunch of parsley', 'rosemary', 30],
     ['Golden syrup: 3 big spoonfuls', 'golden_syrup', 70],
     ['1 tsp b.p.', 'baking_powder', 4],

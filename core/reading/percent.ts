@@ -73,9 +73,12 @@ function hundredthOf(rows: readonly string[], shares: readonly Share[]): { flour
 /** A tenth of a gram, as such lists are weighed. */
 const tenth = (g: number): number => Math.round(10 * g) / 10;
 
+/** A share that its grams stand behind. */
+export const SHARE = /\s*\d{1,3}(?:[.,]\d{1,2})?\s*%\s*=\s*(?=\d)/;
+
 /**
- * A list in baker's per cent with the grams each share stands for before its name: "Sorghum flour 30%" of 500 g of flour is "150 g
- * Sorghum flour (30%)". By the weight of the flour where the text tells it, or of the dough, or of one thing; else for 100 g of flour,
+ * A list in baker's per cent with the grams each share stands for behind it: "Sorghum flour 30%" of 500 g of flour is "Sorghum flour
+ * 30% = 150 g". By the weight of the flour where the text tells it, or of the dough, or of one thing; else for 100 g of flour,
  * and `isSaid` is false. Null where it is no such list: a share beside an amount ("100 g chocolate 70%") is a fact of that thing.
  */
 export function percentList(text: string): { text: string; flourG: number; isSaid: boolean } | null {
@@ -94,7 +97,8 @@ export function percentList(text: string): { text: string; flourG: number; isSai
       return FLOUR_G.test(row) || SUMS.test(row.trim())
         ? row.replace(FLOUR_G, ' ').replace(/^[\s.,;:()–—-]+/, '')
         : row;
-    return `${tenth(s.massG ?? (flourG * s.percent) / 100)} g ${s.name} (${s.percent}%)${s.rest ? `, ${s.rest}` : ''}`;
+    const g = tenth(s.massG ?? (flourG * s.percent) / 100);
+    return `${s.name} ${s.percent}% = ${g} g${s.rest ? `, ${s.rest}` : ''}`;
   });
   return { text: told.join('\n'), flourG: tenth(flourG), isSaid };
 }

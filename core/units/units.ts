@@ -25,8 +25,16 @@ const SPOON_ML = {
 } as const;
 const CUP_ML = { us: 236.5882365, metric: 250, imperial: 284.130625 } as const;
 
-/** Small amounts by hand, in teaspoons. Common practice, no source. */
-const HAND_TSP = { dash: 1 / 8, pinch: 1 / 16, drop: 1 / 100, splash: 1, drizzle: 1.5 } as const;
+/** Amounts by hand, in teaspoons; a teacup is a gill, a quarter of a British pint. Common practice, no source. */
+const HAND_TSP = {
+  dash: 1 / 8,
+  pinch: 1 / 16,
+  drop: 1 / 100,
+  splash: 1,
+  drizzle: 1.5,
+  dessertspoon: 2,
+  teacup: 28,
+} as const;
 
 export type MassUnit = keyof typeof MASS_G;
 type Customary = keyof (typeof CUSTOMARY_ML)['us'];

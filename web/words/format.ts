@@ -47,9 +47,20 @@ export const inPercent = (share: number, decimals = 0): string => `${fixed(100 *
 export const percent = (p: number): string => `${fixed(p, p < 10 ? 1 : 0)}${PERCENT}`;
 
 const EIGHTHS = ['', '⅛', '¼', '⅜', '½', '⅝', '¾', '⅞'];
+const inEighths = (eighths: number): string => `${Math.floor(eighths / 8) || ''}${EIGHTHS[eighths % 8]!}`;
 /** Teaspoons from eighths of one: "1¼ tsp". */
-export const spoons = (eighths: number): string =>
-  `${Math.floor(eighths / 8) || ''}${EIGHTHS[eighths % 8]!} ${W.tsp}`;
+export const spoons = (eighths: number): string => `${inEighths(eighths)} ${W.tsp}`;
+
+const NEAR = 1e-6;
+/** How much of a spoon, a cup or a piece, as one says it: "1¼", "⅔"; with its decimals where no such part fits. */
+export function parts(value: number): string {
+  const [eighths, thirds] = [8 * value, 3 * value];
+  const isWhole = (x: number): boolean => x >= 1 - NEAR && Math.abs(x - Math.round(x)) < NEAR;
+  if (isWhole(eighths)) return inEighths(Math.round(eighths));
+  if (!isWhole(thirds)) return plain(value);
+  const third = Math.round(thirds);
+  return `${Math.floor(third / 3) || ''}${third % 3 === 1 ? '⅓' : '⅔'}`;
+}
 
 /** What stands behind a number of a unit, with its space. */
 export const UNIT_TEXT: Record<PropUnit | 'ratio', string> = {

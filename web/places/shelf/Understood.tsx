@@ -37,7 +37,10 @@ export function Understood({ reading, set, onKeep, keeping }: Props) {
       {read && (
         <>
           {read.issues.map((i) => (
-            <Notice key={i.code} kind={i.code.startsWith('bake.') ? 'trouble' : 'word'}>
+            <Notice
+              key={i.code}
+              kind={i.code.startsWith('bake.') && i.code !== 'bake.ovenByWord' ? 'trouble' : 'word'}
+            >
               {messageText(i)}
               {i.fixes?.map((fix) => (
                 <Button

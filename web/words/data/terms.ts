@@ -123,6 +123,8 @@ export const UNIT_WORDS: Record<UnitId, readonly [one: string, many: string]> = 
     cup: ['cup', 'cups'],
     dash: ['dash', 'dashes'],
     pinch: ['pinch', 'pinches'],
+    dessertspoon: ['dessertspoon', 'dessertspoons'],
+    teacup: ['teacup', 'teacups'],
     piece: ['piece', 'pieces'],
     stick: ['stick', 'sticks'],
     sachet: ['sachet', 'sachets'],

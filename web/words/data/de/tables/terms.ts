@@ -112,6 +112,8 @@ export const UNIT_WORDS: typeof English.UNIT_WORDS = {
   cup: ['Tasse', 'Tassen'],
   dash: ['Spritzer', 'Spritzer'],
   pinch: ['Prise', 'Prisen'],
+  dessertspoon: ['Dessertlöffel', 'Dessertlöffel'],
+  teacup: ['Teetasse', 'Teetassen'],
   piece: ['Stück', 'Stück'],
   stick: ['Stange', 'Stangen'],
   sachet: ['Päckchen', 'Päckchen'],
