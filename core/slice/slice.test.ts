@@ -90,8 +90,16 @@ describe('a photo of a slice', () => {
   }, 900_000);
 
   const face = drawFace(anySlice(7), 7);
+  const drawn = new Map<string, ReturnType<typeof photograph>>();
+  /** The face as it is seen: drawing it takes longer than all else, and once is enough. */
+  const photoOf = (more: Partial<Shot> = {}): ReturnType<typeof photograph> => {
+    const key = JSON.stringify(more);
+    const photo = drawn.get(key) ?? photograph(face, { ...CLEAR, missed: 1, ...more }, 9);
+    drawn.set(key, photo);
+    return photo;
+  };
   const numbersOf = (more: Partial<Shot>, marks: Partial<Marks> = {}) => {
-    const { picture, card } = photograph(face, { ...CLEAR, missed: 1, ...more }, 9);
+    const { picture, card } = photoOf(more);
     return measured(measureSlice(picture, { card, ...marks })).numbers;
   };
   const plain = numbersOf({});
@@ -116,7 +124,7 @@ describe('a photo of a slice', () => {
 
   it('no board like wood is measured, and a shining face tells its outline alone', () => {
     for (const board of WHOLE ? WOODEN : (['oak'] as const)) {
-      const { picture, card } = photograph(face, { ...CLEAR, board }, 9);
+      const { picture, card } = photoOf({ board });
       expect(measureSlice(picture, { card })).toEqual({ ok: false, why: 'board' });
     }
     const shining = numbersOf({ glare: 1.2 });
@@ -151,8 +159,8 @@ describe('a photo of a slice', () => {
   });
 
   it('an outline and a base drawn by hand stand, on a board that would be refused too', () => {
-    const { picture, card } = photograph(face, { ...CLEAR, board: 'oak' }, 9);
-    const slate = photograph(face, CLEAR, 9);
+    const { picture, card } = photoOf({ board: 'oak' });
+    const slate = photoOf();
     const { drawing } = measured(measureSlice(slate.picture, { card: slate.card }));
     const by = measured(
       measureSlice(picture, { card, outline: drawing.outline, base: drawing.base }),
@@ -169,10 +177,10 @@ describe('a photo of a slice', () => {
   });
 
   it('is refused with the reason where it cannot be measured', () => {
-    const { picture, card } = photograph(face, CLEAR, 9);
+    const { picture, card } = photoOf();
     const elsewhere = card.map(([x, y]): Point => [x - 600, y]);
     expect(measureSlice(picture, { card: elsewhere })).toEqual({ ok: false, why: 'noCard' });
-    const leaning = photograph(face, { ...CLEAR, tilt: 34, tiltTo: 0.5 }, 9);
+    const leaning = photoOf({ tilt: 34, tiltTo: 0.5 });
     const focalMm = (420 * 6 * Math.hypot(36, 24)) / Math.hypot(196 * 6, 140 * 6);
     expect(measureSlice(leaning.picture, { card: leaning.card, focalMm })).toEqual({
       ok: false,

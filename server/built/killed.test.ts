@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { ended } from '../testing/ended';
 import { formula, ownFolder, send, start, titles } from './running';
 
-const KILLS = 20;
+/** Each start is a database of its own: few in each run, many in `npm run prove`. */
+const KILLS = process.env.WHOLE ? 20 : 8;
 ownFolder();
 
 describe('kill -9 in the middle of saving', () => {

@@ -12,7 +12,7 @@ import { formula, ownFolder, send, start, startAndEnd, titles } from './running'
 const folder = ownFolder();
 
 describe('starting and stopping', () => {
-  it('has a demo kitchen apart, keeps the data over a restart, closes cleanly on Ctrl-C', async () => {
+  it('has a demo kitchen apart, keeps the data over a restart, closes cleanly on Ctrl-C, whoever follows a day', async () => {
     const first = await start('--port', '0');
     const demo = `${first.url}/demo`;
     expect(await titles(demo)).toHaveLength(DEMO_FORMULAS.length);
@@ -49,7 +49,16 @@ describe('starting and stopping', () => {
     expect(await (await fetch(`${second.url}/api/v1/versions/${made.version.id}`)).json()).toEqual(
       made.version,
     );
+    // A stop ends what is followed, in order, and waits for nobody who follows.
+    const { rows } = (await (await fetch(`${second.url}/demo/api/v1/days`)).json()) as {
+      rows: { id: string }[];
+    };
+    const followed = await fetch(`${second.url}/demo/api/v1/days/${rows[0]!.id}/live`);
+    expect(followed.headers.get('content-type')).toContain('text/event-stream');
+    const all = followed.text();
     second.child.kill('SIGTERM');
+    // Cut off, it would be refused as half a body.
+    expect(await all).toBe(': here\n\n');
     expect(await ended(second.child)).toBe(0);
   });
 
@@ -77,18 +86,6 @@ describe('starting and stopping', () => {
     expect(said()).not.toMatch(/"level":[456]0/);
     const again = await start('--port', '0', '--empty');
     expect(await titles(again.url)).toEqual(['Taken at the last moment']);
-  });
-
-  it('a stop ends what is followed, in order, and waits for nobody who follows', async () => {
-    const { child, url } = await start('--port', '0');
-    const { rows } = (await (await fetch(`${url}/demo/api/v1/days`)).json()) as { rows: { id: string }[] };
-    const followed = await fetch(`${url}/demo/api/v1/days/${rows[0]!.id}/live`);
-    expect(followed.headers.get('content-type')).toContain('text/event-stream');
-    const all = followed.text();
-    child.kill('SIGINT');
-    // Cut off, it would be refused as half a body.
-    expect(await all).toBe(': here\n\n');
-    expect(await ended(child)).toBe(0);
   });
 
   it('--empty has no demo kitchen', async () => {

@@ -21,7 +21,7 @@ const titles = async ({ db }: OpenDb) => (await listFormulas(db)).formulas.map((
 describe('the thread that holds the database', () => {
   it('that dies in the middle of work is noticed, told, and started again with all that was confirmed', async () => {
     const store = await openFolder(folder.dir(), SCRIPT);
-    for (let round = 0; round < 3; round++) {
+    for (let round = 0; round < 2; round++) {
       const confirmed: string[] = [];
       const refusals: unknown[] = [];
       const writers = Array.from({ length: 4 }, async (_, w) => {
