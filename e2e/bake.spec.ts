@@ -73,6 +73,19 @@ test('a custard gives no number and leads with signs; without an oven it says wh
   await putFormula(page, { ...LOAF, title: 'No oven', oven: '', time: '' });
   await page.getByRole('link', { name: /^Bake (?!days)/ }).click();
   await expect(page.getByText('No oven stated', { exact: true })).toBeVisible();
+  // What is cooked in a pan needs none: its steps and its signs stand there.
+  await putFormula(page, {
+    title: 'Griddle breads',
+    text: '200 g yogurt\n150 g gluten-free flour blend\n1 tsp baking powder',
+    method: 'Mix, rest 10 min, roll out.\nDry-fry in a hot pan for 2 minutes each side.',
+    oven: '',
+    time: '',
+  });
+  await page.getByRole('link', { name: /^Bake on the hob/ }).click();
+  const hob = page.getByRole('region', { name: 'On the hob' });
+  await expect(hob.getByText('Dry-fry in a hot pan for 2 minutes each side.')).toBeVisible();
+  await expect(hob.getByText('it is golden')).toBeVisible();
+  await expectAccessible(page);
 });
 
 test('a programme of stretches: a lid, its end moved by keys, another tin, and kept on the card', async ({

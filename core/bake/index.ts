@@ -6,6 +6,7 @@ export * from './boundary';
 export * from './faults';
 export * from './grid';
 export * from './heat';
+export * from './hob';
 export * from './method-notes';
 export * from './nutrition';
 export * from './oven';

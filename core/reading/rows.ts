@@ -210,13 +210,15 @@ export function judgedRows(text: string, said: SaidRows = {}): { text: string; k
 /** What stands behind a title, between strokes, and tells of the whole: "Orange cake | serves 10 | prep 20 | cook 1h". */
 const BEHIND_TITLE =
   /^(?:(?:makes|serves|yields?|servings?|prep(?:aration)?|cook(?:ing)?|bake|baking|total|active|time|difficulty|rating|level)\b.{0,30}|\d+ (?:servings?|pieces|portions|min|mins|minutes))$/i;
+/** What says that a title follows. */
+const CALLED = /^(?:recipe|title|name|video)\s*:\s*(?=\S)/i;
 function titleOf(row: string): { title: string; notes: string[] } {
   const here = HERE_IS.exec(row)?.[1];
   if (here !== undefined) return { title: here[0]!.toUpperCase() + here.slice(1), notes: [] };
-  const [title = '', ...notes] = row.replace(/^(?:recipe|title|name)\s*:\s*(?=\S)/i, '').split(/\s*[|·•]\s*/);
+  const [title = '', ...notes] = row.replace(CALLED, '').split(/\s*[|·•]\s*/);
   return notes.length > 0 && notes.every((n) => BEHIND_TITLE.test(n))
     ? { title, notes }
-    : { title: row.replace(/^(?:recipe|title|name)\s*:\s*(?=\S)/i, ''), notes: [] };
+    : { title: row.replace(CALLED, ''), notes: [] };
 }
 
 /** A text in its pieces: numbering and marks of sections are gone, headings end with a colon. */

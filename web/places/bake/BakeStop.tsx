@@ -6,6 +6,7 @@ import {
   clockOf,
   CUT_C,
   donenessOfBake,
+  hobStepsOf,
   hasSchools,
   keepsAs,
   notesOf,
@@ -16,6 +17,7 @@ import {
   type Doneness,
 } from '../../../core/bake';
 import type { ClassId } from '../../../core/classes';
+import type { Step } from '../../../core/method';
 import { useKitchen } from '../../shared/useKitchen';
 import { useAppDispatch } from '../../store/store';
 import { usePantry } from '../../pantry/usePantry';
@@ -26,6 +28,7 @@ import { fixed, grams } from '../../words/format';
 import { listed } from '../../words/plural';
 import { degrees, degreesApart, degreesSpan, toKitchenScale } from '../../words/heat';
 import { minutesText } from '../../words/say';
+import { stepText } from '../../words/stepWords';
 import { CantSay } from '../../shared/read/CantSay';
 import { useDeskContext } from '../../shared/deskContext';
 import { workingCopy } from '../../working/workingSlice';
@@ -110,6 +113,29 @@ function Signs({
           {W.thisKindOfBakeIn}
         </HandbookLink>
       </p>
+    </section>
+  );
+}
+
+/** What sees no oven: its steps at the hob as they now go, and how one knows that it is done. */
+function OnTheHob({ steps, signs }: { steps: readonly Step[]; signs: Doneness }) {
+  return (
+    <section className={`sheet ${classes.panel}`} aria-label={W.onTheHob}>
+      <h2>{W.onTheHob}</h2>
+      <p>{W.noOvenIsTold}</p>
+      <ul>
+        {steps.map((s) => (
+          <li key={s.id}>{stepText(s)}</li>
+        ))}
+      </ul>
+      <h3>{W.howYouKnowItIs}</h3>
+      <ul>
+        {signs.signs
+          .filter((s) => s !== 'core')
+          .map((s) => (
+            <li key={s}>{toKitchenScale(SIGN_WORDS[s])}</li>
+          ))}
+      </ul>
     </section>
   );
 }
@@ -218,19 +244,27 @@ export function BakeStop() {
     void dispatch(workingCopy.bakePlanned({ plan: next, field }));
 
   if (!outcome) return <Skeleton height={520} role="status" aria-label={W.workingOutTheBake} />;
-  if (!adapted || !source)
+  if (!adapted || !source) {
+    const onHob = hobStepsOf(formula);
     return (
-      <Notice
-        kind="word"
-        title={W.noOvenStated}
-        action={{
-          words: W.beginWith({ temperature: degrees(FIRST_OVEN_C) }),
-          do: () => onPlan({ ...plan, phases: [plainPhase(FIRST_OVEN_C)] }, 'oven'),
-        }}
-      >
-        {W.theFormulaSaysNoOven}
-      </Notice>
+      <div className={frame.alone}>
+        {onHob.length > 0 ? (
+          <OnTheHob steps={onHob} signs={donenessOfBake(formula.parts, pantry.lookup)} />
+        ) : (
+          <Notice
+            kind="word"
+            title={W.noOvenStated}
+            action={{
+              words: W.beginWith({ temperature: degrees(FIRST_OVEN_C) }),
+              do: () => onPlan({ ...plan, phases: [plainPhase(FIRST_OVEN_C)] }, 'oven'),
+            }}
+          >
+            {W.theFormulaSaysNoOven}
+          </Notice>
+        )}
+      </div>
     );
+  }
   const both = { source, adapted, plan, onPlan };
   const kinds = doc.source.parts.map((p) => p.classId);
   return (

@@ -1,4 +1,5 @@
 import type { BakePlan, FormulaDetail } from '../../../contract/dto';
+import { hobStepsOf } from '../../../core/bake';
 import { isBeside, type Formula } from '../../../core/formula';
 import type { Lookup } from '../../../core/ingredients';
 import { isYeasted, liftOf } from '../../../core/leavening';
@@ -32,6 +33,7 @@ const ovenState = (source: Formula | null, plan: BakePlan | undefined): string =
   const phases = plan?.phases ?? source?.bake?.phases;
   const heats = phases?.map((p) => p.ovenC) ?? [source?.bake?.ovenC ?? null];
   const told = [...new Set(heats)].filter((c) => c !== null);
+  if (told.length === 0 && source && hobStepsOf(source).length > 0) return W.onTheHob;
   return told.length === 0 ? W.noOvenStated : `${inTurn(told.slice(0, 2).map(bareDegrees))} ${heatUnit()}`;
 };
 

@@ -128,7 +128,7 @@ function Measured({
   return (
     <NumberInput
       aria-label={label}
-      w={110}
+      w={{ base: 76, xs: 110 }}
       hideControls
       disabled={disabled}
       value={shown}

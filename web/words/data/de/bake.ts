@@ -187,6 +187,9 @@ export const bakeWords: typeof English.bakeWords = {
     beginWith: (a) => `Mit ${a.temperature} anfangen`,
     theFormulaSaysNoOven:
       'Die Formel nennt keine Ofentemperatur. Fang mit einer üblichen an und ändere sie. Wenn Zeilen keine Gramm haben, gib sie zuerst unter Lesen ein.',
+    onTheHob: 'Auf dem Herd',
+    noOvenIsTold:
+      'Die Anleitung gart es in der Pfanne und nennt keinen Ofen, also wird keine Zeit berechnet. Durch das Geänderte kann es früher oder später bräunen: Back das erste zur Probe.',
     atTheOven: 'Am Ofen',
     whatTheChangeDoesTo: 'was die Änderungen mit der Zeit machen',
     asWritten: (a) => `Original: ${a.minutes}.`,

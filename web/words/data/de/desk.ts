@@ -54,6 +54,7 @@ export const deskWords: typeof English.deskWords = {
     acidBalanced: 'Säure ausgeglichen',
     noRaisingAgent: 'kein Triebmittel',
     noOvenStated: 'kein Ofen angegeben',
+    onTheHob: 'auf dem Herd',
     noMethod: 'keine Anleitung',
     underAnHour: 'unter einer Stunde',
     aboutH: (a) => `etwa ${a.hours} h`,

@@ -199,6 +199,9 @@ export const bakeWords = catalogue('bake', {
     beginWith: (a: { temperature: string }) => `Start with ${a.temperature}`,
     theFormulaSaysNoOven:
       'The formula states no oven temperature. Start with a usual one and change it. If lines have no grams, enter them at Read first.',
+    onTheHob: 'On the hob',
+    noOvenIsTold:
+      'The method cooks it in a pan and names no oven, so no time is worked out. What was changed may make it brown sooner or later: cook the first one as a test.',
     atTheOven: 'At the oven',
     whatTheChangeDoesTo: 'what the changes do to the time',
     asWritten: (a: { minutes: string }) => `Original: ${a.minutes}.`,

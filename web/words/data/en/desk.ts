@@ -56,6 +56,7 @@ export const deskWords = catalogue('desk', {
     acidBalanced: 'acid balanced',
     noRaisingAgent: 'no raising agent',
     noOvenStated: 'no oven stated',
+    onTheHob: 'on the hob',
     noMethod: 'no method',
     underAnHour: 'under an hour',
     aboutH: (a: { hours: string }) => `about ${a.hours} h`,
