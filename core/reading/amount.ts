@@ -53,7 +53,7 @@ const UNIT_WORDS: [UnitId, string][] = [
   ['tin', 'tins?|cans?|cartons?|jars?|Dosen?|Gläser|Glas'],
   ['clove', 'cloves?(?=\\s+(?:of\\s+)?garlic)|Zehen?(?=\\s+Knoblauch)'],
   ['leaf', 'leaf|leaves|sheets?(?=\\s+(?:of\\s+)?gelatin)'],
-  ['stalk', 'stalks?|Stängel'],
+  ['stalk', 'stalks?|sprigs?|Stängel'],
   ['knob', 'knobs?'],
   ['handful', 'handfuls?|bunch(?:es)?|Handvoll'],
 ];

@@ -159,7 +159,7 @@ const SPAN = new RegExp(
 );
 /** "for another 12-15", "18 to 20 more": minutes that nobody called so. */
 const NAMELESS =
-  /(?:\b(?:for|another)\s+(?:another\s+|about\s+)?(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?(?=\s*(?:more\b|longer\b|[.,;)]|$|until\b|till\b|or\b|with\b))|(?<=\b(?:golden|brown|set|done|risen)\s+)(\d{1,2})\s*(?:-|–|to)\s*(\d{1,2})(?=\s*(?:$|[.,;]))|(?<![\d/])\b(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s+(?:more|longer)\b(?!\s*(?:°|tbsp|tsp|g\b|cups?)))/gi;
+  /(?:\b(?:for|another)\s+(?:another\s+|about\s+)?(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?(?=\s*(?:more\b|longer\b|[.,;)]|$|until\b|till\b|or\b|with\b))|(?<=\d{3}\s*°?\s*[CF]\s+)(\d{1,2})\s*(?:-|–)\s*(\d{1,2})(?=\s*$)|(?<=\b(?:golden|brown|set|done|risen)\s+)(\d{1,2})\s*(?:-|–|to)\s*(\d{1,2})(?=\s*(?:$|[.,;]))|(?<![\d/])\b(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s+(?:more|longer)\b(?!\s*(?:°|tbsp|tsp|g\b|cups?)))/gi;
 const numeric = (text: string): number => TENS[text.trim().toLowerCase()] ?? numberOf(text);
 
 /** The times a text names, in its order; `nameless` takes in those whose minutes are not called so. */
@@ -192,8 +192,9 @@ export function timesIn(given: string, nameless = false): Time[] {
     for (const m of text.matchAll(NAMELESS)) {
       const end = m.index + m[0].length;
       if (found.some((f) => m.index < f.end && end > f.at)) continue;
-      const lo = Number(m[1] ?? m[3] ?? m[5]);
-      const hi = Number(m[2] ?? m[4] ?? m[6] ?? lo);
+      const [first, last] = m.slice(1).filter((x) => x !== undefined);
+      const lo = Number(first);
+      const hi = Number(last ?? lo);
       if (lo > 0 && lo <= hi) found.push({ minutes: [lo, hi], at: m.index, end });
     }
   return found.sort((a, b) => a.at - b.at);

@@ -96,6 +96,53 @@ const SHINES: readonly Ingredient['group'][] = [
   'salt',
 ];
 
+/** What stands in a bake, as its name is held against it. */
+type Content = {
+  title: string;
+  head: string;
+  has: (...groups: Ingredient['group'][]) => boolean;
+  only: (groups: readonly Ingredient['group'][]) => boolean;
+  flour: boolean;
+};
+const contentOf = (title: string, head: string, ingredients: readonly Ingredient[]): Content => ({
+  title,
+  head,
+  has: (...groups) => ingredients.some((i) => groups.includes(i.group)),
+  only: (groups) => ingredients.length > 0 && ingredients.every((i) => groups.includes(i.group)),
+  flour: ingredients.some((i) => i.flour),
+});
+/** What a bake of a name is by what is in it, where that is another thing; null where the name stands. */
+const BY_CONTENT: Partial<Record<ClassId, (of: Content) => Guess | null>> = {
+  // With butter or another firm fat a sponge is creamed or melted, as a rule; one of eggs beaten to a foam has hardly any.
+  foam_cake: ({ head, has }) => (!FOAMED.test(head) && has('butter', 'fat_firm') ? byShape('batter') : null),
+  // Yolks and no starch: it is the eggs that set it.
+  starch_set: ({ has, flour }) =>
+    has('egg', 'egg_yolk') && !has('starch') && !flour ? byName('egg_custard') : null,
+  uncooked_set: ({ title, has }) =>
+    /cheesecake/i.test(title) && has('egg') && !has('yeast', 'starter') ? byName('egg_custard') : null,
+  fruit_filling: ({ has, only }) => {
+    // What is set with eggs is a custard, whatever it is called.
+    if (has('egg') && !has('yeast', 'starter')) return byName('egg_custard');
+    // Fat and sugar that are spread on and rolled in hold no fruit, and nothing sets them.
+    if (only(SPREADS) && has('sugar')) return byName('glaze');
+    // A cream that starch sets is no fruit filling: there is no fruit in it.
+    return !has('fruit') && has('starch') && has('milk', 'cream', 'plant_drink', 'nut_drink')
+      ? byName('starch_set')
+      : null;
+  },
+  glaze: ({ has, only, flour }) => {
+    // What is poured over has no flour that anything lifts: "lemon drizzle" is the cake that has one.
+    if (has('leavener') && flour) return byName('batter');
+    // Egg or milk without sugar is brushed on for its shine.
+    return only(SHINES) ? byName('wash') : null;
+  },
+  crumb: ({ has, only, flour }) => {
+    // Sugar with juice, or with nothing, is poured or sprinkled over: a crumb has flour, oats or nuts in it.
+    if (only(SWEETENS)) return byName('glaze');
+    return has('fruit') && !flour ? byName('fruit_filling') : null;
+  },
+};
+
 /** The class a formula most likely belongs to: by what it is called and what lifts it. The baker can say otherwise. */
 export function guessClass(title: string, ingredients: readonly Ingredient[]): Guess {
   if (/\bwash$/i.test(headOf(title).trim())) return byName('wash');
@@ -108,53 +155,13 @@ export function guessClass(title: string, ingredients: readonly Ingredient[]): G
   // A loaf or a cake is one, whatever lies on it.
   const told = /\b(?:loaf|bread|cake)\b/i.test(head);
   const named = classNamed(head, fits) ?? (told ? undefined : classNamed(title, fits));
-  const eggs = ingredients.some((i) => i.group === 'egg');
-  // A sponge with butter or another firm fat is creamed or melted, as a rule; one of eggs beaten to a foam has hardly any.
-  if (
-    named === 'foam_cake' &&
-    !FOAMED.test(head) &&
-    ingredients.some((i) => i.group === 'butter' || i.group === 'fat_firm')
-  )
-    return byShape('batter');
-  // What is set with eggs is a custard, whatever it is called.
-  if (
-    eggs &&
-    ((named === 'uncooked_set' && /cheesecake/i.test(title)) || named === 'fruit_filling') &&
-    !yeasted
-  )
-    return byName('egg_custard');
-  // What is poured over has no flour that anything lifts: "lemon drizzle" is the cake that has one.
-  if (named === 'glaze' && lifted && ingredients.some((i) => i.flour)) return byName('batter');
-  // Egg or milk without sugar is brushed on for its shine.
-  if (named === 'glaze' && ingredients.length > 0 && ingredients.every((i) => SHINES.includes(i.group)))
-    return byName('wash');
-  // Fat and sugar that are spread on and rolled in hold no fruit, and nothing sets them.
-  if (
-    named === 'fruit_filling' &&
-    ingredients.length > 0 &&
-    ingredients.every((i) => SPREADS.includes(i.group)) &&
-    ingredients.some((i) => i.group === 'sugar')
-  )
-    return byName('glaze');
-  // A cream that starch sets is no fruit filling: there is no fruit in it.
-  if (
-    named === 'fruit_filling' &&
-    !ingredients.some((i) => i.group === 'fruit') &&
-    ingredients.some((i) => i.group === 'starch') &&
-    ingredients.some((i) => ['milk', 'cream', 'plant_drink', 'nut_drink'].includes(i.group))
-  )
-    return byName('starch_set');
-  // Sugar with juice, or with nothing, is poured or sprinkled over: a crumb has flour, oats or nuts in it.
-  if (named === 'crumb' && ingredients.length > 0 && ingredients.every((i) => SWEETENS.includes(i.group)))
-    return byName('glaze');
-  // A topping of fruit is no crumb: that has flour in it.
-  if (named === 'crumb' && ingredients.some((i) => i.group === 'fruit') && !ingredients.some((i) => i.flour))
-    return byName('fruit_filling');
+  const otherwise = named ? BY_CONTENT[named]?.(contentOf(title, head, ingredients)) : null;
+  if (otherwise) return otherwise;
   // "Fruit bread": the fruit is in the bread.
   if (named && !(told && named === 'fruit_filling')) return byName(named);
   if (
     yeasted &&
-    eggs &&
+    ingredients.some((i) => i.group === 'egg') &&
     !/\bloaf\b/i.test(head) &&
     ingredients.some((i) => i.group === 'fat_firm' || i.id === 'butter')
   )

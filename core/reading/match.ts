@@ -8,7 +8,7 @@ const QUALIFIERS = new Set(
   temperature at sifted packed chopped grated toasted roasted peeled large medium small unsalted pure raw of the a
   an for and or plus extra fine well beaten cubed diced sliced halved lukewarm tepid hot boiling unsweetened certified
   firmly lightly level heaped about approx my our your best some blanched refined squeezed pitted drained rinsed tinned
-  canned frozen thawed ripe forced unwaxed seasonal hulled strong strongly brewed crushed crumbled dusting minced trimmed cored deseeded washed
+  canned frozen thawed ripe forced unwaxed seasonal hulled strong strongly brewed crushed crumbled dusting minced trimmed cored deseeded washed shredded
   dry-roasted stoned torn smooth crunchy drippy chunky superfine range strained sieved cooled chilled melt divided optional needed if desired
   taste serve serving topping decorate filling dough cool iced ice mature sharp mild ripe thick runny whipped grind grade style slivers
   hand piece pieces slice slices rasher rashers chunks scant lg med skin on off tightly loosely active stale day old homemade shop bought leftover
@@ -192,7 +192,9 @@ export class Matcher {
     const byId = new Map<string, number>();
     for (const [at, hit] of shared) {
       const e = this.#entries[at]!;
-      const dice = whole + e.weight === 0 ? 0 : Math.min(1, (2 * hit) / (whole + e.weight));
+      // No more is shared than either has: a word like another weighs no more than itself.
+      const both = Math.min(hit, whole, e.weight);
+      const dice = whole + e.weight === 0 ? 0 : (2 * both) / (whole + e.weight);
       const score = e.without === without && !(e.gluten && noGluten) ? dice : dice * OTHER_THING;
       if (score > (byId.get(e.id) ?? FAINT)) byId.set(e.id, score);
     }

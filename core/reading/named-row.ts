@@ -1,6 +1,7 @@
 import { readAmount } from './amount';
 import { readTrailingAmount } from './trailing';
 import { FINISH, namesClass } from './kinds';
+import { HEAD, withHead } from './head';
 import { isSilent, type Matcher } from './match';
 import { nameIn } from './names';
 import { expandRow } from './things';
@@ -10,7 +11,7 @@ export const PART_NAME =
   /^(?:[\p{L}-]+\s){0,2}(?:crust|base|dough|batter|pastry|filling|topping|crumble|streusel|frangipane|glaze|icing|frosting|custard|wash|shell|case|curd|ganache|meringue)$/iu;
 /** Words that parts of a bake are called by, last in their name. */
 export const NAMES_PART =
-  /\b(?:dough|batter|base|(?:butter)?cream|frosting|ganache|sauce|syrup|drizzle|swirl|sponge|cross(?:es)?|lattice|paste|levain|poolish|starter|soaker|top|topping|gel|finish|garnish|dry|wet|mix|layer)$/i;
+  /\b(?:dough|batter|base|(?:butter)?cream|frosting|ganache|sauce|syrup|drizzle|swirl|sponge|cross(?:es)?|lattice|paste|levain|poolish|pre-?ferment|biga|scald|slurry|starter|soaker|top|topping|gel|finish|garnish|dry|wet|mix|layer)$/i;
 /** The same in German. */
 const NAMES_PART_DE =
   /^für\s+(?:den|die|das)\b|(?:teig|boden|füllung|belag|guss|glasur|streusel|creme|überzug|sirup)$/iu;
@@ -18,7 +19,7 @@ const NAMES_PART_DE =
 export const BOWL_OF =
   /^(?:the\s+|for the\s+)?(?:(?:dry|wet|liquid)s?(?:\s+(?:bits|things?|ingredients?|stuff|mix|goods|bowl))?|(?:group|bowl|mix(?:ture)?|set|list)\s+[a-d1-4]):?$/i;
 /** Water that is boiled in and poured away: no dough, whatever is in it. */
-export const BATH = /\b(?:bath|boiling|for boiling|poaching)\b/i;
+export const BATH = /\b(?:bath|boil|boiling|for boiling|poaching)\b/i;
 
 /** The name of a part without its "for the" and its colon. */
 export const headingName = (text: string): string =>
@@ -37,7 +38,7 @@ const DASHED = /^((?:\p{L}+\s){0,2}\p{L}+)\s+[–—-]\s+(?=.*\d)(.+)$/u;
 /** Names behind which a row speaks of the whole, whatever things it names: what it makes, what it holds, how it keeps. */
 const OF_THE_WHOLE =
   /^(?:to serve|makes|serves|yields?|serv(?:ings?|e with)|per|each|contains|may contain|allergens?|free from|nutrition|variations?|substitut\w*|swaps?|notes?|tips?|storage|storing|source|equipment)\b/i;
-const BETWEEN = /(\s*(?:[,;+]|&|\b(?:and|plus)\b)\s*)/i;
+const BETWEEN = /(\s*(?:[,;+•·]|(?<=\s)\/(?=\s)|&|\b(?:and|plus)\b)\s*)/i;
 /** Two things of one fruit share its amount. */
 const OF_ONE_FRUIT =
   /\b(juice|zest|rind|peel)(\s*(?:and|&|\+)\s*)(?=(?:\p{L}+\s+)?(?:juice|zest|rind|peel)\b)/iu;
@@ -122,5 +123,8 @@ export function namedRow(row: string, matcher: Pick<Matcher, 'matchWritten'>): N
   const measured = things.some((t) => t.measured);
   const all = things.every((t) => t.measured);
   if (!(things.some((t) => t.known) || (isPart && all)) || !(isPart || measured)) return null;
-  return { name: headingName(name), isPart, things: things.map((t) => t.text) };
+  const texts = things.map((t) => t.text);
+  return HEAD.test(name.trim())
+    ? { name: headingName(name), isPart: false, things: withHead(name.trim(), texts) }
+    : { name: headingName(name), isPart, things: texts };
 }

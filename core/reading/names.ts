@@ -2,7 +2,7 @@ import { isSilent, type Match, type Matcher } from './match';
 
 /** More of a thing for something else, which the amount before it is not for: "340 g flour, plus more for dusting". */
 export const MORE_FOR =
-  /[,(+&]?\s*(?:\b(?:plus|and|with|keep|save|reserve|hold|set)\s+)?(?:back\s+|aside\s+)?\b(?:some|more|extra|half|a third|the rest|(?<=\bplus\s)(?:an?|one|two|\d[\d/]*)\s+(?:tbsps?|tablespoons?|tsps?|teaspoons?|spoons?|knob|pat|t)\b\.?|a (?:few|little|handful|bit)|(?<=\b(?:plus|and)\s)(?!\d)[a-z]+(?: [a-z]+)?)\s+(?:(?:more|extra)\s+)?(?:back\s+|aside\s+)?(?:for|to)\s+(?:the\s+)?(?:dust|greas|fry|brush|sprinkl|roll|flour|serv|decorat|garnish|finish|scatter|top|pan|skillet|griddle|dish|peel|tin|board)[^,;()]*\)?/i;
+  /[,(+&]?\s*(?:\b(?:plus|and|with|keep|save|reserve|hold|set)\s+)?(?:back\s+|aside\s+)?\b(?:some|more|extra|half|a third|the rest|(?<=\bplus\s)(?:an?|one|two|\d[\d/]*)\s+(?:tbsps?|tablespoons?|tsps?|teaspoons?|spoons?|knob|pat|t)\b\.?|a (?:few|little|handful|bit)|(?<=\b(?:plus|and)\s)(?!\d)[a-z]+(?: [a-z]+)?)\s+(?:(?:more|extra)\s+)?(?:back\s+|aside\s+)?(?:for|to)\s+(?:the\s+)?(?:dust|greas|fry|brush|sprinkl|roll|flour|serv|decorat|garnish|finish|scatter|top|swirl|drizzl|spread|pan|skillet|griddle|dish|peel|tin|board)[^,;()]*\)?/i;
 
 /** The name of the thing: what is left without notes, brackets and "of". */
 export function nameIn(rest: string): { name: string; preparation: string } {
@@ -19,7 +19,9 @@ export function nameIn(rest: string): { name: string; preparation: string } {
       ' ',
     )
     .replace(/\b(?:to taste|as needed|if needed|if desired|optional)\b.*$/i, ' ')
-    .replace(/\bof (?:your |my )?choice\b/i, ' ');
+    .replace(/\bof (?:your |my )?choice\b/i, ' ')
+    // How much of it is cocoa, or fat.
+    .replace(/^\s*\d{1,3}\s*%\s+/, ' ');
   const [head = '', ...tail] = bare.split(/,|;|\s[-–—]\s/);
   return {
     name: head

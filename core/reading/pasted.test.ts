@@ -331,6 +331,59 @@ describe('parts, marks and rows of one paste', () => {
   });
 });
 
+describe('lists with a title and little else', () => {
+  it('a title is one where a list follows and no method, but not a thing or a part', () => {
+    expect(
+      told('Almond-free frangipane (for nut allergy)\n100 g vegan block\n100 g sugar\n2 eggs').title,
+    ).toBe('Almond-free frangipane (for nut allergy)');
+    expect(
+      told('Puds\n200 g cornflour\n4 eggs\nsalt\nbeef dripping\nWhisk. 230C, 20 mins.').parts,
+    ).toHaveLength(1);
+    for (const first of ['Dough', 'salt', 'rice flour 200', 'For the base:'])
+      expect(told(`${first}\n100 g butter\n100 g sugar\n2 eggs`).title).toBe('');
+  });
+  it.each([
+    ['DRY: 1 cup cornmeal • 1 Tbsp baking powder • 2 Tbsp sugar', ['maize_meal', 'baking_powder', 'sugar']],
+    ['ADD: 170g shredded cheddar • 2 eggs, beaten', ['cheddar', 'egg']],
+    ['Flour mix: rice 120, buckwheat 60', ['white_rice_flour', 'buckwheat_flour']],
+    ['3 tbsp tahini + extra to swirl', ['tahini']],
+    ['150g 70% chocolate, chopped', ['dark_chocolate']],
+  ])('%s', (row, ids) => {
+    const read = told(`Cake\n200 g almond flour\n${row}\nMix.\n400°F | 18–20 min`);
+    expect(read.lines.slice(1).map(([id]) => id)).toEqual(ids);
+    expect(read.bake?.minutes).toEqual([18, 20]);
+  });
+  it('a dough made before, water it is boiled in, a heat with its minutes unnamed', () => {
+    const read = told(
+      'Bagels 6 pcs\nPreferment: 100 sorghum / 100 water / 1 yeast, 12h\n200 GF bread mix\n60 tapioca\n190 water\n6 salt\nBoil: 2 L water + 1 tbsp molasses\nmix, rest 15, divide 6\n230C 20-22',
+    );
+    expect(read.parts.map((p) => [p.name, p.lines[0]!.role ?? 'in'])).toEqual([
+      ['', 'in'],
+      ['Preferment', 'in'],
+      ['Boil', 'bath'],
+    ]);
+    expect(read.bake).toMatchObject({ ovenC: 230, minutes: [20, 22] });
+  });
+  it.each([
+    ['Corn muffins (12)', 12],
+    ['Crackers\nmakes ~ 30', 30],
+  ])('%j makes %d', (head, pieces) => {
+    expect(told(`${head}\n200 g rice flour\n2 eggs\nMix and bake.`).yield?.pieces).toBe(pieces);
+  });
+  it('yolks and no starch make a custard of chocolate pots', () => {
+    const text = '300 ml cream\n5 egg yolks\n50 g sugar\n150 g chocolate';
+    expect(readFormula({ title: 'Chocolate pots', text }).formula.parts[0]!.classId).toBe('egg_custard');
+    const starch = `${text}\n20 g cornflour`.replace('5 egg yolks\n', '');
+    expect(readFormula({ title: 'Chocolate pots', text: starch }).formula.parts[0]!.classId).toBe(
+      'starch_set',
+    );
+  });
+  it('a word that is like another weighs no more than itself', () => {
+    // "Minced" alone was meat, by the likeness to mince.
+    expect(readLine('minced', 'l1').line.item.kind).toBe('unknown');
+  });
+});
+
 describe('steps and what they take', () => {
   const LIST = '250 g buckwheat flour\n1 tsp salt\n1 egg\n600 ml water';
   /** The acts of a method on a list: what each does and takes. */

@@ -1,141 +1,18 @@
-import { readAmount } from './amount';
 import { BULLET, SAID_LINE } from './bullet';
 import { factsOfRows } from './facts';
 import { toldInSteps } from './inline';
-import { referenceMatcher } from './match';
-import { BOWL_OF, namedRow } from './named-row';
-import {
-  ACT,
-  AMOUNT,
-  AMOUNT_INSIDE,
-  BAKES,
-  BYLINE,
-  CLOSING,
-  FIRST_PERSON,
-  HEAT_FIRST,
-  HERE_IS,
-  NOTE_MARK,
-  NO_DEED,
-  NOTE_START,
-  NUMBERED,
-  SIZE_FIRST,
-  AS_MUCH,
-  THING_FIRST,
-  TIMES_ROW,
-  TIME_FIRST,
-  TO_ONLOOKERS,
-  TO_SERVE,
-  markOf,
-} from './row-signs';
-import { expandRow } from './things';
-import { saysWhatItMakes } from './tin';
+import { isSilent, referenceMatcher } from './match';
+import { nameIn } from './names';
+import { namedRow } from './named-row';
+import { AMOUNT, BYLINE, HERE_IS, NUMBERED, AS_MUCH, TO_SERVE, markOf } from './row-signs';
+import { hasAmountInside, NEVER, ROW_KINDS, scoresOf, type RowKind } from './row-scores';
 import { rowsIn } from './row-text';
+import { SHARE } from './percent';
+import { isHeading } from './sections';
 import { readTrailingAmount } from './trailing';
 
-/**
- * What each row of a pasted text is: title, note, heading of a part, ingredient, step, mark of a section. Rows are scored by
- * themselves and by what stands before them, and the best path through the whole text is taken (Viterbi's algorithm), so
- * that one odd row does not turn the rest.
- */
-export const ROW_KINDS = ['title', 'note', 'heading', 'line', 'step', 'mark'] as const;
-export type RowKind = (typeof ROW_KINDS)[number];
+export { ROW_KINDS, type RowKind };
 export type PasteRows = { title: string; list: string[]; method: string[]; notes: string[] };
-
-/** So many words a title has at most: it may say what it makes as well. */
-const MOST_TITLE = 15;
-const words = (row: string): number => row.split(/\s+/).length;
-
-/** Whether a row has an amount that does not stand first: "butter 200", "Egg — 1". */
-const hasAmountInside = (row: string): boolean =>
-  AMOUNT_INSIDE.test(row) ||
-  (words(row) <= MOST_WITH_AMOUNT &&
-    (readTrailingAmount(row) !== null || readAmount(expandRow(row)[0] ?? '') !== null));
-/** In so many words a row is a thing and its amount, and no sentence that ends in a figure. */
-const MOST_WITH_AMOUNT = 9;
-
-type Scores = Record<RowKind, number>;
-const NEVER = -50;
-
-/** How well a row fits each kind, by itself. `first`: nothing stands before it; `section`: the mark that came last. */
-function scoresOf(raw: string, first: boolean, section: 'none' | 'list' | 'steps' | 'notes'): Scores {
-  const row = raw.replace(BULLET, '');
-  const bulleted = row !== raw;
-  const numbered = NUMBERED.test(row);
-  const bare = row.replace(NUMBERED, '');
-  const n = words(row);
-  const timed = TIME_FIRST.test(row) || SIZE_FIRST.test(row);
-  // A list behind a name is as good as an amount.
-  const amount =
-    !numbered &&
-    !timed &&
-    !HEAT_FIRST.test(row) &&
-    !TO_ONLOOKERS.test(row) &&
-    (AMOUNT.test(row) || AS_MUCH.test(row) || namedRow(row, referenceMatcher) !== null);
-  const sentence =
-    /[.!?]$/.test(row) || /[.!?]\s+[A-Z]/.test(row) || /[a-z)]\. [a-z].*[a-z)]\. [a-z]/.test(row);
-  // "Butter for greasing" is a thing, not what one does.
-  const act =
-    ACT.test(bare) && !NO_DEED.test(bare) && !/^\S+ for (?:the )?\S+$/i.test(bare) && !THING_FIRST.test(bare);
-  const colon = /:$/.test(row);
-  const shouted = row.length > 3 && row === row.toUpperCase() && /[A-Z]/.test(row);
-  if (markOf(row)) return { title: NEVER, note: 0, heading: NEVER, line: NEVER, step: NEVER, mark: 20 };
-  const inside =
-    !amount && !act && !numbered && !BAKES.test(row.replace(/\([^()]*\)/g, ' ')) && hasAmountInside(row);
-  const line =
-    (amount ? 5 : inside ? 4 : -1) +
-    (bulleted && !act ? 1 : 0) +
-    (n <= 8 ? 1 : n > 16 ? -2 : 0) +
-    (sentence ? -1.5 : 0.5) +
-    (/\bto taste\b|\bfor (?:dusting|greasing|brushing|rolling|frying|the (?:tins?|pans?|rings?|tray|griddle|board))\b|\boptional\b/i.test(
-      row,
-    )
-      ? 4
-      : 0) +
-    (act && !amount ? -4 : 0) +
-    (section === 'list' ? 3 : section === 'none' ? 0 : -3);
-  const step =
-    (numbered ? 4 : 0) +
-    (act || timed ? 4 : 0) +
-    (n >= 8 ? 1.5 : 0) +
-    (sentence ? 1.5 : 0) +
-    (BAKES.test(row) ? 1.5 : 0) +
-    (amount ? -4 : 0) +
-    (TO_SERVE.test(row) ? 14 : 0) +
-    (section === 'steps' ? 4 : section === 'list' ? -1.5 : section === 'notes' && !numbered ? -4 : 0);
-  const note =
-    (NOTE_START.test(row) || saysWhatItMakes(row) ? 6 : 0) +
-    (TIMES_ROW.test(row) ? 9 : 0) +
-    (!act && /[.!]\s+(?:serves|makes)\s+(?:about\s+)?\d/i.test(row) ? 4 : 0) +
-    (CLOSING.test(row) || TO_ONLOOKERS.test(row) ? 14 : 0) +
-    (NOTE_MARK.test(row) ? (/^[^:]{1,20}:/.test(row) ? 10 : 5) : 0) +
-    (FIRST_PERSON.test(row) ? 2.5 : 0) +
-    (sentence ? 1.5 : 0) +
-    (/^https?:|@\p{L}|#\w/u.test(row) ? 4 : 0) +
-    (amount ? -2 : 0) +
-    (act ? -2 : 0) +
-    (section === 'notes' ? 6 : section === 'steps' ? -2 : 0);
-  const heading =
-    (colon && n <= 7 && !amount ? 6 : 0) +
-    (/^for (?:the|your) /i.test(row) && n <= 8 && !sentence ? 6 : 0) +
-    (shouted && n <= 5 && !amount ? 4 : 0) +
-    (n <= 3 && !amount && !sentence && !act ? 1.5 : 0) +
-    (BOWL_OF.test(row) ? 4 : 0) +
-    (amount || inside || n > 8 ? -6 : 0) +
-    (section === 'steps' || section === 'notes' ? -2 : 0);
-  const title =
-    first && HERE_IS.test(row)
-      ? 14
-      : first &&
-          !BYLINE.test(row) &&
-          !/^(?:makes|serves|yields?)\b.*\d|^(?:makes|serves|yields?) (?:an?|one|two)\b/i.test(row)
-        ? n <= MOST_TITLE && !amount && !/[.:]$/.test(row)
-          ? 8
-          : n <= MOST_TITLE && !amount
-            ? 3
-            : -4
-        : NEVER;
-  return { title, note, heading, line, step, mark: NEVER };
-}
 
 /** What it costs that one kind follows another. */
 const AFTER: Record<RowKind, Partial<Record<RowKind, number>>> = {
@@ -155,7 +32,11 @@ const SAID = 60;
 /** What a row of figures of the whole is by that alone: more than an amount in a list, or a time among steps. */
 const FACT = 16;
 
-/** The kind of each row of a text, in order; empty rows are passed over. What was said of a row is so, and tells its neighbours. */
+/**
+ * The kind of each row of a text, in order; empty rows are passed over. Rows are scored by themselves and by what stands before them, and
+ * the best path through the whole text is taken (Viterbi's algorithm), so that one odd row does not turn the rest. What was said of a row
+ * is so, and tells its neighbours.
+ */
 export function kindsOf(rows: readonly string[], said: SaidRows = {}): RowKind[] {
   let section: 'none' | 'list' | 'steps' | 'notes' = 'none';
   // A title stands first, or behind who wrote it.
@@ -249,14 +130,23 @@ export function rowsOf(text: string, said: SaidRows = {}): PasteRows {
   if (out.list.length === 0) out.list = toldInSteps(out.method, referenceMatcher);
   return out;
 }
-/** Whether a text is more than a list: it has steps, and lines with amounts before them. */
-export function isWholePaste({ list, method }: PasteRows): boolean {
-  // What is as much as each other is several things.
-  const thingsIn = (r: string): number =>
-    AS_MUCH.test(r)
-      ? 2
-      : AMOUNT.test(r) || hasAmountInside(r.replace(BULLET, '')) || namedRow(r, referenceMatcher) !== null
-        ? 1
-        : 0;
-  return method.length > 0 && list.reduce((sum, r) => sum + thingsIn(r), 0) >= 2;
+/** How many things with an amount a list has; what is as much as each other is several. */
+const thingsIn = (list: readonly string[]): number =>
+  list.reduce((sum, r) => {
+    if (AS_MUCH.test(r)) return sum + 2;
+    const isOne =
+      AMOUNT.test(r) || hasAmountInside(r.replace(BULLET, '')) || namedRow(r, referenceMatcher) !== null;
+    return sum + (isOne ? 1 : 0);
+  }, 0);
+const LEAST_THINGS = 2;
+
+/** Whether what stands first is a thing of the list, or a part of the bake, and no title. */
+function namesThing(first: string): boolean {
+  const row = first.replace(SHARE, ' ');
+  const { name } = nameIn(readTrailingAmount(row)?.rest ?? row);
+  return isHeading(row) || isSilent(referenceMatcher.match(name));
 }
+
+/** Whether a text is more than a list: it has steps, or a title, and lines with amounts. */
+export const isWholePaste = ({ list, method, title }: PasteRows): boolean =>
+  (method.length > 0 || (title !== '' && !namesThing(title))) && thingsIn(list) >= LEAST_THINGS;

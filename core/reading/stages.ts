@@ -38,7 +38,7 @@ const OVEN_AND_TIME =
   /\boven\b[^.]{0,12}\d{3}\s*°?\s*[CF]?\s*,?\s*(?:for\s+)?(?:about\s+|around\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s*(?:mins?\b|minutes\b|m\b|['’′])/i;
 /** A heat and then a time, with no verb: "23 cm tin, 180C, 40 min". */
 const HEAT_THEN_TIME =
-  /\d{3}\s*(?:°\s*[CF]?|[CF]\b)(?:\s*\(?fan\)?)?\s*(?:[,/]\s*|\s)(?:for\s+)?(?:about\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s*(?:mins?\b|minutes\b|h\b|hrs?\b|hours?\b|m\b)/i;
+  /\d{3}\s*(?:°\s*[CF]?|[CF]\b)(?:\s*\(?fan\)?)?\s*(?:[,/|]\s*|\s)(?:for\s+)?(?:about\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s*(?:mins?\b|minutes\b|h\b|hrs?\b|hours?\b|m\b)/i;
 /** How long before a bake an oven is put on. */
 const AHEAD = /\b(?:before|ahead|beforehand|in advance|to (?:pre-?)?heat|to get hot)\b/i;
 /** Minutes until something only an oven does: after it was heated they are a bake, whatever verb is left out. */

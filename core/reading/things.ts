@@ -22,7 +22,7 @@ const partOf = (word: string): string => (/^juice/i.test(word) ? 'juice' : 'zest
 
 /** Words that join two things in one row, where the second has an amount of its own. */
 const JOIN =
-  /\s*(?:\+|\bplus\b|\band\b|&|,|;)\s+(?=[\d½¼¾⅓⅔⅛]|(?:a|an|one|two|three|half)\s|(?:pinch|dash|splash|handful|knob|drop)\b|(?:several|a few|some)\s+(?:grinds?|twists?|turns?)\b)/i;
+  /\s*(?:\+|\bplus\b|\band\b|&|,|;|•|·)\s+(?=[\d½¼¾⅓⅔⅛]|(?:a|an|one|two|three|half)\s|(?:pinch|dash|splash|handful|knob|drop)\b|(?:several|a few|some)\s+(?:grinds?|twists?|turns?)\b)/i;
 /** As much as comes off a mill. */
 const GROUND = /^(?:several|a few|some)\s+(?:grinds?|twists?|turns?)\s+(?:of\s+)?/i;
 /** More of the same in another state: "60 g butter, soft, plus 20 g melted for the tops". */

@@ -179,7 +179,7 @@ const COUNT = `(${NUMBER}|one|two|three|four|five|six|seven|eight|nine|ten|twelv
 const ADJECTIVE =
   '(?:(?:big|large|small|medium|mini|little|thin|thick|equal|even|nice|generous|square|round|long|flat|individual|fat|good|regular|standard)[- ]?(?:sized)?\\s+){0,2}';
 const PIECE =
-  '(?:muffins?|cupcakes?|buns?|rolls?|cookies?|biscuits?|bars?|squares?|loa(?:f|ves)|cakes?|flatbreads?|pancakes?|crêpes?|crepes?|scones?|tarts?|tartlets?|slices?|pieces?|rounds?|bases?|balls?|baguettes?|sticks?|bagels?|rings?|twists?|pretzels?|puffs?|eclairs?|wraps?|tortillas?|pizzas?|crackers?|shapes?|turnovers?|pies?|portions?|wedges?|fingers?|blondies?|brownies?|custards?|pots?|ramekins?|boules?|waffles?|strips?|ropes?|discs?|disks?|triangles?|mounds?|people|servings?|stück|stk\\b\\.?|brötchen|portionen|scheiben|plätzchen|kekse)';
+  '(?:muffins?|cupcakes?|buns?|rolls?|cookies?|biscuits?|bars?|squares?|loa(?:f|ves)|cakes?|flatbreads?|pancakes?|crêpes?|crepes?|scones?|tarts?|tartlets?|slices?|pieces?|rounds?|bases?|balls?|baguettes?|sticks?|bagels?|rings?|twists?|pretzels?|puffs?|eclairs?|wraps?|tortillas?|pizzas?|crackers?|shapes?|turnovers?|pies?|portions?|wedges?|fingers?|blondies?|brownies?|custards?|pots?|ramekins?|boules?|waffles?|strips?|ropes?|discs?|disks?|triangles?|mounds?|people|servings?|pcs|stück|stk\\b\\.?|brötchen|portionen|scheiben|plätzchen|kekse)';
 const SAYS_MAKES = new RegExp(
   `\\b(?:makes?|yields?:?|gives|enough for|serves|servings?(?=\\s*:)|for|für|ergibt|reicht für)\\s*:?\\s*(?:about\\s+|approx\\.?\\s+|around\\s+|ca\\.?\\s+|etwa\\s+|a\\s+)?${COUNT}(?:\\s*(?:-|–|to)\\s*\\d+)?\\s+(${ADJECTIVE}${PIECE})`,
   'i',
@@ -196,7 +196,7 @@ const PARTING =
   '\\b(?:divide|shape|form|cut(?:ting)?|roll|portion|split|separate|slic(?:e|ing)|scoop|pipe|press|make|break)\\b';
 /** Pieces by their number alone: "you get 14", "makes 14.", "2 dozen", "8 of 75 g each". */
 const SAYS_COUNT = new RegExp(
-  `\\b(?:makes?|yields?|gives|you get|get|enough for)\\s*:?\\s*(?:about|approx\\.?|around|some)?\\s*${COUNT}\\b(?=\\s*(?:[.,;)]|$|${ADJECTIVE}(?:ones?|of them)\\b))`,
+  `\\b(?:makes?|yields?|gives|you get|get|enough for)\\s*:?\\s*(?:about|approx\\.?|around|some|~)?\\s*${COUNT}\\b(?=\\s*(?:[.,;)]|$|${ADJECTIVE}(?:ones?|of them)\\b))`,
   'i',
 );
 const DOZENS = /(?<![\d.])\b(\d{1,2}|one|two|three|four|a|half a)\s+dozen\b(?!\s+eggs?)/i;
@@ -205,7 +205,7 @@ const SCALED = new RegExp(
   'i',
 );
 /** How many, behind a title: "Birthday cupcakes x12". */
-const TIMES_SO_MANY = /(?<=\p{L}\s)[x×]\s?(\d{1,3})$/u;
+const TIMES_SO_MANY = new RegExp(`(?<=\\p{L}\\s)[x×]\\s?(\\d{1,3})$|\\b${PIECE}\\s*\\((\\d{1,3})\\)$`, 'iu');
 /** What follows a number that counts no pieces. */
 const MEASURED =
   '(?!\\s*["”″]|\\s*(?:[-–]\\s*\\d+\\s*)?(?:min|h\\b|hrs?|hour|cm|mm|in\\b|inch|g\\b|kg|ml|°|deg|[CF]\\b|times|x|×|%|tbsp|tsp|cups?|layers?|parts? of|halves))';

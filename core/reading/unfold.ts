@@ -1,6 +1,7 @@
 import { NUMBER, readAmount } from './amount';
 import { isSilent, referenceMatcher } from './match';
 import { nameIn } from './names';
+import { HEAD, withHead } from './head';
 import { percentList } from './percent';
 import { untabled } from './table';
 
@@ -12,7 +13,7 @@ const LEAST_THINGS = { named: 3, bare: 5 } as const;
 const SENTENCE = /(?<=[.!?])\s+(?=\p{Lu})/u;
 const NAMED = /^([^:\d]{2,80}(?:\([^()]*\))?)\s*[:–—]\s+(?=\S)(.+)$/;
 const BETWEEN =
-  /\s*(?:[,;|+]|\band\b|&)\s+(?=[\d½¼¾⅓⅔⅛]|(?:a|an|one|two|three|half|pinch|dash|splash|handful|knob)\b|(?:the\s+)?(?:grated\s+)?(?:juice|zest|rind|peel)\s+(?:of|from)\b)/i;
+  /\s*(?:[,;|+•·]|\band\b|&)\s+(?=[\d½¼¾⅓⅔⅛]|(?:a|an|one|two|three|half|pinch|dash|splash|handful|knob)\b|(?:the\s+)?(?:grated\s+)?(?:juice|zest|rind|peel)\s+(?:of|from)\b)/i;
 
 /** An amount with the name of a thing behind it. */
 function isThing(piece: string): boolean {
@@ -49,19 +50,6 @@ function unbracketed(piece: string): string | null {
   const read = m && readAmount(m[2]!);
   return m && read?.rest === '' ? `${m[2]!} ${m[1]!}` : null;
 }
-/** What is said once before several things of its kind: "Flours: 200 g brown rice, 150 g buckwheat". */
-const HEAD = /^(flour|starch|seed|nut)(?:s|es)?$/i;
-/** Each thing with the word of its kind behind it, where that makes it a thing that is known. */
-function withHead(name: string, things: readonly string[]): string[] {
-  const head = HEAD.exec(name)?.[1]?.toLowerCase();
-  if (head === undefined) return [...things];
-  return things.map((t) => {
-    const read = readAmount(t);
-    const called = `${nameIn(read?.rest ?? '').name} ${head}`;
-    return read && isSilent(referenceMatcher.match(called)) ? `${read.reading.written} ${called}` : t;
-  });
-}
-
 /** The things of a sentence that is a list, and what stands before them; null where it is none. */
 function listIn(sentence: string): { name: string; things: string[] } | null {
   const named = NAMED.exec(sentence);
