@@ -72,6 +72,11 @@ describe('a list in per cent', () => {
     expect(percentList(`${LIST}\nTotal dough 1 965 g`.replace('1 965', '1965'))?.flourG).toBe(1000);
     expect(percentList(LIST.replace('Salt 2%', 'Salt 6 g 2%'))).toMatchObject({ flourG: 300, isSaid: true });
   });
+  it('counts thousands and kilograms, and leaves out what only sums up', () => {
+    expect(percentList(`${LIST}\nTotal dough 1,965 g`)?.flourG).toBe(1000);
+    expect(percentList(`For 1 kg flour\n${LIST}`)?.flourG).toBe(1000);
+    expect(told(`Loaf\n${LIST}\nHydration: 90%\nTotal 196.5%\nMix.`).lines).toHaveLength(5);
+  });
   it('is none where a share beside an amount tells of one thing', () => {
     expect(percentList('100 g chocolate 70%\n200 ml cream 35%\n50 g butter\n2 eggs')).toBeNull();
     expect(readLine('100 g chocolate 70%', 'l1').line.amount.massG?.value).toBe(100);
@@ -153,6 +158,11 @@ describe('ovens and tins as they are told at home', () => {
     expect(read.bake).toMatchObject({ ovenC: 180, minutes: [40, 40] });
     expect(read.issues).toContain('bake.ovenByWord');
     expect(read.tin).toMatchObject({ shape: 'round', written: '7" tin' });
+  });
+  it('a warm oven is a place to rise, a steamer is no oven, and dropping spoonfuls is a deed', () => {
+    expect(told('200 g rice flour\n7 g yeast\nLeave in a warm oven 40 min to rise.').bake).toBeUndefined();
+    expect(told('200 g rice flour\n7 g yeast\nSteam at 100C for 20 min.').bake).toBeUndefined();
+    expect(told('200 g rice flour\n2 eggs\nMix.\nDrop spoonfuls onto a tray.').steps).toHaveLength(2);
   });
   it('where a figure says how hot it is the word says nothing', () => {
     const read = told('200 g rice flour\n2 eggs\nMix.\nBake in a hot oven, 230C, 15 min.');

@@ -1,4 +1,4 @@
-import { readAmount } from './amount';
+import { numberOf, readAmount } from './amount';
 import { BULLET } from './bullet';
 
 /** So many rows by the hundred, and so large a share of those that name an amount, make a list in baker's per cent. */
@@ -17,14 +17,15 @@ const BEHIND = new RegExp(
 const BEFORE = new RegExp(`^${PERCENT}\\s+(\\p{L}[^%]*)$`, 'u');
 /** What such a list sums up, and is none of it. */
 const SUMS = /^(?:total|sum|hydration|overall|yield|all|dough)\b/i;
+/** A sum and nothing else: "Hydration: 85%", "Total 230%". */
+const ONLY_SUMS = new RegExp(`${SUMS.source}[\\p{L} ]*[\\s:=–—-]*${PERCENT}\\s*$`, 'iu');
 const MASS = /(?<![\d.,])(\d{1,5}(?:[.,]\d+)?)\s*(kg|g)\b/i;
 const FLOUR_G =
-  /\b(?:total\s+)?(?:flours?|dry mix)(?:\s+(?:weight|total|mass|base))?\s*(?:[:=(]|is|of)?\s*(\d{2,5}(?:[.,]\d+)?)\s*(kg|g)\b|(?<![\d.,])(\d{2,5}(?:[.,]\d+)?)\s*(kg|g)\s+(?:of\s+)?(?:total\s+)?(?:flour|dry mix)\b|100\s*%\s*(?:=|is)\s*(\d{2,5})\s*(kg|g)\b/i;
-const DOUGH_G = /\b(?:total|dough|batter|batch)\b[^\d%]{0,24}(\d{2,5}(?:[.,]\d+)?)\s*(kg|g)\b/i;
+  /\b(?:total\s+)?(?:flours?|dry mix)(?:\s+(?:weight|total|mass|base))?\s*(?:[:=(]|is|of)?\s*(\d{1,5}(?:[.,]\d+)?)\s*(kg|g)\b|(?<![\d.,])(\d{1,5}(?:[.,]\d+)?)\s*(kg|g)\s+(?:of\s+)?(?:total\s+)?(?:flour|dry mix)\b|100\s*%\s*(?:=|is)\s*(\d{2,5})\s*(kg|g)\b/i;
+const DOUGH_G = /\b(?:total|dough|batter|batch)\b[^\d%]{0,24}?(?<![\d.,])(\d{1,5}(?:[.,]\d+)?)\s*(kg|g)\b/i;
 
 type Share = { name: string; percent: number; massG: number | null; rest: string };
-const grams = (n: string, unit: string): number =>
-  Number(n.replace(',', '.')) * (unit.toLowerCase() === 'kg' ? 1000 : 1);
+const grams = (n: string, unit: string): number => numberOf(n) * (unit.toLowerCase() === 'kg' ? 1000 : 1);
 const massIn = (text: string): number | null => {
   const m = MASS.exec(text);
   return m ? grams(m[1]!, m[2]!) : null;
@@ -93,10 +94,10 @@ export function percentList(text: string): { text: string; flourG: number; isSai
   const { flourG, isSaid } = hundredthOf(rows, found);
   const told = rows.map((row, i) => {
     const s = shares[i];
-    if (!s)
-      return FLOUR_G.test(row) || SUMS.test(row.trim())
-        ? row.replace(FLOUR_G, ' ').replace(/^[\s.,;:()–—-]+/, '')
-        : row;
+    if (!s) {
+      if (ONLY_SUMS.test(row)) return '';
+      return FLOUR_G.test(row) ? row.replace(FLOUR_G, ' ').replace(/^[\s.,;:()–—-]+/, '') : row;
+    }
     const g = tenth(s.massG ?? (flourG * s.percent) / 100);
     return `${s.name} ${s.percent}% = ${g} g${s.rest ? `, ${s.rest}` : ''}`;
   });

@@ -2,7 +2,7 @@
 
 export const NUMBERED = /^(?:step\s*)?(?:\d{1,2}\s*[.):]|[a-k]\))\s+(?=\D)/i;
 export const AMOUNT =
-  /^(?:about |approx\.? |~|scant |heaped |generous |a |an |one |two |three |four |six |half |few )?(?:drops?\b|\d|½|¼|¾|⅓|⅔|⅛|⅜|⅝|⅞|pinch|handful|(?:small |large )?bunch|knob|splash|dash|dozen|sachet|tin\b|can\b|packet|juice|zest|cup\b|tbsp|tsp)/i;
+  /^(?:about |approx\.? |~|scant |heaped |generous |a |an |one |two |three |four |six |half )?(?:few drops?\b|\d|½|¼|¾|⅓|⅔|⅛|⅜|⅝|⅞|pinch|handful|(?:small |large )?bunch|knob|splash|dash|dozen|sachet|tin\b|can\b|packet|juice|zest|cup\b|tbsp|tsp)/i;
 /** An amount behind its thing, or within the row: "butter 200", "flour: 300g, of which half rice". */
 export const AMOUNT_INSIDE =
   /^(?!.*\b(?:in|into|on|onto|over|each|per|until|at)\b)[\p{L} .'-]{2,30}(?:\([^()]{1,40}\)\s*)?[ :]\s*\d{1,4}(?:[.,/]\d+)?(?:\s*[-–]\s*\d{1,4})?(?:\s?(?:g|kg|ml|tbsps?|tsps?|cups?|oz|sachets?|packets?)\b.*|\s(?:heaped|level|rounded|scant|generous)\b.*|\s*[Tt]?(?:\s*\([^()]*\)|\s+\p{L}+)?)$/u;

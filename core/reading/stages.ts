@@ -138,7 +138,8 @@ export function stagesIn(method: string): OvenRead {
     const warms = WARMS.test(sentence);
     /** Nothing in it is only made ready. */
     const isNow = !warms && !AHEAD.test(sentence);
-    const figuresAlone = isNow && !ELSEWHERE.test(sentence) && HEAT_THEN_TIME.test(sentence);
+    const figuresAlone =
+      isNow && !ELSEWHERE.test(sentence) && !/^\s*steam\b/i.test(sentence) && HEAT_THEN_TIME.test(sentence);
     const bakes =
       BAKES.test(sentence) ||
       STARTS_HOT.test(sentence) ||
