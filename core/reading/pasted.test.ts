@@ -349,6 +349,9 @@ describe('lists with a title and little else', () => {
     expect(
       told('Puds\n200 g cornflour\n4 eggs\nsalt\nbeef dripping\nWhisk. 230C, 20 mins.').parts,
     ).toHaveLength(1);
+    expect(
+      told('Batter\n200 g rice flour\n100 g sugar\nGlaze\n100 g icing sugar').parts.map((p) => p.name),
+    ).toEqual(['Batter', 'Glaze']);
     for (const first of ['Dough', 'salt', 'rice flour 200', 'For the base:'])
       expect(told(`${first}\n100 g butter\n100 g sugar\n2 eggs`).title).toBe('');
   });

@@ -6,8 +6,9 @@ export const AMOUNT =
 /** An amount behind its thing, or within the row: "butter 200", "flour: 300g, of which half rice". */
 export const AMOUNT_INSIDE =
   /^(?!.*\b(?:in|into|on|onto|over|each|per|until|at)\b)[\p{L} .'-]{2,30}(?:\([^()]{1,40}\)\s*)?[ :]\s*\d{1,4}(?:[.,/]\d+)?(?:\s*[-–]\s*\d{1,4})?(?:\s?(?:g|kg|ml|tbsps?|tsps?|cups?|oz|sachets?|packets?)\b.*|\s(?:heaped|level|rounded|scant|generous)\b.*|\s*[Tt]?(?:\s*\([^()]*\)|\s+\p{L}+)?)$/u;
-/** Words that are a deed elsewhere: the wet things of a bowl, a tip, the name of what is listed behind it. */
-export const NO_DEED = /^(?:wets?|tips?)\s*(?:$|:)|^\p{L}+(?: \p{L}+)?:\s*(?:[\d½¼¾⅓⅔⅛]|an?\s)/iu;
+/** Words that are a deed elsewhere: the wet things of a bowl, a tip, a glaze, the name of what is listed behind it. */
+export const NO_DEED =
+  /^(?:wets?|tips?|glaze|layers?|finish|sandwich)\s*(?:$|:)|^\p{L}+(?: \p{L}+)?:\s*(?:[\d½¼¾⅓⅔⅛]|an?\s)/iu;
 /** How long, and not how much: "22-25 min: golden at the edges". */
 export const TIME_FIRST =
   /^(?:about )?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s?(?:mins?|minutes|hours?|hrs?)\b/i;
