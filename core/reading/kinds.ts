@@ -10,7 +10,7 @@ export type Section = { name: string; rows: string[] };
 /** Words of titles and headings that tell the kind of bake, the more telling first. */
 const CLASS_NAMES: [RegExp, ClassId][] = [
   [/\b(wash|for brushing)\b/i, 'wash'],
-  [/\b(glaze|icing|frosting|buttercream|drizzle|caramel|syrup)\b/i, 'glaze'],
+  [/\b(glaze|icing|frosting|buttercream|(?:zucker)?guss|glasur|drizzle|caramel|syrup)\b/i, 'glaze'],
   [/\b(crumble|crumb|streusel|topping|top)\b/i, 'crumb'],
   [/\bfrangipane\b/i, 'frangipane'],
   [

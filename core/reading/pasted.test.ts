@@ -27,6 +27,9 @@ describe('pictures, boxed digits and what a scanner took for letters', () => {
     ['1l/2 cups milk', '1 1/2 cups milk'],
     ['O.5 tsp salt', '0.5 tsp salt'],
     ['Line a tin', 'Line a tin'],
+    ['[12:04] Lisa: 300g flour', '300g flour'],
+    ['3/11/26, 12:04 - Lisa: mix', 'mix'],
+    ['Topping: 30 g sugar', 'Topping: 30 g sugar'],
     ['I like it with l or two more', 'I like it with l or two more'],
     ['200 °C', '200 °C'],
   ])('%s', (from, to) => expect(tidied(from)).toBe(to));
@@ -394,6 +397,58 @@ describe('lists with a title and little else', () => {
   it('a word that is like another weighs no more than itself', () => {
     // "Minced" alone was meat, by the likeness to mince.
     expect(readLine('minced', 'l1').line.item.kind).toBe('unknown');
+  });
+});
+
+describe('rows with signs of another kind', () => {
+  it('a step may begin with a count or a heat behind its number', () => {
+    const read = told(
+      'Crown\n280 g gf flour\n2 eggs\n7 g yeast\n1. Mix it all.\n2. 1st rise 1 hr.\n3. 350F 30-35 mins, internal 200F.',
+    );
+    expect(read.steps).toEqual(['Mix it all.', '1st rise 1 hr.', '350F 30-35 mins, internal 200F.']);
+    expect(read.bake).toMatchObject({ ovenC: 176.7, minutes: [30, 35] });
+    expect(told('1. 250 g starter\n2. 100 g rice flour\n3. 90 g water').lines).toHaveLength(3);
+  });
+  it('the order of a machine makes no parts', () => {
+    expect(
+      told('Loaf\nLiquids first:\n300 ml water\n2 eggs\nDry on top:\n300 g rice flour\nMix.\nBake.').parts,
+    ).toHaveLength(1);
+  });
+  it('amounts behind a comma are amounts, whatever deed the word is elsewhere', () => {
+    const read = told(
+      'Cake\nFlour (Almond), 2 cups\nEggs, 3 large\nButter, melted — 4 Tbsp\nSalt, 1/4 tsp\nMix. Bake 40 min.',
+    );
+    expect(read.lines).toEqual([
+      ['almond_flour', 196],
+      ['egg', 150],
+      ['butter', 57],
+      ['salt', 2],
+    ]);
+  });
+  it('German: juice and peel of a lemon, the tin a list is for, an icing', () => {
+    const read = told(
+      'Rezept: Zitronenkuchen\nFür eine Kastenform (25 cm):\n200 g weiche Butter\n4 Eier\n250 g glutenfreies Mehl\nSaft und Schale von 1 Zitrone\nFür den Guss: 100 g Puderzucker, 2 EL Zitronensaft\nOfen auf 180 °C vorheizen. 45 Minuten backen.',
+    );
+    expect(read.title).toBe('Zitronenkuchen');
+    expect(read.lines.map(([id]) => id)).toEqual([
+      'butter',
+      'egg',
+      'gf_blend',
+      'lemon_juice',
+      'lemon_zest',
+      'icing_sugar',
+      'lemon_juice',
+    ]);
+    expect(read.parts.map((p) => p.classId)).toEqual(['batter', 'glaze']);
+  });
+  it('the last time of a method is the bake, whatever was whisked before it', () => {
+    const read = told(
+      'Bars\n200 g gf flour\n100 g butter\n2 eggs\n350°. Press crust in 8x8, 15 min. Whisk filling, pour, 25-28 min til set. Cool, cut 16.',
+    );
+    expect(read.bake).toMatchObject({ ovenC: 176.7, minutes: [25, 28] });
+    expect(read.tin?.shape).toBe('square');
+    expect(told('Bars\n200 g gf flour\n2 eggs\n350°. Whisk, rest, 20 min.').bake?.minutes ?? null).toBeNull();
+    expect(told('Bars\n200 g gf flour\n2 eggs\nMix. Cut into 4 x 4 cm squares.').tin).toBeUndefined();
   });
 });
 

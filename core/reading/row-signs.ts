@@ -1,6 +1,7 @@
 /** By what a row of a pasted text is told: signs of an amount, of a deed, of a section, of what only speaks to the reader. */
 
-export const NUMBERED = /^(?:step\s*)?(?:\d{1,2}\s*[.):]|[a-k]\))\s+(?=\D)/i;
+export const NUMBERED =
+  /^(?:step\s*)?(?:\d{1,2}\s*[.):]|[a-k]\))\s+(?=\D|\d(?:st|nd|rd|th)\b|\d{3}\s*°?\s*[CF]\b)/i;
 export const AMOUNT =
   /^(?:about |approx\.? |~|scant |heaped |generous |a |an |one |two |three |four |six |half )?(?:few drops?\b|\d|½|¼|¾|⅓|⅔|⅛|⅜|⅝|⅞|pinch|handful|(?:small |large )?bunch|knob|splash|dash|dozen|sachet|tin\b|can\b|packet|juice|zest|cup\b|tbsp|tsp)/i;
 /** An amount behind its thing, or within the row: "butter 200", "flour: 300g, of which half rice". */
@@ -20,7 +21,7 @@ export const SIZE_FIRST =
   /^(?:\d{1,2}[.):]\s+)?(?:one |two |an? )?\d{1,3}(?:\.\d)?\s*(?:[x×]\s*\d{1,3}(?:\.\d)?(?!\d|\s?(?:g|kg|ml|l|oz)\b)|cm\b|mm\b|inch|["”″])/i;
 /** What is a deed elsewhere is a thing before its amount: "butter 200 (soft)", "flour: 300 g". */
 export const THING_FIRST =
-  /^(?:(?:warm|cool|dry|brown|wet|set|ice) \p{L}+(?: \p{L}+)?|butter|flour|oil|eggs?|cream|ice|sugar|salt)(?:\s*\([^()]{1,40}\))?(?:\s*:|\s+[–—-]|\s)\s*\d/iu;
+  /^(?:(?:warm|cool|dry|brown|wet|set|ice) \p{L}+(?: \p{L}+)?|butter|flour|oil|eggs?|cream|ice|sugar|salt)(?:\s*\([^()]{1,40}\))?(?:,\s*\p{L}+)?(?:\s*[:,]|\s+[–—-]|\s)\s*\d/iu;
 /** What may stand behind the mark of a section: in which measures it is, or how many it makes. */
 const BEHIND =
   '\\s*(?:[:：–—-]|(?=\\())?\\s*(\\([^()]{1,60}\\)|(?:for|makes|serves|yields)\\s+(?:about\\s+|a\\s+)?\\d.{0,40})?\\s*:?$';

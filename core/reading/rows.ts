@@ -92,7 +92,7 @@ export function judgedRows(text: string, said: SaidRows = {}): { text: string; k
 const BEHIND_TITLE =
   /^(?:(?:makes|serves|yields?|servings?|prep(?:aration)?|cook(?:ing)?|bake|baking|total|active|time|difficulty|rating|level)\b.{0,30}|\d+ (?:servings?|pieces|portions|min|mins|minutes))$/i;
 /** What says that a title follows. */
-const CALLED = /^(?:recipe|title|name|video)\s*:\s*(?=\S)/i;
+const CALLED = /^(?:recipe|rezept|title|name|video)\s*:\s*(?=\S)/i;
 function titleOf(row: string): { title: string; notes: string[] } {
   const here = HERE_IS.exec(row)?.[1];
   if (here !== undefined) return { title: here[0]!.toUpperCase() + here.slice(1), notes: [] };

@@ -9,13 +9,17 @@ import { expandRow } from './things';
 export const MAX_LINES = 500;
 const MAX_PARTS = 12;
 
+/** "Für eine Kastenform (25 cm):" says what the list is for, and names no part. */
+const FOR_A_TIN_DE = /^für\s+(?:eine?n?\s+)?\p{L}*(?:form|blech)\b.*:$/iu;
 export const isHeading = (text: string): boolean =>
   PART_NAME.test(text) ||
   /^(for the|for)\b[^\d]*:?$/i.test(text) ||
   /^[^\d]{2,60}:$/.test(text) ||
-  /^ingredients?$/i.test(text);
+  /^ingredients?$/i.test(text) ||
+  FOR_A_TIN_DE.test(text);
 /** A heading that names nothing: what follows belongs to the main list. */
-const isBareHeading = (text: string): boolean => /^(?:the\s+)?ingredients?:?$/i.test(text);
+const isBareHeading = (text: string): boolean =>
+  /^(?:the\s+)?ingredients?:?$/i.test(text) || FOR_A_TIN_DE.test(text);
 /** So many words a heading without its colon has at most. */
 const MOST_HEADING = 4;
 

@@ -28,7 +28,7 @@ const INTO_HOT =
 const TURNS = /\b(?:turn|drop|lower|reduce|bring)\b[^,;]*\b(?:down|up|to|heat|oven)\b[^,;]*\d{3}/i;
 /** A sentence that is a heat and nothing else: "350F." */
 const ONLY_HEAT =
-  /^\s*(?:fan )?\d{3}\s*(?:°?\s*[CF]|deg(?:rees)?\.?(?:\s*[CF])?)(?:\s*[/(]\s*\d{3}\s*°?\s*[CF]?)?(?: fan)?\)?(?:\s*\/?\s*gas (?:mark )?\d)?\.?$/i;
+  /^\s*(?:fan )?\d{3}\s*(?:°?\s*[CF]|°|deg(?:rees)?\.?(?:\s*[CF])?)(?:\s*[/(]\s*\d{3}\s*°?\s*[CF]?)?(?: fan)?\)?(?:\s*\/?\s*gas (?:mark )?\d)?\.?$/i;
 /** What is heated with the oven is no bake yet. */
 const WARMS = /^\s*(?:meanwhile,?\s+)?(?:pre-?)?heat\b/i;
 const STARTS_HOT =
@@ -113,10 +113,16 @@ function timeAlone(method: string): [number, number] | null {
   const sentences = sentencesOf(method);
   for (let i = sentences.length - 1; i >= 0; i--) {
     const sentence = sentences[i]!;
-    if (ELSEWHERE.test(sentence) || WARMS.test(sentence)) continue;
-    const clause = clausesOf(sentence).at(-1) ?? '';
+    const clauses = clausesOf(sentence);
+    const clause = clauses.at(-1) ?? '';
+    // What is done before counts where it comes right before, or where nothing tells of an oven.
+    const isElsewhere =
+      ELSEWHERE.test(clause) ||
+      ELSEWHERE.test(clauses.at(-2) ?? '') ||
+      (ELSEWHERE.test(sentence) && !DONE_IN_OVEN.test(clause));
+    if (isElsewhere || WARMS.test(sentence)) continue;
     const [time, ...more] = TIMED_FIRST.test(clause) ? timesIn(clause) : [];
-    if (time && more.length === 0 && /^[\s.!]*(?:[-–—(:].*)?$/.test(clause.slice(time.end)))
+    if (time && more.length === 0 && /^[\s.!]*(?:[-–—(:].*|\s*(?:un)?til\b.*)?$/.test(clause.slice(time.end)))
       return time.minutes;
     if (TIMED_FIRST.test(sentence) && PUT_IN.test(sentences[i - 1] ?? ''))
       return timesIn(sentence)[0]!.minutes;

@@ -18,6 +18,18 @@ const CITRUS = new RegExp(
   `^(${NUMBER}|a|an|one|two|three|half an?|half)\\s+(?:large|medium|small|unwaxed|organic)?\\s*(lemon|lime|orange)s?\\s*[,(:]\\s*(?:finely\\s+)?(?:grated\\s+)?(juice|juiced|zest|zested|rind|peel)(?:d)?(?:\\s*(?:and|&|\\+|/)\\s*(?:finely\\s+)?(?:grated\\s+)?(juice|juiced|zest|zested))?\\b(.*)$`,
   'i',
 );
+/** The same in German: "Saft und Schale von 1 Zitrone". */
+const JUICED_DE =
+  /^(?:abgeriebene\s+)?(Saft|Schale|Abrieb)(?:\s*(?:und|&|\+)\s*(Saft|Schale|Abrieb))?\s+(?:von\s+)?(\d+|einer|½|einer halben)\s+(?:Bio-?\s?)?(Zitrone|Limette|Orange)n?\b/iu;
+const FRUIT_DE: Record<string, string> = { zitrone: 'lemon', limette: 'lime', orange: 'orange' };
+function juicedInGerman(row: string): string[] | null {
+  const [, one, other, much = '1', fruit = ''] = JUICED_DE.exec(row) ?? [];
+  if (one === undefined) return null;
+  const many = /halb|½/.test(much) ? '1/2' : /\d/.test(much) ? much : '1';
+  return [one, other].flatMap((p) =>
+    p ? [`${many} ${FRUIT_DE[fruit.toLowerCase()]!} ${/^saft/i.test(p) ? 'juice' : 'zest'}`] : [],
+  );
+}
 const partOf = (word: string): string => (/^juice/i.test(word) ? 'juice' : 'zest');
 
 /** Words that join two things in one row, where the second has an amount of its own. */
@@ -268,7 +280,7 @@ export function expandRow(given: string): string[] {
     return behind.map((p) => (/\d$/.test(p) && !COUNTED.test(p) ? `${p} g` : p));
   const large = LARGE_AS.exec(row);
   if (large) return [`${AS_LARGE[large[2]!.toLowerCase()]!} ${large[1]!}`];
-  const several = madeUp(row) ?? pairOf(row);
+  const several = madeUp(row) ?? juicedInGerman(row) ?? pairOf(row);
   if (several) return several;
   const last = LAST_BY_HAND.exec(row);
   if (last) return [`1 ${last[3]!} ${last[1] ?? last[2]!}`];

@@ -6,6 +6,7 @@ export function tidied(row: string): string {
   return figuresOf(
     row
       .normalize('NFC')
+      .replace(SENT_BY, '')
       .replace(RAISED, (c) => c.normalize('NFKC'))
       .replace(/(\d)️?⃣/gu, '$1. ')
       .replaceAll('🔟', '10. ')
@@ -18,6 +19,9 @@ export function tidied(row: string): string {
     .replace(/\s+/g, ' ')
     .trim();
 }
+/** When and by whom a line of a chat was sent: "[12:04] Lisa: ", "3/11/26, 12:04 - Lisa: ". */
+const SENT_BY =
+  /^\s*(?:\[[^\]]{0,20}\d{1,2}[:.]\d{2}[^\]]{0,12}\]|\d{1,2}[./]\d{1,2}[./]\d{2,4},?\s+\d{1,2}:\d{2}(?:\s?[ap]m)?\s*[-–])\s*[^:\d]{1,30}:\s*/i;
 /** Figures above and below the line, which fractions are set in. */
 const RAISED = /[⁰¹²³⁴-⁹₀-₉]/gu;
 const PICTURE =

@@ -109,7 +109,7 @@ const SIDES = new RegExp(
 
 /** A tin by what is done to it and its sides alone: "line 9x5". */
 const LINED =
-  /\b(?:line|grease|butter|oil|spray|flour)\s+(?:and\s+\w+\s+)?(?:an?\s+|the\s+|your\s+)?\d{1,2}\s*(?:x|×)\s*\d{1,2}\b/i;
+  /\b(?:in|into|in an|in a)\s+\d{1,2}(?:\.\d)?\s*(?:x|×)\s*\d{1,2}(?:\.\d)?\b(?!\s*(?:cm|in|inch)?\s*(?:squares?|pieces|bars|blocks|rounds))|\b(?:line|grease|butter|oil|spray|flour)\s+(?:and\s+\w+\s+)?(?:an?\s+|the\s+|your\s+)?\d{1,2}\s*(?:x|×)\s*\d{1,2}\b/i;
 
 /** The tin a text names, with what it holds to the rim; null where it names none that can be worked out. */
 export function readTin(text: string): StatedTin | null {
