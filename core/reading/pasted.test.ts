@@ -327,6 +327,7 @@ describe('parts, marks and rows of one paste', () => {
   it.each([
     ['Birthday cupcakes x12', { pieces: 12 }],
     ['Servings: 16 squares', { pieces: 16, name: 'squares' }],
+    ['Divide in 4 rolls', { pieces: 4 }],
   ])('%s', (title, made) => {
     expect(readFormula({ title, text: '200 g rice flour\n2 eggs' }).formula.yield).toMatchObject(made);
   });
@@ -407,6 +408,11 @@ describe('rows with signs of another kind', () => {
     );
     expect(read.steps).toEqual(['Mix it all.', '1st rise 1 hr.', '350F 30-35 mins, internal 200F.']);
     expect(read.bake).toMatchObject({ ovenC: 176.7, minutes: [30, 35] });
+    const plaited = readFormula({
+      text: '280 g gf flour\n7 g yeast',
+      method: 'Divide in 3, roll ropes, braid.',
+    });
+    expect(plaited.formula.yield).toBeUndefined();
     expect(told('1. 250 g starter\n2. 100 g rice flour\n3. 90 g water').lines).toHaveLength(3);
   });
   it('the order of a machine makes no parts', () => {

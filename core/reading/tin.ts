@@ -227,6 +227,8 @@ export function readYield(text: string): Yield | null {
     .map((t) => t.slice(0, MOST_SENTENCE));
   for (const says of [SAYS_MAKES, SAYS_COUNT, DOZENS, PARTS_INTO, SCALED, HOLES, TIMES_SO_MANY])
     for (const sentence of sentences) {
+      // Ropes that are plaited are one loaf.
+      if (says === PARTS_INTO && /\b(?:braid|plait)/i.test(sentence)) continue;
       const m = says.exec(sentence);
       const count = m?.slice(1).find((x) => x !== undefined && COUNTED.test(x));
       if (!m || !count) continue;
