@@ -33,6 +33,7 @@ export type Messages = {
   'read.empty': Plain;
   'read.noFlour': Plain;
   'read.perHundred': Plain;
+  'read.tinShape': { square: boolean };
   'read.tooManyLines': { given: number; max: number };
   'bake.tempsDisagree': { c: number; f: number };
   'bake.ovenOdd': { c: number };

@@ -160,7 +160,9 @@ describe('ovens and tins as they are told at home', () => {
     );
     expect(read.bake).toMatchObject({ ovenC: 180, minutes: [40, 40] });
     expect(read.issues).toContain('bake.ovenByWord');
+    // A shape that nobody said is a guess, and it is said.
     expect(read.tin).toMatchObject({ shape: 'round', written: '7" tin' });
+    expect(read.issues).toContain('read.tinShape');
   });
   it('a warm oven is a place to rise, a steamer is no oven, and dropping spoonfuls is a deed', () => {
     expect(told('200 g rice flour\n7 g yeast\nLeave in a warm oven 40 min to rise.').bake).toBeUndefined();
@@ -186,8 +188,9 @@ describe('ovens and tins as they are told at home', () => {
     ['Brownies go into a 20cm tin.', 'square', '20cm tin'],
     ['Spoon into a 20 x 20 tin.', 'square', '20 x 20 tin'],
   ])('%s', (method, shape, written) => {
-    const { formula } = readFormula({ text: '200 g rice flour\n2 eggs', method });
+    const { formula, issues } = readFormula({ text: '200 g rice flour\n2 eggs', method });
     expect(formula.tin).toMatchObject({ shape, written });
+    expect(issues.some((i) => i.code === 'read.tinShape')).toBe(written === '20cm tin');
   });
 });
 

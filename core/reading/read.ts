@@ -23,7 +23,7 @@ import { undecorated } from './row-text';
 import { markBeside } from './beside';
 import { isHeading, MAX_LINES, sectionsOf } from './sections';
 import { expandRow } from './things';
-import { readTin, readYield, saysWhatItMakes } from './tin';
+import { isShapeGuessed, readTin, readYield, saysWhatItMakes } from './tin';
 import { unfolded } from './unfold';
 
 export type ReadInput = {
@@ -272,6 +272,7 @@ export function readFormula(asked: ReadInput, given: ReadContext = referenceCont
   const yields = readYield([facts.yields ?? '', ...notes, method, title].join('\n')) ?? undefined;
   // What only a note tells of a tin counts where nothing else does.
   const tin = readTin([facts.tin ?? '', title, method].join('\n')) ?? readTin(notes.join('\n')) ?? undefined;
+  if (tin && isShapeGuessed(tin)) issues.push(msg('read.tinShape', { square: tin.shape === 'square' }));
   issues.push(...checkBatch(parts, yields, tin, lookup));
   const formula: Formula = {
     schema: 1,

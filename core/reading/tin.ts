@@ -111,6 +111,10 @@ const SIDES = new RegExp(
 const LINED =
   /\b(?:in|into|in an|in a)\s+\d{1,2}(?:\.\d)?\s*(?:x|×)\s*\d{1,2}(?:\.\d)?\b(?!\s*(?:cm|in|inch)?\s*(?:squares?|pieces|bars|blocks|rounds))|\b(?:line|grease|butter|oil|spray|flour)\s+(?:and\s+\w+\s+)?(?:an?\s+|the\s+|your\s+)?\d{1,2}\s*(?:x|×)\s*\d{1,2}\b/i;
 
+/** Whether a tin is told by one figure and no word for its shape: round, or square where things are cut into squares, is a guess. */
+export const isShapeGuessed = ({ written, cm }: StatedTin): boolean =>
+  cm !== undefined && cm.long === undefined && shapeOf(written) === null;
+
 /** The tin a text names, with what it holds to the rim; null where it names none that can be worked out. */
 export function readTin(text: string): StatedTin | null {
   for (const sentence of text.split(/\r?\n|(?<=[.;!?])\s+/)) {

@@ -32,6 +32,7 @@ export const SAY_OF_READING: Say<
   'read.empty': () => W.nothingToReadYetPaste,
   'read.noFlour': () => W.noFlourOrStarchFound,
   'read.perHundred': () => W.theListIsInPerCent,
+  'read.tinShape': (a) => (a.square ? W.theTinIsTakenAsSquare : W.theTinIsTakenAsRound),
   'read.tooManyLines': (a) => W.linesWereGivenTheFirst({ given: a.given, max: a.max }),
   'bake.tempsDisagree': (a) => W.cAndTheFGiven({ c: a.c, f: a.f }),
   'bake.ovenOdd': (a) => W.anOvenAtCIs({ c: a.c }),

@@ -13,6 +13,10 @@ export const saySentences: typeof English.saySentences = {
   theAmountOf: (a) => `die Menge von ${a.ingredient}`,
   aLockedAmount: 'eine festgehaltene Menge',
   nothingToReadYetPaste: 'Noch nichts zu lesen. Füge die Zutatenliste ein, eine Zutat je Zeile.',
+  theTinIsTakenAsRound:
+    'Die Form ist nicht näher genannt: Sie gilt als rund. Wähl unter Backen eine andere, wenn es nicht stimmt.',
+  theTinIsTakenAsSquare:
+    'Die Form ist nicht näher genannt: Sie gilt als quadratisch. Wähl unter Backen eine andere, wenn es nicht stimmt.',
   theListIsInPerCent:
     'Die Liste steht in Prozent und nennt kein Mehlgewicht: Sie ist für 100 g Mehl gelesen. Schreib das Gewicht des Mehls darunter oder mach später mehr davon.',
   noFlourOrStarchFound:

@@ -11,6 +11,10 @@ export const saySentences = catalogue('sentences/say', {
   aLockedAmount: 'a locked amount',
   nothingToReadYetPaste: 'Nothing to read yet. Paste the ingredient list, one ingredient a line.',
   noFlourOrStarchFound: 'No flour or starch found. Percentages and hydration need one: check the names.',
+  theTinIsTakenAsRound:
+    'No shape of the tin is given: it is taken as round. Choose another at Bake if it is not.',
+  theTinIsTakenAsSquare:
+    'No shape of the tin is given: it is taken as square. Choose another at Bake if it is not.',
   theListIsInPerCent:
     'The list is in per cent and says no weight of flour: it is read for 100 g of flour. Write the weight of the flour below it, or make more of it later.',
   linesWereGivenTheFirst: (a: { given: number; max: number }) =>
