@@ -86,7 +86,7 @@ const WEIGHED_SO =
   /^(?:|each|in total|total|(?:when |once |after )?(?:peel|ston|pitt|prepar|shell|trimm|mash|grat)(?:ed|ing|ation)(?: weight)?|(?:net |peeled |prepared )?weight|flesh|net)$/i;
 
 /** Amounts in brackets, after a slash or after a comma: "1 cup (120 g)", "225 g/8 oz", "500 g sugar, about a quarter cup". */
-function splitSecond(text: string): { main: string; second: Reading | null } {
+function splitSecond(text: string): { main: string; second: Reading | null; asUsed?: boolean } {
   for (const bracket of text.matchAll(/[([]([^()[\]]{1,40})[)\]]/g)) {
     const inner = readAmount(bracket[1]!.trim());
     const before = text.slice(0, bracket.index);
@@ -98,6 +98,7 @@ function splitSecond(text: string): { main: string; second: Reading | null } {
     if (inner && WEIGHED_SO.test(inner.rest) && inner.reading.unit !== 'piece' && !holds && !held)
       return {
         main: `${before} ${text.slice(bracket.index + bracket[0].length)}`,
+        asUsed: /[a-z]ed\b|flesh|net/i.test(inner.rest),
         second: inner.rest === 'each' ? timesOver(inner.reading, readAmount(before)?.reading) : inner.reading,
       };
   }
@@ -234,7 +235,7 @@ export function readLineWith(written: string, id: string, context: ReadContext, 
     void issues.push({ ...m, lineId: id, ...(fixes && fixes.length > 0 ? { fixes } : {}) });
   if (written.length > MAX_LINE_CHARS) say(msg('line.long', { max: MAX_LINE_CHARS }));
 
-  const { main, second } = splitSecond(text);
+  const { main, second, asUsed } = splitSecond(text);
   const amount = readAmount(main) ?? readTrailingAmount(main);
   const plus = amount && splitPlus(amount.rest);
   const { name: called, preparation } = nameIn(plus ? plus.rest : amount ? amount.rest : main);
@@ -253,7 +254,8 @@ export function readLineWith(written: string, id: string, context: ReadContext, 
 
   if (!amount && (role === undefined || role === 'inclusion')) say(msg('amount.missing'));
   const told: Told = {
-    readings: [amount?.reading, second].filter((r): r is Reading => Boolean(r)),
+    // Peeled and cored it weighs less than so many pieces: that is no disagreement.
+    readings: (asUsed ? [second] : [amount?.reading, second]).filter((r): r is Reading => Boolean(r)),
     plus: plus ? plus.added : null,
     isThere: amount !== null,
     filled: fillingOf(text, ingredient),

@@ -144,6 +144,11 @@ describe('amounts in words of the kitchen', () => {
         .map(([id]) => id),
     ).toEqual(ids),
   );
+  it('what is weighed as it is used is no disagreement with its pieces', () => {
+    const { line, issues } = readLine('3 apples, diced (about 330g prepared)', 'l1');
+    expect([line.amount.massG?.value, issues]).toEqual([330, []]);
+    expect(readLine('3 apples (1 kg)', 'l1').issues.map((i) => i.code)).toEqual(['amount.disagree']);
+  });
   it('a list of bare numbers is in grams throughout, and it is said', () => {
     const { formula, lines } = readFormula({ text: 'chickpea flour 300\nwater 900\nolive oil 100\nsalt 8' });
     expect(formula.parts[0]!.lines.map((l) => l.amount.massG?.value)).toEqual([300, 900, 100, 8]);
@@ -416,6 +421,11 @@ describe('rows with signs of another kind', () => {
       method: 'Divide in 3, roll ropes, braid.',
     });
     expect(plaited.formula.yield).toBeUndefined();
+    expect(
+      told('Loaf\n200 g gf flour\n200 g water\n1. Mix it.\n2. Rest it.\n3. 2lb tin, 180C, 50 min.').steps.at(
+        -1,
+      ),
+    ).toBe('2lb tin, 180C, 50 min.');
     expect(told('1. 250 g starter\n2. 100 g rice flour\n3. 90 g water').lines).toHaveLength(3);
   });
   it('the order of a machine makes no parts', () => {

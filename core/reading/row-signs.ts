@@ -1,7 +1,7 @@
 /** By what a row of a pasted text is told: signs of an amount, of a deed, of a section, of what only speaks to the reader. */
 
 export const NUMBERED =
-  /^(?:step\s*)?(?:\d{1,2}\s*[.):]|[a-k]\))\s+(?=\D|\d(?:st|nd|rd|th)\b|\d{3}\s*°?\s*[CF]\b)/i;
+  /^step\s*\d{1,2}\s*[.):]\s+|^(?:step\s*)?(?:\d{1,2}\s*[.):]|[a-k]\))\s+(?=\D|\d(?:st|nd|rd|th)\b|\d{3}\s*°?\s*[CF]\b)/i;
 export const AMOUNT =
   /^(?:about |approx\.? |~|scant |heaped |generous |a |an |one |two |three |four |six |half )?(?:few drops?\b|\d|½|¼|¾|⅓|⅔|⅛|⅜|⅝|⅞|pinch|handful|(?:small |large )?bunch|knob|splash|dash|dozen|sachet|tin\b|can\b|packet|juice|zest|cup\b|tbsp|tsp)/i;
 /** An amount behind its thing, or within the row: "butter 200", "flour: 300g, of which half rice". */

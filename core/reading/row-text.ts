@@ -56,8 +56,19 @@ function numberedSteps(rows: string[]): string[] {
   return rows.map((row, i) => (places.includes(i) ? row.replace(BARE_NUMBER, '$1. ') : row));
 }
 
+/** A step that begins with a figure, among others by its number: "3. 2lb tin, moderate oven". A list by numbers has no deeds. */
+function numberedOn(rows: readonly string[]): string[] {
+  let last = 0;
+  return rows.map((row) => {
+    const [, n = '0', rest = ''] = /^(\d{1,2})[.)]\s+(.*)$/.exec(row) ?? [];
+    const goesOn = last > 0 && Number(n) === last + 1;
+    if (goesOn || (n !== '0' && ACT.test(rest))) last = Number(n);
+    return goesOn && /^\d/.test(rest) ? `Step ${row}` : row;
+  });
+}
+
 /** The rows of a text as they are judged. */
-export const rowsIn = (text: string): string[] => numberedSteps(plainRows(text));
+export const rowsIn = (text: string): string[] => numberedOn(numberedSteps(plainRows(text)));
 const plainRows = (text: string): string[] =>
   unfolded(text)
     .split(/\r?\n/)

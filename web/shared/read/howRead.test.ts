@@ -15,6 +15,7 @@ describe('how a line was read', () => {
     ['1 1/3 cups buttermilk', '1⅓ cups at 245 g', 'likely'],
     ['0.3 dl buttermilk', '0.3 dL at 104 g', 'likely'],
     ['3 drops almond extract', '3 drops', 'likely'],
+    ['100 ml milk', '100 ml', 'likely'],
     ['10 tbsp honey', '10 tbsp at 21 g', 'likely'],
     ['20 oz butter', '20 oz', 'sure'],
     ['butter for greasing', 'as needed', 'sure'],

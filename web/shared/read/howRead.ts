@@ -40,8 +40,8 @@ export function howRead({ amount, role }: Line): string {
   const qty = quantity(used);
   if (used.step === 'mass') return used.unit === 'g' ? W.weighed : `${qty} ${unitAfter(used)}`;
   const each = massG.value / middle;
-  // A drop weighs less than any scale shows.
-  if (each < LEAST_SHOWN_G) return `${qty} ${unitAfter(used)}`;
+  // A drop weighs less than any scale shows, and of a millilitre everybody knows.
+  if (each < LEAST_SHOWN_G || used.unit === 'ml') return `${qty} ${unitAfter(used)}`;
   if (used.unit === 'piece') return W.atEach({ qty, amount: grams(each) });
   return W.at({ qty, unit: unitAfter(used), amount: grams(each) });
 }
