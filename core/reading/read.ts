@@ -162,17 +162,14 @@ const BARE_NUMBER =
   /^(?:\p{L}[\p{L} '’-]*\s\d{1,4}(?:[.,]\d+)?|\d{1,4}(?:[.,]\d+)?\s\p{L}[\p{L} '’-]*)(?:\s*\([^()]*\))?$/u;
 /** So many such rows are a list that was weighed in grams throughout. */
 const LEAST_BARE = 3;
+/** Whether a row has a number and no unit. */
+const isUnitless = (row: string): boolean =>
+  BARE_NUMBER.test(row) && (readAmount(row)?.reading.unit ?? 'piece') === 'piece';
 /** Two figures are none that one counts by. */
-const isBareRow = (row: string): boolean =>
-  BARE_NUMBER.test(row) && /\d{2}/.test(row) && (readAmount(row)?.reading.unit ?? 'piece') === 'piece';
+const isBareRow = (row: string): boolean => /\d{2}/.test(row) && isUnitless(row);
 /** A row read in grams where no piece of it is known, its number has no unit, and the list around it has none either: "salt 8". */
 function inGrams(read: ReadLine, row: string, id: string, context: ReadContext): ReadLine {
-  if (
-    !BARE_NUMBER.test(row) ||
-    (readAmount(row)?.reading.unit ?? 'piece') !== 'piece' ||
-    read.issues.every((i) => i.code !== 'amount.noMeasure')
-  )
-    return read;
+  if (read.issues.every((i) => i.code !== 'amount.noMeasure') || !isUnitless(row)) return read;
   const again = readLineWith(/^\d/.test(row) ? row.replace(/^(\S+)/, '$1 g') : `${row} g`, id, context);
   const g = again.line.amount.massG?.value;
   if (g === undefined) return read;

@@ -209,7 +209,6 @@ function halved(row: string): string[] | null {
   return [`${massG / 2} g ${names[0]!.trim()}${shared}`, `${massG / 2} g ${names[1]!.trim()}`];
 }
 
-/** "Juice and zest of 2 lemons", "2 eggs + 1 yolk", "1/4 tsp each salt and soda" are several things to weigh; a line of one comes back as it is. */
 /** Two things with no amount, for one use: "clotted cream & jam, to serve", "soya milk + maple syrup, for brushing". */
 const PAIR =
   /^(\p{L}[\p{L} '’-]{1,30}?)\s*(?:&|\+|\band\b)\s*(\p{L}[\p{L} '’-]{1,30}?)(,?\s+(?:for|to)\s+[\p{L} ]{3,30})?$/iu;
@@ -227,6 +226,7 @@ const COUNTED =
 /** A thing with its amount behind it, one of several in a row: "salt 4, rosemary 2, baking powder 3". */
 const AMOUNT_BEHIND = /^\p{L}[\p{L} '’-]{1,30}\s\d{1,4}(?:[.,]\d+)?\s?(?:g|ml|tsp|tbsp)?$/u;
 
+/** "Juice and zest of 2 lemons", "2 eggs + 1 yolk", "1/4 tsp each salt and soda" are several things to weigh; a line of one comes back as it is. */
 export function expandRow(given: string): string[] {
   const row = unmarked(given);
   const compound = COMPOUND_EGG.exec(row);
