@@ -3,22 +3,23 @@
  * boxes, raised fractions, a letter that was a figure.
  */
 export function tidied(row: string): string {
-  return figuresOf(
-    row
-      .normalize('NFC')
-      .replace(SENT_BY, '')
-      .replace(RAISED, (c) => c.normalize('NFKC'))
-      .replace(/(\d)️?⃣/gu, '$1. ')
-      .replaceAll('🔟', '10. ')
-      // Stars are the marks of a reader, and ticks stand before rows: both are told from other pictures.
-      .replaceAll('⭐', '★')
-      .replace(/[✅☑]️?/gu, '✔')
-      .replace(FIRST_PICTURES, (all, rest: string) => (/\p{L}|\d/u.test(rest) ? '- ' : all))
-      .replace(PICTURES, ' '),
-  )
+  if (!/\S/.test(row)) return '';
+  const sent = row.normalize('NFC').replace(SENT_BY, '');
+  // Most rows have no sign that a plain keyboard has not: in them there is nothing to look for.
+  return figuresOf(/[^ -~]/.test(sent) ? unpictured(sent) : sent)
     .replace(/\s+/g, ' ')
     .trim();
 }
+const unpictured = (row: string): string =>
+  row
+    .replace(RAISED, (c) => c.normalize('NFKC'))
+    .replace(/(\d)️?⃣/gu, '$1. ')
+    .replaceAll('🔟', '10. ')
+    // Stars are the marks of a reader, and ticks stand before rows: both are told from other pictures.
+    .replaceAll('⭐', '★')
+    .replace(/[✅☑]️?/gu, '✔')
+    .replace(FIRST_PICTURES, (all, rest: string) => (/\p{L}|\d/u.test(rest) ? '- ' : all))
+    .replace(PICTURES, ' ');
 /** When and by whom a line of a chat was sent: "[12:04] Lisa: ", "3/11/26, 12:04 - Lisa: ". */
 const SENT_BY =
   /^\s*(?:\[[^\]]{0,20}\d{1,2}[:.]\d{2}[^\]]{0,12}\]|\d{1,2}[./]\d{1,2}[./]\d{2,4},?\s+\d{1,2}:\d{2}(?:\s?[ap]m)?\s*[-–])\s*[^:\d]{1,30}:\s*/i;

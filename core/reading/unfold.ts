@@ -94,6 +94,7 @@ export const unfolded = (given: string): string => {
   const text = untabled(given);
   return (percentList(text)?.text ?? text)
     .split(/\r?\n/)
+    .filter((row) => /\S/.test(row))
     .flatMap((row) => {
       const mark = MARKED.exec(row);
       return mark ? [mark[1]!, row.slice(mark[0].length)] : [row];
