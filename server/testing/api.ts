@@ -8,7 +8,7 @@ import type { House } from '../http/handlers';
 import { makeApp } from '../http/app';
 import { inPlace } from '../work/compute';
 import { DATABASE_OWNER } from './postgres';
-import { template } from './template';
+import { migrated } from './template';
 
 /** An id of nothing. */
 export const NOWHERE = '00000000-0000-4000-8000-000000000000';
@@ -32,7 +32,7 @@ export async function emptyOn(socket: string): Promise<string> {
 /** An empty database: in memory, or one of its own on the server. */
 export async function emptyDatabase(): Promise<OpenDb> {
   const socket = inject('postgres');
-  return socket ? openServer(await emptyOn(socket)) : openMemory(await template());
+  return socket ? openServer(await emptyOn(socket)) : openMemory(await migrated());
 }
 
 /** The first kitchen of an open store, computing in place. */
