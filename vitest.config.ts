@@ -1,4 +1,5 @@
 import { configDefaults, defineConfig } from 'vitest/config';
+import { SHORT_LIVED } from './server/testing/short-lived';
 
 // On a machine that does other things too a test may take several times as long.
 const slow = { testTimeout: 60_000, hookTimeout: 120_000 };
@@ -23,6 +24,7 @@ export default defineConfig({
           include: ['server/**/*.test.ts'],
           exclude: [...configDefaults.exclude, 'server/built/**', 'server/**/*.postgres.test.ts'],
           globalSetup: ['server/testing/template.ts'],
+          execArgv: [...SHORT_LIVED],
           isolate: false,
           ...slow,
         },

@@ -1,5 +1,5 @@
 import { expect, test } from './fixtures';
-import { deskSaved, expectAccessible, leaveOut, putFormula } from './helpers';
+import { deskSaved, expectAccessible, leaveOut, putFormula, visit } from './helpers';
 
 const LOAF = {
   title: 'Pier loaf',
@@ -129,7 +129,7 @@ test('a programme of stretches: a lid, its end moved by keys, another tin, and k
 test('what a bake took is kept and counted from then on; ovens and tins are put in the kitchen', async ({
   page,
 }) => {
-  await page.goto('./kitchen');
+  await visit(page, './kitchen');
   const ovens = page.getByRole('region', { name: 'Ovens' });
   await ovens.getByRole('button', { name: 'Add an oven' }).click();
   await ovens.getByLabel('Name').fill('Galley oven');

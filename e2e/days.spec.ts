@@ -3,11 +3,11 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Page } from '@playwright/test';
 import { expect, FIRST_PORT, serve, test } from './fixtures';
-import { expectAccessible, setTime } from './helpers';
+import { expectAccessible, setTime, visit } from './helpers';
 import { copySeeded } from './seeded';
 
 async function newDay(page: Page, title: string): Promise<void> {
-  await page.goto('./days');
+  await visit(page, './days');
   await page.getByLabel('Name of the day').fill(title);
   await page.getByRole('button', { name: 'Add day' }).click();
   await expect(page.getByRole('heading', { level: 1, name: title })).toBeVisible();
@@ -102,7 +102,7 @@ test('a day is gone through: ticks and timers are there after a reload, on a sec
   const context = await browser.newContext({ baseURL: `${server.url}/` });
   try {
     const page = await context.newPage();
-    await page.goto('./days');
+    await visit(page, './days');
     await page.getByRole('link', { name: /Lantern walk/ }).click();
     await planned(page);
     await expect(page.getByText('Looking for a better plan')).toHaveCount(0);

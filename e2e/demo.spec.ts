@@ -1,6 +1,6 @@
 import { expect, test } from './fixtures';
 import { DEMO_FORMULAS } from '../demo/data/formulas';
-import { expectAccessible, leaveOut } from './helpers';
+import { expectAccessible, leaveOut, visit } from './helpers';
 
 /** What must not be weighed on a card without egg, dairy, nuts and oil: by name, apart from the tags the engine reads. */
 const NEVER =
@@ -11,7 +11,7 @@ const FINE =
 /** Every third: of several parts and of one, with yeast and with powder. All of them, and all that can go, are tested in core. */
 for (const { title } of DEMO_FORMULAS.filter((_f, i) => i % 3 === 0)) {
   test(`${title}: without all four, kept, and a card that holds none of them`, async ({ page }) => {
-    await page.goto('./');
+    await visit(page, './');
     await page.getByRole('link', { name: new RegExp(title) }).click();
     await leaveOut(page, 'egg', 'dairy', 'nuts', 'oil');
     await expect(page.getByText(/\d to replace/)).toBeVisible();

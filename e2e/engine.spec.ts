@@ -1,5 +1,5 @@
 import { expect, test } from './fixtures';
-import { deskSaved, expectAccessible, leaveOut, putFormula } from './helpers';
+import { deskSaved, expectAccessible, leaveOut, putFormula, visit } from './helpers';
 
 test('house style moves the order; three whole solutions side by side; one is taken', async ({ page }) => {
   await putFormula(page, { title: 'Ranked otherwise' });
@@ -53,7 +53,7 @@ test('a way of one’s own is written, tried and listed in the kitchen', async (
   await expect(page.getByText('Your own replacement: not tried by anyone else.')).toBeVisible();
   await page.getByRole('link', { name: /See it balanced/ }).click();
   await expect(page.getByRole('region', { name: 'Method' })).toContainText('Mash it well.');
-  await page.goto('./kitchen');
+  await visit(page, './kitchen');
   await expect(page.getByRole('heading', { name: 'Beetroot and flax' })).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Remove Beetroot and flax' }).click();

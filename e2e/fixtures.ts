@@ -2,6 +2,7 @@ import { spawn, type ChildProcess } from 'node:child_process';
 import http from 'node:http';
 import https from 'node:https';
 import { test as base } from '@playwright/test';
+import { SHORT_LIVED } from '../server/testing/short-lived';
 import { copySeeded } from './seeded';
 
 /** Ports from here on are used; another where two runs go on at once. */
@@ -53,6 +54,7 @@ export function serve(
       child = spawn(
         process.execPath,
         [
+          ...SHORT_LIVED,
           'dist/server/main.js',
           '--data',
           data,

@@ -1,12 +1,12 @@
 import { expect, test } from './fixtures';
-import { deskSaved, expectAccessible, leaveOut, PASTED, pasteFormula, putFormula } from './helpers';
+import { PASTED, deskSaved, expectAccessible, leaveOut, pasteFormula, putFormula, visit } from './helpers';
 
 test.use({ contextOptions: { reducedMotion: 'no-preference' } });
 
 test('the whole job: paste, correct, leave out four things, choose, balance, keep, print, reopen', async ({
   page,
 }) => {
-  await page.goto('./');
+  await visit(page, './');
   await expect(page.getByRole('heading', { name: 'Formulas' })).toBeVisible();
   await expect(page.getByRole('link', { name: /Parsnip and walnut muffins/ })).toBeVisible();
   await expectAccessible(page);
@@ -96,7 +96,7 @@ test('the whole job: paste, correct, leave out four things, choose, balance, kee
   expect(pdf.match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1);
 
   // It is there again after everything is closed, and the source is as it was.
-  await page.goto('./');
+  await visit(page, './');
   await page.getByRole('link', { name: new RegExp(PASTED.title) }).click();
   await expect(page.getByText(/^5 to replace/)).toBeVisible();
   await page.getByRole('link', { name: 'original', exact: true }).click();

@@ -1,6 +1,6 @@
 import type { Locator, Page } from '@playwright/test';
 import { expect, test } from './fixtures';
-import { expectAccessible } from './helpers';
+import { expectAccessible, visit } from './helpers';
 
 /** More presses of Tab than any page of ours needs from one thing to the next that is wanted. */
 const MOST_TABS = 120;
@@ -31,7 +31,7 @@ test('the main job with keys alone, and what a screen reader is told of it: past
   page,
 }) => {
   const main = page.locator('main');
-  await page.goto('./');
+  await visit(page, './');
   await expect(page.getByRole('heading', { name: 'Formulas' })).toBeVisible();
   // The first Tab offers to skip what stands on every page.
   await page.keyboard.press('Tab');

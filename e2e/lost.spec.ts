@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Page } from '@playwright/test';
 import { expect, FIRST_PORT, serve, test } from './fixtures';
-import { deskSaved, expectAccessible, leaveOut, putFormula } from './helpers';
+import { deskSaved, expectAccessible, leaveOut, putFormula, visit } from './helpers';
 
 /** Whatever is done to it, what was typed is still there, or one press away. */
 const isOut = (page: Page, what: string) =>
@@ -66,7 +66,7 @@ test('back and forward walk over the pages, not over the work', async ({ page })
   await page.goForward();
   await expect(page.getByText('You are looking at “original”')).toBeVisible();
   await page.goBack();
-  await page.goto('./');
+  await visit(page, './');
   await page.goBack();
   await isOut(page, 'egg');
 });

@@ -1,5 +1,5 @@
 import { expect, test } from './fixtures';
-import { expectAccessible, putFormula } from './helpers';
+import { expectAccessible, putFormula, visit } from './helpers';
 
 const LOAF = {
   title: 'Pierhead tin loaf',
@@ -144,7 +144,7 @@ test('a bake is judged, why is told with the one change, the change is tried, an
   await page.setViewportSize({ width: 390, height: 844 });
   await expectAccessible(page);
   for (const url of [page.url(), first]) {
-    await page.goto(url);
+    await visit(page, url);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
   }
@@ -152,7 +152,7 @@ test('a bake is judged, why is told with the one change, the change is tried, an
   // Taken out, it can be put back.
   await page.getByRole('button', { name: 'Remove this trial' }).click();
   await page.getByRole('button', { name: 'Put back' }).click();
-  await page.goto(first);
+  await visit(page, first);
   await expect(page.getByRole('button', { name: 'Went wrong' })).toHaveAttribute('aria-pressed', 'true');
 });
 
@@ -199,7 +199,7 @@ test('a trial from a run has what the bench measured; what is written while the 
 test('two trials are tasted blind: codes, what was said, and in the end what it shows and what not', async ({
   page,
 }) => {
-  await page.goto('./notebook');
+  await visit(page, './notebook');
   const boxes = page.getByRole('checkbox', { name: /^Compare Cardamom crown/ });
   await boxes.nth(0).check();
   await boxes.nth(1).check();
@@ -251,11 +251,11 @@ test('two trials are tasted blind: codes, what was said, and in the end what it 
 test('an experiment of four bakes, each twice: drawn order, measured, what is shown and what is not', async ({
   page,
 }) => {
-  await page.goto('./');
+  await visit(page, './');
   await page.getByRole('link', { name: /Cardamom crown/ }).click();
   await page.waitForURL(/\/formula\/.+\//);
   const id = /formula\/([0-9a-f-]+)/.exec(page.url())![1]!;
-  await page.goto(`./formula/${id}/trials`);
+  await visit(page, `./formula/${id}/trials`);
   const over = page.getByRole('region', { name: 'Over the trials' });
   await expect(over.getByRole('img', { name: /^Taste: trial 1 \d, / })).toBeVisible();
   await expect(over).toContainText('Core temperature when out');
@@ -290,7 +290,7 @@ test('an experiment of four bakes, each twice: drawn order, measured, what is sh
   await expect(
     page.getByText(/Cardamom crown.*, bake 2: psyllium (18|24) g, water 4[03]0 g/).first(),
   ).toBeVisible();
-  await page.goto(experiment);
+  await visit(page, experiment);
   // Height follows psyllium; water does hardly anything. Two made alike lie a little apart.
   const rows = page.getByRole('row').filter({ has: page.getByRole('textbox') });
   await expect(rows).toHaveCount(8);
@@ -329,6 +329,6 @@ test('an experiment of four bakes, each twice: drawn order, measured, what is sh
   await page.setViewportSize({ width: 390, height: 844 });
   // Charts are drawn anew a moment after the page has become narrow.
   await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
-  await page.goto('./notebook');
+  await visit(page, './notebook');
   await expect(page.getByRole('region', { name: 'Experiments' })).toContainText('8 of 8 bakes measured');
 });

@@ -1,10 +1,10 @@
 import { expect, test } from './fixtures';
-import { expectAccessible, PASTED } from './helpers';
+import { PASTED, expectAccessible, visit } from './helpers';
 
 test('the demo is left with one press; three questions begin one’s own kitchen, and nothing of the demo is in it', async ({
   page,
 }) => {
-  await page.goto('./');
+  await visit(page, './');
   const bar = page.getByRole('complementary', { name: 'Demo kitchen' });
   await expect(bar).toBeVisible();
   await bar.getByRole('link', { name: 'Start my own kitchen' }).click();
@@ -42,7 +42,7 @@ test('the demo is left with one press; three questions begin one’s own kitchen
   await page.getByRole('navigation').getByRole('link', { name: 'Kitchen' }).click();
   await page.getByRole('link', { name: 'Look round the demo kitchen' }).click();
   await page.waitForURL(/\/demo\//);
-  await page.goto('./new');
+  await visit(page, './new');
   await expect(page.getByLabel('Ingredients, one a line')).toHaveValue('');
   await page.goto('/new');
   await expect(page.getByLabel('Ingredients, one a line')).toHaveValue(PASTED.text);

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { expect, test } from './fixtures';
-import { expectAccessible, leaveOut, putFormula } from './helpers';
+import { expectAccessible, leaveOut, putFormula, visit } from './helpers';
 
 const choose = async (page: Page, label: string, type: string, option: string) => {
   await page.getByRole('combobox', { name: label, exact: true }).fill(type);
@@ -8,7 +8,7 @@ const choose = async (page: Page, label: string, type: string, option: string) =
 };
 
 test('a packet is read, stands for its kind everywhere, and is kept to with a version', async ({ page }) => {
-  await page.goto('./pantry/new/packet?like=rice_drink');
+  await visit(page, './pantry/new/packet?like=rice_drink');
   await expect(page.getByText('Type or paste the label')).toBeVisible();
   await page.getByLabel('Name').fill('Breakwater rice drink');
   await page
@@ -50,7 +50,7 @@ test('a packet is read, stands for its kind everywhere, and is kept to with a ve
   const card = page.url();
 
   // A new revision does not change what was kept; where traces matter the packet is ruled out.
-  await page.goto('./pantry?q=breakwater');
+  await visit(page, './pantry?q=breakwater');
   await page.getByRole('link', { name: 'Breakwater rice drink' }).click();
   await page.getByRole('link', { name: 'Edit' }).click();
   await page.getByLabel('Name').fill('Breakwater rice drink, new');
@@ -65,7 +65,7 @@ test('a packet is read, stands for its kind everywhere, and is kept to with a ve
   await expect(page.getByRole('heading', { level: 1, name: 'A slip' })).toBeVisible();
   await page.getByRole('alert').filter({ hasText: 'A slip' }).getByRole('button', { name: 'Undo' }).click();
   await expect(renamed).toBeVisible();
-  await page.goto(card);
+  await visit(page, card);
   await expect(
     page.getByRole('row', { name: /Breakwater rice drink$|Breakwater rice drink for milk/ }),
   ).toBeVisible();
@@ -79,10 +79,10 @@ test('a packet is read, stands for its kind everywhere, and is kept to with a ve
 test('the pantry is searched and sifted, many are removed and put back, CSV goes in and out', async ({
   page,
 }) => {
-  await page.goto('./pantry');
+  await visit(page, './pantry');
   await expect(page.getByText(/4\d\d ingredients/)).toBeVisible();
   // By whatever column, the most first; the address keeps it.
-  await page.goto('./pantry?group=flour');
+  await visit(page, './pantry?group=flour');
   const table = page.getByRole('region', { name: 'Ingredients in the pantry' });
   await table.getByRole('button', { name: /^absorbs/ }).click();
   await expect(table.getByRole('columnheader', { name: /^absorbs/ })).toHaveAttribute(
@@ -101,7 +101,7 @@ test('the pantry is searched and sifted, many are removed and put back, CSV goes
     'aria-sort',
     'ascending',
   );
-  await page.goto('./pantry');
+  await visit(page, './pantry');
   await expectAccessible(page);
   await page.getByLabel('Search').fill('cornstarch');
   await expect(page.getByRole('link', { name: 'Cornflour' })).toBeVisible();
@@ -109,13 +109,13 @@ test('the pantry is searched and sifted, many are removed and put back, CSV goes
   await choose(page, 'Kind', 'plant drinks', 'plant drinks');
   await expect(page.getByRole('row')).not.toHaveCount(0);
   await expect(page).toHaveURL(/group=plant_drink/);
-  await page.goto('./pantry?group=flour&without=grain+legumes');
+  await visit(page, './pantry?group=flour&without=grain+legumes');
   await expect(page.getByRole('link', { name: 'Tiger nut flour', exact: true })).toBeVisible();
   await expect(page.getByRole('link', { name: 'Sorghum flour' })).toHaveCount(0);
 
   const csv =
     'kind,name,like,fat_per_100g\nown,Anchor crunch,,12\nown,Bollard crunch,pumpkin_seeds,\nown,,,\nown,Capstan crunch,no_such,';
-  await page.goto('./pantry?kind=own');
+  await visit(page, './pantry?kind=own');
   await page
     .getByLabel('CSV file to import')
     .setInputFiles({ name: 'own.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) });
@@ -141,14 +141,14 @@ test('the pantry is searched and sifted, many are removed and put back, CSV goes
 });
 
 test('a page for one ingredient, a blend, and an ingredient of one’s own', async ({ page }) => {
-  await page.goto('./pantry/psyllium_powder');
+  await visit(page, './pantry/psyllium_powder');
   await expect(page.getByText('3.2 g do what one egg does')).toBeVisible();
   await expect(page.getByText(/Used in: .*psyllium powder gel/)).toBeVisible();
   await expectAccessible(page);
-  await page.goto('./pantry/no-such-thing');
+  await visit(page, './pantry/no-such-thing');
   await expect(page.getByText('Nothing with that name is in the pantry')).toBeVisible();
 
-  await page.goto('./pantry/new/blend');
+  await visit(page, './pantry/new/blend');
   await page.getByLabel('Name').fill('Groyne blend');
   for (const [k, [type, name]] of [
     ['white rice fl', 'White rice flour'],
@@ -163,7 +163,7 @@ test('a page for one ingredient, a blend, and an ingredient of one’s own', asy
   await page.getByRole('button', { name: 'Add to the pantry' }).click();
   await expect(page.getByText('70% white rice flour')).toBeVisible();
 
-  await page.goto('./pantry/new/own');
+  await visit(page, './pantry/new/own');
   await page.getByLabel('Name').fill('Winch crunch');
   await expect(page.getByRole('complementary').getByText(/^gluten, wheat, egg/)).toBeVisible();
   await expectAccessible(page);
@@ -177,7 +177,7 @@ test('a page for one ingredient, a blend, and an ingredient of one’s own', asy
 test('eaters are kept in the Kitchen, a formula says what was found for each, and is asked for several at once', async ({
   page,
 }) => {
-  await page.goto('./kitchen');
+  await visit(page, './kitchen');
   await expect(page.getByRole('heading', { name: 'Hiking club' })).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Add a person or group' }).click();
@@ -225,7 +225,7 @@ test('eaters are kept in the Kitchen, a formula says what was found for each, an
   await page.getByRole('button', { name: 'Undo' }).click();
   await page.getByRole('button', { name: 'Undo' }).click();
 
-  await page.goto('./kitchen');
+  await visit(page, './kitchen');
   await page.getByRole('button', { name: 'Remove Night watch' }).click();
   await expect(page.getByRole('heading', { name: 'Night watch' })).toHaveCount(0);
   await page.getByRole('button', { name: 'Put back' }).click();
@@ -235,10 +235,10 @@ test('eaters are kept in the Kitchen, a formula says what was found for each, an
 test('measures of the Kitchen are used when a formula is read; slips are mended by a press; headings make parts', async ({
   page,
 }) => {
-  await page.goto('./kitchen');
+  await visit(page, './kitchen');
   await page.getByRole('combobox', { name: 'Your cup' }).click();
   await page.getByRole('option', { name: 'Metric, 250 ml' }).click();
-  await page.goto('./new');
+  await visit(page, './new');
   await page
     .getByLabel('Ingredients, one a line')
     .fill(
@@ -254,7 +254,7 @@ test('measures of the Kitchen are used when a formula is read; slips are mended 
   await page.getByRole('button', { name: 'Use 199 °C' }).click();
   await expect(page.getByLabel('Oven')).toHaveValue('199 °C');
   await expect(page.getByText('for sprinkling')).toBeVisible();
-  await page.goto('./kitchen');
+  await visit(page, './kitchen');
   await page.getByRole('combobox', { name: 'Your cup' }).click();
   await page.getByRole('option', { name: 'US, 237 ml' }).click();
 });
@@ -270,7 +270,7 @@ test('a label is read from a photo, and nothing is concluded before it was compa
   );
   const photo = await drawn.screenshot();
   await drawn.close();
-  await page.goto('./pantry/new/packet?like=plant_block');
+  await visit(page, './pantry/new/packet?like=plant_block');
   await page.getByLabel('Name').fill('Breakwater spread');
   const choose = page.locator('input[type=file]').last();
   await choose.setInputFiles({

@@ -1,11 +1,11 @@
 import { expect, test } from './fixtures';
-import { expectAccessible, putFormula } from './helpers';
+import { expectAccessible, putFormula, visit } from './helpers';
 
 test.use({ contextOptions: { reducedMotion: 'no-preference' } });
 
 test('the shelf is searched, sifted and ordered; the address holds it', async ({ page }) => {
   await putFormula(page, { title: 'Zephyr tray cake' });
-  await page.goto('./');
+  await visit(page, './');
   const rows = page.getByRole('list', { name: 'Formulas found' }).getByRole('listitem');
   await expect(rows.first()).toContainText('Zephyr');
   const whole = await rows.count();
@@ -21,24 +21,24 @@ test('the shelf is searched, sifted and ordered; the address holds it', async ({
   await expect(page.getByText(/A saved version leaves out what/)).toBeVisible();
   await expect(rows.filter({ hasText: 'Night-boat' })).toHaveCount(1);
   await expect(rows.filter({ hasText: 'Zephyr' })).toHaveCount(0);
-  await page.goto('./?order=title');
+  await visit(page, './?order=title');
   await expect(rows.first()).not.toContainText('Zephyr');
 });
 
 test('a formula is copied, archived and restored', async ({ page }) => {
   await putFormula(page, { title: 'Yawl biscuits' });
-  await page.goto('./?q=yawl');
+  await visit(page, './?q=yawl');
   const rows = page.getByRole('list', { name: 'Formulas found' }).getByRole('listitem');
   await page.getByRole('button', { name: 'Copy Yawl biscuits' }).click();
   await expect(rows).toHaveCount(2);
   await page.getByRole('button', { name: 'Archive Yawl biscuits (copy)' }).click();
   await expect(rows).toHaveCount(1);
-  await page.goto('./?q=yawl&state=aside');
+  await visit(page, './?q=yawl&state=aside');
   await expect(rows).toHaveCount(1);
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Restore Yawl biscuits (copy)' }).click();
   await expect(rows).toHaveCount(0);
-  await page.goto('./?q=yawl');
+  await visit(page, './?q=yawl');
   await expect(rows).toHaveCount(2);
 });
 
@@ -56,7 +56,7 @@ test('a recipe is taken from a page’s source; one that is cut off is refused w
     ],
     cookTime: 'PT15M',
   });
-  await page.goto('./new');
+  await visit(page, './new');
   const box = page.getByLabel('Ingredients, one a line');
   await box.fill(`<script type="application/ld+json">${recipe.slice(0, 200)}</script>`);
   await expect(page.getByText(/cut off or damaged/)).toBeVisible();
@@ -67,9 +67,9 @@ test('a recipe is taken from a page’s source; one that is cut off is refused w
   await expect(page.getByLabel('Time')).toHaveValue('15 min');
   await expect(page.getByText(/Bake: 200 °C/)).toBeVisible();
   await page.getByRole('button', { name: 'Add formula' }).click();
-  await page.waitForURL(/\/swap/);
+  await expect(page.getByRole('heading', { level: 1, name: 'Jib scones' })).toBeVisible();
   // As a file from the disk it is the same.
-  await page.goto('./new');
+  await visit(page, './new');
   await page.locator('input[type=file]').setInputFiles({
     name: 'scones.json',
     mimeType: 'application/json',
@@ -80,7 +80,7 @@ test('a recipe is taken from a page’s source; one that is cut off is refused w
 });
 
 test('a card is saved as a recipe file and as text', async ({ page }) => {
-  await page.goto('./?q=parsnip');
+  await visit(page, './?q=parsnip');
   await page
     .getByRole('link', { name: /Parsnip/ })
     .first()

@@ -1,7 +1,7 @@
 import jpeg from 'jpeg-js';
 import { anySlice, drawFace, photograph, PLAIN_SHOT, type Shot } from '../core/testing/slices';
 import { expect, test } from './fixtures';
-import { expectAccessible, putFormula } from './helpers';
+import { expectAccessible, putFormula, visit } from './helpers';
 import type { Page } from '@playwright/test';
 
 const LOAF = {
@@ -100,7 +100,7 @@ test('a slice is measured on its photo, mended by hand and keys, kept, and laid 
   await page.reload();
   await expect(row(page, 'Height').first()).toHaveText(/^5[01] mm/);
 
-  await page.goto(card);
+  await visit(page, card);
   await bakedIt(page, photoFile('second.jpg', { turn: 6, board: 'tray' }).file);
   await expect(row(page, 'Height')).toHaveText(/^5[01] mm ± 1$/);
   await page.getByRole('button', { name: 'Save these numbers' }).click();

@@ -1,8 +1,8 @@
 import { expect, test } from './fixtures';
-import { deskSaved, expectAccessible, leaveOut, putFormula } from './helpers';
+import { deskSaved, expectAccessible, leaveOut, putFormula, visit } from './helpers';
 
 test('unsaved work survives reload: the pasted text, and the desk', async ({ page }) => {
-  await page.goto('./new');
+  await visit(page, './new');
   await page.getByLabel('Ingredients, one a line').fill('200 g rice flour\n50 g glimmerroot');
   await page.getByRole('button', { name: 'Correct 50 g glimmerroot' }).click();
   await page.getByRole('combobox', { name: 'Ingredient' }).fill('carrot');
@@ -48,7 +48,7 @@ test('two tabs on one draft: the second is told, and both can be taken', async (
 });
 
 test('bad input is met in words and keeps every line', async ({ page }) => {
-  await page.goto('./new');
+  await visit(page, './new');
   const box = page.getByLabel('Ingredients, one a line');
   await box.fill(
     '1e400 g sugar\n-2 cups water\n0 g salt\n<script>alert(1)</script>\n🥕🥕\n900 g honey (1/4 cup)',
@@ -110,16 +110,16 @@ test('where there is no answer the need is named; a sponge of eggs alone is answ
 
 test('delete can be undone; what is not there is said', async ({ page }) => {
   await putFormula(page, { title: 'Soon gone' });
-  await page.goto('./');
+  await visit(page, './');
   await page.getByRole('button', { name: 'Delete Soon gone' }).click();
   await expect(page.getByText('Soon gone is deleted')).toBeVisible();
   await expect(page.getByRole('link', { name: /^Soon gone/ })).toHaveCount(0);
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Put back' }).click();
   await expect(page.getByRole('link', { name: /Soon gone/ })).toBeVisible();
-  await page.goto('./formula/00000000-0000-4000-8000-000000000000/swap');
+  await visit(page, './formula/00000000-0000-4000-8000-000000000000/swap');
   await expect(page.getByText('This formula could not be opened')).toBeVisible();
-  await page.goto('./no/such/page');
+  await visit(page, './no/such/page');
   await expect(page.getByText('There is no such page')).toBeVisible();
   await expectAccessible(page);
 });
@@ -128,7 +128,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
   test(`a phone on the counter, ${colorScheme}: nothing is wider than the screen`, async ({ browser }) => {
     const context = await browser.newContext({ viewport: { width: 390, height: 844 }, colorScheme });
     const page = await context.newPage();
-    await page.goto('./');
+    await visit(page, './');
     await page.getByRole('link', { name: /Night-boat tin loaf/ }).click();
     await leaveOut(page, 'egg', 'dairy', 'oil');
     for (const stop of ['read', 'swap', 'balance', 'lift', 'bake']) {
@@ -233,7 +233,7 @@ test('the method is read act by act; what does not fit the list is said, and men
 });
 
 test('one paste: what each row is stands at its edge, and is changed by keys', async ({ page }) => {
-  await page.goto('./new');
+  await visit(page, './new');
   await page
     .getByLabel('Ingredients, one a line')
     .fill(
@@ -256,7 +256,7 @@ test('one paste: what each row is stands at its edge, and is changed by keys', a
 test('nuts in one row with their heading are a part; what only the method names is told at every stop, and has a way once it is in the list', async ({
   page,
 }) => {
-  await page.goto('./new');
+  await visit(page, './new');
   await page
     .getByLabel('Ingredients, one a line')
     .fill(

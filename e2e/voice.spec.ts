@@ -1,6 +1,6 @@
 import { expect, type Page } from '@playwright/test';
 import { test } from './fixtures';
-import { expectAccessible } from './helpers';
+import { expectAccessible, visit } from './helpers';
 
 /** Signs, names of units, papers and laws: the same in every language, or said by a package to nobody. */
 const SAME = new Set(
@@ -81,7 +81,7 @@ test('every word of the app comes from a catalogue: in a language that marks eac
 }) => {
   test.setTimeout(180_000);
   await page.addInitScript(() => localStorage.setItem('new-crumb:language', 'en-x-pseudo'));
-  await page.goto('./');
+  await visit(page, './');
   await page.locator('main').waitFor();
   // What bakers wrote themselves is shown unchanged: all the demo's own words are theirs.
   const theirs = new Set<string>(SAME);
@@ -104,7 +104,7 @@ test('in German: a formula is read, changed, saved; numbers and dates as they ar
 }) => {
   const context = await browser.newContext({ locale: 'de-DE', baseURL: `${server}/` });
   const page = await context.newPage();
-  await page.goto('./new');
+  await visit(page, './new');
   await expect(page.getByRole('heading', { name: 'Formel hinzufügen' })).toBeVisible();
   await page.getByLabel('Titel').fill('Kirschmuffins');
   await page
@@ -134,7 +134,7 @@ test('in German: a formula is read, changed, saved; numbers and dates as they ar
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   await expect(page.getByText(/ngepasst, weggelassen: /).first()).toBeVisible();
   await expectAccessible(page);
-  await page.goto('./kitchen');
+  await visit(page, './kitchen');
   await page.getByLabel('Angezeigt in').selectOption('en');
   await expect(page.getByRole('heading', { name: 'Kitchen', level: 1 })).toBeVisible();
   await context.close();

@@ -1,5 +1,5 @@
 import { expect, test } from './fixtures';
-import { expectAccessible, leaveOut, putFormula } from './helpers';
+import { expectAccessible, leaveOut, putFormula, visit } from './helpers';
 
 test.use({ contextOptions: { reducedMotion: 'no-preference' } });
 
@@ -65,7 +65,7 @@ test('versions grow, branch, are named and starred, and lie side by side', async
 });
 
 test('of many versions the latest is a press away', async ({ page }) => {
-  await page.goto('./');
+  await visit(page, './');
   await page.getByRole('link', { name: /Cardamom crown/ }).click();
   await page.getByRole('link', { name: /all \d+ versions/ }).click();
   const to = page.getByRole('link', { name: /^Go to the latest: / });
@@ -76,7 +76,7 @@ test('of many versions the latest is a press away', async ({ page }) => {
 });
 
 test('anything is found or gone to by keys, and the sheet of keys is a press away', async ({ page }) => {
-  await page.goto('./kitchen');
+  await visit(page, './kitchen');
   await page.getByRole('heading', { name: 'Kitchen' }).waitFor();
   await page.keyboard.press('Control+K');
   const box = page.getByPlaceholder('a formula, a page or an action');
@@ -99,7 +99,7 @@ test('anything is found or gone to by keys, and the sheet of keys is a press awa
   await expect(page.getByRole('heading', { name: 'Gummy line or wet centre' })).toBeVisible();
   await page.goBack();
   await page.waitForURL(/\/balance/);
-  await page.goto('./');
+  await visit(page, './');
   await page.getByLabel('Find', { exact: true }).waitFor();
   await page.keyboard.press('/');
   await expect(page.getByLabel('Find', { exact: true })).toBeFocused();
@@ -115,13 +115,14 @@ test('the handbook: every part, searched, sifted, linked to from an explanation'
     'Cautions',
     'Sources',
   ]) {
-    await page.goto('./handbook');
+    await visit(page, './handbook');
     await page.getByRole('link', { name, exact: true }).click();
     await expect(page.getByRole('heading', { level: 1, name })).toBeVisible();
     // The other parts are entries like these.
     if (['Replacements', 'Kinds of bake', 'Conversions'].includes(name)) await expectAccessible(page);
   }
-  await page.goto('./handbook/replacements');
+  await visit(page, './handbook/replacements');
+  await expect(page.getByRole('heading', { level: 1, name: 'Replacements' })).toBeVisible();
   const found = page.getByRole('main').locator('li[id]');
   await expect(found.first()).toBeVisible();
   const all = await found.count();
@@ -133,7 +134,7 @@ test('the handbook: every part, searched, sifted, linked to from an explanation'
   await page.getByLabel('Search the handbook').fill('sunken');
   await expect(page.getByRole('heading', { name: 'Sunken top' })).toBeVisible();
   await expect(page).toHaveURL(/q=sunken/);
-  await page.goto('./handbook/conversions');
+  await visit(page, './handbook/conversions');
   await page.getByLabel('An oven').fill('gas mark 6');
   await expect(page.getByRole('status')).toContainText('204 °C');
   await putFormula(page, { title: 'Sextant cake' });
@@ -145,28 +146,28 @@ test('the handbook: every part, searched, sifted, linked to from an explanation'
 
 test('everything goes into a file and comes back; a file that is none is refused', async ({ page }) => {
   await putFormula(page, { title: 'Bosun buns' });
-  await page.goto('./kitchen');
+  await visit(page, './kitchen');
   const saving = page.waitForEvent('download');
   await page.getByRole('link', { name: 'Back up to a file' }).click();
   const file = await saving;
   expect(file.suggestedFilename()).toBe('new-crumb.jsonl');
   const kept = await file.path();
-  await page.goto('./?q=bosun');
+  await visit(page, './?q=bosun');
   await page.getByRole('button', { name: 'Delete Bosun buns' }).click();
   await expect(page.getByText('Bosun buns is deleted')).toBeVisible();
-  await page.goto('./kitchen');
+  await visit(page, './kitchen');
   const input = page.getByRole('region', { name: 'Back up and restore' }).locator('input[type=file]');
   await input.setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from('{"a":') });
   await expect(page.getByText(/was not made here/)).toBeVisible();
   await expectAccessible(page);
   await input.setInputFiles(kept);
   await expect(page.getByText(/restored; \d+ were already here/)).toBeVisible();
-  await page.goto('./?q=bosun');
+  await visit(page, './?q=bosun');
   await expect(page.getByRole('list', { name: 'Formulas found' }).getByRole('listitem')).toHaveCount(1);
 });
 
 test('several formulas pasted at once, and a table from a file', async ({ page }) => {
-  await page.goto('./new');
+  await visit(page, './new');
   const box = page.getByLabel('Ingredients, one a line');
   await box.fill(
     '# Halyard bars\n- 200 g oats\n- 100 g honey\n\n# Luff bread\n- 300 g rice flour\n- 250 g water\n- 5 g salt\n\nMethod:\nMix.\nBake.',
@@ -177,7 +178,7 @@ test('several formulas pasted at once, and a table from a file', async ({ page }
   await page.waitForURL(/\/demo\/?$/);
   for (const title of ['Halyard bars', 'Luff bread'])
     await expect(page.getByRole('heading', { name: title })).toBeVisible();
-  await page.goto('./new');
+  await visit(page, './new');
   await box.fill('');
   await page.locator('input[type=file]').setInputFiles({
     name: 'Gaff scones.csv',
@@ -190,7 +191,7 @@ test('several formulas pasted at once, and a table from a file', async ({ page }
 });
 
 test('what is changed in the kitchen can be undone and done again', async ({ page }) => {
-  await page.goto('./kitchen');
+  await visit(page, './kitchen');
   const height = page.getByLabel(/height|above the sea/i).first();
   const before = await height.inputValue();
   await height.fill('1200');
@@ -205,7 +206,7 @@ test('what is changed in the kitchen can be undone and done again', async ({ pag
 });
 
 test('a kitchen of °F and ounces: at the oven, on the desk and on the card', async ({ page }) => {
-  await page.goto('./kitchen');
+  await visit(page, './kitchen');
   await page.getByRole('combobox', { name: 'Temperatures in' }).click();
   await page.getByRole('option', { name: '°F' }).click();
   await page.getByLabel('Ounces beside the grams on the card').check();
@@ -221,7 +222,7 @@ test('a kitchen of °F and ounces: at the oven, on the desk and on the card', as
   await expect(card.getByText(/350 °F \(177 °C\)/)).toBeVisible();
   await expect(card.getByText(/\d oz$/).first()).toBeVisible();
   await expectAccessible(page);
-  await page.goto('./kitchen');
+  await visit(page, './kitchen');
   await page.getByRole('combobox', { name: 'Temperatures in' }).click();
   await page.getByRole('option', { name: '°C' }).click();
   await page.getByLabel('Ounces beside the grams on the card').uncheck();

@@ -6,6 +6,7 @@ import { afterEach, beforeEach } from 'vitest';
 import { DEMO_FORMULAS } from '../../demo/data/formulas';
 import { readFormula } from '../../core/reading';
 import { ended } from '../testing/ended';
+import { SHORT_LIVED } from '../testing/short-lived';
 
 /** The server as it is built and started, as a process of its own: what only a process can show. */
 const MAIN = join(import.meta.dirname, '../../dist/server/main.js');
@@ -32,7 +33,7 @@ export function ownFolder(): { dir: () => string } {
 
 type Launching = { child: ChildProcess; said: () => string };
 function launch(args: readonly string[], data: string, env: Record<string, string> = {}): Launching {
-  const child = spawn(process.execPath, [MAIN, '--data', data, ...args], {
+  const child = spawn(process.execPath, [...SHORT_LIVED, MAIN, '--data', data, ...args], {
     stdio: ['ignore', 'pipe', 'pipe'],
     env: { ...process.env, ...env },
   });
