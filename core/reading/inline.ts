@@ -17,7 +17,20 @@ const OTHER =
 const NOT_NAMED =
   /^(?:each|apiece|of (?:it|them|this)|(?:it|them|this|that)\b|in (?:all|total)|more|extra|at a time|tins?\b|pans?\b)/i;
 
-/** The things that a sentence weighs out, as a list would say them. */
+/** What of a fruit is meant, said before its number: "the zest of 2 lemons". */
+const OF_FRUIT =
+  /\b(?:juice|zest|rind|peel)(?:\s*(?:and|&|\+)\s*(?:juice|zest))?\s+(?:of|from)\s+(?:the\s+)?$/i;
+/** Where another part of the bake begins: "for the drizzle mix 175 g sugar with …". */
+const FOR_PART =
+  /\bfor (?:the|a) (drizzle|icing|frosting|glaze|topping|filling|crumble|streusel|custard|pastry|base|crust|ganache|buttercream)\b[^.]*$/i;
+/** A thing by the letter: a word that is like one ("a lined tray") is none. */
+const BY_THE_LETTER = 0.95;
+function isCalled(name: string, matcher: Matcher): boolean {
+  const match = matcher.matchWritten(name, '');
+  return isSilent(match) && match.best!.confidence >= BY_THE_LETTER;
+}
+
+/** The things that a sentence weighs out, as a list would say them, each behind the heading of its part where one begins. */
 function thingsIn(sentence: string, matcher: Matcher): string[] {
   const things: string[] = [];
   let from = 0;
@@ -33,8 +46,11 @@ function thingsIn(sentence: string, matcher: Matcher): string[] {
     // What is measured is a thing, known or not: only what is merely counted may be anything.
     const counted = read.reading.unit === 'piece';
     if (!/\p{L}{2}/u.test(name) || NOT_NAMED.test(name)) continue;
-    if (counted && !isSilent(matcher.matchWritten(name, ''))) continue;
-    things.push(`${much.trim()} ${said}`);
+    if (counted && !isCalled(name, matcher)) continue;
+    const before = sentence.slice(from, index);
+    const part = FOR_PART.exec(before)?.[1];
+    if (part !== undefined) things.push(`For the ${part}:`);
+    things.push(`${OF_FRUIT.exec(before)?.[0] ?? ''}${much.trim()} ${said}`);
     from = index + much.length + said.length;
   }
   return things;
@@ -46,7 +62,7 @@ function thingsIn(sentence: string, matcher: Matcher): string[] {
  */
 export function toldInSteps(steps: readonly string[], matcher: Matcher): string[] {
   const things = steps.flatMap((s) => thingsIn(s.slice(0, MOST_STEP), matcher));
-  return things.length >= LEAST_THINGS ? things : [];
+  return things.filter((t) => !t.endsWith(':')).length >= LEAST_THINGS ? things : [];
 }
 /** A longer step is looked at by its beginning. */
 const MOST_STEP = 2000;

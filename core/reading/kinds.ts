@@ -13,6 +13,11 @@ const CLASS_NAMES: [RegExp, ClassId][] = [
   [/\b(glaze|icing|frosting|buttercream|(?:zucker)?guss|glasur|drizzle|caramel|syrup)\b/i, 'glaze'],
   [/\b(crumble|crumb|streusel|topping|top)\b/i, 'crumb'],
   [/\bfrangipane\b/i, 'frangipane'],
+  // Steamed, of dates or with its sauce: a cake, though it is called a pudding.
+  [
+    /\b(?:steamed|sponge|sticky toffee|treacle|suet|christmas|self[- ]saucing|eve['’]?s)\b.*\bpuddings?\b/i,
+    'batter',
+  ],
   [
     /\b(pastry cream|starch[- ]set|pudding|vanilla cream|blancmange|(?:chocolate|vanilla|lemon|coffee) pots?)\b/i,
     'starch_set',
@@ -120,11 +125,19 @@ const BY_CONTENT: Partial<Record<ClassId, (of: Content) => Guess | null>> = {
     has('egg', 'egg_yolk') && !has('starch') && !flour ? byName('egg_custard') : null,
   uncooked_set: ({ title, has }) =>
     /cheesecake/i.test(title) && has('egg') && !has('yeast', 'starter') ? byName('egg_custard') : null,
-  fruit_filling: ({ has, only }) => {
+  fruit_filling: ({ has, only, flour }) => {
     // What is set with eggs is a custard, whatever it is called.
     if (has('egg') && !has('yeast', 'starter')) return byName('egg_custard');
     // Fat and sugar that are spread on and rolled in hold no fruit, and nothing sets them.
     if (only(SPREADS) && has('sugar')) return byName('glaze');
+    // Sweet cream or soft cheese that is whipped or beaten sets by itself.
+    if (
+      has('cream', 'cheese', 'plant_cream') &&
+      has('sugar', 'syrup', 'honey') &&
+      !has('fruit', 'starch') &&
+      !flour
+    )
+      return byName('uncooked_set');
     // A cream that starch sets is no fruit filling: there is no fruit in it.
     return !has('fruit') && has('starch') && has('milk', 'cream', 'plant_drink', 'nut_drink')
       ? byName('starch_set')

@@ -9,7 +9,8 @@ import type { Fix } from './checks';
 import { SHARE } from './percent';
 import { isSilent, type Matcher, type NameMatch } from './match';
 import { moreIn } from './more';
-import { gumSaid, meaning, MORE_FOR, nameIn, withGum } from './names';
+import { gumSaid, meaning, nameIn, withGum } from './names';
+import { MORE_FOR, toldOf, useIn } from './use-for';
 import { expandRow, unmarked } from './things';
 import { gramsOf, isBareGrams, PACKED, SIFTED } from './weigh';
 
@@ -36,32 +37,19 @@ export type ReadContext = {
 };
 
 const INCLUSIONS: readonly GroupId[] = ['nut_pieces', 'seed_pieces'];
+const LIES: readonly GroupId[] = ['syrup', 'fruit', 'sugar'];
 
-/** What the row as a whole is for: what is said of more of it is not of the amount it gives. */
-const useOf = (text: string): string =>
-  (readAmount(clean(text)) ? text.replace(MORE_FOR, ' ') : text).replace(MADE_FLOUR, ' ');
-/** "Oats, whizzed to flour": what it is made, not what it is for. */
-const MADE_FLOUR =
-  /\b(?:whizzed|ground|blitzed|blended|processed|milled|pulsed)\s+(?:in)?to\s+(?:an?\s+)?(?:fine\s+)?flour\b/i;
+/** What the row is for: what is said of more of it is not of the amount it gives. */
+const useOf = (text: string): LineRole | undefined =>
+  useIn(readAmount(clean(text)) ? text.replace(MORE_FOR, ' ') : text);
 
 /** "100 g sugar (or less to taste)": the amount stands. */
 const LESS_OR_MORE = /[,(]?\s*\bor (?:less|more|a bit (?:less|more))\b[^,;()]*\)?/gi;
 
 function roleOf(text: string, ingredient: Ingredient | null): LineRole | undefined {
   const use = useOf(text);
-  if (
-    /\b(for|to)\s+(the\s+)?(greas|lin|oil(?:ing)? the|fry)|\bfor (?:the |your )?(?:tins?|pans?|skillet|griddle|moulds?|dish|(?:crumpet |metal )?rings?|ramekins?)\b|\bgreasing\b|\bfor frying\b/i.test(
-      use,
-    )
-  )
-    return 'release';
-  if (/\b(for|to)\s+(brush|glaz)|\bbrushing\b|\begg wash\b|\bfor the wash\b/i.test(use)) return 'wash';
-  if (
-    /\b(for|to)\s+(?:the\s+)?(dust|sprinkl|roll|flour|serv|decorat|garnish|finish|scatter|tops?\b|topping\b|peel\b|board\b|basket\b|worktop\b)|\bdusting\b/i.test(
-      use,
-    )
-  )
-    return 'dusting';
+  // Nobody greases with syrup: it lies in the basin, and goes into the bake from there.
+  if (use) return use === 'release' && ingredient && LIES.includes(ingredient.group) ? 'dusting' : use;
   if (/\bto taste\b|\bas needed\b|\bif (?:needed|desired)\b/i.test(text.replace(LESS_OR_MORE, ' ')))
     return 'taste';
   return ingredient && INCLUSIONS.includes(ingredient.group) ? 'inclusion' : undefined;
@@ -103,7 +91,7 @@ function splitSecond(text: string): { main: string; second: Reading | null; asUs
       };
   }
   const slash =
-    /(\d[\d.,¼½¾⅓⅔]*\s?\p{L}{1,11})\s*(?:\/|\||=)\s*(\d[\d.,\s¼½¾⅓⅔/]*\s*(?:fl\.?\s?)?\p{L}{1,11})/u.exec(
+    /(\d[\d.,¼½¾⅓⅔]*(?:\s?[-–]\s?\d[\d.,]*)?\s?\p{L}{1,11})\s*(?:\/|\||=)\s*(\d[\d.,\s¼½¾⅓⅔/]*(?:[-–]\s?\d[\d.,\s¼½¾⅓⅔/]*)?\s*(?:fl\.?\s?)?\p{L}{1,11})/u.exec(
       text,
     );
   const other = slash && readAmount(slash[2]!.trim());
@@ -249,7 +237,7 @@ export function readLineWith(written: string, id: string, context: ReadContext, 
   const said = gumSaid(written);
   const ingredient = sure ? context.ingredient(withGum(match.best!.id, said)) : null;
   if (!sure) say(msg(match.best ? 'name.unsure' : 'name.unknown', { name: name.slice(0, 80) }));
-  const role = roleOf(written, ingredient);
+  const role = roleOf(toldOf(written, row), ingredient);
   const gum = ingredient?.group === 'blend' ? said : null;
 
   if (!amount && (role === undefined || role === 'inclusion')) say(msg('amount.missing'));

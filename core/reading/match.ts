@@ -11,7 +11,7 @@ const QUALIFIERS = new Set(
   canned frozen thawed ripe forced unwaxed seasonal hulled strong strongly brewed crushed crumbled dusting minced trimmed cored deseeded washed shredded
   dry-roasted stoned torn smooth crunchy drippy chunky superfine range strained sieved cooled chilled melt divided optional needed if desired
   taste serve serving topping decorate filling dough cool iced ice mature sharp mild ripe thick runny whipped grind grade style slivers
-  hand piece pieces slice slices rasher rashers chunks scant lg med skin on off tightly loosely active stale day old homemade shop bought leftover
+  hand piece pieces ball balls few v temp slice slices rasher rashers chunks scant lg med skin on off tightly loosely active stale day old homemade shop bought leftover
   frisch frische frischer frisches weich weiche kalt kalte kaltes warm warme warmes lauwarm lauwarme lauwarmes heiß heißes
   zimmerwarm zimmerwarme fein feines grob gehackt gehackte gerieben geriebene geröstet geröstete geschält gewürfelt gesiebt zarte kernige
   zerlassen zerlassene flüssig flüssige groß große großer klein kleine kleiner mittelgroß mittelgroße reif reife ungesüßt
@@ -116,7 +116,7 @@ function alike(a: string, b: string): number {
   if (longer < 5 || Math.abs(a.length - b.length) > 2) return 0;
   const slips = distance(a, b);
   if (slips === 1) return 0.92;
-  return slips === 2 && longer >= 7 ? 0.85 : 0;
+  return slips === 2 && longer >= 7 && Math.min(a.length, b.length) >= 6 ? 0.85 : 0;
 }
 
 type Entry = { id: string; words: string[]; weight: number; without: boolean; gluten: boolean };

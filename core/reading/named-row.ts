@@ -45,6 +45,7 @@ const OF_ONE_FRUIT =
 /** How many of it there are, behind its name: "Rosemary crackers — 2 trays". */
 const MADE_OF_IT =
   /^\d+\s+(?:trays?|sheets?|loaf|loaves|pieces?|servings?|portions?|buns?|rolls?|cookies|biscuits|slices|people|batch(?:es)?)\b/i;
+const SAYS_MANY = /^(?:makes|serves|yields?|gives|servings?)\b/i;
 /** So long a row is no list. */
 const MOST = 400;
 
@@ -110,6 +111,8 @@ export function namedRow(row: string, matcher: Pick<Matcher, 'matchWritten'>): N
   const found = colon ?? DASHED.exec(row);
   if (!found) return null;
   const [, name = '', rest = ''] = found;
+  // "Scones - makes 8" is a title.
+  if (SAYS_MANY.test(rest)) return null;
   const isPart = isPartName(name.trim());
   if (OF_THE_WHOLE.test(name.trim()) || (!colon && (!isPart || MADE_OF_IT.test(rest)))) return null;
   // "Flour: 300 g, of which half rice" is a thing and its amount.

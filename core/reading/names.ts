@@ -1,8 +1,5 @@
 import { isSilent, type Match, type Matcher } from './match';
-
-/** More of a thing for something else, which the amount before it is not for: "340 g flour, plus more for dusting". */
-export const MORE_FOR =
-  /[,(+&]?\s*(?:\b(?:plus|and|with|keep|save|reserve|hold|set)\s+)?(?:back\s+|aside\s+)?\b(?:some|more|extra|half|a third|the rest|(?<=\bplus\s)(?:an?|one|two|\d[\d/]*)\s+(?:tbsps?|tablespoons?|tsps?|teaspoons?|spoons?|knob|pat|t)\b\.?|a (?:few|little|handful|bit)|(?<=\b(?:plus|and)\s)(?!\d)[a-z]+(?: [a-z]+)?)\s+(?:(?:more|extra)\s+)?(?:back\s+|aside\s+)?(?:for|to)\s+(?:the\s+)?(?:dust|greas|fry|brush|sprinkl|roll|flour|serv|decorat|garnish|finish|scatter|top|swirl|drizzl|spread|pan|skillet|griddle|dish|peel|tin|board)[^,;()]*\)?/i;
+import { MORE_FOR, USED_FOR } from './use-for';
 
 /** The name of the thing: what is left without notes, brackets and "of". */
 export function nameIn(rest: string): { name: string; preparation: string } {
@@ -14,10 +11,7 @@ export function nameIn(rest: string): { name: string; preparation: string } {
     .replace(/(?:\bat|@)\s*(?:about\s+)?\d{1,3}\s*°?\s*[CF]?\b.*$/i, ' ')
     .replace(/\bin (?:slivers|cubes|pieces|chunks|slices|dice|strips|flakes|small pieces)\b.*$/i, ' ')
     .replace(/^\s*(?:the )?same weight of\s+/i, ' ')
-    .replace(
-      /\b(?:for|to)\s+(?:the\s+)?(?:greas|brush|glaz|lin|tin|pan|ring|mould|griddle|ramekin|skillet|peel|fry|wash|dust|sprinkl|roll|flour|serv|decorat|garnish|finish|scatter|top|fill|sandwich|drizzl|spread|loosen|thin)\w*.*$/i,
-      ' ',
-    )
+    .replace(USED_FOR, ' ')
     .replace(/\b(?:to taste|as needed|if needed|if desired|optional)\b.*$/i, ' ')
     .replace(/\bof (?:your |my )?choice\b/i, ' ')
     // How much of it is cocoa, or fat.
@@ -92,6 +86,30 @@ function ofKind(
   return isSilent(match) && match.best!.id !== plain.best?.id ? match : null;
 }
 
+/** "Parmesan-style hard cheese": the thing it is like, else what stands behind. */
+const LIKE = /^(.*?)(\p{L}[\p{L}'’]+)[- ](?:style|type|like)\b\s*(.*)$/iu;
+/**
+ * What a name that nobody knows is near to: the thing it is said to be like, or what a bracket behind it calls it ("polvilho azedo
+ * (sour tapioca starch)"). It is said that this was taken. Nothing where neither is known.
+ */
+function nearBy(
+  name: string,
+  fact: string | undefined,
+  whole: Match,
+  matcher: Pick<Matcher, 'matchWritten'>,
+): { match?: Match; chosen: string | null } {
+  const [, before = '', like = '', behind = ''] = LIKE.exec(name) ?? [];
+  const called =
+    fact === undefined || NO_KIND.test(fact) || (whole.best?.confidence ?? 0) > LITTLE ? '' : fact;
+  for (const n of [like, `${before} ${behind}`, called].map((x) => x.trim()).filter((x) => x.length > 2)) {
+    const match = matcher.matchWritten(n, '');
+    if (isSilent(match)) return { match, chosen: n };
+  }
+  return { chosen: null };
+}
+/** Under this a name is like no other. */
+const LITTLE = 0.5;
+
 /**
  * What a name means: by itself, with what is said of gum left off, with a fact in brackets added ("corn flour (starch)"),
  * or, of a choice, the first member that is known, with the others beside it.
@@ -122,5 +140,5 @@ export function meaning(
     const more = matcher.matchWritten(`${name} ${fact}`, '');
     if (isSilent(more)) return { match: more, chosen: null };
   }
-  return { match: whole, chosen: null };
+  return { match: whole, ...nearBy(name, fact, whole, matcher) };
 }

@@ -91,12 +91,17 @@ export function judgedRows(text: string, said: SaidRows = {}): { text: string; k
 /** What stands behind a title, between strokes, and tells of the whole: "Orange cake | serves 10 | prep 20 | cook 1h". */
 const BEHIND_TITLE =
   /^(?:(?:makes|serves|yields?|servings?|prep(?:aration)?|cook(?:ing)?|bake|baking|total|active|time|difficulty|rating|level)\b.{0,30}|\d+ (?:servings?|pieces|portions|min|mins|minutes))$/i;
+/** A title that goes on with how many it makes: "Scones - makes 8", "Pudding (serves 6)". */
+const TITLE_MAKES = /^(\S.*?)\s*[-–—,:;(]\s*((?:makes|serves|yields?)\b[^()]{1,30})\)?$/i;
 /** What says that a title follows. */
 const CALLED = /^(?:recipe|rezept|title|name|video)\s*:\s*(?=\S)/i;
 function titleOf(row: string): { title: string; notes: string[] } {
   const here = HERE_IS.exec(row)?.[1];
   if (here !== undefined) return { title: here[0]!.toUpperCase() + here.slice(1), notes: [] };
-  const [title = '', ...notes] = row.replace(CALLED, '').split(/\s*[|·•]\s*/);
+  const [, named = '', makes] = TITLE_MAKES.exec(row.replace(CALLED, '')) ?? [];
+  if (makes !== undefined) return { title: named, notes: [makes] };
+  const [title = '', ...behind] = row.replace(CALLED, '').split(/\s*[|·•]\s*/);
+  const notes = behind.filter(Boolean);
   return notes.length > 0 && notes.every((n) => BEHIND_TITLE.test(n))
     ? { title, notes }
     : { title: row.replace(CALLED, ''), notes: [] };

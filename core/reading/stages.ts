@@ -38,7 +38,12 @@ const OVEN_AND_TIME =
   /\boven\b[^.]{0,12}\d{3}\s*°?\s*[CF]?\s*,?\s*(?:for\s+)?(?:about\s+|around\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s*(?:mins?\b|minutes\b|m\b|['’′])/i;
 /** A heat and then a time, with no verb: "23 cm tin, 180C, 40 min". */
 const HEAT_THEN_TIME =
-  /\d{3}\s*(?:°\s*[CF]?|[CF]\b)(?:\s*\(?fan\)?)?\s*(?:[,/|]\s*|\s)(?:for\s+)?(?:about\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s*(?:mins?\b|minutes\b|h\b|hrs?\b|hours?\b|m\b)/i;
+  /\d{3}\s*(?:°\s*[CF]?|[CF]\b)(?:\s*\(?fan\)?)?\s*(?:[,/|]\s*|\s)(?:(?:un)?til+\s[\p{L} ]{2,30}?[,\s]\s*)?(?:for\s+)?(?:(?:about|abt\.?)\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s*(?:mins?\b|minutes\b|h\b|hrs?\b|hours?\b|m\b)/iu;
+/** So hot no milk and no syrup is kept, °C. */
+const LEAST_BAKE_C = 130;
+/** A clause that tells a bake by its figures: "roll, prick, 325F till pale, about 25 min". */
+const inFigures = (clause: string): boolean =>
+  HEAT_THEN_TIME.test(clause) && !ELSEWHERE.test(clause) && ovenIn(clause, LEAST_BAKE_C) !== null;
 /** How long before a bake an oven is put on. */
 const AHEAD = /\b(?:before|ahead|beforehand|in advance|to (?:pre-?)?heat|to get hot)\b/i;
 /** Minutes until something only an oven does: after it was heated they are a bake, whatever verb is left out. */
@@ -86,9 +91,13 @@ export const sentencesOf = (text: string): string[] =>
     .filter(Boolean)
     .map((s) => s.slice(0, MOST_SENTENCE));
 
+/** The same oven in other words behind a comma: a gas mark, a fan, °F. It begins nothing of its own. */
+const SAME_OVEN =
+  /(\d{3}\s*°?\s*[CF]?(?:\s*fan)?)\s*[,;]\s*(?=(?:or\s+)?(?:gas\b|fan\s+(?:oven\s+)?\d{3}|\d{3}\s*°?\s*(?:C\s*)?\(?fan\b|\d{3}\s*°?\s*F\b))/gi;
 const clausesOf = (sentence: string): string[] =>
   sentence
     .replace(/\(([^()]*)\)/g, (_m, inner: string) => ` ${inner} `)
+    .replace(SAME_OVEN, '$1 / ')
     .split(
       /[,;]\s+|(?<!\boven)(?<!\bbake):\s+|\s+\bthen\b\s*|\s+and\s+(?=[^,;]{0,40}\d)|\s\+\s|(?<=\d\s?(?:min|mins|minutes))\s+(?=(?:lid|un)\b)/i,
     )
@@ -148,6 +157,7 @@ export function stagesIn(method: string): OvenRead {
       isNow && !ELSEWHERE.test(sentence) && !/^\s*steam\b/i.test(sentence) && HEAT_THEN_TIME.test(sentence);
     const bakes =
       BAKES.test(sentence) ||
+      (isNow && clauses.some(inFigures)) ||
       STARTS_HOT.test(sentence) ||
       figuresAlone ||
       (isNow && (OVEN_AND_TIME.test(sentence) || clauses.some((c) => STARTS_HOT.test(c)))) ||
@@ -170,7 +180,7 @@ export function stagesIn(method: string): OvenRead {
         BAKES.test(clause) ||
         IN_OVEN.test(clause) ||
         STARTS_HOT.test(clause) ||
-        (isNow && OVEN_AND_TIME.test(clause)) ||
+        (isNow && (OVEN_AND_TIME.test(clause) || inFigures(clause))) ||
         (heated !== null && isLeftOut(sentence) && DONE_IN_OVEN.test(clause)) ||
         (turns && TURNS.test(clause)) ||
         (heated !== null && /\b(?:pot|casserole|stone|steel|dutch oven)\b/i.test(clause));

@@ -183,7 +183,7 @@ const COUNT = `(${NUMBER}|one|two|three|four|five|six|seven|eight|nine|ten|twelv
 const ADJECTIVE =
   '(?:(?:big|large|small|medium|mini|little|thin|thick|equal|even|nice|generous|square|round|long|flat|individual|fat|good|regular|standard)[- ]?(?:sized)?\\s+){0,2}';
 const PIECE =
-  '(?:muffins?|cupcakes?|buns?|rolls?|cookies?|biscuits?|bars?|squares?|loa(?:f|ves)|cakes?|flatbreads?|pancakes?|crêpes?|crepes?|scones?|tarts?|tartlets?|slices?|pieces?|rounds?|bases?|balls?|baguettes?|sticks?|bagels?|rings?|twists?|pretzels?|puffs?|eclairs?|wraps?|tortillas?|pizzas?|crackers?|shapes?|turnovers?|pies?|portions?|wedges?|fingers?|blondies?|brownies?|custards?|pots?|ramekins?|boules?|waffles?|strips?|ropes?|discs?|disks?|triangles?|mounds?|people|servings?|pcs|stück|stk\\b\\.?|brötchen|portionen|scheiben|plätzchen|kekse)';
+  '(?:muffins?|cupcakes?|buns?|rolls?|cookies?|biscuits?|bars?|squares?|loa(?:f|ves)|cakes?|flatbreads?|pancakes?|crêpes?|crepes?|scones?|tarts?|tartlets?|slices?|pieces?|rounds?|bases?|balls?|baguettes?|sticks?|bagels?|rings?|twists?|pretzels?|puffs?|eclairs?|wraps?|tortillas?|pizzas?|crackers?|shapes?|turnovers?|pies?|portions?|wedges?|fingers?|blondies?|brownies?|custards?|pots?|ramekins?|boules?|waffles?|strips?|ropes?|discs?|disks?|triangles?|mounds?|people|servings?|pcs|stück|stk\\b\\.?|brötchen|portionen|scheiben|plätzchen|kekse|crumpets?|pikelets?|farls?|dough ?nuts?|donuts?|macaroons?|meringues?|popovers?|profiteroles?|éclairs?|dumplings?|pasties|samosas?|naans?|pitt?as?|croissants?|brioches?|florentines?|madeleines?|financiers?|flapjacks?|oatcakes?)';
 const SAYS_MAKES = new RegExp(
   `\\b(?:makes?|yields?:?|gives|enough for|serves|servings?(?=\\s*:)|for|für|ergibt|reicht für)\\s*:?\\s*(?:about\\s+|approx\\.?\\s+|around\\s+|ca\\.?\\s+|etwa\\s+|a\\s+)?${COUNT}(?:\\s*(?:-|–|to)\\s*\\d+)?\\s+(${ADJECTIVE}${PIECE})`,
   'i',
@@ -205,7 +205,7 @@ const SAYS_COUNT = new RegExp(
 );
 const DOZENS = /(?<![\d.])\b(\d{1,2}|one|two|three|four|a|half a)\s+dozen\b(?!\s+eggs?)/i;
 const SCALED = new RegExp(
-  `\\b(?:into|among|between|in)\\s+${COUNT}\\s+(?:jars?|ramekins?|glasses|moulds?|cups|pots?|dishes)\\b|\\(${COUNT}\\s+pieces\\)|\\b(?:stamp|cut|punch|pipe|spoon|scoop|drop|mark|roll)\\b[^.;]{0,30}?(?:\\b(?:out|to)\\s+)?(?<![\\d/.])${COUNT}\\b(?!\\s*(?:[-–x×]|%))\\s+(?!(?:min|h\\b|hrs?|hour|sec|cm|mm|in\\b|inch|g\\b|kg|ml|°|times|tbsp|tsp|cups?\\s+of|quarters?|thirds?|half|parts?|goes|turns|rows|racks|trays|sheets|layers?|more|each|into|of\\s+the|days?|percent|[CF]\\b|deg))(?=[a-z]|\\d{2,3}\\s*g\\b)`,
+  `\\b(?:into|among|between|in)\\s+${COUNT}\\s+(?:jars?|ramekins?|glasses|moulds?|cups|pots?|dishes)\\b|\\(${COUNT}\\s+pieces\\)|\\b(?:stamp|cut|punch|pipe|spoon|scoop|drop|mark|roll)\\b[^.;]{0,30}?(?:\\b(?:out|to)\\s+)?(?<![\\d/.])${COUNT}\\b(?!\\s*(?:[-–x×]|%))\\s+(?!(?:fan\\b|gas\\b|min|h\\b|hrs?|hour|sec|cm|mm|in\\b|inch|g\\b|kg|ml|°|times|tbsp|tsp|cups?\\s+of|quarters?|thirds?|half|parts?|goes|turns|rows|racks|trays|sheets|layers?|more|each|into|of\\s+the|days?|percent|[CF]\\b|deg))(?=[a-z]|\\d{2,3}\\s*g\\b)`,
   'i',
 );
 /** How many, behind a title: "Birthday cupcakes x12". */

@@ -70,8 +70,11 @@ function listIn(sentence: string): { name: string; things: string[] } | null {
       : null;
   };
   const bracketed = told.split(/\s*[,;]\s*(?![^(]*\))/).map(unbracketed);
+  const run = named ? runTogether(told) : null;
   return (
-    listed(withUnits(told.split(BETWEEN))) ?? (bracketed.every((p) => p !== null) ? listed(bracketed) : null)
+    listed(withUnits(told.split(BETWEEN))) ??
+    (run ? listed(run) : null) ??
+    (bracketed.every((p) => p !== null) ? listed(bracketed) : null)
   );
 }
 

@@ -324,7 +324,8 @@ const FITS: Record<string, Caps['fit']> = {
 
 /**
  * Fits in kinds that differ from the rest of their family: a foam is lost in what is rubbed, rolled or kneaded; yogurt and
- * purée make a crust soft; a gum-like gel makes a cake gummy. Common practice, no source.
+ * purée make a crust soft; a gum-like gel makes a cake gummy; what neither chills firm nor is whipped sets no cheesecake that is
+ * not baked. Common practice, no source.
  */
 const NO_AIR = { shortcrust: 0.15, press_in: 0.15, cracker: 0.15, crumb: 0.15, yeast_loaf: 0.35, gel_loaf: 0.3, bun: 0.35, baguette: 0.15, boiled_ring: 0.15, flatbread: 0.15, enriched: 0.4, seed_loaf: 0.1 };
 const NOT_WET = { shortcrust: 0.2, press_in: 0.2, cracker: 0.2, crumb: 0.1 };
@@ -332,6 +333,8 @@ const BY_CLASS: Record<string, NonNullable<Caps['classes']>> = {
   aquafaba: NO_AIR,
   aquafaba_white: NO_AIR,
   silken_tofu_egg: { ...NOT_WET, cookie: 0.3, soda_bread: 0.4, pancake: 0.5 },
+  soy_drink_oil: { uncooked_set: 0.05 },
+  tofu_for_cheese: { uncooked_set: 0.15 },
   soy_yogurt_egg: { ...NOT_WET, cookie: 0.45 },
   apple_egg: { ...NOT_WET, cookie: 0.3, soda_bread: 0.15, pancake: 0.3, batter: 0.4, frangipane: 0.3 },
   psyllium_gel: { batter: 0.55, muffin: 0.55, pancake: 0.5, brownie: 0.55, frangipane: 0.3, cookie: 0.4, soda_bread: 0.8, cracker: 0.85, flatbread: 1 },

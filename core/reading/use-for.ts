@@ -1,0 +1,57 @@
+import type { LineRole } from '../formula';
+
+/** The same thing is for the tin, to brush with or to strew, by the word behind "for" or "to"; said of words' beginnings. */
+const FOR: readonly (readonly [LineRole | null, string])[] = [
+  [
+    'release',
+    'greas|lin(?:e|ing)\\b|oil(?:ing)? the|(?:deep[- ]?|shallow[- ]?)?fr(?:y|ies|ying)|tins?\\b|pans?\\b|skillet|griddle|moulds?\\b|dish\\b|(?:crumpet |metal )?rings?\\b|ramekins?\\b|basin|bowl\\b',
+  ],
+  ['wash', 'brush|glaz|wash'],
+  [
+    'dusting',
+    'dust|sprinkl|roll|flour|serv|decorat|garnish|finish|scatter|tops?\\b|topping\\b|coat|cover|grat(?:e|ing)\\b|peel\\b|board\\b|basket\\b|worktop\\b|dredg',
+  ],
+  // What is said of it is no part of its name, and it is counted with the rest.
+  [null, 'fill|sandwich|drizzl|swirl|spread|loosen|thin'],
+];
+const ANY = FOR.map(([, words]) => words).join('|');
+const BEFORE = '\\b(?:for|to)\\s+(?:the\\s+|your\\s+)?';
+
+/** What a thing is for, said behind its name, to the end of the row. */
+export const USED_FOR = new RegExp(`${BEFORE}(?:${ANY}).*$`, 'i');
+
+/** More of a thing for something else, which the amount before it is not for: "340 g flour, plus more for dusting". */
+export const MORE_FOR = new RegExp(
+  '[,(+&]?\\s*(?:\\b(?:plus|and|with|keep|save|reserve|hold|set)\\s+)?(?:back\\s+|aside\\s+)?' +
+    '\\b(?:some|more|extra|half|a third|the rest|(?<=\\bplus\\s)(?:an?|one|two|\\d[\\d/]*)\\s+(?:tbsps?|tablespoons?|tsps?|teaspoons?|spoons?|knob|pat|t)\\b\\.?|a (?:few|little|handful|bit)|(?<=\\b(?:plus|and)\\s)(?!\\d)[a-z]+(?: [a-z]+)?)' +
+    `\\s+(?:(?:more|extra)\\s+)?(?:back\\s+|aside\\s+)?(?:for|to)\\s+(?:the\\s+|your\\s+)?(?:${ANY})[^,;()]*\\)?`,
+  'i',
+);
+
+/** "Oats, whizzed to flour": what it is made, not what it is for. */
+const MADE_FLOUR =
+  /\b(?:whizzed|ground|blitzed|blended|processed|milled|pulsed)\s+(?:in)?to\s+(?:an?\s+)?(?:fine\s+)?flour\b/i;
+const ROLES = FOR.flatMap(([role, words]): [LineRole, RegExp][] =>
+  role ? [[role, new RegExp(BEFORE + `(?:${words})`, 'i')]] : [],
+);
+const BY_NAME: readonly (readonly [LineRole, RegExp])[] = [
+  ['release', /\bgreasing\b/i],
+  ['wash', /\bbrushing\b|\begg wash\b/i],
+  ['dusting', /\bdusting\b/i],
+];
+
+/** What a row is for, of which more that is for something else has been taken out. */
+export function useIn(row: string): LineRole | undefined {
+  const use = row.replace(MADE_FLOUR, ' ');
+  for (const [role, words] of ROLES)
+    if (words.test(use) || BY_NAME.some(([r, named]) => r === role && named.test(use))) return role;
+  return undefined;
+}
+
+/** What is added to a thing for a use of its own: "1 egg, plus 1 yolk to glaze", "2 eggs and 1 yolk for brushing". */
+const ADDED = /\bplus\s+(?=[\d½¼¾⅓⅔⅛]|an?\s|one\s)/i;
+const MORE_OF_EGG =
+  /\beggs?\b[^,;]*(?:,\s*|\s)(?:\+|and|&)\s+(?:\d|an?\b|one\b)[^,;]*\b(?:yolks?|whites?|eggs?)\b/i;
+/** The text that tells what one of the things of a row is for: its own where the rest of the row is for something else. */
+export const toldOf = (written: string, row: string): string =>
+  row !== written && (ADDED.test(written) || MORE_OF_EGG.test(written)) ? row : written;
