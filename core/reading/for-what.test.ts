@@ -99,6 +99,12 @@ describe('one oven in several words', () => {
     });
     expect(bakeOf('Mix, milk at 80C for 5 min, whisk.')).toBeUndefined();
   });
+  it.each([
+    ['Oven 180C. Line a tin. Beat all. Pour into the tin. 40 min or so.', 180, [40, 40]],
+    ['425, 10" cast iron, 20-25 min until top cracks', 218.3, [20, 25]],
+    ['Eier schaumig rühren. Bei 150 Grad Ober-/Unterhitze ca. 25 Minuten backen.', 150, [25, 25]],
+    ['DO 245C 40 lid on, 220C 25 lid off, core 98C', 245, [65, 65]],
+  ])('%s', (method, ovenC, minutes) => expect(bakeOf(method)).toMatchObject({ ovenC, minutes }));
   it('a fan is no number of pieces', () => {
     expect(
       read('Crackers\n100 g rice flour\n60 g water\nRoll thin, score, 160 fan 45 min.').yield,
@@ -119,6 +125,10 @@ describe('a title with what it makes', () => {
     );
     expect([f.title, f.yield?.pieces, f.parts.length]).toEqual(['Scones', 8, 1]);
   });
+  it('by how many it is for', () => {
+    const f = read('ROTI - for 8\n250 g sorghum flour\n200 ml water\nPat out and cook on a hot griddle.');
+    expect([f.title, f.parts.length, f.parts[0]!.classId]).toEqual(['ROTI', 1, 'flatbread']);
+  });
   it('by its pieces in brackets', () => {
     expect(read('Crumpets (12)\n300 g rice flour\n500 ml milk\nMix.').yield?.pieces).toBe(12);
   });
@@ -130,6 +140,30 @@ describe('a title with what it makes', () => {
       "Granny's shortbread",
       3,
       'cookie',
+    ]);
+  });
+});
+
+describe('a list in a way of its own', () => {
+  it('weighs what goes with the eggs as they weigh in their shells', () => {
+    const f = read(
+      'Victoria sponge\nWeigh 4 eggs in shells (approx 240g), then use the same weight of butter, caster sugar and GF self raising flour\n1 tsp baking powder\nTwo 20cm sandwich tins. 180C, 20-25 min.',
+    );
+    expect(f.parts[0]!.lines.map((l) => Math.round(massOf(l)))).toEqual([200, 240, 240, 240, 4]);
+  });
+  it('what is folded in is of the same batter', () => {
+    const f = read(
+      'Carrot muffins\nWet\n3 eggs\n150ml oil\nDry\n200g GF plain flour\n1 tsp bicarbonate\nFold in\n250g carrots\n80g sultanas\nFrosting\n200g soft cheese\n100g icing sugar\nMETHOD\nWhisk wet. Stir dry in. Fold in the rest. Bake 22 mins at 180C.',
+    );
+    expect(f.parts.map((p) => p.lines.length)).toEqual([6, 2]);
+    expect(f.method.map((s) => s.text).join(' ')).toBe(
+      'Whisk wet. Stir dry in. Fold in the rest. Bake 22 mins at 180C.',
+    );
+  });
+  it('shares an amount in German', () => {
+    expect(linesOf('je 75 g Orangeat und Zitronat').map((l) => [l[0], l[1]])).toEqual([
+      ['dried_fruit', 75],
+      ['dried_fruit', 75],
     ]);
   });
 });
@@ -167,5 +201,18 @@ describe('kinds', () => {
     expect(filling('300 ml double cream\n1 tbsp icing sugar')).toBe('uncooked_set');
     expect(filling('500 g apples\n50 g sugar')).toBe('fruit_filling');
     expect(filling('400 g cream cheese\n100 g sugar\n2 eggs')).toBe('egg_custard');
+  });
+});
+
+describe('a word that lines of two parts may mean', () => {
+  it('means the part that has most of what the deed names', () => {
+    const f = read(
+      'Almond tart\nShortcrust:\n175 g GF flour\n85 g butter\n2 tbsp water\nFrangipane:\n125 g butter\n125 g caster\n125 g ground almonds\n2 eggs\nIcing:\n75 g icing sugar\n2 tsp water\nLine a 20 cm tin with the pastry, blind bake 12 mins at 190C. Cream butter and sugar, beat in eggs and almonds. Spread over. Bake 30 min.',
+    );
+    const cream = f.method.flatMap((s) => s.actions ?? []).find((a) => a.kind === 'cream');
+    const frangipane = f.parts[1]!.lines.map((l) => l.id);
+    expect(cream?.uses?.map((u) => u.lineId)).toEqual(frangipane.slice(0, 2));
+    // What it says in so many words is of that part too.
+    expect(cream?.names?.flatMap((n) => n.lineIds)).toEqual(frangipane.slice(0, 2));
   });
 });

@@ -53,7 +53,10 @@ const CLASS_NAMES: [RegExp, ClassId][] = [
   [/\b(bagels?|boiled rings?|pretzels?)\b/i, 'boiled_ring'],
   [/\b(doughnuts?|donuts?|fritters?|beignets?|berliners?)\b/i, 'doughnut'],
   [/\b(baguettes?|ficelles?)\b/i, 'baguette'],
-  [/\b(flatbreads?|wraps?|tortillas?|pitas?|naan|pizza)\b/i, 'flatbread'],
+  [
+    /\b(flatbreads?|wraps?|tortillas?|pitt?as?|naans?|pizza|rotis?|chapatt?is?|parathas?|bhakri|arepas?|lavash)\b/i,
+    'flatbread',
+  ],
   [/\b(crown|brioche|braid|plait|cinnamon rolls?|stollen|babka|enriched)\b/i, 'enriched'],
   [/\b(buns?|rolls?)\b/i, 'bun'],
   [/\b(seed(?:ed)? (?:loaf|slab|bread|brick)|life loaf)\b/i, 'seed_loaf'],

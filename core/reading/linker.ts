@@ -3,7 +3,7 @@ import { bowlMassG, doughLines, isBeside, mainPart, piecesOf, type Formula, type
 import type { Lookup } from '../ingredients';
 import { withMends, type Action, type ActionField, type ActionKind, type Step } from '../method';
 import { AT_FIRST, goesOn, isGel, kindOf, onSide, type State } from './act-kinds';
-import { AT_WORK, clausesOf, sentencesIn, withoutVerb, type Clause } from './clauses';
+import { clausesOf, sentencesIn, type Clause } from './clauses';
 import {
   coverOf,
   minutesOf,
@@ -16,9 +16,9 @@ import {
   untilOf,
 } from './fields';
 import { heatsIn, ovenIn, timesIn } from './heats';
-import { Lines, mentionsIn, type Named } from './mentions';
+import { look, type Looked } from './look';
+import { Lines } from './mentions';
 import { sizesOf } from './sizes';
-import { partNamed } from './spoken';
 import { usesOf } from './uses';
 
 /** Acts that may tell an oven's heat, and the least that one has in a method, °C. */
@@ -30,17 +30,6 @@ const OVEN_KINDS: readonly ActionKind[] = ['bake', 'blind_bake'];
 /** Bodies warmer than this are no liquid or room, °C. */
 const MOST_LIQUID_C = 110;
 const OVERNIGHT_MIN = 480;
-
-/** A clause as it is looked at: its words, those without the verb, the part it names, the lines its words point at. */
-type Looked = {
-  t: string;
-  said: string;
-  named: Part | undefined;
-  names: Named[];
-  first: ReturnType<typeof mentionsIn>;
-  mixes: boolean;
-  partId: string | undefined;
-};
 
 /** Goes through a method act by act: what one does not say of its own is taken from what was before. */
 export class Linker {
@@ -105,7 +94,8 @@ export class Linker {
   }
 
   private act(clause: Clause, at: number): Action {
-    const looked = this.look(clause);
+    const looked = look(clause, this.lines, this.formula.parts, this.now.partId);
+    if (looked.mixes) this.now.partId = looked.partId;
     const { t, said, named, names, first, mixes, partId } = looked;
     const { kind, heat } = this.kind(clause, looked);
     const asked = { t: said, clause: t, kind, partId, named, direct: first.length };
@@ -142,24 +132,6 @@ export class Linker {
       act.overnight = true;
     if (ours.length > 0) act.ours = ours;
     return act;
-  }
-
-  /** What a clause is about, and which part is at work from now on. */
-  private look({ text: t, verb, head }: Clause): Looked {
-    // The verb itself names nothing: "cream the butter".
-    const said = withoutVerb(t, verb);
-    const named = partNamed(this.lines.withoutNames(t), this.formula.parts);
-    // The part at work: the one named, where it is begun here; else the one most of the named lines are in.
-    const mixes = AT_WORK.includes(head);
-    const names: Named[] = [];
-    const first = mentionsIn(said, this.lines, named?.id ?? this.now.partId, 'any', names);
-    const votes = new Map<string, number>();
-    for (const { called, sure } of first)
-      votes.set(called.part, (votes.get(called.part) ?? 0) + (sure ? 1 : 0.1));
-    const most = [...votes].sort((a, b) => b[1] - a[1])[0]?.[0];
-    const partId = (mixes && named ? named.id : undefined) ?? (mixes ? most : undefined) ?? this.now.partId;
-    if (mixes) this.now.partId = partId;
-    return { t, said, named, names, first, mixes, partId };
   }
 
   /** What is done, and the heat of an oven that it tells. */

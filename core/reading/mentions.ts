@@ -120,7 +120,8 @@ export class Lines {
 
 /** Words of a clause that mean lines: where they stand in it. What is used up is still meant by its name. */
 export type Named = { from: number; to: number; lineIds: string[] };
-type Mention = { called: Called; share: ActionShare | null; sure: boolean };
+/** `parts`: those that have a line which the word may mean, and something of it left. */
+type Mention = { called: Called; share: ActionShare | null; parts: ReadonlySet<string> };
 
 /** Whether an act works on what is in the bowl alone, or on what lies beside it as well. */
 export type Side = 'in' | 'any';
@@ -208,13 +209,13 @@ export function mentionsIn(
       const meant = whose.length > 0 ? whose : only;
       if (meant.length > 0) names.push({ ...place, lineIds: meant.map((c) => c.line.id) });
       const open = [...meaning.named, ...meaning.grouped].filter((c) => !lines.isGone(c));
-      const sure = new Set(open.map((c) => c.part)).size === 1;
+      const parts = new Set(open.map((c) => c.part));
       for (const called of whose) {
         if (out.some((m) => m.called.line.id === called.line.id)) continue;
         // Of an egg that is parted the yolks go first or the whites, and then the other.
         const parted = /^(?:yolk|white)$/.test(phrase) && called.ingredient?.group === 'egg';
         const half = parted ? (lines.isWhole(called) ? 'some' : 'rest') : null;
-        out.push({ called, share: shareBefore(before, called.line) ?? half, sure });
+        out.push({ called, share: shareBefore(before, called.line) ?? half, parts });
       }
       return n;
     }

@@ -17,7 +17,7 @@ const NAMES_PART_DE =
   /^für\s+(?:den|die|das)\b|(?:teig|boden|füllung|belag|guss|glasur|streusel|creme|überzug|sirup)$/iu;
 /** Two bowls of one batter are no two parts of a bake. */
 export const BOWL_OF =
-  /^(?:the\s+|for the\s+)?(?:(?:dry|wet|liquid)s?(?:\s+(?:bits|things?|ingredients?|stuff|mix|goods|bowl|first|last|next|on top))?|(?:group|bowl|mix(?:ture)?|set|list)\s+[a-d1-4]):?$/i;
+  /^(?:the\s+|for the\s+)?(?:(?:dry|wet|liquid)s?(?:\s+(?:bits|things?|ingredients?|stuff|mix|goods|bowl|first|last|next|on top))?|(?:group|bowl|mix(?:ture)?|set|list)\s+[a-d1-4]|(?:to )?(?:fold|stir|mix)(?:ed)?[- ]ins?|(?:mix|add)[- ]ins):?$/i;
 /** Water that is boiled in and poured away: no dough, whatever is in it. */
 export const BATH = /\b(?:bath|boil|boiling|for boiling|poaching)\b/i;
 
@@ -45,7 +45,7 @@ const OF_ONE_FRUIT =
 /** How many of it there are, behind its name: "Rosemary crackers — 2 trays". */
 const MADE_OF_IT =
   /^\d+\s+(?:trays?|sheets?|loaf|loaves|pieces?|servings?|portions?|buns?|rolls?|cookies|biscuits|slices|people|batch(?:es)?)\b/i;
-const SAYS_MANY = /^(?:makes|serves|yields?|gives|servings?)\b/i;
+const SAYS_MANY = /^(?:makes|serves|yields?|gives|servings?)\b|^for\s+(?:about\s+)?\d{1,2}\s*$/i;
 /** So long a row is no list. */
 const MOST = 400;
 

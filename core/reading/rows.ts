@@ -92,7 +92,7 @@ export function judgedRows(text: string, said: SaidRows = {}): { text: string; k
 const BEHIND_TITLE =
   /^(?:(?:makes|serves|yields?|servings?|prep(?:aration)?|cook(?:ing)?|bake|baking|total|active|time|difficulty|rating|level)\b.{0,30}|\d+ (?:servings?|pieces|portions|min|mins|minutes))$/i;
 /** A title that goes on with how many it makes: "Scones - makes 8", "Pudding (serves 6)". */
-const TITLE_MAKES = /^(\S.*?)\s*[-–—,:;(]\s*((?:makes|serves|yields?)\b[^()]{1,30})\)?$/i;
+const TITLE_MAKES = /^(\S.*?)\s*[-–—,:;(]\s*((?:makes|serves|yields?)\b[^()]{1,30}|for \d{1,2})\)?$/i;
 /** What says that a title follows. */
 const CALLED = /^(?:recipe|rezept|title|name|video)\s*:\s*(?=\S)/i;
 function titleOf(row: string): { title: string; notes: string[] } {

@@ -38,7 +38,7 @@ const OVEN_AND_TIME =
   /\boven\b[^.]{0,12}\d{3}\s*°?\s*[CF]?\s*,?\s*(?:for\s+)?(?:about\s+|around\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s*(?:mins?\b|minutes\b|m\b|['’′])/i;
 /** A heat and then a time, with no verb: "23 cm tin, 180C, 40 min". */
 const HEAT_THEN_TIME =
-  /\d{3}\s*(?:°\s*[CF]?|[CF]\b)(?:\s*\(?fan\)?)?\s*(?:[,/|]\s*|\s)(?:(?:un)?til+\s[\p{L} ]{2,30}?[,\s]\s*)?(?:for\s+)?(?:(?:about|abt\.?)\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s*(?:mins?\b|minutes\b|h\b|hrs?\b|hours?\b|m\b)/iu;
+  /\d{3}\s*(?:°\s*[CF]?|[CF]\b)(?:\s*\(?fan\)?)?\s*(?:[,/|]\s*|\s)(?:(?:un)?til+\s[\p{L} ]{2,30}?[,\s]\s*)?(?:for\s+)?(?:(?:about|abt\.?)\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s*(?:mins?\b|minutes\b|h\b|hrs?\b|hours?\b|m\b|(?=\s+(?:lid|(?:un)?covered)\b))/iu;
 /** So hot no milk and no syrup is kept, °C. */
 const LEAST_BAKE_C = 130;
 /** A clause that tells a bake by its figures: "roll, prick, 325F till pale, about 25 min". */
@@ -86,6 +86,7 @@ const MOST_SENTENCE = 400;
 export const sentencesOf = (text: string): string[] =>
   text
     .slice(0, MOST_METHOD)
+    .replace(/\b(ca|approx|abt)\.(?=\s+\d)/gi, '$1 ')
     .split(/\r?\n|(?<=[.!?])\s+(?=\S)/)
     .map((s) => s.replace(/^\s*(?:[-*•–]\s+|(?:step\s*)?\d{1,2}\s*[.):]\s+)/i, '').trim())
     .filter(Boolean)
@@ -131,7 +132,11 @@ function timeAlone(method: string): [number, number] | null {
       (ELSEWHERE.test(sentence) && !DONE_IN_OVEN.test(clause));
     if (isElsewhere || WARMS.test(sentence)) continue;
     const [time, ...more] = TIMED_FIRST.test(clause) ? timesIn(clause) : [];
-    if (time && more.length === 0 && /^[\s.!]*(?:[-–—(:].*|\s*(?:un)?til\b.*)?$/.test(clause.slice(time.end)))
+    if (
+      time &&
+      more.length === 0 &&
+      /^(?:\s+or so)?[\s.!]*(?:[-–—(:].*|\s*(?:un)?til\b.*)?$/.test(clause.slice(time.end))
+    )
       return time.minutes;
     if (TIMED_FIRST.test(sentence) && PUT_IN.test(sentences[i - 1] ?? ''))
       return timesIn(sentence)[0]!.minutes;

@@ -52,6 +52,8 @@ const EACH = new RegExp(
   `^((?:${NUMBER}|a|an|one|two|half a)\\s*(?:\\p{L}+\\.?)?)\\s+each\\s*(?:of\\s+)?:?\\s*(.+)$`,
   'iu',
 );
+/** The same in German: "je 75 g Orangeat und Zitronat". */
+const JE_EACH = /^je\s+(\d[\d.,]*\s*\p{L}+\.?)\s+(?=.*\sund\s)/iu;
 /** An egg goes on in the words of what was before it: "2 eggs + 1 yolk". */
 const eggPart = (piece: string): string =>
   piece.replace(/^(\S+\s+(?:\S+\s+)?)(yolks?|whites?)\b/i, '$1egg $2');
@@ -99,11 +101,11 @@ const MOST_THINGS = 12;
 /** Things that one row joins, each with its amount; null where it is of one thing. */
 function joined(row: string): string[] | null {
   if (row.length > MOST_JOINED) return null;
-  const each = EACH.exec(row);
+  const each = EACH.exec(row.replace(JE_EACH, '$1 each '));
   if (each) {
     const things = each[2]!
       .replace(/\([^()]*\)/g, ' ')
-      .split(/\s*(?:,|&|\+|\band\b)\s*/i)
+      .split(/\s*(?:,|&|\+|\b(?:and|und)\b)\s*/i)
       .filter(Boolean);
     const last = things.at(-1)!.split(' ').at(-1)!;
     // "sunflower, pumpkin, sesame seeds": the last word is of them all.

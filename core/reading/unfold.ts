@@ -85,6 +85,19 @@ function runTogether(row: string): string[] | null {
 }
 const LEAST_RUN = 3;
 
+/** A British way: "Weigh 4 eggs in their shells (about 240 g), then use the same weight of butter, sugar and flour". */
+const AS_THE_EGGS =
+  /^weigh\s+(?:the\s+|your\s+)?(\d)\s+(?:large\s+|medium\s+)?eggs?\b(?:\s*,?\s*(?:still\s+)?in (?:their |the )?shells?)?\s*,?\s*(?:\((?:about|approx\.?|around|~)?\s*(\d{2,3})\s*g[^()]*\))?[,;.]?\s*(?:and\s+)?(?:then\s+)?(?:use|take|weigh(?: out)?|measure(?: out)?)\s+the\s+same\s+(?:weight|amount)\s+(?:each\s+)?(?:of|in)\s+(.+)$/i;
+/** An egg in its shell, g. From memory. */
+const SHELL_EGG_G = 60;
+function asTheEggs(row: string): string[] | null {
+  const [, eggs, massG, names = ''] = AS_THE_EGGS.exec(row) ?? [];
+  if (eggs === undefined) return null;
+  const each = massG ?? String(SHELL_EGG_G * Number(eggs));
+  const things = names.replace(/\.\s*$/, '').split(/\s*(?:,|&|\band\b)\s*/i);
+  return [`${eggs} eggs`, ...things.filter(Boolean).map((n) => `${each} g ${n}`)];
+}
+
 /** A section and what is in it, in one row: "INGREDIENTS: rice flour (1 cup), …". */
 const MARKED =
   /^(ingredients|zutaten|you(?:['’]ll| will)? need|method|directions|instructions|zubereitung)\s*:\s+(?=\S.{20})/i;
@@ -103,7 +116,7 @@ export const unfolded = (given: string): string => {
       return mark ? [mark[1]!, row.slice(mark[0].length)] : [row];
     })
     .flatMap((row, i) => {
-      const run = row.length <= MOST_ROW ? runTogether(row) : null;
+      const run = row.length <= MOST_ROW ? (asTheEggs(row) ?? runTogether(row)) : null;
       if (run) return run;
       if (row.length < LEAST_ROW) return [row];
       const [first = '', ...steps] = row.slice(0, MOST_ROW).split(SENTENCE);

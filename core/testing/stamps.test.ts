@@ -13,7 +13,7 @@ import { adapt, CORE_VERSION } from '../rebalance';
  * docs/changes.md what changed and why.
  */
 const STAMPED = {
-  data: { stamp: '2026-12-01a', hash: 'ef9c6224b8b6b113' },
+  data: { stamp: '2026-12-01a', hash: 'a8fd9d37bd8eba30' },
   core: { stamp: '14', hash: 'f435aa7922d3c59f' },
 };
 

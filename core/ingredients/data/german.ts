@@ -187,7 +187,7 @@ export const GERMAN_NAMES: Readonly<Record<string, readonly [string, ...string[]
   prunes: ['Trockenpflaumen', 'Backpflaumen'],
   dried_cranberries: ['getrocknete Cranberrys'],
   currants: ['Korinthen'],
-  dried_fruit: ['gemischte Trockenfrüchte', 'Trockenfrüchte'],
+  dried_fruit: ['gemischte Trockenfrüchte', 'Trockenfrüchte', 'Orangeat', 'Zitronat'],
   desiccated_coconut: ['Kokosraspel', 'Kokosflocken'],
   onion: ['Zwiebel', 'Zwiebeln'],
   leek: ['Lauch', 'Porree'],
