@@ -2,7 +2,7 @@ import react from '@vitejs/plugin-react';
 import { defineConfig, type Plugin } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
 import { viteStaticCopy } from 'vite-plugin-static-copy';
-import { LABEL_LANGUAGES } from './web/workers/languages';
+import { LABEL_LANGUAGES } from './web/workers/languages.ts';
 
 const MODULES = new URL('./node_modules/', import.meta.url).pathname;
 /** The reader of printed labels, asked for only when a photo is read: its worker, its engines, its languages. */

@@ -1,5 +1,5 @@
 import { configDefaults, defineConfig } from 'vitest/config';
-import { SHORT_LIVED } from './server/testing/short-lived';
+import { SHORT_LIVED } from './server/testing/short-lived.ts';
 
 // On a machine that does other things too a test may take several times as long.
 const slow = { testTimeout: 60_000, hookTimeout: 120_000 };
