@@ -14,7 +14,9 @@ describe('what a thing is for', () => {
     ['2 tbsp demerara, to coat', 'demerara_sugar', 'dusting'],
     ['sunflower oil to deep fry', 'sunflower_oil', 'release'],
     ['1 litre vegetable oil for deep frying', 'sunflower_oil', 'release'],
-    ['whole nutmeg, for grating', 'nutmeg', 'dusting'],
+    ['whole nutmeg, for grating', 'nutmeg', 'taste'],
+    ['200 g cheddar, for grating', 'cheddar', 'dough'],
+    ['200 g cashews, soaked in water to cover', 'cashews', 'inclusion'],
     ['butter for the bowl', 'butter', 'release'],
     // Nobody greases with syrup: it lies in the basin and is turned out with the pudding.
     ['4 tbsp golden syrup for the basin', 'golden_syrup', 'dusting'],

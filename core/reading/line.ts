@@ -50,6 +50,8 @@ function roleOf(text: string, ingredient: Ingredient | null): LineRole | undefin
   const use = useOf(text);
   // Nobody greases with syrup: it lies in the basin, and goes into the bake from there.
   if (use) return use === 'release' && ingredient && LIES.includes(ingredient.group) ? 'dusting' : use;
+  // Of what is grated over, with no amount, nobody weighs any.
+  if (/\b(?:for grating|to grate)\b/i.test(text) && !readAmount(clean(text))) return 'taste';
   if (/\bto taste\b|\bas needed\b|\bif (?:needed|desired)\b/i.test(text.replace(LESS_OR_MORE, ' ')))
     return 'taste';
   return ingredient && INCLUSIONS.includes(ingredient.group) ? 'inclusion' : undefined;

@@ -1,6 +1,6 @@
 import type { LineRole } from '../formula';
 
-/** The same thing is for the tin, to brush with or to strew, by the word behind "for" or "to"; said of words' beginnings. */
+/** What a thing may be for, by how the word behind "for" or "to" begins: the tin, to brush with, to strew; else it is counted. */
 const FOR: readonly (readonly [LineRole | null, string])[] = [
   [
     'release',
@@ -9,10 +9,10 @@ const FOR: readonly (readonly [LineRole | null, string])[] = [
   ['wash', 'brush|glaz|wash'],
   [
     'dusting',
-    'dust|sprinkl|roll|flour|serv|decorat|garnish|finish|scatter|tops?\\b|topping\\b|coat|cover|grat(?:e|ing)\\b|peel\\b|board\\b|basket\\b|worktop\\b|dredg',
+    'dust|sprinkl|roll|flour|serv|decorat|garnish|finish|scatter|tops?\\b|topping\\b|coat|peel\\b|board\\b|basket\\b|worktop\\b|dredg',
   ],
   // What is said of it is no part of its name, and it is counted with the rest.
-  [null, 'fill|sandwich|drizzl|swirl|spread|loosen|thin'],
+  [null, 'fill|sandwich|drizzl|swirl|spread|loosen|thin|grat(?:e|ing)\\b'],
 ];
 const ANY = FOR.map(([, words]) => words).join('|');
 const BEFORE = '\\b(?:for|to)\\s+(?:the\\s+|your\\s+)?';
