@@ -162,6 +162,23 @@ describe('a list in a way of its own', () => {
       'Whisk wet. Stir dry in. Fold in the rest. Bake 22 mins at 180C.',
     );
   });
+  it('has its parts in one row each, in their order, and the fruit between them is no pastry', () => {
+    const f = read(
+      'Apple crumble pie\nPastry: 250g GF plain flour, 125g cold butter, 1 egg, 1 tbsp sugar\n800 g apples\n80 g sugar\nCrumble: 100 g GF oats, 60 g butter, 60 g brown sugar\nBake 45 min at 180C.',
+    );
+    expect(f.parts.map((p) => [p.name, p.classId, p.lines.length])).toEqual([
+      ['Pastry', 'shortcrust', 4],
+      ['', 'fruit_filling', 2],
+      ['Crumble', 'crumb', 3],
+    ]);
+  });
+  it('ends with a bake that is all its method; how long the bake takes is a fact of the whole', () => {
+    const list = 'Almond cake\n4 eggs\n150 g sugar\n200 g ground almonds';
+    expect(read(`${list}\nBake 170C 40 min`).bake).toMatchObject({ ovenC: 170, minutes: [40, 40] });
+    expect(read(`${list}\nPrep 10 min | Bake 40 min\nMix and bake.`).method.map((s) => s.text)).toEqual([
+      'Mix and bake.',
+    ]);
+  });
   it('shares an amount in German', () => {
     expect(linesOf('je 75 g Orangeat und Zitronat').map((l) => [l[0], l[1]])).toEqual([
       ['dried_fruit', 75],

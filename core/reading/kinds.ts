@@ -121,6 +121,9 @@ const contentOf = (title: string, head: string, ingredients: readonly Ingredient
 });
 /** What a bake of a name is by what is in it, where that is another thing; null where the name stands. */
 const BY_CONTENT: Partial<Record<ClassId, (of: Content) => Guess | null>> = {
+  // The fruit of a pie is no pastry, whatever the pie is called.
+  shortcrust: ({ has, flour }) => (has('fruit') && !flour ? byName('fruit_filling') : null),
+  flaky: ({ has, flour }) => (has('fruit') && !flour ? byName('fruit_filling') : null),
   // With butter or another firm fat a sponge is creamed or melted, as a rule; one of eggs beaten to a foam has hardly any.
   foam_cake: ({ head, has }) => (!FOAMED.test(head) && has('butter', 'fat_firm') ? byShape('batter') : null),
   // Yolks and no starch: it is the eggs that set it.

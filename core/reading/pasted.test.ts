@@ -383,8 +383,8 @@ describe('lists with a title and little else', () => {
       'Bagels 6 pcs\nPreferment: 100 sorghum / 100 water / 1 yeast, 12h\n200 GF bread mix\n60 tapioca\n190 water\n6 salt\nBoil: 2 L water + 1 tbsp molasses\nmix, rest 15, divide 6\n230C 20-22',
     );
     expect(read.parts.map((p) => [p.name, p.lines[0]!.role ?? 'in'])).toEqual([
-      ['', 'in'],
       ['Preferment', 'in'],
+      ['', 'in'],
       ['Boil', 'bath'],
     ]);
     expect(read.bake).toMatchObject({ ovenC: 230, minutes: [20, 22] });

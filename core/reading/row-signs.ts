@@ -56,9 +56,9 @@ export const NOTE_START =
 /** Who wrote it and when, before its title. */
 export const BYLINE =
   /^(?:by|written by|recipe by|posted|shared|published|author|from the kitchen of)\b|^https?:|^\d{1,2}[./ -]\w+[./ -]\d{2,4}$/i;
-/** Times of the whole, in a row: "prep 30 min | bake 15 min". */
+/** Times of the whole, in a row: "prep 30 min | bake 15 min". With a heat it is what one does. */
 export const TIMES_ROW =
-  /^(?:prep|active|hands[- ]on|rise|rest|bake|cook|total)\b[: ]*\d+[^.]{0,20}?(?:min|h|hr|hours?)\b\s*(?:$|[|,;·+-])/i;
+  /^(?!.*\d{3}\s*(?:°|[CF]\b|fan\b))(?:prep|active|hands[- ]on|rise|rest|bake|cook|total)\b[: ]*\d+[^.]{0,20}?(?:min|h|hr|hours?)\b\s*(?:$|[|,;·+-])/i;
 /** What speaks to whoever looks on: a place in a film, words to be found by, stars of a reader, a wish to be followed. */
 export const TO_ONLOOKERS =
   /^\d{1,2}:\d{2}(?::\d{2})?\s|^(?:#[\p{L}\d_]+\s*)+$|^[★☆✭]{3,}|^(?:save (?:this|it)|follow (?:me|us|along|for|@)|subscribe|like (?:and|&)|link in|swipe|double[- ]tap|tag (?:me|a|someone|your)|dm me|comment (?:below|["“]))\b/iu;

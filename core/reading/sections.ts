@@ -55,22 +55,29 @@ function isBareName(
 export function sectionsOf(rows: readonly string[], matcher: Pick<Matcher, 'matchWritten'>): Section[] {
   const sections: Section[] = [];
   const mostBulleted = rows.filter((r) => BULLET.test(r)).length > rows.length / 2;
-  const beside: Section[] = [];
+  /** Parts that stand in one row each: what follows is of the part before them, or of none that has a name. */
+  const inRow = new Set<Section>();
+  const open = (): Section => {
+    const last = sections.findLast((s) => !inRow.has(s));
+    if (last) return last;
+    const unnamed = { name: '', rows: [] };
+    sections.push(unnamed);
+    return unnamed;
+  };
   // What there is so far is of the bowls of one batter.
   let inBowls = false;
   let taken = 0;
   for (const [at, row] of rows.entries()) {
     // No more lines are read, so that what follows makes no part.
     if (taken >= MAX_LINES) break;
-    // "Syrup: juice of 1 lemon + 100 g icing sugar" is a part in one row; what follows is of the part before it.
+    // "Syrup: juice of 1 lemon + 100 g icing sugar" is a part in one row.
     const named = row.startsWith(SAID_LINE) ? null : namedRow(row.replace(BULLET, ''), matcher);
     if (named) {
-      if (named.isPart && sections.length + beside.length < MAX_PARTS)
-        beside.push({ name: named.name, rows: named.things });
-      else {
-        if (sections.length === 0) sections.push({ name: '', rows: [] });
-        sections.at(-1)!.rows.push(...named.things);
-      }
+      if (named.isPart && sections.length < MAX_PARTS) {
+        const part = { name: named.name, rows: named.things };
+        sections.push(part);
+        inRow.add(part);
+      } else open().rows.push(...named.things);
       taken += named.things.length;
       continue;
     }
@@ -83,10 +90,9 @@ export function sectionsOf(rows: readonly string[], matcher: Pick<Matcher, 'matc
     if (heading && !bare && sections.length < MAX_PARTS)
       sections.push({ name: headingName(row.replace(BULLET, '')), rows: [] });
     else if (!heading) {
-      if (sections.length === 0) sections.push({ name: '', rows: [] });
-      sections.at(-1)!.rows.push(row);
+      open().rows.push(row);
       taken += 1;
     }
   }
-  return [...sections, ...beside].filter((s) => s.rows.length > 0);
+  return sections.filter((s) => s.rows.length > 0);
 }

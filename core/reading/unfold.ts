@@ -1,5 +1,6 @@
 import { NUMBER, readAmount } from './amount';
 import { isSilent, referenceMatcher } from './match';
+import { namedRow } from './named-row';
 import { nameIn } from './names';
 import { HEAD, withHead } from './head';
 import { percentList } from './percent';
@@ -120,6 +121,8 @@ export const unfolded = (given: string): string => {
       if (run) return run;
       if (row.length < LEAST_ROW) return [row];
       const [first = '', ...steps] = row.slice(0, MOST_ROW).split(SENTENCE);
+      // A part in one row is known by itself: laid out in rows, what follows it would be of it too.
+      if (i > 0 && namedRow(row, referenceMatcher)?.isPart) return [row];
       const list = listIn(first.trim());
       if (!list) return [row];
       const rest = row.length > MOST_ROW ? [row.slice(MOST_ROW)] : [];
