@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { massOf } from '../formula';
+import { lookupReference } from '../ingredients';
 import { readFormula } from './index';
+import { checkMethod } from './whole';
 
 /** The lines of one row: what each is, its grams, what it is for. */
 const linesOf = (row: string) =>
@@ -171,6 +173,13 @@ describe('a list in a way of its own', () => {
       ['', 'fruit_filling', 2],
       ['Crumble', 'crumb', 3],
     ]);
+  });
+  it('says nothing of each thing of a part that the method takes as made', () => {
+    const f = read(
+      'Pie\nPastry: 250g GF plain flour, 125g butter, 1 egg, beaten, plus 1 yolk to glaze\n800 g apples\n80 g sugar\nLine a 23 cm pie dish with pastry. Mix the apples with half the sugar and fill. Brush with yolk. Bake 45 min at 190C.',
+    );
+    expect(f.parts[0]!.lines.map((l) => l.role ?? 'dough')).toEqual(['dough', 'dough', 'dough', 'wash']);
+    expect(checkMethod(f, lookupReference).map((c) => c.code)).toEqual(['left']);
   });
   it('ends with a bake that is all its method; how long the bake takes is a fact of the whole', () => {
     const list = 'Almond cake\n4 eggs\n150 g sugar\n200 g ground almonds';

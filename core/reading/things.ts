@@ -61,7 +61,7 @@ const eggPart = (piece: string): string =>
 /** A yolk or a white by its number alone is of an egg: "3 large yolks", "2 whites, whisked". */
 const ofEgg = (row: string): string =>
   row.replace(
-    /^(\d+\s+(?:(?:large|medium|small|lg|med)\s+)?)(yolks?|whites?)(?=\s*(?:$|[,(;]))/i,
+    /^(\d+\s+(?:(?:large|medium|small|lg|med)\s+)?)(yolks?|whites?)(?=\s*(?:$|[,(;])|\s+(?:to|for|lightly|beaten|whisked)\b)/i,
     '$1egg $2',
   );
 

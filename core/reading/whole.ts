@@ -4,6 +4,7 @@ import { isDeed, type Action } from '../method';
 import { linkMethod } from './actions';
 import { calledIn } from './called';
 import { Lines } from './mentions';
+import { partNamed } from './spoken';
 
 /**
  * What does not fit between the list and the method: a line that no step takes, one of which a known share is left over, a
@@ -80,7 +81,11 @@ export function checkMethod(formula: Formula, lookup: Lookup): MethodCheck[] {
   const acts = steps.flatMap((s) => s.actions);
   if (acts.filter((a) => a.uses).length < LEAST_ACTS) return [];
   const out: MethodCheck[] = [];
-  for (const part of linked.parts)
+  const isUsed = (lineId: string): boolean => acts.some((a) => a.uses?.some((u) => u.lineId === lineId));
+  for (const part of linked.parts) {
+    // "Line the dish with the pastry": how it is made is not told, and nothing is said of each of its things.
+    const isBegun = part.lines.some((l) => !isBeside(l.role) && isUsed(l.id));
+    if (!isBegun && acts.some((a) => partNamed(a.text, [part]))) continue;
     for (const line of part.lines) {
       // What is sprinkled, brushed on or put on the tin is often not spoken of.
       if (isBeside(line.role)) continue;
@@ -94,6 +99,7 @@ export function checkMethod(formula: Formula, lookup: Lookup): MethodCheck[] {
         if (left > 0.03) out.push({ code: 'left', lineId: line.id, share: left, stepId });
       }
     }
+  }
   const lines = new Lines(linked.parts, lookup);
   for (const s of steps)
     for (const a of s.actions) {

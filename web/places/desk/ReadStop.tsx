@@ -100,17 +100,19 @@ export function ReadStop() {
           <AskKind key={p.id} part={p} many={source.parts.length > 1} />
         ))}
         <Settle views={parts.flatMap((p) => p.views)} pantry={pantry} onCorrect={onCorrect} />
-        {parts.map(({ part, views }) => (
-          <ReadLines
-            key={part.id}
-            views={views}
-            pantry={pantry}
-            avoids={avoids}
-            onCorrect={onCorrect}
-            {...(parts.length > 1 ? { name: part.name || W.mainPart } : {})}
-          />
-        ))}
-        <MethodRead formula={source} pantry={pantry} />
+        <div className={classes.apart}>
+          {parts.map(({ part, views }) => (
+            <ReadLines
+              key={part.id}
+              views={views}
+              pantry={pantry}
+              avoids={avoids}
+              onCorrect={onCorrect}
+              {...(parts.length > 1 ? { name: part.name || W.mainPart } : {})}
+            />
+          ))}
+          <MethodRead formula={source} pantry={pantry} />
+        </div>
       </div>
       <aside className={frame.aside} tabIndex={0} aria-label={W.asPasted}>
         <Holds source={source} avoids={avoids} />
