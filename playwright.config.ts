@@ -21,6 +21,8 @@ export default defineConfig({
     // What moves takes a third of the machine: the main job and the versions are gone through with it, the rest with less.
     contextOptions: { reducedMotion: 'reduce' },
     actionTimeout: 25_000,
+    // A page that never comes is told as such, and not by the end of its journey.
+    navigationTimeout: 60_000,
     // What it does is its own journey; elsewhere it would stand between the page and what a journey puts in its way.
     serviceWorkers: 'block',
     launchOptions: {

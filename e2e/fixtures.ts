@@ -9,7 +9,8 @@ import { copySeeded } from './seeded';
 export const FIRST_PORT = Number(process.env.E2E_PORT ?? 4389);
 const WORKER_PORT = FIRST_PORT + 2;
 /** A first start makes the database; on a busy machine that takes a while. */
-const MOST_START_MS = 120_000;
+const MOST_START_MS = 60_000;
+const MOST_END_MS = 40_000;
 
 /** Whether a server answers, whatever its certificate. */
 const isThere = (url: string): Promise<boolean> =>
@@ -44,7 +45,10 @@ export function serve(
   const end = async (how: 'SIGKILL' | 'SIGINT'): Promise<void> => {
     const ended = new Promise((done) => child!.once('exit', done));
     child!.kill(how);
-    await ended;
+    const late = new Promise<never>((_, refuse) =>
+      setTimeout(() => refuse(new Error('the server did not end in time')), MOST_END_MS).unref(),
+    );
+    await Promise.race([ended, late]);
   };
   // The demo kitchen answers when it is laid out.
   const url = `${scheme}://localhost:${port}${demo ? '/demo' : ''}`;

@@ -160,6 +160,7 @@ test('two tabs of one kitchen: both changes stand; where they cannot, both are s
   }
   const height = (tab: Page) => tab.getByLabel('Height above sea level');
   const currency = (tab: Page) => tab.getByRole('combobox', { name: 'Prices in' });
+  const before = await height(page).inputValue();
   await height(page).fill('900');
   await height(page).blur();
   await expect(page.getByRole('button', { name: 'Undo' })).toBeEnabled();
@@ -181,6 +182,13 @@ test('two tabs of one kitchen: both changes stand; where they cannot, both are s
   await other.getByRole('button', { name: 'Use mine' }).click();
   await page.reload();
   await expect(height(page)).toHaveValue(/300/);
+  // Other journeys go on in this kitchen.
+  await currency(page).click();
+  await page.getByRole('option', { name: '€' }).click();
+  await height(page).fill(before);
+  await height(page).blur();
+  await page.reload();
+  await expect(currency(page)).toHaveValue('€');
 });
 
 test('a worker that is blocked is said in words, and tried again at a press', async ({ page }) => {

@@ -222,6 +222,11 @@ describe('kinds', () => {
         : '60 g cornflour\n500 ml milk';
     expect(read(`${title}\n${flour}\n100 g sugar\nMix.`).parts[0]!.classId).toBe(classId);
   });
+  it('a tart whose flour nobody knows is no filling', () => {
+    expect(read('Plum tart\n250 g house mix\n125 g butter\n600 g plums\nMix.').parts[0]!.classId).toBe(
+      'shortcrust',
+    );
+  });
   it('a filling of sweet cream or soft cheese sets by itself; one of fruit is set, one of eggs is baked', () => {
     const filling = (rows: string) =>
       read(`Cake\nBase\n200 g GF biscuits\n90 g butter\nFilling\n${rows}`).parts[1]!.classId;

@@ -119,11 +119,13 @@ const contentOf = (title: string, head: string, ingredients: readonly Ingredient
   only: (groups) => ingredients.length > 0 && ingredients.every((i) => groups.includes(i.group)),
   flour: ingredients.some((i) => i.flour),
 });
+/** The fruit of a pie is no pastry, whatever the pie is called; with fat in it, its flour may be a line that nobody knows. */
+const fruitOfPie = ({ has, flour }: Content): Guess | null =>
+  has('fruit') && !flour && !has('butter', 'fat_firm') ? byName('fruit_filling') : null;
 /** What a bake of a name is by what is in it, where that is another thing; null where the name stands. */
 const BY_CONTENT: Partial<Record<ClassId, (of: Content) => Guess | null>> = {
-  // The fruit of a pie is no pastry, whatever the pie is called.
-  shortcrust: ({ has, flour }) => (has('fruit') && !flour ? byName('fruit_filling') : null),
-  flaky: ({ has, flour }) => (has('fruit') && !flour ? byName('fruit_filling') : null),
+  shortcrust: (of) => fruitOfPie(of),
+  flaky: (of) => fruitOfPie(of),
   // With butter or another firm fat a sponge is creamed or melted, as a rule; one of eggs beaten to a foam has hardly any.
   foam_cake: ({ head, has }) => (!FOAMED.test(head) && has('butter', 'fat_firm') ? byShape('batter') : null),
   // Yolks and no starch: it is the eggs that set it.
