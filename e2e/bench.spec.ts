@@ -497,6 +497,8 @@ test('without the network the page of a run is there, and what is done is sent w
       text: '200 g white rice flour\n90 g butter\n80 g sugar',
       method: 'Rub the butter into the flour and sugar.\nBake 14 min at 180 °C.',
     });
+    // The page was loaded before there was a worker: from now on all of it comes through one.
+    await page.reload();
     await page.getByRole('link', { name: /^Card/ }).click();
     await begin(page);
     const now = page.getByRole('region', { name: 'Weigh now' });
