@@ -124,8 +124,8 @@ const fruitOfPie = ({ has, flour }: Content): Guess | null =>
   has('fruit') && !flour && !has('butter', 'fat_firm') ? byName('fruit_filling') : null;
 /** What a bake of a name is by what is in it, where that is another thing; null where the name stands. */
 const BY_CONTENT: Partial<Record<ClassId, (of: Content) => Guess | null>> = {
-  shortcrust: (of) => fruitOfPie(of),
-  flaky: (of) => fruitOfPie(of),
+  shortcrust: fruitOfPie,
+  flaky: fruitOfPie,
   // With butter or another firm fat a sponge is creamed or melted, as a rule; one of eggs beaten to a foam has hardly any.
   foam_cake: ({ head, has }) => (!FOAMED.test(head) && has('butter', 'fat_firm') ? byShape('batter') : null),
   // Yolks and no starch: it is the eggs that set it.

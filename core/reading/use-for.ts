@@ -31,21 +31,20 @@ export const MORE_FOR = new RegExp(
 /** "Oats, whizzed to flour": what it is made, not what it is for. */
 const MADE_FLOUR =
   /\b(?:whizzed|ground|blitzed|blended|processed|milled|pulsed)\s+(?:in)?to\s+(?:an?\s+)?(?:fine\s+)?flour\b/i;
+/** A use that is told by its own name, with no "for" before it. */
+const BY_NAME: Partial<Record<LineRole, string>> = {
+  release: 'greasing',
+  wash: 'brushing|egg wash',
+  dusting: 'dusting',
+};
 const ROLES = FOR.flatMap(([role, words]): [LineRole, RegExp][] =>
-  role ? [[role, new RegExp(BEFORE + `(?:${words})`, 'i')]] : [],
+  role ? [[role, new RegExp(`${BEFORE}(?:${words})|\\b(?:${BY_NAME[role]})\\b`, 'i')]] : [],
 );
-const BY_NAME: readonly (readonly [LineRole, RegExp])[] = [
-  ['release', /\bgreasing\b/i],
-  ['wash', /\bbrushing\b|\begg wash\b/i],
-  ['dusting', /\bdusting\b/i],
-];
 
 /** What a row is for, of which more that is for something else has been taken out. */
 export function useIn(row: string): LineRole | undefined {
   const use = row.replace(MADE_FLOUR, ' ');
-  for (const [role, words] of ROLES)
-    if (words.test(use) || BY_NAME.some(([r, named]) => r === role && named.test(use))) return role;
-  return undefined;
+  return ROLES.find(([, words]) => words.test(use))?.[0];
 }
 
 /** What is added to a thing for a use of its own: "1 egg, plus 1 yolk to glaze", "2 eggs and 1 yolk for brushing". */
