@@ -1,8 +1,9 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import http from 'node:http';
 import https from 'node:https';
-import { test as base } from '@playwright/test';
+import { test as base, type BrowserContext, type Page } from '@playwright/test';
 import { SHORT_LIVED } from '../server/testing/short-lived';
+import { NOWHERE } from './helpers';
 import { copySeeded } from './seeded';
 
 /** Ports from here on are used; another where two runs go on at once. */
@@ -79,8 +80,36 @@ export function serve(
   };
 }
 
-/** The built server with the demo in a fresh folder, one for each worker. */
-export const test = base.extend<object, { server: string }>({
+/** A page that goes on from journey to journey, and what it was opened with. */
+type Kept = { context: BrowserContext; page: Page; as: string };
+const STORAGES = 'local_storage,indexeddb,cookies,cache_storage,service_workers';
+
+/**
+ * Leaves the app, and nothing of it behind: no storage, no route, no second page. Left first, since an app that is closed may still
+ * put away what was typed. It goes to an answer of the same server, so that the process of the page stays: another load in it costs
+ * two fifths of one in a new process, where all code is read anew.
+ */
+async function emptied({ context, page }: Kept, server: string): Promise<void> {
+  for (const other of context.pages()) if (other !== page) await other.close();
+  await context.setOffline(false);
+  await Promise.all([
+    context.unrouteAll({ behavior: 'ignoreErrors' }),
+    page.unrouteAll({ behavior: 'ignoreErrors' }),
+  ]);
+  await page.goto(`${server}${NOWHERE}`);
+  await page.emulateMedia({ media: null });
+  await page.evaluate(() => sessionStorage.clear());
+  const session = await context.newCDPSession(page);
+  await session.send('Storage.clearDataForOrigin', {
+    origin: new URL(server).origin,
+    storageTypes: STORAGES,
+  });
+  await session.detach();
+}
+
+/** What belongs to a worker: the built server with the demo in a fresh folder, and the page. */
+type OfWorker = { server: string; kept: { now: Kept | null } };
+export const test = base.extend<object, OfWorker>({
   server: [
     // Playwright reads the names of what a fixture wants off its first parameter.
     // eslint-disable-next-line no-empty-pattern
@@ -94,6 +123,42 @@ export const test = base.extend<object, { server: string }>({
     },
     { scope: 'worker', timeout: MOST_START_MS + 10_000 },
   ],
+  kept: [
+    // eslint-disable-next-line no-empty-pattern
+    async ({}, use) => {
+      const kept: OfWorker['kept'] = { now: null };
+      await use(kept);
+      await kept.now?.context.close();
+    },
+    { scope: 'worker' },
+  ],
   baseURL: async ({ server }, use) => use(`${server}/`),
+  context: async ({ browser, kept, server, contextOptions, viewport }, use, testInfo) => {
+    const as = JSON.stringify([contextOptions, viewport]);
+    if (kept.now?.as !== as) {
+      await kept.now?.context.close();
+      const context = await browser.newContext();
+      kept.now = { context, page: await context.newPage(), as };
+    }
+    const now = kept.now;
+    if (viewport) await now.page.setViewportSize(viewport);
+    let isOwn = false;
+    // A script that runs before the page cannot be taken back: such a page is of its journey alone.
+    const add = now.page.addInitScript.bind(now.page);
+    now.page.addInitScript = (...script) => {
+      isOwn = true;
+      return add(...script);
+    };
+    await use(now.context);
+    now.page.addInitScript = add;
+    if (!isOwn && testInfo.status === testInfo.expectedStatus && !now.page.isClosed())
+      return emptied(now, server);
+    kept.now = null;
+    await now.context.close();
+  },
+  page: async ({ context, kept }, use) => {
+    if (kept.now?.context !== context) throw new Error('the page is of another context');
+    await use(kept.now.page);
+  },
 });
 export { expect } from '@playwright/test';
