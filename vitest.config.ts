@@ -64,7 +64,14 @@ export default defineConfig({
       },
       // Runs the build: `npm run build` comes first. Servers are started and stopped, with the demo kitchen made anew: beside the
       // other checks, on a machine of which others have half, that has taken more than a minute.
-      { test: { name: 'built', include: ['server/built/*.test.ts'], testTimeout: 180_000 } },
+      {
+        test: {
+          name: 'built',
+          include: ['server/built/*.test.ts'],
+          globalSetup: ['server/built/made.ts'],
+          testTimeout: 180_000,
+        },
+      },
     ],
   },
 });

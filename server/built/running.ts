@@ -7,9 +7,8 @@ import { DEMO_FORMULAS } from '../../demo/data/formulas';
 import { readFormula } from '../../core/reading';
 import { ended } from '../testing/ended';
 import { SHORT_LIVED } from '../testing/short-lived';
+import { copyMade, MAIN } from './made';
 
-/** The server as it is built and started, as a process of its own: what only a process can show. */
-const MAIN = join(import.meta.dirname, '../../dist/server/main.js');
 /** A formula to save. */
 export const { formula } = readFormula(DEMO_FORMULAS[3]!);
 
@@ -18,10 +17,11 @@ type Ended = { code: number | null; said: string };
 
 let dir: string;
 let started: ChildProcess[];
-/** A data folder of its own for each test; what was started is stopped after it. */
+/** A data folder of its own for each test, with an empty database; what was started is stopped after it. */
 export function ownFolder(): { dir: () => string } {
   beforeEach(() => {
     dir = mkdtempSync(join(tmpdir(), 'crumb-built-'));
+    copyMade(dir);
     started = [];
   });
   afterEach(() => {
@@ -67,6 +67,7 @@ export type Launched = { url: string; end: () => void };
 /** Starts on a folder of its own, which goes with it; for tests that share one server. */
 export async function launchIn(args: string[], env: Record<string, string>): Promise<Launched> {
   const own = mkdtempSync(join(tmpdir(), 'crumb-built-'));
+  copyMade(own);
   const launching = launch(args, own, env);
   return {
     url: await addressOf(launching),
