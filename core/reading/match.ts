@@ -11,7 +11,7 @@ const QUALIFIERS = new Set(
   canned frozen thawed ripe forced unwaxed seasonal hulled strong strongly brewed crushed crumbled dusting minced trimmed cored deseeded washed shredded
   dry-roasted stoned torn smooth crunchy drippy chunky superfine range strained sieved cooled chilled melt divided optional needed if desired
   taste serve serving topping decorate filling dough cool iced ice mature sharp mild ripe thick runny whipped grind grade style slivers
-  hand piece pieces ball balls few v temp slice slices rasher rashers chunks scant lg med skin on off tightly loosely active stale day old homemade shop bought leftover
+  hand piece pieces ball balls few v temp slice slices rasher rashers chunks scant lg med skin on off tightly loosely active aged overripe mashed stale day old homemade shop bought leftover
   frisch frische frischer frisches weich weiche kalt kalte kaltes warm warme warmes lauwarm lauwarme lauwarmes heiß heißes
   zimmerwarm zimmerwarme fein feines grob gehackt gehackte gerieben geriebene geröstet geröstete geschält gewürfelt gesiebt zarte kernige
   zerlassen zerlassene flüssig flüssige groß große großer klein kleine kleiner mittelgroß mittelgroße reif reife ungesüßt
@@ -40,6 +40,7 @@ const HALF_WORDS = new Set([
   'dark',
   'golden',
   'full',
+  'fullfat',
   'fat',
   'ground',
   'soaked',
@@ -84,6 +85,25 @@ const SHORTENED: Record<string, string> = {
   chocs: 'chocolate',
   bk: 'baking',
   bkg: 'baking',
+  ext: 'extract',
+  ess: 'essence',
+  'low fat': 'lowfat',
+  'reduced fat': 'lowfat',
+  'lower fat': 'lowfat',
+  nonfat: 'lowfat',
+  'non fat': 'lowfat',
+  'fat free': 'lowfat',
+  'part skim': 'lowfat',
+  lite: 'lowfat',
+  'full fat': 'fullfat',
+  pwdr: 'powder',
+  pwd: 'powder',
+  's r': 'self raising',
+  sr: 'self raising',
+  'semi sweet': 'semisweet',
+  // No sugar in it makes another thing of chocolate, and of few others.
+  'unsweetened chocolate': 'cocoamass',
+  'unsweetened baking chocolate': 'cocoamass',
   bp: 'baking powder',
   sug: 'sugar',
   butt: 'butter',
@@ -106,7 +126,17 @@ export function wordsOf(name: string): string[] {
   return plain(name).split(' ').filter(Boolean).map(stem);
 }
 
-const weight = (w: string): number => (QUALIFIERS.has(w) ? 0.1 : HALF_WORDS.has(w) ? 0.4 : 1);
+/** How a thing was done: "thinly". Jelly is a thing. */
+const HOW_DONE = /^[a-z]{4,}ly$/;
+/** Whether a word says how a thing is bought or cut, and not what it is. */
+const isQualifier = (w: string): boolean => QUALIFIERS.has(w) || HOW_DONE.test(w);
+/** Whether a name says only how something is: "peeled", "finely chopped". */
+export const saysOnlyHow = (name: string): boolean => {
+  const words = wordsOf(name);
+  return words.length > 0 && words.every(isQualifier);
+};
+
+const weight = (w: string): number => (isQualifier(w) ? 0.1 : HALF_WORDS.has(w) ? 0.4 : 1);
 const total = (ws: readonly string[]): number => ws.reduce((s, w) => s + weight(w), 0);
 
 /** 1 for the same word, less for a slip of the pen in a long one, 0 for another word. */

@@ -1,4 +1,5 @@
-import { isSilent, type Match, type Matcher } from './match';
+import { ingredientById, type GroupId } from '../ingredients';
+import { isSilent, saysOnlyHow, type Match, type Matcher } from './match';
 import { MORE_FOR, USED_FOR } from './use-for';
 
 /** The name of the thing: what is left without notes, brackets and "of". */
@@ -16,7 +17,11 @@ export function nameIn(rest: string): { name: string; preparation: string } {
     .replace(/\bof (?:your |my )?choice\b/i, ' ')
     // How much of it is cocoa, or fat.
     .replace(/^\s*\d{1,3}\s*%\s+/, ' ');
-  const [head = '', ...tail] = bare.split(/,|;|\s[-–—]\s/);
+  const pieces = bare.split(/,|;|\s[-–—]\s/);
+  // "Peeled, sliced apples": how it is may be said before what it is.
+  const first = pieces.findIndex((p) => p.trim() !== '' && !saysOnlyHow(p));
+  const [head = '', ...tail] =
+    first > 0 ? [pieces.slice(0, first + 1).join(' '), ...pieces.slice(first + 1)] : pieces;
   return {
     name: head
       .replace(/^\s*(?:of|x)\s+/i, '')
@@ -52,7 +57,13 @@ const gumless = (name: string): string =>
     .trim();
 
 /** Parts of a choice, each a whole name: "walnuts or pecans", "sunflower or pumpkin seeds" share their last word. */
-function choicesIn(name: string): string[] {
+function choicesIn(given: string): string[] {
+  // "Tapioca flour/starch": two words in one place of the name.
+  const name = given.replace(
+    /^(.*?)(\p{L}{3,})\s?\/\s?(\p{L}{3,})(.*)$/u,
+    (_all, before: string, one: string, other: string, behind: string) =>
+      `${before}${one}${behind} or ${before}${other}${behind}`,
+  );
   const parts = name.split(/\s+or\s+/i).map((x) => x.trim());
   if (parts.length < 2 || parts.length > 4 || parts.some((x) => x === '')) return [];
   const last = parts.at(-1)!.split(' ').at(-1)!;
@@ -110,6 +121,47 @@ function nearBy(
 /** Under this a name is like no other. */
 const LITTLE = 0.5;
 
+/** Of these any word before the name may be a sort: no other thing is called so. */
+const OF_SORTS: readonly GroupId[] = ['fruit', 'honey', 'salt'];
+/** Of these it has to be written as a name: the word before a flour may be its grain. */
+const OF_MAKERS: readonly GroupId[] = [
+  'flour',
+  'starch',
+  'blend',
+  'nut_flour',
+  'seed_flour',
+  'sugar',
+  'leavener',
+  'yeast',
+];
+/** Words before a name may be so many: "Granny Smith apples". */
+const MOST_SORT = 3;
+/**
+ * A thing by the words behind its sort or its maker, where they are its name by the letter: "Conference pears". Of what is made of
+ * several things (chocolate, biscuits) nothing is taken so: a maker may have put in anything.
+ */
+function ofASort(
+  name: string,
+  matcher: Pick<Matcher, 'matchWritten'>,
+): { match: Match; chosen: string } | null {
+  const all = name.split(' ');
+  const words = all.slice(all.findIndex((w) => !saysOnlyHow(w)));
+  for (let n = 1; n <= Math.min(MOST_SORT, words.length - 1); n++) {
+    const [before, thing] = [words.slice(0, n), words.slice(n).join(' ')];
+    const match = matcher.matchWritten(thing, '');
+    if (!isSilent(match) || match.best!.confidence < BY_THE_LETTER) continue;
+    const group = ingredientById(match.best!.id)?.group;
+    const isNew = before.every((w) => (matcher.matchWritten(w, '').best?.confidence ?? 0) < KNOWN);
+    const isNamed = before.every((w) => /^\p{Lu}/u.test(w));
+    const may = group && (OF_SORTS.includes(group) || (isNamed && OF_MAKERS.includes(group)));
+    return may && isNew ? { match, chosen: thing } : null;
+  }
+  return null;
+}
+const BY_THE_LETTER = 0.95;
+/** From this on a word stands for a thing itself. */
+const KNOWN = 0.7;
+
 /**
  * What a name means: by itself, with what is said of gum left off, with a fact in brackets added ("corn flour (starch)"),
  * or, of a choice, the first member that is known, with the others beside it.
@@ -132,6 +184,9 @@ export function meaning(
   const members = choicesIn(name).map((n) => ({ n, match: matcher.matchWritten(n, '') }));
   const known = members.find(({ match }) => isSilent(match));
   if (known) {
+    // Two names of one thing are no choice.
+    if (members.every(({ match }) => isSilent(match) && match.best!.id === known.match.best!.id))
+      return { match: known.match, chosen: null };
     const others = members.flatMap(({ n, match }) => (n !== known.n && match.best ? [match.best] : []));
     return { match: { best: known.match.best, others }, chosen: known.n };
   }
@@ -140,5 +195,5 @@ export function meaning(
     const more = matcher.matchWritten(`${name} ${fact}`, '');
     if (isSilent(more)) return { match: more, chosen: null };
   }
-  return { match: whole, ...nearBy(name, fact, whole, matcher) };
+  return { match: whole, ...(ofASort(name, matcher) ?? nearBy(name, fact, whole, matcher)) };
 }

@@ -59,7 +59,7 @@ export const CONTAINS: Record<AvoidId, readonly string[]> = {
     'lupin_flour', 'cooked_chickpeas', 'cooked_lentils', 'red_lentils', 'white_beans', 'black_beans', 'pea_protein',
     'pea_drink', 'carob', 'locust_bean_gum', 'urad_flour', 'mung_flour', 'split_peas', 'mung_beans', 'kidney_beans', 'green_peas'],
   nightshade: [
-    'potato_starch', 'potato_flour', 'mashed_potato', 'tomato', 'sun_dried_tomatoes', 'peppers', 'potato_flakes', 'potato_fibre', 'potato_protein', 'tomato_paste', 'passata', 'aubergine', 'paprika', 'cayenne'],
+    'potato_starch', 'potato_flour', 'mashed_potato', 'tomato', 'sun_dried_tomatoes', 'peppers', 'potato_flakes', 'potato_fibre', 'potato_protein', 'tomato_paste', 'passata', 'aubergine', 'paprika', 'cayenne', 'chilli'],
   oil: [
     'sunflower_oil', 'olive_oil', 'coconut_oil', 'shortening', 'plant_block', 'plant_spread', 'ghee', 'oat_cream',
     'soy_cream', 'vegan_cheese', 'vegan_cream_cheese', 'walnut_oil', 'hazelnut_oil', 'peanut_oil', 'sesame_oil',
@@ -67,7 +67,7 @@ export const CONTAINS: Record<AvoidId, readonly string[]> = {
   whole_food_fat: [
     'butter', 'cream', 'coconut_milk', 'almond_flour', 'hazelnut_ground', 'walnuts', 'hazelnuts', 'almonds', 'pecans',
     'almond_butter', 'peanut_butter', 'pumpkin_seeds', 'sunflower_seeds', 'sesame_seeds', 'pumpkin_seed_meal',
-    'sunflower_seed_meal', 'sunflower_seed_butter', 'pumpkin_seed_butter', 'tahini', 'dark_chocolate', 'sour_cream',
+    'sunflower_seed_meal', 'sunflower_seed_butter', 'pumpkin_seed_butter', 'tahini', 'dark_chocolate', 'unsweetened_chocolate', 'sour_cream',
     'creme_fraiche', 'single_cream', 'cream_cheese', 'mascarpone', 'ricotta', 'cheddar', 'parmesan', 'mozzarella', 'feta',
     'salted_butter', 'coconut_yogurt', 'almond_yogurt', 'coconut_cream', 'creamed_coconut', 'coconut_milk_powder',
     'walnut_meal', 'pistachio_meal', 'cashew_meal', 'pecan_meal', 'cashews', 'pistachios', 'macadamias', 'brazil_nuts',
@@ -102,7 +102,7 @@ export const CONTAINS: Record<AvoidId, readonly string[]> = {
 export const PROCESSED: readonly string[] = ['suet', 'vegetable_suet', 
   'gf_blend', 'gf_blend_gum', 'soy_drink', 'oat_drink', 'rice_drink', 'almond_drink', 'coconut_milk', 'soy_yogurt',
   'soy_milk_powder', 'silken_tofu', 'plant_block', 'plant_spread', 'shortening', 'icing_sugar', 'almond_butter',
-  'peanut_butter', 'sunflower_seed_butter', 'pumpkin_seed_butter', 'tahini', 'baking_powder', 'dark_chocolate',
+  'peanut_butter', 'sunflower_seed_butter', 'pumpkin_seed_butter', 'tahini', 'baking_powder', 'dark_chocolate', 'unsweetened_chocolate', 'food_colour',
   'wheat_starch_gf', 'certified_oats', 'firm_tofu', 'pea_protein', 'gf_self_raising', 'gf_bread_blend', 'gf_breadcrumbs',
   'breadcrumbs', 'coconut_drink', 'pea_drink', 'hemp_drink', 'hazelnut_drink', 'cashew_drink', 'tiger_nut_drink',
   'coconut_yogurt', 'oat_yogurt', 'almond_yogurt', 'coconut_cream', 'oat_cream', 'soy_cream', 'vegan_cheese',

@@ -13,7 +13,7 @@ export const PANTRY: Row[] = [
   // Shredded suet from a packet is coated with flour, wheat's as a rule: the label tells.
   { id: 'suet', group: 'fat_firm', names: ['suet', 'beef suet', 'shredded suet'], parts: { fat: 86, water: 1.5, protein: 1 }, rest: 'starch', vary: 0.1, gPerCup: 130, fat20: [0.45, 46], yes: ['oil', 'animal'], unknown: ['gluten', 'wheat'], labelNeeded: true },
   { id: 'vegetable_suet', group: 'fat_firm', names: ['vegetable suet', 'vegetarian suet', 'vegan suet'], parts: { fat: 84, water: 1 }, rest: 'starch', vary: 0.1, gPerCup: 130, fat20: [0.45, 46], yes: ['oil'], unknown: ['gluten', 'wheat'], labelNeeded: true },
-  { id: 'lard', group: 'fat_firm', names: ['lard', 'pork lard', 'dripping', 'beef dripping', 'goose fat', 'duck fat'], parts: { fat: 100 }, kcal: 902, gPerCup: 205, fat20: [0.2, 42], yes: ['oil', 'animal'] },
+  { id: 'lard', group: 'fat_firm', names: ['lard', 'pork lard', 'dripping', 'beef dripping', 'goose fat', 'duck fat', 'bacon fat', 'bacon grease', 'bacon drippings'], parts: { fat: 100 }, kcal: 902, gPerCup: 205, fat20: [0.2, 42], yes: ['oil', 'animal'] },
   { id: 'cocoa_butter', group: 'fat_firm', names: ['cocoa butter'], parts: { fat: 100 }, kcal: 884, gPerCup: 218, fat20: [0.75, 34], yes: ['oil'] },
   { id: 'palm_fat', group: 'fat_firm', names: ['palm fat', 'palm oil', 'palm shortening'], parts: { fat: 100 }, kcal: 884, gPerCup: 210, fat20: [0.25, 38], yes: ['oil'] },
   { id: 'baking_spray', group: 'oil', names: ['baking spray', 'cake release spray', 'oil spray'], parts: { fat: 98 }, rest: 'water', vary: 0.1, gPerTsp: 4.4, yes: ['oil'], labelNeeded: true },
