@@ -33,7 +33,7 @@ const COUNT = '(\\d{1,3}|one|two|three|four|five|six|seven|eight|nine|ten|twelve
 
 const PIECES: RegExp[] = [
   new RegExp(
-    `\\b(?:into|in|makes?|make)\\s+(?:about\\s+)?${COUNT}\\b(?!\\s*(?:°|cm|mm|inch|in\\b|["”]|x|×|min|hours?|g\\b|goes|batches|layers?|stages|minutes|by))`,
+    `\\b(?:into|in|makes?|make)\\s+(?:about\\s+)?${COUNT}\\b(?![.,]\\d)(?!\\s*(?:°|cm|mm|inch|in\\b|["”]|x|×|min|hours?|g\\b|goes|batches|layers?|stages|minutes|by))`,
     'i',
   ),
   new RegExp(

@@ -5,6 +5,8 @@ import { MORE_FOR, USED_FOR } from './use-for';
 /** The name of the thing: what is left without notes, brackets and "of". */
 export function nameIn(rest: string): { name: string; preparation: string } {
   const bare = rest
+    // What is done with it may follow an arrow.
+    .replace(/\s*(?:[-=]+>|→|⇒)\s*.*$/, ' ')
     // What is in doubt is said behind.
     .replace(/\?+(?:\s+(?:maybe|or|about|~).*)?$/i, ' ')
     .replace(/[([][^()[\]]*[)\]]/g, ' ')

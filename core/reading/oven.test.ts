@@ -206,7 +206,7 @@ describe('what a row says', () => {
   it('more of a thing for the board is not what the amount is for', () => {
     expect(
       linesOf('340 g gf self raising flour, plus more for dusting\n1 tsp salt, plus flaky salt to finish'),
-    ).toEqual([['', 'batter', 'gf_self_raising', 'salt']]);
+    ).toEqual([['', 'batter', 'gf_self_raising', 'salt', 'coarse_salt:dusting']]);
     expect(linesOf('rice flour for dusting\n2 tsp olive oil for the pan')).toEqual([
       ['', 'batter', 'white_rice_flour:dusting', 'olive_oil:release'],
     ]);

@@ -42,6 +42,21 @@ describe('lines out of a table', () => {
       '200 g rice flour\n180 g water, warm',
     ],
     ['headings that say nothing', '| Zeug | wieviel |\n|---|---|\n| Reismehl | 200 g |', '200 g Reismehl'],
+    [
+      'strokes between the cells alone, under headings',
+      'Ingredient | weight | %\nCocoa powder | 50 g |\nBoiling water | 125 ml |\nSalt | pinch |',
+      '50 g Cocoa powder\n125 ml Boiling water\npinch Salt',
+    ],
+    [
+      'strokes between, no headings',
+      'rice flour | 200 g\nwater | 180 g\nsalt | 5 g',
+      '200 g rice flour\n180 g water\n5 g salt',
+    ],
+    [
+      'what a page says of itself is none',
+      'Makes 16 | 350F | 22-25 min\nPrep 10 | Cook 25 | Easy\nSweet | Treat | Gluten free',
+      'Makes 16 | 350F | 22-25 min\nPrep 10 | Cook 25 | Easy\nSweet | Treat | Gluten free',
+    ],
     ['one row is none', 'Prep 10 min\n| a note |\nBake', 'Prep 10 min\n| a note |\nBake'],
     ['bars within a row are none', '1 cup | 120 g flour\n2 | eggs', '1 cup | 120 g flour\n2 | eggs'],
   ])('a table in plain text is laid out in rows: %s', (_what, text, rows) => {

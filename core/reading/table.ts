@@ -1,3 +1,5 @@
+import { readAmount } from './amount';
+
 /** A row of a table by its headings. */
 export type TableRow = Record<string, string>;
 
@@ -69,12 +71,13 @@ export function linesOfTable(rows: readonly TableRow[]): TableRead {
     : { text: lines.join('\n'), left: heads.filter((h) => h.trim() !== '' && !meaning(h)) };
 }
 
-/** A row set between upright strokes, as tables are written in plain text; its cells. */
-const PIPED = /^\s*\|(.+)\|\s*$/;
+/** A row set between upright strokes, as tables are written in plain text. */
+const PIPED = /^\s*\|.+\|\s*$/;
+/** A row with a stroke between its cells alone. */
+const BARRED = /\s\|(?:\s|$)/;
+/** The cells of a row, without the strokes around it. */
 const cellsOf = (row: string): string[] =>
-  PIPED.exec(row)![1]!
-    .split('|')
-    .map((c) => c.replace(/[*_`]/g, '').trim());
+  (PIPED.test(row) ? row.trim().slice(1, -1) : row).split('|').map((c) => c.replace(/[*_`]/g, '').trim());
 const isRule = (cells: readonly string[]): boolean => cells.every((c) => /^:?-{1,}:?$/.test(c));
 const isNumber = (cell: string): boolean => /^[\d½¼¾⅓⅔⅛~]/.test(cell);
 /** A share of the flour beside the grams says nothing that they do not say. */
@@ -89,8 +92,7 @@ function lineOfCells(cells: readonly string[], heads: readonly string[]): string
 }
 
 /** The rows of a table in plain text as they would be typed. */
-function linesOfPiped(rows: readonly string[]): string[] {
-  const all = rows.map(cellsOf);
+function linesOfCells(all: readonly (readonly string[])[]): string[] {
   const body = all.filter((cells) => !isRule(cells));
   const [first = [], ...others] = body;
   const headed = body.length < all.length || !first.some(isNumber);
@@ -101,23 +103,34 @@ function linesOfPiped(rows: readonly string[]): string[] {
   return 'text' in read ? read.text.split('\n') : others.map((cells) => lineOfCells(cells, first));
 }
 
+/** Whether rows with strokes between their cells alone are a table: under headings that are known, or each an amount and a name. */
+function isBarredTable(all: readonly (readonly string[])[]): boolean {
+  const [heads = [], ...others] = all;
+  if (others.length < 2) return false;
+  const known = heads.filter((h) => MEANS[h.toLowerCase()]).length;
+  const isThing = (cells: readonly string[]): boolean =>
+    cells.some((c) => readAmount(c)?.rest === '') && cells.some((c) => /^\p{L}{2}/u.test(c));
+  return known > 1 || all.every(isThing);
+}
+
 /**
- * A text with its tables ("| rice flour | 200 g |", with or without headings and a rule below them) laid out in rows as they would be
- * typed; all else stays.
+ * A text with its tables ("| rice flour | 200 g |", with or without headings and a rule below them, or strokes around the rows) laid
+ * out in rows as they would be typed; all else stays.
  */
 export function untabled(text: string): string {
   const out: string[] = [];
   let table: string[] = [];
   const close = (): void => {
-    out.push(...(table.length > 1 ? linesOfPiped(table) : table));
+    const cells = table.map(cellsOf);
+    const is = PIPED.test(table[0] ?? '') ? table.length > 1 : isBarredTable(cells);
+    out.push(...(is ? linesOfCells(cells) : table));
     table = [];
   };
   for (const row of text.split(/\r?\n/)) {
-    if (PIPED.test(row)) table.push(row);
-    else {
-      close();
-      out.push(row);
-    }
+    const isRow = PIPED.test(row) || BARRED.test(row);
+    if (!isRow || (table.length > 0 && PIPED.test(table[0]!) !== PIPED.test(row))) close();
+    if (isRow) table.push(row);
+    else out.push(row);
   }
   close();
   return out.join('\n');

@@ -3,6 +3,7 @@ import { readTrailingAmount } from './trailing';
 import { isSilent, referenceMatcher } from './match';
 import { nameIn } from './names';
 import { BULLET } from './bullet';
+import { BESIDES } from './use-for';
 import { isCountUnit, isMassUnit, toMillilitres, US_MEASURES } from '../units';
 
 /** A thing by its number in the list: "1. 250 g starter". */
@@ -72,7 +73,7 @@ function isThing(piece: string): boolean {
   const read = readAmount(piece) ?? readTrailingAmount(piece);
   if (!read) return false;
   const { name } = nameIn(read.rest);
-  return /\p{L}{2}/u.test(name) && !/^(?:more|extra|for|to|if|of)\b/i.test(name);
+  return /\p{L}{2}/u.test(name) && !/^(?:more|extra|for|to|if|of|little|bit|touch|few|drop)\b/i.test(name);
 }
 
 /** Another choice, with an amount of its own. */
@@ -222,6 +223,15 @@ function pairOf(row: string): string[] | null {
     : null;
 }
 
+/** A thing with its amount, and another for a use of its own; null where what stands behind is more of the same, or nothing known. */
+function besides(row: string): string[] | null {
+  const [, first = '', other = '', use = ''] = BESIDES.exec(row) ?? [];
+  if (other === '' || !isThing(first)) return null;
+  const match = referenceMatcher.match(other);
+  const same = referenceMatcher.match(nameIn((readAmount(first) ?? readTrailingAmount(first))!.rest).name);
+  return isSilent(match) && match.best!.id !== same.best?.id ? [first, `${other} ${use}`] : null;
+}
+
 /** What is counted where a number stands alone beside it; all else in such a row is weighed. */
 const COUNTED =
   /\b(?:eggs?|yolks?|whites?|bananas?|apples?|pears?|lemons?|limes?|oranges?|cloves?|sachets?)\b/i;
@@ -282,7 +292,7 @@ export function expandRow(given: string): string[] {
     return behind.map((p) => (/\d$/.test(p) && !COUNTED.test(p) ? `${p} g` : p));
   const large = LARGE_AS.exec(row);
   if (large) return [`${AS_LARGE[large[2]!.toLowerCase()]!} ${large[1]!}`];
-  const several = madeUp(row) ?? juicedInGerman(row) ?? pairOf(row);
+  const several = madeUp(row) ?? juicedInGerman(row) ?? pairOf(row) ?? besides(row);
   if (several) return several;
   const last = LAST_BY_HAND.exec(row);
   if (last) return [`1 ${last[3]!} ${last[1] ?? last[2]!}`];

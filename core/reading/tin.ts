@@ -19,11 +19,11 @@ const SHAPES: readonly [TinShape, RegExp][] = [
   ['pot', /\b(?:casserole|cocotte|lidded pot|iron pot|dutch oven|bread pot)\b/i],
   ['tartlet', /\btartlets?\b/i],
   ['loaf', /\bloaf\b/i],
-  ['muffin', /\b(?:muffin|cupcake|bun tin|popover)\b/i],
+  ['muffin', /\b(?:muffin|cupcake|bun tin|popover|friand|yorkshire|patty)\b/i],
   ['ring', /\b(?:bundt|ring|tube|angel)\b/i],
   ['pie', /\b(?:pie|tart|flan|quiche)\b/i],
-  ['tray', /\b(?:tray|traybake|baking sheet|sheet pan|rectangular|brownie|swiss roll|jelly roll)\b/i],
   ['square', /\bsquare\b|\bsq\b/i],
+  ['tray', /\b(?:tray|traybake|baking sheet|sheet pan|rectangular|swiss roll|jelly roll)\b/i],
   ['round', /\b(?:round|cake tin|cake pan|springform|sandwich tins?|loose[- ]bottomed|skillet)\b/i],
   // A tin sold by its dough.
   ['loaf', /\b[12]\s*-?\s*lb\s+(?:tin|pan)\b/i],
@@ -39,11 +39,27 @@ function shapeOfSides([a, b]: readonly number[], text: string): TinShape | null 
   if (short <= 14 && long >= 1.5 * short) return 'loaf';
   return long - short < 0.5 ? 'square' : 'tray';
 }
-/** Cups and liners that a batter goes into, one each: a tin of as many holes. */
-const HOLES = new RegExp(
-  `(\\d{1,2}|\\btwelve|\\bsix|\\beight|\\bten)[- ]*(?:hole|cup|well|paper|muffin|cupcake|tartlet)`,
+/** Cups and liners that a batter goes into, one each: a tin of as many holes, and how many such tins. */
+const HOLES =
+  /(?:\b(?<tins>[1-4]|two)\s*[x×]?\s+)?(?<![/.])(?<holes>\d{1,2}|\btwelve|\bsix|\beight|\bten)[- ]*(?:hole|cup|well|paper|muffin|cupcake|tartlet)/i;
+/** Tins of one hole each, with what one holds: "12 x 1/2-cup friand pans", "6 x 125 ml moulds". */
+const SINGLE = new RegExp(
+  `(?<![\\d/.])(?<holes>\\d{1,2})\\s*[x×]\\s*(?<each>${NUMBER})\\s*-?\\s*(?<unit>cups?|ml)\\b`,
   'i',
 );
+const ML_PER_CUP = 240;
+/** How many holes the tins of a text have, and what one holds where that is said, mL. */
+function holesIn(text: string): { tins: number; holes: number; ml?: number } | null {
+  const single = SINGLE.exec(text)?.groups;
+  if (single) {
+    const each = numberOf(single.each!);
+    return { tins: 1, holes: Number(single.holes), ml: /cup/i.test(single.unit!) ? each * ML_PER_CUP : each };
+  }
+  const { tins, holes } = HOLES.exec(text)?.groups ?? {};
+  return holes === undefined
+    ? null
+    : { tins: tins === undefined ? 1 : numberOf(tins), holes: numberOf(holes) };
+}
 const shapeOf = (text: string): TinShape | null => SHAPES.find(([, is]) => is.test(text))?.[0] ?? null;
 
 const VESSELS =
@@ -53,7 +69,7 @@ const ELSEWHERE =
   /\b(?:frying|saucepan|non[- ]?stick pan|griddle|roasting)\b|\bpan\b[^.]*\b(?:swirl|ladle|fry|medium heat)\b/i;
 const VESSEL = new RegExp(`\\b(?:${VESSELS}|(?:lidded |iron |bread )+pot)\\b`, 'i');
 const NAMED = new RegExp(
-  `(?:\\d|\\b(?:loaf|muffin|cupcake|bundt|ring|tube|pie|tart|tartlet|flan|quiche|tray|square|round|springform|cake|baguette|lidded|iron|bread)\\b)(?:[^,.;:]|\\.(?=\\d)){0,60}?\\b(?:${VESSELS}|pot)\\b`,
+  `(?:\\d|\\b(?:loaf|muffin|cupcake|bundt|ring|tube|pie|tart|tartlet|flan|quiche|tray|square|round|springform|cake|baguette|lidded|iron|bread)\\b)(?:[^,.;:()]|\\.(?=\\d)){0,60}?\\b(?:${VESSELS}|pot)\\b`,
   'i',
 );
 /** The words of a text that name the tin: from its size, or its shape, to the vessel. */
@@ -140,10 +156,9 @@ export function readTin(text: string): StatedTin | null {
     const count =
       /\btwo\b|\b2\b(?=[^.]{0,30}(?:tins|pans))/i.test(around) && /tins|pans/i.test(around) ? 2 : 1;
     if (hasHoles(shape)) {
-      const named = HOLES.exec(around)?.[1];
-      const holes = named ? numberOf(named) : 12;
-      const ml = volume(USUAL_TIN[shape].holeMl! * holes, 0.15);
-      return { shape, written, volumeMl: ml, count, holes };
+      const { tins, holes, ml: each } = holesIn(around) ?? { tins: count, holes: 12 };
+      const ml = volume((each ?? USUAL_TIN[shape].holeMl!) * holes, 0.15);
+      return { shape, written, volumeMl: ml, count: tins, holes };
     }
     const byMass = /(\d{3,4})\s*g\b/.exec(around)?.[1] ?? null;
     const byPound = /(\d)\s*-?\s*lb\b/i.exec(around)?.[1] ?? null;
@@ -197,7 +212,7 @@ export const saysWhatItMakes = (row: string): boolean => {
 const MOST_ROW = 80;
 /** Steps that part the dough: "divide into 8", "roll into 12 balls", "cut in 15 squares". */
 const PARTING =
-  '\\b(?:divide|shape|form|cut(?:ting)?|roll|portion|split|separate|slic(?:e|ing)|scoop|pipe|press|make|break)\\b';
+  '\\b(?:divide|shape|form|cut(?:ting)?|roll|portion|split|separate|slic(?:e|ing)|scoop|pipe|press|make|break|score)\\b';
 /** Pieces by their number alone: "you get 14", "makes 14.", "2 dozen", "8 of 75 g each". */
 const SAYS_COUNT = new RegExp(
   `\\b(?:makes?|yields?|gives|you get|get|enough for)\\s*:?\\s*(?:about|approx\\.?|around|some|~)?\\s*${COUNT}\\b(?=\\s*(?:[.,;)]|$|${ADJECTIVE}(?:ones?|of them)\\b))`,
@@ -206,6 +221,11 @@ const SAYS_COUNT = new RegExp(
 const DOZENS = /(?<![\d.])\b(\d{1,2}|one|two|three|four|a|half a)\s+dozen\b(?!\s+eggs?)/i;
 const SCALED = new RegExp(
   `\\b(?:into|among|between|in)\\s+${COUNT}\\s+(?:jars?|ramekins?|glasses|moulds?|cups|pots?|dishes)\\b|\\(${COUNT}\\s+pieces\\)|\\b(?:stamp|cut|punch|pipe|spoon|scoop|drop|mark|roll)\\b[^.;]{0,30}?(?:\\b(?:out|to)\\s+)?(?<![\\d/.])${COUNT}\\b(?!\\s*(?:[-–x×]|%))\\s+(?!(?:fan\\b|gas\\b|min|h\\b|hrs?|hour|sec|cm|mm|in\\b|inch|g\\b|kg|ml|°|times|tbsp|tsp|cups?\\s+of|quarters?|thirds?|half|parts?|goes|turns|rows|racks|trays|sheets|layers?|more|each|into|of\\s+the|days?|percent|[CF]\\b|deg))(?=[a-z]|\\d{2,3}\\s*g\\b)`,
+  'i',
+);
+/** How many of what is shaped, in a bracket behind it: "Roll into 1 inch balls (approx 18)". */
+const IN_ALL = new RegExp(
+  `${PARTING}(?:[^.;()]|\\.(?=\\d)){0,60}\\(\\s*(?:(?:makes?|yields?|you(?:['’]ll| will| should)? get)\\s+)?(?:about|approx\\.?|around|roughly|some|ca\\.?|~)?\\s*${COUNT}(?:\\s*(?:-|–|to)\\s*\\d+)?\\s*(?:of them|in all|in total|total|pieces)?\\s*\\)`,
   'i',
 );
 /** How many, behind a title: "Birthday cupcakes x12". */
@@ -229,14 +249,15 @@ export function readYield(text: string): Yield | null {
     .replace(/\b(ca|approx)\.\s+(?=\d)/gi, '$1 ')
     .split(/\r?\n|(?<=[.;!?])\s+/)
     .map((t) => t.slice(0, MOST_SENTENCE));
-  for (const says of [SAYS_MAKES, SAYS_COUNT, DOZENS, PARTS_INTO, SCALED, HOLES, TIMES_SO_MANY])
+  for (const says of [SAYS_MAKES, SAYS_COUNT, DOZENS, IN_ALL, PARTS_INTO, SCALED, HOLES, TIMES_SO_MANY])
     for (const sentence of sentences) {
       // Ropes that are plaited are one loaf.
       if (says === PARTS_INTO && /\b(?:braid|plait)/i.test(sentence)) continue;
       const m = says.exec(sentence);
       const count = m?.slice(1).find((x) => x !== undefined && COUNTED.test(x));
       if (!m || !count) continue;
-      const one = numberOf(count);
+      const tins = says === HOLES ? holesIn(sentence) : null;
+      const one = tins ? tins.tins * tins.holes : numberOf(count);
       const pieces = says === DOZENS ? 12 * one : one;
       if (Number.isInteger(pieces) && pieces > 0 && pieces <= 500)
         return {

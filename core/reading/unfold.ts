@@ -39,6 +39,16 @@ function withUnits(pieces: readonly string[]): string[] {
   });
 }
 
+/** "1 tbsp + 1 tsp baking powder": an amount with no name goes with what follows it. */
+const withoutBare = (pieces: readonly string[]): string[] =>
+  pieces.reduceRight<string[]>(
+    (out, p) =>
+      out.length > 0 && readAmount(p.trim())?.rest === ''
+        ? [`${p} + ${out[0]!}`, ...out.slice(1)]
+        : [p, ...out],
+    [],
+  );
+
 /** Where the next thing begins in a row that puts nothing between them: "250g butter 3 eggs 1 tsp soda". */
 const NEXT = new RegExp(
   `(?<=[\\p{L}).])\\s+(?=${NUMBER}\\s?(?:g|kg|ml|dl|oz|lb|[cCtT]|cups?|tsps?|tbsps?|eggs?|egg whites?|yolks?)\\b\\.?\\s*(?:[\\p{L}\\d½¼¾]|$|,))`,
@@ -73,7 +83,7 @@ function listIn(sentence: string): { name: string; things: string[] } | null {
   const bracketed = told.split(/\s*[,;]\s*(?![^(]*\))/).map(unbracketed);
   const run = named ? runTogether(told) : null;
   return (
-    listed(withUnits(told.split(BETWEEN))) ??
+    listed(withUnits(withoutBare(told.split(BETWEEN)))) ??
     (run ? listed(run) : null) ??
     (bracketed.every((p) => p !== null) ? listed(bracketed) : null)
   );

@@ -23,9 +23,15 @@ export const USED_FOR = new RegExp(`${BEFORE}(?:${ANY}).*$`, 'i');
 /** More of a thing for something else, which the amount before it is not for: "340 g flour, plus more for dusting". */
 export const MORE_FOR = new RegExp(
   '[,(+&]?\\s*(?:\\b(?:plus|and|with|keep|save|reserve|hold|set)\\s+)?(?:back\\s+|aside\\s+)?' +
-    '\\b(?:some|more|extra|half|a third|the rest|(?<=\\bplus\\s)(?:an?|one|two|\\d[\\d/]*)\\s+(?:tbsps?|tablespoons?|tsps?|teaspoons?|spoons?|knob|pat|t)\\b\\.?|a (?:few|little|handful|bit)|(?<=\\b(?:plus|and)\\s)(?!\\d)[a-z]+(?: [a-z]+)?)' +
+    '\\b(?:some|more|extra|half|a third|the rest|(?<=(?:\\bplus|[+&])\\s)(?:an?|one|two|\\d[\\d/]*)\\s+(?:tbsps?|tablespoons?|tsps?|teaspoons?|spoons?|knob|pat|t)\\b\\.?|a (?:few|little|handful|bit)|(?<=(?:\\b(?:plus|and)|[+&])\\s)(?!\\d)[a-z]+(?: [a-z]+)?)' +
     `\\s+(?:(?:more|extra)\\s+)?(?:back\\s+|aside\\s+)?(?:for|to)\\s+(?:the\\s+|your\\s+)?(?:${ANY})[^,;()]*\\)?`,
   'i',
+);
+
+/** Another thing for a use of its own, behind one with an amount: "3/4 tsp salt + flaky salt for topping". */
+export const BESIDES = new RegExp(
+  `^(.*\\S)\\s*,?\\s*(?:[+&]|\\bplus\\b|\\band\\b)\\s+(?!more\\b|extra\\b|some\\b)(\\p{L}+(?: \\p{L}+){0,2})\\s+(${BEFORE}(?:${ANY}).*)$`,
+  'iu',
 );
 
 /** "Oats, whizzed to flour": what it is made, not what it is for. */
@@ -53,4 +59,4 @@ const MORE_OF_EGG =
   /\beggs?\b[^,;]*(?:,\s*|\s)(?:\+|and|&)\s+(?:\d|an?\b|one\b)[^,;]*\b(?:yolks?|whites?|eggs?)\b/i;
 /** The text that tells what one of the things of a row is for: its own where the rest of the row is for something else. */
 export const toldOf = (written: string, row: string): string =>
-  row !== written && (ADDED.test(written) || MORE_OF_EGG.test(written)) ? row : written;
+  row !== written && [ADDED, MORE_OF_EGG, BESIDES].some((is) => is.test(written)) ? row : written;
