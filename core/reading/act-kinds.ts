@@ -1,7 +1,7 @@
 import { isBeside } from '../formula';
 import type { Action, ActionKind } from '../method';
 import { VESSEL, type Clause } from './clauses';
-import { FREEZER, FRIDGE } from './fields';
+import { FREEZER, FRIDGE, untilOf } from './fields';
 import { heatsIn, TENT, timesIn } from './heats';
 import type { Lines, Side } from './mentions';
 import type { Called } from './phrases';
@@ -143,6 +143,7 @@ const BY_VERB = {
   glaze: ({ t, s }) => (s.baked || !/\b(?:yolk|egg|milk|wash)\b/i.test(t) ? 'glaze' : 'wash'),
   turned: ({ t, s }) => {
     if (/\bout\b/i.test(t)) return s.baked ? 'cool' : 'shape';
+    if (/\b(?:speed|mixer)\b/i.test(t)) return 'mix';
     if (/\b(?:off)\b/i.test(t)) return 'other';
     if (heatsIn(t).length > 0 || /\bdown\b|\bup to\b/i.test(t)) return 'bake';
     return /\bpan|tin\b/i.test(t) && !s.baked ? 'fill' : 'turn';
@@ -169,6 +170,10 @@ const BY_VERB = {
   },
   other: ({ t, s, chilled }) => {
     if (chilled && timesIn(t).length > 0) return 'chill';
+    // "Into the tin. 1 hr until firm": the verb of the oven is left out.
+    const isInOven = s.oven !== null && !s.baked && timesIn(t).length > 0;
+    if (isInOven && (s.last?.kind === 'fill' || untilOf(t) !== null)) return 'bake';
+    if (/\bback in(?:to)? (?:the )?oven\b/i.test(t) && !s.baked) return 'bake';
     if (/\binside\b|\boven\b/i.test(t) && timesIn(t).length > 0) return 'cool';
     return s.baked && (/\b(?:cool|serve|slice)\b/i.test(t) || timesIn(t).length > 0) ? 'cool' : 'other';
   },

@@ -37,7 +37,7 @@ const PIECES: RegExp[] = [
     'i',
   ),
   new RegExp(
-    `\\b(?:cut|pipe|spoon|scoop|form|shape|roll|drop|line|stamp)\\s+(?:out\\s+)?(?:about\\s+)?${COUNT}\\b(?!\\s*(?:°|cm|mm|inch|["”]|x|×|min|hours?|g\\b|ml|tbsp|vents?|slits?|slashes|thick))`,
+    `\\b(?:cut|pipe|spoon|scoop|form|shape|roll|drop|line|stamp)\\s+(?:out\\s+)?(?:about\\s+)?${COUNT}\\b(?![.,]\\d)(?!\\s*(?:°|cm|mm|inch|["”]|x|×|min|hours?|g\\b|ml|tbsp|vents?|slits?|slashes|thick))`,
     'i',
   ),
   new RegExp(`\\(${COUNT} (?:pieces|balls|rolls|buns|portions|in all)\\)`, 'i'),

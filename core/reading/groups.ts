@@ -34,15 +34,19 @@ export function groupIn(clause: string, lines: Lines, partId: string | undefined
 
 /** Sugar is dry, and goes in with the wet as often: where it is named later, "the dry" are all the others. */
 const SUGAR_LATER =
-  /\b(?:add|stir in|whisk in|beat in|mix in|fold in|cream|beat|whisk|dissolve)\s+(?:in\s+)?(?:the\s+)?(?:\p{L}+\s+){0,2}sugars?\b/iu;
+  /\b(?:(?:add|stir in|whisk in|beat in|mix in|fold in|cream|beat|whisk|dissolve)\s+(?:in\s+)?(?:the\s+)?(?:\p{L}+\s+){0,2}|(?:melt|heat|warm)\s+[^.;]{0,60})sugars?\b/iu;
 
 /** A batter is made by then: sugar that is named after it is of the icing. */
 const IN_THE_TIN = /\b(?:bake|oven|pour|spoon|scoop|scrape|tins?|pans?|trays?)\b/i;
 
 /** Folded in at the end, in pieces: neither dry nor wet. */
 const PIECES: readonly (GroupId | undefined)[] = ['fruit', 'nut_pieces', 'seed_pieces', 'chocolate'];
+/** Of these what is cut small is in pieces. */
+const OFTEN_CUT: readonly (GroupId | undefined)[] = ['cheese', 'plant_cheese', 'flavour'];
+const CUT = /\b(?:chopped|diced|minced|grated|shredded|sliced|crumbled|cubed|torn)\b/i;
 const isPieces = (c: Called): boolean =>
-  PIECES.includes(c.ingredient?.group) &&
+  (PIECES.includes(c.ingredient?.group) ||
+    (OFTEN_CUT.includes(c.ingredient?.group) && CUT.test(c.line.amount.written))) &&
   !/\b(?:pur[eé]e|mashed|sauce|melted|juice)\b/i.test(c.line.amount.written);
 
 const WET_GROUPS: readonly GroupId[] = [
@@ -74,7 +78,7 @@ const GROUPS: [RegExp, 'dry' | 'wet' | 'all' | 'rest'][] = [
     'wet',
   ],
   [
-    /\b(?:everything else|all the rest|the (?:rest|remaining ingredients)(?! of\b)|remaining ingredients|the others)\b(?! of\b)/i,
+    /\b(?:everything else|all the rest|the (?:rest|remaining ingredients)(?! of\b)|remaining ingredients|the others|(?:the )?(?:add|mix|fold)[- ]?ins)\b(?! of\b)/i,
     'rest',
   ],
   [

@@ -186,6 +186,12 @@ export function timesIn(given: string, nameless = false): Time[] {
     const hi = last ? numeric(last) * per + own : lo;
     found.push({ minutes: lo <= hi ? [lo, hi] : [hi, lo], at: m.index, end: m.index + all.length });
   }
+  // "1 hr to 1 hr 15": from one to the other.
+  for (let i = found.length - 1; i > 0; i--) {
+    const [a, b] = [found[i - 1]!, found[i]!];
+    if (!/^\s*(?:-|–|to|or)\s*$/i.test(text.slice(a.end, b.at)) || b.minutes[1] < a.minutes[0]) continue;
+    found.splice(i - 1, 2, { minutes: [a.minutes[0], b.minutes[1]], at: a.at, end: b.end });
+  }
   if (nameless)
     for (const m of text.matchAll(NAMELESS)) {
       const end = m.index + m[0].length;

@@ -26,6 +26,8 @@ const OVENS: readonly ActionKind[] = ['bake', 'blind_bake', 'preheat', 'other'];
 const LEAST_OVEN_C = 100;
 /** More acts than this a method has not. */
 const MOST_ACTS = 150;
+/** Acts that lay things on what is made. */
+const LAYS: readonly ActionKind[] = ['wash', 'fill', 'glaze'];
 const OVEN_KINDS: readonly ActionKind[] = ['bake', 'blind_bake'];
 /** Bodies warmer than this are no liquid or room, °C. */
 const MOST_LIQUID_C = 110;
@@ -96,9 +98,10 @@ export class Linker {
   private act(clause: Clause, at: number): Action {
     const looked = look(clause, this.lines, this.formula.parts, this.now.partId);
     if (looked.mixes) this.now.partId = looked.partId;
-    const { t, said, named, names, first, mixes, partId } = looked;
+    const { t, said, named, names, first, mixes, partId, laid } = looked;
     const { kind, heat } = this.kind(clause, looked);
-    const asked = { t: said, clause: t, kind, partId, named, direct: first.length };
+    const workedAt = LAYS.includes(kind) ? (laid ?? partId) : partId;
+    const asked = { t: said, clause: t, kind, partId: workedAt, named, direct: first.length };
     const uses = usesOf(this.lines, this.now, asked);
     const part = mixes && uses.length > 0 ? this.lines.of(uses[0]!.lineId)?.part : undefined;
     if (part && uses.every((u) => this.lines.of(u.lineId)?.part === part)) this.now.partId = part;

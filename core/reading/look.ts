@@ -13,6 +13,8 @@ export type Looked = {
   /** Whether it works on a part, which is at work from then on. */
   mixes: boolean;
   partId: string | undefined;
+  /** The part all of its things are in, where it only lays them on: "brush with butter, strew the sugar over" is of the filling. */
+  laid: string | undefined;
 };
 
 /** What a clause is about, and which part is at work: `at` is the one before it. */
@@ -39,7 +41,8 @@ export function look(
   }
   const most = [...votes].sort((a, b) => b[1] - a[1])[0]?.[0];
   const partId = (mixes && named ? named.id : undefined) ?? (mixes ? most : undefined) ?? at;
-  if (partId === before) return { t, said, named, names, first, mixes, partId };
+  const laid = !mixes && most !== undefined && first.every((m) => m.parts.has(most)) ? most : undefined;
+  if (partId === before) return { t, said, named, names, first, mixes, partId, laid };
   // At another part the same words mean its lines.
   const meant: Named[] = [];
   return {
@@ -50,5 +53,6 @@ export function look(
     first: mentionsIn(said, lines, partId, 'any', meant),
     mixes,
     partId,
+    laid,
   };
 }

@@ -173,6 +173,10 @@ function wanted(
   return { whose: plural || alike ? chosen : chosen.slice(0, 1), only: [] };
 }
 
+/** "The milk mixture", where the milk of this part is in it: what was made of it, and no milk that is left elsewhere. */
+const isMade = (of: readonly Called[], after: string, lines: Lines, partId: string | undefined): boolean =>
+  /^\s+mix(?:ture)?\b/i.test(after) && of.some((c) => c.part === partId && lines.isGone(c));
+
 /** "Egg white" where the list has whole eggs: the white, as one word for both. */
 function halfOfEgg(words: readonly Word[], i: number, lines: Lines): string | null {
   const next = words[i]!.text === 'egg' && words[i]!.goesOn ? words[i + 1]!.text : '';
@@ -204,8 +208,10 @@ export function mentionsIn(
       const meaning = phrase === null ? null : meaningOf(phrase, said, n === 1 || half !== null, lines);
       if (phrase === null || meaning === null) continue;
       if (isBath(phrase, before, clause)) return 1;
-      const { whose, only } = wanted(meaning, lines, partId, fits);
       const place = { from: words[i]!.at, to: words[i + n - 1]!.end };
+      const { whose, only } = isMade(lines.calledBy(phrase), clause.slice(place.to), lines, partId)
+        ? { whose: [], only: nearest(lines.calledBy(phrase), partId) }
+        : wanted(meaning, lines, partId, fits);
       const meant = whose.length > 0 ? whose : only;
       if (meant.length > 0) names.push({ ...place, lineIds: meant.map((c) => c.line.id) });
       const open = [...meaning.named, ...meaning.grouped].filter((c) => !lines.isGone(c));
@@ -215,7 +221,7 @@ export function mentionsIn(
         // Of an egg that is parted the yolks go first or the whites, and then the other.
         const parted = /^(?:yolk|white)$/.test(phrase) && called.ingredient?.group === 'egg';
         const half = parted ? (lines.isWhole(called) ? 'some' : 'rest') : null;
-        out.push({ called, share: shareBefore(before, called.line) ?? half, parts });
+        out.push({ called, share: shareBefore(before, called) ?? half, parts });
       }
       return n;
     }

@@ -7,7 +7,10 @@ const nameIn = (written: string): string =>
   written
     .replace(/\([^()]*\)/g, ' ')
     .replace(/,.*$|\b(?:plus|for|to)\b.*$/i, ' ')
-    .replace(/[\d½¼¾⅓⅔⅛/.–-]+\s*(?:g|kg|ml|l|oz|lb|c|t|tbsps?|tsps?|cups?|tins?|cans?)?\b\.?/gi, ' ');
+    .replace(
+      /[\d½¼¾⅓⅔⅛/.–-]+\s*(?:(?:heap(?:ed|ing)|level|rounded|scant|generous|good|big)\s+)?(?:g|kg|ml|l|oz|lb|c|t|tbsps?|tsps?|cups?|tins?|cans?)?\b\.?/gi,
+      ' ',
+    );
 
 /** A line as the method may call it: phrases of one to four words. */
 export type Called = {

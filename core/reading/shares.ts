@@ -1,6 +1,7 @@
 import type { Line } from '../formula';
 import type { ActionShare } from '../method';
 import { NUMBER, numberOf } from './amount';
+import type { Called } from './phrases';
 
 const FRACTION =
   /\b(half|(?:a |one )?third|two thirds|(?:a |one )?quarter|three quarters)\s+(?:of\s+)?(?:the\s+|it\s+)?(?:\p{L}+\s+)?$/iu;
@@ -21,7 +22,7 @@ const GRAMS_OF = new RegExp(`\\b(${NUMBER})\\s?g (?:of )?(?:the )?(?:\\p{L}+\\s+
 const OTHER_GRAMS = new RegExp(`\\bother (${NUMBER})\\s?g (?:of )?(?:the )?(?:\\p{L}+\\s+)?$`, 'iu');
 
 const SPOONS_OF = new RegExp(
-  `\\b(${NUMBER})\\s?(T|t|tbsp|tsp|tablespoons?|teaspoons?)\\.? of (?:the )?(?:\\p{L}+\\s+)?$`,
+  `\\b(${NUMBER})\\s?(T|t|tbsp|Tbsp|tsp|tablespoons?|teaspoons?|cups?)\\.? (?:of )?(?:the )?(?:\\p{L}+\\s+)?$`,
   'u',
 );
 /** Of a divided line only the ratio counts, so that whose spoon it is does not matter. */
@@ -32,16 +33,20 @@ const SPOON_ML: Record<string, number> = {
   tsp: 5,
   teaspoon: 5,
   teaspoons: 5,
+  cup: 240,
+  cups: 240,
 };
 const VOLUME_ML: Partial<Record<string, number>> = { cup: 240, tbsp: 15, tsp: 5, ml: 1 };
-const volumeMl = (line: Line): number | null => {
-  const first = line.amount.reading[0];
+/** What a line fills, mL: as it was measured, else by its weight. */
+function volumeMl({ amount }: Line, densityGMl: number | undefined): number | null {
+  const first = amount.reading[0];
   const ml = first && VOLUME_ML[first.unit];
-  return ml ? first.qty[0] * ml : null;
-};
+  if (ml) return first.qty[0] * ml;
+  return amount.massG && densityGMl ? amount.massG.value / densityGMl : null;
+}
 
 /** How much of a line the words before its name say; null where they say nothing. */
-export function shareBefore(before: string, line: Line): ActionShare | null {
+export function shareBefore(before: string, { line, ingredient }: Called): ActionShare | null {
   const near = before.slice(-40);
   if (REST.test(near)) return 'rest';
   if (MOST.test(near)) return 'most';
@@ -52,7 +57,7 @@ export function shareBefore(before: string, line: Line): ActionShare | null {
   if (SOME.test(near)) return 'some';
   if (OTHER_GRAMS.test(near)) return 'rest';
   const spoons = SPOONS_OF.exec(near);
-  const ofMl = volumeMl(line);
+  const ofMl = volumeMl(line, ingredient?.densityGMl?.value);
   if (spoons && ofMl !== null) {
     const ml = numberOf(spoons[1]!) * (SPOON_ML[spoons[2]!.toLowerCase()] ?? (spoons[2] === 'T' ? 15 : 5));
     if (ml < 0.97 * ofMl) return ml / ofMl;

@@ -75,6 +75,13 @@ export function phraseAt(words: readonly Word[], from: number, n: number): strin
   return phrase;
 }
 
+/** How bakers shorten words in their own steps. */
+const SHORTENED: Record<string, string> = { choc: 'chocolate', psyll: 'psyllium', cinn: 'cinnamon' };
+function wordOf(said: string): string {
+  const word = stem(said.toLowerCase().replace(/[’']s?$/, ''));
+  return SHORTENED[word] ?? word;
+}
+
 const known = new Map<string, Word[]>();
 /** So many texts are kept: one clause is looked at several times over. */
 const MOST_KNOWN = 8;
@@ -83,7 +90,7 @@ export function wordsOf(text: string): Word[] {
   const before = known.get(text);
   if (before) return before;
   const words = [...text.matchAll(/[\p{L}’']+/gu)].map((m): Word => ({
-    text: stem(m[0].toLowerCase().replace(/[’']s?$/, '')),
+    text: wordOf(m[0]),
     at: m.index,
     end: m.index + m[0].length,
     goesOn: false,

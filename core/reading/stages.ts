@@ -51,7 +51,7 @@ const DONE_IN_OVEN =
   /\d\s*(?:mins?\b|minutes?\b|m\b|h\b|hrs?\b|hours?\b)[^.;]{0,30}?(?:\b(?:un)?til\w*\b|:)[^.;]{0,40}\b(?:skewer|toothpick|tester|golden|brown|springs?|risen|set|firm|crisp|done|cooked through|hollow|bubbl\w+)\b/i;
 const INTO_TIN = /\binto (?:the|an?|your) (?:\w+ ){0,2}(?:tin|pan|oven|cases)\b/i;
 const HEATS_OVEN =
-  /\bpre-?heat\b|\boven(?: is)?(?: on)?(?: to| at|:)?\s*(?:fan\s*)?\d|\bheat (?:up )?(?:the |your |an? )?(?:oven|stone)\b|\bheat to \d|\bset (?:the |your )?oven\b|\bturn (?:the |your )?oven (?:on|up|to)\b|\boven to\b|\b(?:back)?ofen\b[^.]*\bauf\b|\bvorheizen\b/i;
+  /\bpre-?heat\b|\boven(?: is)?(?: on)?(?: to| at|:)?\s*(?:fan\s*|gas\s*(?:mark\s*)?)?\d|\bheat (?:up )?(?:the |your |an? )?(?:oven|stone)\b|\bheat to \d|\bset (?:the |your )?oven\b|\bturn (?:the |your )?oven (?:on|up|to)\b|\boven to\b|\b(?:back)?ofen\b[^.]*\bauf\b|\bvorheizen\b/i;
 const OFF =
   /\b(?:switch(?:ed)?|turn(?:ed)?)[- ](?:the oven |it |your oven )?off\b|\bturned-off\b|\boven off\b|\bdoor (?:ajar|open|a ?crack)\b|\bresidual\b/i;
 /** What a sentence does elsewhere than in the oven. */
@@ -175,15 +175,18 @@ export function stagesIn(method: string): OvenRead {
     let begun =
       heats || figuresAlone || STARTS_HOT.test(sentence) || (heated !== null && isLeftOut(sentence));
     let away = false;
+    let isOff = false;
     for (const clause of clauses) {
       if (AGAIN.test(clause) && stages.length > 0) continue;
-      if (OFF.test(clause)) {
+      // What follows in the sentence is in an oven that is off: "switch off, leave in the oven 20 min".
+      isOff ||= OFF.test(clause);
+      if (isOff && !BAKES.test(clause)) {
         away = true;
         continue;
       }
       const ovenVerb =
         BAKES.test(clause) ||
-        IN_OVEN.test(clause) ||
+        (!warms && IN_OVEN.test(clause)) ||
         STARTS_HOT.test(clause) ||
         (isNow && (OVEN_AND_TIME.test(clause) || inFigures(clause))) ||
         (heated !== null && isLeftOut(sentence) && DONE_IN_OVEN.test(clause)) ||

@@ -132,11 +132,16 @@ function leftOfThePart({ asked, uses }: Taking, fresh: readonly Called[], whole:
   return isMeant ? fresh.filter((c) => !isBeside(c.line.role) || puts) : [];
 }
 
+/** A verb of mixing, blanked, and no object. */
+const BARE_MIX = /^\s*(?:well|together|thoroughly|until smooth|[\s,.;&]|and)*$/i;
 /** What is meant by an act that names nothing: all that is rubbed, both of two things, what was left to drain, flour for dusting. */
 function takeUnnamed(taking: Taking, s: State): void {
   const { lines, uses, asked } = taking;
   const { t, kind, partId } = asked;
   const untouched = lines.called.filter((x) => x.part === partId && !isBeside(x.line.role));
+  // "Mix, rest, roll": where nothing was taken yet, all of it.
+  if (BARE_MIX.test(t) && kind === 'mix' && uses.length === 0 && s.last === undefined)
+    for (const c of untouched) taking.take(c.line.id, null);
   // "Make the pastry: rub, add water": what is rubbed is all of it that is no liquid.
   if (kind === 'rub' && uses.length === 0 && untouched.every(lines.isWhole))
     for (const c of untouched) if (!LIQUID.includes(c.ingredient?.group ?? '')) taking.take(c.line.id, null);

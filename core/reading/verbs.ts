@@ -45,7 +45,7 @@ const PLAIN: [Head, string][] = [
   ['boil', 'boil|poach'],
   ['soak', 'soak|steep|infuse|sour'],
   ['rest', 'bloom|thaw|defrost|hydrate'],
-  ['drain', 'drain|squeeze|strain|rinse|wring'],
+  ['drain', 'drain|discard|(?:pour|tip) (?:off|away)|squeeze|strain|rinse|wring'],
   ['chill', 'refrigerate|chill|freeze'],
   ['proof', 'prove|ferment'],
   ['shape', 'flatten|twist|plait|braid|pat|press|pipe|stretch|crimp|tuck|curl|join|coil'],
@@ -112,7 +112,7 @@ const CLAUSE_ONLY: [Head, string][] = [
 const ALL = [...PLAIN, ...CLAUSE_ONLY];
 const words = (of: [Head, string][]): string => of.map(([, w]) => w).join('|');
 const ADVERB =
-  '(?:(?:gently|quickly|immediately|meanwhile|carefully|loosely|lightly|thoroughly|now|again|slowly|briefly|finally|next|lastly|first|evenly|well|deeply|thinly|just|simply|then|also|finely) )*';
+  '(?:(?:gently|gradually|completely|roughly|briskly|vigorously|quickly|immediately|meanwhile|carefully|loosely|lightly|thoroughly|now|again|slowly|briefly|finally|next|lastly|first|evenly|well|deeply|thinly|just|simply|then|also|finely) )*';
 /** What parts a clause from the one before. */
 const BREAK = '(?:^|[,;:.(–—]\\s*|\\b(?:and|then|&|or|before|to)\\s+|\\+\\s*)';
 const AT_BREAK = new RegExp(`(${BREAK})(${ADVERB})(${words(ALL)})\\b`, 'gi');
@@ -123,7 +123,7 @@ const LED = new RegExp(
 );
 /** A word before a verb that makes it a noun or another form. */
 const NOT_BEFORE =
-  /\b(?:the|a|an|of|with|for|in|into|on|onto|at|no|your|each|more|first|second|it|they|them|is|are|this|that|from|be|been|one|oven|dry|wet|egg|not|so|as|till|until|you|can|will|has|have|but|through|over)\s+$/i;
+  /\b(?:the|a|an|of|with|for|in|into|on|onto|at|no|your|each|more|first|second|it|they|them|is|are|this|that|from|be|been|one|oven|dry|wet|egg|not|so|as|till|until|you|can|will|has|have|but|through|over|still|while|when)\s+$/i;
 /** A lead-in says when or where, and then what is done. */
 const LEAD_IN =
   /^(?:the (?:night|day|evening) before|next (?:day|morning)|in the morning|on the day|meanwhile|when|while|once|as soon as|after|off|in (?:a|an|the)|with (?:a|an|the)|using|using (?:a|the)|on (?:a|the)|over (?:a|low|medium|high)|to (?:make|finish|serve|assemble)|for the|if)\b/i;
@@ -134,7 +134,7 @@ const OTHER_HEADS: [Head, RegExp, 'things'?][] = [
     'bake',
     /(?<=\bthen\s+)\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})? min\w* (?=(?:open|uncovered|covered|more|at)\b)/gi,
   ],
-  ['preheat', /^(?:fan )?oven:?\s+(?:to |at |on )?(?:fan )?\d{2,3}/gi],
+  ['preheat', /^(?:fan )?oven:?\s+(?:to |at |on )?(?:(?:fan )?\d{2,3}|gas\b)/gi],
   ['preheat', /^\s*(?:fan )?\d{3}\s*°?\s*[CF]?(?: fan)?\.?$/gi],
   [
     'let',
@@ -150,6 +150,11 @@ const OTHER_HEADS: [Head, RegExp, 'things'?][] = [
   ['bake', /(?<=[,;]\s*|\bthen\s+|\band\s+)(?:un)?covered\s+(?=(?:at\s+\d|for\b|\d))/gi],
   ['bake', /(?<=[,;]\s*|\bthen\s+|\band\s+)(?:finish|give it)\s+(?=(?:for\b|another\b|\d))/gi],
   ['bake', /(?<=[,;]\s*|\bthen\s+)lid on\b/gi],
+  // A heat and how long, first in a sentence: "150C no fan, 14 mins, rotate halfway".
+  [
+    'bake',
+    /^\s*(?:at )?\d{3}\s*°?\s*[CF]\b(?:\s*\/\s*\d{3}\s*°?\s*[CF]?)?(?:\s*\(?(?:no )?(?:fan|convection)\)?)?,?\s+(?:for )?(?:about )?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s?(?:mins?|minutes|m|h|hours?)\b/gi,
+  ],
   [
     'chill',
     /(?<=^|[,;]\s*|\bthen\s+)(?:\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?|half an|an) ?(?:min\w*|h\w*) in the (?:freezer|fridge)\b/gi,
