@@ -153,8 +153,13 @@ const BY_VERB = {
       ? 'uncover'
       : 'other',
   take: ({ t }) => (/\b(?:off|out)\b/i.test(t) ? 'uncover' : 'other'),
+  // "Turn up the heat, bubble 2 min": of the hob.
+  bake: ({ t }) =>
+    /^turn\b.*\b(?:bubble|simmer|boil|thicken)/i.test(t.trim()) && heatsIn(t).length === 0 ? 'cook' : 'bake',
+  preheat: ({ t }) => (/^(?:fan )?oven\b/i.test(t.trim()) && timesIn(t).length > 0 ? 'bake' : 'preheat'),
   keep: ({ t, s, chilled }) => {
     if (chilled) return 'chill';
+    if (/^(?:keep|keeping) (?:back|aside)\b/i.test(t.trim())) return 'other';
     // The end of it, and no rest.
     if (/^(?:to )?(?:serve|eat)\b/i.test(t.trim())) return 'other';
     if (/^wrap the (?:outside of the )?(?:tin|pan)\b/i.test(t.trim())) return 'prepare';
@@ -170,6 +175,7 @@ const BY_VERB = {
   },
   other: ({ t, s, chilled }) => {
     if (chilled && timesIn(t).length > 0) return 'chill';
+    if (/\bin(?:to)? (?:the |a )?(?:\w+ )?(?:blender|processor|mixer|bowl)\b/i.test(t)) return 'mix';
     // "Into the tin. 1 hr until firm": the verb of the oven is left out.
     const isInOven = s.oven !== null && !s.baked && timesIn(t).length > 0;
     if (isInOven && (s.last?.kind === 'fill' || untilOf(t) !== null)) return 'bake';

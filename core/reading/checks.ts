@@ -128,7 +128,10 @@ export function checkBatch(
   lookup: Lookup,
 ): Msg[] {
   const issues: Msg[] = [];
-  const lines: Line[] = parts.flatMap(doughLines);
+  // What is poured, spread or brushed on is in no piece and no tin.
+  const lines: Line[] = parts
+    .filter((p) => p.classId !== 'glaze' && p.classId !== 'wash')
+    .flatMap(doughLines);
   if (lines.length === 0 || lines.some((l) => !l.amount.massG || idOf(l.item) === null || !lookup(l.item)))
     return issues;
   const massG = totalMassG(lines);

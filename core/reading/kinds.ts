@@ -10,7 +10,7 @@ export type Section = { name: string; rows: string[] };
 /** Words of titles and headings that tell the kind of bake, the more telling first. */
 const CLASS_NAMES: [RegExp, ClassId][] = [
   [/\b(wash|for brushing)\b/i, 'wash'],
-  [/\b(glaze|icing|frosting|buttercream|(?:zucker)?guss|glasur|drizzle|caramel|syrup)\b/i, 'glaze'],
+  [/\b(glaze|icing|frosting|buttercream|(?:zucker)?guss|glasur|drizzle|caramel|syrup|sauce)\b/i, 'glaze'],
   [/\b(crumble|crumb|streusel|topping|top)\b/i, 'crumb'],
   [/\bfrangipane\b/i, 'frangipane'],
   // Steamed, of dates or with its sauce: a cake, though it is called a pudding.
@@ -160,6 +160,12 @@ const BY_CONTENT: Partial<Record<ClassId, (of: Content) => Guess | null>> = {
   crumb: ({ has, only, flour }) => {
     // Sugar with juice, or with nothing, is poured or sprinkled over: a crumb has flour, oats or nuts in it.
     if (only(SWEETENS)) return byName('glaze');
+    // Egg or milk with seeds on it is brushed on and strewn.
+    if (
+      only([...SHINES, 'seed_pieces', 'nut_pieces']) &&
+      has('egg', 'egg_yolk', 'egg_white', 'milk', 'plant_drink')
+    )
+      return byName('wash');
     return has('fruit') && !flour ? byName('fruit_filling') : null;
   },
 };

@@ -124,6 +124,11 @@ const clean = (written: string): string =>
     .replace(/\bw\/(?!o)\s*/gi, 'with ')
     // A blend that is measured like wheat flour is a blend.
     .replace(/\b(?:1|one)\s?(?:-?to-?|:)\s?(?:1|one)\b(?=[\w\s-]*flour)/gi, ' ')
+    // What is large in one country is medium in another: the first is taken.
+    .replace(
+      /\b(?:(?:US|UK|EU)\s+)?(extra large|large|medium|small)\s*\/\s*(?:(?:US|UK|EU)\s+)?(?:extra large|large|medium|small)\s+(?=eggs?\b)/i,
+      '$1 ',
+    )
     // "3 eggs (L)" has its size behind it.
     .replace(
       /\beggs?\s*\((XL|L|M|S|extra large|large|medium|small)\)/i,

@@ -157,8 +157,8 @@ export class Linker {
     let kind = kindOf(clause, s, { gel, starter, yeastOnly });
     const heat = OVENS.includes(kind) ? ovenIn(t, LEAST_OVEN_C) : null;
     if (kind === 'other' && heat && timesIn(t, true).length > 0) kind = 'bake';
-    // On a griddle "bake" is said as well.
-    if (kind === 'bake' && ON_PAN.test(t)) kind = 'cook';
+    // On a griddle "bake" is said as well, or nothing: "2 min per side".
+    if (ON_PAN.test(t) && (kind === 'bake' || (kind === 'other' && timesIn(t).length > 0))) kind = 'cook';
     // A crust is baked before it is filled: what follows goes into it.
     if (kind === 'bake' && !s.baked && this.isBlind(t)) kind = 'blind_bake';
     return { kind, heat };

@@ -8,7 +8,7 @@ const QUALIFIERS = new Set(
   temperature at sifted packed chopped grated toasted roasted peeled large medium small unsalted pure raw of the a
   an for and or plus extra fine well beaten cubed diced sliced halved lukewarm tepid hot boiling unsweetened certified
   firmly lightly level heaped about approx my our your best some blanched refined squeezed pitted drained rinsed tinned
-  canned frozen thawed ripe forced unwaxed seasonal hulled strong strongly brewed crushed crumbled dusting minced trimmed cored deseeded washed shredded
+  canned frozen thawed ripe forced unwaxed seasonal hulled strong strongly brewed crushed crumbled dusting minced snipped trimmed cored deseeded washed shredded
   dry-roasted stoned torn smooth crunchy drippy chunky superfine range strained sieved cooled chilled melt divided optional needed if desired
   taste serve serving topping decorate filling dough cool iced ice mature sharp mild ripe thick runny whipped grind grade style slivers
   hand piece pieces ball balls few v temp slice slices rasher rashers chunks scant lg med skin on off tightly loosely active aged overripe mashed stale day old homemade shop bought leftover

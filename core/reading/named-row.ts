@@ -4,7 +4,7 @@ import { FINISH, namesClass } from './kinds';
 import { HEAD, withHead } from './head';
 import { isSilent, type Matcher } from './match';
 import { nameIn } from './names';
-import { expandRow } from './things';
+import { expandRow, NOT_TWO_FRUITS } from './things';
 
 /** What parts of a bake are called: such a word alone on a line, with two before it at most, is a heading. */
 export const PART_NAME =
@@ -25,7 +25,7 @@ export const BATH = /\b(?:bath|boil|boiling|for boiling|poaching)\b/i;
 export const headingName = (text: string): string =>
   text
     .replace(/^for\s+(?:the\s+)?/i, '')
-    .replace(/:$/, '')
+    .replace(/\s*(?:\([^()]*\d[^()]*\)\s*)?:?$/, '')
     .trim()
     .slice(0, 60);
 
@@ -38,7 +38,10 @@ const DASHED = /^((?:\p{L}+\s){0,2}\p{L}+)\s+[–—-]\s+(?=.*\d)(.+)$/u;
 /** Names behind which a row speaks of the whole, whatever things it names: what it makes, what it holds, how it keeps. */
 const OF_THE_WHOLE =
   /^(?:to serve|makes|serves|yields?|serv(?:ings?|e with)|per|each|contains|may contain|allergens?|free from|nutrition|variations?|substitut\w*|swaps?|notes?|tips?|storage|storing|source|equipment)\b/i;
-const BETWEEN = /(\s*(?:[,;+•·]|(?<=\s)\/(?=\s)|&|\b(?:and|plus)\b)\s*)/i;
+const BETWEEN = new RegExp(
+  String.raw`(${NOT_TWO_FRUITS}\s*(?:[,;+•·]|(?<=\s)\/(?=\s)|&|\b(?:and|plus)\b)\s*)`,
+  'i',
+);
 /** Two things of one fruit share its amount. */
 const OF_ONE_FRUIT =
   /\b(juice|zest|rind|peel)(\s*(?:and|&|\+)\s*)(?=(?:\p{L}+\s+)?(?:juice|zest|rind|peel)\b)/iu;

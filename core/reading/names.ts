@@ -11,7 +11,10 @@ export function nameIn(rest: string): { name: string; preparation: string } {
     .replace(/\?+(?:\s+(?:maybe|or|about|~).*)?$/i, ' ')
     .replace(/[([][^()[\]]*[)\]]/g, ' ')
     .replace(MORE_FOR, ' ')
-    .replace(/(?:\bat|@)\s*(?:about\s+)?\d{1,3}\s*°?\s*[CF]?\b.*$/i, ' ')
+    .replace(
+      /(?:(?:\bat|@)\s*(?:about\s+)?\d{1,3}\s*°?\s*[CF]?\b|(?<=\p{L}\s)\d{1,3}\s*°?\s*[CF]\b).*$/iu,
+      ' ',
+    )
     .replace(/\bin (?:slivers|cubes|pieces|chunks|slices|dice|strips|flakes|small pieces)\b.*$/i, ' ')
     .replace(/^\s*(?:the )?same weight of\s+/i, ' ')
     .replace(USED_FOR, ' ')

@@ -50,9 +50,18 @@ export const referenceContext: ReadContext = {
 export const readLine = (written: string, id: string, measures: TextMeasures = US_MEASURES): ReadLine =>
   readLineWith(written, id, { ...referenceContext, measures }, expandRow(written)[0]);
 
+/** Words for whom a bake is: "dairy free", "vegan", "GF". */
+const FOR_WHOM =
+  /^(?:(?:gluten|dairy|egg|nut|soy|soya|oil|grain|lactose|(?:refined )?sugar|yeast)[- ]?free|vegan|vegetarian|gf|df|ef|coeliac|celiac)$/i;
+/** A row that only says for whom it is, and how many it makes: "dairy free, makes 12". */
+const saysWhom = (row: string): boolean => {
+  const said = row.split(/\s*[,;|·•&+]\s*|\s+(?:and|-|–)\s+/);
+  return said.some((s) => FOR_WHOM.test(s)) && said.every((s) => FOR_WHOM.test(s) || /^makes\b/i.test(s));
+};
+
 /** "Makes 12" and the like stand in many lists and are no ingredient. */
 const isNote = (text: string): boolean =>
-  /^(?:makes|serves|yields?|servings?|ergibt)\b/i.test(text) || saysWhatItMakes(text);
+  /^(?:makes|serves|yields?|servings?|ergibt)\b/i.test(text) || saysWhatItMakes(text) || saysWhom(text);
 
 const lookupIn =
   (context: ReadContext): Lookup =>
@@ -151,9 +160,10 @@ const bareName = (name: string): string =>
 
 /** Whether a row only names a part that was made before: "all the levain". What is in it stands there. */
 function isOfPart(row: string, before: readonly Part[]): boolean {
-  const named = /^(?:all\s+(?:of\s+)?(?:the\s+)?|the\s+)([\p{L}\s]{3,30}?)(?:\s+(?:from\s+)?above)?$/iu.exec(
-    row.replace(BULLET, '').trim(),
-  )?.[1];
+  const named =
+    /^(?:all\s+(?:of\s+)?(?:the\s+)?|the\s+)([\p{L}\s]{3,30}?)(?:\s+(?:from\s+)?above)?(?:\s*\([^()]*\))?$/iu.exec(
+      row.replace(BULLET, '').trim(),
+    )?.[1];
   return named !== undefined && before.some((p) => bareName(p.name) === bareName(named));
 }
 

@@ -14,6 +14,8 @@ const FOR_A_TIN_DE = /^für\s+(?:eine?n?\s+)?\p{L}*(?:form|blech)\b.*:$/iu;
 export const isHeading = (text: string): boolean =>
   PART_NAME.test(text) ||
   /^(for the|for)\b[^\d]*:?$/i.test(text) ||
+  // What is said beside the name may have figures: "Levain (8-12 h at 24C):".
+  /^[^\d()]{2,60}(?:\([^()]{1,40}\))?\s*:$/.test(text) ||
   /^[^\d]{2,60}:$/.test(text) ||
   /^ingredients?$/i.test(text) ||
   FOR_A_TIN_DE.test(text);

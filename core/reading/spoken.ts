@@ -76,7 +76,12 @@ export function phraseAt(words: readonly Word[], from: number, n: number): strin
 }
 
 /** How bakers shorten words in their own steps. */
-const SHORTENED: Record<string, string> = { choc: 'chocolate', psyll: 'psyllium', cinn: 'cinnamon' };
+const SHORTENED: Record<string, string> = {
+  choc: 'chocolate',
+  psyll: 'psyllium',
+  cinn: 'cinnamon',
+  bp: 'powder',
+};
 function wordOf(said: string): string {
   const word = stem(said.toLowerCase().replace(/[’']s?$/, ''));
   return SHORTENED[word] ?? word;

@@ -35,7 +35,7 @@ const STARTS_HOT =
   /^\s*(?:at\s+|oven:?\s+)?(?:gas\s*(?:mark\s*)?\d{1,2}(?:\s*\/\s*\d{3}\s*°?\s*C?)?|\d{3}\s*(?:(?:°|deg(?:rees)?\b\.?)\s*)?[CF]?(?:\s*(?:\(\s*)?(?:(?:no\s+)?(?:fan|convection)\s*\d{0,3}|gas\s*(?:mark\s*)?\d{1,2})\s*\)?)?)(?:\s*,?\s+(?:for\b|\d)|\s*\/\s*\d{1,3}(?:\s*[-–]\s*\d{1,3})?\s*(?:min|h))/i;
 /** An oven, how hot and how long, in one breath: "Dutch oven 245°C 40' lid on". */
 const OVEN_AND_TIME =
-  /\boven\b[^.]{0,12}\d{3}\s*°?\s*[CF]?\s*,?\s*(?:for\s+)?(?:about\s+|around\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s*(?:mins?\b|minutes\b|m\b|['’′])/i;
+  /\boven\b[^.]{0,12}\d{3}\s*°?\s*[CF]?(?:\s*,?\s*(?:with |w\/? ?|no )steam)?\s*,?\s*(?:for\s+)?(?:about\s+|around\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s*(?:mins?\b|minutes\b|m\b|['’′])/i;
 /** A heat and then a time, with no verb: "23 cm tin, 180C, 40 min". */
 const HEAT_THEN_TIME =
   /\d{3}\s*(?:°\s*[CF]?|[CF]\b)(?:\s*\(?fan\)?)?\s*(?:[,/|]\s*|\s)(?:(?:un)?til+\s[\p{L} ]{2,30}?[,\s]\s*)?(?:for\s+)?(?:(?:about|abt\.?)\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s*(?:mins?\b|minutes\b|h\b|hrs?\b|hours?\b|m\b|(?=\s+(?:lid|(?:un)?covered)\b))/iu;
@@ -144,6 +144,18 @@ function timeAlone(method: string): [number, number] | null {
   return null;
 }
 
+/** What stands around a clause: its sentence, whether it is done now or only warmed, whether the heat is changed, whether the oven is hot. */
+type Around = { sentence: string; isNow: boolean; warms: boolean; turns: boolean; isHot: boolean };
+/** Whether a clause itself speaks of the oven as of where the bake is. */
+const isOfOven = (clause: string, { sentence, isNow, warms, turns, isHot }: Around): boolean =>
+  BAKES.test(clause) ||
+  (!warms && IN_OVEN.test(clause)) ||
+  STARTS_HOT.test(clause) ||
+  (isNow && (OVEN_AND_TIME.test(clause) || inFigures(clause))) ||
+  (isHot && isLeftOut(sentence) && DONE_IN_OVEN.test(clause)) ||
+  (turns && TURNS.test(clause)) ||
+  (isHot && /\b(?:pot|casserole|stone|steel|dutch oven)\b/i.test(clause));
+
 /**
  * The stretches of the oven that a method tells of, in order, and the heat it is brought to. Minutes of the hob, the fridge,
  * the rack, of an oven that is off and of what is done "after 20 min" are none of them; the heat of a core is no oven's.
@@ -184,14 +196,7 @@ export function stagesIn(method: string): OvenRead {
         away = true;
         continue;
       }
-      const ovenVerb =
-        BAKES.test(clause) ||
-        (!warms && IN_OVEN.test(clause)) ||
-        STARTS_HOT.test(clause) ||
-        (isNow && (OVEN_AND_TIME.test(clause) || inFigures(clause))) ||
-        (heated !== null && isLeftOut(sentence) && DONE_IN_OVEN.test(clause)) ||
-        (turns && TURNS.test(clause)) ||
-        (heated !== null && /\b(?:pot|casserole|stone|steel|dutch oven)\b/i.test(clause));
+      const ovenVerb = isOfOven(clause, { sentence, isNow, warms, turns, isHot: heated !== null });
       if (ovenVerb) {
         begun = true;
         away = false;
@@ -199,6 +204,8 @@ export function stagesIn(method: string): OvenRead {
         away = true;
         continue;
       }
+      // "While they proof, heat the oven": what is heated is no more away.
+      if (heats && HEATS_OVEN.test(clause)) away = false;
       cover = coverIn(clause, cover);
       if (!begun || away) continue;
       const heat = ovenIn(clause, 60);

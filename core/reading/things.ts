@@ -3,8 +3,8 @@ import { readTrailingAmount } from './trailing';
 import { isSilent, referenceMatcher } from './match';
 import { nameIn } from './names';
 import { BULLET } from './bullet';
+import { asLarge, madeUp } from './by-size';
 import { BESIDES } from './use-for';
-import { isCountUnit, isMassUnit, toMillilitres, US_MEASURES } from '../units';
 
 /** A thing by its number in the list: "1. 250 g starter". */
 const NUMBER_BEFORE = /^\s*\d{1,2}[.)]\s+(?=[\d½¼¾⅓⅔⅛])/;
@@ -33,9 +33,15 @@ function juicedInGerman(row: string): string[] | null {
 }
 const partOf = (word: string): string => (/^juice/i.test(word) ? 'juice' : 'zest');
 
+/** Not between two fruits of which one word is said: "zest of 1 lemon & 1 orange" is one row. */
+export const NOT_TWO_FRUITS =
+  '(?<!\\b(?:juice|zest|rind|peel)\\s+(?:of\\s+)?(?:\\d+|an?|half an?)\\s+(?:lemon|lime|orange)s?\\s*(?=\\s*(?:[+&]|and)\\s*(?:\\d+|an?|half an?)\\s+(?:lemon|lime|orange)))';
 /** Words that join two things in one row, where the second has an amount of its own. */
-const JOIN =
-  /\s*(?:\+|\bplus\b|\band\b|&|,|;|•|·)\s+(?=[\d½¼¾⅓⅔⅛]|(?:a|an|one|two|three|half)\s|(?:pinch|dash|splash|handful|knob|drop)\b|(?:several|a few|some)\s+(?:grinds?|twists?|turns?)\b)/i;
+const JOIN = new RegExp(
+  NOT_TWO_FRUITS +
+    String.raw`\s*(?:\+|\bplus\b|\band\b|&|,|;|•|·)\s+(?=[\d½¼¾⅓⅔⅛]|(?:a|an|one|two|three|half)\s|(?:pinch|dash|splash|handful|knob|drop)\b|(?:several|a few|some)\s+(?:grinds?|twists?|turns?)\b|(?:finely\s+)?(?:grated\s+)?(?:juice|zest|rind|peel)\s+(?:(?:of|from)\s+)?(?:the\s+)?(?:\d|an?\b|half\b))`,
+  'i',
+);
 /** As much as comes off a mill. */
 const GROUND = /^(?:several|a few|some)\s+(?:grinds?|twists?|turns?)\s+(?:of\s+)?/i;
 /** More of the same in another state: "60 g butter, soft, plus 20 g melted for the tops". */
@@ -70,6 +76,7 @@ const ofEgg = (row: string): string =>
 const FOR_SO_LONG = /,?\s+(?:for\s+)?(?:about\s+)?(?:\d[\d\s.–-]*(?:min\w*|h\b|hrs?|hours?)|overnight)\b.*$/i;
 /** A piece that stands for a thing of its own: an amount, and a name that is not merely what it is for. */
 function isThing(piece: string): boolean {
+  if (JUICED.test(piece)) return true;
   const read = readAmount(piece) ?? readTrailingAmount(piece);
   if (!read) return false;
   const { name } = nameIn(read.rest);
@@ -151,49 +158,6 @@ const COMPOUND_EGG = new RegExp(
 /** "Flaked almonds, a handful": the amount comes last. */
 const LAST_BY_HAND =
   /^(?:([^,\d]+),\s*(?:an?\s+|one\s+)?|(\p{L}+(?:\s\p{L}+)?)\s+(?:an?\s+|one\s+)?)(?:small\s+|large\s+|good\s+|big\s+)?(handful|pinch|dash|splash|drizzle|knob|bunch)$/iu;
-
-/**
- * "Butter the size of an egg": as much as so large a thing holds. Old kitchen tables give a quarter cup and two spoons; a hazelnut of
- * 15 mm holds half a teaspoon. From memory.
- */
-const AS_LARGE: Record<string, string> = {
-  egg: '1/4 cup',
-  walnut: '2 tbsp',
-  nut: '2 tbsp',
-  hazelnut: '1/2 tsp',
-  pea: '1/8 tsp',
-  bean: '1/4 tsp',
-};
-const LARGE_AS =
-  /^(?:an?\s+)?(?:(?:piece|lump|knob|bit)\s+of\s+)?(\p{L}[\p{L} ]{1,30}?),?\s+(?:about\s+)?(?:the\s+)?size of an?\s+(?:small |large )?(egg|walnut|hazelnut|nut|pea|bean)\b/iu;
-
-/** "1 egg made up to 300 ml with milk", "1 egg + milk to make 190 ml". */
-const TO_MAKE =
-  /^((?:\d|an?|one|two|three)\s+(?:(?:large|medium|small)\s+)?eggs?)\s*(?:\+|and|plus|with|&)\s*(\p{L}[\p{L} ]*?)\s+to make(?: up)?\s+(?:to\s+)?(\d.*)$/iu;
-const MADE_UP =
-  /^((?:\d|an?|one|two|three)\s+(?:(?:large|medium|small)\s+)?eggs?),?\s+(?:beaten,?\s+)?(?:and\s+)?made up to\s+(.+)$/i;
-/** What an egg fills, ml: some 50 g of 1.03 g/ml. */
-const EGG_ML = 49;
-/** The egg, and as much of the other as is lacking. It is a phrase of British kitchens: so are its pints. */
-function madeUp(given: string): string[] | null {
-  const row = given.replace(TO_MAKE, '$1 made up to $3 with $2');
-  const m = MADE_UP.exec(row);
-  const eggs = m && readAmount(m[1]!);
-  const whole = m && readAmount(m[2]!);
-  const thing = whole?.rest.replace(/^with\s+/i, '').trim() ?? '';
-  if (
-    !m ||
-    !eggs ||
-    !whole ||
-    thing === '' ||
-    isMassUnit(whole.reading.unit) ||
-    isCountUnit(whole.reading.unit)
-  )
-    return null;
-  const ml = toMillilitres(whole.reading.qty[0], whole.reading.unit, { ...US_MEASURES, pints: 'imperial' });
-  const left = Math.round(ml - EGG_ML * eggs.reading.qty[0]);
-  return left > 0 ? [m[1]!, `${left} ml ${thing}`] : null;
-}
 
 /** Said last, it is how two things share one amount, and no cream. */
 const HALVES =
@@ -290,11 +254,13 @@ export function expandRow(given: string): string[] {
   const behind = row.split(/\s*[,;]\s+/);
   if (behind.length > 1 && behind.every((p) => AMOUNT_BEHIND.test(p)))
     return behind.map((p) => (/\d$/.test(p) && !COUNTED.test(p) ? `${p} g` : p));
-  const large = LARGE_AS.exec(row);
-  if (large) return [`${AS_LARGE[large[2]!.toLowerCase()]!} ${large[1]!}`];
-  const several = madeUp(row) ?? juicedInGerman(row) ?? pairOf(row) ?? besides(row);
+  const several = asLarge(row) ?? madeUp(row) ?? juicedInGerman(row) ?? pairOf(row) ?? besides(row);
   if (several) return several;
   const last = LAST_BY_HAND.exec(row);
   if (last) return [`1 ${last[3]!} ${last[1] ?? last[2]!}`];
-  return halved(row) ?? (joined(row) ?? [row]).map(ofEgg).flatMap(inHalves);
+  const things = joined(row);
+  return (
+    halved(row) ??
+    (things ?? [row]).flatMap((t) => (things && JUICED.test(t) ? expandRow(t) : [ofEgg(t)])).flatMap(inHalves)
+  );
 }

@@ -9,6 +9,8 @@ const TUBE_SHARE = 0.15;
 const POT_ML = { pot: 4500, trough: 1500 } as const;
 /** The loaf tin sold by its dough: 900 g (2 lb) holds about 1.75 L, 450 g (1 lb) about half. Common practice, no source. */
 const ML_PER_LOAF_G = 1.95;
+/** The wall of a tin that is called deep, cm, as for fruit cakes. Common practice, no source. */
+const DEEP_CM = 7.5;
 /** Walls lean and rims round: what a box of these sides really holds. */
 const TAPER = 0.92;
 
@@ -19,7 +21,10 @@ const SHAPES: readonly [TinShape, RegExp][] = [
   ['pot', /\b(?:casserole|cocotte|lidded pot|iron pot|dutch oven|bread pot)\b/i],
   ['tartlet', /\btartlets?\b/i],
   ['loaf', /\bloaf\b/i],
-  ['muffin', /\b(?:muffin|cupcake|bun tin|popover|friand|yorkshire|patty)\b/i],
+  [
+    'muffin',
+    /\b(?:muffin|cupcake|bun tin|popover|friand|yorkshire|patty|dariole|individual (?:\p{L}+ )?(?:tins?|moulds?|basins?))\b/iu,
+  ],
   ['ring', /\b(?:bundt|ring|tube|angel)\b/i],
   ['pie', /\b(?:pie|tart|flan|quiche)\b/i],
   ['square', /\bsquare\b|\bsq\b/i],
@@ -41,16 +46,20 @@ function shapeOfSides([a, b]: readonly number[], text: string): TinShape | null 
 }
 /** Cups and liners that a batter goes into, one each: a tin of as many holes, and how many such tins. */
 const HOLES =
-  /(?:\b(?<tins>[1-4]|two)\s*[x×]?\s+)?(?<![/.])(?<holes>\d{1,2}|\btwelve|\bsix|\beight|\bten)[- ]*(?:hole|cup|well|paper|muffin|cupcake|tartlet)/i;
-/** Tins of one hole each, with what one holds: "12 x 1/2-cup friand pans", "6 x 125 ml moulds". */
+  /(?:\b(?<tins>[1-4]|two)\s*[x×]?\s+)?(?<![/.])(?<holes>\d{1,2}|\btwelve|\bsix|\beight|\bten)[- ]*(?:hole|cup|well|paper|case|muffin|cupcake|tartlet)/i;
+/** Tins of one hole each, with what one holds: "12 x 1/2-cup friand pans", "6 individual tins (about 200 ml each)". */
 const SINGLE = new RegExp(
   `(?<![\\d/.])(?<holes>\\d{1,2})\\s*[x×]\\s*(?<each>${NUMBER})\\s*-?\\s*(?<unit>cups?|ml)\\b`,
   'i',
 );
+const SINGLE_BEHIND = new RegExp(
+  `(?<![\\d/.])(?<holes>\\d{1,2})\\s+(?:\\p{L}+\\s+){0,3}(?:tins?|moulds?|basins?|ramekins?|pots?)\\s*\\(\\s*(?:about |approx\\.? |around |~)?(?<each>${NUMBER})\\s*-?\\s*(?<unit>cups?|ml)\\b`,
+  'iu',
+);
 const ML_PER_CUP = 240;
 /** How many holes the tins of a text have, and what one holds where that is said, mL. */
 function holesIn(text: string): { tins: number; holes: number; ml?: number } | null {
-  const single = SINGLE.exec(text)?.groups;
+  const single = (SINGLE.exec(text) ?? SINGLE_BEHIND.exec(text))?.groups;
   if (single) {
     const each = numberOf(single.each!);
     return { tins: 1, holes: Number(single.holes), ml: /cup/i.test(single.unit!) ? each * ML_PER_CUP : each };
@@ -172,7 +181,7 @@ export function readTin(text: string): StatedTin | null {
       if (shape !== 'pot' && shape !== 'trough') continue;
       return { shape, written, volumeMl: volume(POT_ML[shape], 0.3), count };
     }
-    const depth = c ?? USUAL_TIN[shape].wall;
+    const depth = c ?? (/\bdeep\b/i.test(around) ? DEEP_CM : USUAL_TIN[shape].wall);
     const base =
       b !== undefined
         ? a * b * TAPER
@@ -220,7 +229,7 @@ const SAYS_COUNT = new RegExp(
 );
 const DOZENS = /(?<![\d.])\b(\d{1,2}|one|two|three|four|a|half a)\s+dozen\b(?!\s+eggs?)/i;
 const SCALED = new RegExp(
-  `\\b(?:into|among|between|in)\\s+${COUNT}\\s+(?:jars?|ramekins?|glasses|moulds?|cups|pots?|dishes)\\b|\\(${COUNT}\\s+pieces\\)|\\b(?:stamp|cut|punch|pipe|spoon|scoop|drop|mark|roll)\\b[^.;]{0,30}?(?:\\b(?:out|to)\\s+)?(?<![\\d/.])${COUNT}\\b(?!\\s*(?:[-–x×]|%))\\s+(?!(?:fan\\b|gas\\b|min|h\\b|hrs?|hour|sec|cm|mm|in\\b|inch|g\\b|kg|ml|°|times|tbsp|tsp|cups?\\s+of|quarters?|thirds?|half|parts?|goes|turns|rows|racks|trays|sheets|layers?|more|each|into|of\\s+the|days?|percent|[CF]\\b|deg))(?=[a-z]|\\d{2,3}\\s*g\\b)`,
+  `\\b(?:into|among|between|in)\\s+${COUNT}\\s+(?:jars?|ramekins?|glasses|moulds?|cups|pots?|dishes)\\b|\\(${COUNT}\\s+pieces\\)|\\b(?:stamp|cut|punch|pipe|spoon|scoop|drop|mark|roll)\\b[^.;]{0,30}?(?:\\b(?:out|to)\\s+)?(?<![\\d/.])${COUNT}\\b(?!\\s*(?:[-–x×]|%))\\s+(?!(?:fan\\b|gas\\b|min|h\\b|hrs?|hour|sec|cm|mm|in\\b|inch|g\\b|kg|ml|°|times|tbsp|tsp|tablespoons?|teaspoons?|spoon|batch|additions|goes\\b|cups?\\s+of|quarters?|thirds?|half|parts?|goes|turns|rows|racks|trays|sheets|layers?|more|each|into|of\\s+the|days?|percent|[CF]\\b|deg))(?=[a-z]|\\d{2,3}\\s*g\\b)`,
   'i',
 );
 /** How many of what is shaped, in a bracket behind it: "Roll into 1 inch balls (approx 18)". */

@@ -3,6 +3,7 @@ import { isSilent, referenceMatcher } from './match';
 import { namedRow } from './named-row';
 import { nameIn } from './names';
 import { HEAD, withHead } from './head';
+import { NOT_TWO_FRUITS } from './things';
 import { percentList } from './percent';
 import { untabled } from './table';
 
@@ -13,8 +14,11 @@ const MOST_ROW = 2000;
 const LEAST_THINGS = { named: 3, bare: 5 } as const;
 const SENTENCE = /(?<=[.!?])\s+(?=\p{Lu})/u;
 const NAMED = /^([^:\d]{2,80}(?:\([^()]*\))?)\s*[:–—]\s+(?=\S)(.+)$/;
-const BETWEEN =
-  /\s*(?:[,;|+•·]|\band\b|&)\s+(?=[\d½¼¾⅓⅔⅛]|(?:a|an|one|two|three|half|pinch|dash|splash|handful|knob)\b|(?:the\s+)?(?:grated\s+)?(?:juice|zest|rind|peel)\s+(?:of|from)\b)/i;
+const BETWEEN = new RegExp(
+  NOT_TWO_FRUITS +
+    String.raw`\s*(?:[,;|+•·]|\band\b|&)\s+(?=[\d½¼¾⅓⅔⅛]|(?:a|an|one|two|three|half|pinch|dash|splash|handful|knob)\b|(?:the\s+)?(?:grated\s+)?(?:juice|zest|rind|peel)\s+(?:(?:of|from)\b|\d))`,
+  'i',
+);
 
 /** An amount with the name of a thing behind it. */
 function isThing(piece: string): boolean {

@@ -139,6 +139,9 @@ function takeUnnamed(taking: Taking, s: State): void {
   const { lines, uses, asked } = taking;
   const { t, kind, partId } = asked;
   const untouched = lines.called.filter((x) => x.part === partId && !isBeside(x.line.role));
+  // "Repeat until all is used": what the acts before left of their things.
+  if (/^\s*repeat\b/i.test(t))
+    for (const u of s.last?.uses ?? []) if (u.share !== 1) taking.take(u.lineId, 'rest');
   // "Mix, rest, roll": where nothing was taken yet, all of it.
   if (BARE_MIX.test(t) && kind === 'mix' && uses.length === 0 && s.last === undefined)
     for (const c of untouched) taking.take(c.line.id, null);

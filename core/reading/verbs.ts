@@ -114,7 +114,7 @@ const words = (of: [Head, string][]): string => of.map(([, w]) => w).join('|');
 const ADVERB =
   '(?:(?:gently|gradually|completely|roughly|briskly|vigorously|quickly|immediately|meanwhile|carefully|loosely|lightly|thoroughly|now|again|slowly|briefly|finally|next|lastly|first|evenly|well|deeply|thinly|just|simply|then|also|finely) )*';
 /** What parts a clause from the one before. */
-const BREAK = '(?:^|[,;:.(–—]\\s*|\\b(?:and|then|&|or|before|to)\\s+|\\+\\s*)';
+const BREAK = '(?:^|[,;:.(–—]\\s*|\\s-\\s+|\\b(?:and|then|&|or|before|to)\\s+|\\+\\s*)';
 const AT_BREAK = new RegExp(`(${BREAK})(${ADVERB})(${words(ALL)})\\b`, 'gi');
 /** Within the words that lead in to a sentence: "The night before mix the starter", "While it bakes bring butter". */
 const LED = new RegExp(
@@ -126,7 +126,7 @@ const NOT_BEFORE =
   /\b(?:the|a|an|of|with|for|in|into|on|onto|at|no|your|each|more|first|second|it|they|them|is|are|this|that|from|be|been|one|oven|dry|wet|egg|not|so|as|till|until|you|can|will|has|have|but|through|over|still|while|when)\s+$/i;
 /** A lead-in says when or where, and then what is done. */
 const LEAD_IN =
-  /^(?:the (?:night|day|evening) before|next (?:day|morning)|in the morning|on the day|meanwhile|when|while|once|as soon as|after|off|in (?:a|an|the)|with (?:a|an|the)|using|using (?:a|the)|on (?:a|the)|over (?:a|low|medium|high)|to (?:make|finish|serve|assemble)|for the|if)\b/i;
+  /^(?:day \d|(?:the )?(?:night|day|evening) before|next (?:day|morning)|in the morning|on the day|meanwhile|when|while|once|as soon as|after|off|in (?:a|an|the)|with (?:a|an|the)|using|using (?:a|the)|on (?:a|the)|over (?:a|low|medium|high)|to (?:make|finish|serve|assemble)|for the|if)\b/i;
 
 /** A clause that begins with something else than a verb; `things` where that is what is taken: "leeks in the case". */
 const OTHER_HEADS: [Head, RegExp, 'things'?][] = [
@@ -165,6 +165,8 @@ const OTHER_HEADS: [Head, RegExp, 'things'?][] = [
   ],
   ['bake', /(?<=[,;]\s*|\band\s+)after (?:the first )?\d{1,3} min\w* (?=[^,;.]*\bfoil\b)/gi],
   ['mix', /(?<=[,;]\s*)(?:eggs?|yolks?|whites?) in\b/gi, 'things'],
+  // "Nuts in.", "Dries in."
+  ['mix', /^(?:\p{L}+ ){1,3}in(?=\s*(?:[.,;!]|$))/giu, 'things'],
   ['fill', /(?<=[,;]\s*)[^,;.]{3,40} (?=in the (?:case|shell|tin)\b)/gi, 'things'],
 ];
 
@@ -255,7 +257,8 @@ function isNoun(verb: string, after: string, before: string): boolean {
   if (v === 'proof') return /^\s+of\b/i.test(after);
   if (v === 'get') return !/\bhot\b/i.test(after);
   if (v === 'bake') return /^\s+(?:powder|sheet|tray|tin|beans)\b/i.test(after);
-  if (v === 'toast' || v === 'brown') return /^\s+(?:sugar|rice|spots?|bits?|edges|all over)\b/i.test(after);
+  if (v === 'toast' || v === 'brown')
+    return /^\s+(?:sugar|paper|rice|spots?|bits?|edges|all over)\b/i.test(after);
   if (v === 'work') return !/^\s+(?:in|into|the|it|to|\p{L}+,|until)/iu.test(after);
   if (v === 'sit') return false;
   return false;
