@@ -1,5 +1,6 @@
 import { readAmount } from './amount';
 import { namesClass, type Section } from './kinds';
+import { ingredientById } from '../ingredients';
 import { isSilent, type Matcher } from './match';
 import { BOWL_OF, headingName, namedRow, NAMES_PART, PART_NAME } from './named-row';
 import { BULLET, SAID_LINE } from './bullet';
@@ -50,6 +51,10 @@ function isBareName(
   if (at === 0) return true;
   const match = matcher.matchWritten(bare, '');
   if (!isSilent(match)) return NAMES_PART.test(bare) || namesClass(words.at(-1)!);
+  // "Toffee sauce" is bought, or made of what follows; soy sauce is never made of eggs.
+  const after = rows[at + 2]?.replace(BULLET, '');
+  if (NAMES_PART.test(bare) && words.length > 1 && after !== undefined && readAmount(after))
+    return ingredientById(match.best!.id)?.group === 'syrup';
   const stem = bare.toLowerCase().replace(/s$/, '');
   return next.toLowerCase().includes(stem);
 }

@@ -1,0 +1,220 @@
+import { describe, expect, it } from 'vitest';
+import { massOf } from '../formula';
+import { readFormula } from './index';
+
+/** Rows and steps as bakers write them down; what is right for each is common practice, no source. Each has one beside it that looks alike. */
+const linesOf = (row: string) =>
+  readFormula({ text: row }).formula.parts.flatMap((p) =>
+    p.lines.map((l) => [l.item.kind === 'ref' ? l.item.id : '??', Math.round(massOf(l)), l.role ?? 'dough']),
+  );
+const idOf = (row: string) => linesOf(row).map(([id]) => id);
+const LIST =
+  '200 g rice flour\n100 g sugar\n100 g butter\n2 eggs\n50 g walnuts, chopped\n100 g milk\n4 g salt';
+const read = (method: string, text = LIST, title = 'Harbour bake') =>
+  readFormula({ text, method, title }).formula;
+const actsOf = (method: string, text = LIST) => {
+  const { method: steps, parts } = read(method, text);
+  const names = new Map(
+    parts.flatMap((p) => p.lines.map((l) => [l.id, l.item.kind === 'ref' ? l.item.id : '??'])),
+  );
+  return steps
+    .flatMap((s) => s.actions ?? [])
+    .map((a) => ({ ...a, things: (a.uses ?? []).map((u) => names.get(u.lineId)) }));
+};
+
+describe('what a thing is called', () => {
+  it.each([
+    ['6 cups peeled, sliced Granny Smith apples', 'apple'],
+    ['2 Conference pears', 'pear'],
+    ['1 tsp pink Himalayan salt', 'salt'],
+    ['200 g Millbrook almond flour', 'almond_flour'],
+    ['1 cup finely chopped, toasted pecans', 'pecans'],
+    ['8 oz gf oatmeal, medium', 'oat_flour'],
+    ['1/3 cup old fashioned oats (certified gf)', 'certified_oats'],
+    ['1 Tbsp bkg pwdr', 'baking_powder'],
+    ['100 g aged egg whites', 'egg_white'],
+    ['2 oz unsweetened chocolate, chopped', 'unsweetened_chocolate'],
+    ['2 oz chocolate, chopped', 'dark_chocolate'],
+    ['1 tsp dried oregano', 'dried_herbs'],
+    ['1 tbsp oregano', 'rosemary'],
+    ['1/2 tsp garlic granules', 'garlic_powder'],
+    ['1/2 cup tapioca flour/starch', 'tapioca_starch'],
+    ['1 cup low-fat buttermilk', 'buttermilk'],
+    ['380 g water 30C', 'water'],
+    ['1 US large/UK medium egg (about 50 g)', 'egg'],
+    ['75 g milk -> cook till thick', 'milk'],
+  ])('%s', (row, id) => {
+    expect(idOf(row)).toEqual([id]);
+  });
+
+  it('is asked where the word before it may make another thing of it', () => {
+    // A flour of another grain, a bar with nuts in it, a milk with a third of the fat.
+    for (const row of [
+      '1 cup breadfruit flour',
+      '1 cup millbrook almond flour',
+      '1 cup Millbrook chocolate chips',
+      '1 cup lite coconut milk',
+      '200 g reduced fat cream cheese',
+    ])
+      expect(idOf(row), row).toEqual(['??']);
+  });
+});
+
+describe('what one row holds', () => {
+  it.each([
+    [
+      '3/4 tsp salt + flaky salt for topping',
+      [
+        ['salt', 5, 'dough'],
+        ['coarse_salt', 0, 'dusting'],
+      ],
+    ],
+    ['1/4 cup olive oil + 1 T to brush', [['olive_oil', 54, 'dough']]],
+    ['75 g cheddar, grated + 25 g for the top', [['cheddar', 75, 'dough']]],
+    ['25 g cheddar for the top', [['cheddar', 25, 'dusting']]],
+    ['1 cup flour + a little for the board', [['wheat_flour', 125, 'dough']]],
+    ['1 Tbsp + 1 tsp baking powder', [['baking_powder', 18, 'dough']]],
+    [
+      '1 egg + enough milk to make 150 ml',
+      [
+        ['egg', 50, 'dough'],
+        ['milk', 104, 'dough'],
+      ],
+    ],
+    [
+      '3 g mixed spice, grated zest 1 lemon & 1 orange',
+      [
+        ['mixed_spice', 3, 'dough'],
+        ['lemon_zest', 6, 'dough'],
+        ['orange_zest', 7, 'dough'],
+      ],
+    ],
+    [
+      'juice of 2 lemons and 85 g sugar',
+      [
+        ['lemon_juice', 90, 'dough'],
+        ['sugar', 85, 'dough'],
+      ],
+    ],
+    ['3 eggs (165 g without shell)', [['egg', 165, 'dough']]],
+  ])('%s', (row, lines) => {
+    expect(linesOf(row)).toEqual(lines);
+  });
+
+  it('words for whom it is are no row of the list, and headings may have figures beside them', () => {
+    const { parts, yield: made } = read(
+      'Mix all.',
+      'dairy free, makes 12\nLevain (8-12h at 24C):\n100 g rice flour\n100 g water\nMain:\nAll of the levain (200 g)\n300 g sorghum flour',
+    );
+    expect(made?.pieces).toBe(12);
+    expect(parts.map((p) => [p.name, p.lines.length])).toEqual([
+      ['Levain', 2],
+      ['Main', 1],
+    ]);
+  });
+});
+
+describe('tins and pieces', () => {
+  it.each([
+    ['Grease 12 x 1/2-cup friand pans.', 'muffin', 12, 1440],
+    ['Butter 6 individual pudding tins (about 200ml each).', 'muffin', 6, 1200],
+    ['Pour into 2 x 4-hole Yorkshire tins.', 'muffin', 4, 400],
+    ['Line a 12-hole muffin tin.', 'muffin', 12, 1200],
+    ['Line a 20cm square brownie tin.', 'square', undefined, 1840],
+    ['Scrape into a deep 20cm round tin.', 'round', undefined, 2356],
+    ['Scrape into a 20cm round tin.', 'round', undefined, 1571],
+  ])('%s', (method, shape, holes, ml) => {
+    const { tin } = read(method);
+    expect([tin?.shape, tin?.holes, Math.round(tin?.volumeMl.value ?? 0)]).toEqual([shape, holes, ml]);
+  });
+
+  it.each([
+    ['Roll into 1" balls (approx 18), flatten.', 18],
+    ['Pipe 3.5cm rounds (about 48), bang the tray.', 48],
+    ['Pour into 2 x 4-hole Yorkshire tins.', 8],
+    ['Fill 12 cases 3/4 full.', 12],
+    ['Fold through in two batches. Drop 2 tablespoons of batter a time.', undefined],
+  ])('%s', (method, pieces) => {
+    expect(read(method).yield?.pieces).toBe(pieces);
+  });
+});
+
+describe('the oven', () => {
+  it.each([
+    // An oven that is off bakes no more.
+    ['Oven 180 C. Bake 18-22 min. Switch off, leave in the oven 20 min.', 180, [18, 22]],
+    ['Oven gas 2 / 150c. Mix. Tin. 1 hr to 1hr 15 until firm to touch.', 150, [60, 75]],
+    ['While they proof, move the rack and preheat the oven to 180ºC (350ºF). Bake 24 min.', 180, [24, 24]],
+    ["Oven 230C w steam 15', drop to 210C, no steam, another 45'.", 230, [60, 60]],
+    ['Preheat a cast iron skillet in the oven @425. Pour in batter. 22-25 min. rest 10.', 218.3, [22, 25]],
+  ])('%s', (method, ovenC, minutes) => {
+    const { bake } = read(method);
+    expect([bake?.ovenC, bake?.minutes]).toEqual([ovenC, minutes]);
+  });
+});
+
+describe('what is done', () => {
+  const kinds = (method: string) => actsOf(method).map((a) => a.kind);
+  it.each([
+    ['Mix all. Turn speed down, add milk. Bake 20 min at 180.', ['mix', 'mix', 'mix', 'bake']],
+    ['Bake 20 min at 180. Boil the milk. Turn up heat, bubble 2 min.', ['bake', 'boil', 'cook']],
+    ['Bake 20 min at 180. Turn down the oven to 160 for 10 min.', ['bake', 'bake']],
+    ['Mix all. 150C no fan, 14 mins, rotate halfway.', ['mix', 'bake', 'turn']],
+    [
+      'Oven 220 C. Mix all. Fill the tin. Back in oven, 20-25 mins until puffed.',
+      ['preheat', 'mix', 'fill', 'bake'],
+    ],
+    ['Bake 20 min at 180. While still warm, prick all over.', ['bake', 'score']],
+    ['Mix all. Pour off the dark liquid.', ['mix', 'drain']],
+    ['Mix all. Keep back 1 tbsp for glazing.', ['mix', 'other']],
+    ['Mix all. 1-2 min per side.', ['mix', 'cook']],
+  ])('%s', (method, is) => {
+    expect(kinds(method)).toEqual(is);
+  });
+
+  it('takes what its words mean', () => {
+    const taken = (method: string, text?: string) => actsOf(method, text).map((a) => a.things);
+    // All of it, where nothing was taken yet.
+    expect(taken('Mix, rest, roll.')[0]).toHaveLength(7);
+    expect(taken('Mix dry. Mix everything else but nuts. Nuts in.')[2]).toEqual(['walnuts']);
+    // Sugar that is melted later is none of the dry things.
+    expect(taken('Mix the dry things. Melt butter, milk and sugar.')[1]).toEqual(['butter', 'milk', 'sugar']);
+    expect(taken('Fold in half the milk. Repeat until all used.')[1]).toEqual(['milk']);
+    expect(taken('Mix the flour, milk and 1 tsp sugar. Whisk the eggs with the remaining sugar.')[1]).toEqual(
+      ['egg', 'sugar'],
+    );
+  });
+
+  it('means things of the part that they are of', () => {
+    const BUNS =
+      'Dough\n300 g rice flour\n200 g milk\n80 g butter\n2 eggs\nFilling\n60 g butter\n100 g brown sugar\n2 tsp cinnamon\nIcing\n100 g icing sugar\n20 g milk';
+    const [, mixed, , brushed, dotted, beaten] = actsOf(
+      'Warm the milk. Mix flour, the milk mixture, eggs and 40 g of the butter. Roll out. Brush with melted butter, sprinkle over the sugar and cinnamon. Dot with the remaining butter. Beat icing sugar and milk.',
+      BUNS,
+    );
+    expect(mixed!.things).toEqual(['white_rice_flour', 'egg', 'butter']);
+    expect(brushed!.things).toEqual(['butter', 'brown_sugar', 'cinnamon']);
+    expect(brushed!.uses![0]!.share).toBe(1);
+    expect(dotted!.uses![0]!.share).toBe(0.5);
+    expect(beaten!.things).toEqual(['icing_sugar', 'milk']);
+  });
+});
+
+describe('parts that finish', () => {
+  it.each([
+    ['For topping\n1 egg, whisked\n20 g sesame seeds', 'wash'],
+    ['Topping\n60 g rice flour\n40 g butter\n40 g sugar', 'crumb'],
+    ['Toffee sauce\n175 g sugar\n50 g butter\n200 g double cream', 'glaze'],
+  ])('%s', (part, kind) => {
+    const { parts } = read('Mix all.', `Sponge\n200 g rice flour\n100 g sugar\n2 eggs\n${part}`);
+    expect(parts[1]?.classId).toBe(kind);
+  });
+
+  it('what is poured over is in no piece and no tin', () => {
+    const { issues } = readFormula({
+      text: 'Sponge\n200 g rice flour\n150 g sugar\n150 g butter\n3 eggs\nToffee sauce\n300 g sugar\n100 g butter\n400 g double cream',
+      method: 'Spoon into 6 individual pudding tins (about 200 ml each). Bake 20 min at 180 C.',
+    });
+    expect(issues.map((i) => i.code).filter((c) => c.startsWith('check.'))).toEqual([]);
+  });
+});
