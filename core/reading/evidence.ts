@@ -93,7 +93,7 @@ const VERBS: [RegExp, readonly ClassId[]][] = [
   [/\b(?:cream|beat)\b[^.]*\b(?:butter|fat|spread|block|margarine)\b/i, ['batter', 'cookie', 'muffin']],
   [/\b(?:ribbon|stiff peaks|soft peaks|until (?:thick|pale) and (?:thick|tripled))\b/i, ['foam_cake']],
   [
-    /\bcookies? (?:sheet|scoop)|\b(?:scoop|drop|spoon)\b[^.]*\b(?:balls?|mounds?)\b[^.]*\b(?:sheet|tray)s?\b/i,
+    /\bcookies? (?:sheet|scoop)|\b(?:scoop|drop|spoon)\b[^.]*\b(?:balls?|mounds?)\b[^.]*\b(?:sheet|tray)s?\b|\bapart on\b[^.]*\b(?:sheet|tray)s?\b/i,
     ['cookie'],
   ],
 ];

@@ -11,7 +11,7 @@ export type Section = { name: string; rows: string[] };
 const CLASS_NAMES: [RegExp, ClassId][] = [
   [/\b(wash|for brushing)\b/i, 'wash'],
   [/\b(glaze|icing|frosting|buttercream|(?:zucker)?guss|glasur|drizzle|caramel|syrup|sauce)\b/i, 'glaze'],
-  [/\b(crumble|crumb|streusel|topping|top)\b/i, 'crumb'],
+  [/\b(crumble|crumb|streusel|topping|top|coating)\b/i, 'crumb'],
   [/\bfrangipane\b/i, 'frangipane'],
   // Steamed, of dates or with its sauce: a cake, though it is called a pudding.
   [
@@ -22,7 +22,7 @@ const CLASS_NAMES: [RegExp, ClassId][] = [
     /\b(pastry cream|starch[- ]set|pudding|vanilla cream|blancmange|(?:chocolate|vanilla|lemon|coffee) pots?)\b/i,
     'starch_set',
   ],
-  [/\b(custards?|quiche filling|royale|curd|flan|crème caramel|baked cheesecake)\b/i, 'egg_custard'],
+  [/\b(custards?|quiche filling|appareil|royale|curd|flan|crème caramel|baked cheesecake)\b/i, 'egg_custard'],
   [/\b(cheesecake|mousse|ganache|panna ?cotta|jelly|fool|posset|semifreddo)\b/i, 'uncooked_set'],
   [
     /\b(filling|middle|set fruit|compote|fruits?|(?:apples?|pears?|plums?|cherries|berries|rhubarb|peaches|apricots|quinces?)$)/i,
@@ -54,7 +54,7 @@ const CLASS_NAMES: [RegExp, ClassId][] = [
   [/\b(doughnuts?|donuts?|fritters?|beignets?|berliners?)\b/i, 'doughnut'],
   [/\b(baguettes?|ficelles?)\b/i, 'baguette'],
   [
-    /\b(flatbreads?|wraps?|tortillas?|pitt?as?|naans?|pizza|rotis?|chapatt?is?|parathas?|bhakri|arepas?|lavash)\b/i,
+    /\b(flatbreads?|wraps?|tortillas?|pitt?as?|naans?|pizza|farls?|rotis?|chapatt?is?|parathas?|bhakri|arepas?|lavash)\b/i,
     'flatbread',
   ],
   [/\b(crown|brioche|braid|plait|cinnamon rolls?|stollen|babka|enriched)\b/i, 'enriched'],

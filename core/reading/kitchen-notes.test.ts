@@ -43,6 +43,8 @@ describe('what a thing is called', () => {
     ['380 g water 30C', 'water'],
     ['1 US large/UK medium egg (about 50 g)', 'egg'],
     ['75 g milk -> cook till thick', 'milk'],
+    ['200 g tapoica flour', 'tapioca_starch'],
+    ['50 g gf plain', 'gf_blend'],
   ])('%s', (row, id) => {
     expect(idOf(row)).toEqual([id]);
   });
@@ -97,8 +99,43 @@ describe('what one row holds', () => {
       ],
     ],
     ['3 eggs (165 g without shell)', [['egg', 165, 'dough']]],
+    [
+      '2 eggs (1 in the dough, 1 to glaze)',
+      [
+        ['egg', 50, 'dough'],
+        ['egg', 50, 'wash'],
+      ],
+    ],
+    ['2 eggs (1 small, 1 large)', [['egg', 100, 'dough']]],
+    ['125 g gf plain flour + dusting', [['gf_blend', 125, 'dough']]],
+    [
+      '50 g gf plain flour + water to a paste',
+      [
+        ['gf_blend', 50, 'dough'],
+        ['water', 0, 'taste'],
+      ],
+    ],
+    [
+      '200 g flour mix (100 rice, 60 potato starch, 40 corn starch)',
+      [
+        ['white_rice_flour', 100, 'dough'],
+        ['potato_starch', 60, 'dough'],
+        ['corn_starch', 40, 'dough'],
+      ],
+    ],
+    // Its parts are no parts of it where they do not add up to it.
+    ['200 g gf flour mix (100 rice, 60 potato starch)', [['gf_blend', 200, 'dough']]],
+    ['Bananas, 2 ripe', [['banana', 236, 'dough']]],
+    ['Blueberries, 1/2 cup + handful for tops', [['blueberries', 74, 'dough']]],
   ])('%s', (row, lines) => {
     expect(linesOf(row)).toEqual(lines);
+  });
+
+  it('things with a stroke between are a list, and so is what is said aside none', () => {
+    const { parts, title, method } = readFormula({
+      text: 'Almond flour crackers\n(too dry last time)\n1 3/4 cups almond flour | 1 egg white | 1/2 tsp salt\nHeat oven to 325F. Stir together. Roll. Bake 12-15 minutes.',
+    }).formula;
+    expect([title, parts[0]!.lines.length, method.length > 0]).toEqual(['Almond flour crackers', 3, true]);
   });
 
   it('words for whom it is are no row of the list, and headings may have figures beside them', () => {
@@ -133,6 +170,7 @@ describe('tins and pieces', () => {
     ['Pipe 3.5cm rounds (about 48), bang the tray.', 48],
     ['Pour into 2 x 4-hole Yorkshire tins.', 8],
     ['Fill 12 cases 3/4 full.', 12],
+    ['Oiled hands, 12 balls, on a lined tray.', 12],
     ['Fold through in two batches. Drop 2 tablespoons of batter a time.', undefined],
   ])('%s', (method, pieces) => {
     expect(read(method).yield?.pieces).toBe(pieces);

@@ -39,9 +39,13 @@ export type ReadContext = {
 const INCLUSIONS: readonly GroupId[] = ['nut_pieces', 'seed_pieces'];
 const LIES: readonly GroupId[] = ['syrup', 'fruit', 'sugar'];
 
+/** The amount of a row, before its thing or behind it, where more of it may follow: "Blueberries, 1/2 cup + a handful for the tops". */
+const amountIn = (row: string): ReturnType<typeof readAmount> =>
+  readAmount(row) ?? readTrailingAmount(row.replace(MORE_FOR, ' ').trim());
+
 /** What the row is for: what is said of more of it is not of the amount it gives. */
 const useOf = (text: string): LineRole | undefined =>
-  useIn(readAmount(clean(text)) ? text.replace(MORE_FOR, ' ') : text);
+  useIn(amountIn(clean(text)) ? text.replace(MORE_FOR, ' ') : text);
 
 /** "100 g sugar (or less to taste)": the amount stands. */
 const LESS_OR_MORE = /[,(]?\s*\bor (?:less|more|a bit (?:less|more))\b[^,;()]*\)?/gi;
@@ -52,7 +56,11 @@ function roleOf(text: string, ingredient: Ingredient | null): LineRole | undefin
   if (use) return use === 'release' && ingredient && LIES.includes(ingredient.group) ? 'dusting' : use;
   // Of what is grated over, with no amount, nobody weighs any.
   if (/\b(?:for grating|to grate)\b/i.test(text) && !readAmount(clean(text))) return 'taste';
-  if (/\bto taste\b|\bas needed\b|\bif (?:needed|desired)\b/i.test(text.replace(LESS_OR_MORE, ' ')))
+  if (
+    /\bto taste\b|\bas needed\b|\bto (?:make |form )?an? (?:\w+ )?(?:paste|dough)\b|\bto (?:bind|mix)\b|\bif (?:needed|desired)\b/i.test(
+      text.replace(LESS_OR_MORE, ' '),
+    )
+  )
     return 'taste';
   return ingredient && INCLUSIONS.includes(ingredient.group) ? 'inclusion' : undefined;
 }
@@ -231,7 +239,7 @@ export function readLineWith(written: string, id: string, context: ReadContext, 
   if (written.length > MAX_LINE_CHARS) say(msg('line.long', { max: MAX_LINE_CHARS }));
 
   const { main, second, asUsed } = splitSecond(text);
-  const amount = readAmount(main) ?? readTrailingAmount(main);
+  const amount = amountIn(main);
   const plus = amount && splitPlus(amount.rest);
   const { name: called, preparation } = nameIn(plus ? plus.rest : amount ? amount.rest : main);
   const name =
@@ -247,12 +255,12 @@ export function readLineWith(written: string, id: string, context: ReadContext, 
   const role = roleOf(toldOf(written, row), ingredient);
   const gum = ingredient?.group === 'blend' ? said : null;
 
-  if (!amount && (role === undefined || role === 'inclusion')) say(msg('amount.missing'));
+  if (!amount && !second && (role === undefined || role === 'inclusion')) say(msg('amount.missing'));
   const told: Told = {
     // Peeled and cored it weighs less than so many pieces: that is no disagreement.
     readings: (asUsed ? [second] : [amount?.reading, second]).filter((r): r is Reading => Boolean(r)),
     plus: plus ? plus.added : null,
-    isThere: amount !== null,
+    isThere: amount !== null || second !== null,
     filled: fillingOf(text, ingredient),
   };
   const { massG, reading, rivalG, ...weight } = amountOf(told, ingredient, measures, say);

@@ -8,7 +8,7 @@ const QUALIFIERS = new Set(
   temperature at sifted packed chopped grated toasted roasted peeled large medium small unsalted pure raw of the a
   an for and or plus extra fine well beaten cubed diced sliced halved lukewarm tepid hot boiling unsweetened certified
   firmly lightly level heaped about approx my our your best some blanched refined squeezed pitted drained rinsed tinned
-  canned frozen thawed ripe forced unwaxed seasonal hulled strong strongly brewed crushed crumbled dusting minced snipped trimmed cored deseeded washed shredded
+  canned frozen thawed ripe forced unwaxed seasonal hulled strong strongly brewed crushed crumbled dusting minced snipped shaken trimmed cored deseeded washed shredded
   dry-roasted stoned torn smooth crunchy drippy chunky superfine range strained sieved cooled chilled melt divided optional needed if desired
   taste serve serving topping decorate filling dough cool iced ice mature sharp mild ripe thick runny whipped grind grade style slivers
   hand piece pieces ball balls few v temp slice slices rasher rashers chunks scant lg med skin on off tightly loosely active aged overripe mashed stale day old homemade shop bought leftover
@@ -139,14 +139,22 @@ export const saysOnlyHow = (name: string): boolean => {
 const weight = (w: string): number => (isQualifier(w) ? 0.1 : HALF_WORDS.has(w) ? 0.4 : 1);
 const total = (ws: readonly string[]): number => ws.reduce((s, w) => s + weight(w), 0);
 
+/** Whether two letters that stand side by side changed places: "tapoica". */
+function isSwapped(a: string, b: string): boolean {
+  const at = [...a].findIndex((c, i) => c !== b[i]);
+  return (
+    a.length === b.length && a[at] === b[at + 1] && a[at + 1] === b[at] && a.slice(at + 2) === b.slice(at + 2)
+  );
+}
+
 /** 1 for the same word, less for a slip of the pen in a long one, 0 for another word. */
 function alike(a: string, b: string): number {
   if (a === b) return 1;
   const longer = Math.max(a.length, b.length);
   if (longer < 5 || Math.abs(a.length - b.length) > 2) return 0;
   const slips = distance(a, b);
-  if (slips === 1) return 0.92;
-  return slips === 2 && longer >= 7 && Math.min(a.length, b.length) >= 6 ? 0.85 : 0;
+  if (slips === 1 || (slips === 2 && isSwapped(a, b))) return 0.92;
+  return slips === 2 && longer >= 8 && Math.min(a.length, b.length) >= 6 ? 0.85 : 0;
 }
 
 type Entry = { id: string; words: string[]; weight: number; without: boolean; gluten: boolean };

@@ -11,7 +11,7 @@ export const PART_NAME =
   /^(?:[\p{L}-]+\s){0,2}(?:crust|base|dough|batter|pastry|filling|topping|crumble|streusel|frangipane|glaze|icing|frosting|custard|wash|shell|case|curd|ganache|meringue)$/iu;
 /** Words that parts of a bake are called by, last in their name. */
 export const NAMES_PART =
-  /\b(?:dough|batter|base|(?:butter)?cream|frosting|ganache|sauce|syrup|drizzle|swirl|sponge|cross(?:es)?|lattice|paste|levain|poolish|pre-?ferment|biga|scald|slurry|starter|soaker|top|topping|gel|finish|garnish|dry|wet|mix|layer)$/i;
+  /\b(?:dough|batter|base|(?:butter)?cream|frosting|ganache|sauce|syrup|drizzle|swirl|sponge|cross(?:es)?|lattice|paste|levain|poolish|pre-?ferment|biga|scald|slurry|starter|soaker|top|topping|coating|appareil|gel|finish|garnish|dry|wet|mix|layer)$/i;
 /** The same in German. */
 const NAMES_PART_DE =
   /^für\s+(?:den|die|das)\b|(?:teig|boden|füllung|belag|guss|glasur|streusel|creme|überzug|sirup)$/iu;

@@ -18,6 +18,7 @@ export function nameIn(rest: string): { name: string; preparation: string } {
     .replace(/\bin (?:slivers|cubes|pieces|chunks|slices|dice|strips|flakes|small pieces)\b.*$/i, ' ')
     .replace(/^\s*(?:the )?same weight of\s+/i, ' ')
     .replace(USED_FOR, ' ')
+    .replace(/\bto (?:(?:make |form )?an? (?:\w+ )?(?:paste|dough)|bind|mix)\b.*$/i, ' ')
     .replace(/\b(?:to taste|as needed|if needed|if desired|optional)\b.*$/i, ' ')
     .replace(/\bof (?:your |my )?choice\b/i, ' ')
     // How much of it is cocoa, or fat.

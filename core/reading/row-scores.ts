@@ -116,8 +116,12 @@ const asStep = ({ row, section, numbered, act, timed, n, sentence, amount }: See
   (TO_SERVE.test(row) ? 14 : 0) +
   (section === 'steps' ? 4 : section === 'list' ? -1.5 : section === 'notes' && !numbered ? -4 : 0);
 
+/** Said aside, in brackets alone, with nothing to weigh: "(last time too dense!)". */
+const ASIDE = /^\([^()\d]+\)[.!]*$/;
+
 const asNote = ({ row, section, sentence, amount, act }: Seen): number =>
   (NOTE_START.test(row) || saysWhatItMakes(row) ? 6 : 0) +
+  (ASIDE.test(row) ? 5 : 0) +
   (TIMES_ROW.test(row) ? 9 : 0) +
   (!act && /[.!]\s+(?:serves|makes)\s+(?:about\s+)?\d/i.test(row) ? 4 : 0) +
   (CLOSING.test(row) || TO_ONLOOKERS.test(row) ? 14 : 0) +

@@ -196,6 +196,32 @@ function besides(row: string): string[] | null {
   return isSilent(match) && match.best!.id !== same.best?.id ? [first, `${other} ${use}`] : null;
 }
 
+/** Of so many some are for another use: "2 eggs (1 in the dough, 1 to glaze)". */
+const PARTED =
+  /^(\d)\s+([^()]*?)\s*\((\d)\s+(?:in|for)\s+(?:the\s+)?(?:dough|cake|mix(?:ture)?|batter|bowl|pastry|bread),?\s*(?:and\s+|&\s+)?(\d)\s+((?:to|for)\s+[^()]+)\)\s*$/i;
+function partedBy(row: string): string[] | null {
+  const [, all, thing = '', some = '', others = '', use = ''] = PARTED.exec(row) ?? [];
+  return all !== undefined && Number(all) === Number(some) + Number(others)
+    ? [`${some} ${thing}`, `${others} ${thing}, ${use}`]
+    : null;
+}
+
+/** A flour with what it is made of: "200 g flour mix (100 rice, 60 potato starch, 40 corn starch)". */
+const MADE_OF = /^(\d+(?:\.\d+)?)\s*g\s+([^()]*\b(?:flour|mix|blend)\b[^()]*)\(([^()]+)\)\s*$/i;
+function madeOf(row: string): string[] | null {
+  const [, massG, , inside = ''] = MADE_OF.exec(row) ?? [];
+  const parts = inside.split(/\s*[,;+&]\s*/).map((p) => /^(\d+(?:\.\d+)?)\s*g?\s+(\p{L}.*)$/u.exec(p.trim()));
+  if (massG === undefined || parts.length < 2 || !parts.every((p) => p !== null)) return null;
+  const sum = parts.reduce((s, p) => s + Number(p[1]), 0);
+  if (Math.abs(sum / Number(massG) - 1) > SAME_SUM) return null;
+  return parts.map(([, g, name]) => {
+    const flour = `${name!} flour`;
+    return `${g!} g ${isSilent(referenceMatcher.match(flour)) ? flour : name!}`;
+  });
+}
+/** Its parts add up to it, but for what was rounded. */
+const SAME_SUM = 0.02;
+
 /** What is counted where a number stands alone beside it; all else in such a row is weighed. */
 const COUNTED =
   /\b(?:eggs?|yolks?|whites?|bananas?|apples?|pears?|lemons?|limes?|oranges?|cloves?|sachets?)\b/i;
@@ -254,7 +280,14 @@ export function expandRow(given: string): string[] {
   const behind = row.split(/\s*[,;]\s+/);
   if (behind.length > 1 && behind.every((p) => AMOUNT_BEHIND.test(p)))
     return behind.map((p) => (/\d$/.test(p) && !COUNTED.test(p) ? `${p} g` : p));
-  const several = asLarge(row) ?? madeUp(row) ?? juicedInGerman(row) ?? pairOf(row) ?? besides(row);
+  const several =
+    partedBy(row) ??
+    madeOf(row) ??
+    asLarge(row) ??
+    madeUp(row) ??
+    juicedInGerman(row) ??
+    pairOf(row) ??
+    besides(row);
   if (several) return several;
   const last = LAST_BY_HAND.exec(row);
   if (last) return [`1 ${last[3]!} ${last[1] ?? last[2]!}`];

@@ -237,6 +237,11 @@ const IN_ALL = new RegExp(
   `${PARTING}(?:[^.;()]|\\.(?=\\d)){0,60}\\(\\s*(?:(?:makes?|yields?|you(?:['’]ll| will| should)? get)\\s+)?(?:about|approx\\.?|around|roughly|some|ca\\.?|~)?\\s*${COUNT}(?:\\s*(?:-|–|to)\\s*\\d+)?\\s*(?:of them|in all|in total|total|pieces)?\\s*\\)`,
   'i',
 );
+/** So many, with no verb: "Oiled hands, 12 balls". */
+const SO_MANY = new RegExp(
+  `(?:^|[,;]\\s*)${COUNT}\\s+(${ADJECTIVE}(?:balls|buns|rolls|rounds|pieces|loaves))\\b`,
+  'i',
+);
 /** How many, behind a title: "Birthday cupcakes x12". */
 const TIMES_SO_MANY = new RegExp(`(?<=\\p{L}\\s)[x×]\\s?(\\d{1,3})$|\\b${PIECE}\\s*\\((\\d{1,3})\\)$`, 'iu');
 /** What follows a number that counts no pieces. */
@@ -258,7 +263,17 @@ export function readYield(text: string): Yield | null {
     .replace(/\b(ca|approx)\.\s+(?=\d)/gi, '$1 ')
     .split(/\r?\n|(?<=[.;!?])\s+/)
     .map((t) => t.slice(0, MOST_SENTENCE));
-  for (const says of [SAYS_MAKES, SAYS_COUNT, DOZENS, IN_ALL, PARTS_INTO, SCALED, HOLES, TIMES_SO_MANY])
+  for (const says of [
+    SAYS_MAKES,
+    SAYS_COUNT,
+    DOZENS,
+    IN_ALL,
+    PARTS_INTO,
+    SCALED,
+    HOLES,
+    SO_MANY,
+    TIMES_SO_MANY,
+  ])
     for (const sentence of sentences) {
       // Ropes that are plaited are one loaf.
       if (says === PARTS_INTO && /\b(?:braid|plait)/i.test(sentence)) continue;

@@ -1,3 +1,4 @@
+import { saysOnlyHow } from './match';
 import { NUMBER, readAmount, WORDS, type Reading } from './amount';
 
 const AT_END = new RegExp(
@@ -11,12 +12,20 @@ const LEAST_WITHIN = 10;
 /** An amount in words behind its thing, whole to the end: "salt half a teaspoon", "cinnamon a pinch". */
 const WORDS_AT_END = new RegExp(`^(\\p{L}[\\p{L} '-]*?)[\\s:,–-]+(${WORDS}\\s[\\p{L} .]+)$`, 'iu');
 
+/** "Bananas, 2 ripe": how it is may stand behind its number. */
+const COUNTED_SO = /^(\p{L}[\p{L} '-]*),\s*(\d{1,2}|[½¼¾])\s+(\p{L}[\p{L} -]*)$/u;
+
 /** Reads an amount that stands after its thing ("rice flour 200 g", "eggs: 2", "butter 200 (soft)", "yeast 7 g sachet"). */
 export function readTrailingAmount(text: string): { reading: Reading; rest: string } | null {
   const at = AT_END.exec(text);
   const last = at?.[1] ? readAmount(at[1]) : null;
   if (at && last && last.rest === '')
     return { reading: last.reading, rest: `${text.slice(0, at.index)}${at[2] ?? ''}` };
+  const so = COUNTED_SO.exec(text);
+  if (so && saysOnlyHow(so[3]!)) {
+    const counted = readAmount(so[2]!);
+    if (counted) return { reading: counted.reading, rest: `${so[1]!}, ${so[3]!}` };
+  }
   const worded = WORDS_AT_END.exec(text);
   const words = worded ? readAmount(worded[2]!) : null;
   if (worded && words && words.rest === '' && words.reading.unit !== 'piece')

@@ -93,6 +93,12 @@ function listIn(sentence: string): { name: string; things: string[] } | null {
   );
 }
 
+/** Things with a stroke or a dot between: "1 3/4 cups almond flour | 1 egg white | 1/2 tsp salt". */
+function barred(row: string): string[] | null {
+  const pieces = row.split(/\s+[|•·]\s+/);
+  return pieces.length >= LEAST_RUN && pieces.every(isThing) ? pieces : null;
+}
+
 /** Things that follow each other with nothing between, or only commas here and there; null where it is no list. */
 function runTogether(row: string): string[] | null {
   const pieces = row.split(NEXT).map((p) => p.replace(/[,;]\s*$/, ''));
@@ -131,7 +137,7 @@ export const unfolded = (given: string): string => {
       return mark ? [mark[1]!, row.slice(mark[0].length)] : [row];
     })
     .flatMap((row, i) => {
-      const run = row.length <= MOST_ROW ? (asTheEggs(row) ?? runTogether(row)) : null;
+      const run = row.length <= MOST_ROW ? (asTheEggs(row) ?? barred(row) ?? runTogether(row)) : null;
       if (run) return run;
       if (row.length < LEAST_ROW) return [row];
       const [first = '', ...steps] = row.slice(0, MOST_ROW).split(SENTENCE);

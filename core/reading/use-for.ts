@@ -24,13 +24,15 @@ export const USED_FOR = new RegExp(`${BEFORE}(?:${ANY}).*$`, 'i');
 export const MORE_FOR = new RegExp(
   '[,(+&]?\\s*(?:\\b(?:plus|and|with|keep|save|reserve|hold|set)\\s+)?(?:back\\s+|aside\\s+)?' +
     '\\b(?:some|more|extra|half|a third|the rest|(?<=(?:\\bplus|[+&])\\s)(?:(?:an?|one|two|\\d[\\d/]*)\\s+(?:tbsps?|tablespoons?|tsps?|teaspoons?|spoons?|knob|pat|t)\\b\\.?|\\d{1,3}\\s?(?:g|ml|oz)\\b)|a (?:few|little|handful|bit)|(?<=(?:\\b(?:plus|and)|[+&])\\s)(?!\\d)[a-z]+(?: [a-z]+)?)' +
-    `\\s+(?:(?:more|extra)\\s+)?(?:back\\s+|aside\\s+)?(?:for|to)\\s+(?:the\\s+|your\\s+)?(?:${ANY})[^,;()]*\\)?`,
+    `\\s+(?:(?:more|extra)\\s+)?(?:back\\s+|aside\\s+)?(?:for|to)\\s+(?:the\\s+|your\\s+)?(?:${ANY})[^,;()]*\\)?` +
+    // "125 g flour + dusting".
+    '|[,(]?\\s*(?:\\bplus|[+&])\\s*(?:some\\s+|more\\s+|extra\\s+)?(?:dusting|greasing|rolling|brushing)\\b[^,;()]*\\)?',
   'i',
 );
 
 /** Another thing for a use of its own, behind one with an amount: "3/4 tsp salt + flaky salt for topping". */
 export const BESIDES = new RegExp(
-  `^(.*\\S)\\s*,?\\s*(?:[+&]|\\bplus\\b|\\band\\b)\\s+(?!more\\b|extra\\b|some\\b)(\\p{L}+(?: \\p{L}+){0,2})\\s+(${BEFORE}(?:${ANY}).*)$`,
+  `^(.*\\S)\\s*,?\\s*(?:[+&]|\\bplus\\b|\\band\\b)\\s+(?!(?:more|extra|some|handful|pinch|drizzle|splash|knob|spoonful|sprinkling)\\b)(\\p{L}+(?: \\p{L}+){0,2})\\s+((?:${BEFORE}(?:${ANY})|to (?:a|make a|form a|bind|mix)\\b).*)$`,
   'iu',
 );
 
@@ -57,6 +59,8 @@ export function useIn(row: string): LineRole | undefined {
 const ADDED = /\bplus\s+(?=[\d½¼¾⅓⅔⅛]|an?\s|one\s)/i;
 const MORE_OF_EGG =
   /\beggs?\b[^,;]*(?:,\s*|\s)(?:\+|and|&)\s+(?:\d|an?\b|one\b)[^,;]*\b(?:yolks?|whites?|eggs?)\b/i;
+/** So many for each use, in a bracket: "(1 in the dough, 1 to glaze)". */
+const SHARED_OUT = /\(\d\s+(?:in|for)\s+(?:the\s+)?\p{L}+,?\s*(?:and\s+|&\s+)?\d\s+(?:to|for)\b/iu;
 /** The text that tells what one of the things of a row is for: its own where the rest of the row is for something else. */
 export const toldOf = (written: string, row: string): string =>
-  row !== written && [ADDED, MORE_OF_EGG, BESIDES].some((is) => is.test(written)) ? row : written;
+  row !== written && [ADDED, MORE_OF_EGG, BESIDES, SHARED_OUT].some((is) => is.test(written)) ? row : written;

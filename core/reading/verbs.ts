@@ -153,7 +153,7 @@ const OTHER_HEADS: [Head, RegExp, 'things'?][] = [
   // A heat and how long, first in a sentence: "150C no fan, 14 mins, rotate halfway".
   [
     'bake',
-    /^\s*(?:at )?\d{3}\s*°?\s*[CF]\b(?:\s*\/\s*\d{3}\s*°?\s*[CF]?)?(?:\s*\(?(?:no )?(?:fan|convection)\)?)?,?\s+(?:for )?(?:about )?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s?(?:mins?|minutes|m|h|hours?)\b/gi,
+    /^\s*(?:at )?\d{3}\s*°?\s*[CF]\b(?:\s*\/\s*\d{3}\s*°?\s*[CF]?)?(?:\s*\(?(?:no )?(?:fan|convection)\)?)?,?\s+(?:for |x )?(?:about )?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s?(?:mins?|minutes|m|h|hours?)\b/gi,
   ],
   [
     'chill',
@@ -166,7 +166,8 @@ const OTHER_HEADS: [Head, RegExp, 'things'?][] = [
   ['bake', /(?<=[,;]\s*|\band\s+)after (?:the first )?\d{1,3} min\w* (?=[^,;.]*\bfoil\b)/gi],
   ['mix', /(?<=[,;]\s*)(?:eggs?|yolks?|whites?) in\b/gi, 'things'],
   // "Nuts in.", "Dries in."
-  ['mix', /^(?:\p{L}+ ){1,3}in(?=\s*(?:[.,;!]|$))/giu, 'things'],
+  ['mix', /^(?:[\p{L}&+]+ ){1,4}in(?=\s*(?:[.,;!]|$))/giu, 'things'],
+  ['divide', /(?<=^|[,;]\s*)\d{1,2} (?:equal )?(?:balls|pieces|rounds|buns|rolls)\b/gi],
   ['fill', /(?<=[,;]\s*)[^,;.]{3,40} (?=in the (?:case|shell|tin)\b)/gi, 'things'],
 ];
 
