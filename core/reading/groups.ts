@@ -2,6 +2,7 @@ import { isBeside } from '../formula';
 import type { GroupId } from '../ingredients';
 import { type Lines, nearest } from './mentions';
 import type { Called } from './phrases';
+import { MORE_FOR, USED_FOR } from './use-for';
 
 /** What is kept back: "all but the chips", "everything except the water". */
 export const KEPT_BACK =
@@ -25,7 +26,7 @@ export function groupIn(clause: string, lines: Lines, partId: string | undefined
             !(c.ingredient?.group === 'sugar' && SUGAR_LATER.test(lines.ahead().split(IN_THE_TIN)[0]!))
           : which === 'wet'
             ? lines.isWhole(c) && !isDry(c) && c.line.role !== 'inclusion' && !isPieces(c)
-            : true
+            : !USED_FOR.test(c.line.amount.written.replace(MORE_FOR, ' '))
       )
         out.add(c);
   }
@@ -70,7 +71,7 @@ const isDry = ({ ingredient, line }: Called): boolean =>
 /** What the next words mean where they are of no line alone: all dry things, all of it. */
 const GROUPS: [RegExp, 'dry' | 'wet' | 'all' | 'rest'][] = [
   [
-    /(?<!\b(?:pat|till|until|is|run|them|it) )\b(?:the |all (?:of )?(?:the )?|remaining )?(?:dry|dries)(?: (?:things|ingredients|stuff|goods|mix))?(?=\s*(?:[,.;]|$|in\b|into\b|together\b|and\b|first\b|to\b|ingredients\b|things\b|with\b|well\b|&))/i,
+    /(?<!\b(?:pat|till|until|is|run|them|it) )\b(?:the |all (?:of )?(?:the )?|remaining )?(?:dry|dries)(?: (?:things|ingredients|stuff|goods|mix))?(?=\s*(?:[,.;]|$|in\b|into\b|together\b|and\b|first\b|then\b|to\b|ingredients\b|things\b|with\b|well\b|&))/i,
     'dry',
   ],
   [
@@ -82,7 +83,7 @@ const GROUPS: [RegExp, 'dry' | 'wet' | 'all' | 'rest'][] = [
     'rest',
   ],
   [
-    /\b(?:everything|all(?= (?:but|except|apart))|it all|all (?:of )?(?:the )?ingredients|all together|the lot|(?:the )?(?!dry|wet|liquid|remaining)\p{L}+ (?:ingredients|things|bits))\b/iu,
+    /\b(?:everything|all(?= (?:but|except|apart)|\s*(?:[.,;]|$))|it all|all (?:of )?(?:the )?ingredients|all together|the lot|(?:the )?(?!dry|wet|liquid|remaining)\p{L}+ (?:ingredients|things|bits))\b/iu,
     'all',
   ],
 ];

@@ -30,9 +30,9 @@ const MEASURED =
   /^\s*(?:g|kg|ml|l|cm|mm|oz|lb|in|inch(?:es)?|["”″%x×]|min(?:ute)?s?|mins?|h|hrs?|hours?|sec(?:ond)?s?|s|times|more|cups?|tbsp|tsp|pieces?|strips?|rounds?|balls?|each|(?:-|–|to)\s*\d)\b/i;
 /** Words before a bare number that make it a heat. */
 const BEFORE_BARE =
-  /(?:\bpre-?heat(?:ed)?\s+|@\s*|\b(?:at|to|oven|then|about|down|up|fan|and)\s*(?:to\s+|at\s+|is\s+|of\s+|about\s+|around\s+)?:?\s*|^\s*|[:;,/]\s*)$/i;
+  /(?:\bpre-?heat(?:ed)?\s+|@\s*|\b(?:at|to|oven|deck|then|about|down|up|fan|and)\s*(?:to\s+|at\s+|is\s+|of\s+|about\s+|around\s+)?:?\s*|^\s*|[:;,/]\s*)$/i;
 const OVENISH =
-  /\b(?:oven|bak(?:e|ed|es|ing)|pre-?heat|turn|drop|lower|reduce|raise|roast|heat|crank|load)\b/i;
+  /\b(?:oven|deck|bak(?:e|ed|es|ing)|pre-?heat|turn|drop|lower|reduce|raise|roast|heat|crank|load)\b/i;
 const FAN_BEFORE =
   /\b(?:fan|convection|umluft|heißluft)(?:[- ]?(?:oven|assisted|forced))?\s*(?:at|to|:)?\s*$/i;
 const FAN_AFTER = /^\s*\(?\s*(?:fan|convection|umluft|heißluft)(?!\s*(?:\d{3}|:))/i;
@@ -57,7 +57,7 @@ export function heatsIn(text: string, bare = true): Heat[] {
         const leans = near !== undefined && /^[\s/(,]*(?:fan\s*)?$/i.test(text.slice(near.end, at));
         if (!bare || value < BARE[0] || value > BARE[1] || MEASURED.test(after)) continue;
         // "170 fan" is said of an oven and of nothing else.
-        const sure = leans || FAN_AFTER.test(after);
+        const sure = leans || FAN_AFTER.test(after) || /^\s*\/\s*\d{3}\s*°?\s*C?\s*\(?fan\b/i.test(after);
         if (!sure && !BEFORE_BARE.test(before)) continue;
         if (!sure && !OVENISH.test(text) && !/^\s*(?:°|for\b|,|\.|$)/.test(after)) continue;
       } else if (value < BARE[0] / 2) continue;

@@ -126,6 +126,9 @@ describe('what one row holds', () => {
     // Its parts are no parts of it where they do not add up to it.
     ['200 g gf flour mix (100 rice, 60 potato starch)', [['gf_blend', 200, 'dough']]],
     ['Bananas, 2 ripe', [['banana', 236, 'dough']]],
+    ['16 almonds', [['almonds', 19, 'inclusion']]],
+    ['2 EL Grieß (GF: Maisgrieß)', [['maize_meal', 20, 'dough']]],
+    ['Butter für die Form', [['butter', 0, 'release']]],
     ['Blueberries, 1/2 cup + handful for tops', [['blueberries', 74, 'dough']]],
   ])('%s', (row, lines) => {
     expect(linesOf(row)).toEqual(lines);
@@ -136,6 +139,24 @@ describe('what one row holds', () => {
       text: 'Almond flour crackers\n(too dry last time)\n1 3/4 cups almond flour | 1 egg white | 1/2 tsp salt\nHeat oven to 325F. Stir together. Roll. Bake 12-15 minutes.',
     }).formula;
     expect([title, parts[0]!.lines.length, method.length > 0]).toEqual(['Almond flour crackers', 3, true]);
+  });
+
+  it('a recipe in one row begins with its list, which may end with what is known by name alone', () => {
+    const { parts, method } = readFormula({
+      text: 'Wraps\n6 eggs, 60 g tapioca flour, 120 ml milk of choice, salt. Blend. Non-stick pan, 1/4 c each, 1 min a side. Makes 8.',
+    }).formula;
+    expect(parts[0]!.lines.map((l) => (l.item.kind === 'ref' ? l.item.id : '??'))).toEqual([
+      'egg',
+      'tapioca_starch',
+      'milk',
+      'salt',
+    ]);
+    expect(method[0]?.text).toBe('Blend.');
+  });
+
+  it('tins of a batch are counted', () => {
+    expect(read('Scale into 6 x 2lb tins.').tin).toMatchObject({ shape: 'loaf', count: 6 });
+    expect(read('Line a 2lb tin.').tin).toMatchObject({ shape: 'loaf', count: 1 });
   });
 
   it('words for whom it is are no row of the list, and headings may have figures beside them', () => {
@@ -157,6 +178,7 @@ describe('tins and pieces', () => {
     ['Butter 6 individual pudding tins (about 200ml each).', 'muffin', 6, 1200],
     ['Pour into 2 x 4-hole Yorkshire tins.', 'muffin', 4, 400],
     ['Line a 12-hole muffin tin.', 'muffin', 12, 1200],
+    ['Spread in greased (tahini) 9x9, score.', 'square', undefined, 2404],
     ['Line a 20cm square brownie tin.', 'square', undefined, 1840],
     ['Scrape into a deep 20cm round tin.', 'round', undefined, 2356],
     ['Scrape into a 20cm round tin.', 'round', undefined, 1571],
@@ -171,6 +193,8 @@ describe('tins and pieces', () => {
     ['Pour into 2 x 4-hole Yorkshire tins.', 8],
     ['Fill 12 cases 3/4 full.', 12],
     ['Oiled hands, 12 balls, on a lined tray.', 12],
+    ['Fridge 2 h. Cut 16.', 16],
+    ['Cut 2 cm thick.', undefined],
     ['Fold through in two batches. Drop 2 tablespoons of batter a time.', undefined],
   ])('%s', (method, pieces) => {
     expect(read(method).yield?.pieces).toBe(pieces);
@@ -215,6 +239,11 @@ describe('what is done', () => {
     // All of it, where nothing was taken yet.
     expect(taken('Mix, rest, roll.')[0]).toHaveLength(7);
     expect(taken('Mix dry. Mix everything else but nuts. Nuts in.')[2]).toEqual(['walnuts']);
+    // What is for something else is none of all.
+    expect(taken('Mix all. Drizzle.', '100 g oats\n50 g honey\n100 g dark chocolate to drizzle')[0]).toEqual([
+      'rolled_oats',
+      'honey',
+    ]);
     // Sugar that is melted later is none of the dry things.
     expect(taken('Mix the dry things. Melt butter, milk and sugar.')[1]).toEqual(['butter', 'milk', 'sugar']);
     expect(taken('Fold in half the milk. Repeat until all used.')[1]).toEqual(['milk']);

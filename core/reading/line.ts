@@ -130,6 +130,8 @@ const clean = (written: string): string =>
     .replace(SHARE, ' ')
     .replace(/\byogs?\b/gi, 'yogurt')
     .replace(/\bw\/(?!o)\s*/gi, 'with ')
+    // "Grieß (GF: Maisgrieß)": what is taken, so that there is no gluten in it.
+    .replace(/\((?:gf|glutenfrei|gluten[- ]free)\s*:\s*/i, '(')
     // A blend that is measured like wheat flour is a blend.
     .replace(/\b(?:1|one)\s?(?:-?to-?|:)\s?(?:1|one)\b(?=[\w\s-]*flour)/gi, ' ')
     // What is large in one country is medium in another: the first is taken.

@@ -3,7 +3,8 @@ import { isSilent, type Matcher } from './match';
 import { nameIn } from './names';
 
 /** As much as is sold or taken at once, with no number: "2 passion fruit, punnet of strawberries". */
-const HELD = /^(?:an?\s+)?(?:punnet|handful|bunch|tub|bag|box|jar|basket|few|some)\s+(?:of\s+)?(\p{L}.*)$/iu;
+const HELD =
+  /^(?:an?\s+)?(?:strips?|punnet|handful|bunch|tub|bag|box|jar|basket|few|some)\s+(?:of\s+)?(\p{L}.*)$/iu;
 
 /** Another known thing that stands in a row with an amount of its own, which one line cannot hold; null where there is none. */
 export function moreIn(

@@ -28,11 +28,11 @@ const INTO_HOT =
 const TURNS = /\b(?:turn|drop|lower|reduce|bring)\b[^,;]*\b(?:down|up|to|heat|oven)\b[^,;]*\d{3}/i;
 /** A sentence that is a heat and nothing else: "350F." */
 const ONLY_HEAT =
-  /^\s*(?:fan )?\d{3}\s*(?:°?\s*[CF]|°|deg(?:rees)?\.?(?:\s*[CF])?)(?:\s*[/(]\s*\d{3}\s*°?\s*[CF]?)?(?: fan)?\)?(?:\s*\/?\s*gas (?:mark )?\d)?\.?$/i;
+  /^\s*\d{3}\s*\/\s*\d{3}\s*fan\.?$|^\s*(?:fan )?\d{3}\s*(?:°?\s*[CF]|°|deg(?:rees)?\.?(?:\s*[CF])?)(?:\s*[/(]\s*\d{3}\s*°?\s*[CF]?)?(?: fan)?\)?(?:\s*\/?\s*gas (?:mark )?\d)?\.?$/i;
 /** What is heated with the oven is no bake yet. */
 const WARMS = /^\s*(?:meanwhile,?\s+)?(?:pre-?)?heat\b/i;
 const STARTS_HOT =
-  /^\s*(?:at\s+|oven:?\s+)?(?:gas\s*(?:mark\s*)?\d{1,2}(?:\s*\/\s*\d{3}\s*°?\s*C?)?|\d{3}\s*(?:(?:°|deg(?:rees)?\b\.?)\s*)?[CF]?(?:\s*(?:\(\s*)?(?:(?:no\s+)?(?:fan|convection)\s*\d{0,3}|gas\s*(?:mark\s*)?\d{1,2}|\/\s*\d{3}\s*°?\s*[CF]?(?:\s*fan\b)?)\s*\)?)?)(?:\s*,?\s+(?:for\b|\d|x\s?\d)|\s*\/\s*\d{1,3}(?:\s*[-–]\s*\d{1,3})?\s*(?:min|h))/i;
+  /^\s*(?:at\s+|oven:?\s+|deck:?\s+)?(?:gas\s*(?:mark\s*)?\d{1,2}(?:\s*\/\s*\d{3}\s*°?\s*C?)?|\d{3}\s*(?:(?:°|deg(?:rees)?\b\.?)\s*)?[CF]?(?:\s*(?:\(\s*)?(?:(?:no\s+)?(?:fan|convection)\s*\d{0,3}|gas\s*(?:mark\s*)?\d{1,2}|\/\s*\d{3}\s*°?\s*[CF]?(?:\s*fan\b)?)\s*\)?)?)(?:\s*,?\s+(?:for\b|\d|x\s?\d)|\s*\/\s*\d{1,3}(?:\s*[-–]\s*\d{1,3})?\s*(?:min|h))/i;
 /** An oven, how hot and how long, in one breath: "Dutch oven 245°C 40' lid on". */
 const OVEN_AND_TIME =
   /\boven\b[^.]{0,12}\d{3}\s*°?\s*[CF]?(?:\s*,?\s*(?:with |w\/? ?|no )steam)?\s*,?\s*(?:for\s+)?(?:about\s+|around\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s*(?:mins?\b|minutes\b|m\b|['’′])/i;
@@ -51,7 +51,7 @@ const DONE_IN_OVEN =
   /\d\s*(?:mins?\b|minutes?\b|m\b|h\b|hrs?\b|hours?\b)[^.;]{0,30}?(?:\b(?:un)?til\w*\b|:)[^.;]{0,40}\b(?:skewer|toothpick|tester|golden|brown|springs?|risen|set|firm|crisp|done|cooked through|hollow|bubbl\w+)\b/i;
 const INTO_TIN = /\binto (?:the|an?|your) (?:\w+ ){0,2}(?:tin|pan|oven|cases)\b/i;
 const HEATS_OVEN =
-  /\bpre-?heat\b|\boven(?: is)?(?: on)?(?: to| at|:)?\s*(?:fan\s*|gas\s*(?:mark\s*)?)?\d|\bheat (?:up )?(?:the |your |an? )?(?:oven|stone)\b|\bheat to \d|\bset (?:the |your )?oven\b|\bturn (?:the |your )?oven (?:on|up|to)\b|\boven to\b|\b(?:back)?ofen\b[^.]*\bauf\b|\bvorheizen\b/i;
+  /\bpre-?heat\b|^\s*oven\b[^.]{0,30}\d{3}\s*°?\s*[CF]\b|\boven(?: is)?(?: on)?(?: to| at|:)?\s*(?:fan\s*|gas\s*(?:mark\s*)?)?\d|\bheat (?:up )?(?:the |your |an? )?(?:oven|stone)\b|\bheat to \d|\bset (?:the |your )?oven\b|\bturn (?:the |your )?oven (?:on|up|to)\b|\boven to\b|\b(?:back)?ofen\b[^.]*\bauf\b|\bvorheizen\b/i;
 const OFF =
   /\b(?:switch(?:ed)?|turn(?:ed)?)[- ](?:the oven |it |your oven )?off\b|\bturned-off\b|\boven off\b|\bdoor (?:ajar|open|a ?crack)\b|\bresidual\b/i;
 /** What a sentence does elsewhere than in the oven. */

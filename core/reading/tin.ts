@@ -95,7 +95,7 @@ const nameOf = (around: string): string =>
       /^\s*(?:(?:well[- ])?(?:greased|lined|buttered|oiled|floured|prepared|paper-lined|deep|and|&|,)\s+)+(?=\S*\w)/i,
       '',
     )
-    .replace(/^\d{1,2}[.)]\s+/, '')
+    .replace(/^\d{1,2}[.)]\s+|\s+(?:(?:ein)?fetten|auslegen|füllen|geben)\b.*$/gi, '')
     .replace(/[\s.,;:]+$/, '')
     .trim()
     .slice(0, 80);
@@ -134,11 +134,18 @@ const SIDES = new RegExp(
 
 /** A tin by what is done to it and its sides alone: "line 9x5". */
 const LINED =
-  /\b(?:in|into|in an|in a)\s+\d{1,2}(?:\.\d)?\s*(?:x|×)\s*\d{1,2}(?:\.\d)?\b(?!\s*(?:cm|in|inch)?\s*(?:squares?|pieces|bars|blocks|rounds))|\b(?:line|grease|butter|oil|spray|flour)\s+(?:and\s+\w+\s+)?(?:an?\s+|the\s+|your\s+)?\d{1,2}\s*(?:x|×)\s*\d{1,2}\b/i;
+  /\b(?:in|into|in an|in a)\s+(?:(?:lined|greased|oiled|buttered)\s+(?:\([^()]*\)\s*)?)?\d{1,2}(?:\.\d)?\s*(?:x|×)\s*\d{1,2}(?:\.\d)?\b(?!\s*(?:cm|in|inch)?\s*(?:squares?|pieces|bars|blocks|rounds))|\b(?:line|grease|butter|oil|spray|flour)\s+(?:and\s+\w+\s+)?(?:an?\s+|the\s+|your\s+)?\d{1,2}\s*(?:x|×)\s*\d{1,2}\b/i;
 
 /** Whether a tin is told by one figure and no word for its shape: round, or square where things are cut into squares, is a guess. */
 export const isShapeGuessed = ({ written, cm }: StatedTin): boolean =>
   cm !== undefined && cm.long === undefined && shapeOf(written) === null;
+
+/** How many tins of a kind a text names. */
+function tinsIn(text: string): number {
+  if (!/\b(?:tins|pans)\b/i.test(text)) return 1;
+  const many = /\b(two|three|four|\d{1,2})\s*[x×]\s*(?=\d)/i.exec(text) ?? /\b(two|2)\b/i.exec(text);
+  return many ? numberOf(many[1]!) : 1;
+}
 
 /** The tin a text names, with what it holds to the rim; null where it names none that can be worked out. */
 export function readTin(text: string): StatedTin | null {
@@ -162,8 +169,7 @@ export function readTin(text: string): StatedTin | null {
       said ?? (lined || /\b(?:tins?|pans?|dish)\b/i.test(around) ? shapeOfSides(sides, text) : null);
     if (!shape) continue;
     const written = lined && !VESSEL.test(sentence) ? lined[0].replace(/^\D+/, '') : nameOf(around);
-    const count =
-      /\btwo\b|\b2\b(?=[^.]{0,30}(?:tins|pans))/i.test(around) && /tins|pans/i.test(around) ? 2 : 1;
+    const count = tinsIn(around);
     if (hasHoles(shape)) {
       const { tins, holes, ml: each } = holesIn(around) ?? { tins: count, holes: 12 };
       const ml = volume((each ?? USUAL_TIN[shape].holeMl!) * holes, 0.15);
@@ -248,7 +254,7 @@ const TIMES_SO_MANY = new RegExp(`(?<=\\p{L}\\s)[x×]\\s?(\\d{1,3})$|\\b${PIECE}
 const MEASURED =
   '(?!\\s*["”″]|\\s*(?:[-–]\\s*\\d+\\s*)?(?:min|h\\b|hrs?|hour|cm|mm|in\\b|inch|g\\b|kg|ml|°|deg|[CF]\\b|times|x|×|%|tbsp|tsp|cups?|layers?|parts? of|halves))';
 const PARTS_INTO = new RegExp(
-  `${PARTING}[^.;]{0,40}?(?:(?<!fold(?:ed)?\\s)\\b(?:into|in)\\s+${COUNT}\\b${MEASURED}(?:\\s*(?:-|–|to)\\s*\\d+)?(?:\\s+(${ADJECTIVE}${PIECE}))?|\\b${COUNT}\\s+(${ADJECTIVE}${PIECE})\\b)`,
+  `${PARTING}[^.;]{0,40}?(?:(?<!fold(?:ed)?\\s)\\b(?:into|in)\\s+${COUNT}\\b${MEASURED}(?:\\s*(?:-|–|to)\\s*\\d+)?(?:\\s+(${ADJECTIVE}${PIECE}))?|\\b${COUNT}\\s+(${ADJECTIVE}${PIECE})\\b)|\\bcut\\s+${COUNT}(?=\\s*(?:[.,;]|$))`,
   'i',
 );
 

@@ -3,6 +3,7 @@ import { isSilent, referenceMatcher } from './match';
 import { namedRow } from './named-row';
 import { nameIn } from './names';
 import { HEAD, withHead } from './head';
+import { ACT } from './row-signs';
 import { NOT_TWO_FRUITS } from './things';
 import { percentList } from './percent';
 import { untabled } from './table';
@@ -65,14 +66,23 @@ function unbracketed(piece: string): string | null {
   const read = m && readAmount(m[2]!);
   return m && read?.rest === '' ? `${m[2]!} ${m[1]!}` : null;
 }
+/** What is known by its name alone may end a list: "1/2 tsp salt, cumin". */
+function withLast(pieces: readonly string[]): string[] {
+  const [last = '', ...names] = (pieces.at(-1) ?? '').split(/\s*,\s*/);
+  const isName = (n: string): boolean => (referenceMatcher.match(n).best?.confidence ?? 0) > BY_THE_LETTER;
+  return names.length > 0 && pieces.length > 1 && names.every(isName)
+    ? [...pieces.slice(0, -1), last, ...names]
+    : [...pieces];
+}
+const BY_THE_LETTER = 0.95;
 /** The things of a sentence that is a list, and what stands before them; null where it is none. */
-function listIn(sentence: string): { name: string; things: string[] } | null {
+function listIn(sentence: string, goesOn: boolean): { name: string; things: string[] } | null {
   const named = NAMED.exec(sentence);
   const told = (named?.[2] ?? sentence).replace(/[.!]$/, '').replace(TAKES, '');
-  const least = named ? LEAST_THINGS.named : LEAST_THINGS.bare;
+  const least = named || goesOn ? LEAST_THINGS.named : LEAST_THINGS.bare;
   const listed = (pieces: readonly string[]): { name: string; things: string[] } | null => {
     // One of many that nobody can read does not make a list of them none.
-    const odd = pieces.filter((p) => !isThing(p)).length;
+    const odd = pieces.filter((p) => !isThing(p) && !isSilent(referenceMatcher.match(p))).length;
     const name = named?.[1]?.trim() ?? '';
     return pieces.length >= least && odd <= (pieces.length > LEAST_THINGS.bare ? 1 : 0)
       ? {
@@ -87,7 +97,7 @@ function listIn(sentence: string): { name: string; things: string[] } | null {
   const bracketed = told.split(/\s*[,;]\s*(?![^(]*\))/).map(unbracketed);
   const run = named ? runTogether(told) : null;
   return (
-    listed(withUnits(withoutBare(told.split(BETWEEN)))) ??
+    listed(withLast(withUnits(withoutBare(told.split(BETWEEN))))) ??
     (run ? listed(run) : null) ??
     (bracketed.every((p) => p !== null) ? listed(bracketed) : null)
   );
@@ -143,7 +153,7 @@ export const unfolded = (given: string): string => {
       const [first = '', ...steps] = row.slice(0, MOST_ROW).split(SENTENCE);
       // A part in one row is known by itself: laid out in rows, what follows it would be of it too.
       if (i > 0 && namedRow(row, referenceMatcher)?.isPart) return [row];
-      const list = listIn(first.trim());
+      const list = listIn(first.trim(), ACT.test(steps[0] ?? ''));
       if (!list) return [row];
       const rest = row.length > MOST_ROW ? [row.slice(MOST_ROW)] : [];
       // What names no part is a kind of things in the part they stand in.

@@ -4,21 +4,21 @@ import type { LineRole } from '../formula';
 const FOR: readonly (readonly [LineRole | null, string])[] = [
   [
     'release',
-    'greas|lin(?:e|ing)\\b|oil(?:ing)? the|(?:deep[- ]?|shallow[- ]?)?fr(?:y|ies|ying)|tins?\\b|pans?\\b|skillet|griddle|moulds?\\b|dish\\b|(?:crumpet |metal )?rings?\\b|ramekins?\\b|basin|bowl\\b',
+    'greas|lin(?:e|ing)\\b|oil(?:ing)? the|(?:deep[- ]?|shallow[- ]?)?fr(?:y|ies|ying)|tins?\\b|pans?\\b|skillet|griddle|moulds?\\b|dish\\b|(?:crumpet |metal )?rings?\\b|ramekins?\\b|basin|bowl\\b|(?:back)?form\\b|(?:ein)?fetten|frittieren',
   ],
-  ['wash', 'brush|glaz|wash'],
+  ['wash', 'brush|glaz|wash|bestreichen'],
   [
     'dusting',
-    'dust|sprinkl|roll|flour|serv|decorat|garnish|finish|scatter|tops?\\b|topping\\b|coat|peel\\b|board\\b|basket\\b|worktop\\b|dredg',
+    'dust|sprinkl|roll|flour|serv|decorat|garnish|finish|scatter|tops?\\b|topping\\b|coat|peel\\b|board\\b|basket\\b|worktop\\b|dredg|bestäuben|bestreuen|ausrollen|arbeitsfläche',
   ],
   // What is said of it is no part of its name, and it is counted with the rest.
   [null, 'fill|sandwich|drizzl|swirl|spread|loosen|thin|grat(?:e|ing)\\b'],
 ];
 const ANY = FOR.map(([, words]) => words).join('|');
-const BEFORE = '\\b(?:for|to)\\s+(?:the\\s+|your\\s+)?';
+const BEFORE = '(?<!\\p{L})(?:for|to|für|zum|zur)\\s+(?:the\\s+|your\\s+|die\\s+|das\\s+|den\\s+)?';
 
 /** What a thing is for, said behind its name, to the end of the row. */
-export const USED_FOR = new RegExp(`${BEFORE}(?:${ANY}).*$`, 'i');
+export const USED_FOR = new RegExp(`${BEFORE}(?:${ANY}).*$`, 'iu');
 
 /** More of a thing for something else, which the amount before it is not for: "340 g flour, plus more for dusting". */
 export const MORE_FOR = new RegExp(
@@ -46,7 +46,7 @@ const BY_NAME: Partial<Record<LineRole, string>> = {
   dusting: 'dusting',
 };
 const ROLES = FOR.flatMap(([role, words]): [LineRole, RegExp][] =>
-  role ? [[role, new RegExp(`${BEFORE}(?:${words})|\\b(?:${BY_NAME[role]})\\b`, 'i')]] : [],
+  role ? [[role, new RegExp(`${BEFORE}(?:${words})|\\b(?:${BY_NAME[role]})\\b`, 'iu')]] : [],
 );
 
 /** What a row is for, of which more that is for something else has been taken out. */

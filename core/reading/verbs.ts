@@ -135,7 +135,7 @@ const OTHER_HEADS: [Head, RegExp, 'things'?][] = [
     /(?<=\bthen\s+)\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})? min\w* (?=(?:open|uncovered|covered|more|at)\b)/gi,
   ],
   ['preheat', /^(?:fan )?oven:?\s+(?:to |at |on )?(?:(?:fan )?\d{2,3}|gas\b)/gi],
-  ['preheat', /^\s*(?:fan )?\d{3}\s*°?\s*[CF]?(?: fan)?\.?$/gi],
+  ['preheat', /^\s*(?:fan )?\d{3}\s*°?\s*[CF]?(?:\s*\/\s*\d{3}\s*°?\s*C?)?(?: ?fan)?\.?$/gi],
   [
     'let',
     /(?<=^|[,;]\s*|\bthen\s+)(?:\d{1,2}(?:\s*(?:-|–|to)\s*\d{1,2})?|half an|an) ?(?:min\w*|h\w*)(?=[^,;]{0,12}\b(?:at room|in a warm|on the counter|on the worktop))/gi,
