@@ -23,7 +23,8 @@ import { undecorated } from './row-text';
 import { markBeside } from './beside';
 import { isHeading, MAX_LINES, sectionsOf } from './sections';
 import { expandRow } from './things';
-import { isShapeGuessed, readTin, readYield, saysWhatItMakes } from './tin';
+import { isShapeGuessed, readTin } from './tin';
+import { readYield, saysWhatItMakes } from './yields';
 import { unfolded } from './unfold';
 
 export type ReadInput = {

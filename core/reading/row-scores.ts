@@ -27,7 +27,7 @@ import {
   markOf,
 } from './row-signs';
 import { expandRow } from './things';
-import { saysWhatItMakes } from './tin';
+import { saysWhatItMakes } from './yields';
 import { readTrailingAmount } from './trailing';
 
 /** What a row of a pasted text may be: the title, a note, the heading of a part, an ingredient, a step, the mark of a section. */

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { readFormula } from './read';
 import { isWholePaste, judgedRows, kindsOf, rowsOf } from './rows';
 import { expandRow } from './things';
-import { readYield } from './tin';
+import { readYield } from './yields';
 
 const PASTE = `Harbour oat squares
 
