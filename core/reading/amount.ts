@@ -30,9 +30,9 @@ const UNIT_WORDS: [UnitId, string][] = [
   ['lb', 'lbs?\\.?|pounds?'],
   [
     'tbsp',
-    'tbsps?\\.?|tblsps?\\.?|tbs\\.?|tbl\\.?|tablespoons?|tablespoonfuls?|spoonfuls?|tb\\.?(?=\\s)|EL|Essl\\.|E(?:ss|ß)löffel|T\\.?(?=\\s|$)',
+    'tbsps?\\.?|tblsps?\\.?|tbs\\.?|tbl\\.?|tablespoons?|tablespoonfuls?|spoonfuls?|tb\\.?(?=\\s)|msk\\.?|EL|Essl\\.|E(?:ss|ß)löffel|T\\.?(?=\\s|$)',
   ],
-  ['tsp', 'tsps?\\.?|teaspoons?|teaspoonfuls?|TL|Teel\\.|Teelöffel|t\\.?(?=\\s|$)'],
+  ['tsp', 'tsps?\\.?|teaspoons?|teaspoonfuls?|tsk\\.?|TL|Teel\\.|Teelöffel|t\\.?(?=\\s|$)'],
   ['cup', 'cups?|cupfuls?|mugs?|Tassen?|Becher|c\\.?(?=\\s)|c\\.'],
   ['pint', 'pints?|pt\\.?'],
   ['quart', 'quarts?|qt\\.?'],
@@ -126,10 +126,12 @@ const QUANTITY = new RegExp(
   'iu',
 );
 const SIZE =
-  /^(?:(extra[- ]large|xl|large|lg|medium|med|small)\b\.?|(?:size\s+)?(xl|l|m|s)\b(?=\s+eggs?\b))[,\s]*/i;
+  /^(?:(extra[- ]large|xl|large|lge|lrg|lg|medium|med|small)\b\.?|(?:size\s+)?(xl|l|m|s)\b(?=\s+eggs?\b))[,\s]*/i;
 const SIZE_OF: Record<string, Size> = {
   xl: 'xlarge',
   lg: 'large',
+  lge: 'large',
+  lrg: 'large',
   med: 'medium',
   'extra large': 'xlarge',
   'extra-large': 'xlarge',

@@ -1,6 +1,7 @@
 import { CLASS_IDS, type ClassId } from '../classes';
 import {
   doughLines,
+  isBeside,
   LEAST_FLOUR,
   mainPart,
   massOf,
@@ -89,6 +90,7 @@ const VERBS: [RegExp, readonly ClassId[]][] = [
     /\b(?:deep[- ]?fr(?:y|ied|ying)|fr(?:y|ied|ying)\b[^.]*\b(?:oil|each side|a side|golden))\b/i,
     ['doughnut'],
   ],
+  [/\broll\b[^.]*\bballs\b/i, ['cookie', 'bun']],
   [/\bloaf (?:tin|pan)\b/i, ['yeast_loaf', 'soda_bread', 'seed_loaf', 'batter', 'gel_loaf']],
   [/\b(?:cream|beat)\b[^.]*\b(?:butter|fat|spread|block|margarine)\b/i, ['batter', 'cookie', 'muffin']],
   [/\b(?:ribbon|stiff peaks|soft peaks|until (?:thick|pale) and (?:thick|tripled))\b/i, ['foam_cake']],
@@ -140,7 +142,10 @@ export function kindOf(
   lookup: Lookup,
   raised: readonly Ingredient[] = [],
 ): KindGuess & { classId: ClassId } {
-  const within = [...part.lines.map((l) => lookup(l.item)).filter((i) => i !== null), ...raised];
+  // What is brushed on or strewn tells nothing of what it lies on.
+  const inIt = part.lines.filter((l) => !isBeside(l.role));
+  const own = inIt.length > 0 ? inIt : part.lines;
+  const within = [...own.map((l) => lookup(l.item)).filter((i) => i !== null), ...raised];
   const guess = classOfPart(
     { name: part.name, rows: part.lines.map((l) => l.amount.written) },
     title,

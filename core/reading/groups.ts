@@ -2,7 +2,7 @@ import { isBeside } from '../formula';
 import type { GroupId } from '../ingredients';
 import { type Lines, nearest } from './mentions';
 import type { Called } from './phrases';
-import { MORE_FOR, USED_FOR } from './use-for';
+import { isForElse } from './use-for';
 
 /** What is kept back: "all but the chips", "everything except the water". */
 export const KEPT_BACK =
@@ -26,7 +26,7 @@ export function groupIn(clause: string, lines: Lines, partId: string | undefined
             !(c.ingredient?.group === 'sugar' && SUGAR_LATER.test(lines.ahead().split(IN_THE_TIN)[0]!))
           : which === 'wet'
             ? lines.isWhole(c) && !isDry(c) && c.line.role !== 'inclusion' && !isPieces(c)
-            : !USED_FOR.test(c.line.amount.written.replace(MORE_FOR, ' '))
+            : !isForElse(c.line.amount.written)
       )
         out.add(c);
   }

@@ -30,7 +30,7 @@ const MEASURED =
   /^\s*(?:g|kg|ml|l|cm|mm|oz|lb|in|inch(?:es)?|["”″%x×]|min(?:ute)?s?|mins?|h|hrs?|hours?|sec(?:ond)?s?|s|times|more|cups?|tbsp|tsp|pieces?|strips?|rounds?|balls?|each|(?:-|–|to)\s*\d)\b/i;
 /** Words before a bare number that make it a heat. */
 const BEFORE_BARE =
-  /(?:\bpre-?heat(?:ed)?\s+|@\s*|\b(?:at|to|oven|deck|then|about|down|up|fan|and)\s*(?:to\s+|at\s+|is\s+|of\s+|about\s+|around\s+)?:?\s*|^\s*|[:;,/]\s*)$/i;
+  /(?:\bpre-?heat(?:ed)?\s+|@\s*|\b(?:at|to|oven|deck|bake|then|about|down|up|fan|and)\s*(?:to\s+|at\s+|is\s+|of\s+|about\s+|around\s+)?:?\s*|^\s*|[:;,/]\s*)$/i;
 const OVENISH =
   /\b(?:oven|deck|bak(?:e|ed|es|ing)|pre-?heat|turn|drop|lower|reduce|raise|roast|heat|crank|load)\b/i;
 const FAN_BEFORE =

@@ -45,6 +45,11 @@ describe('what a thing is called', () => {
     ['75 g milk -> cook till thick', 'milk'],
     ['200 g tapoica flour', 'tapioca_starch'],
     ['50 g gf plain', 'gf_blend'],
+    ['100 g soft lt brown sugar', 'brown_sugar'],
+    ['1 lge egg', 'egg'],
+    ['1 tsk vanilla sugar', 'vanilla_sugar'],
+    ['30 g choc chips if u fancy', 'dark_chocolate'],
+    ['75 g melted butter / coconut oil', 'butter'],
   ])('%s', (row, id) => {
     expect(idOf(row)).toEqual([id]);
   });
@@ -126,6 +131,14 @@ describe('what one row holds', () => {
     // Its parts are no parts of it where they do not add up to it.
     ['200 g gf flour mix (100 rice, 60 potato starch)', [['gf_blend', 200, 'dough']]],
     ['Bananas, 2 ripe', [['banana', 236, 'dough']]],
+    ['3 bananas (300g peeled wt)', [['banana', 300, 'dough']]],
+    [
+      'lard 75g, butter 75g (cold)',
+      [
+        ['lard', 75, 'dough'],
+        ['butter', 75, 'dough'],
+      ],
+    ],
     ['16 almonds', [['almonds', 19, 'inclusion']]],
     ['2 EL Grieß (GF: Maisgrieß)', [['maize_meal', 20, 'dough']]],
     ['Butter für die Form', [['butter', 0, 'release']]],
@@ -152,6 +165,30 @@ describe('what one row holds', () => {
       'salt',
     ]);
     expect(method[0]?.text).toBe('Blend.');
+  });
+
+  it('a recipe that is spoken has its amounts in words, and no capitals', () => {
+    const { title, parts, method } = readFormula({
+      text: 'hey so for the sandwich bread i do: 2 cups brown rice flour, a cup and a half of tapioca starch, quarter cup psyllium husk, tablespoon sugar, two and a quarter teaspoons instant yeast and two cups warm water. everything in the mixer 4 minutes, let it rise 45 min then 375 for an hour.',
+    }).formula;
+    expect(title).toBe('sandwich bread');
+    expect(parts[0]!.lines.map((l) => Math.round(massOf(l)))).toEqual([316, 180, 19, 13, 7, 473]);
+    expect(method.flatMap((m) => m.actions ?? []).map((a) => a.kind)).toEqual(['mix', 'proof', 'bake']);
+  });
+
+  it('the title says no times, which are read all the same; a step that begins with grams is one', () => {
+    const f = readFormula({
+      text: 'Ginger snaps. Serves: 30 cookies. Prep: 15 min\n85 g butter\n100 g brown sugar\n150 g teff flour\n• Cream butter & sugar; sift in the flour.\n• 12 g balls, roll in sugar.\n• 175°C – 10 min.',
+    }).formula;
+    expect([f.title, f.yield?.pieces, f.parts[0]!.lines.length]).toEqual(['Ginger snaps', 30, 3]);
+  });
+
+  it('what is brushed on tells nothing of what it lies on', () => {
+    const { parts } = read(
+      'Mix.',
+      'Pastry\n200 g rice flour\n100 g butter\nFilling\n200 g onions\n100 g swede\nbeaten egg to glaze',
+    );
+    expect(parts[1]?.classId).not.toBe('egg_custard');
   });
 
   it('tins of a batch are counted', () => {

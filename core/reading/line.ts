@@ -81,7 +81,7 @@ const timesOver = (each: Reading, of: Reading | undefined): Reading =>
 
 /** How a thing was when it weighed what its bracket says: "3 bananas (about 300 g peeled)". */
 const WEIGHED_SO =
-  /^(?:|each|in total|total|(?:when |once |after )?(?:peel|ston|pitt|prepar|shell|trimm|mash|grat)(?:ed|ing|ation)(?: weight)?|(?:net |peeled |prepared )?weight|flesh|net|(?:weighed )?(?:without|out of)(?: the| their)? shells?)$/i;
+  /^(?:|each|in total|total|(?:when |once |after )?(?:peel|ston|pitt|prepar|shell|trimm|mash|grat)(?:ed|ing|ation)(?: weight| wt)?|(?:net |peeled |prepared )?(?:weight|wt)|flesh|net|(?:weighed )?(?:without|out of)(?: the| their)? shells?)$/i;
 
 /** Amounts in brackets, after a slash or after a comma: "1 cup (120 g)", "225 g/8 oz", "500 g sugar, about a quarter cup". */
 function splitSecond(text: string): { main: string; second: Reading | null; asUsed?: boolean } {

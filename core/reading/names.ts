@@ -19,7 +19,10 @@ export function nameIn(rest: string): { name: string; preparation: string } {
     .replace(/^\s*(?:the )?same weight of\s+/i, ' ')
     .replace(USED_FOR, ' ')
     .replace(/\bto (?:(?:make |form )?an? (?:\w+ )?(?:paste|dough)|bind|mix)\b.*$/i, ' ')
-    .replace(/\b(?:to taste|as needed|if needed|if desired|optional)\b.*$/i, ' ')
+    .replace(
+      /\b(?:to taste|as needed|if needed|if desired|if (?:you|u) (?:like|want|fancy|wish)|optional)\b.*$/i,
+      ' ',
+    )
     .replace(/\bof (?:your |my )?choice\b/i, ' ')
     // How much of it is cocoa, or fat.
     .replace(/^\s*\d{1,3}\s*%\s+/, ' ');
@@ -65,11 +68,13 @@ const gumless = (name: string): string =>
 /** Parts of a choice, each a whole name: "walnuts or pecans", "sunflower or pumpkin seeds" share their last word. */
 function choicesIn(given: string): string[] {
   // "Tapioca flour/starch": two words in one place of the name.
-  const name = given.replace(
-    /^(.*?)(\p{L}{3,})\s?\/\s?(\p{L}{3,})(.*)$/u,
-    (_all, before: string, one: string, other: string, behind: string) =>
-      `${before}${one}${behind} or ${before}${other}${behind}`,
-  );
+  const name = given
+    .replace(/\s+\/\s+/, ' or ')
+    .replace(
+      /^(.*?)(\p{L}{3,})\/(\p{L}{3,})(.*)$/u,
+      (_all, before: string, one: string, other: string, behind: string) =>
+        `${before}${one}${behind} or ${before}${other}${behind}`,
+    );
   const parts = name.split(/\s+or\s+/i).map((x) => x.trim());
   if (parts.length < 2 || parts.length > 4 || parts.some((x) => x === '')) return [];
   const last = parts.at(-1)!.split(' ').at(-1)!;

@@ -18,13 +18,14 @@ import { FINISH } from './kinds';
 import { BATH, namedRow } from './named-row';
 import { BULLET, SAID_LINE } from './bullet';
 import { percentList } from './percent';
+import { isNote, titleIn } from './notes';
 import { isWholePaste, rowsOf, type SaidRows } from './rows';
 import { undecorated } from './row-text';
 import { markBeside } from './beside';
 import { isHeading, MAX_LINES, sectionsOf } from './sections';
 import { expandRow } from './things';
 import { isShapeGuessed, readTin } from './tin';
-import { readYield, saysWhatItMakes } from './yields';
+import { readYield } from './yields';
 import { unfolded } from './unfold';
 
 export type ReadInput = {
@@ -50,19 +51,6 @@ export const referenceContext: ReadContext = {
 /** Reads one line by the reference ingredients. */
 export const readLine = (written: string, id: string, measures: TextMeasures = US_MEASURES): ReadLine =>
   readLineWith(written, id, { ...referenceContext, measures }, expandRow(written)[0]);
-
-/** Words for whom a bake is: "dairy free", "vegan", "GF". */
-const FOR_WHOM =
-  /^(?:(?:gluten|dairy|egg|nut|soy|soya|oil|grain|lactose|(?:refined )?sugar|yeast)[- ]?free|vegan|vegetarian|gf|df|ef|coeliac|celiac)$/i;
-/** A row that only says for whom it is, and how many it makes: "dairy free, makes 12". */
-const saysWhom = (row: string): boolean => {
-  const said = row.split(/\s*[,;|·•&+]\s*|\s+(?:and|-|–)\s+/);
-  return said.some((s) => FOR_WHOM.test(s)) && said.every((s) => FOR_WHOM.test(s) || /^makes\b/i.test(s));
-};
-
-/** "Makes 12" and the like stand in many lists and are no ingredient. */
-const isNote = (text: string): boolean =>
-  /^(?:makes|serves|yields?|servings?|ergibt)\b/i.test(text) || saysWhatItMakes(text) || saysWhom(text);
 
 const lookupIn =
   (context: ReadContext): Lookup =>
@@ -258,7 +246,8 @@ export function readFormula(asked: ReadInput, given: ReadContext = referenceCont
   if (counted === 0) issues.push(msg('read.empty'));
   if (counted > MAX_LINES) issues.push(msg('read.tooManyLines', { max: MAX_LINES, given: counted }));
 
-  const title = (input.title ?? '').trim().slice(0, 200);
+  const headline = (input.title ?? '').trim();
+  const title = titleIn(headline).slice(0, 200);
   const { parts, lines } = partsOf(wanted, context);
   const steps = (input.method ?? '').split(/\r?\n/).map(narrowed);
   // What the baker called a step stays one.
@@ -277,7 +266,7 @@ export function readFormula(asked: ReadInput, given: ReadContext = referenceCont
   issues.push(...bakeIssues);
   const all = ingredientsIn({ lines: lines.map((l) => l.line) }, context);
   if (counted > 0 && !all.some((i) => i.flour)) issues.push(msg('read.noFlour'));
-  const yields = readYield([facts.yields ?? '', ...notes, method, title].join('\n')) ?? undefined;
+  const yields = readYield([facts.yields ?? '', ...notes, method, headline].join('\n')) ?? undefined;
   // What only a note tells of a tin counts where nothing else does.
   const tin = readTin([facts.tin ?? '', title, method].join('\n')) ?? readTin(notes.join('\n')) ?? undefined;
   if (tin && isShapeGuessed(tin)) issues.push(msg('read.tinShape', { square: tin.shape === 'square' }));

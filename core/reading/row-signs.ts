@@ -18,7 +18,7 @@ export const HEAT_FIRST =
   /^(?:fan )?\d{3}\s*(?:°\s*[CF]?|[CF]\b|fan\b|\/\s*\d{3}\s*(?:°|[CF]\b|fan\b)|(?:for\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s*min|,\s[^.]*\d\s*(?:mins?|minutes|hours?)\b)/i;
 /** How large a tin is, and not how much: "23 cm tin, 180C, 40 min". */
 export const SIZE_FIRST =
-  /^(?:\d{1,2}[.):]\s+)?(?:one |two |an? )?\d{1,3}(?:\.\d)?\s*(?:[x×]\s*\d{1,3}(?:\.\d)?(?!\d|\s?(?:g|kg|ml|l|oz)\b)|cm\b|mm\b|inch|["”″])/i;
+  /^\d{1,3}\s?g (?:balls|pieces|portions|rounds)\b|^(?:\d{1,2}[.):]\s+)?(?:one |two |an? )?\d{1,3}(?:\.\d)?\s*(?:[x×]\s*\d{1,3}(?:\.\d)?(?!\d|\s?(?:g|kg|ml|l|oz)\b)|cm\b|mm\b|inch|["”″])/i;
 /** What is a deed elsewhere is a thing before its amount: "butter 200 (soft)", "flour: 300 g". */
 export const THING_FIRST =
   /^(?:(?:warm|cool|dry|brown|wet|set|ice) \p{L}+(?: \p{L}+)?|butter|flour|oil|eggs?|cream|ice|sugar|salt)(?:\s*\([^()]{1,40}\))?(?:,\s*\p{L}+)?(?:\s*[:,]|\s+[–—-]|\s)\s*\d/iu;

@@ -32,13 +32,13 @@ const ONLY_HEAT =
 /** What is heated with the oven is no bake yet. */
 const WARMS = /^\s*(?:meanwhile,?\s+)?(?:pre-?)?heat\b/i;
 const STARTS_HOT =
-  /^\s*(?:at\s+|oven:?\s+|deck:?\s+)?(?:gas\s*(?:mark\s*)?\d{1,2}(?:\s*\/\s*\d{3}\s*°?\s*C?)?|\d{3}\s*(?:(?:°|deg(?:rees)?\b\.?)\s*)?[CF]?(?:\s*(?:\(\s*)?(?:(?:no\s+)?(?:fan|convection)\s*\d{0,3}|gas\s*(?:mark\s*)?\d{1,2}|\/\s*\d{3}\s*°?\s*[CF]?(?:\s*fan\b)?)\s*\)?)?)(?:\s*,?\s+(?:for\b|\d|x\s?\d)|\s*\/\s*\d{1,3}(?:\s*[-–]\s*\d{1,3})?\s*(?:min|h))/i;
+  /^\s*(?:at\s+|oven:?\s+|deck:?\s+)?(?:gas\s*(?:mark\s*)?\d{1,2}(?:\s*\/\s*\d{3}\s*°?\s*C?)?|\d{3}\s*(?:(?:°|deg(?:rees)?\b\.?)\s*)?[CF]?(?:\s*(?:\(\s*)?(?:(?:no\s+)?(?:fan|convection)\s*\d{0,3}|gas\s*(?:mark\s*)?\d{1,2}|\/\s*\d{3}\s*°?\s*[CF]?(?:\s*fan\b)?)\s*\)?)?)(?:,\s*(?:in the |on the )?(?:lower|upper|middle|centre|center|top|bottom)\b[^,.\d]{0,24})?(?:\s*,?\s+(?:for\b|\d|x\s?\d)|\s*\/\s*\d{1,3}(?:\s*[-–]\s*\d{1,3})?\s*(?:min|h))/i;
 /** An oven, how hot and how long, in one breath: "Dutch oven 245°C 40' lid on". */
 const OVEN_AND_TIME =
   /\boven\b[^.]{0,12}\d{3}\s*°?\s*[CF]?(?:\s*,?\s*(?:with |w\/? ?|no )steam)?\s*,?\s*(?:for\s+)?(?:about\s+|around\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s*(?:mins?\b|minutes\b|m\b|['’′])/i;
 /** A heat and then a time, with no verb: "23 cm tin, 180C, 40 min". */
 const HEAT_THEN_TIME =
-  /\d{3}\s*(?:°\s*[CF]?|[CF]\b)(?:\s*\(?fan\)?)?\s*(?:[,/|x]\s*|\s)(?:(?:un)?til+\s[\p{L} ]{2,30}?[,\s]\s*)?(?:for\s+)?(?:(?:about|abt\.?)\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s*(?:mins?\b|minutes\b|h\b|hrs?\b|hours?\b|m\b|(?=\s+(?:lid|(?:un)?covered)\b))/iu;
+  /\d{3}\s*(?:°\s*[CF]?|[CF]\b)(?:\s*\(?fan\)?)?\s*(?:[,/|x–—-]\s*|\s)(?:(?:un)?til+\s[\p{L} ]{2,30}?[,\s]\s*)?(?:for\s+)?(?:(?:about|abt\.?)\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s*(?:mins?\b|minutes\b|h\b|hrs?\b|hours?\b|m\b|(?=\s+(?:lid|(?:un)?covered)\b))/iu;
 /** So hot no milk and no syrup is kept, °C. */
 const LEAST_BAKE_C = 130;
 /** A clause that tells a bake by its figures: "roll, prick, 325F till pale, about 25 min". */

@@ -57,6 +57,13 @@ describe('lines out of a table', () => {
       'Makes 16 | 350F | 22-25 min\nPrep 10 | Cook 25 | Easy\nSweet | Treat | Gluten free',
       'Makes 16 | 350F | 22-25 min\nPrep 10 | Cook 25 | Easy\nSweet | Treat | Gluten free',
     ],
+    [
+      'out of a sheet, with commas',
+      'Ingredient,Grams,Notes\nSorghum flour,140,\nWarm water,330,40C\nMix all.',
+      '140 g Sorghum flour\n330 g Warm water, 40C\nMix all.',
+    ],
+    ['out of a sheet, with tabs', 'Name\tAmount\nSalt\t1 tsp\n\nMix, bake.', '1 tsp Salt\n\nMix, bake.'],
+    ['a row with commas is no heading', 'Salt, sugar\nFlour, 200 g', 'Salt, sugar\nFlour, 200 g'],
     ['one row is none', 'Prep 10 min\n| a note |\nBake', 'Prep 10 min\n| a note |\nBake'],
     ['bars within a row are none', '1 cup | 120 g flour\n2 | eggs', '1 cup | 120 g flour\n2 | eggs'],
   ])('a table in plain text is laid out in rows: %s', (_what, text, rows) => {

@@ -76,8 +76,8 @@ const PIPED = /^\s*\|.+\|\s*$/;
 /** A row with a stroke between its cells alone. */
 const BARRED = /\s\|(?:\s|$)/;
 /** The cells of a row, without the strokes around it. */
-const cellsOf = (row: string): string[] =>
-  (PIPED.test(row) ? row.trim().slice(1, -1) : row).split('|').map((c) => c.replace(/[*_`]/g, '').trim());
+const cellsOf = (row: string, between = '|'): string[] =>
+  (PIPED.test(row) ? row.trim().slice(1, -1) : row).split(between).map((c) => c.replace(/[*_`]/g, '').trim());
 const isRule = (cells: readonly string[]): boolean => cells.every((c) => /^:?-{1,}:?$/.test(c));
 const isNumber = (cell: string): boolean => /^[\d½¼¾⅓⅔⅛~]/.test(cell);
 /** A share of the flour beside the grams says nothing that they do not say. */
@@ -113,15 +113,42 @@ function isBarredTable(all: readonly (readonly string[])[]): boolean {
   return known > 1 || all.every(isThing);
 }
 
+/** What stands between the cells of a table whose headings are known: as a sheet is copied, or kept in a file. */
+function betweenCells(head: string): string | null {
+  const isHead = (cell: string): boolean =>
+    cell === '' || cell === '%' || MEANS[cell.toLowerCase()] !== undefined;
+  return (
+    ['\t', ';', ','].find((between) => {
+      const cells = cellsOf(head, between);
+      return (
+        cells.length > 1 && cells.every(isHead) && cells.filter((c) => MEANS[c.toLowerCase()]).length > 1
+      );
+    }) ?? null
+  );
+}
+/** A text with its table out of a sheet laid out in rows: from its headings to the first row with other cells. */
+function unsheeted(text: string): string {
+  const rows = text.split(/\r?\n/);
+  const at = rows.findIndex((row) => betweenCells(row) !== null);
+  if (at < 0) return text;
+  const between = betweenCells(rows[at]!)!;
+  const many = cellsOf(rows[at]!, between).length;
+  const body = rows.slice(at).map((row) => cellsOf(row, between));
+  const other = body.findIndex((cells) => cells.length < 2 || cells.length > many);
+  const end = other < 0 ? rows.length : at + other;
+  return [...rows.slice(0, at), ...linesOfCells(body.slice(0, end - at)), ...rows.slice(end)].join('\n');
+}
+
 /**
  * A text with its tables ("| rice flour | 200 g |", with or without headings and a rule below them, or strokes around the rows) laid
  * out in rows as they would be typed; all else stays.
  */
-export function untabled(text: string): string {
+export function untabled(given: string): string {
+  const text = unsheeted(given);
   const out: string[] = [];
   let table: string[] = [];
   const close = (): void => {
-    const cells = table.map(cellsOf);
+    const cells = table.map((row) => cellsOf(row));
     const is = PIPED.test(table[0] ?? '') ? table.length > 1 : isBarredTable(cells);
     out.push(...(is ? linesOfCells(cells) : table));
     table = [];

@@ -226,7 +226,8 @@ const SAME_SUM = 0.02;
 const COUNTED =
   /\b(?:eggs?|yolks?|whites?|bananas?|apples?|pears?|lemons?|limes?|oranges?|cloves?|sachets?)\b/i;
 /** A thing with its amount behind it, one of several in a row: "salt 4, rosemary 2, baking powder 3". */
-const AMOUNT_BEHIND = /^\p{L}[\p{L} '’-]{1,30}\s\d{1,4}(?:[.,]\d+)?\s?(?:g|ml|tsp|tbsp)?$/u;
+const AMOUNT_BEHIND =
+  /^\p{L}[\p{L} '’-]{1,30}\s\d{1,4}(?:[.,]\d+)?\s?(?:g|ml|tsp|tbsp)?(?:\s*\([^()\d]*\))?$/u;
 
 /** "Juice and zest of 2 lemons", "2 eggs + 1 yolk", "1/4 tsp each salt and soda" are several things to weigh; a line of one comes back as it is. */
 export function expandRow(given: string): string[] {

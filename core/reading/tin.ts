@@ -20,7 +20,7 @@ const SHAPES: readonly [TinShape, RegExp][] = [
   ['trough', /\bbaguette\b|\btrough\b/i],
   ['pot', /\b(?:casserole|cocotte|lidded pot|iron pot|dutch oven|bread pot)\b/i],
   ['tartlet', /\btartlets?\b/i],
-  ['loaf', /\bloaf\b/i],
+  ['loaf', /\b(?:loaf|pullman)\b/i],
   [
     'muffin',
     /\b(?:muffin|cupcake|bun tin|popover|friand|yorkshire|patty|dariole|individual (?:\p{L}+ )?(?:tins?|moulds?|basins?))\b/iu,
@@ -72,7 +72,7 @@ export function holesIn(text: string): { tins: number; holes: number; ml?: numbe
 const shapeOf = (text: string): TinShape | null => SHAPES.find(([, is]) => is.test(text))?.[0] ?? null;
 
 const VESSELS =
-  'tins?|pans?|mould|mold|dish|plate|tray|sheet|trough|casserole|cocotte|dutch oven|skillet|springform|muffin cups|muffin cases|paper cases|liners';
+  'tins?|pans?|mould|mold|dish|plate|tray|sheet|trough|casserole|cocotte|dutch oven|skillet|springform|pullman|muffin cups|muffin cases|paper cases|liners';
 /** Pans that stand on the hob, and dishes that only hold a bath. */
 const ELSEWHERE =
   /\b(?:frying|saucepan|non[- ]?stick pan|griddle|roasting)\b|\bpan\b[^.]*\b(?:swirl|ladle|fry|medium heat)\b/i;

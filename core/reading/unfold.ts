@@ -1,4 +1,4 @@
-import { NUMBER, readAmount } from './amount';
+import { NUMBER, numberOf, readAmount } from './amount';
 import { isSilent, referenceMatcher } from './match';
 import { namedRow } from './named-row';
 import { nameIn } from './names';
@@ -14,6 +14,29 @@ const MOST_ROW = 2000;
 /** So many things in one row are a list of their own: with a name before them, and without. */
 const LEAST_THINGS = { named: 3, bare: 5 } as const;
 const SENTENCE = /(?<=[.!?])\s+(?=\p{Lu})/u;
+/** Whoever writes no capitals ends a sentence all the same. */
+const SENTENCE_SMALL = /(?<=\p{L}{3}[.!?])\s+(?=\p{Ll})/u;
+const sentencesIn = (row: string): string[] => row.split(/\p{Lu}/u.test(row) ? SENTENCE : SENTENCE_SMALL);
+
+const SPOONS = '(?:cups?|teaspoons?|tablespoons?|tsps?|tbsps?|pounds?|ounces?|sticks?)';
+const SHARE: Record<string, string> = { half: '1/2', quarter: '1/4', third: '1/3' };
+/** Amounts as one says them, in figures: "a cup and a half of", "two and a quarter teaspoons", "quarter cup", "tablespoon sugar". */
+const inFigures = (row: string): string =>
+  row
+    .replace(
+      new RegExp(`\\b(?:(an?|one|two|three|four) )?(${SPOONS}) and a (half|quarter)\\b(?: of\\b)?`, 'gi'),
+      (_all, n: string | undefined, unit: string, share: string) =>
+        `${n ? numberOf(n) : 1} ${SHARE[share.toLowerCase()]!} ${unit} of`,
+    )
+    .replace(
+      new RegExp(`\\b(one|two|three|four|five) and a (half|quarter|third) (?=${SPOONS}\\b)`, 'gi'),
+      (_all, n: string, share: string) => `${numberOf(n)} ${SHARE[share.toLowerCase()]!} `,
+    )
+    .replace(
+      new RegExp(`(?<=^|[,:] |\\band )(half|quarter|third) (?=${SPOONS}\\b)`, 'gi'),
+      (_all, share: string) => `${SHARE[share.toLowerCase()]!} `,
+    )
+    .replace(new RegExp(`(?<=[,:] |\\band )(?=(?:teaspoon|tablespoon|cup) \\p{L})`, 'giu'), '1 ');
 const NAMED = /^([^:\d]{2,80}(?:\([^()]*\))?)\s*[:–—]\s+(?=\S)(.+)$/;
 const BETWEEN = new RegExp(
   NOT_TWO_FRUITS +
@@ -66,6 +89,9 @@ function unbracketed(piece: string): string | null {
   const read = m && readAmount(m[2]!);
   return m && read?.rest === '' ? `${m[2]!} ${m[1]!}` : null;
 }
+/** How one begins in a chat: "hey so for the sandwich bread i do: 2 cups …". */
+const CHATTED = /^(?:(?:hey|hi|ok(?:ay)?|so|well|right)[, ]+)+(?:for (?:the|my|our) )?/i;
+
 /** What is known by its name alone may end a list: "1/2 tsp salt, cumin". */
 function withLast(pieces: readonly string[]): string[] {
   const [last = '', ...names] = (pieces.at(-1) ?? '').split(/\s*,\s*/);
@@ -83,7 +109,10 @@ function listIn(sentence: string, goesOn: boolean): { name: string; things: stri
   const listed = (pieces: readonly string[]): { name: string; things: string[] } | null => {
     // One of many that nobody can read does not make a list of them none.
     const odd = pieces.filter((p) => !isThing(p) && !isSilent(referenceMatcher.match(p))).length;
-    const name = named?.[1]?.trim() ?? '';
+    const name = (named?.[1] ?? '')
+      .replace(CHATTED, '')
+      .replace(/\s+i\s+(?:do|use|take|make)$/i, '')
+      .trim();
     return pieces.length >= least && odd <= (pieces.length > LEAST_THINGS.bare ? 1 : 0)
       ? {
           name,
@@ -150,7 +179,7 @@ export const unfolded = (given: string): string => {
       const run = row.length <= MOST_ROW ? (asTheEggs(row) ?? barred(row) ?? runTogether(row)) : null;
       if (run) return run;
       if (row.length < LEAST_ROW) return [row];
-      const [first = '', ...steps] = row.slice(0, MOST_ROW).split(SENTENCE);
+      const [first = '', ...steps] = sentencesIn(inFigures(row.slice(0, MOST_ROW)));
       // A part in one row is known by itself: laid out in rows, what follows it would be of it too.
       if (i > 0 && namedRow(row, referenceMatcher)?.isPart) return [row];
       const list = listIn(first.trim(), ACT.test(steps[0] ?? ''));

@@ -55,6 +55,10 @@ export function useIn(row: string): LineRole | undefined {
   return ROLES.find(([, words]) => words.test(use))?.[0];
 }
 
+/** Whether all that a row has of a thing is for some use of its own, counted or not: "100 g chocolate to drizzle". */
+export const isForElse = (row: string): boolean =>
+  USED_FOR.test(row.replace(MADE_FLOUR, ' ').replace(MORE_FOR, ' '));
+
 /** What is added to a thing for a use of its own: "1 egg, plus 1 yolk to glaze", "2 eggs and 1 yolk for brushing". */
 const ADDED = /\bplus\s+(?=[\d½¼¾⅓⅔⅛]|an?\s|one\s)/i;
 const MORE_OF_EGG =

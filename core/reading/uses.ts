@@ -143,7 +143,7 @@ function takeUnnamed(taking: Taking, s: State): void {
   if (/^\s*repeat\b/i.test(t))
     for (const u of s.last?.uses ?? []) if (u.share !== 1) taking.take(u.lineId, 'rest');
   // "Mix, rest, roll": where nothing was taken yet, all of it.
-  if (BARE_MIX.test(t) && kind === 'mix' && uses.length === 0 && s.last === undefined)
+  if (BARE_MIX.test(t) && kind === 'mix' && uses.length === 0 && untouched.every(lines.isWhole))
     for (const c of untouched) taking.take(c.line.id, null);
   // "Make the pastry: rub, add water": what is rubbed is all of it that is no liquid.
   if (kind === 'rub' && uses.length === 0 && untouched.every(lines.isWhole))

@@ -167,6 +167,11 @@ const OTHER_HEADS: [Head, RegExp, 'things'?][] = [
   ['mix', /(?<=[,;]\s*)(?:eggs?|yolks?|whites?) in\b/gi, 'things'],
   // "Nuts in.", "Dries in."
   ['mix', /^(?:[\p{L}&+]+ ){1,4}in(?=\s*(?:[.,;!]|$))/giu, 'things'],
+  [
+    'mix',
+    /^(?:everything|it all|all(?: of it)?) in(?:to)? (?:the|a) (?:\w+ )?(?:mixer|bowl|blender|processor)\b/gi,
+    'things',
+  ],
   ['divide', /(?<=^|[,;]\s*)\d{1,2} (?:equal )?(?:balls|pieces|rounds|buns|rolls)\b/gi],
   ['fill', /(?<=[,;]\s*)[^,;.]{3,40} (?=in the (?:case|shell|tin)\b)/gi, 'things'],
 ];

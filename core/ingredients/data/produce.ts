@@ -169,7 +169,7 @@ export const PRODUCE: Row[] = [
   {
     id: 'tomato',
     group: 'fruit',
-    names: ['tomato', 'tomatoes', 'chopped tomatoes', 'tinned tomatoes'],
+    names: ['tomato', 'crushed tomatoes', 'tomatoes', 'chopped tomatoes', 'tinned tomatoes'],
     parts: { water: 94.5, protein: 0.9, fat: 0.2, sugars: 2.6, fibre: 1.2, acids: 0.5, ash: 0.5 },
     kcal: 18,
     acid: [0.07, 0.02],
