@@ -113,7 +113,7 @@ const BY_VERB = {
       ? 'fill'
       : 'prepare',
   pour: ({ t, s }) =>
-    VESSEL.test(t) || /\b(?:in|over|into)\s*(?:[,.;]|$|and\b)|\bover\b/i.test(t)
+    VESSEL.test(t) || /\b(?:in|over|into)\s*(?:[,.;]|$|and\b)|\bover\b|\binto?\s+\d+\s*[x×]\s*\d/i.test(t)
       ? s.baked && /\bicing|glaze|syrup\b/i.test(t)
         ? 'glaze'
         : 'fill'
@@ -140,7 +140,12 @@ const BY_VERB = {
       : s.baked
         ? 'glaze'
         : 'wash',
-  glaze: ({ t, s }) => (s.baked || !/\b(?:yolk|egg|milk|wash)\b/i.test(t) ? 'glaze' : 'wash'),
+  glaze: ({ t, s }) => {
+    if (s.baked) return 'glaze';
+    // What is poured on flour is no glaze.
+    if (/\b(?:dry|flours?|crumbs)\b/i.test(t)) return 'mix';
+    return /\b(?:yolk|egg|milk|wash)\b/i.test(t) ? 'wash' : 'glaze';
+  },
   turned: ({ t, s }) => {
     if (/\bout\b/i.test(t)) return s.baked ? 'cool' : 'shape';
     if (/\b(?:speed|mixer)\b/i.test(t)) return 'mix';

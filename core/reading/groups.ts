@@ -12,6 +12,13 @@ export function groupIn(clause: string, lines: Lines, partId: string | undefined
   const out = new Set<Called>();
   for (const [pattern, which] of GROUPS) {
     if (!pattern.test(clause)) continue;
+    // "Pour over the dry things": those that are in the bowl.
+    if (
+      which === 'dry' &&
+      POURED_ON.test(clause) &&
+      lines.called.some((c) => c.part === partId && isDry(c) && lines.isGone(c))
+    )
+      continue;
     const left = lines.called.filter((c) => !isBeside(c.line.role) && !lines.isGone(c));
     // Where nothing of the part at work is left, the next is meant: one that was not begun, where dry or wet things are called for.
     const begun = new Set(
@@ -32,6 +39,9 @@ export function groupIn(clause: string, lines: Lines, partId: string | undefined
   }
   return [...out];
 }
+
+/** What is only poured on: it is there already. */
+const POURED_ON = /\b(?:over|onto|into|to)\s+(?:the\s+)?(?:dry|dries)\b/i;
 
 /** Sugar is dry, and goes in with the wet as often: where it is named later, "the dry" are all the others. */
 const SUGAR_LATER =

@@ -34,8 +34,8 @@ const BEFORE_BARE =
 const OVENISH =
   /\b(?:oven|deck|bak(?:e|ed|es|ing)|pre-?heat|turn|drop|lower|reduce|raise|roast|heat|crank|load)\b/i;
 const FAN_BEFORE =
-  /\b(?:fan|convection|umluft|heißluft)(?:[- ]?(?:oven|assisted|forced))?\s*(?:at|to|:)?\s*$/i;
-const FAN_AFTER = /^\s*\(?\s*(?:fan|convection|umluft|heißluft)(?!\s*(?:\d{3}|:))/i;
+  /\b(?:fan|convection|conv\.?|umluft|heißluft)(?:[- ]?(?:oven|assisted|forced))?\s*(?:at|to|:)?\s*$/i;
+const FAN_AFTER = /^\s*\(?\s*(?:fan|convection|conv\b\.?|umluft|heißluft)(?!\s*(?:\d{3}|:))/i;
 
 /**
  * The temperatures a text names, in its order. A number without its letter is a heat where it stands like one ("oven to

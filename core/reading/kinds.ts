@@ -23,14 +23,20 @@ const CLASS_NAMES: [RegExp, ClassId][] = [
     'starch_set',
   ],
   [/\b(custards?|quiche filling|appareil|royale|curd|flan|crème caramel|baked cheesecake)\b/i, 'egg_custard'],
-  [/\b(cheesecake|mousse|ganache|panna ?cotta|jelly|fool|posset|semifreddo)\b/i, 'uncooked_set'],
   [
-    /\b(filling|middle|set fruit|compote|fruits?|(?:apples?|pears?|plums?|cherries|berries|rhubarb|peaches|apricots|quinces?)$)/i,
+    /\b(cheesecake|mousse|ganache|panna ?cotta|jelly|fool|posset|semifreddo|(?:whipped|chantilly) cream|chantilly)\b/i,
+    'uncooked_set',
+  ],
+  [
+    /\b(filling|middle|set fruit|compote|fruits?|\p{L}*berr(?:y|ies)$|(?:apples?|pears?|plums?|cherries|berries|rhubarb|peaches|apricots|quinces?)$)/iu,
     'fruit_filling',
   ],
   [/\b(puff|flaky|laminated|croissant|rough puff|galette)\b/i, 'flaky'],
   [/\b(press[- ]in|cheesecake base)\b/i, 'press_in'],
-  [/\b(shortcrust|pie crust|tart shell|shell|case|crust|pastry|tart|tartlets?|pie)\b/i, 'shortcrust'],
+  [
+    /\b(shortcrust|pie crust|tart shell|shell|case|crust|pastry|tarts?|tartlets?|pies?|pasty|pasties|quiches?)\b/i,
+    'shortcrust',
+  ],
   [
     /\b(choux|profiteroles?|popovers?|yorkshires?(?: puddings?)?|[eé]clairs?|(?:cream|cheese) puffs?|goug[eè]res?)\b/i,
     'choux',

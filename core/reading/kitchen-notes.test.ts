@@ -139,6 +139,19 @@ describe('what one row holds', () => {
         ['butter', 75, 'dough'],
       ],
     ],
+    ['2 tbsp milk if dry', [['milk', 30, 'taste']]],
+    ['120 g raisins (soak in tea if dry)', [['raisins', 120, 'dough']]],
+    [
+      '1 egg white, caster sugar to top',
+      [
+        ['egg_white', 33, 'dough'],
+        ['sugar', 0, 'dusting'],
+      ],
+    ],
+    ['1 egg, beaten to glaze', [['egg', 50, 'wash']]],
+    ['Sweet potato, 200g cooked weight, mashed', [['sweet_potato', 200, 'dough']]],
+    ['buckwheat groats 500 g, soaked 6 h, drained', [['buckwheat_groats', 500, 'dough']]],
+    ['400 g mincemeat (check the suet)', [['mincemeat', 400, 'dough']]],
     ['16 almonds', [['almonds', 19, 'inclusion']]],
     ['2 EL Grieß (GF: Maisgrieß)', [['maize_meal', 20, 'dough']]],
     ['Butter für die Form', [['butter', 0, 'release']]],
@@ -191,6 +204,23 @@ describe('what one row holds', () => {
     expect(parts[1]?.classId).not.toBe('egg_custard');
   });
 
+  it('rows with bullets behind a list that has none are steps, whatever they begin with', () => {
+    const { parts, method } = readFormula({
+      text: 'Currant rounds\n400 g gf pastry\n25 g butter\n50 g brown sugar\n100 g currants\n- melt butter, stir in sugar\n- roll pastry 3 mm\n- tbsp filling each, gather up\n- 3 slashes\n- 220/200fan 15-18min',
+    }).formula;
+    expect([parts[0]!.lines.length, method.length]).toEqual([4, 5]);
+  });
+
+  it('how many it makes may stand in brackets', () => {
+    const f = readFormula({
+      text: 'Flatbreads\n(makes 6)\nMillet flour 120g\nTapioca starch 30g\nWater 90\nSalt 3\nMix. Roll.',
+    }).formula;
+    expect([f.yield?.pieces, f.parts[0]!.lines.map((l) => Math.round(massOf(l)))]).toEqual([
+      6,
+      [120, 30, 90, 3],
+    ]);
+  });
+
   it('tins of a batch are counted', () => {
     expect(read('Scale into 6 x 2lb tins.').tin).toMatchObject({ shape: 'loaf', count: 6 });
     expect(read('Line a 2lb tin.').tin).toMatchObject({ shape: 'loaf', count: 1 });
@@ -231,6 +261,9 @@ describe('tins and pieces', () => {
     ['Fill 12 cases 3/4 full.', 12],
     ['Oiled hands, 12 balls, on a lined tray.', 12],
     ['Fridge 2 h. Cut 16.', 16],
+    ['Roll pastry 3mm, cut 8 x 12cm.', 8],
+    ['Roll out to a 30 x 20 cm sheet.', undefined],
+    ['Knead 5 min. 12 rings.', 12],
     ['Cut 2 cm thick.', undefined],
     ['Fold through in two batches. Drop 2 tablespoons of batter a time.', undefined],
   ])('%s', (method, pieces) => {
@@ -267,6 +300,10 @@ describe('what is done', () => {
     ['Mix all. Pour off the dark liquid.', ['mix', 'drain']],
     ['Mix all. Keep back 1 tbsp for glazing.', ['mix', 'other']],
     ['Mix all. 1-2 min per side.', ['mix', 'cook']],
+    [
+      'Mix all. Drizzle the milk over the flour. Bake 20 min at 180. Drizzle with icing.',
+      ['mix', 'mix', 'bake', 'glaze'],
+    ],
   ])('%s', (method, is) => {
     expect(kinds(method)).toEqual(is);
   });

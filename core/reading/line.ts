@@ -50,18 +50,19 @@ const useOf = (text: string): LineRole | undefined =>
 /** "100 g sugar (or less to taste)": the amount stands. */
 const LESS_OR_MORE = /[,(]?\s*\bor (?:less|more|a bit (?:less|more))\b[^,;()]*\)?/gi;
 
+/** "Raisins (soak if dry)": it goes in, whatever is done to it. */
+const SOAKED_IF = /\((?:soak|plump|rinse|warm)\b[^()]*\)/gi;
+/** As much as the dough asks for. */
+const BY_FEEL =
+  /\bto taste\b|\bas needed\b|\bto (?:make |form )?an? (?:\w+ )?(?:paste|dough)\b|\bto (?:bind|mix)\b|\bif (?:needed|desired|necessary|(?:too )?(?:dry|thick|stiff|crumbly))\b/i;
+
 function roleOf(text: string, ingredient: Ingredient | null): LineRole | undefined {
   const use = useOf(text);
   // Nobody greases with syrup: it lies in the basin, and goes into the bake from there.
   if (use) return use === 'release' && ingredient && LIES.includes(ingredient.group) ? 'dusting' : use;
   // Of what is grated over, with no amount, nobody weighs any.
   if (/\b(?:for grating|to grate)\b/i.test(text) && !readAmount(clean(text))) return 'taste';
-  if (
-    /\bto taste\b|\bas needed\b|\bto (?:make |form )?an? (?:\w+ )?(?:paste|dough)\b|\bto (?:bind|mix)\b|\bif (?:needed|desired)\b/i.test(
-      text.replace(LESS_OR_MORE, ' '),
-    )
-  )
-    return 'taste';
+  if (BY_FEEL.test(text.replace(LESS_OR_MORE, ' ').replace(SOAKED_IF, ' '))) return 'taste';
   return ingredient && INCLUSIONS.includes(ingredient.group) ? 'inclusion' : undefined;
 }
 

@@ -19,11 +19,8 @@ export function nameIn(rest: string): { name: string; preparation: string } {
     .replace(/^\s*(?:the )?same weight of\s+/i, ' ')
     .replace(USED_FOR, ' ')
     .replace(/\bto (?:(?:make |form )?an? (?:\w+ )?(?:paste|dough)|bind|mix)\b.*$/i, ' ')
-    .replace(
-      /\b(?:to taste|as needed|if needed|if desired|if (?:you|u) (?:like|want|fancy|wish)|optional)\b.*$/i,
-      ' ',
-    )
-    .replace(/\bof (?:your |my )?choice\b/i, ' ')
+    .replace(/\b(?:to taste|as needed|if\b|optional)\b.*$/i, ' ')
+    .replace(/\bof (?:your |my )?choice\b|\b(?:cooked|peeled|prepared|drained|net|raw)\s+weight\b/gi, ' ')
     // How much of it is cocoa, or fat.
     .replace(/^\s*\d{1,3}\s*%\s+/, ' ');
   const pieces = bare.split(/,|;|\s[-–—]\s/);

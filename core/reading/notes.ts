@@ -12,8 +12,3 @@ const saysWhom = (row: string): boolean => {
 /** "Makes 12" and the like stand in many lists and are no ingredient. */
 export const isNote = (text: string): boolean =>
   /^(?:makes|serves|yields?|servings?|ergibt)\b/i.test(text) || saysWhatItMakes(text) || saysWhom(text);
-
-/** Behind a title in its row: how many it makes, and how long it takes. */
-const ABOUT_IT = /\s*[.|·•–—]\s*(?:serves|makes|yields?|prep|cook|total)\b.*$/i;
-/** A title without what its row says of the bake beside. */
-export const titleIn = (row: string): string => row.replace(ABOUT_IT, '');

@@ -18,7 +18,7 @@ import { FINISH } from './kinds';
 import { BATH, namedRow } from './named-row';
 import { BULLET, SAID_LINE } from './bullet';
 import { percentList } from './percent';
-import { isNote, titleIn } from './notes';
+import { isNote } from './notes';
 import { isWholePaste, rowsOf, type SaidRows } from './rows';
 import { undecorated } from './row-text';
 import { markBeside } from './beside';
@@ -159,7 +159,9 @@ function isOfPart(row: string, before: readonly Part[]): boolean {
 /** A thing and a number behind or before it, with no unit. */
 const BARE_NUMBER =
   /^(?:\p{L}[\p{L} '’-]*\s\d{1,4}(?:[.,]\d+)?|\d{1,4}(?:[.,]\d+)?\s\p{L}[\p{L} '’-]*)(?:\s*\([^()]*\))?$/u;
-/** So many such rows are a list that was weighed in grams throughout. */
+/** A row that says its grams. */
+const GRAMS = /\d\s?g\b/;
+/** So many such rows are a list that was weighed in grams throughout; fewer are, where others say so. */
 const LEAST_BARE = 3;
 /** Whether a row has a number and no unit. */
 const isUnitless = (row: string): boolean =>
@@ -181,7 +183,8 @@ function inGrams(read: ReadLine, row: string, id: string, context: ReadContext):
 function partsOf(rows: string[], context: ReadContext): { parts: Part[]; lines: ReadLine[] } {
   const lines: ReadLine[] = [];
   const parts: Part[] = [];
-  const isBare = rows.filter((r) => isBareRow(r.replace(BULLET, ''))).length >= LEAST_BARE;
+  const bare = rows.filter((r) => isBareRow(r.replace(BULLET, ''))).length;
+  const isBare = bare >= LEAST_BARE || (bare > 0 && rows.some((r) => GRAMS.test(r)));
   for (const section of sectionsOf(rows, context.matcher)) {
     const own: ReadLine[] = [];
     for (const said of section.rows) {
@@ -246,8 +249,7 @@ export function readFormula(asked: ReadInput, given: ReadContext = referenceCont
   if (counted === 0) issues.push(msg('read.empty'));
   if (counted > MAX_LINES) issues.push(msg('read.tooManyLines', { max: MAX_LINES, given: counted }));
 
-  const headline = (input.title ?? '').trim();
-  const title = titleIn(headline).slice(0, 200);
+  const title = (input.title ?? '').trim().slice(0, 200);
   const { parts, lines } = partsOf(wanted, context);
   const steps = (input.method ?? '').split(/\r?\n/).map(narrowed);
   // What the baker called a step stays one.
@@ -266,7 +268,7 @@ export function readFormula(asked: ReadInput, given: ReadContext = referenceCont
   issues.push(...bakeIssues);
   const all = ingredientsIn({ lines: lines.map((l) => l.line) }, context);
   if (counted > 0 && !all.some((i) => i.flour)) issues.push(msg('read.noFlour'));
-  const yields = readYield([facts.yields ?? '', ...notes, method, headline].join('\n')) ?? undefined;
+  const yields = readYield([facts.yields ?? '', ...notes, method, title].join('\n')) ?? undefined;
   // What only a note tells of a tin counts where nothing else does.
   const tin = readTin([facts.tin ?? '', title, method].join('\n')) ?? readTin(notes.join('\n')) ?? undefined;
   if (tin && isShapeGuessed(tin)) issues.push(msg('read.tinShape', { square: tin.shape === 'square' }));

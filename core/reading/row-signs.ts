@@ -15,7 +15,7 @@ export const TIME_FIRST =
   /^(?:about )?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s?(?:mins?|minutes|hours?|hrs?)\b/i;
 /** How hot, and not how much: "180C/160 fan. Toss the filling in a dish". */
 export const HEAT_FIRST =
-  /^(?:fan )?\d{3}\s*(?:°\s*[CF]?|[CF]\b|fan\b|\/\s*\d{3}\s*(?:°|[CF]\b|fan\b)|(?:for\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s*min|,\s[^.]*\d\s*(?:mins?|minutes|hours?)\b)/i;
+  /^(?:fan )?\d{3}\s*(?:°\s*[CF]?|[CF]\b|fan\b|\/\s*\d{3}\s*(?:°|[CF]\b|fan)|(?:for\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s*min|,\s[^.]*\d\s*(?:mins?|minutes|hours?)\b)/i;
 /** How large a tin is, and not how much: "23 cm tin, 180C, 40 min". */
 export const SIZE_FIRST =
   /^\d{1,3}\s?g (?:balls|pieces|portions|rounds)\b|^(?:\d{1,2}[.):]\s+)?(?:one |two |an? )?\d{1,3}(?:\.\d)?\s*(?:[x×]\s*\d{1,3}(?:\.\d)?(?!\d|\s?(?:g|kg|ml|l|oz)\b)|cm\b|mm\b|inch|["”″])/i;

@@ -19,6 +19,8 @@ export function undecorated(given: string): string {
       .replace(/\s*(?:\.{3,}|…+|_{3,})\s*(?=[\d½¼¾⅓⅔⅛])/g, AMOUNT.test(row.replace(BULLET, '')) ? ', ' : ' ')
       .replace(/^[~=_#*-]{2,}\s*|^[_~]+|(?<=\S)\s*[~=_#*-]{2,}$|[_~]+$/g, '')
       .replace(/^\*(?=\S)(.*\S)\*$/, '$1')
+      // "(makes 6)" is said of the whole, in brackets or not.
+      .replace(/^\(((?:makes|serves|yields?)\b[^()]*)\)$/i, '$1')
       .trim()
   );
 }

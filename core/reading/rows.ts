@@ -4,7 +4,18 @@ import { toldInSteps } from './inline';
 import { isSilent, referenceMatcher } from './match';
 import { nameIn } from './names';
 import { namedRow } from './named-row';
-import { AMOUNT, BYLINE, HERE_IS, NUMBERED, AS_MUCH, TO_SERVE, markOf } from './row-signs';
+import {
+  ACT,
+  AMOUNT,
+  BYLINE,
+  HEAT_FIRST,
+  TIME_FIRST,
+  HERE_IS,
+  NUMBERED,
+  AS_MUCH,
+  TO_SERVE,
+  markOf,
+} from './row-signs';
 import { hasAmountInside, NEVER, ROW_KINDS, scoresOf, type RowKind } from './row-scores';
 import { rowsIn } from './row-text';
 import { SHARE } from './percent';
@@ -32,6 +43,22 @@ const SAID = 60;
 /** What a row of figures of the whole is by that alone: more than an amount in a list, or a time among steps. */
 const FACT = 16;
 
+/** What a row gains that stands among steps with bullets. */
+const AMONG_STEPS = 14;
+const LEAST_STEPS = 3;
+/** Rows with bullets, one after another, of which most are deeds, behind a list that has none: all of them are steps. */
+function bulletedSteps(rows: readonly string[]): ReadonlySet<number> {
+  const first = rows.findIndex((r) => BULLET.test(r));
+  const block = rows.flatMap((r, i) =>
+    BULLET.test(r) && rows.slice(first, i).every((x) => BULLET.test(x)) ? [i] : [],
+  );
+  const deeds = block.filter((i) =>
+    [ACT, HEAT_FIRST, TIME_FIRST].some((is) => is.test(rows[i]!.replace(BULLET, ''))),
+  ).length;
+  const isBehindList = rows.slice(1, first).filter((r) => AMOUNT.test(r)).length >= LEAST_STEPS;
+  return new Set(isBehindList && block.length >= LEAST_STEPS && deeds > block.length / 2 ? block : []);
+}
+
 /**
  * The kind of each row of a text, in order; empty rows are passed over. Rows are scored by themselves and by what stands before them, and
  * the best path through the whole text is taken (Viterbi's algorithm), so that one odd row does not turn the rest. What was said of a row
@@ -42,11 +69,13 @@ export function kindsOf(rows: readonly string[], said: SaidRows = {}): RowKind[]
   // A title stands first, or behind who wrote it.
   const first = rows.findIndex((row) => !BYLINE.test(row));
   const facts = factsOfRows(rows.map((r) => r.replace(BULLET, '')));
+  const dashed = bulletedSteps(rows);
   const scored = rows.map((row, i) => {
     const bare = row.replace(BULLET, '');
     const scores = scoresOf(row, i === first, section);
     // A row of figures of the whole is none of the list, and nothing that is done.
     if (facts[i]) scores.note += FACT;
+    if (dashed.has(i)) scores.step += AMONG_STEPS;
     const told = Object.hasOwn(said, row) ? said[row] : undefined;
     if (told) for (const kind of ROW_KINDS) scores[kind] = kind === told ? SAID : NEVER;
     section = markOf(bare)?.opens ?? section;
@@ -100,7 +129,9 @@ function titleOf(row: string): { title: string; notes: string[] } {
   if (here !== undefined) return { title: here[0]!.toUpperCase() + here.slice(1), notes: [] };
   const [, named = '', makes] = TITLE_MAKES.exec(row.replace(CALLED, '')) ?? [];
   if (makes !== undefined) return { title: named, notes: [makes] };
-  const [title = '', ...behind] = row.replace(CALLED, '').split(/\s*[|·•]\s*/);
+  const [title = '', ...behind] = row
+    .replace(CALLED, '')
+    .split(/\s*[|·•]\s*|\.\s+(?=(?:serves|makes|yields?|prep|cook|total)\b)/i);
   const notes = behind.filter(Boolean);
   return notes.length > 0 && notes.every((n) => BEHIND_TITLE.test(n))
     ? { title, notes }

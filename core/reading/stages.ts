@@ -32,7 +32,7 @@ const ONLY_HEAT =
 /** What is heated with the oven is no bake yet. */
 const WARMS = /^\s*(?:meanwhile,?\s+)?(?:pre-?)?heat\b/i;
 const STARTS_HOT =
-  /^\s*(?:at\s+|oven:?\s+|deck:?\s+)?(?:gas\s*(?:mark\s*)?\d{1,2}(?:\s*\/\s*\d{3}\s*°?\s*C?)?|\d{3}\s*(?:(?:°|deg(?:rees)?\b\.?)\s*)?[CF]?(?:\s*(?:\(\s*)?(?:(?:no\s+)?(?:fan|convection)\s*\d{0,3}|gas\s*(?:mark\s*)?\d{1,2}|\/\s*\d{3}\s*°?\s*[CF]?(?:\s*fan\b)?)\s*\)?)?)(?:,\s*(?:in the |on the )?(?:lower|upper|middle|centre|center|top|bottom)\b[^,.\d]{0,24})?(?:\s*,?\s+(?:for\b|\d|x\s?\d)|\s*\/\s*\d{1,3}(?:\s*[-–]\s*\d{1,3})?\s*(?:min|h))/i;
+  /^\s*(?:at\s+|oven:?\s+|deck:?\s+)?(?:gas\s*(?:mark\s*)?\d{1,2}(?:\s*\/\s*\d{3}\s*°?\s*C?)?|\d{3}\s*(?:(?:°|deg(?:rees)?\b\.?)\s*)?[CF]?(?:\s*(?:\(\s*)?(?:(?:no\s+)?(?:fan|convection|conv\b\.?)\s*\d{0,3}|gas\s*(?:mark\s*)?\d{1,2}|\/\s*\d{3}\s*°?\s*[CF]?(?:\s*fan\b)?)\s*\)?)?)(?:,\s*(?:in the |on the )?(?:lower|upper|middle|centre|center|top|bottom)\b[^,.\d]{0,24})?(?:\s*,?\s+(?:for\b|\d|x\s?\d)|\s*\/\s*\d{1,3}(?:\s*[-–]\s*\d{1,3})?\s*(?:min|h))/i;
 /** An oven, how hot and how long, in one breath: "Dutch oven 245°C 40' lid on". */
 const OVEN_AND_TIME =
   /\boven\b[^.]{0,12}\d{3}\s*°?\s*[CF]?(?:\s*,?\s*(?:with |w\/? ?|no )steam)?\s*,?\s*(?:for\s+)?(?:about\s+|around\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s*(?:mins?\b|minutes\b|m\b|['’′])/i;
@@ -86,7 +86,7 @@ const MOST_SENTENCE = 400;
 export const sentencesOf = (text: string): string[] =>
   text
     .slice(0, MOST_METHOD)
-    .replace(/\b(ca|approx|abt)\.(?=\s+\d)/gi, '$1 ')
+    .replace(/\b(ca|approx|abt|conv)\.(?=\s+\d)/gi, '$1 ')
     .split(/\r?\n|(?<=[.!?])\s+(?=\S)/)
     .map((s) => s.replace(/^\s*(?:[-*•–]\s+|(?:step\s*)?\d{1,2}\s*[.):]\s+)/i, '').trim())
     .filter(Boolean)

@@ -233,7 +233,7 @@ const AMOUNT_BEHIND =
 export function expandRow(given: string): string[] {
   const row = unmarked(given);
   const compound = COMPOUND_EGG.exec(row);
-  const inside = /\(([^()]{6,120})\)/.exec(row)?.[1];
+  const inside = /\((?:(?:gf|gluten[- ]free)\s*:\s*)?([^()]{6,120})\)/i.exec(row)?.[1];
   // "2 flax eggs (2 T ground flax + 6 T water)": the bracket says what is weighed.
   const told = inside && /\begg|\bslurry|\bgel\b|\bblend\b/i.test(row) ? joined(inside) : null;
   if (told) return told;

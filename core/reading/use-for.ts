@@ -32,7 +32,7 @@ export const MORE_FOR = new RegExp(
 
 /** Another thing for a use of its own, behind one with an amount: "3/4 tsp salt + flaky salt for topping". */
 export const BESIDES = new RegExp(
-  `^(.*\\S)\\s*,?\\s*(?:[+&]|\\bplus\\b|\\band\\b)\\s+(?!(?:more|extra|some|handful|pinch|drizzle|splash|knob|spoonful|sprinkling)\\b)(\\p{L}+(?: \\p{L}+){0,2})\\s+((?:${BEFORE}(?:${ANY})|to (?:a|make a|form a|bind|mix)\\b).*)$`,
+  `^(.*\\S)\\s*(?:,?\\s*(?:[+&]|\\bplus\\b|\\band\\b)|,)\\s+(?!(?:plus|and|with|more|extra|some|handful|pinch|drizzle|splash|knob|spoonful|sprinkling)\\b)(\\p{L}+(?: \\p{L}+){0,2})\\s+((?:${BEFORE}(?:${ANY})|to (?:a|make a|form a|bind|mix)\\b).*)$`,
   'iu',
 );
 

@@ -153,7 +153,7 @@ const OTHER_HEADS: [Head, RegExp, 'things'?][] = [
   // A heat and how long, first in a sentence: "150C no fan, 14 mins, rotate halfway".
   [
     'bake',
-    /^\s*(?:at )?\d{3}\s*°?\s*[CF]\b(?:\s*\/\s*\d{3}\s*°?\s*[CF]?)?(?:\s*\(?(?:no )?(?:fan|convection)\)?)?,?\s+(?:for |x )?(?:about )?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s?(?:mins?|minutes|m|h|hours?)\b/gi,
+    /^\s*(?:at )?\d{3}\s*°?\s*[CF]\b(?:\s*\/\s*\d{3}\s*°?\s*[CF]?)?(?:\s*\(?(?:no )?(?:fan|convection|conv\.?)\)?)?,?\s+(?:for |x )?(?:about )?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s?(?:mins?|minutes|m|h|hours?)\b/gi,
   ],
   [
     'chill',
@@ -172,7 +172,7 @@ const OTHER_HEADS: [Head, RegExp, 'things'?][] = [
     /^(?:everything|it all|all(?: of it)?) in(?:to)? (?:the|a) (?:\w+ )?(?:mixer|bowl|blender|processor)\b/gi,
     'things',
   ],
-  ['divide', /(?<=^|[,;]\s*)\d{1,2} (?:equal )?(?:balls|pieces|rounds|buns|rolls)\b/gi],
+  ['divide', /(?<=^|[,;]\s*)\d{1,2} (?:equal )?(?:balls|pieces|rounds|rings|buns|rolls)\b/gi],
   ['fill', /(?<=[,;]\s*)[^,;.]{3,40} (?=in the (?:case|shell|tin)\b)/gi, 'things'],
 ];
 

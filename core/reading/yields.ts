@@ -38,7 +38,7 @@ const IN_ALL = new RegExp(
 );
 /** So many, with no verb: "Oiled hands, 12 balls". */
 const SO_MANY = new RegExp(
-  `(?:^|[,;]\\s*)${COUNT}\\s+(${ADJECTIVE}(?:balls|buns|rolls|rounds|pieces|loaves))\\b`,
+  `(?:^|[,;]\\s*)${COUNT}\\s+(${ADJECTIVE}(?:balls|buns|rolls|rounds|rings|bases|pieces|loaves))\\b`,
   'i',
 );
 /** How many, behind a title: "Birthday cupcakes x12". */
@@ -47,7 +47,7 @@ const TIMES_SO_MANY = new RegExp(`(?<=\\p{L}\\s)[x×]\\s?(\\d{1,3})$|\\b${PIECE}
 const MEASURED =
   '(?!\\s*["”″]|\\s*(?:[-–]\\s*\\d+\\s*)?(?:min|h\\b|hrs?|hour|cm|mm|in\\b|inch|g\\b|kg|ml|°|deg|[CF]\\b|times|x|×|%|tbsp|tsp|cups?|layers?|parts? of|halves))';
 const PARTS_INTO = new RegExp(
-  `${PARTING}[^.;]{0,40}?(?:(?<!fold(?:ed)?\\s)\\b(?:into|in)\\s+${COUNT}\\b${MEASURED}(?:\\s*(?:-|–|to)\\s*\\d+)?(?:\\s+(${ADJECTIVE}${PIECE}))?|\\b${COUNT}\\s+(${ADJECTIVE}${PIECE})\\b)|\\bcut\\s+${COUNT}(?=\\s*(?:[.,;]|$))`,
+  `${PARTING}[^.;]{0,40}?(?:(?<!fold(?:ed)?\\s)\\b(?:into|in)\\s+${COUNT}\\b${MEASURED}(?:\\s*(?:-|–|to)\\s*\\d+)?(?:\\s+(${ADJECTIVE}${PIECE}))?|\\b${COUNT}\\s+(${ADJECTIVE}${PIECE})\\b)|\\bcut\\s+${COUNT}(?=\\s*(?:[.,;]|$))|\\b(?:cut|divide|roll|stamp)\\s+(?:(?:out|into|in)\\s+)?${COUNT}(?=\\s*[x×]\\s*\\d+\\s*(?:cm|mm|g|in)\\b)(?!\\s*[x×]\\s*\\d+\\s*(?:cm|in)\\s*(?:rectangle|square|sheet|slab))`,
   'i',
 );
 

@@ -88,7 +88,7 @@ export const CONTAINS: Record<AvoidId, readonly string[]> = {
       'teff_ivory', 'millet', 'cooked_millet', 'fonio_flour', 'teff_grain', 'sorghum_grain']),
   ],
   refined_sugar: [
-    'sugar', 'brown_sugar', 'icing_sugar', 'dark_chocolate', 'malt_syrup', 'condensed_milk', 'marzipan', 'praline_paste',
+    'sugar', 'brown_sugar', 'icing_sugar', 'dark_chocolate', 'mincemeat', 'malt_syrup', 'condensed_milk', 'marzipan', 'praline_paste',
     'demerara_sugar', 'vanilla_sugar', 'dextrose', 'fructose', 'golden_syrup', 'glucose_syrup', 'invert_syrup', 'jam',
     'milk_chocolate', 'white_chocolate', 'vegan_chocolate', 'sprinkles', 'dried_cranberries', 'crisped_rice', 'gf_cornflakes', 'gf_biscuits', 'glace_cherries', 'candied_ginger', 'pearl_sugar', 'marshmallows', 'caramel_sauce', 'coconut_condensed', 'lemon_curd', 'custard', 'chocolate_spread', 'lemonade'],
   wheat_starch: ['wheat_starch_gf'],
@@ -111,7 +111,7 @@ export const PROCESSED: readonly string[] = ['suet', 'vegetable_suet',
   'stevia_blend', 'jam', 'milk_chocolate', 'white_chocolate', 'vegan_chocolate', 'sprinkles', 'powder_phosphate_free',
   'rice_starter', 'soy_sauce', 'tamari', 'mustard', 'mixed_spice', 'almond_extract', 'lemon_extract', 'flower_water',
   'vanilla_paste', 'gf_beer', 'custard_powder', 'vegetable_stock', 'dried_cranberries', 'dried_fruit',
-  'sun_dried_tomatoes', 'olives', 'potato_flakes', 'oat_fibre', 'rice_protein', 'soy_protein', 'potato_protein', 'crisped_rice', 'gf_cornflakes', 'gf_biscuits', 'tempeh', 'miso', 'glace_cherries', 'candied_ginger', 'sauerkraut', 'capers', 'spice_blend', 'everything_seasoning', 'sunflower_lecithin', 'malt_powder', 'marshmallows', 'caramel_sauce', 'coconut_condensed', 'lemon_curd', 'chocolate_spread', 'vegan_mayonnaise', 'plant_milk', 'plant_yogurt', 'custard', 'liquid_vegan_egg', 'almond_cream', 'vegan_whipping_cream', 'vegan_sour_cream', 'oat_powder_drink', 'bacon', 'worcestershire', 'pesto', 'liqueur', 'lemonade'];
+  'sun_dried_tomatoes', 'olives', 'potato_flakes', 'oat_fibre', 'rice_protein', 'soy_protein', 'potato_protein', 'crisped_rice', 'gf_cornflakes', 'gf_biscuits', 'tempeh', 'miso', 'glace_cherries', 'candied_ginger', 'sauerkraut', 'capers', 'spice_blend', 'everything_seasoning', 'sunflower_lecithin', 'malt_powder', 'marshmallows', 'caramel_sauce', 'coconut_condensed', 'lemon_curd', 'chocolate_spread', 'vegan_mayonnaise', 'plant_milk', 'plant_yogurt', 'custard', 'liquid_vegan_egg', 'almond_cream', 'vegan_whipping_cream', 'vegan_sour_cream', 'oat_powder_drink', 'bacon', 'worcestershire', 'pesto', 'liqueur', 'lemonade', 'mincemeat'];
 
 /** True when the oracle knows the ingredient to contain the thing. */
 export const holds = (ingredientId: string, avoid: AvoidId): boolean => CONTAINS[avoid].includes(ingredientId);

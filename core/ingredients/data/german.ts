@@ -418,6 +418,7 @@ export const GERMAN_NAMES: Readonly<Record<string, readonly [string, ...string[]
   paprika: ['Paprikapulver'],
   spice_blend: ['Currypulver'],
   cayenne: ['Cayennepfeffer'],
+  mincemeat: ['Mincemeat'],
   dried_herbs: ['getrocknete Kräuter', 'Oregano getrocknet', 'Kräuter der Provence'],
   garlic_powder: ['Knoblauchpulver', 'Zwiebelpulver'],
   chilli: ['Chilischote', 'Chilischoten'],
