@@ -41,6 +41,10 @@ type Judged = {
   chilled: boolean;
 };
 
+/** What goes before the oven, and words of a hob. */
+const INTO_OVEN: readonly ActionKind[] = ['fill', 'shape', 'score', 'wash', 'prepare'];
+const ON_HOB = /\b(?:pan|hob|skillet|griddle|stir|stirring|simmer|low|medium|side)\b/i;
+
 /** Verbs that mean one thing or another by what stands with them. A verb that is not here is its own kind. */
 const BY_VERB = {
   beat: ({ t }) => {
@@ -158,6 +162,15 @@ const BY_VERB = {
       ? 'uncover'
       : 'other',
   take: ({ t }) => (/\b(?:off|out)\b/i.test(t) ? 'uncover' : 'other'),
+  // "Press into the tin, cook for 40 minutes": in the oven that was heated.
+  cook: ({ t, s }) =>
+    s.oven !== null &&
+    !s.baked &&
+    timesIn(t).length > 0 &&
+    INTO_OVEN.includes(s.last?.kind ?? 'other') &&
+    !ON_HOB.test(t)
+      ? 'bake'
+      : 'cook',
   // "Turn up the heat, bubble 2 min": of the hob.
   bake: ({ t }) =>
     /^turn\b.*\b(?:bubble|simmer|boil|thicken)/i.test(t.trim()) && heatsIn(t).length === 0 ? 'cook' : 'bake',
@@ -183,7 +196,8 @@ const BY_VERB = {
     if (/\bin(?:to)? (?:the |a )?(?:\w+ )?(?:blender|processor|mixer|bowl)\b/i.test(t)) return 'mix';
     // "Into the tin. 1 hr until firm": the verb of the oven is left out.
     const isInOven = s.oven !== null && !s.baked && timesIn(t).length > 0;
-    if (isInOven && (s.last?.kind === 'fill' || untilOf(t) !== null)) return 'bake';
+    if (isInOven && (s.last?.kind === 'fill' || untilOf(t) !== null || /\b(?:tins?|trays?|pans?)\b/i.test(t)))
+      return 'bake';
     if (/\bback in(?:to)? (?:the )?oven\b/i.test(t) && !s.baked) return 'bake';
     if (/\binside\b|\boven\b/i.test(t) && timesIn(t).length > 0) return 'cool';
     return s.baked && (/\b(?:cool|serve|slice)\b/i.test(t) || timesIn(t).length > 0) ? 'cool' : 'other';

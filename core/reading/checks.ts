@@ -117,6 +117,8 @@ const PIECE_G: [RegExp, [number, number]][] = [
   [/flatbread|pancake|scone|tart/, [30, 250]],
 ];
 
+/** Names that tell no kind. */
+const SHAPELESS = /^(?:pieces|rounds|balls|mounds)$/;
 /** Kinds of bake of which a piece weighs a few grams. */
 const SMALL: ReadonlySet<ClassId> = new Set(['cookie', 'cracker']);
 
@@ -137,8 +139,9 @@ export function checkBatch(
   const massG = totalMassG(lines);
   if (yields) {
     const each = massG / yields.pieces;
-    // "Makes 24" names no kind: of small things it is the kind of the bake that tells.
-    const kind = yields.name === 'pieces' && SMALL.has(parts[0]!.classId) ? parts[0]!.classId : yields.name;
+    // "Makes 24" names no kind, nor do "18 rounds": of small things it is the kind of the bake that tells.
+    const kind =
+      SHAPELESS.test(yields.name) && SMALL.has(parts[0]!.classId) ? parts[0]!.classId : yields.name;
     const usual = PIECE_G.find(([is]) => is.test(kind))?.[1];
     if (usual && (each < usual[0] || each > usual[1]))
       issues.push(

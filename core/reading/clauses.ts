@@ -7,7 +7,7 @@ const MOST_STEP = 4000;
 const MOST_SENTENCE = 400;
 /** Minutes are written short: their full stop ends a sentence where another deed begins behind it. */
 const SENTENCE_END =
-  /(?<!\b(?:approx|c|w|conv|mins?|tbsp|tsp|temp|e\.g|i\.e))[.!?]\s+(?=\S)|(?<=\bmins?)\.\s+(?=(?:rest|cool|let|leave|turn|remove|add|then|flip|serve|rotate|take|stir|fold|brush|\d{1,2} (?:balls|rings|rounds|pieces|buns|rolls))\b)/gi;
+  /(?<!\b(?:approx|ca|c|w|conv|mins?|tbsp|tsp|temp|e\.g|i\.e))[.!?]\s+(?=\S)|(?<=\bmins?)\.\s+(?=(?:rest|cool|let|leave|turn|remove|add|then|flip|serve|rotate|take|stir|fold|brush|\d{1,2} (?:balls|rings|rounds|pieces|buns|rolls))\b)/gi;
 
 /** Sentences of a step, each with where it begins. */
 export function sentencesIn(given: string): { text: string; at: number }[] {

@@ -28,7 +28,7 @@ const CLASS_NAMES: [RegExp, ClassId][] = [
     'uncooked_set',
   ],
   [
-    /\b(filling|middle|set fruit|compote|fruits?|\p{L}*berr(?:y|ies)$|(?:apples?|pears?|plums?|cherries|berries|rhubarb|peaches|apricots|quinces?)$)/iu,
+    /\b(filling|middle|set fruit|compote|belag|füllung|fruits?|\p{L}*berr(?:y|ies)$|(?:apples?|pears?|plums?|cherries|berries|rhubarb|peaches|apricots|quinces?)$)/iu,
     'fruit_filling',
   ],
   [/\b(puff|flaky|laminated|croissant|rough puff|galette)\b/i, 'flaky'],

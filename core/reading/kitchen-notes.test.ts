@@ -47,6 +47,8 @@ describe('what a thing is called', () => {
     ['50 g gf plain', 'gf_blend'],
     ['100 g soft lt brown sugar', 'brown_sugar'],
     ['1 lge egg', 'egg'],
+    ['1 tbsp GF cornflour', 'corn_starch'],
+    ['ACV 10 g', 'cider_vinegar'],
     ['1 tsk vanilla sugar', 'vanilla_sugar'],
     ['30 g choc chips if u fancy', 'dark_chocolate'],
     ['75 g melted butter / coconut oil', 'butter'],
@@ -61,6 +63,7 @@ describe('what a thing is called', () => {
       '1 cup millbrook almond flour',
       '1 cup Millbrook chocolate chips',
       '1 cup lite coconut milk',
+      '100 g gf granola',
       '200 g reduced fat cream cheese',
     ])
       expect(idOf(row), row).toEqual(['??']);
@@ -221,6 +224,13 @@ describe('what one row holds', () => {
     ]);
   });
 
+  it('bits are no part of their own, and notes of the baker no rows', () => {
+    const { parts } = readFormula({
+      text: 'Loaf (v7)\nChanges since v6: more water, psyllium up\nDry:\nbuckwheat flour 200\nyeast (instant) 6\nsunflower seeds 40 / flax whole 30\nWet:\nwater 220\nBits:\nolives 60\nMethod: dry whisk. wet in. paddle 3 min. into the tin.\nResult: tight at bottom, good crust.',
+    }).formula;
+    expect(parts.map((p) => p.lines.map((l) => Math.round(massOf(l))))).toEqual([[200, 6, 40, 30, 220, 60]]);
+  });
+
   it('tins of a batch are counted', () => {
     expect(read('Scale into 6 x 2lb tins.').tin).toMatchObject({ shape: 'loaf', count: 6 });
     expect(read('Line a 2lb tin.').tin).toMatchObject({ shape: 'loaf', count: 1 });
@@ -264,6 +274,7 @@ describe('tins and pieces', () => {
     ['Roll pastry 3mm, cut 8 x 12cm.', 8],
     ['Roll out to a 30 x 20 cm sheet.', undefined],
     ['Knead 5 min. 12 rings.', 12],
+    ['Using a tablespoon, dollop 18 rounds on a tray.', 18],
     ['Cut 2 cm thick.', undefined],
     ['Fold through in two batches. Drop 2 tablespoons of batter a time.', undefined],
   ])('%s', (method, pieces) => {

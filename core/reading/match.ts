@@ -112,6 +112,7 @@ const SHORTENED: Record<string, string> = {
   cinn: 'cinnamon',
   veg: 'vegetable',
   evoo: 'extra virgin olive oil',
+  acv: 'cider vinegar',
   van: 'vanilla',
   marg: 'margarine',
   psyll: 'psyllium',

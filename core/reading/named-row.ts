@@ -17,7 +17,7 @@ const NAMES_PART_DE =
   /^für\s+(?:den|die|das)\b|(?:teig|boden|füllung|belag|guss|glasur|streusel|creme|überzug|sirup)$/iu;
 /** Two bowls of one batter are no two parts of a bake. */
 export const BOWL_OF =
-  /^(?:the\s+|for the\s+)?(?:(?:dry|wet|liquid)s?(?:\s+(?:bits|things?|ingredients?|stuff|mix|goods|bowl|first|last|next|on top))?|(?:group|bowl|mix(?:ture)?|set|list)\s+[a-d1-4]|(?:to )?(?:fold|stir|mix)(?:ed)?[- ]ins?|(?:mix|add)[- ]ins):?$/i;
+  /^(?:the\s+|for the\s+)?(?:(?:dry|wet|liquid)s?(?:\s+(?:bits|things?|ingredients?|stuff|mix|goods|bowl|first|last|next|on top))?|(?:group|bowl|mix(?:ture)?|set|list)\s+[a-d1-4]|(?:to )?(?:fold|stir|mix)(?:ed)?[- ]ins?|(?:mix|add)[- ]ins|bits|extras):?$/i;
 /** Water that is boiled in and poured away: no dough, whatever is in it. */
 export const BATH = /\b(?:bath|boil|boiling|for boiling|poaching)\b/i;
 

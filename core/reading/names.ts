@@ -82,6 +82,18 @@ function choicesIn(given: string): string[] {
   return parts.map((x) => (shared && !x.includes(' ') && !x.endsWith(last) ? `${x} ${last}` : x));
 }
 
+/** "GF cornflour": what never has gluten, by its own name; of what may have some "gluten-free" says another thing. */
+function withoutGlutenFree(
+  name: string,
+  preparation: string,
+  matcher: Pick<Matcher, 'matchWritten'>,
+): Match | null {
+  const plain = name.replace(/\b(?:gf|gluten[- ]free|glutenfrei\p{L}*)\b/iu, ' ').trim();
+  if (plain === '' || plain === name) return null;
+  const match = matcher.matchWritten(plain, preparation);
+  return isSilent(match) && ingredientById(match.best!.id)?.facts.gluten === 'no' ? match : null;
+}
+
 /** Butter of plants of which nobody says whether it is a block or a tub. */
 const PLANT_BUTTER =
   /^(?:(?:soft|cold|melted|softened|very|chilled)\s+)*(?:vegan|plant(?:[- ]based)?|dairy[- ]free|non[- ]?dairy)\s+butter$/i;
@@ -184,6 +196,8 @@ export function meaning(
   const kind = ofKind(name, written, whole, matcher);
   if (kind) return { match: kind, chosen: null };
   if (isSilent(whole)) return { match: whole, chosen: null };
+  const plainly = withoutGlutenFree(name, preparation, matcher);
+  if (plainly) return { match: plainly, chosen: null };
   if (PLANT_BUTTER.test(name)) {
     // The block is what is baked with; that it was taken is said, with the other beside it.
     const other = whole.others.filter((m) => m.id === 'plant_spread');

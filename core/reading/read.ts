@@ -158,7 +158,7 @@ function isOfPart(row: string, before: readonly Part[]): boolean {
 
 /** A thing and a number behind or before it, with no unit. */
 const BARE_NUMBER =
-  /^(?:\p{L}[\p{L} '’-]*\s\d{1,4}(?:[.,]\d+)?|\d{1,4}(?:[.,]\d+)?\s\p{L}[\p{L} '’-]*)(?:\s*\([^()]*\))?$/u;
+  /^(?:\p{L}[\p{L} '’-]*(?:\([^()\d]*\))?\s\d{1,4}(?:[.,]\d+)?|\d{1,4}(?:[.,]\d+)?\s\p{L}[\p{L} '’-]*)(?:\s*\([^()]*\))?$/u;
 /** A row that says its grams. */
 const GRAMS = /\d\s?g\b/;
 /** So many such rows are a list that was weighed in grams throughout; fewer are, where others say so. */
@@ -168,9 +168,13 @@ const isUnitless = (row: string): boolean =>
   BARE_NUMBER.test(row) && (readAmount(row)?.reading.unit ?? 'piece') === 'piece';
 /** Two figures are none that one counts by. */
 const isBareRow = (row: string): boolean => /\d{2}/.test(row) && isUnitless(row);
-/** A row read in grams where no piece of it is known, its number has no unit, and the list around it has none either: "salt 8". */
+/** From so many on things are weighed in such a list: "olives 60". */
+const MOST_COUNTED = 20;
+/** A row read in grams where no piece of it is known, or nobody counts so many, its number has no unit, and the list around it has none either: "salt 8". */
 function inGrams(read: ReadLine, row: string, id: string, context: ReadContext): ReadLine {
-  if (read.issues.every((i) => i.code !== 'amount.noMeasure') || !isUnitless(row)) return read;
+  const [first] = read.line.amount.reading;
+  const isMany = first?.unit === 'piece' && first.qty[0] >= MOST_COUNTED;
+  if ((!isMany && read.issues.every((i) => i.code !== 'amount.noMeasure')) || !isUnitless(row)) return read;
   const again = readLineWith(/^\d/.test(row) ? row.replace(/^(\S+)/, '$1 g') : `${row} g`, id, context);
   const g = again.line.amount.massG?.value;
   if (g === undefined) return read;

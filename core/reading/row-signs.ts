@@ -30,11 +30,11 @@ const LIST_MARK = new RegExp(
   'i',
 );
 const STEP_MARK = new RegExp(
-  `^(?:the\\s+)?(?:(?:zu|vor)bereitung|anleitung|so geht['’]?s|method|directions?|instructions?|preparation|steps?|procedure|how(?: to| i)?(?: make| do)?(?: it| them)?|to make(?: it| them)?|what to do|making(?: it| them)?)${BEHIND}`,
+  `^(?:the\\s+)?(?:(?:zu|vor)bereitung|anleitung|so geht['’]?s|method|directions?|instructions?|preparation|steps?|process|procedure|how(?: to| i)?(?: make| do)?(?: it| them)?|to make(?: it| them)?|what to do|making(?: it| them)?)${BEHIND}`,
   'i',
 );
 export const NOTE_MARK =
-  /^(?:notes?|tips?|storage|storing|to store|to serve|serving|variations?|nutrition(?:al)?|equipment|substitutions?|source|ps|p\.s\.|reviews?|comments?|faqs?|q\s?&\s?a)\b/i;
+  /^(?:notes?|tips?|results?|changes|storage|storing|to store|to serve|serving|variations?|nutrition(?:al)?|equipment|substitutions?|source|ps|p\.s\.|reviews?|comments?|faqs?|q\s?&\s?a)\b/i;
 /** The section that a row opens, with what it says beside: "Ingredients (makes 12)". */
 export function markOf(row: string): { opens: 'list' | 'steps' | 'notes'; beside: string } | null {
   const list = LIST_MARK.exec(row);

@@ -21,6 +21,9 @@ const BAKES =
   /\b(?:par-?|blind[- ])?bake(?:d|s)?\b(?! (?:powder|sheet|tray|tin|blind beans))|\bbaking (?:for|at|it|them|time|until)\b|\broast\b|\b(?:auf|ab|fertig)?back(?:en|t)\b|\bgebacken\b/i;
 const IN_OVEN =
   /\b(?:in|into|to|return(?:ed)? to) (?:the|an?|your) (?:hot |preheated |\d[\d°\s]*[CF]? )*oven\b|\bload at\b|\bslide (?:it |them )?(?:on ?to|in)\b.*\bstone\b/i;
+/** "Cook for 40 minutes", of no pan: the oven was heated for it. */
+const COOKS =
+  /^\s*cook (?:for |about )*\d(?![^.]*\b(?:pan|hob|skillet|griddle|stir\w*|simmer|low|medium|side)\b)/i;
 /** Into what was heated with the oven. */
 const INTO_HOT =
   /\b(?:lower|slide|tip|put|place|drop|turn)\b[^.]*\b(?:pot|casserole|stone|steel|dutch oven)\b[^.]*\d/i;
@@ -28,7 +31,7 @@ const INTO_HOT =
 const TURNS = /\b(?:turn|drop|lower|reduce|bring)\b[^,;]*\b(?:down|up|to|heat|oven)\b[^,;]*\d{3}/i;
 /** A sentence that is a heat and nothing else: "350F." */
 const ONLY_HEAT =
-  /^\s*\d{3}\s*\/\s*\d{3}\s*fan\.?$|^\s*(?:fan )?\d{3}\s*(?:°?\s*[CF]|°|deg(?:rees)?\.?(?:\s*[CF])?)(?:\s*[/(]\s*\d{3}\s*°?\s*[CF]?)?(?: fan)?\)?(?:\s*\/?\s*gas (?:mark )?\d)?\.?$/i;
+  /^\s*\d{3}\s*°?\s*C?\s*[/(]\s*(?:\d{3}\s*°?\s*C?\s*fan|fan\s*\d{3}\s*°?\s*C?)\)?\.?$|^\s*(?:fan )?\d{3}\s*(?:°?\s*[CF]|°|deg(?:rees)?\.?(?:\s*[CF])?)(?:\s*[/(]\s*\d{3}\s*°?\s*[CF]?)?(?: fan)?\)?(?:\s*\/?\s*gas (?:mark )?\d)?\.?$/i;
 /** What is heated with the oven is no bake yet. */
 const WARMS = /^\s*(?:meanwhile,?\s+)?(?:pre-?)?heat\b/i;
 const STARTS_HOT =
@@ -38,7 +41,7 @@ const OVEN_AND_TIME =
   /\boven\b[^.]{0,12}\d{3}\s*°?\s*[CF]?(?:\s*,?\s*(?:with |w\/? ?|no )steam)?\s*,?\s*(?:for\s+)?(?:about\s+|around\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s*(?:mins?\b|minutes\b|m\b|['’′])/i;
 /** A heat and then a time, with no verb: "23 cm tin, 180C, 40 min". */
 const HEAT_THEN_TIME =
-  /\d{3}\s*(?:°\s*[CF]?|[CF]\b)(?:\s*\(?fan\)?)?\s*(?:[,/|x–—-]\s*|\s)(?:(?:un)?til+\s[\p{L} ]{2,30}?[,\s]\s*)?(?:for\s+)?(?:(?:about|abt\.?)\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s*(?:mins?\b|minutes\b|h\b|hrs?\b|hours?\b|m\b|(?=\s+(?:lid|(?:un)?covered)\b))/iu;
+  /\d{3}\s*(?:°\s*[CF]?|[CF]\b)(?:\s*\(?(?:fan|umluft|heißluft)\)?)?\s*(?:[,/|x–—-]\s*|\s)(?:(?:un)?til+\s[\p{L} ]{2,30}?[,\s]\s*)?(?:for\s+)?(?:(?:about|abt\.?|ca\.?|circa|etwa)\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s*(?:mins?\b|minutes\b|h\b|hrs?\b|hours?\b|m\b|(?=\s+(?:lid|(?:un)?covered)\b))/iu;
 /** So hot no milk and no syrup is kept, °C. */
 const LEAST_BAKE_C = 130;
 /** A clause that tells a bake by its figures: "roll, prick, 325F till pale, about 25 min". */
@@ -48,7 +51,7 @@ const inFigures = (clause: string): boolean =>
 const AHEAD = /\b(?:before|ahead|beforehand|in advance|to (?:pre-?)?heat|to get hot)\b/i;
 /** Minutes until something only an oven does: after it was heated they are a bake, whatever verb is left out. */
 const DONE_IN_OVEN =
-  /\d\s*(?:mins?\b|minutes?\b|m\b|h\b|hrs?\b|hours?\b)[^.;]{0,30}?(?:\b(?:un)?til\w*\b|:)[^.;]{0,40}\b(?:skewer|toothpick|tester|golden|brown|springs?|risen|set|firm|crisp|done|cooked through|hollow|bubbl\w+)\b/i;
+  /\d\s*(?:mins?\b|minutes?\b|m\b|h\b|hrs?\b|hours?\b)[^.;]{0,30}?(?:\b(?:un)?til\w*\b|:)[^.;]{0,40}\b(?:skewer|toothpick|tester|golden|brown|springs?|springy|risen|set|firm|crisp|done|cooked through|hollow|bubbl\w+)\b/i;
 const INTO_TIN = /\binto (?:the|an?|your) (?:\w+ ){0,2}(?:tin|pan|oven|cases)\b/i;
 const HEATS_OVEN =
   /\bpre-?heat\b|^\s*oven\b[^.]{0,30}\d{3}\s*°?\s*[CF]\b|\boven(?: is)?(?: on)?(?: to| at|:)?\s*(?:fan\s*|gas\s*(?:mark\s*)?)?\d|\bheat (?:up )?(?:the |your |an? )?(?:oven|stone)\b|\bheat to \d|\bset (?:the |your )?oven\b|\bturn (?:the |your )?oven (?:on|up|to)\b|\boven to\b|\b(?:back)?ofen\b[^.]*\bauf\b|\bvorheizen\b/i;
@@ -135,7 +138,7 @@ function timeAlone(method: string): [number, number] | null {
     if (
       time &&
       more.length === 0 &&
-      /^(?:\s+or so)?[\s.!]*(?:[-–—(:].*|\s*(?:un)?til\b.*)?$/.test(clause.slice(time.end))
+      /^(?:\s+or so)?[\s.!]*(?:[-–—(:].*|\s*(?:un)?till?\b.*)?$/.test(clause.slice(time.end))
     )
       return time.minutes;
     if (TIMED_FIRST.test(sentence) && PUT_IN.test(sentences[i - 1] ?? ''))
@@ -153,6 +156,7 @@ const isOfOven = (clause: string, { sentence, isNow, warms, turns, isHot }: Arou
   STARTS_HOT.test(clause) ||
   (isNow && (OVEN_AND_TIME.test(clause) || inFigures(clause))) ||
   (isHot && isLeftOut(sentence) && DONE_IN_OVEN.test(clause)) ||
+  (isHot && COOKS.test(clause)) ||
   (turns && TURNS.test(clause)) ||
   (isHot && /\b(?:pot|casserole|stone|steel|dutch oven)\b/i.test(clause));
 
@@ -179,7 +183,7 @@ export function stagesIn(method: string): OvenRead {
       figuresAlone ||
       (isNow && (OVEN_AND_TIME.test(sentence) || clauses.some((c) => STARTS_HOT.test(c)))) ||
       (!warms && IN_OVEN.test(sentence)) ||
-      (heated !== null && !warms && (INTO_HOT.test(sentence) || isLeftOut(sentence)));
+      (heated !== null && !warms && (INTO_HOT.test(sentence) || isLeftOut(sentence) || COOKS.test(sentence)));
     const heats = warms || HEATS_OVEN.test(sentence) || ONLY_HEAT.test(sentence);
     const turns = TURNS.test(sentence) && (heated !== null || stages.length > 0);
     if (!bakes && !heats && !turns) continue;

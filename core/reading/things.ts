@@ -278,7 +278,7 @@ export function expandRow(given: string): string[] {
       return [`${many} ${b[2]!.toLowerCase()} ${partOf(p)}`];
     });
   }
-  const behind = row.split(/\s*[,;]\s+/);
+  const behind = row.split(/\s*[,;]\s+|\s+\/\s+/);
   if (behind.length > 1 && behind.every((p) => AMOUNT_BEHIND.test(p)))
     return behind.map((p) => (/\d$/.test(p) && !COUNTED.test(p) ? `${p} g` : p));
   const several =

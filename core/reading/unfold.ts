@@ -160,7 +160,7 @@ function asTheEggs(row: string): string[] | null {
 
 /** A section and what is in it, in one row: "INGREDIENTS: rice flour (1 cup), …". */
 const MARKED =
-  /^(ingredients|zutaten|you(?:['’]ll| will)? need|method|directions|instructions|zubereitung)\s*:\s+(?=\S.{20})/i;
+  /^(ingredients|zutaten|you(?:['’]ll| will)? need|method|process|directions|instructions|zubereitung)\s*:\s+(?=\S.{20})/i;
 
 /**
  * A text with its tables, and with what was written on in one row, as one tells it, laid out in rows: "Flatbreads: 200 g yogurt, 200 g flour, a pinch

@@ -49,7 +49,7 @@ const PLAIN: [Head, string][] = [
   ['chill', 'refrigerate|chill|freeze'],
   ['proof', 'prove|ferment'],
   ['shape', 'flatten|twist|plait|braid|pat|press|pipe|stretch|crimp|tuck|curl|join|coil'],
-  ['divide', 'divide|split|portion|halve|scoop|stamp'],
+  ['divide', 'divide|split|portion|halve|scoop|stamp|dollop|pinch off'],
   ['score', 'slash|prick|snip'],
   ['fill', 'scrape|spoon|transfer|ladle|layer|arrange|swirl|pack|pile|mound|level'],
   ['pour', 'pour|tip'],
@@ -135,7 +135,7 @@ const OTHER_HEADS: [Head, RegExp, 'things'?][] = [
     /(?<=\bthen\s+)\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})? min\w* (?=(?:open|uncovered|covered|more|at)\b)/gi,
   ],
   ['preheat', /^(?:fan )?oven:?\s+(?:to |at |on )?(?:(?:fan )?\d{2,3}|gas\b)/gi],
-  ['preheat', /^\s*(?:fan )?\d{3}\s*°?\s*[CF]?(?:\s*\/\s*\d{3}\s*°?\s*C?)?(?: ?fan)?\.?$/gi],
+  ['preheat', /^\s*(?:fan )?\d{3}\s*°?\s*[CF]?(?:\s*\/\s*(?:fan )?\d{3}\s*°?\s*C?)?(?: ?fan)?\.?$/gi],
   [
     'let',
     /(?<=^|[,;]\s*|\bthen\s+)(?:\d{1,2}(?:\s*(?:-|–|to)\s*\d{1,2})?|half an|an) ?(?:min\w*|h\w*)(?=[^,;]{0,12}\b(?:at room|in a warm|on the counter|on the worktop))/gi,
@@ -165,6 +165,7 @@ const OTHER_HEADS: [Head, RegExp, 'things'?][] = [
   ],
   ['bake', /(?<=[,;]\s*|\band\s+)after (?:the first )?\d{1,3} min\w* (?=[^,;.]*\bfoil\b)/gi],
   ['mix', /(?<=[,;]\s*)(?:eggs?|yolks?|whites?) in\b/gi, 'things'],
+  ['mix', /^(?:the )?wets? (?:into|to|in) (?:the )?dr(?:y|ies)\b/gi],
   // "Nuts in.", "Dries in."
   ['mix', /^(?:[\p{L}&+]+ ){1,4}in(?=\s*(?:[.,;!]|$))/giu, 'things'],
   [

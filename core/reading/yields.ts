@@ -20,7 +20,7 @@ export const saysWhatItMakes = (row: string): boolean => {
 const MOST_ROW = 80;
 /** Steps that part the dough: "divide into 8", "roll into 12 balls", "cut in 15 squares". */
 const PARTING =
-  '\\b(?:divide|shape|form|cut(?:ting)?|roll|portion|split|separate|slic(?:e|ing)|scoop|pipe|press|make|break|score)\\b';
+  '\\b(?:divide|shape|form|cut(?:ting)?|roll|portion|split|separate|slic(?:e|ing)|scoop|dollop|pinch|pipe|press|make|break|score)\\b';
 /** Pieces by their number alone: "you get 14", "makes 14.", "2 dozen", "8 of 75 g each". */
 const SAYS_COUNT = new RegExp(
   `\\b(?:makes?|yields?|gives|you get|get|enough for)\\s*:?\\s*(?:about|approx\\.?|around|some|~)?\\s*${COUNT}\\b(?=\\s*(?:[.,;)]|$|${ADJECTIVE}(?:ones?|of them)\\b))`,
@@ -28,7 +28,7 @@ const SAYS_COUNT = new RegExp(
 );
 const DOZENS = /(?<![\d.])\b(\d{1,2}|one|two|three|four|a|half a)\s+dozen\b(?!\s+eggs?)/i;
 const SCALED = new RegExp(
-  `\\b(?:into|among|between|in)\\s+${COUNT}\\s+(?:jars?|ramekins?|glasses|moulds?|cups|pots?|dishes)\\b|\\(${COUNT}\\s+pieces\\)|\\b(?:stamp|cut|punch|pipe|spoon|scoop|drop|mark|roll)\\b[^.;]{0,30}?(?:\\b(?:out|to)\\s+)?(?<![\\d/.])${COUNT}\\b(?!\\s*(?:[-–x×]|%))\\s+(?!(?:fan\\b|gas\\b|min|h\\b|hrs?|hour|sec|cm|mm|in\\b|inch|g\\b|kg|ml|°|times|tbsp|tsp|tablespoons?|teaspoons?|spoon|batch|additions|goes\\b|cups?\\s+of|quarters?|thirds?|half|parts?|goes|turns|rows|racks|trays|sheets|layers?|more|each|into|of\\s+the|days?|percent|[CF]\\b|deg))(?=[a-z]|\\d{2,3}\\s*g\\b)`,
+  `\\b(?:into|among|between|in)\\s+${COUNT}\\s+(?:jars?|ramekins?|glasses|moulds?|cups|pots?|dishes)\\b|\\(${COUNT}\\s+pieces\\)|\\b(?:stamp|cut|punch|pipe|spoon|scoop|dollop|drop|mark|roll)\\b[^.;]{0,30}?(?:\\b(?:out|to)\\s+)?(?<![\\d/.])${COUNT}\\b(?!\\s*(?:[-–x×]|%))\\s+(?!(?:fan\\b|gas\\b|min|h\\b|hrs?|hour|sec|cm|mm|in\\b|inch|g\\b|kg|ml|°|times|tbsp|tsp|tablespoons?|teaspoons?|spoon|batch|additions|goes\\b|cups?\\s+of|quarters?|thirds?|half|parts?|goes|turns|rows|racks|trays|sheets|layers?|more|each|into|of\\s+the|days?|percent|[CF]\\b|deg))(?=[a-z]|\\d{2,3}\\s*g\\b)`,
   'i',
 );
 /** How many of what is shaped, in a bracket behind it: "Roll into 1 inch balls (approx 18)". */

@@ -17,7 +17,7 @@ export const GERMAN_NAMES: Readonly<Record<string, readonly [string, ...string[]
   potato_starch: ['Kartoffelstärke', 'Kartoffelmehl Stärke'],
   corn_starch: ['Maisstärke', 'Speisestärke'],
   arrowroot: ['Pfeilwurz', 'Pfeilwurzstärke', 'Pfeilwurzelmehl'],
-  gf_blend: ['glutenfreie Mehlmischung ohne Gummi', 'glutenfreies Mehl', 'glutenfreie Mehlmischung', 'Mehl glutenfrei'],
+  gf_blend: ['glutenfreie Mehlmischung ohne Gummi', 'glutenfreies Mehl', 'glutenfreie Mehlmischung', 'Mehl glutenfrei', 'GF Mehl'],
   gf_blend_gum: ['glutenfreie Mehlmischung mit Xanthan'],
   wheat_flour: ['Weizenmehl', 'Mehl', 'Mehl Type 405', 'Mehl Type 550'],
   rolled_oats: ['Haferflocken'],
