@@ -41,6 +41,8 @@ type Judged = {
   chilled: boolean;
 };
 
+/** What is baked in, and what it looks like then. */
+const IS_BAKED = /\b(?:tins?|trays?|pans?|golden|brown|crisp)\b/i;
 /** What goes before the oven, and words of a hob. */
 const INTO_OVEN: readonly ActionKind[] = ['fill', 'shape', 'score', 'wash', 'prepare'];
 const ON_HOB = /\b(?:pan|hob|skillet|griddle|stir|stirring|simmer|low|medium|side)\b/i;
@@ -196,8 +198,7 @@ const BY_VERB = {
     if (/\bin(?:to)? (?:the |a )?(?:\w+ )?(?:blender|processor|mixer|bowl)\b/i.test(t)) return 'mix';
     // "Into the tin. 1 hr until firm": the verb of the oven is left out.
     const isInOven = s.oven !== null && !s.baked && timesIn(t).length > 0;
-    if (isInOven && (s.last?.kind === 'fill' || untilOf(t) !== null || /\b(?:tins?|trays?|pans?)\b/i.test(t)))
-      return 'bake';
+    if (isInOven && (s.last?.kind === 'fill' || untilOf(t) !== null || IS_BAKED.test(t))) return 'bake';
     if (/\bback in(?:to)? (?:the )?oven\b/i.test(t) && !s.baked) return 'bake';
     if (/\binside\b|\boven\b/i.test(t) && timesIn(t).length > 0) return 'cool';
     return s.baked && (/\b(?:cool|serve|slice)\b/i.test(t) || timesIn(t).length > 0) ? 'cool' : 'other';

@@ -37,9 +37,15 @@ export function markBeside(lines: readonly ReadLine[], method: string): void {
     const isPieces = line.role === 'inclusion' || line.item.kind === 'unknown';
     if ((line.role !== undefined && !isPieces) || word.length < 4 || called.get(word)! > 1) continue;
     if (!isPieces && (line.amount.massG?.value ?? Infinity) > MOST_BRUSHED_G) continue;
+    // "Fennel seeds": named by either word where the dough is mixed, they are in it.
+    const words = read.name
+      .split(' ')
+      .map(stem)
+      .filter((w) => w.length > 3);
     const said = sentences.filter((s) => s.words.has(word)).map((s) => s.text);
+    const also = sentences.filter((s) => words.some((w) => s.words.has(w))).map((s) => s.text);
     if (said.length === 0) continue;
     if (isPieces && said.every(isStrewn)) line.role = 'dusting';
-    else if (!isPieces && said.every((s) => BRUSHED.test(s))) line.role = 'wash';
+    else if (!isPieces && also.every((s) => BRUSHED.test(s))) line.role = 'wash';
   }
 }

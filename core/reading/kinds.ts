@@ -24,7 +24,7 @@ const CLASS_NAMES: [RegExp, ClassId][] = [
   ],
   [/\b(custards?|quiche filling|appareil|royale|curd|flan|crème caramel|baked cheesecake)\b/i, 'egg_custard'],
   [
-    /\b(cheesecake|mousse|ganache|panna ?cotta|jelly|fool|posset|semifreddo|(?:whipped|chantilly) cream|chantilly)\b/i,
+    /\b(cheesecake|mousse|ganache|panna ?cotta|jelly|fool|posset|semifreddo|(?:whipped|chantilly|sour) cream|chantilly|^cream$)\b/i,
     'uncooked_set',
   ],
   [

@@ -56,6 +56,14 @@ describe('what a thing is called', () => {
     expect(idOf(row)).toEqual([id]);
   });
 
+  it('a word that is near to another by chance is not taken for it', () => {
+    // "More" is one letter from the German for a carrot.
+    expect(idOf('100 g rice flour + more')).toEqual(['white_rice_flour']);
+    expect(read('Mix.', 'Dough: 100 g butter, 3 eggs, 350 g gf flour + more').parts[0]!.lines).toHaveLength(
+      3,
+    );
+  });
+
   it('is asked where the word before it may make another thing of it', () => {
     // A flour of another grain, a bar with nuts in it, a milk with a third of the fat.
     for (const row of [
@@ -155,6 +163,17 @@ describe('what one row holds', () => {
     ['Sweet potato, 200g cooked weight, mashed', [['sweet_potato', 200, 'dough']]],
     ['buckwheat groats 500 g, soaked 6 h, drained', [['buckwheat_groats', 500, 'dough']]],
     ['400 g mincemeat (check the suet)', [['mincemeat', 400, 'dough']]],
+    [
+      'Yeast 1/2 tsp in 1/4 cup warm water',
+      [
+        ['active_dry_yeast', 2, 'dough'],
+        ['water', 59, 'dough'],
+      ],
+    ],
+    ['400 g rhubarb, in 1cm pieces', [['rhubarb', 400, 'dough']]],
+    ['Coconut 1 cup grated', [['desiccated_coconut', 90, 'dough']]],
+    ['4 cardamom pods', [['cardamom', 1, 'dough']]],
+    ['350 g gf flour + more', [['gf_blend', 350, 'dough']]],
     ['16 almonds', [['almonds', 19, 'inclusion']]],
     ['2 EL Grieß (GF: Maisgrieß)', [['maize_meal', 20, 'dough']]],
     ['Butter für die Form', [['butter', 0, 'release']]],
@@ -197,6 +216,13 @@ describe('what one row holds', () => {
       text: 'Ginger snaps. Serves: 30 cookies. Prep: 15 min\n85 g butter\n100 g brown sugar\n150 g teff flour\n• Cream butter & sugar; sift in the flour.\n• 12 g balls, roll in sugar.\n• 175°C – 10 min.',
     }).formula;
     expect([f.title, f.yield?.pieces, f.parts[0]!.lines.length]).toEqual(['Ginger snaps', 30, 3]);
+  });
+
+  it('a thing is in the dough where the method mixes it in by another of its words', () => {
+    const [, fennel] = linesOf('400 g rice flour\n1 tsp fennel seed');
+    expect(fennel).toEqual(['caraway', 2, 'dough']);
+    const { parts } = read('Mix flour and fennel. Glaze, seeds.', '400 g rice flour\n1 tsp fennel seed');
+    expect(parts[0]!.lines[1]!.role).toBeUndefined();
   });
 
   it('what is brushed on tells nothing of what it lies on', () => {
@@ -255,6 +281,7 @@ describe('tins and pieces', () => {
     ['Butter 6 individual pudding tins (about 200ml each).', 'muffin', 6, 1200],
     ['Pour into 2 x 4-hole Yorkshire tins.', 'muffin', 4, 400],
     ['Line a 12-hole muffin tin.', 'muffin', 12, 1200],
+    ['Butter the 12-hole madeleine tin.', 'muffin', 12, 336],
     ['Spread in greased (tahini) 9x9, score.', 'square', undefined, 2404],
     ['Line a 20cm square brownie tin.', 'square', undefined, 1840],
     ['Scrape into a deep 20cm round tin.', 'round', undefined, 2356],

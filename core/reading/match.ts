@@ -153,7 +153,7 @@ function isSwapped(a: string, b: string): boolean {
 function alike(a: string, b: string): number {
   if (a === b) return 1;
   const longer = Math.max(a.length, b.length);
-  if (longer < 5 || Math.abs(a.length - b.length) > 2) return 0;
+  if (Math.min(a.length, b.length) < 5 || Math.abs(a.length - b.length) > 2) return 0;
   const slips = distance(a, b);
   if (slips === 1 || (slips === 2 && isSwapped(a, b))) return 0.92;
   return slips === 2 && longer >= 8 && Math.min(a.length, b.length) >= 6 ? 0.85 : 0;

@@ -4,7 +4,8 @@ import { FINISH, namesClass } from './kinds';
 import { HEAD, withHead } from './head';
 import { isSilent, type Matcher } from './match';
 import { nameIn } from './names';
-import { expandRow, NOT_TWO_FRUITS } from './things';
+import { NOT_TWO_FRUITS } from './citrus';
+import { expandRow } from './things';
 
 /** What parts of a bake are called: such a word alone on a line, with two before it at most, is a heading. */
 export const PART_NAME =

@@ -20,6 +20,7 @@ export function nameIn(rest: string): { name: string; preparation: string } {
     .replace(USED_FOR, ' ')
     .replace(/\bto (?:(?:make |form )?an? (?:\w+ )?(?:paste|dough)|bind|mix)\b.*$/i, ' ')
     .replace(/\b(?:to taste|as needed|if\b|optional)\b.*$/i, ' ')
+    .replace(/\s*(?:\+|&|\bplus\b|\band\b)\s*(?:some\s+|a little\s+)?(?:more|extra)\s*$/i, ' ')
     .replace(/\bof (?:your |my )?choice\b|\b(?:cooked|peeled|prepared|drained|net|raw)\s+weight\b/gi, ' ')
     // How much of it is cocoa, or fat.
     .replace(/^\s*\d{1,3}\s*%\s+/, ' ');

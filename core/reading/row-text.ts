@@ -17,6 +17,7 @@ export function undecorated(given: string): string {
     row
       // A row of dots leads the eye from a thing to its amount.
       .replace(/\s*(?:\.{3,}|…+|_{3,})\s*(?=[\d½¼¾⅓⅔⅛])/g, AMOUNT.test(row.replace(BULLET, '')) ? ', ' : ' ')
+      .replace(/\s*\|\s*$/, '')
       .replace(/^[~=_#*-]{2,}\s*|^[_~]+|(?<=\S)\s*[~=_#*-]{2,}$|[_~]+$/g, '')
       .replace(/^\*(?=\S)(.*\S)\*$/, '$1')
       // "(makes 6)" is said of the whole, in brackets or not.

@@ -42,6 +42,8 @@ const OVEN_AND_TIME =
 /** A heat and then a time, with no verb: "23 cm tin, 180C, 40 min". */
 const HEAT_THEN_TIME =
   /\d{3}\s*(?:°\s*[CF]?|[CF]\b)(?:\s*\(?(?:fan|umluft|heißluft)\)?)?\s*(?:[,/|x–—-]\s*|\s)(?:(?:un)?til+\s[\p{L} ]{2,30}?[,\s]\s*)?(?:for\s+)?(?:(?:about|abt\.?|ca\.?|circa|etwa)\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s*(?:mins?\b|minutes\b|h\b|hrs?\b|hours?\b|m\b|(?=\s+(?:lid|(?:un)?covered)\b))/iu;
+/** "20 @450": a time and a heat. */
+const TIME_AT_HEAT = /^\s*\d{1,2}(?:\s*[-–]\s*\d{1,2})?\s*(?:mins?\s*)?@\s*\d{3}\b/i;
 /** So hot no milk and no syrup is kept, °C. */
 const LEAST_BAKE_C = 130;
 /** A clause that tells a bake by its figures: "roll, prick, 325F till pale, about 25 min". */
@@ -138,7 +140,9 @@ function timeAlone(method: string): [number, number] | null {
     if (
       time &&
       more.length === 0 &&
-      /^(?:\s+or so)?[\s.!]*(?:[-–—(:].*|\s*(?:un)?till?\b.*)?$/.test(clause.slice(time.end))
+      /^(?:\s+or so)?[\s.!]*(?:[-–—(:].*|\s*(?:un)?till?\b.*|,?\s*(?:golden|brown|crisp|set|risen|puffed)\b.*)?$/.test(
+        clause.slice(time.end),
+      )
     )
       return time.minutes;
     if (TIMED_FIRST.test(sentence) && PUT_IN.test(sentences[i - 1] ?? ''))
@@ -154,7 +158,7 @@ const isOfOven = (clause: string, { sentence, isNow, warms, turns, isHot }: Arou
   BAKES.test(clause) ||
   (!warms && IN_OVEN.test(clause)) ||
   STARTS_HOT.test(clause) ||
-  (isNow && (OVEN_AND_TIME.test(clause) || inFigures(clause))) ||
+  (isNow && (OVEN_AND_TIME.test(clause) || inFigures(clause) || TIME_AT_HEAT.test(clause))) ||
   (isHot && isLeftOut(sentence) && DONE_IN_OVEN.test(clause)) ||
   (isHot && COOKS.test(clause)) ||
   (turns && TURNS.test(clause)) ||
@@ -178,7 +182,7 @@ export function stagesIn(method: string): OvenRead {
       isNow && !ELSEWHERE.test(sentence) && !/^\s*steam\b/i.test(sentence) && HEAT_THEN_TIME.test(sentence);
     const bakes =
       BAKES.test(sentence) ||
-      (isNow && clauses.some(inFigures)) ||
+      (isNow && clauses.some((c) => inFigures(c) || TIME_AT_HEAT.test(c))) ||
       STARTS_HOT.test(sentence) ||
       figuresAlone ||
       (isNow && (OVEN_AND_TIME.test(sentence) || clauses.some((c) => STARTS_HOT.test(c)))) ||

@@ -4,6 +4,7 @@ import { isSilent, referenceMatcher } from './match';
 import { nameIn } from './names';
 import { BULLET } from './bullet';
 import { asLarge, madeUp } from './by-size';
+import { citrusIn, JUICED, juicedInGerman, NOT_TWO_FRUITS } from './citrus';
 import { BESIDES } from './use-for';
 
 /** A thing by its number in the list: "1. 250 g starter". */
@@ -11,31 +12,6 @@ const NUMBER_BEFORE = /^\s*\d{1,2}[.)]\s+(?=[\d½¼¾⅓⅔⅛])/;
 /** A row without its bullet, box or number. */
 export const unmarked = (row: string): string => row.replace(BULLET, '').replace(NUMBER_BEFORE, '');
 
-const JUICED = new RegExp(
-  `^(?:the\\s+)?(?:finely\\s+|freshly\\s+)?(?:grated\\s+|squeezed\\s+)?(juice|zest|rind|peel)(?:\\s*(?:\\band\\b|&|\\+|/)\\s*(?:finely\\s+)?(?:grated\\s+)?(juice|zest|rind|peel))?\\s+(?:(?:of|from)\\s+)?(?:(?:the|those|your)\\s+)?(${NUMBER}|a|an|one|two|three|half an?|half)?\\s*(?:large|medium|small|unwaxed|organic)?\\s*(lemon|lime|orange)s?\\b(.*)$`,
-  'i',
-);
-const CITRUS = new RegExp(
-  `^(${NUMBER}|a|an|one|two|three|half an?|half)\\s+(?:large|medium|small|unwaxed|organic)?\\s*(lemon|lime|orange)s?\\s*[,(:]\\s*(?:finely\\s+)?(?:grated\\s+)?(juice|juiced|zest|zested|rind|peel)(?:d)?(?:\\s*(?:and|&|\\+|/)\\s*(?:finely\\s+)?(?:grated\\s+)?(juice|juiced|zest|zested))?\\b(.*)$`,
-  'i',
-);
-/** The same in German: "Saft und Schale von 1 Zitrone". */
-const JUICED_DE =
-  /^(?:abgeriebene\s+)?(Saft|Schale|Abrieb)(?:\s*(?:und|&|\+)\s*(Saft|Schale|Abrieb))?\s+(?:von\s+)?(\d+|einer|½|einer halben)\s+(?:Bio-?\s?)?(Zitrone|Limette|Orange)n?\b/iu;
-const FRUIT_DE: Record<string, string> = { zitrone: 'lemon', limette: 'lime', orange: 'orange' };
-function juicedInGerman(row: string): string[] | null {
-  const [, one, other, much = '1', fruit = ''] = JUICED_DE.exec(row) ?? [];
-  if (one === undefined) return null;
-  const many = /halb|½/.test(much) ? '1/2' : /\d/.test(much) ? much : '1';
-  return [one, other].flatMap((p) =>
-    p ? [`${many} ${FRUIT_DE[fruit.toLowerCase()]!} ${/^saft/i.test(p) ? 'juice' : 'zest'}`] : [],
-  );
-}
-const partOf = (word: string): string => (/^juice/i.test(word) ? 'juice' : 'zest');
-
-/** Not between two fruits of which one word is said: "zest of 1 lemon & 1 orange" is one row. */
-export const NOT_TWO_FRUITS =
-  '(?<!\\b(?:juice|zest|rind|peel)\\s+(?:of\\s+)?(?:\\d+|an?|half an?)\\s+(?:lemon|lime|orange)s?\\s*(?=\\s*(?:[+&]|and)\\s*(?:\\d+|an?|half an?)\\s+(?:lemon|lime|orange)))';
 /** Words that join two things in one row, where the second has an amount of its own. */
 const JOIN = new RegExp(
   NOT_TWO_FRUITS +
@@ -54,7 +30,7 @@ function ofSame(piece: string, first: string): string {
 }
 /** What a thing was put into, with its own amount: "raisins, soaked in 3 tbsp rum". */
 const BATH =
-  /^(.*?\S),?\s+(?:soaked|steeped|mixed|slaked|slurried|blended|beaten|whisked|softened|dissolved|stirred|cooked|bloomed|hydrated)\s+(?:in|with|w\/|into)\s+(?=[\d½¼¾⅓⅔⅛]|(?:a|an|one|two|three|half)\s)(.+)$/i;
+  /^(.*?\S),?\s+(?:(soaked|steeped|mixed|slaked|slurried|blended|beaten|whisked|softened|dissolved|stirred|cooked|bloomed|hydrated)\s+(?:in|with|w\/|into)|in)\s+(?=[\d½¼¾⅓⅔⅛]|(?:a|an|one|two|three|half)\s)(.+)$/i;
 const EACH = new RegExp(
   `^((?:${NUMBER}|a|an|one|two|half a)\\s*(?:\\p{L}+\\.?)?)\\s+each\\s*(?:of\\s+)?:?\\s*(.+)$`,
   'iu',
@@ -122,8 +98,11 @@ function joined(row: string): string[] | null {
       return things.map((t) => `${each[1]!} ${t}${shared && !t.endsWith(shared) ? ` ${shared}` : ''}`);
   }
   const bath = BATH.exec(row);
-  const into = bath?.[2]!.replace(FOR_SO_LONG, '') ?? '';
-  if (bath && isThing(bath[1]!) && isThing(into)) return [bath[1]!, into];
+  const into = bath?.[3]!.replace(FOR_SO_LONG, '') ?? '';
+  // "In 1 cm pieces" is no bath: with no verb it has to be of something that is known.
+  const isBath =
+    bath?.[2] !== undefined || isSilent(referenceMatcher.match(nameIn(readAmount(into)?.rest ?? '').name));
+  if (bath && isBath && isThing(bath[1]!) && isThing(into)) return [bath[1]!, into];
   const open = row.replace(/\([^()]*\)/g, (m) => m.replace(/[+,;&]|\band\b|\bplus\b/g, ' '));
   const pieces = open.split(JOIN).filter(Boolean);
   if (pieces.length < 2 || pieces.length > MOST_THINGS) return null;
@@ -242,42 +221,8 @@ export function expandRow(given: string): string[] {
     if (n > 0)
       return [`${n * EGG_TBSP.seed} tbsp ground ${compound[2]!}`, `${n * EGG_TBSP.water} tbsp water`];
   }
-  const a = JUICED.exec(row);
-  const second = a && /^\s*(?:\+|and|&)\s*(\d+|an?|one|half an?)\s+(lemon|lime|orange)s?\b/i.exec(a[5] ?? '');
-  if (a && second)
-    return [
-      `${a[3] ?? '1'} ${a[4]!.toLowerCase()} ${partOf(a[1]!)}`,
-      `${second[1]!} ${second[2]!.toLowerCase()} ${partOf(a[1]!)}`,
-    ];
-  // "Zest 2 lemons, juice 1": of the same fruit.
-  const other =
-    a &&
-    /^\s*(?:,|\+|&|and)\s*(juice|zest|rind|peel)\s*(?:of\s+)?(\d+|an?|one|half(?: of)?(?: one)?)\b/i.exec(
-      a[5] ?? '',
-    );
-  if (a && other)
-    return [
-      `${a[3] ?? '1'} ${a[4]!.toLowerCase()} ${partOf(a[1]!)}`,
-      `${/^half/i.test(other[2]!) ? '1/2' : other[2]!} ${a[4]!.toLowerCase()} ${partOf(other[1]!)}`,
-    ];
-  if (a) {
-    // "Juice of 1 lemon + 100 g icing sugar": what is joined to it is a thing of its own.
-    const more = /^\s*(?:\+|,|;|&|\band\b|\bplus\b)\s*(.+)$/i.exec(a[5] ?? '')?.[1] ?? '';
-    return [
-      ...[a[1]!, a[2]].flatMap((p) => (p ? [`${a[3] ?? '1'} ${a[4]!.toLowerCase()} ${partOf(p)}`] : [])),
-      ...(isThing(more) ? expandRow(more) : []),
-    ];
-  }
-  const b = CITRUS.exec(row);
-  if (b) {
-    // "3 lemons (zest and juice, about 120 ml)": so much juice.
-    const ml = /\b(\d+)\s*ml\b/i.exec(b[5] ?? '')?.[1];
-    return [b[3]!, b[4]].flatMap((p) => {
-      if (!p) return [];
-      const many = ml && partOf(p) === 'juice' ? `${ml} ml` : b[1]!;
-      return [`${many} ${b[2]!.toLowerCase()} ${partOf(p)}`];
-    });
-  }
+  const citrus = citrusIn(row);
+  if (citrus) return [...citrus.things, ...(isThing(citrus.more) ? expandRow(citrus.more) : [])];
   const behind = row.split(/\s*[,;]\s+|\s+\/\s+/);
   if (behind.length > 1 && behind.every((p) => AMOUNT_BEHIND.test(p)))
     return behind.map((p) => (/\d$/.test(p) && !COUNTED.test(p) ? `${p} g` : p));

@@ -23,7 +23,7 @@ const SHAPES: readonly [TinShape, RegExp][] = [
   ['loaf', /\b(?:loaf|pullman)\b/i],
   [
     'muffin',
-    /\b(?:muffin|cupcake|bun tin|popover|friand|yorkshire|patty|dariole|individual (?:\p{L}+ )?(?:tins?|moulds?|basins?))\b/iu,
+    /\b(?:muffin|cupcake|bun tin|popover|friand|madeleine|financier|yorkshire|patty|dariole|individual (?:\p{L}+ )?(?:tins?|moulds?|basins?))\b/iu,
   ],
   ['ring', /\b(?:bundt|ring|tube|angel)\b/i],
   ['pie', /\b(?:pie|tart|flan|quiche)\b/i],
@@ -57,6 +57,9 @@ const SINGLE_BEHIND = new RegExp(
   'iu',
 );
 const ML_PER_CUP = 240;
+/** What a hole of a small kind holds, mL: a mini muffin or a madeleine. Common practice, no source. */
+const SMALL_HOLE_ML = 28;
+const SMALL_HOLES = /\b(?:mini|madeleine|financier)\b/i;
 /** How many holes the tins of a text have, and what one holds where that is said, mL. */
 export function holesIn(text: string): { tins: number; holes: number; ml?: number } | null {
   const single = (SINGLE.exec(text) ?? SINGLE_BEHIND.exec(text))?.groups;
@@ -78,7 +81,7 @@ const ELSEWHERE =
   /\b(?:frying|saucepan|non[- ]?stick pan|griddle|roasting)\b|\bpan\b[^.]*\b(?:swirl|ladle|fry|medium heat)\b/i;
 const VESSEL = new RegExp(`\\b(?:${VESSELS}|(?:lidded |iron |bread )+pot)\\b`, 'i');
 const NAMED = new RegExp(
-  `(?:\\d|\\b(?:loaf|muffin|cupcake|bundt|ring|tube|pie|tart|tartlet|flan|quiche|tray|square|round|springform|cake|baguette|lidded|iron|bread)\\b)(?:[^,.;:()]|\\.(?=\\d)){0,60}?\\b(?:${VESSELS}|pot)\\b`,
+  `(?:\\d|\\b(?:loaf|muffin|cupcake|bundt|ring|tube|pie|tart|tartlet|flan|quiche|tray|square|round|springform|cake|baguette|popover|friand|madeleine|financier|yorkshire|individual|mini|lidded|iron|bread)\\b)(?:[^,.;:()]|\\.(?=\\d)){0,60}?\\b(?:${VESSELS}|pot)\\b`,
   'i',
 );
 /** The words of a text that name the tin: from its size, or its shape, to the vessel. */
@@ -172,7 +175,8 @@ export function readTin(text: string): StatedTin | null {
     const count = tinsIn(around);
     if (hasHoles(shape)) {
       const { tins, holes, ml: each } = holesIn(around) ?? { tins: count, holes: 12 };
-      const ml = volume((each ?? USUAL_TIN[shape].holeMl!) * holes, 0.15);
+      const usual = SMALL_HOLES.test(around) ? SMALL_HOLE_ML : USUAL_TIN[shape].holeMl!;
+      const ml = volume((each ?? usual) * holes, 0.15);
       return { shape, written, volumeMl: ml, count: tins, holes };
     }
     const byMass = /(\d{3,4})\s*g\b/.exec(around)?.[1] ?? null;

@@ -5,7 +5,10 @@ const AT_END = new RegExp(
   `[\\s:,–-]+(${NUMBER}(?:\\s*(?:-|–|to)\\s*${NUMBER})?\\s*(?:(?:heaped|heaping|level|rounded|scant|generous|big|good)\\s+)?[\\p{L}.]*\\.?)(\\s*\\([^()]*\\)|\\s*,\\D*|\\s+(?:cooked|peeled|prepared|drained|raw|net)\\s+weight(?:\\s*,\\D*)?|\\s*,\\s*(?:soaked|drained|rinsed|cooked|toasted|ground)\\b.*)?$`,
   'iu',
 );
-const WITHIN = new RegExp(`^([^\\d(,;]*\\p{L}[^\\d(,;]*)\\s+(${NUMBER}\\s?\\p{L}{0,2}\\.?)\\s+(\\D+)$`, 'iu');
+const WITHIN = new RegExp(
+  `^([^\\d(,;]*\\p{L}[^\\d(,;]*)\\s+(${NUMBER}\\s?(?:\\p{L}{0,2}|cups?|tbsps?|tsps?|sticks?)\\.?)\\s+(\\D+)$`,
+  'iu',
+);
 /** A bare number in the midst of a name is grams or nothing: "polenta 100 fine". */
 const LEAST_WITHIN = 10;
 

@@ -4,7 +4,7 @@ import { namedRow } from './named-row';
 import { nameIn } from './names';
 import { HEAD, withHead } from './head';
 import { ACT } from './row-signs';
-import { NOT_TWO_FRUITS } from './things';
+import { NOT_TWO_FRUITS } from './citrus';
 import { percentList } from './percent';
 import { untabled } from './table';
 
@@ -36,7 +36,12 @@ const inFigures = (row: string): string =>
       new RegExp(`(?<=^|[,:] |\\band )(half|quarter|third) (?=${SPOONS}\\b)`, 'gi'),
       (_all, share: string) => `${SHARE[share.toLowerCase()]!} `,
     )
-    .replace(new RegExp(`(?<=[,:] |\\band )(?=(?:teaspoon|tablespoon|cup) \\p{L})`, 'giu'), '1 ');
+    .replace(new RegExp(`(?<=[,:] |\\band )(?=(?:teaspoon|tablespoon|cup) \\p{L})`, 'giu'), '1 ')
+    // "1 c milk + 2 T": more of the same, before its name.
+    .replace(
+      /(?<=\d\s?(?:cups?|c) )(\p{L}+)\s*\+\s*(\d[\d/]*\s?(?:tbsps?|tsps?|T|t)\b)(?=\s*(?:[(,;]|$))/gu,
+      '+ $2 $1',
+    );
 const NAMED = /^([^:\d]{2,80}(?:\([^()]*\))?)\s*[:–—]\s+(?=\S)(.+)$/;
 const BETWEEN = new RegExp(
   NOT_TWO_FRUITS +
@@ -135,7 +140,8 @@ function listIn(sentence: string, goesOn: boolean): { name: string; things: stri
 /** Things with a stroke or a dot between: "1 3/4 cups almond flour | 1 egg white | 1/2 tsp salt". */
 function barred(row: string): string[] | null {
   const pieces = row.split(/\s+[|•·]\s+/);
-  return pieces.length >= LEAST_RUN && pieces.every(isThing) ? pieces : null;
+  const isKnown = (p: string): boolean => isThing(p) || isSilent(referenceMatcher.match(p));
+  return pieces.length >= LEAST_RUN && isThing(pieces[0]!) && pieces.every(isKnown) ? pieces : null;
 }
 
 /** Things that follow each other with nothing between, or only commas here and there; null where it is no list. */
