@@ -59,7 +59,12 @@ export function heatsIn(text: string, bare = true): Heat[] {
         // "170 fan" is said of an oven and of nothing else.
         const sure = leans || FAN_AFTER.test(after) || /^\s*\/\s*\d{3}\s*°?\s*C?\s*\(?fan\b/i.test(after);
         if (!sure && !BEFORE_BARE.test(before)) continue;
-        if (!sure && !OVENISH.test(text) && !/^\s*(?:°|for\b|,|\.|$)/.test(after)) continue;
+        if (
+          !sure &&
+          !OVENISH.test(text) &&
+          !/^\s*(?:°|for\b|,|\.|$|\d{1,3}\s*[-–]\s*\d{1,3}\s*(?:[,.;]|$))/.test(after)
+        )
+          continue;
       } else if (value < BARE[0] / 2) continue;
     }
     const fromF = letter ? /^f/i.test(letter) : value >= BARE_F_FROM;
@@ -157,7 +162,7 @@ const SPAN = new RegExp(
 );
 /** "for another 12-15", "18 to 20 more": minutes that nobody called so. */
 const NAMELESS =
-  /(?:\b(?:for|another)\s+(?:another\s+|about\s+)?(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?(?=\s*(?:more\b|longer\b|[.,;)]|$|until\b|till\b|or\b|with\b))|(?<=\d{3}\s*°?\s*[CF]\s+)(\d{1,2})\s*(?:-|–)\s*(\d{1,2})(?=\s*(?:$|[.,;]))|(\d{1,2})(?:\s*(?:-|–)\s*(\d{1,2}))?(?=\s*@\s*\d{3})|(?<=\d{3}\s*°?\s*[CF]\s+(?:x\s*)?)(\d{2})(?=\s+(?:lid|(?:un)?covered|then)\b|\s*[,;]|\s*\.?$)|(?<=\b(?:golden|brown|set|done|risen)\s+)(\d{1,2})\s*(?:-|–|to)\s*(\d{1,2})(?=\s*(?:$|[.,;]))|(?<![\d/])\b(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s+(?:more|longer)\b(?!\s*(?:°|tbsp|tsp|g\b|cups?)))/gi;
+  /(?:\b(?:for|another)\s+(?:another\s+|about\s+)?(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?(?=\s*(?:more\b|longer\b|[.,;)]|$|until\b|till\b|or\b|with\b))|(?<=(?:\d{3}\s*°?\s*[CF]|^\s*\d{3})\s+)(\d{1,2})\s*(?:-|–)\s*(\d{1,2})(?=\s*(?:$|[.,;]))|(\d{1,2})(?:\s*(?:-|–)\s*(\d{1,2}))?(?=\s*@\s*\d{3})|(?<=\d{3}\s*°?\s*[CF]\s+(?:x\s*)?)(\d{2})(?=\s+(?:lid|(?:un)?covered|then)\b|\s*[,;]|\s*\.?$)|(?<=\b(?:golden|brown|set|done|risen)\s+)(\d{1,2})\s*(?:-|–|to)\s*(\d{1,2})(?=\s*(?:$|[.,;]))|(?<![\d/])\b(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s+(?:more|longer)\b(?!\s*(?:°|tbsp|tsp|g\b|cups?)))/gi;
 const numeric = (text: string): number => TENS[text.trim().toLowerCase()] ?? numberOf(text);
 
 /** The times a text names, in its order; `nameless` takes in those whose minutes are not called so. */

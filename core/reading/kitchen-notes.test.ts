@@ -47,6 +47,12 @@ describe('what a thing is called', () => {
     ['50 g gf plain', 'gf_blend'],
     ['100 g soft lt brown sugar', 'brown_sugar'],
     ['1 lge egg', 'egg'],
+    ['210 g oat flour (certified)', 'oat_flour'],
+    ['210 g oat flour', 'plain_oat_flour'],
+    ['400 g flour (gf pizza mix with wheat starch)', 'gf_blend'],
+    ['400 g flour (sifted)', 'wheat_flour'],
+    ['1 x 5 ml spoon bicarbonate of soda', 'soda'],
+    ['milk 1 1/2 c warm 110', 'milk'],
     ['1 tbsp GF cornflour', 'corn_starch'],
     ['ACV 10 g', 'cider_vinegar'],
     ['1 tsk vanilla sugar', 'vanilla_sugar'],
@@ -223,6 +229,27 @@ describe('what one row holds', () => {
     expect(fennel).toEqual(['caraway', 2, 'dough']);
     const { parts } = read('Mix flour and fennel. Glaze, seeds.', '400 g rice flour\n1 tsp fennel seed');
     expect(parts[0]!.lines[1]!.role).toBeUndefined();
+  });
+
+  it('a part in one row keeps what stands in its brackets', () => {
+    const { parts } = read(
+      'Mix.',
+      'Dough: 110g butter, 210g oat flour (certified), 60g tapioca starch, 1/2t bp, pinch salt',
+    );
+    expect(parts[0]!.lines.map((l) => (l.item.kind === 'ref' ? l.item.id : '??'))).toEqual([
+      'butter',
+      'oat_flour',
+      'tapioca_starch',
+      'baking_powder',
+      'salt',
+    ]);
+  });
+
+  it('what is said of a thing in its bracket makes no note of its row', () => {
+    const { parts } = readFormula({
+      text: 'White bread\nbread flour blend: 3 1/4 c (455 g) (my mix: 40% sorghum, 30% tapioca, 30% potato)\npsyllium 24 g\nsugar 50 g\nMix all, rise 50 min, bake 50 min at 180 C.',
+    }).formula;
+    expect(parts[0]!.lines.map((l) => Math.round(massOf(l)))).toEqual([455, 24, 50]);
   });
 
   it('what is brushed on tells nothing of what it lies on', () => {

@@ -3,18 +3,16 @@ import type { Amount, Line, LineRole } from '../formula';
 import { refTo, type GroupId, type Ingredient } from '../ingredients';
 import { isMassUnit, type TextMeasures, type UnitId } from '../units';
 import { NUMBER, readAmount, type Reading } from './amount';
-import { tidied } from './tidy';
+import { clean, MAX_LINE_CHARS } from './clean';
 import { readTrailingAmount } from './trailing';
 import type { Fix } from './checks';
-import { SHARE } from './percent';
 import { isSilent, type Matcher, type NameMatch } from './match';
 import { moreIn } from './more';
 import { gumSaid, meaning, nameIn, withGum } from './names';
 import { MORE_FOR, toldOf, useIn } from './use-for';
-import { expandRow, unmarked } from './things';
+import { expandRow } from './things';
 import { gramsOf, isBareGrams, PACKED, SIFTED } from './weigh';
 
-const MAX_LINE_CHARS = 300;
 /** More than this in one line is a slip of the pen in any kitchen. */
 const MAX_LINE_G = 100_000;
 
@@ -124,37 +122,6 @@ function splitPlus(rest: string): { added: Reading; rest: string } | null {
   const more = m && readAmount(rest.slice(m[0].length));
   return more && more.reading.unit !== 'piece' ? { added: more.reading, rest: more.rest } : null;
 }
-
-const clean = (written: string): string =>
-  unmarked(tidied(written.slice(0, MAX_LINE_CHARS)))
-    .replace(/\u00a0/g, ' ')
-    .replace(SHARE, ' ')
-    .replace(/\byogs?\b/gi, 'yogurt')
-    .replace(/\bw\/(?!o)\s*/gi, 'with ')
-    // "Grieß (GF: Maisgrieß)": what is taken, so that there is no gluten in it.
-    .replace(/\((?:gf|glutenfrei|gluten[- ]free)\s*:\s*/i, '(')
-    // A blend that is measured like wheat flour is a blend.
-    .replace(/\b(?:1|one)\s?(?:-?to-?|:)\s?(?:1|one)\b(?=[\w\s-]*flour)/gi, ' ')
-    // What is large in one country is medium in another: the first is taken.
-    .replace(
-      /\b(?:(?:US|UK|EU)\s+)?(extra large|large|medium|small)\s*\/\s*(?:(?:US|UK|EU)\s+)?(?:extra large|large|medium|small)\s+(?=eggs?\b)/i,
-      '$1 ',
-    )
-    // "3 eggs (L)" has its size behind it.
-    .replace(
-      /\beggs?\s*\((XL|L|M|S|extra large|large|medium|small)\)/i,
-      (all, size: string) => `${size} ${all.split(/\s*\(/)[0]!}`,
-    )
-    // "1 x 400 g tin chickpeas (240 g drained)": what goes in is what is left of the can.
-    .replace(
-      /^\d\s*(?:x\s*)?\d+\s*g\s*(?:tins?|cans?|jars?)\s+(?:of\s+)?([^()]{3,60})\(\s*(\d+)\s*g\s*(?:drained|net)?[^()]*\)\s*$/i,
-      (all, thing: string, left: string) => (/drain/i.test(all) ? `${left} g ${thing.trim()}` : all),
-    )
-    .replace(
-      /^[^()]{0,40}\(\s*\d+\s*g\s*\)([^()]*\bdrained\b[^()]*)\(\s*(\d+)\s*g\s*\)\s*$/i,
-      (_all, thing: string, left: string) => `${left} g ${thing.trim()}`,
-    )
-    .trim();
 
 type Say = (m: Msg, fixes?: Fix[]) => void;
 /** What a row says of how much: its amounts as read, one that is added, how full the cup was. */

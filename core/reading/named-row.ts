@@ -74,14 +74,14 @@ function pieceOf(text: string, matcher: Pick<Matcher, 'matchWritten'>): Piece {
   const row = expandRow(text)[0] ?? text;
   const read = readAmount(row) ?? readTrailingAmount(row);
   const { name, preparation } = nameIn(read?.rest ?? row);
-  const named = /\p{L}{3}/u.test(name);
-  const known = named && isSilent(matcher.matchWritten(name, preparation));
+  const known = name !== '' && isSilent(matcher.matchWritten(name, preparation));
+  const named = known || /\p{L}{3}/u.test(name);
   return { text, measured: read !== null && named, known };
 }
 
 /** The things of a row: what is neither measured nor known belongs to the one before it, or to the next. */
 function thingsIn(text: string, matcher: Pick<Matcher, 'matchWritten'>): Piece[] | null {
-  const inBrackets = text.replace(/\([^()]*\)/g, (m) => ' '.repeat(m.length));
+  const inBrackets = text.replace(/\([^()]*\)/g, (m) => '_'.repeat(m.length));
   const guarded = inBrackets.replace(OF_ONE_FRUIT, (_m, a: string, b: string) => a + '_'.repeat(b.length));
   let at = 0;
   const cut = guarded.split(BETWEEN).map((piece) => {

@@ -95,6 +95,19 @@ function withoutGlutenFree(
   return isSilent(match) && ingredientById(match.best!.id)?.facts.gluten === 'no' ? match : null;
 }
 
+/** "Flour (gf pizza mix)": what a bracket says to be gluten-free is none that has gluten; it is asked about where nothing is called so. */
+function glutenFreeBeside(
+  name: string,
+  written: string,
+  whole: Match,
+  matcher: Pick<Matcher, 'matchWritten'>,
+): Match | null {
+  const isSaid = /\([^()]*\b(?:gf|gluten[- ]free|glutenfrei\p{L}*)\b[^()]*\)/iu.test(written);
+  if (!isSaid || !isSilent(whole) || ingredientById(whole.best!.id)?.facts.gluten !== 'yes') return null;
+  const match = matcher.matchWritten(`gluten-free ${name}`, '');
+  return isSilent(match) ? match : { best: null, others: whole.best ? [whole.best] : [] };
+}
+
 /** Butter of plants of which nobody says whether it is a block or a tub. */
 const PLANT_BUTTER =
   /^(?:(?:soft|cold|melted|softened|very|chilled)\s+)*(?:vegan|plant(?:[- ]based)?|dairy[- ]free|non[- ]?dairy)\s+butter$/i;
@@ -196,6 +209,8 @@ export function meaning(
   const whole = matcher.matchWritten(gumless(name), preparation);
   const kind = ofKind(name, written, whole, matcher);
   if (kind) return { match: kind, chosen: null };
+  const free = glutenFreeBeside(name, written, whole, matcher);
+  if (free) return { match: free, chosen: null };
   if (isSilent(whole)) return { match: whole, chosen: null };
   const plainly = withoutGlutenFree(name, preparation, matcher);
   if (plainly) return { match: plainly, chosen: null };

@@ -126,7 +126,8 @@ const asNote = ({ row, section, sentence, amount, act }: Seen): number =>
   (!act && /[.!]\s+(?:serves|makes)\s+(?:about\s+)?\d/i.test(row) ? 4 : 0) +
   (CLOSING.test(row) || TO_ONLOOKERS.test(row) ? 14 : 0) +
   (NOTE_MARK.test(row) ? (/^[^:]{1,20}:/.test(row) ? 10 : 5) : 0) +
-  (FIRST_PERSON.test(row) ? 2.5 : 0) +
+  // "(my mix: ...)" behind a thing speaks of that thing.
+  (FIRST_PERSON.test(row.replace(/\([^()]*\)/g, ' ')) ? 2.5 : 0) +
   (sentence ? 1.5 : 0) +
   (/^https?:|@\p{L}|#\w/u.test(row) ? 4 : 0) +
   (amount ? -2 : 0) +

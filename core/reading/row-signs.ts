@@ -6,7 +6,7 @@ export const AMOUNT =
   /^(?:about |approx\.? |~|scant |heaped |generous |a |an |one |two |three |four |six |half )?(?:few drops?\b|\d|½|¼|¾|⅓|⅔|⅛|⅜|⅝|⅞|pinch|handful|(?:small |large )?bunch|knob|splash|dash|dozen|sachet|tin\b|can\b|packet|juice|zest|cup\b|tbsp|tsp)/i;
 /** An amount behind its thing, or within the row: "butter 200", "flour: 300g, of which half rice". */
 export const AMOUNT_INSIDE =
-  /^(?!.*\b(?:in|into|on|onto|over|each|per|until|at)\b)[\p{L} .'-]{2,30}(?:\([^()]{1,40}\)\s*)?[ :]\s*\d{1,4}(?:[.,/]\d+)?(?:\s*[-–]\s*\d{1,4})?(?:\s?(?:g|kg|ml|tbsps?|tsps?|cups?|oz|sachets?|packets?)\b.*|\s(?:heaped|level|rounded|scant|generous)\b.*|\s*[Tt]?(?:\s*\([^()]*\)|\s+\p{L}+)?)$/u;
+  /^(?!.*\b(?:in|into|on|onto|over|each|per|until|at)\b)[\p{L} .'-]{2,30}(?:\([^()]{1,40}\)\s*)?[ :]\s*\d{1,4}(?:\s\d\/\d|[.,/]\d+)?(?:\s*[-–]\s*\d{1,4})?(?:\s?(?:g|kg|ml|c|tbsps?|tsps?|cups?|oz|sachets?|packets?)\b.*|\s(?:heaped|level|rounded|scant|generous)\b.*|\s*[Tt]?(?:\s*\([^()]*\)|\s+\p{L}+)?)$/u;
 /** Words that are a deed elsewhere: the wet things of a bowl, a tip, a glaze, the name of what is listed behind it. */
 export const NO_DEED =
   /^butter (?:und|and|oder|or|\+|&) |^(?:wets?|tips?|glaze|layers?|finish|sandwich|(?:fold|stir|mix)(?:ed)?[- ]ins?|add[- ]ins)\s*(?:$|:)|^\p{L}+(?: \p{L}+)?:\s*(?:[\d½¼¾⅓⅔⅛]|an?\s)/iu;

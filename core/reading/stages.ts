@@ -99,7 +99,7 @@ export const sentencesOf = (text: string): string[] =>
 
 /** The same oven in other words behind a comma: a gas mark, a fan, °F. It begins nothing of its own. */
 const SAME_OVEN =
-  /(\d{3}\s*°?\s*[CF]?(?:\s*fan)?)\s*[,;]\s*(?=(?:or\s+)?(?:gas\b|fan\s+(?:oven\s+)?\d{3}|\d{3}\s*°?\s*(?:C\s*)?\(?fan\b|\d{3}\s*°?\s*F\b))/gi;
+  /((?:\d{3}\s*°?\s*[CF]?|gas\s*(?:mark\s*)?\d{1,2})(?:\s*fan)?)\s*[,;]\s*(?=(?:or\s+)?(?:gas\b|fan\s+(?:oven\s+)?\d{3}|\d{3}\s*°?\s*(?:C\s*)?\(?fan\b|\d{3}\s*°?\s*F\b))/gi;
 const clausesOf = (sentence: string): string[] =>
   sentence
     .replace(/\(([^()]*)\)/g, (_m, inner: string) => ` ${inner} `)

@@ -6,7 +6,7 @@ const AT_END = new RegExp(
   'iu',
 );
 const WITHIN = new RegExp(
-  `^([^\\d(,;]*\\p{L}[^\\d(,;]*)\\s+(${NUMBER}\\s?(?:\\p{L}{0,2}|cups?|tbsps?|tsps?|sticks?)\\.?)\\s+(\\D+)$`,
+  `^([^\\d(,;]*\\p{L}[^\\d(,;]*)\\s+(${NUMBER}\\s?(?:\\p{L}{0,2}|cups?|tbsps?|tsps?|sticks?)\\.?)\\s+(\\D+(?:\\s\\d{2,3}\\s?°?[CF]?)?)$`,
   'iu',
 );
 /** A bare number in the midst of a name is grams or nothing: "polenta 100 fine". */

@@ -97,6 +97,18 @@ function unbracketed(piece: string): string | null {
 /** How one begins in a chat: "hey so for the sandwich bread i do: 2 cups …". */
 const CHATTED = /^(?:(?:hey|hi|ok(?:ay)?|so|well|right)[, ]+)+(?:for (?:the|my|our) )?/i;
 
+/** The pieces of a list, where nothing in brackets parts them. */
+function splitOutside(text: string): string[] {
+  const masked = text.replace(/\([^()]*\)/g, (m) => '_'.repeat(m.length));
+  const out: string[] = [];
+  let from = 0;
+  for (const m of masked.matchAll(new RegExp(BETWEEN.source, 'gi'))) {
+    out.push(text.slice(from, m.index));
+    from = m.index + m[0].length;
+  }
+  return [...out, text.slice(from)];
+}
+
 /** What is known by its name alone may end a list: "1/2 tsp salt, cumin". */
 function withLast(pieces: readonly string[]): string[] {
   const [last = '', ...names] = (pieces.at(-1) ?? '').split(/\s*,\s*/);
@@ -131,7 +143,7 @@ function listIn(sentence: string, goesOn: boolean): { name: string; things: stri
   const bracketed = told.split(/\s*[,;]\s*(?![^(]*\))/).map(unbracketed);
   const run = named ? runTogether(told) : null;
   return (
-    listed(withLast(withUnits(withoutBare(told.split(BETWEEN))))) ??
+    listed(withLast(withUnits(withoutBare(splitOutside(told))))) ??
     (run ? listed(run) : null) ??
     (bracketed.every((p) => p !== null) ? listed(bracketed) : null)
   );

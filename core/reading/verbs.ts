@@ -252,6 +252,7 @@ function isNoun(verb: string, after: string, before: string): boolean {
     return !/^\s+(?:the|butter|together|with|fat|marg|vegan|soft|plant|shortening|block|until)/i.test(after);
   if (v === 'top') return !/^\s+(?:with|each|up|them|the|generously)\b/i.test(after);
   if (v === 'cool') return /^\s+(?:room|water|dough|oven|milk|place|mixture|tin)\b/i.test(after);
+  if (v === 'dry' && /^\s+in\s*(?:[.,;!]|$)/i.test(after)) return true;
   if (v === 'dry') return !/^\s+(?:for|inside|in|out|\d|overnight|them|it|on)\b/i.test(after);
   if (v === 'set') return /^\s+of\b/i.test(after);
   if (v === 'form' || v === 'scale' || v === 'mark' || v === 'score')

@@ -13,7 +13,7 @@ import { adapt, CORE_VERSION } from '../rebalance';
  * docs/changes.md what changed and why.
  */
 const STAMPED = {
-  data: { stamp: '2026-12-01b', hash: 'fbd8705489b152ce' },
+  data: { stamp: '2026-12-01b', hash: 'ff375d939a9cf59c' },
   core: { stamp: '15', hash: 'f435aa7922d3c59f' },
 };
 
