@@ -1,5 +1,13 @@
 import { argOf, msg, type StepMsg } from '../explain';
-import { linkedNames, NO_CHANGES, otherWords, type Instead, type LineChanges } from './linked';
+import {
+  besides,
+  linkedNames,
+  NO_CHANGES,
+  otherWords,
+  type Instead,
+  type LineChanges,
+  type Linked,
+} from './linked';
 import { namer, partsTold, wordPattern, type PartWords } from './named';
 import type { Step, StepKind, WordSwap } from './steps';
 
@@ -83,7 +91,9 @@ const SERVED = /\b(?:serve[ds]?|eat)\b[^.;]*$/i;
 const TO_A_FOAM = /\b(?:froth|stiff|peaks?\b|pale|ribbon|foam|fluffy|airy|meringue)/i;
 
 /** `linked`: its words are known by the method's links, and do not have to be looked for. */
-type Candidate = { from: number; to: number; exact: boolean; linked: boolean; edit: Instead };
+type Candidate = { from: number; to: number; exact: boolean; linked: boolean; edit: Instead } & Partial<
+  Pick<Linked, 'word'>
+>;
 const overlap = (a: Candidate, b: Candidate): boolean => a.from < b.to && b.from < a.to;
 const length = (c: Candidate): number => c.to - c.from;
 
@@ -125,7 +135,9 @@ function putInstead(
   };
   for (const c of found) {
     const other = taken.find((t) => overlap(t, c));
+    const apart = other && c.word ? besides(step.text, { ...c, word: c.word }, taken) : null;
     if (!other) taken.push(c);
+    else if (apart) taken.push(apart);
     else if (
       other.edit !== c.edit &&
       other.from === c.from &&

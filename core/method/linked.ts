@@ -31,8 +31,8 @@ export type LineChanges = {
 };
 export const NO_CHANGES: LineChanges = { leaving: new Set(), called: new Map(), avoids: [], lined: false };
 
-/** Words of a step that are found by its links, and the edit they are of. */
-export type Linked = { from: number; to: number; edit: Instead };
+/** Words of a step that are found by its links, with what joins them to the rest, and the edit they are of; `word`: the name alone. */
+export type Linked = { from: number; to: number; edit: Instead; word: { from: number; to: number } };
 
 /** A number or an article goes with the word that leaves. */
 const COUNT_BEFORE =
@@ -59,19 +59,49 @@ function withoutName(text: string, from: number, to: number): { from: number; to
     : { from: startOf(text, from, after?.startsWith(',') ? COMMA_BEFORE : JOIN_BEFORE), to };
 }
 
+/**
+ * A name of which the words before or after went with another: what is left of it. Where nothing is left before it, what follows goes with
+ * it: "eggs, yolk and butter" is butter. Null where the name itself went.
+ */
+export function besides<T extends Linked>(
+  text: string,
+  c: T,
+  gone: readonly { from: number; to: number }[],
+): T | null {
+  let { from, to } = c;
+  for (const g of gone) {
+    if (g.from >= to || g.to <= from) continue;
+    if (g.to <= c.word.from) from = g.to;
+    else if (g.from >= c.word.to) to = g.from;
+    else return null;
+    if (g.to === c.word.from && c.edit.comes === 'nothing')
+      to = c.word.to + (JOIN_AFTER.exec(text.slice(c.word.to))?.[0].length ?? 0);
+  }
+  return { ...c, from, to };
+}
+
+/** Where the first line that an edit is for stands among these. */
+const firstOf = (lineIds: readonly string[], { lineIds: of }: Instead): number =>
+  lineIds.findIndex((id) => of.includes(id));
+
 /** The words of a step that mean lines that leave, by the links of its acts. */
 export function linkedNames(step: Step, edits: readonly Instead[], { leaving }: LineChanges): Linked[] {
   return (step.actions ?? []).flatMap((a) =>
     (a.names ?? []).flatMap(({ from, to, lineIds }): Linked[] => {
       if (!lineIds.every((id) => leaving.has(id))) return [];
-      return edits
-        .filter((e) => e.lineIds.some((id) => lineIds.includes(id)))
-        .map((edit) => ({
-          ...(edit.comes === 'nothing'
-            ? withoutName(step.text, from, to)
-            : { from: startOf(step.text, from, COUNT_BEFORE), to }),
-          edit,
-        }));
+      return (
+        edits
+          .filter((e) => e.lineIds.some((id) => lineIds.includes(id)))
+          // What the word means first comes first: a yolk is the yolk, though it may be an egg's.
+          .sort((a, b) => firstOf(lineIds, a) - firstOf(lineIds, b))
+          .map((edit) => ({
+            ...(edit.comes === 'nothing'
+              ? withoutName(step.text, from, to)
+              : { from: startOf(step.text, from, COUNT_BEFORE), to }),
+            edit,
+            word: { from, to },
+          }))
+      );
     }),
   );
 }

@@ -1,3 +1,5 @@
+import type { Line, LineRole } from '../formula';
+import { idOf, type Ingredient } from '../ingredients';
 import type { ReadLine } from './line';
 import { sentencesOf } from './stages';
 
@@ -48,4 +50,15 @@ export function markBeside(lines: readonly ReadLine[], method: string): void {
     if (isPieces && said.every(isStrewn)) line.role = 'dusting';
     else if (!isPieces && also.every((s) => BRUSHED.test(s))) line.role = 'wash';
   }
+}
+
+/** What is put on at the end is strewn; an egg, and what stands in its row, is brushed on. */
+export function finishOf(
+  line: Line,
+  all: readonly ReadLine[],
+  ingredient: (id: string) => Ingredient | null,
+): LineRole {
+  const row = all.filter((r) => r.line.amount.written === line.amount.written);
+  const isEgg = row.some((r) => ingredient(idOf(r.line.item) ?? '')?.group.startsWith('egg'));
+  return isEgg ? 'wash' : 'dusting';
 }

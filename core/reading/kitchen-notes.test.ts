@@ -410,10 +410,19 @@ describe('parts that finish', () => {
   it.each([
     ['For topping\n1 egg, whisked\n20 g sesame seeds', 'wash'],
     ['Topping\n60 g rice flour\n40 g butter\n40 g sugar', 'crumb'],
+    ['Icing\n175 g icing sugar\n20 g lemon juice', 'glaze'],
     ['Toffee sauce\n175 g sugar\n50 g butter\n200 g double cream', 'glaze'],
   ])('%s', (part, kind) => {
     const { parts } = read('Mix all.', `Sponge\n200 g rice flour\n100 g sugar\n2 eggs\n${part}`);
     expect(parts[1]?.classId).toBe(kind);
+  });
+
+  it('an egg that is put on at the end is brushed on, with the water in its row; salt is strewn', () => {
+    const { parts } = read(
+      'Mix. Roll. Brush. Bake.',
+      'Dough\n300 g rice flour\n250 g water\nTo finish:\n1 egg yolk beaten with 1 tbsp water\n10 g coarse salt',
+    );
+    expect(parts[1]!.lines.map((l) => l.role)).toEqual(['wash', 'wash', 'dusting']);
   });
 
   it('what is poured over is in no piece and no tin', () => {

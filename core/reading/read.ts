@@ -21,7 +21,7 @@ import { percentList } from './percent';
 import { isNote } from './notes';
 import { isWholePaste, rowsOf, type SaidRows } from './rows';
 import { undecorated } from './row-text';
-import { markBeside } from './beside';
+import { finishOf, markBeside } from './beside';
 import { isHeading, MAX_LINES, sectionsOf } from './sections';
 import { expandRow } from './things';
 import { isShapeGuessed, readTin } from './tin';
@@ -203,7 +203,8 @@ function partsOf(rows: string[], context: ReadContext): { parts: Part[]; lines: 
     }
     if (own.length === 0) continue;
     if (FINISH.test(section.name))
-      for (const { line } of own) if (!line.role || line.role === 'inclusion') line.role = 'dusting';
+      for (const { line } of own)
+        if (!line.role || line.role === 'inclusion') line.role = finishOf(line, own, context.ingredient);
     if (BATH.test(section.name)) for (const { line } of own) line.role = 'bath';
     lines.push(...own);
     parts.push({
