@@ -8,6 +8,7 @@ import {
   withChoices,
   type Instead,
   type PartWords,
+  type Step,
   type StepEdit,
 } from './index';
 
@@ -61,6 +62,32 @@ describe('changing a method', () => {
     expect(
       texts('Make 8 wells with a spoon.\nServes as a base for 2 tarts once it is cold. Chill it.'),
     ).toHaveLength(2);
+  });
+
+  it.each([
+    ['Add egg & water.', ['egg'], 'Add water.'],
+    ['Add water & egg.', ['egg'], 'Add water.'],
+    ['Pour in eggs, yolk and butter.', ['eggs', 'yolk'], 'Pour in butter.'],
+    ['Pour in butter, eggs and yolk.', ['eggs', 'yolk'], 'Pour in butter.'],
+    ['Whisk egg + oil + yolk, then stir.', ['egg', 'yolk'], 'Whisk oil, then stir.'],
+  ])('what joins a name to the rest leaves with it: %s', (text, words, left) => {
+    const names = words.map((w, i) => ({
+      from: text.indexOf(w),
+      to: text.indexOf(w) + w.length,
+      lineIds: [`l${i}`],
+    }));
+    const step: Step = {
+      id: 's1',
+      kind: 'mix',
+      text,
+      notes: [],
+      actions: [{ kind: 'mix', text, from: 0, to: text.length, names }],
+    };
+    const edits = words.map((w, i) => instead([w], { lineIds: [`l${i}`], comes: 'nothing' }));
+    const leaving = new Set(words.map((_w, i) => `l${i}`));
+    const [out] = applyEdits([step], edits, [], { leaving, called: new Map(), avoids: [], lined: false });
+    const swaps = [...(out!.swaps ?? [])].sort((a, b) => b.from - a.from);
+    expect(swaps.reduce((t, { from, to }) => t.slice(0, from) + t.slice(to), text)).toBe(left);
   });
 
   it('notes, strikes and finds whole words only, and leaves the source as it was', () => {

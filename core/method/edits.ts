@@ -158,9 +158,12 @@ function putInstead(
   if (flat && step.kind === 'whisk' && TO_A_FOAM.test(step.text)) warn('step.noFoam', flat);
   const butter = taken.find(({ from, to }) => /\bbutter\b/i.test(step.text.slice(from, to)))?.edit;
   if (butter && TO_BROWN.test(step.text)) warn('step.noBrowning', butter);
-  const said = toldOnce(
+  const said = withoutEnds(
     step.text,
-    inline.map(({ from, to, edit }) => ({ from, to, msg: swapOf(edit) })),
+    toldOnce(
+      step.text,
+      inline.map(({ from, to, edit }) => ({ from, to, msg: swapOf(edit) })),
+    ),
   );
   const swaps = [
     ...said,
@@ -185,6 +188,23 @@ function toldOnce(text: string, swaps: WordSwap[]): WordSwap[] {
       : s;
   });
 }
+/** What joined a list to names that left its end goes with them: "butter, eggs and yolk." is "butter." */
+const JOINS = /\s*(?:,|[&+]|\b(?:and|with)\b)\s*$/i;
+function withoutEnds(text: string, swaps: readonly WordSwap[]): WordSwap[] {
+  const out: WordSwap[] = [];
+  for (const s of swaps) {
+    const last = out.at(-1);
+    const goesOn = last && isNothing(last) && isNothing(s) && text.slice(last.to, s.from).trim() === '';
+    if (goesOn) out[out.length - 1] = { ...last, to: s.to };
+    else out.push(s);
+  }
+  return out.map((s) => {
+    const joins =
+      isNothing(s) && /^\s*(?:[.,;)]|$)/.test(text.slice(s.to)) ? JOINS.exec(text.slice(0, s.from)) : null;
+    return joins ? { ...s, from: joins.index } : s;
+  });
+}
+const isNothing = ({ msg: m }: WordSwap): boolean => m.code === 'step.nothing';
 const swapOf = ({ comes, msg: m }: Instead): StepMsg =>
   comes === 'thing' ? m : comes === 'water' ? msg('step.called', { id: 'water' }) : msg('step.nothing');
 /** Whether a step is linked to a line that an edit is for. */

@@ -39,14 +39,14 @@ const COUNT_BEFORE =
   /(?:(?<![\p{L}\d])(?:an?|one|two|three|four|five|six|\d+(?:[.,/]\d+)?)\s+(?:large\s+)?|(?:beaten|melted|softened)\s+)$/iu;
 /** So do words that only join it, where nothing comes. */
 const JOIN_BEFORE =
-  /(?:,?\s*\b(?:and|with|in|of|the|an?|smear|little|some|knob|melted|beaten|softened|rest|over)\b)*\s*$/i;
+  /(?:,?\s*(?:\b(?:and|with|in|of|the|an?|smear|little|some|knob|melted|beaten|softened|rest|over)\b|[&+]))*\s*$/i;
 
 const startOf = (text: string, from: number, before: RegExp): number =>
   from - (before.exec(text.slice(0, from))?.[0].length ?? 0);
 
 /** A list goes on after a name that leaves, and nothing of it stood before: "eggs and oil". */
-const JOIN_AFTER = /^(?:\s*,\s*(?:and\s+)?|\s+and\s+)(?=\p{L}|\d)/iu;
-const LISTED_BEFORE = /(?:,|\band\b|\bwith\b)\s*(?:(?:the|an?)\s+)?$/i;
+const JOIN_AFTER = /^(?:\s*,\s*(?:(?:and|&)\s+)?|\s+(?:and|[&+])\s+)(?=\p{L}|\d)/iu;
+const LISTED_BEFORE = /(?:,|[&+]|\band\b|\bwith\b)\s*(?:(?:the|an?)\s+)?$/i;
 /** Between two commas one of them goes with it: "milk, butter, eggs". */
 const COMMA_BEFORE = /,\s*(?:(?:the|an?|beaten|melted|large|\d+)\s+)*$/i;
 const ARTICLE_BEFORE = /(?:\b(?:the|an?|beaten|melted|large|\d+)\s+)+$/i;
