@@ -5,6 +5,8 @@ import { sentencesOf } from './stages';
 
 const BRUSHED = /\b(?:brush|glaze|paint|egg[- ]?wash)\b/i;
 const STREWN = /\b(?:sprinkle|strew|scatter|dip|press|roll|top)\b/i;
+/** What follows is strewn, though something is brushed on before. */
+const STREWN_ON = /\b(?:sprinkle|strew|scatter|dust)\b[^.;]*$/i;
 /** Pieces that cling to what was brushed or are dipped into. */
 const isStrewn = (sentence: string): boolean =>
   STREWN.test(sentence) &&
@@ -48,7 +50,10 @@ export function markBeside(lines: readonly ReadLine[], method: string): void {
     const also = sentences.filter((s) => words.some((w) => s.words.has(w))).map((s) => s.text);
     if (said.length === 0) continue;
     if (isPieces && said.every(isStrewn)) line.role = 'dusting';
-    else if (!isPieces && also.every((s) => BRUSHED.test(s))) line.role = 'wash';
+    else if (!isPieces && also.every((s) => BRUSHED.test(s)))
+      line.role = said.every((s) => STREWN_ON.test(s.slice(0, s.toLowerCase().indexOf(word))))
+        ? 'dusting'
+        : 'wash';
   }
 }
 

@@ -114,7 +114,7 @@ const words = (of: [Head, string][]): string => of.map(([, w]) => w).join('|');
 const ADVERB =
   '(?:(?:gently|gradually|completely|roughly|briskly|vigorously|quickly|immediately|meanwhile|carefully|loosely|lightly|thoroughly|now|again|slowly|briefly|finally|next|lastly|first|evenly|well|deeply|thinly|just|simply|then|also|finely) )*';
 /** What parts a clause from the one before. */
-const BREAK = '(?:^|[,;:.(–—]\\s*|\\s-\\s+|\\b(?:and|then|&|or|before|to)\\s+|\\+\\s*)';
+const BREAK = '(?:^|[,;:.(–—]\\s*|\\s-\\s+|\\b(?:and|then|or|before|to)\\s+|&\\s*|\\+\\s*)';
 const AT_BREAK = new RegExp(`(${BREAK})(${ADVERB})(${words(ALL)})\\b`, 'gi');
 /** Within the words that lead in to a sentence: "The night before mix the starter", "While it bakes bring butter". */
 const LED = new RegExp(
