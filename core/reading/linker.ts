@@ -107,7 +107,7 @@ export class Linker {
     if (part && uses.every((u) => this.lines.of(u.lineId)?.part === part)) this.now.partId = part;
     const act: Action = {
       kind,
-      text: t.trim().replace(/[\s,;]+(?:and|then)?$/i, ''),
+      text: t.trim().replace(/[\s,;]+(?:and|then|[&+])?$/i, ''),
       from: at + clause.at,
       to: at + clause.at + t.length,
       ...(this.now.partId ? { partId: this.now.partId } : {}),
