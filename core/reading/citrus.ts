@@ -48,7 +48,7 @@ export function citrusIn(row: string): { things: string[]; more: string } | null
   if (second) return { things: [of(first, many, fruit), of(first, second[1]!, second[2]!)], more: '' };
   // "Zest 2 lemons, juice 1": of the same fruit.
   const also =
-    /^\s*(?:,|\+|&|and)\s*(juice|zest|rind|peel)\s*(?:of\s+)?(\d+|an?|one|half(?: of)?(?: one)?)\b/i.exec(
+    /^\s*(?:[,;+&]|and)\s*(juice|zest|rind|peel)\s*(?:of\s+)?(\d+|an?|one|half(?: of)?(?: one)?)\b/i.exec(
       rest,
     );
   if (also)

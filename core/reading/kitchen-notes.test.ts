@@ -180,6 +180,13 @@ describe('what one row holds', () => {
     ['Coconut 1 cup grated', [['desiccated_coconut', 90, 'dough']]],
     ['4 cardamom pods', [['cardamom', 1, 'dough']]],
     ['350 g gf flour + more', [['gf_blend', 350, 'dough']]],
+    [
+      'zest 2 oranges; juice 1 (other half for drizzle)',
+      [
+        ['orange_zest', 14, 'dough'],
+        ['orange_juice', 80, 'dough'],
+      ],
+    ],
     ['16 almonds', [['almonds', 19, 'inclusion']]],
     ['2 EL Grieß (GF: Maisgrieß)', [['maize_meal', 20, 'dough']]],
     ['Butter für die Form', [['butter', 0, 'release']]],
@@ -375,6 +382,11 @@ describe('what is done', () => {
 
   it('takes what its words mean', () => {
     const taken = (method: string, text?: string) => actsOf(method, text).map((a) => a.things);
+    // As bakers shorten it, whatever packet it comes from.
+    expect(taken('Sift flour and bp.', '200 g rice flour\n6 g baking powder\n4 g bicarb')[0]).toEqual([
+      'white_rice_flour',
+      'baking_powder',
+    ]);
     // All of it, where nothing was taken yet.
     expect(taken('Mix, rest, roll.')[0]).toHaveLength(7);
     expect(taken('Mix dry. Mix everything else but nuts. Nuts in.')[2]).toEqual(['walnuts']);

@@ -53,7 +53,12 @@ COLLECTIVE.gum = { is: (i) => /gum/.test(i.id), all: true };
 COLLECTIVE.soda = { is: (i) => /soda|bicarb/.test(i.id), all: false };
 COLLECTIVE.bicarb = COLLECTIVE.soda;
 COLLECTIVE.crumb = { is: (i) => /biscuit|crumb|cracker|cookie/.test(i.id), all: true };
-COLLECTIVE.powder = { is: (i) => /baking_powder/.test(i.id), all: true, only: true };
+// A packet of the kitchen has an id of its own, and is told by its names.
+COLLECTIVE.powder = {
+  is: (i) => i.group === 'leavener' && i.names.some((n) => /\bbaking powder\b/i.test(n)),
+  all: true,
+  only: true,
+};
 COLLECTIVE.leavener = { is: (i) => i.group === 'leavener', all: true };
 COLLECTIVE.yolk = { is: (i) => i.group === 'egg_yolk' || i.group === 'egg', all: false };
 COLLECTIVE.white = { is: (i) => i.group === 'egg_white' || i.group === 'egg', all: false };
