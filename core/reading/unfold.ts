@@ -20,33 +20,34 @@ const sentencesIn = (row: string): string[] => row.split(/\p{Lu}/u.test(row) ? S
 
 const SPOONS = '(?:cups?|teaspoons?|tablespoons?|tsps?|tbsps?|pounds?|ounces?|sticks?)';
 const SHARE: Record<string, string> = { half: '1/2', quarter: '1/4', third: '1/3' };
-/** Amounts as one says them, in figures: "a cup and a half of", "two and a quarter teaspoons", "quarter cup", "tablespoon sugar". */
-const inFigures = (row: string): string =>
-  row
-    .replace(
-      new RegExp(`\\b(?:(an?|one|two|three|four) )?(${SPOONS}) and a (half|quarter)\\b(?: of\\b)?`, 'gi'),
-      (_all, n: string | undefined, unit: string, share: string) =>
-        `${n ? numberOf(n) : 1} ${SHARE[share.toLowerCase()]!} ${unit} of`,
-    )
-    .replace(
-      new RegExp(`\\b(one|two|three|four|five) and a (half|quarter|third) (?=${SPOONS}\\b)`, 'gi'),
-      (_all, n: string, share: string) => `${numberOf(n)} ${SHARE[share.toLowerCase()]!} `,
-    )
-    .replace(
-      new RegExp(`(?<=^|[,:] |\\band )(half|quarter|third) (?=${SPOONS}\\b)`, 'gi'),
-      (_all, share: string) => `${SHARE[share.toLowerCase()]!} `,
-    )
-    .replace(new RegExp(`(?<=[,:] |\\band )(?=(?:teaspoon|tablespoon|cup) \\p{L})`, 'giu'), '1 ')
-    // "1 c milk + 2 T": more of the same, before its name.
-    .replace(
-      /(?<=\d\s?(?:cups?|c) )(\p{L}+)\s*\+\s*(\d[\d/]*\s?(?:tbsps?|tsps?|T|t)\b)(?=\s*(?:[(,;]|$))/gu,
-      '+ $2 $1',
-    );
+const oneOf = (word: string | undefined): number => (word ? numberOf(word) : 1);
+/** Amounts as one says them, and how they are written: "a cup and a half of", "two and a quarter teaspoons", "quarter cup", "tablespoon sugar". */
+const SAID: readonly (readonly [RegExp, (...found: string[]) => string])[] = [
+  [
+    new RegExp(`\\b(?:(an?|one|two|three|four) )?(${SPOONS}) and a (half|quarter)\\b(?: of\\b)?`, 'gi'),
+    (_all, n, unit, share) => `${oneOf(n)} ${SHARE[share.toLowerCase()]!} ${unit} of`,
+  ],
+  [
+    new RegExp(`\\b(one|two|three|four|five) and a (half|quarter|third) (?=${SPOONS}\\b)`, 'gi'),
+    (_all, n, share) => `${oneOf(n)} ${SHARE[share.toLowerCase()]!} `,
+  ],
+  [
+    new RegExp(`(?<=^|[,:] |\\band )(half|quarter|third) (?=${SPOONS}\\b)`, 'gi'),
+    (_all, share) => `${SHARE[share.toLowerCase()]!} `,
+  ],
+  [/(?<=[,:] |\band )(?=(?:teaspoon|tablespoon|cup) \p{L})/giu, () => '1 '],
+  // "1 c milk + 2 T": more of the same, before its name.
+  [
+    /(?<=\d\s?(?:cups?|c) )(\p{L}+)\s*\+\s*(\d[\d/]*\s?(?:tbsps?|tsps?|T|t)\b)(?=\s*(?:[(,;]|$))/gu,
+    (_all, name, more) => `+ ${more} ${name}`,
+  ],
+];
+const inFigures = (row: string): string => SAID.reduce((t, [said, figures]) => t.replace(said, figures), row);
 const NAMED = /^([^:\d]{2,80}(?:\([^()]*\))?)\s*[:–—]\s+(?=\S)(.+)$/;
 const BETWEEN = new RegExp(
   NOT_TWO_FRUITS +
     String.raw`\s*(?:[,;|+•·]|\band\b|&)\s+(?=[\d½¼¾⅓⅔⅛]|(?:a|an|one|two|three|half|pinch|dash|splash|handful|knob)\b|(?:the\s+)?(?:grated\s+)?(?:juice|zest|rind|peel)\s+(?:(?:of|from)\b|\d))`,
-  'i',
+  'gi',
 );
 
 /** An amount with the name of a thing behind it. */
@@ -102,7 +103,7 @@ function splitOutside(text: string): string[] {
   const masked = text.replace(/\([^()]*\)/g, (m) => '_'.repeat(m.length));
   const out: string[] = [];
   let from = 0;
-  for (const m of masked.matchAll(new RegExp(BETWEEN.source, 'gi'))) {
+  for (const m of masked.matchAll(BETWEEN)) {
     out.push(text.slice(from, m.index));
     from = m.index + m[0].length;
   }
