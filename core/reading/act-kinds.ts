@@ -2,7 +2,7 @@ import { isBeside } from '../formula';
 import type { Action, ActionKind } from '../method';
 import { VESSEL, type Clause } from './clauses';
 import { FREEZER, FRIDGE, untilOf } from './fields';
-import { heatsIn, TENT, timesIn } from './heats';
+import { heatsIn, OF_A_HOB, TENT, timesIn } from './heats';
 import type { Lines, Side } from './mentions';
 import type { Called } from './phrases';
 import type { Head } from './verbs';
@@ -43,9 +43,9 @@ type Judged = {
 
 /** What is baked in, and what it looks like then. */
 const IS_BAKED = /\b(?:tins?|trays?|pans?|golden|brown|crisp)\b/i;
-/** What goes before the oven, and words of a hob. */
+/** What goes before the oven. */
 const INTO_OVEN: readonly ActionKind[] = ['fill', 'shape', 'score', 'wash', 'prepare'];
-const ON_HOB = /\b(?:pan|hob|skillet|griddle|stir|stirring|simmer|low|medium|side)\b/i;
+const ON_HOB = new RegExp(`\\b(?:${OF_A_HOB})\\b`, 'i');
 
 /** Verbs that mean one thing or another by what stands with them. A verb that is not here is its own kind. */
 const BY_VERB = {

@@ -139,6 +139,8 @@ export function ovenIn(clause: string, leastC: number): { c: number; fan: boolea
 export const MARKER =
   /(?:\bfor the (?:last|first|final)|\bin the last|\blast|\bhalfway|\bevery|\bfirst)\s*(?:about\s+)?$/i;
 export const AFTER = /\bafter(?: the first)?\s*(?:about\s+)?$/i;
+/** Words of what is cooked on a hob, where "cook for 40 minutes" is of the oven that was heated. */
+export const OF_A_HOB = 'pan|hob|skillet|griddle|stir\\w*|simmer|low|medium|side';
 /** A foil over the top. */
 export const TENT = /\btent(?:ing|ed)?\b|\bfoil\b/i;
 

@@ -1,5 +1,5 @@
 import { readAmount, NUMBER } from './amount';
-import { isSilent, type Matcher } from './match';
+import { isByTheLetter, type Matcher } from './match';
 import { nameIn } from './names';
 
 /** So many things a method has to weigh out itself before it is taken to hold the list. */
@@ -23,13 +23,6 @@ const OF_FRUIT =
 /** Where another part of the bake begins: "for the drizzle mix 175 g sugar with …". */
 const FOR_PART =
   /\bfor (?:the|a) (drizzle|icing|frosting|glaze|topping|filling|crumble|streusel|custard|pastry|base|crust|ganache|buttercream)\b[^.]*$/i;
-/** A thing by the letter: a word that is like one ("a lined tray") is none. */
-const BY_THE_LETTER = 0.95;
-function isCalled(name: string, matcher: Matcher): boolean {
-  const match = matcher.matchWritten(name, '');
-  return isSilent(match) && match.best!.confidence >= BY_THE_LETTER;
-}
-
 /** The things that a sentence weighs out, as a list would say them, each behind the heading of its part where one begins. */
 function thingsIn(sentence: string, matcher: Matcher): string[] {
   const things: string[] = [];
@@ -46,7 +39,8 @@ function thingsIn(sentence: string, matcher: Matcher): string[] {
     // What is measured is a thing, known or not: only what is merely counted may be anything.
     const counted = read.reading.unit === 'piece';
     if (!/\p{L}{2}/u.test(name) || NOT_NAMED.test(name)) continue;
-    if (counted && !isCalled(name, matcher)) continue;
+    // A word that is like a thing ("a lined tray") is none.
+    if (counted && !isByTheLetter(matcher.matchWritten(name, ''))) continue;
     const before = sentence.slice(from, index);
     const part = FOR_PART.exec(before)?.[1];
     if (part !== undefined) things.push(`For the ${part}:`);

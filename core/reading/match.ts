@@ -58,6 +58,9 @@ const CLEAR_LEAD = 0.05;
 /** A name that is the very name of one thing needs no lead before the next. */
 const EXACT = 0.999;
 
+/** From this on a name is the very name of a thing, but for how it is bought or cut. */
+const BY_THE_LETTER = 0.95;
+
 export type NameMatch = { id: string; confidence: number };
 export type Match = { best: NameMatch | null; others: NameMatch[] };
 
@@ -268,3 +271,7 @@ export function isSilent(match: Match): boolean {
   if (best >= EXACT) return next < EXACT;
   return best >= SILENT_CONFIDENCE && best - next >= CLEAR_LEAD;
 }
+
+/** Whether a name is the very name of one thing, as it has to be where it stands among other words. */
+export const isByTheLetter = (match: Match): boolean =>
+  isSilent(match) && match.best!.confidence >= BY_THE_LETTER;

@@ -1,5 +1,5 @@
 import { ingredientById, type GroupId } from '../ingredients';
-import { isSilent, saysOnlyHow, type Match, type Matcher } from './match';
+import { isByTheLetter, isSilent, saysOnlyHow, type Match, type Matcher } from './match';
 import { MORE_FOR, USED_FOR } from './use-for';
 
 /** The name of the thing: what is left without notes, brackets and "of". */
@@ -183,7 +183,7 @@ function ofASort(
   for (let n = 1; n <= Math.min(MOST_SORT, words.length - 1); n++) {
     const [before, thing] = [words.slice(0, n), words.slice(n).join(' ')];
     const match = matcher.matchWritten(thing, '');
-    if (!isSilent(match) || match.best!.confidence < BY_THE_LETTER) continue;
+    if (!isByTheLetter(match)) continue;
     const group = ingredientById(match.best!.id)?.group;
     const isNew = before.every((w) => (matcher.matchWritten(w, '').best?.confidence ?? 0) < KNOWN);
     const isNamed = before.every((w) => /^\p{Lu}/u.test(w));
@@ -192,7 +192,6 @@ function ofASort(
   }
   return null;
 }
-const BY_THE_LETTER = 0.95;
 /** From this on a word stands for a thing itself. */
 const KNOWN = 0.7;
 

@@ -1,5 +1,5 @@
 import type { Cover } from '../formula';
-import { AFTER, MARKER, ovenIn, TENT, timesIn } from './heats';
+import { AFTER, MARKER, OF_A_HOB, ovenIn, TENT, timesIn } from './heats';
 
 /** A stretch of the oven that a method tells of: its heat where one was said, °C; how long, min; what lies over it. */
 export type Stage = {
@@ -22,8 +22,7 @@ const BAKES =
 const IN_OVEN =
   /\b(?:in|into|to|return(?:ed)? to) (?:the|an?|your) (?:hot |preheated |\d[\d°\s]*[CF]? )*oven\b|\bload at\b|\bslide (?:it |them )?(?:on ?to|in)\b.*\bstone\b/i;
 /** "Cook for 40 minutes", of no pan: the oven was heated for it. */
-const COOKS =
-  /^\s*cook (?:for |about )*\d(?![^.]*\b(?:pan|hob|skillet|griddle|stir\w*|simmer|low|medium|side)\b)/i;
+const COOKS = new RegExp(`^\\s*cook (?:for |about )*\\d(?![^.]*\\b(?:${OF_A_HOB})\\b)`, 'i');
 /** Into what was heated with the oven. */
 const INTO_HOT =
   /\b(?:lower|slide|tip|put|place|drop|turn)\b[^.]*\b(?:pot|casserole|stone|steel|dutch oven)\b[^.]*\d/i;

@@ -5,7 +5,7 @@ import { nameIn } from './names';
 import { BULLET } from './bullet';
 import { asLarge, madeUp } from './by-size';
 import { citrusIn, JUICED, juicedInGerman, NOT_TWO_FRUITS } from './citrus';
-import { BESIDES } from './use-for';
+import { BESIDES, SHARED_OUT } from './use-for';
 
 /** A thing by its number in the list: "1. 250 g starter". */
 const NUMBER_BEFORE = /^\s*\d{1,2}[.)]\s+(?=[\d½¼¾⅓⅔⅛])/;
@@ -175,11 +175,8 @@ function besides(row: string): string[] | null {
   return isSilent(match) && match.best!.id !== same.best?.id ? [first, `${other} ${use}`] : null;
 }
 
-/** Of so many some are for another use: "2 eggs (1 in the dough, 1 to glaze)". */
-const PARTED =
-  /^(\d)\s+([^()]*?)\s*\((\d)\s+(?:in|for)\s+(?:the\s+)?(?:dough|cake|mix(?:ture)?|batter|bowl|pastry|bread),?\s*(?:and\s+|&\s+)?(\d)\s+((?:to|for)\s+[^()]+)\)\s*$/i;
 function partedBy(row: string): string[] | null {
-  const [, all, thing = '', some = '', others = '', use = ''] = PARTED.exec(row) ?? [];
+  const [, all, thing = '', some = '', others = '', use = ''] = SHARED_OUT.exec(row) ?? [];
   return all !== undefined && Number(all) === Number(some) + Number(others)
     ? [`${some} ${thing}`, `${others} ${thing}, ${use}`]
     : null;

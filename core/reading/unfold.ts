@@ -1,5 +1,5 @@
 import { NUMBER, numberOf, readAmount } from './amount';
-import { isSilent, referenceMatcher } from './match';
+import { isByTheLetter, isSilent, referenceMatcher } from './match';
 import { namedRow } from './named-row';
 import { nameIn } from './names';
 import { HEAD, withHead } from './head';
@@ -113,12 +113,11 @@ function splitOutside(text: string): string[] {
 /** What is known by its name alone may end a list: "1/2 tsp salt, cumin". */
 function withLast(pieces: readonly string[]): string[] {
   const [last = '', ...names] = (pieces.at(-1) ?? '').split(/\s*,\s*/);
-  const isName = (n: string): boolean => (referenceMatcher.match(n).best?.confidence ?? 0) > BY_THE_LETTER;
+  const isName = (n: string): boolean => isByTheLetter(referenceMatcher.match(n));
   return names.length > 0 && pieces.length > 1 && names.every(isName)
     ? [...pieces.slice(0, -1), last, ...names]
     : [...pieces];
 }
-const BY_THE_LETTER = 0.95;
 /** The things of a sentence that is a list, and what stands before them; null where it is none. */
 function listIn(sentence: string, goesOn: boolean): { name: string; things: string[] } | null {
   const named = NAMED.exec(sentence);

@@ -63,8 +63,9 @@ export const isForElse = (row: string): boolean =>
 const ADDED = /\bplus\s+(?=[\d½¼¾⅓⅔⅛]|an?\s|one\s)/i;
 const MORE_OF_EGG =
   /\beggs?\b[^,;]*(?:,\s*|\s)(?:\+|and|&)\s+(?:\d|an?\b|one\b)[^,;]*\b(?:yolks?|whites?|eggs?)\b/i;
-/** So many for each use, in a bracket: "(1 in the dough, 1 to glaze)". */
-const SHARED_OUT = /\(\d\s+(?:in|for)\s+(?:the\s+)?\p{L}+,?\s*(?:and\s+|&\s+)?\d\s+(?:to|for)\b/iu;
+/** Of so many some are for another use: "2 eggs (1 in the dough, 1 to glaze)". */
+export const SHARED_OUT =
+  /^(\d)\s+([^()]*?)\s*\((\d)\s+(?:in|for)\s+(?:the\s+)?(?:dough|cake|mix(?:ture)?|batter|bowl|pastry|bread),?\s*(?:and\s+|&\s+)?(\d)\s+((?:to|for)\s+[^()]+)\)\s*$/i;
 /** The text that tells what one of the things of a row is for: its own where the rest of the row is for something else. */
 export const toldOf = (written: string, row: string): string =>
   row !== written && [ADDED, MORE_OF_EGG, BESIDES, SHARED_OUT].some((is) => is.test(written)) ? row : written;
