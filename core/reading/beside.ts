@@ -41,16 +41,18 @@ export function markBeside(lines: readonly ReadLine[], method: string): void {
     const isPieces = line.role === 'inclusion' || line.item.kind === 'unknown';
     if ((line.role !== undefined && !isPieces) || word.length < 4 || called.get(word)! > 1) continue;
     if (!isPieces && (line.amount.massG?.value ?? Infinity) > MOST_BRUSHED_G) continue;
+    const said = sentences.filter((s) => s.words.has(word)).map((s) => s.text);
+    if (said.length === 0) continue;
+    if (isPieces) {
+      if (said.every(isStrewn)) line.role = 'dusting';
+      continue;
+    }
     // "Fennel seeds": named by either word where the dough is mixed, they are in it.
     const words = read.name
       .split(' ')
       .map(stem)
       .filter((w) => w.length > 3);
-    const said = sentences.filter((s) => s.words.has(word)).map((s) => s.text);
-    const also = sentences.filter((s) => words.some((w) => s.words.has(w))).map((s) => s.text);
-    if (said.length === 0) continue;
-    if (isPieces && said.every(isStrewn)) line.role = 'dusting';
-    else if (!isPieces && also.every((s) => BRUSHED.test(s)))
+    if (sentences.filter((s) => words.some((w) => s.words.has(w))).every((s) => BRUSHED.test(s.text)))
       line.role = said.every((s) => STREWN_ON.test(s.slice(0, s.toLowerCase().indexOf(word))))
         ? 'dusting'
         : 'wash';

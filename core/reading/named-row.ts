@@ -79,10 +79,16 @@ function pieceOf(text: string, matcher: Pick<Matcher, 'matchWritten'>): Piece {
   return { text, measured: read !== null && named, known };
 }
 
+/** A text as long as it was, with its brackets filled in, so that nothing in them parts it. */
+export const withoutBrackets = (text: string): string =>
+  text.replace(/\([^()]*\)/g, (m) => '_'.repeat(m.length));
+
 /** The things of a row: what is neither measured nor known belongs to the one before it, or to the next. */
 function thingsIn(text: string, matcher: Pick<Matcher, 'matchWritten'>): Piece[] | null {
-  const inBrackets = text.replace(/\([^()]*\)/g, (m) => '_'.repeat(m.length));
-  const guarded = inBrackets.replace(OF_ONE_FRUIT, (_m, a: string, b: string) => a + '_'.repeat(b.length));
+  const guarded = withoutBrackets(text).replace(
+    OF_ONE_FRUIT,
+    (_m, a: string, b: string) => a + '_'.repeat(b.length),
+  );
   let at = 0;
   const cut = guarded.split(BETWEEN).map((piece) => {
     const own = text.slice(at, at + piece.length);

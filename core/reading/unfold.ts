@@ -1,6 +1,6 @@
 import { NUMBER, numberOf, readAmount } from './amount';
 import { isByTheLetter, isSilent, referenceMatcher } from './match';
-import { namedRow } from './named-row';
+import { namedRow, withoutBrackets } from './named-row';
 import { nameIn } from './names';
 import { HEAD, withHead } from './head';
 import { ACT } from './row-signs';
@@ -42,7 +42,7 @@ const SAID: readonly (readonly [RegExp, (...found: string[]) => string])[] = [
     (_all, name, more) => `+ ${more} ${name}`,
   ],
 ];
-const inFigures = (row: string): string => SAID.reduce((t, [said, figures]) => t.replace(said, figures), row);
+const figured = (row: string): string => SAID.reduce((t, [said, figures]) => t.replace(said, figures), row);
 const NAMED = /^([^:\d]{2,80}(?:\([^()]*\))?)\s*[:–—]\s+(?=\S)(.+)$/;
 const BETWEEN = new RegExp(
   NOT_TWO_FRUITS +
@@ -100,10 +100,9 @@ const CHATTED = /^(?:(?:hey|hi|ok(?:ay)?|so|well|right)[, ]+)+(?:for (?:the|my|o
 
 /** The pieces of a list, where nothing in brackets parts them. */
 function splitOutside(text: string): string[] {
-  const masked = text.replace(/\([^()]*\)/g, (m) => '_'.repeat(m.length));
   const out: string[] = [];
   let from = 0;
-  for (const m of masked.matchAll(BETWEEN)) {
+  for (const m of withoutBrackets(text).matchAll(BETWEEN)) {
     out.push(text.slice(from, m.index));
     from = m.index + m[0].length;
   }
@@ -197,7 +196,7 @@ export const unfolded = (given: string): string => {
       const run = row.length <= MOST_ROW ? (asTheEggs(row) ?? barred(row) ?? runTogether(row)) : null;
       if (run) return run;
       if (row.length < LEAST_ROW) return [row];
-      const [first = '', ...steps] = sentencesIn(inFigures(row.slice(0, MOST_ROW)));
+      const [first = '', ...steps] = sentencesIn(figured(row.slice(0, MOST_ROW)));
       // A part in one row is known by itself: laid out in rows, what follows it would be of it too.
       if (i > 0 && namedRow(row, referenceMatcher)?.isPart) return [row];
       const list = listIn(first.trim(), ACT.test(steps[0] ?? ''));

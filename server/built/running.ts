@@ -1,4 +1,4 @@
-import { spawn, type ChildProcess } from 'node:child_process';
+import type { ChildProcess } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -6,8 +6,7 @@ import { afterEach, beforeEach } from 'vitest';
 import { DEMO_FORMULAS } from '../../demo/data/formulas';
 import { readFormula } from '../../core/reading';
 import { ended } from '../testing/ended';
-import { SHORT_LIVED } from '../testing/short-lived';
-import { copyMade, MAIN } from './made';
+import { addressOf, copyMade, launch, type Launching } from './made';
 
 /** A formula to save. */
 export const { formula } = readFormula(DEMO_FORMULAS[3]!);
@@ -31,17 +30,6 @@ export function ownFolder(): { dir: () => string } {
   return { dir: () => dir };
 }
 
-type Launching = { child: ChildProcess; said: () => string };
-function launch(args: readonly string[], data: string, env: Record<string, string> = {}): Launching {
-  const child = spawn(process.execPath, [...SHORT_LIVED, MAIN, '--data', data, ...args], {
-    stdio: ['ignore', 'pipe', 'pipe'],
-    env: { ...process.env, ...env },
-  });
-  let text = '';
-  child.stdout.on('data', (d: Buffer) => (text += d.toString()));
-  child.stderr.on('data', (d: Buffer) => (text += d.toString()));
-  return { child, said: () => text };
-}
 /** On the folder of the test: what is started is stopped after it. */
 function launchHere(args: readonly string[]): Launching {
   const launching = launch(args, dir);
@@ -49,15 +37,6 @@ function launchHere(args: readonly string[]): Launching {
   return launching;
 }
 
-/** Waits for the printed address. */
-async function addressOf({ child, said }: Launching): Promise<string> {
-  for (;;) {
-    const url = /at (https?:\/\/localhost:\d+)/.exec(said())?.[1];
-    if (url) return url.replace('localhost', '127.0.0.1');
-    if (child.exitCode !== null) throw new Error(`the server ended: ${said()}`);
-    await new Promise((r) => setTimeout(r, 20));
-  }
-}
 export async function start(...args: string[]): Promise<Running> {
   const launching = launchHere(args);
   return { ...launching, url: await addressOf(launching) };
