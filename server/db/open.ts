@@ -1,6 +1,7 @@
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { MessageChannel, Worker, type MessagePort } from 'node:worker_threads';
+import type { PGlite } from '@electric-sql/pglite';
 import { isNull, sql } from 'drizzle-orm';
 import { drizzle } from 'drizzle-orm/node-postgres';
 import { migrate } from 'drizzle-orm/node-postgres/migrator';
@@ -214,17 +215,20 @@ export async function openFolder(
   }
 }
 
-/** A database in memory of this thread; `template` is a dump of an empty one, which saves the making of it. */
-export async function openMemory(template?: Blob, more: pg.PoolConfig = {}): Promise<OpenDb> {
+/** A database in memory of this thread: one that is there, or a new one. What becomes of it in the end, `closed` says. */
+export async function openMemory(
+  there?: PGlite,
+  more: pg.PoolConfig = {},
+  closed = (lite: PGlite): Promise<void> => lite.close(),
+): Promise<OpenDb> {
   // The running server has its database in a thread: here the package is not even read.
-  const { PGlite } = await import('@electric-sql/pglite');
-  const lite = await PGlite.create(template ? { loadDataDir: template } : {});
+  const lite = there ?? (await (await import('@electric-sql/pglite')).PGlite.create());
   const connect = serveWire(
     lite,
     () => undefined,
     () => undefined,
   );
-  return ready({ ...embeddedPool(connect), ...more }, () => lite.close());
+  return ready({ ...embeddedPool(connect), ...more }, () => closed(lite));
 }
 
 /** A PostgreSQL server, by its address. */

@@ -94,7 +94,7 @@ const CHECKS: [number, (store: OpenDb) => Promise<void>][] = [
 
 describe('a store of an earlier day', () => {
   it.each(DAYS)('$tag is brought up whole', async ({ idx }) => {
-    const store = await openMemory(stores.get(idx));
+    const store = await openMemory(await PGlite.create({ loadDataDir: stores.get(idx)! }));
     for (const [since, check] of CHECKS) if (since <= idx) await check(store);
     // Kept versions are as unchangeable as they were, and of the first kitchen alone.
     await expect(store.db.execute(sql`update version set name = 'x'`)).rejects.toMatchObject({

@@ -1,10 +1,10 @@
 import type { Duplex } from 'node:stream';
-import { PGlite } from '@electric-sql/pglite';
+import type { PGlite } from '@electric-sql/pglite';
 import { drizzle } from 'drizzle-orm/node-postgres';
 import pg from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { problemOf } from '../http/guards';
-import { migrated } from '../testing/template';
+import { migratedLite } from '../testing/template';
 import { embeddedPool, openMemory } from './open';
 import { serveWire } from './wire';
 
@@ -15,7 +15,7 @@ let settled = 0;
 let connect: ReturnType<typeof serveWire>;
 
 async function fresh(): Promise<void> {
-  lite = await PGlite.create({ loadDataDir: await migrated() });
+  lite = await migratedLite();
   trouble = fatal = null;
   connect = serveWire(
     lite,
@@ -111,7 +111,7 @@ describe('what the store says', () => {
   });
 
   it('the database asked inside its own transaction is told to be busy, not waited for for ever', async () => {
-    const { db, close } = await openMemory(await migrated(), { connectionTimeoutMillis: 300 });
+    const { db, close } = await openMemory(await migratedLite(), { connectionTimeoutMillis: 300 });
     const failure: unknown = await db
       .transaction(async () => {
         // What the linter forbids, done where it can be seen.
@@ -124,7 +124,7 @@ describe('what the store says', () => {
   });
 
   it('a connection that is lost before its transaction has begun is given back, and the next is a new one', async () => {
-    const { db, pool, close } = await openMemory(await migrated());
+    const { db, pool, close } = await openMemory(await migratedLite());
     pool.once('acquire', (client) => {
       (client as unknown as { connection: { stream: Duplex } }).connection.stream.destroy();
     });

@@ -40,7 +40,8 @@ async function migratedFile(): Promise<string> {
     return lite;
   });
 }
-export const migrated = async (): Promise<Blob> => read(await migratedFile());
+export const migratedLite = async (): Promise<PGlite> =>
+  PGlite.create({ loadDataDir: read(await migratedFile()) });
 
 /** Vitest's global set-up. */
 export async function setup(): Promise<void> {
