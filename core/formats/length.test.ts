@@ -43,7 +43,7 @@ function leastMs(work: () => unknown): number {
 }
 
 /** Lengths in characters, each so many times the one before. `npm run prove` goes on to a million: more is not looked at. */
-const TIMES = WHOLE ? 32 : 16;
+const TIMES = WHOLE ? 32 : 12;
 const LENGTHS = [1_000, 1_000 * TIMES, 1_000 * TIMES ** 2];
 /** Under this a time says nothing of how it grows. */
 const TOO_SHORT_MS = 60;
