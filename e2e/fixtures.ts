@@ -97,7 +97,7 @@ async function emptied({ context, page }: Kept, server: string): Promise<void> {
     page.unrouteAll({ behavior: 'ignoreErrors' }),
   ]);
   await page.goto(`${server}${NOWHERE}`);
-  await page.emulateMedia({ media: null });
+  await page.emulateMedia({ media: null, colorScheme: 'light' });
   await page.evaluate(() => sessionStorage.clear());
   const session = await context.newCDPSession(page);
   await session.send('Storage.clearDataForOrigin', {
