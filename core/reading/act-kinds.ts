@@ -43,6 +43,9 @@ type Judged = {
 
 /** What is baked in, and what it looks like then. */
 const IS_BAKED = /\b(?:tins?|trays?|pans?|golden|brown|crisp)\b/i;
+/** How long, and nothing else: "About 50 mins to an hour." */
+const ONLY_TIME =
+  /^\s*(?:about |around |for )?\d{1,3}[\d\s–-]*(?:mins?|minutes|hours?|hrs?|h|m)\b(?:\s*(?:to|or|-|–)\s*(?:an|\d{1,3}) ?(?:mins?|minutes|hours?|hrs?|h))?[\s.!]*$/i;
 /** What goes before the oven. */
 const INTO_OVEN: readonly ActionKind[] = ['fill', 'shape', 'score', 'wash', 'prepare'];
 const ON_HOB = new RegExp(`\\b(?:${OF_A_HOB})\\b`, 'i');
@@ -159,6 +162,8 @@ const BY_VERB = {
     if (heatsIn(t).length > 0 || /\bdown\b|\bup to\b/i.test(t)) return 'bake';
     return /\bpan|tin\b/i.test(t) && !s.baked ? 'fill' : 'turn';
   },
+  // "15-18 min turning the tray": in the oven that was heated.
+  turn: ({ t, s }) => (s.oven !== null && !s.baked && timesIn(t)[0]?.at === 0 ? 'bake' : 'turn'),
   uncover: ({ t, s }) =>
     s.baked || s.blind || /\b(?:lid|foil|weights|beans|paper|cover|cloth|film)\b/i.test(t)
       ? 'uncover'
@@ -191,14 +196,17 @@ const BY_VERB = {
       : 'shape',
   fill: ({ t, s }) => {
     if (s.finish && s.baked && /\bover\b|\bwhile\b/i.test(t)) return 'glaze';
-    return /\b(?:on|over)\b/i.test(t) && s.baked && /\bicing|glaze|topping\b/i.test(t) ? 'glaze' : 'fill';
+    return /\b(?:on|over)\b/i.test(t) && s.baked && /\bicing|glaze|topping|syrup|drizzle\b/i.test(t)
+      ? 'glaze'
+      : 'fill';
   },
   other: ({ t, s, chilled }) => {
     if (chilled && timesIn(t).length > 0) return 'chill';
     if (/\bin(?:to)? (?:the |a )?(?:\w+ )?(?:blender|processor|mixer|bowl)\b/i.test(t)) return 'mix';
     // "Into the tin. 1 hr until firm": the verb of the oven is left out.
     const isInOven = s.oven !== null && !s.baked && timesIn(t).length > 0;
-    if (isInOven && (s.last?.kind === 'fill' || untilOf(t) !== null || IS_BAKED.test(t))) return 'bake';
+    if (isInOven && (s.last?.kind === 'fill' || untilOf(t) !== null || IS_BAKED.test(t) || ONLY_TIME.test(t)))
+      return 'bake';
     if (/\bback in(?:to)? (?:the )?oven\b/i.test(t) && !s.baked) return 'bake';
     if (/\binside\b|\boven\b/i.test(t) && timesIn(t).length > 0) return 'cool';
     return s.baked && (/\b(?:cool|serve|slice)\b/i.test(t) || timesIn(t).length > 0) ? 'cool' : 'other';

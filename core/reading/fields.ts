@@ -74,11 +74,25 @@ export const pieceGIn = (t: string): number | null => {
   return null;
 };
 
+/** What is timed: a number that stands behind is of minutes. */
+const MAY_BE_NAMELESS: readonly ActionKind[] = [
+  'bake',
+  'blind_bake',
+  'uncover',
+  'cook',
+  'turn',
+  'cool',
+  'chill',
+  'rest',
+  'proof',
+  'knead',
+  'soak',
+];
 /** Whether times of a clause are how long it is done. */
 export function minutesOf(t: string, kind: ActionKind): Pick<Action, 'minutes' | 'perSide' | 'afterMin'> {
   const after = TENT.test(t) && /\bafter (?:the first )?(\d{1,3})\b/i.exec(t);
   if (after) return { afterMin: Number(after[1]) };
-  for (const time of timesIn(t, ['bake', 'blind_bake', 'uncover', 'cook', 'turn', 'cool'].includes(kind))) {
+  for (const time of timesIn(t, MAY_BE_NAMELESS.includes(kind))) {
     const before = t.slice(0, time.at);
     if (MARKER.test(before)) continue;
     if (AFTER.test(before) && kind !== 'cool') return { afterMin: time.minutes[0] };

@@ -6,7 +6,7 @@ import { isForElse } from './use-for';
 
 /** What is kept back: "all but the chips", "everything except the water". */
 export const KEPT_BACK =
-  /\b(?:except|all but|everything(?: else)? but|everything else except|apart from)\s+(?:for\s+)?(?:the\s+)?([^,.;]+?)(?=\s+(?:in|until|till|to|for|and)\b|[,.;]|$)/i;
+  /\b(?:except|all but|everything(?: else)? but|everything else except|apart from|(?<=\()not)\s+(?:for\s+)?(?:the\s+)?([^,.;]+?)(?=\s+(?:in|until|till|to|for|and)\b|[,.;)]|$)/i;
 /** The lines that words for many mean: "the dry things", "everything else", "the rest". */
 export function groupIn(clause: string, lines: Lines, partId: string | undefined): Called[] {
   const out = new Set<Called>();
@@ -81,11 +81,11 @@ const isDry = ({ ingredient, line }: Called): boolean =>
 /** What the next words mean where they are of no line alone: all dry things, all of it. */
 const GROUPS: [RegExp, 'dry' | 'wet' | 'all' | 'rest'][] = [
   [
-    /(?<!\b(?:pat|till|until|is|run|them|it) )\b(?:the |all (?:of )?(?:the )?|remaining )?(?:dry|dries)(?: (?:things|ingredients|stuff|goods|mix))?(?=\s*(?:[,.;]|$|in\b|into\b|together\b|and\b|first\b|then\b|to\b|ingredients\b|things\b|with\b|well\b|&))/i,
+    /(?<!\b(?:pat|till|until|is|run|them|it) )\b(?:the |all (?:of )?(?:the )?|remaining )?(?:dry|dries)(?: (?:things|ingredients|stuff|goods|mix))?(?=\s*(?:[,.;]|$|in\b|into\b|together\b|and\b|first\b|then\b|to\b|ingredients\b|things\b|with\b|well\b|[&+]))/i,
     'dry',
   ],
   [
-    /\b(?:the |all (?:of )?(?:the )?|remaining )?(?:wet|liquid)s?(?: (?:things|ingredients))?(?=\s*(?:[,.;]|$|in\b|into\b|together\b|all at once\b|and\b|to\b|ingredients\b|things\b|with\b|&))/i,
+    /\b(?:the |all (?:of )?(?:the )?|remaining )?(?:wet|liquid)s?(?: (?:things|ingredients))?(?=\s*(?:[,.;]|$|in\b|into\b|together\b|all at once\b|and\b|to\b|ingredients\b|things\b|with\b|[&+]))/i,
     'wet',
   ],
   [

@@ -33,6 +33,9 @@ const BEFORE_BARE =
   /(?:\bpre-?heat(?:ed)?\s+|@\s*|\b(?:at|to|oven|deck|bake|then|about|down|up|fan|and)\s*(?:to\s+|at\s+|is\s+|of\s+|about\s+|around\s+)?:?\s*|^\s*|[:;,/]\s*)$/i;
 const OVENISH =
   /\b(?:oven|deck|bak(?:e|ed|es|ing)|pre-?heat|turn|drop|lower|reduce|raise|roast|heat|crank|load)\b/i;
+/** What a bare number goes on to that is a heat: how long, under what, or the end. */
+const LEADS_ON =
+  /^\s*(?:°|for\b|,|\.|$|(?:with |w\/ ?)?(?:steam|dry|lid|(?:un)?covered)\b|\d{1,3}\s*[-–]\s*\d{1,3}\s*(?:[,.;]|$)|\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s?(?:mins?|minutes|m)\b)/;
 const FAN_BEFORE =
   /\b(?:fan|convection|conv\.?|umluft|heißluft)(?:[- ]?(?:oven|assisted|forced))?\s*(?:at|to|:)?\s*$/i;
 const FAN_AFTER = /^\s*\(?\s*(?:fan|convection|conv\b\.?|umluft|heißluft)(?!\s*(?:\d{3}|:))/i;
@@ -59,12 +62,7 @@ export function heatsIn(text: string, bare = true): Heat[] {
         // "170 fan" is said of an oven and of nothing else.
         const sure = leans || FAN_AFTER.test(after) || /^\s*\/\s*\d{3}\s*°?\s*C?\s*\(?fan\b/i.test(after);
         if (!sure && !BEFORE_BARE.test(before)) continue;
-        if (
-          !sure &&
-          !OVENISH.test(text) &&
-          !/^\s*(?:°|for\b|,|\.|$|\d{1,3}\s*[-–]\s*\d{1,3}\s*(?:[,.;]|$))/.test(after)
-        )
-          continue;
+        if (!sure && !OVENISH.test(text) && !LEADS_ON.test(after)) continue;
       } else if (value < BARE[0] / 2) continue;
     }
     const fromF = letter ? /^f/i.test(letter) : value >= BARE_F_FROM;
@@ -164,7 +162,7 @@ const SPAN = new RegExp(
 );
 /** "for another 12-15", "18 to 20 more": minutes that nobody called so. */
 const NAMELESS =
-  /(?:\b(?:for|another)\s+(?:another\s+|about\s+)?(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?(?=\s*(?:more\b|longer\b|[.,;)]|$|until\b|till\b|or\b|with\b))|(?<=(?:\d{3}\s*°?\s*[CF]|^\s*\d{3})\s+)(\d{1,2})\s*(?:-|–)\s*(\d{1,2})(?=\s*(?:$|[.,;]))|(\d{1,2})(?:\s*(?:-|–)\s*(\d{1,2}))?(?=\s*@\s*\d{3})|(?<=\d{3}\s*°?\s*[CF]\s+(?:x\s*)?)(\d{2})(?=\s+(?:lid|(?:un)?covered|then)\b|\s*[,;]|\s*\.?$)|(?<=\b(?:golden|brown|set|done|risen)\s+)(\d{1,2})\s*(?:-|–|to)\s*(\d{1,2})(?=\s*(?:$|[.,;]))|(?<![\d/])\b(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s+(?:more|longer)\b(?!\s*(?:°|tbsp|tsp|g\b|cups?)))/gi;
+  /(?:\b(?:for|another)\s+(?:another\s+|about\s+)?(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?(?=\s*(?:more\b|longer\b|[.,;)]|$|until\b|till\b|or\b|with\b))|(?<=(?:\d{3}\s*°?\s*(?:[CF]|[CF]?\s*(?:fan|conv|static))|^\s*\d{3})\s+)(\d{1,2})\s*(?:-|–)\s*(\d{1,2})(?=\s*(?:$|[.,;]))|(\d{1,2})(?:\s*(?:-|–)\s*(\d{1,2}))?(?=\s*@\s*\d{3})|(?<=\d{3}\s*°?\s*[CF]\s+(?:x\s*)?)(\d{2})(?=\s+(?:lid|(?:un)?covered|then)\b|\s*[,;]|\s*\.?$)|(?<=\b(?:steam|dry|lid (?:on|off)|(?:un)?covered)\s+)(\d{1,2})(?=\s*(?:$|[.,;]))|(?<=^\s*(?:then )?(?:chill|rest|prove|proof|rise|knead|cool|soak|stand|freeze)\s+)(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?(?=\s*(?:$|[.,;)]))|(?<=\b(?:golden|brown|set|done|risen)\s+)(\d{1,2})\s*(?:-|–|to)\s*(\d{1,2})(?=\s*(?:$|[.,;]))|(?<![\d/])\b(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s+(?:more|longer)\b(?!\s*(?:°|tbsp|tsp|g\b|cups?)))/gi;
 const numeric = (text: string): number => TENS[text.trim().toLowerCase()] ?? numberOf(text);
 
 /** The times a text names, in its order; `nameless` takes in those whose minutes are not called so. */

@@ -445,3 +445,112 @@ describe('parts that finish', () => {
     expect(issues.map((i) => i.code).filter((c) => c.startsWith('check.'))).toEqual([]);
   });
 });
+
+describe('a paste in its maker’s shorthand', () => {
+  const whole = (text: string) => readFormula({ text });
+  const TRAYBAKE =
+    'Plum squares\nBase\n180 g soft butter\n180 g sugar\n3 eggs\n120 g ground almonds\n90 g rice flour\nTop\n6 plums\n2 tbsp demerara\n';
+
+  it('steps that are numbered without a dot begin with the oven, and cream is creamed', () => {
+    const { formula } = whole(
+      `${TRAYBAKE}1 Oven 180C/160C fan. Line a tin.\n2 Cream butter and sugar, about 4 mins.\n3 Add the eggs in 3 lots.\n4 Fold in the rest.\n5 Bake 35-40 min. 12 squares.`,
+    );
+    expect(formula.method).toHaveLength(5);
+    expect(formula.parts.map((p) => [p.name, p.lines.length])).toEqual([
+      ['Base', 5],
+      ['Top', 2],
+    ]);
+    expect(formula.yield).toEqual({ pieces: 12, name: 'squares' });
+    expect(formula.bake).toMatchObject({ ovenC: 180, minutes: [35, 40] });
+    // Things that are counted so are no steps.
+    expect(
+      whole('Trifle\n1 cream cheese tub\n2 butter sticks\n3 eggs\n200 g rice flour').formula.method,
+    ).toEqual([]);
+  });
+
+  it('stages are parts by their number, and what was made in one goes into the next whole', () => {
+    const { formula, lines } = whole(
+      'Loaf\nStage 1 (evening, 10 h at 22 °C)\n60 g starter\n150 g buckwheat flour\n170 g water\n\nStage 2\nall of stage 1\n220 g buckwheat flour\n18 g psyllium husk\n390 g water\n\nMix. 220 conv w/ steam 20, 200 dry 35.',
+    );
+    expect(formula.parts.map((p) => [p.name, p.lines.length])).toEqual([
+      ['Stage 1', 3],
+      ['Stage 2', 3],
+    ]);
+    expect(lines.flatMap((l) => l.issues)).toEqual([]);
+    expect(formula.bake?.phases).toEqual([
+      { min: 20, ovenC: 220, fan: true, cover: 'none', steam: true, heat: 'even' },
+      { min: 35, ovenC: 200, fan: false, cover: 'none', steam: false, heat: 'even' },
+    ]);
+  });
+
+  it.each([
+    ['Gas 3. Mix all.\nAbout 50 mins to an hour.', { ovenC: 162.8, minutes: [50, 60] }],
+    ['Mix all. 170 fan 22-25.', { ovenC: 170, minutes: [22, 25], fan: true }],
+    ['Mix all. 190C (static) 18-20 min. Internal 96 C.', { ovenC: 190, minutes: [18, 20], fan: false }],
+    ['Heat oven 190C. Mix, roll out.\n15-18 min turning tray.', { ovenC: 190, minutes: [15, 18] }],
+    ['Mix all. 230 10 min w/ steam → 200 40 min.', { ovenC: 230, minutes: [50, 50] }],
+    // What rests is in no oven.
+    ['Heat oven 190C. Mix, rest 15. Bake 20 min.', { ovenC: 190, minutes: [20, 20] }],
+  ])('%s', (method, bake) => expect(read(method).bake).toMatchObject(bake));
+
+  it('minutes that nobody called so, and shares of one thing in one sentence', () => {
+    const acts = actsOf(
+      'Cream butter and sugar. Beat in half the milk, then the eggs, then the remaining milk. Chill 20. Roll 2 mm.',
+    );
+    expect(acts[1]!.things).toEqual(['milk', 'egg']);
+    expect(acts[1]!.uses![0]!.share).toBe(1);
+    expect([acts[2]!.kind, acts[2]!.minutes]).toEqual(['chill', [20, 20]]);
+    expect(acts[3]!.minutes).toBeUndefined();
+    const CHOC = '200 g dark choc 70%\n100 g milk choc chunks\n100 g rice flour\n25 g cocoa';
+    const taken = actsOf(
+      'Melt the choc. Fold in flour, cocoa, the choc. Stir in two-thirds of chunks. Scatter the rest of the chunks.',
+      CHOC,
+    );
+    expect(taken.map((a) => a.things)).toEqual([
+      ['dark_chocolate'],
+      ['white_rice_flour', 'cocoa'],
+      ['milk_chocolate'],
+      ['milk_chocolate'],
+    ]);
+    expect(taken[2]!.uses![0]!.share).toBeCloseTo(2 / 3, 6);
+  });
+
+  it('a syrup that is spooned over is laid on; what stands under a brush is not', () => {
+    const text =
+      'Cake\n200 g rice flour\n100 g sugar\n2 eggs\nFor the syrup: juice of 1 more lemon and 90 g icing sugar';
+    const [, , spooned] = actsOf(
+      'Mix the flour, sugar and eggs. Bake 30 min at 180 C. Spoon over the warm syrup.',
+      text,
+    );
+    expect([spooned!.kind, spooned!.things]).toEqual(['glaze', ['lemon_juice', 'icing_sugar']]);
+  });
+
+  it('a grain by its name alone is its flour in a dough that soaks none, and that is said', () => {
+    const rows = '420 g teff\n100 g buckwheat\n50 g millet\n200 g tapioca starch\n500 g water';
+    const kinds = (method: string) => {
+      const { formula, lines } = readFormula({ text: rows, method });
+      return [
+        formula.parts[0]!.lines.map((l) => (l.item.kind === 'ref' ? l.item.id : '??')).slice(0, 3),
+        lines.flatMap((l) => l.issues.map((i) => i.code)),
+      ];
+    };
+    expect(kinds('Mix all. Bake 50 min at 200 C.')).toEqual([
+      ['teff_flour', 'buckwheat_flour', 'millet'],
+      ['name.choice', 'name.choice'],
+    ]);
+    expect(kinds('Soak the buckwheat overnight, drain. Mix all.')[0]).toEqual([
+      'teff_flour',
+      'buckwheat_groats',
+      'millet',
+    ]);
+    expect(kinds('')[0]).toEqual(['teff_grain', 'buckwheat_groats', 'millet']);
+  });
+
+  it('what lies on top is strewn', () => {
+    expect(linesOf('flaky salt and rosemary on top').map(([id, , role]) => [id, role])).toEqual([
+      ['coarse_salt', 'dusting'],
+      ['rosemary', 'dusting'],
+    ]);
+    expect(idOf('200 g tapioca st, 280 g brown rice flr')).toEqual(['tapioca_starch', 'brown_rice_flour']);
+  });
+});

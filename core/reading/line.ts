@@ -6,6 +6,7 @@ import { NUMBER, readAmount, type Reading } from './amount';
 import { clean, MAX_LINE_CHARS } from './clean';
 import { readTrailingAmount } from './trailing';
 import type { Fix } from './checks';
+import { flourOf } from './grain-flour';
 import { isSilent, type Matcher, type NameMatch } from './match';
 import { moreIn } from './more';
 import { gumSaid, meaning, nameIn, withGum } from './names';
@@ -32,6 +33,8 @@ export type ReadContext = {
   matcher: Pick<Matcher, 'matchWritten'>;
   /** The ingredient of an id, the baker's own among them; what stands for a reference ingredient stands here. */
   ingredient: (id: string) => Ingredient | null;
+  /** The method around the list, which tells what a word means; none where a line is read alone. */
+  method?: string;
 };
 
 const INCLUSIONS: readonly GroupId[] = ['nut_pieces', 'seed_pieces'];
@@ -214,7 +217,9 @@ export function readLineWith(written: string, id: string, context: ReadContext, 
   const { name: called, preparation } = nameIn(plus ? plus.rest : amount ? amount.rest : main);
   const name =
     /^soda$/i.test(called) && amount && SPOONED.includes(amount.reading.unit) ? 'baking soda' : called;
-  const { match, chosen } = meaning(name, preparation, main, matcher);
+  const { match, chosen } =
+    flourOf(name, preparation, amount?.reading.qty[0] ?? 0, context.method ?? '', matcher) ??
+    meaning(name, preparation, main, matcher);
   const sure = chosen !== null || isSilent(match);
   if (chosen !== null) say(msg('name.choice', { name: name.slice(0, 80), taken: chosen }));
   const left = moreIn(preparation, sure ? match.best!.id : null, matcher);

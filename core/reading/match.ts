@@ -86,6 +86,16 @@ const SHORTENED: Record<string, string> = {
   ap: 'all purpose',
   choc: 'chocolate',
   chocs: 'chocolate',
+  // Larger than chips, and the same.
+  'chocolate chunks': 'chocolate chips',
+  'chocolate buttons': 'chocolate chips',
+  'choc chunks': 'chocolate chips',
+  'choc buttons': 'chocolate chips',
+  flr: 'flour',
+  'tapioca st': 'tapioca starch',
+  'potato st': 'potato starch',
+  'corn st': 'corn starch',
+  inst: 'instant',
   bk: 'baking',
   bkg: 'baking',
   ext: 'extract',
@@ -124,7 +134,13 @@ const SHORTENED: Record<string, string> = {
   wt: 'white',
   br: 'brown',
 };
-const SHORT = new RegExp(`\\b(?:${Object.keys(SHORTENED).join('|')})\\b`, 'g');
+/** The longest first: what is short within another is none of its own. */
+const SHORT = new RegExp(
+  `\\b(?:${Object.keys(SHORTENED)
+    .sort((a, b) => b.length - a.length)
+    .join('|')})\\b`,
+  'g',
+);
 
 /** Lower case, no accents or signs, split into word stems. */
 export function wordsOf(name: string): string[] {

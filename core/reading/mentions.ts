@@ -129,10 +129,19 @@ export type Side = 'in' | 'any';
 type Meaning = { named: readonly Called[]; grouped: readonly Called[]; all: boolean; kind: boolean };
 /** Words for a kind of things: "the fruit" of a list with sultanas and peel is both, though peel is called mixed fruit as well. */
 const KINDS_OF_THINGS: readonly string[] = ['fruit', 'berry', 'nut', 'seed', 'spice'];
+/** Pieces of a thing are called by their own word where the thing itself is there: "the chocolate" beside "chocolate chunks". */
+function notInPieces(of: readonly Called[]): readonly Called[] {
+  const whole = of.filter((c) => !PIECES.has([...c.written].at(-1) ?? ''));
+  return whole.length > 0 ? whole : of;
+}
+const PIECES: ReadonlySet<string> = new Set(['chip', 'chunk', 'button', 'drop', 'flake', 'shaving']);
 /** What a phrase may mean: lines that are called so, and those of a group it is the word for. Null where it means nothing. */
 function meaningOf(phrase: string, said: string, isOneWord: boolean, lines: Lines): Meaning | null {
   const group = isOneWord ? COLLECTIVE[phrase] : undefined;
-  const within = lines.calledBy(phrase);
+  const called = lines.calledBy(phrase);
+  // "The chunks" are those that were written so, whatever else may be had in chunks.
+  const so = group ? [] : called.filter((c) => phrase.split(' ').every((w) => c.written.has(w)));
+  const within = notInPieces(so.length > 0 ? so : called);
   // "The flours" are all of them; "the flour" is the one that was written so.
   const one = group !== undefined && !/s$/i.test(said);
   const bySome = one && within.some((c) => c.written.has(phrase));
@@ -140,7 +149,9 @@ function meaningOf(phrase: string, said: string, isOneWord: boolean, lines: Line
     (c) => c.phrases.get(phrase) === 2 && !lines.isGone(c) && (!bySome || c.written.has(phrase)),
   );
   const named = ending.length > 0 ? ending : within;
-  const ofGroup = group ? lines.called.filter((c) => c.ingredient && group.is(c.ingredient)) : [];
+  const ofGroup = group
+    ? notInPieces(lines.called.filter((c) => c.ingredient && group.is(c.ingredient)))
+    : [];
   const isOther = (c: Called) => !ofGroup.includes(c) && [...c.written].at(-1) === phrase;
   const grouped = group?.only && lines.called.some(isOther) ? [] : ofGroup;
   if (named.length === 0 && grouped.length === 0) return null;
@@ -217,7 +228,10 @@ export function mentionsIn(
       const open = [...meaning.named, ...meaning.grouped].filter((c) => !lines.isGone(c));
       const parts = new Set(open.map((c) => c.part));
       for (const called of whose) {
-        if (out.some((m) => m.called.line.id === called.line.id)) continue;
+        const earlier = out.find((m) => m.called.line.id === called.line.id);
+        // "Half the almonds, then the eggs, then the remaining almonds": all that there is of them.
+        if (earlier && earlier.share !== null && shareBefore(before, called) === 'rest') earlier.share = null;
+        if (earlier) continue;
         // Of an egg that is parted the yolks go first or the whites, and then the other.
         const parted = /^(?:yolk|white)$/.test(phrase) && called.ingredient?.group === 'egg';
         const half = parted ? (lines.isWhole(called) ? 'some' : 'rest') : null;

@@ -19,6 +19,9 @@ const NAMES_PART_DE =
 /** Two bowls of one batter are no two parts of a bake. */
 export const BOWL_OF =
   /^(?:the\s+|for the\s+)?(?:(?:dry|wet|liquid)s?(?:\s+(?:bits|things?|ingredients?|stuff|mix|goods|bowl|first|last|next|on top))?|(?:group|bowl|mix(?:ture)?|set|list)\s+[a-d1-4]|(?:to )?(?:fold|stir|mix)(?:ed)?[- ]ins?|(?:mix|add)[- ]ins|bits|extras):?$/i;
+/** A stage of a dough, by its number, with when and how warm in brackets: "Stage 1 (evening, 10 h at 22 °C)". */
+export const STAGE =
+  /^(?:stage|build|phase|dough|mix|day)\s+(?:\d|one|two|three|[ab])\s*(?:\([^()]{1,50}\)|[–—-]\s*[^.\d]{3,30})?\s*:?$/i;
 /** Water that is boiled in and poured away: no dough, whatever is in it. */
 export const BATH = /\b(?:bath|boil|boiling|for boiling|poaching)\b/i;
 

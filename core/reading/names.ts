@@ -23,7 +23,10 @@ export function nameIn(rest: string): { name: string; preparation: string } {
     .replace(/\s*(?:\+|&|\bplus\b|\band\b)\s*(?:some\s+|a little\s+)?(?:more|extra)\s*$/i, ' ')
     .replace(/\bof (?:your |my )?choice\b|\b(?:cooked|peeled|prepared|drained|net|raw)\s+weight\b/gi, ' ')
     // How much of it is cocoa, or fat.
-    .replace(/^\s*\d{1,3}\s*%\s+/, ' ');
+    .replace(
+      /^\s*\d{1,3}\s*%\s+|(?<=\p{L})\s+\d{1,3}\s*%(?:\s*(?:cocoa|cacao|fat)(?: solids| content)?)?\s*(?=,|;|$)/gu,
+      ' ',
+    );
   const pieces = bare.split(/,|;|\s[-–—]\s/);
   // "Peeled, sliced apples": how it is may be said before what it is.
   const first = pieces.findIndex((p) => p.trim() !== '' && !saysOnlyHow(p));

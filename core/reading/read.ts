@@ -150,7 +150,7 @@ const bareName = (name: string): string =>
 /** Whether a row only names a part that was made before: "all the levain". What is in it stands there. */
 function isOfPart(row: string, before: readonly Part[]): boolean {
   const named =
-    /^(?:all\s+(?:of\s+)?(?:the\s+)?|the\s+)([\p{L}\s]{3,30}?)(?:\s+(?:from\s+)?above)?(?:\s*\([^()]*\))?$/iu.exec(
+    /^(?:all\s+(?:of\s+)?(?:the\s+)?|the\s+)([\p{L}\d\s]{3,30}?)(?:\s+(?:from\s+)?above)?(?:\s*\([^()]*\))?$/iu.exec(
       row.replace(BULLET, '').trim(),
     )?.[1];
   return named !== undefined && before.some((p) => bareName(p.name) === bareName(named));
@@ -158,7 +158,7 @@ function isOfPart(row: string, before: readonly Part[]): boolean {
 
 /** A thing and a number behind or before it, with no unit. */
 const BARE_NUMBER =
-  /^(?:\p{L}[\p{L} '’-]*(?:\([^()\d]*\))?\s\d{1,4}(?:[.,]\d+)?|\d{1,4}(?:[.,]\d+)?\s\p{L}[\p{L} '’-]*)(?:\s*\([^()]*\))?$/u;
+  /^(?:\p{L}[\p{L} .'’-]*(?:\([^()\d]*\))?\s\d{1,4}(?:[.,]\d+)?|\d{1,4}(?:[.,]\d+)?\s\p{L}[\p{L} '’-]*)(?:\s*\([^()]*\))?$/u;
 /** A row that says its grams. */
 const GRAMS = /\d\s?g\b/;
 /** So many such rows are a list that was weighed in grams throughout; fewer are, where others say so. */
@@ -255,7 +255,7 @@ export function readFormula(asked: ReadInput, given: ReadContext = referenceCont
   if (counted > MAX_LINES) issues.push(msg('read.tooManyLines', { max: MAX_LINES, given: counted }));
 
   const title = (input.title ?? '').trim().slice(0, 200);
-  const { parts, lines } = partsOf(wanted, context);
+  const { parts, lines } = partsOf(wanted, { ...context, method: input.method ?? '' });
   const steps = (input.method ?? '').split(/\r?\n/).map(narrowed);
   // What the baker called a step stays one.
   const isSaid = (row: string) => Object.hasOwn(asked.rows ?? {}, row);

@@ -2,7 +2,7 @@ import { ingredientById, type GroupId } from '../ingredients';
 import { readAmount } from './amount';
 import { BULLET } from './bullet';
 import { isSilent, referenceMatcher } from './match';
-import { BOWL_OF, namedRow } from './named-row';
+import { BOWL_OF, namedRow, STAGE } from './named-row';
 import {
   ACT,
   AMOUNT,
@@ -140,6 +140,7 @@ const asHeading = ({ row, section, colon, n, amount, inside, sentence, shouted, 
   (shouted && n <= 5 && !amount ? 4 : 0) +
   (n <= 3 && !amount && !sentence && !act && !timed ? 1.5 : 0) +
   (BOWL_OF.test(row) ? 4 : 0) +
+  (STAGE.test(row) ? 12 : 0) +
   (amount || inside || n > 8 ? -6 : 0) +
   (section === 'steps' || section === 'notes' ? -2 : 0);
 

@@ -9,13 +9,13 @@ export const AMOUNT_INSIDE =
   /^(?!.*\b(?:in|into|on|onto|over|each|per|until|at)\b)[\p{L} .'-]{2,30}(?:\([^()]{1,40}\)\s*)?[ :]\s*\d{1,4}(?:\s\d\/\d|[.,/]\d+)?(?:\s*[-–]\s*\d{1,4})?(?:\s?(?:g|kg|ml|c|tbsps?|tsps?|cups?|oz|sachets?|packets?)\b.*|\s(?:heaped|level|rounded|scant|generous)\b.*|\s*[Tt]?(?:\s*\([^()]*\)|\s+\p{L}+)?)$/u;
 /** Words that are a deed elsewhere: the wet things of a bowl, a tip, a glaze, the name of what is listed behind it. */
 export const NO_DEED =
-  /^butter (?:und|and|oder|or|\+|&) |^(?:wets?|tips?|glaze|layers?|finish|sandwich|(?:fold|stir|mix)(?:ed)?[- ]ins?|add[- ]ins)\s*(?:$|:)|^\p{L}+(?: \p{L}+)?:\s*(?:[\d½¼¾⅓⅔⅛]|an?\s)/iu;
+  /^butter (?:und|and|oder|or|\+|&) |^(?:wets?|tips?|glaze|layers?|finish|sandwich|top|coat|(?:fold|stir|mix)(?:ed)?[- ]ins?|add[- ]ins)\s*(?:$|:)|^\p{L}+(?: \p{L}+)?:\s*(?:[\d½¼¾⅓⅔⅛]|an?\s)/iu;
 /** How long, and not how much: "22-25 min: golden at the edges". */
 export const TIME_FIRST =
   /^(?:about )?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s?(?:mins?|minutes|hours?|hrs?)\b/i;
 /** How hot, and not how much: "180C/160 fan. Toss the filling in a dish". */
 export const HEAT_FIRST =
-  /^(?:fan )?\d{3}\s*(?:°\s*[CF]?|[CF]\b|fan\b|\/\s*\d{3}\s*(?:°|[CF]\b|fan)|(?:for\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s*min|,\s[^.]*\d\s*(?:mins?|minutes|hours?)\b)/i;
+  /^(?:fan )?\d{3}\s*(?:°\s*[CF]?|[CF]\b|fan\b|conv(?:ection)?\b|\/\s*\d{3}\s*(?:°|[CF]\b|fan)|(?:for\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s*min|,\s[^.]*\d\s*(?:mins?|minutes|hours?)\b)/i;
 /** How large a tin is, and not how much: "23 cm tin, 180C, 40 min". */
 export const SIZE_FIRST =
   /^\d{1,3}\s?g (?:balls|pieces|portions|rounds)\b|^(?:\d{1,2}[.):]\s+)?(?:one |two |an? )?\d{1,3}(?:\.\d)?\s*(?:[x×]\s*\d{1,3}(?:\.\d)?(?!\d|\s?(?:g|kg|ml|l|oz)\b)|cm\b|mm\b|inch|["”″])/i;

@@ -34,13 +34,16 @@ const MOST_ROW = 2000;
 const BARE_NUMBER = /^(\d{1,2})\s+(?=\p{L})/u;
 const LEAST_NUMBERED = 3;
 /** Deeds that are things where a number stands before them. */
-const A_THING = /^(?:eggs?|butter|flour|oil|cream|ice)\b(?!\s+(?:the|a|your)\b)/i;
+const A_THING =
+  /^(?:(?:eggs?|flour|oil|ice)\b(?!\s+(?:the|a|your)\b)|butter\b(?!\s+(?:the|a|your|and line|& line)\b)|cream\b(?!\s+(?:the|your|butter|fat|marg\w*|spread|sugar|together|everything)\b))/i;
+/** The oven before all: "1 Oven 180C". */
+const OVEN_FIRST = /^(?:fan )?oven\b.*\d/i;
 /** Rows that count up, a deed behind the number in most, are steps: they are numbered as steps are. "1 egg" is none of them. */
 function numberedSteps(rows: string[]): string[] {
   const numberOf = (row: string): number => Number(BARE_NUMBER.exec(row)?.[1] ?? 0);
   const isDeed = (row: string): boolean => {
     const bare = row.replace(BARE_NUMBER, '');
-    return numberOf(row) > 0 && ACT.test(bare) && !A_THING.test(bare);
+    return numberOf(row) > 0 && (ACT.test(bare) || OVEN_FIRST.test(bare)) && !A_THING.test(bare);
   };
   const runFrom = (first: number): number[] => {
     let last = numberOf(rows[first]!) - 1;

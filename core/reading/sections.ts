@@ -2,7 +2,7 @@ import { readAmount } from './amount';
 import { namesClass, type Section } from './kinds';
 import { ingredientById } from '../ingredients';
 import { isSilent, type Matcher } from './match';
-import { BOWL_OF, headingName, namedRow, NAMES_PART, PART_NAME } from './named-row';
+import { BOWL_OF, headingName, namedRow, NAMES_PART, PART_NAME, STAGE } from './named-row';
 import { BULLET, SAID_LINE } from './bullet';
 import { expandRow } from './things';
 
@@ -19,6 +19,7 @@ export const isHeading = (text: string): boolean =>
   /^[^\d()]{2,60}(?:\([^()]{1,40}\))?\s*:$/.test(text) ||
   /^[^\d]{2,60}:$/.test(text) ||
   /^ingredients?$/i.test(text) ||
+  (STAGE.test(text) && text.endsWith(':')) ||
   FOR_A_TIN_DE.test(text);
 /** A heading that names nothing: what follows belongs to the main list. */
 const isBareHeading = (text: string): boolean =>

@@ -4,7 +4,7 @@ import { NUMBER, numberOf } from './amount';
 import type { Called } from './phrases';
 
 const FRACTION =
-  /\b(half|(?:a |one )?third|two thirds|(?:a |one )?quarter|three quarters)\s+(?:of\s+)?(?:the\s+|it\s+)?(?:\p{L}+\s+)?$/iu;
+  /\b(half|(?:a |one )?third|two[- ]thirds|(?:a |one )?quarter|three[- ]quarters)\s+(?:of\s+)?(?:the\s+|it\s+)?(?:\p{L}+\s+)?$/iu;
 /** Parts of a whole, by their words. */
 export const FRACTIONS: Record<string, number> = {
   half: 1 / 2,
@@ -52,7 +52,8 @@ export function shareBefore(before: string, { line, ingredient }: Called): Actio
   if (MOST.test(near)) return 'most';
   const fraction = FRACTION.exec(near)?.[1]
     ?.toLowerCase()
-    .replace(/^(?:a|one) /, '');
+    .replace(/^(?:a|one) /, '')
+    .replace('-', ' ');
   if (fraction !== undefined) return FRACTIONS[fraction] ?? null;
   if (SOME.test(near)) return 'some';
   if (OTHER_GRAMS.test(near)) return 'rest';

@@ -39,7 +39,6 @@ collective('oil', ['oil'], false);
 collective('nut', ['nut_pieces', 'nut_flour'], true);
 collective('seed', ['seed_pieces'], true);
 collective('fruit berry', ['fruit'], true);
-collective('chocolate', ['chocolate'], true);
 collective('cheese', ['cheese', 'plant_cheese'], true);
 collective('cream', ['cream', 'plant_cream'], false);
 collective('yogurt yoghurt', ['cultured', 'plant_cultured'], false);
@@ -49,6 +48,11 @@ collective('salt', ['salt'], false);
 collective('water', ['water'], false);
 collective('soda bicarb', ['leavener'], false);
 collective('spice', ['flavour'], true);
+// Cocoa and nibs are of it, and nobody who melts chocolate means them.
+COLLECTIVE.chocolate = {
+  is: (i) => i.group === 'chocolate' && i.names.some((n) => /\bchocolate(?: chips)?$/.test(n)),
+  all: true,
+};
 COLLECTIVE.gum = { is: (i) => /gum/.test(i.id), all: true };
 COLLECTIVE.soda = { is: (i) => /soda|bicarb/.test(i.id), all: false };
 COLLECTIVE.bicarb = COLLECTIVE.soda;

@@ -18,7 +18,7 @@ const ANY = FOR.map(([, words]) => words).join('|');
 const BEFORE = '(?<!\\p{L})(?:for|to|für|zum|zur)\\s+(?:the\\s+|your\\s+|die\\s+|das\\s+|den\\s+)?';
 
 /** What a thing is for, said behind its name, to the end of the row. */
-export const USED_FOR = new RegExp(`${BEFORE}(?:${ANY}).*$`, 'iu');
+export const USED_FOR = new RegExp(`${BEFORE}(?:${ANY}).*$|(?<=\\p{L}\\s)on (?:the |your )?tops?\\s*$`, 'iu');
 
 /** More of a thing for something else, which the amount before it is not for: "340 g flour, plus more for dusting". */
 export const MORE_FOR = new RegExp(
@@ -43,10 +43,10 @@ const MADE_FLOUR =
 const BY_NAME: Partial<Record<LineRole, string>> = {
   release: 'greasing',
   wash: 'brushing|egg wash',
-  dusting: 'dusting',
+  dusting: 'dusting|on (?:the |your )?tops?$',
 };
 const ROLES = FOR.flatMap(([role, words]): [LineRole, RegExp][] =>
-  role ? [[role, new RegExp(`${BEFORE}(?:${words})|\\b(?:${BY_NAME[role]})\\b`, 'iu')]] : [],
+  role ? [[role, new RegExp(`${BEFORE}(?:${words})|\\b(?:${BY_NAME[role]})(?!\\p{L})`, 'iu')]] : [],
 );
 
 /** What a row is for, of which more that is for something else has been taken out. */

@@ -1,3 +1,4 @@
+import { CLASSES } from '../classes';
 import { isBeside, type Part } from '../formula';
 import type { Action, ActionKind, ActionShare } from '../method';
 import { sideOf, type State } from './act-kinds';
@@ -118,6 +119,14 @@ function isLaidOn({ clause, kind, named }: Asked): boolean {
   return laid.test(clause);
 }
 
+/** "Brush over the buns": what is named lies beneath. Of "spoon over the syrup" it is what is laid on. */
+function isLaidUnder({ t, named }: Asked): boolean {
+  const under = /\b(?:into|onto|over) the\s+((?:\p{L}+\s+){0,2}\p{L}+)/iu.exec(t)?.[1];
+  if (under === undefined) return false;
+  const word = named && CLASSES[named.classId].family === 'finish' && wordsOf(named.name).at(-1)?.text;
+  return !(word && under.toLowerCase().split(/\s+/).includes(word));
+}
+
 /** All that is left of a part that is named, where it was not begun. */
 function leftOfThePart({ asked, uses }: Taking, fresh: readonly Called[], whole: boolean): readonly Called[] {
   const { t, kind, direct } = asked;
@@ -125,10 +134,7 @@ function leftOfThePart({ asked, uses }: Taking, fresh: readonly Called[], whole:
   const mixes = !NO_MIX.includes(kind);
   const puts = kind === 'glaze' || kind === 'wash';
   const isMeant =
-    uses.length <= direct &&
-    (mixes || puts) &&
-    !/\b(?:into|onto|over) the\b/i.test(t) &&
-    direct <= (mixes ? 1 : 2);
+    uses.length <= direct && (mixes || puts) && !isLaidUnder(asked) && direct <= (mixes ? 1 : 2);
   return isMeant ? fresh.filter((c) => !isBeside(c.line.role) || puts) : [];
 }
 

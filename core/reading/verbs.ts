@@ -135,6 +135,7 @@ const OTHER_HEADS: [Head, RegExp, 'things'?][] = [
     /(?<=\bthen\s+)\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})? min\w* (?=(?:open|uncovered|covered|more|at)\b)/gi,
   ],
   ['preheat', /^(?:fan )?oven:?\s+(?:to |at |on )?(?:(?:fan )?\d{2,3}|gas\b)/gi],
+  ['preheat', /^\s*gas\s*(?:mark\s*)?\d{1,2}\.?$/gi],
   ['preheat', /^\s*(?:fan )?\d{3}\s*°?\s*[CF]?(?:\s*\/\s*(?:fan )?\d{3}\s*°?\s*C?)?(?: ?fan)?\.?$/gi],
   [
     'let',
@@ -145,6 +146,10 @@ const OTHER_HEADS: [Head, RegExp, 'things'?][] = [
   [
     'bake',
     /(?<=^|[,;]\s*|\bthen\s+)(?:at\s+)?(?:gas\s*(?:mark\s*)?\d{1,2}|\d{3}\s*(?:°\s*)?[CF]?(?:\s*\(?\s*(?:fan|convection)\s*\d{0,3}\s*\)?)?)\s*(?:,\s*)?(?=(?:for\b|\d{1,3}\s*(?:-|–|to)|\d{1,3}\s*m(?:in|\b)))/gi,
+  ],
+  [
+    'bake',
+    /(?<=^|[,;]\s*|\bthen\s+)\d{3}\s*(?:°\s*)?[CF]?\s*(?:fan|conv(?:ection)?)?\s*(?:w\/\s?|with\s+)?(?:steam|dry|lid (?:on|off)|(?:un)?covered)\s+(?=\d{1,2}\b)/gi,
   ],
   ['bake', /(?<=^|[,;]\s*|\bthen\s+|\band\s+)(?:at|back at|finish at)\s+\d{3}(?!\d)/gi],
   ['bake', /(?<=[,;]\s*|\bthen\s+|\band\s+)(?:un)?covered\s+(?=(?:at\s+\d|for\b|\d))/gi],
@@ -166,8 +171,10 @@ const OTHER_HEADS: [Head, RegExp, 'things'?][] = [
   ['bake', /(?<=[,;]\s*|\band\s+)after (?:the first )?\d{1,3} min\w* (?=[^,;.]*\bfoil\b)/gi],
   ['mix', /(?<=[,;]\s*)(?:eggs?|yolks?|whites?) in\b/gi, 'things'],
   ['mix', /^(?:the )?wets? (?:into|to|in) (?:the )?dr(?:y|ies)\b/gi],
+  // "Dry + seeds", with no verb.
+  ['mix', /^(?:the |all )?dr(?:y|ies)\s*(?:\+|&|and)\s*(?=\p{L})/giu, 'things'],
   // "Nuts in.", "Dries in."
-  ['mix', /^(?:[\p{L}&+]+ ){1,4}in(?=\s*(?:[.,;!]|$))/giu, 'things'],
+  ['mix', /^(?:[\p{L}&+]+ ){1,4}in(?=\s*(?:[.,;!]|$|(?:bit by bit|gradually|slowly|in \d)\b))/giu, 'things'],
   [
     'mix',
     /^(?:everything|it all|all(?: of it)?) in(?:to)? (?:the|a) (?:\w+ )?(?:mixer|bowl|blender|processor)\b/gi,

@@ -23,7 +23,7 @@ const PARTING =
   '\\b(?:divide|shape|form|cut(?:ting)?|roll|portion|split|separate|slic(?:e|ing)|scoop|dollop|pinch|pipe|press|make|break|score)\\b';
 /** Pieces by their number alone: "you get 14", "makes 14.", "2 dozen", "8 of 75 g each". */
 const SAYS_COUNT = new RegExp(
-  `\\b(?:makes?|yields?|gives|you get|get|enough for)\\s*:?\\s*(?:about|approx\\.?|around|some|~)?\\s*${COUNT}\\b(?=\\s*(?:[.,;)]|$|${ADJECTIVE}(?:ones?|of them)\\b))`,
+  `\\b(?:makes?|yields?|gives|you get|get|enough for|batch of)\\s*:?\\s*(?:about|approx\\.?|around|some|~)?\\s*${COUNT}\\b(?=\\s*(?:[.,;)]|$|[x×]\\s*\\d+\\s?g\\b|${ADJECTIVE}(?:ones?|of them)\\b))`,
   'i',
 );
 const DOZENS = /(?<![\d.])\b(\d{1,2}|one|two|three|four|a|half a)\s+dozen\b(?!\s+eggs?)/i;
@@ -41,6 +41,8 @@ const SO_MANY = new RegExp(
   `(?:^|[,;]\\s*)${COUNT}\\s+(${ADJECTIVE}(?:balls|buns|rolls|rounds|rings|bases|pieces|loaves))\\b`,
   'i',
 );
+/** A sentence of its own, behind the method: "12 squares." */
+const ALONE = new RegExp(`^(?:about |around |~)?${COUNT}\\s+(${ADJECTIVE}${PIECE})[.!]?$`, 'i');
 /** How many, behind a title: "Birthday cupcakes x12". */
 const TIMES_SO_MANY = new RegExp(`(?<=\\p{L}\\s)[x×]\\s?(\\d{1,3})$|\\b${PIECE}\\s*\\((\\d{1,3})\\)$`, 'iu');
 /** What follows a number that counts no pieces. */
@@ -50,6 +52,9 @@ const PARTS_INTO = new RegExp(
   `${PARTING}[^.;]{0,40}?(?:(?<!fold(?:ed)?\\s)\\b(?:into|in)\\s+${COUNT}\\b${MEASURED}(?:\\s*(?:-|–|to)\\s*\\d+)?(?:\\s+(${ADJECTIVE}${PIECE}))?|\\b${COUNT}\\s+(${ADJECTIVE}${PIECE})\\b)|\\bcut\\s+${COUNT}(?=\\s*(?:[.,;]|$))|\\b(?:cut|divide|roll|stamp)\\s+(?:(?:out|into|in)\\s+)?${COUNT}(?=\\s*[x×]\\s*\\d+\\s*(?:cm|mm|g|in)\\b)(?!\\s*[x×]\\s*\\d+\\s*(?:cm|in)\\s*(?:rectangle|square|sheet|slab))`,
   'i',
 );
+
+/** Patterns that say what the pieces are as well. */
+const NAMED: readonly RegExp[] = [SAYS_MAKES, PARTS_INTO, ALONE];
 
 const COUNTED = /^(?:[\d½¼¾⅓⅔]|a\b|half a|one|two|three|four|five|six|seven|eight|nine|ten|twelve)/i;
 /** More of a sentence says nothing of pieces. */
@@ -71,6 +76,7 @@ export function readYield(text: string): Yield | null {
     SCALED,
     HOLES,
     SO_MANY,
+    ALONE,
     TIMES_SO_MANY,
   ])
     for (const sentence of sentences) {
@@ -85,7 +91,7 @@ export function readYield(text: string): Yield | null {
       if (Number.isInteger(pieces) && pieces > 0 && pieces <= 500)
         return {
           pieces,
-          name: ((says === SAYS_MAKES || says === PARTS_INTO ? (m[2] ?? m[4]) : undefined) ?? 'pieces')
+          name: ((NAMED.includes(says) ? (m[2] ?? m[4]) : undefined) ?? 'pieces')
             .trim()
             .toLowerCase()
             .replace(/^st(?:ück|k\.?)$/, 'pieces')
