@@ -71,6 +71,8 @@ const BY_VERB = {
       ? 'rub'
       : 'mix';
   },
+  // Psyllium swells to a gel; yeast only wakes.
+  bloom: ({ of }) => (of.gel ? 'gel' : 'rest'),
   bring: ({ t }) => (/\b(?:boil|simmer)\b/i.test(t) ? 'boil' : /\btogether\b/i.test(t) ? 'mix' : 'cook'),
   cover: ({ t }) => {
     if (TENT.test(t)) return 'bake';
@@ -122,11 +124,14 @@ const BY_VERB = {
       ? 'fill'
       : 'prepare',
   pour: ({ t, s }) =>
-    VESSEL.test(t) || /\b(?:in|over|into)\s*(?:[,.;]|$|and\b)|\bover\b|\binto?\s+\d+\s*[x×]\s*\d/i.test(t)
-      ? s.baked && /\bicing|glaze|syrup\b/i.test(t)
-        ? 'glaze'
-        : 'fill'
-      : 'mix',
+    // What is poured on flour is mixed with it.
+    !s.baked && /\bover (?:the )?(?:\w+ )?(?:dry|dries|flours?|starch)\b/i.test(t)
+      ? 'mix'
+      : VESSEL.test(t) || /\b(?:in|over|into)\s*(?:[,.;]|$|and\b)|\bover\b|\binto?\s+\d+\s*[x×]\s*\d/i.test(t)
+        ? s.baked && /\bicing|glaze|syrup\b/i.test(t)
+          ? 'glaze'
+          : 'fill'
+        : 'mix',
   put: ({ t, chilled }) => {
     if (chilled) return 'chill';
     if (/\b(?:mixer|bowl|processor|blender)\b/i.test(t)) return 'mix';

@@ -62,12 +62,12 @@ export function readBake(
 ): { bake: StatedBake | null; issues: BakeIssue[] } {
   const issues: BakeIssue[] = [];
   const field = time.trim();
-  const byFigures = stagesIn(method);
+  const said = oven.trim() ? ovenField(oven, issues) : null;
+  const byFigures = stagesIn(method, said);
   // A word of an oven is one where no figure says how hot it is.
   const byWord = byFigures.heated || firstOf(byFigures) || oven.trim() ? null : worded(method);
   if (byWord) issues.push(msg('bake.ovenByWord', { word: byWord.word, c: byWord.c }));
   const read = byWord ? stagesIn(byWord.text) : byFigures;
-  const said = oven.trim() ? ovenField(oven, issues) : null;
   const whole = minutesIn(field) ?? minutesIn(`${field} min`);
   if (field && !whole) issues.push(msg('bake.timeUnread', { text: field.slice(0, 60) }));
   const first = said ?? (oven.trim() ? null : (firstOf(read) ?? read.heated));

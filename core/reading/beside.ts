@@ -69,3 +69,16 @@ export function finishOf(
   const isEgg = row.some((r) => ingredient(idOf(r.line.item) ?? '')?.group.startsWith('egg'));
   return isEgg ? 'wash' : 'dusting';
 }
+
+/** Parts that lie on what is made. */
+export const ON_TOP = /^(?:the )?top(?:s|ping)?$|\b(?:egg[- ]?)?wash$/i;
+const BY_HAND: readonly Ingredient['group'][] = ['salt', 'flavour', 'seed_pieces', 'nut_pieces', 'sugar'];
+/** Under such a heading what is strewn by hand is in nobody's grams: none is asked for. */
+export function strewByHand(own: readonly ReadLine[], ingredient: (id: string) => Ingredient | null): void {
+  for (const read of own) {
+    const group = ingredient(idOf(read.line.item) ?? '')?.group;
+    if (read.line.amount.reading.length > 0 || !group || !BY_HAND.includes(group)) continue;
+    read.line.role = 'dusting';
+    read.issues = read.issues.filter((i) => i.code !== 'amount.missing');
+  }
+}

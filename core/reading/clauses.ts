@@ -123,6 +123,7 @@ export const AT_WORK: readonly string[] = [
   'melt',
   'cook',
   'boil',
+  'bloom',
   'gel',
   'bring',
   'heat',

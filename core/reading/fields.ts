@@ -5,7 +5,7 @@ import { FRACTIONS } from './shares';
 
 const UNTIL = /\b(?:until|till|'til|or until)\s+(.+)$/is;
 const STAGE =
-  /\b(?:to (?:the |a |an |very )?((?:(?:soft|stiff|firm|medium) peaks?|(?:(?:fine|coarse|rough|small|large) )*(?:crumbs?|lumps?|breadcrumbs)|[\w-]+ (?:stage|consistency)|ribbon|(?:deep |dark |light )?(?:amber|caramel)|(?:lump[- ]free|smooth|soft|shaggy|stiff|sticky|thick|slack|loose|glossy|silky)(?:,? \w+)? (?:dough|batter|paste|mass|cream)|(?:a )?jelly|gel|paste|pea[- ]size\w*|ribbons?|soft butter|half))\b|\b((?:smooth|fluffy|pale|creamy|silky|lump free|thick)(?: and \w+)?)\s*(?=[,.;]|$))/i;
+  /\b(?:to (?:the |a |an |very )?((?:(?:soft|stiff|firm|medium) peaks?|(?:(?:fine|coarse|rough|small|large) )*(?:crumbs?|lumps?|breadcrumbs)|[\w-]+ (?:stage|consistency)|ribbon|(?:deep |dark |light )?(?:amber|caramel)|(?:lump[- ]free|smooth|soft|shaggy|stiff|sticky|thick|slack|loose|glossy|silky)(?:,? \w+)? (?:dough|batter|paste|mass|cream)|(?:a )?jelly|gel|paste|pea[- ]size\w*|ribbons?|soft butter|half))\b|(?<!\d\s?(?:cm|mm|in|inch|")\s)\b((?:smooth|fluffy|pale|creamy|silky|lump free|thick)(?: and \w+)?)\s*(?=[,.;]|$))/i;
 /** Signs after a colon or comma, without "until": "25 min: edges set, middle still wobbly". */
 const SIGN =
   /[:;,–—-]\s*((?:(?:the|outer|its?)\s+)?(?:edges?|rim|middle|cent(?:re|er)|top|crust|skewer|base|juices?|sides?)\b[^.;]*|(?:just )?(?:set|golden|puffed|firm)\b[^.;]*|no \w+|.*\bturns? to\b[^.;]*)[.)\s]*$/i;
@@ -46,6 +46,7 @@ const PIECES: RegExp[] = [
     'i',
   ),
   new RegExp(`^mark ${COUNT}\\b`, 'i'),
+  new RegExp(`\\d\\s?g\\s*[x×]\\s*${COUNT}\\b(?!\\s*(?:g|cm|mm|ml)\\b)`, 'i'),
 ];
 /** How many pieces a clause makes, and where that figure stands in it; no place where it is in the verb ("halve"). */
 export function piecesAt(t: string): { n: number; at?: [number, number] } | null {
@@ -63,6 +64,7 @@ export function piecesAt(t: string): { n: number; at?: [number, number] } | null
 export const piecesIn = (t: string): number | null => piecesAt(t)?.n ?? null;
 const PIECE_G = [
   /(\d{1,4})(?:\s*(?:-|–|to)\s*\d{1,4})?\s?g\b\s*(?:each|apiece|balls?|pieces?|portions?|a piece|per|into each|in each|mounds?|rounds?)/i,
+  /(\d{1,4})\s?g\s*[x×]\s*\d/i,
   /\((?:about|around|approx\.?|~)?\s*(\d{1,4})(?:\s*(?:-|–|to)\s*\d{1,4})?\s?g(?: each)?\)/i,
   /\b(?:about|around|at|of)\s+(\d{1,4})\s?g\b/i,
 ];

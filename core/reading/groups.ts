@@ -2,6 +2,7 @@ import { isBeside } from '../formula';
 import type { GroupId } from '../ingredients';
 import { type Lines, nearest } from './mentions';
 import type { Called } from './phrases';
+import { COLLECTIVE } from './spoken';
 import { isForElse } from './use-for';
 
 /** What is kept back: "all but the chips", "everything except the water". */
@@ -30,6 +31,7 @@ export function groupIn(clause: string, lines: Lines, partId: string | undefined
         which === 'dry'
           ? lines.isWhole(c) &&
             isDry(c) &&
+            !isPieces(c) &&
             !(c.ingredient?.group === 'sugar' && SUGAR_LATER.test(lines.ahead().split(IN_THE_TIN)[0]!))
           : which === 'wet'
             ? lines.isWhole(c) && !isDry(c) && c.line.role !== 'inclusion' && !isPieces(c)
@@ -55,8 +57,11 @@ const PIECES: readonly (GroupId | undefined)[] = ['fruit', 'nut_pieces', 'seed_p
 /** Of these what is cut small is in pieces. */
 const OFTEN_CUT: readonly (GroupId | undefined)[] = ['cheese', 'plant_cheese', 'flavour'];
 const CUT = /\b(?:chopped|diced|minced|grated|shredded|sliced|crumbled|cubed|torn)\b/i;
+/** Cocoa is of chocolate, and sifted with the dry things. */
+const isPowder = ({ ingredient }: Called): boolean =>
+  ingredient?.group === 'chocolate' && !COLLECTIVE.chocolate!.is(ingredient);
 const isPieces = (c: Called): boolean =>
-  (PIECES.includes(c.ingredient?.group) ||
+  ((PIECES.includes(c.ingredient?.group) && !isPowder(c)) ||
     (OFTEN_CUT.includes(c.ingredient?.group) && CUT.test(c.line.amount.written))) &&
   !/\b(?:pur[eé]e|mashed|sauce|melted|juice)\b/i.test(c.line.amount.written);
 

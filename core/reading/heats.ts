@@ -30,12 +30,12 @@ const MEASURED =
   /^\s*(?:g|kg|ml|l|cm|mm|oz|lb|in|inch(?:es)?|["”″%x×]|min(?:ute)?s?|mins?|h|hrs?|hours?|sec(?:ond)?s?|s|times|more|cups?|tbsp|tsp|pieces?|strips?|rounds?|balls?|each|(?:-|–|to)\s*\d)\b/i;
 /** Words before a bare number that make it a heat. */
 const BEFORE_BARE =
-  /(?:\bpre-?heat(?:ed)?\s+|@\s*|\b(?:at|to|oven|deck|bake|then|about|down|up|fan|and)\s*(?:to\s+|at\s+|is\s+|of\s+|about\s+|around\s+)?:?\s*|^\s*|[:;,/]\s*)$/i;
+  /(?:\bpre-?heat(?:ed)?\s+|@\s*|\b(?:at|to|into|oven|deck|bake|then|about|down|up|fan|and)\s*(?:to\s+|at\s+|is\s+|of\s+|about\s+|around\s+)?:?\s*|^\s*|[:;,/]\s*)$/i;
 const OVENISH =
   /\b(?:oven|deck|bak(?:e|ed|es|ing)|pre-?heat|turn|drop|lower|reduce|raise|roast|heat|crank|load)\b/i;
 /** What a bare number goes on to that is a heat: how long, under what, or the end. */
 const LEADS_ON =
-  /^\s*(?:°|for\b|,|\.|$|(?:with |w\/ ?)?(?:steam|dry|lid|(?:un)?covered)\b|\d{1,3}\s*[-–]\s*\d{1,3}\s*(?:[,.;]|$)|\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s?(?:mins?|minutes|m)\b)/;
+  /^\s*(?:°|for\b|oven\b|\(?\s*\d{3}\s*(?:°\s*)?C?\s*fan\b|,|\.|$|(?:with |w\/ ?)?(?:steam|dry|lid|(?:un)?covered)\b|\d{1,3}\s*[-–]\s*\d{1,3}\s*(?:[,.;]|$)|\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s?(?:mins?|minutes|m)\b)/;
 const FAN_BEFORE =
   /\b(?:fan|convection|conv\.?|umluft|heißluft)(?:[- ]?(?:oven|assisted|forced))?\s*(?:at|to|:)?\s*$/i;
 const FAN_AFTER = /^\s*\(?\s*(?:fan|convection|conv\b\.?|umluft|heißluft)(?!\s*(?:\d{3}|:))/i;
@@ -162,9 +162,13 @@ const SPAN = new RegExp(
 );
 /** "for another 12-15", "18 to 20 more": minutes that nobody called so. */
 const NAMELESS =
-  /(?:\b(?:for|another)\s+(?:another\s+|about\s+)?(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?(?=\s*(?:more\b|longer\b|[.,;)]|$|until\b|till\b|or\b|with\b))|(?<=(?:\d{3}\s*°?\s*(?:[CF]|[CF]?\s*(?:fan|conv|static))|^\s*\d{3})\s+)(\d{1,2})\s*(?:-|–)\s*(\d{1,2})(?=\s*(?:$|[.,;]))|(\d{1,2})(?:\s*(?:-|–)\s*(\d{1,2}))?(?=\s*@\s*\d{3})|(?<=\d{3}\s*°?\s*[CF]\s+(?:x\s*)?)(\d{2})(?=\s+(?:lid|(?:un)?covered|then)\b|\s*[,;]|\s*\.?$)|(?<=\b(?:steam|dry|lid (?:on|off)|(?:un)?covered)\s+)(\d{1,2})(?=\s*(?:$|[.,;]))|(?<=^\s*(?:then )?(?:chill|rest|prove|proof|rise|knead|cool|soak|stand|freeze)\s+)(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?(?=\s*(?:$|[.,;)]))|(?<=\b(?:golden|brown|set|done|risen)\s+)(\d{1,2})\s*(?:-|–|to)\s*(\d{1,2})(?=\s*(?:$|[.,;]))|(?<![\d/])\b(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s+(?:more|longer)\b(?!\s*(?:°|tbsp|tsp|g\b|cups?)))/gi;
+  /(?:^\s*(\d{2})\s*[-–]\s*(\d{2})(?=\s*\.?$)|\b(?:for|another)\s+(?:another\s+|about\s+)?(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?(?=\s*(?:more\b|longer\b|[.,;)]|$|until\b|till\b|or\b|with\b))|(?<=(?:\d{3}\s*°?\s*(?:[CF]|[CF]?\s*(?:fan|conv|static))|^\s*\d{3})\s+)(\d{1,2})\s*(?:-|–)\s*(\d{1,2})(?=\s*(?:$|[.,;]))|(\d{1,2})(?:\s*(?:-|–)\s*(\d{1,2}))?(?=\s*@\s*\d{3})|(?<=\d{3}\s*°?\s*[CF]\s+(?:x\s*)?)(\d{2})(?=\s+(?:lid|(?:un)?covered|then)\b|\s*[,;]|\s*\.?$)|(?<=\b(?:steam|dry|lid (?:on|off)|(?:un)?covered)\s+)(\d{1,2})(?=\s*(?:$|[.,;]))|(?<=^\s*(?:then )?(?:chill|rest|prove|proof|rise|knead|cool|soak|stand|freeze)\s+)(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?(?=\s*(?:$|[.,;)]))|(?<=\b(?:golden|brown|set|done|risen)\s+)(\d{1,2})\s*(?:-|–|to)\s*(\d{1,2})(?=\s*(?:$|[.,;]))|(?<![\d/])\b(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s+(?:more|longer)\b(?!\s*(?:°|tbsp|tsp|g\b|cups?)))/gi;
 const numeric = (text: string): number => TENS[text.trim().toLowerCase()] ?? numberOf(text);
 
+/** Shares of an hour that are written with a stroke: "1 1/4 hrs", "1/2 an hour". */
+const IN_LETTERS =
+  /(?<![\d/.,])(?:(\d{1,2})[ -])?([13]\/[24])(?:\s+(?:of\s+)?an)?(?=\s?(?:h|hrs?|hours?|min(?:ute)?s?)\b)/gi;
+const SHARE_SIGN: Record<string, string> = { '1/2': '½', '1/4': '¼', '3/4': '¾' };
 /** The times a text names, in its order; `nameless` takes in those whose minutes are not called so. */
 export function timesIn(given: string, nameless = false): Time[] {
   // 15' is 15 min.
@@ -173,6 +177,9 @@ export function timesIn(given: string, nameless = false): Time[] {
     .replace(/(?<=\d)-?ish\b/gi, (m) => ' '.repeat(m.length));
   // As long as before: where a time stands is told by its place.
   for (const [words, said] of SAID) text = text.replace(words, (m) => said.padEnd(m.length));
+  text = text.replace(IN_LETTERS, (m, whole: string | undefined, share: string) =>
+    `${whole ?? ''}${SHARE_SIGN[share]!}`.padEnd(m.length),
+  );
   const found: Time[] = [];
   for (const m of text.matchAll(SPAN)) {
     const [all, first, last, unit, share, more] = m as unknown as [

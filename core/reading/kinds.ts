@@ -1,6 +1,9 @@
 import type { ClassId } from '../classes';
 import type { Ingredient } from '../ingredients';
 
+/** What goes into or onto a bake, said as one does it: "To fill". */
+export const TO_DO =
+  /^to (?:fill|decorate|finish|top|glaze|coat|ice|sandwich|drizzle|brush)(?: (?:and|&) \w+)?:?$/i;
 /** What stands under such a heading is sprinkled or laid on what is made. */
 export const FINISH = /^(?:to |for )?(?:finish(?:ing)?|decorat(?:e|ion|ing)|garnish|serv(?:e|ing))$/i;
 
@@ -28,7 +31,7 @@ const CLASS_NAMES: [RegExp, ClassId][] = [
     'uncooked_set',
   ],
   [
-    /\b(filling|middle|set fruit|compote|belag|füllung|fruits?|\p{L}*berr(?:y|ies)$|(?:apples?|pears?|plums?|cherries|berries|rhubarb|peaches|apricots|quinces?)$)/iu,
+    /\b(filling|fill|middle|set fruit|compote|belag|füllung|fruits?|\p{L}*berr(?:y|ies)$|(?:apples?|pears?|plums?|cherries|berries|rhubarb|peaches|apricots|quinces?)$)/iu,
     'fruit_filling',
   ],
   [/\b(puff|flaky|laminated|croissant|rough puff|galette)\b/i, 'flaky'],
@@ -135,8 +138,11 @@ const BY_CONTENT: Partial<Record<ClassId, (of: Content) => Guess | null>> = {
   // With butter or another firm fat a sponge is creamed or melted, as a rule; one of eggs beaten to a foam has hardly any.
   foam_cake: ({ head, has }) => (!FOAMED.test(head) && has('butter', 'fat_firm') ? byShape('batter') : null),
   // Yolks and no starch: it is the eggs that set it.
-  starch_set: ({ has, flour }) =>
-    has('egg', 'egg_yolk') && !has('starch') && !flour ? byName('egg_custard') : null,
+  starch_set: ({ has, flour }) => {
+    // A pudding of flour that something lifts is a cake.
+    if (has('leavener') && flour) return byName('batter');
+    return has('egg', 'egg_yolk') && !has('starch') && !flour ? byName('egg_custard') : null;
+  },
   uncooked_set: ({ title, has }) =>
     /cheesecake/i.test(title) && has('egg') && !has('yeast', 'starter') ? byName('egg_custard') : null,
   fruit_filling: ({ has, only, flour }) => {
@@ -157,6 +163,13 @@ const BY_CONTENT: Partial<Record<ClassId, (of: Content) => Guess | null>> = {
       ? byName('starch_set')
       : null;
   },
+  // With milk in it gingerbread is a cake; what is rolled out has none, and says that it is cut.
+  cookie: ({ head, has }) =>
+    /\bgingerbread\b/i.test(head) &&
+    !/\b(?:m[ae]n|people|biscuits?|cookies?|house|snaps)\b/i.test(head) &&
+    has('milk', 'plant_drink', 'nut_drink', 'cultured', 'water')
+      ? byName('batter')
+      : null,
   glaze: ({ has, only, flour }) => {
     // What is poured over has no flour that anything lifts: "lemon drizzle" is the cake that has one.
     if (has('leavener') && flour) return byName('batter');

@@ -554,3 +554,117 @@ describe('a paste in its maker’s shorthand', () => {
     expect(idOf('200 g tapioca st, 280 g brown rice flr')).toEqual(['tapioca_starch', 'brown_rice_flour']);
   });
 });
+
+describe('what is written in few words', () => {
+  it.each([
+    ['Mix all. Lined 7" sq tin, 150C / gas 2, 1 1/4 hrs.', { ovenC: 150, minutes: [75, 75] }],
+    ['Mix all. Bake at 160C for 1/2 an hour.', { ovenC: 160, minutes: [30, 30] }],
+    ['Mix all. Bake at 160C for 3/4 hour.', { ovenC: 160, minutes: [45, 45] }],
+    ['Oven 220/200 fan/gas 7\nMix all, pat out.\n12-15 mins.', { ovenC: 220, minutes: [12, 15] }],
+  ])('%s', (method, bake) => expect(read(method).bake).toMatchObject(bake));
+
+  it('an oven beside the method is hot from the first', () => {
+    const formula = readFormula({
+      text: LIST,
+      method: 'Mix all, pat out.\n12-15 mins.',
+      oven: '220 C',
+    }).formula;
+    const last = formula.method.at(-1)!.actions!.at(-1)!;
+    expect([last.kind, last.tempC, last.minutes]).toEqual(['bake', 220, [12, 15]]);
+  });
+
+  it('a part in one row may say what is done with it, and lack its commas', () => {
+    const { formula } = readFormula({
+      text: 'Focaccia\nPoolish: 100g white rice flour 100g water 1g instant yeast - mix, 12hrs room temp\nDough\n150g tapioca\n380g water\n18g psyllium husk\nTop: 30g olive oil, rosemary, flaky salt\nMethod\nHydrate psyllium in 200 of the water 10 mins. Mix. 60-75min rise.',
+    });
+    expect(formula.parts.map((p) => [p.name, p.lines.map((l) => l.role ?? 'in')])).toEqual([
+      ['Poolish', ['in', 'in', 'in']],
+      ['Dough', ['in', 'in', 'in']],
+      ['Top', ['in', 'dusting', 'dusting']],
+    ]);
+    const acts = formula.method.flatMap((s) => s.actions ?? []);
+    expect(acts.map((a) => a.kind)).toEqual(['mix', 'gel', 'mix', 'proof']);
+    expect(acts[1]!.uses!.map((u) => u.share)).toEqual([1, 200 / 380]);
+    // A dash within a step parts nothing.
+    expect(read('Note: the dough is soft - mix it well.').method).toHaveLength(1);
+  });
+
+  it('a part may be called by what it is for', () => {
+    const { formula } = readFormula({
+      text: 'Sponge\n225 g butter\n225 g sugar\n4 eggs\n225 g rice flour\nTo fill\n150ml/¼ pint double cream\n4 tbsp jam\n\n1. Beat the cake ingredients.\n2. Bake 25 min at 180 C.',
+    });
+    expect(formula.parts.map((p) => [p.name, p.lines.length])).toEqual([
+      ['', 4],
+      ['To fill', 2],
+    ]);
+  });
+
+  it('of what a bracket says to be gluten-free no wheat is taken, whoever made it', () => {
+    expect(idOf('8oz Doves SR flour (gf)')).toEqual(['gf_self_raising']);
+    expect(idOf('8oz Doves SR flour')).not.toEqual(['gf_self_raising']);
+  });
+
+  it('gingerbread with milk in it is a cake, and one that is rolled out is none', () => {
+    const kind = (title: string) =>
+      readFormula({ title, text: LIST, method: 'Mix. Bake 40 min.' }).formula.parts[0]!.classId;
+    expect([kind('Gingerbread'), kind('Gingerbread men')]).toEqual(['batter', 'cookie']);
+  });
+
+  it('grams and how many: "scoop 45g x 16"; soda by a bare number; a plus that begins a sentence', () => {
+    const { formula, lines } = readFormula({
+      text: 'Cookies\nButter 120\nSugar 110\nEgg 55\nRice flour 95\nOat flour 60 (GF)\nCocoa 20\nSoda 3\nChoc 160\n\nMix butter + sugar 1 min. + egg. + dry, fold. + choc.\nscoop 45g x 16',
+    });
+    expect(lines.map((l) => l.issues.map((i) => i.code))).toEqual(lines.map(() => ['amount.bareGrams']));
+    expect(formula.yield).toMatchObject({ pieces: 16 });
+    const acts = formula.method.flatMap((s) => s.actions ?? []);
+    expect(acts.map((a) => [a.kind, a.uses?.length ?? 0])).toEqual([
+      ['mix', 3],
+      ['mix', 4],
+      ['fold', 0],
+      ['mix', 1],
+      ['divide', 0],
+    ]);
+    expect(acts.at(-1)).toMatchObject({ pieces: 16, pieceG: 45 });
+  });
+});
+
+describe('rows without a verb or an amount', () => {
+  it('steps with bullets, of which half are deeds; a thing with no amount before the method; a title with its pieces', () => {
+    const { formula } = readFormula({
+      text: 'Tea buns | 12 |\nRice flour 220\nSugar 70\nMilk, warm 420\nSultanas 120\nicing sugar\n\n- whisk flour into milk, 5 min\n- fruit last\n- 12 x 90g balls, tray 23x33\n- 200C 22-25',
+    });
+    expect([formula.title, formula.yield?.pieces]).toEqual(['Tea buns', 12]);
+    expect(formula.parts.map((p) => p.lines.length)).toEqual([5]);
+    expect(formula.method).toHaveLength(4);
+    expect(formula.bake).toMatchObject({ ovenC: 200, minutes: [22, 25] });
+  });
+
+  it('times alone, an oven told twice, an oven with no article', () => {
+    expect(read('oven 175\nMix all.\ntin (greased)\n40-45').bake).toMatchObject({
+      ovenC: 175,
+      minutes: [40, 45],
+    });
+    expect(read('Mix. 180 (160 fan) for 20-25 min.').bake).toMatchObject({ ovenC: 180, fan: false });
+    const { bake, yield: made } = read(
+      'Mix, roll walnut sized balls (about 40).\nInto 200 oven, 20 min or until puffed.',
+    );
+    expect([bake?.ovenC, bake?.minutes, made?.pieces]).toEqual([200, [20, 20], 40]);
+  });
+
+  it('eggs by their number behind, and how they are; a sign of two words is one', () => {
+    expect(linesOf('eggs 6 sep.')).toEqual([['egg', 300, 'dough']]);
+    const [proofed, ...more] = actsOf(
+      'Cover, leave at room temp till bubbly + sour. Pour over the flour, stir.',
+    );
+    expect(proofed!.until).toBe('bubbly + sour');
+    expect(more.map((a) => a.kind)).toEqual(['mix']);
+  });
+
+  it('a pudding of flour that is lifted is a cake, and one that starch sets is none', () => {
+    const kind = (text: string) => readFormula({ title: 'Date pudding', text }).formula.parts[0]!.classId;
+    expect(kind('250 g dates\n150 g rice flour\n60 g butter\n170 g sugar\n2 eggs\n7 g baking powder')).toBe(
+      'batter',
+    );
+    expect(kind('500 g milk\n40 g corn starch\n60 g sugar')).toBe('starch_set');
+  });
+});

@@ -103,7 +103,7 @@ function splitSecond(text: string): { main: string; second: Reading | null; asUs
       };
   }
   const slash =
-    /(\d[\d.,¼½¾⅓⅔]*(?:\s?[-–]\s?\d[\d.,]*)?\s?\p{L}{1,11})\s*(?:\/|\||=)\s*(\d[\d.,\s¼½¾⅓⅔/]*(?:[-–]\s?\d[\d.,\s¼½¾⅓⅔/]*)?\s*(?:fl\.?\s?)?\p{L}{1,11})/u.exec(
+    /(\d[\d.,¼½¾⅓⅔]*(?:\s?[-–]\s?\d[\d.,]*)?\s?\p{L}{1,11})\s*(?:\/|\||=)\s*([\d¼½¾⅓⅔][\d.,\s¼½¾⅓⅔/]*(?:[-–]\s?\d[\d.,\s¼½¾⅓⅔/]*)?\s*(?:fl\.?\s?)?\p{L}{1,11})/u.exec(
       text,
     );
   const other = slash && readAmount(slash[2]!.trim());
@@ -200,7 +200,7 @@ function amountOf(
 }
 
 /** Soda by the spoon or the gram is for the rise; by the cup it is a drink. */
-const SPOONED: readonly UnitId[] = ['tsp', 'tbsp', 'g'];
+const SPOONED: readonly UnitId[] = ['tsp', 'tbsp', 'g', 'piece'];
 
 /** Reads one line of an ingredient list; `written` is kept as it stood, `row` is the part of it that is read. */
 export function readLineWith(written: string, id: string, context: ReadContext, row = written): ReadLine {

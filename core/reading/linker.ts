@@ -49,7 +49,11 @@ export class Linker {
     this.lines = new Lines(formula.parts, lookup);
     this.main = mainPart(formula.parts);
     this.bakes = formula.method.filter((m) => /\bbake\b|\boven\b/i.test(m.text)).length;
-    this.now = { ...AT_FIRST, partId: formula.parts[0]?.id };
+    const { bake } = formula;
+    // An oven that stands beside the method is hot from the first.
+    const isTold = formula.method.some((m) => heatsIn(m.text).some((h) => h.c >= LEAST_OVEN_C));
+    const oven = bake?.ovenC != null && !isTold ? { c: bake.ovenC, fan: bake.fan ?? false } : null;
+    this.now = { ...AT_FIRST, partId: formula.parts[0]?.id, oven };
   }
 
   /** A step with its acts. To be asked for one step after another. */

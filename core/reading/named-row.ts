@@ -1,4 +1,4 @@
-import { readAmount } from './amount';
+import { NUMBER, readAmount } from './amount';
 import { readTrailingAmount } from './trailing';
 import { FINISH, namesClass } from './kinds';
 import { HEAD, withHead } from './head';
@@ -71,6 +71,14 @@ const isPartName = (name: string): boolean => {
   );
 };
 
+/** So many things with nothing between are a list. */
+export const LEAST_RUN = 3;
+/** Where the next thing begins in a row that puts nothing between them: "250g butter 3 eggs 1 tsp soda". */
+export const NEXT = new RegExp(
+  `(?<=[\\p{L}).])\\s+(?=${NUMBER}\\s?(?:g|kg|ml|dl|oz|lb|[cCtT]|cups?|tsps?|tbsps?|eggs?|egg whites?|yolks?)\\b\\.?\\s*(?:[\\p{L}\\d½¼¾]|$|,))`,
+  'gu',
+);
+
 type Piece = { text: string; measured: boolean; known: boolean };
 function pieceOf(text: string, matcher: Pick<Matcher, 'matchWritten'>): Piece {
   // "Juice of 2 lemons" is an amount of juice.
@@ -132,7 +140,12 @@ export function namedRow(row: string, matcher: Pick<Matcher, 'matchWritten'>): N
   if (!isPart && pieceOf(name, matcher).known) return null;
   // A sentence more is what one does with them.
   if (/[.!?]\s+\p{Lu}/u.test(rest)) return null;
-  const things = thingsIn(rest.replace(/[.!]$/, ''), matcher);
+  const bare = rest.replace(/[.!]$/, '');
+  const listed = thingsIn(bare, matcher);
+  // "100 g rice flour 100 g water 1 g yeast": with nothing between.
+  const run = bare.split(NEXT).map((p) => pieceOf(p, matcher));
+  const isRun = listed?.length === 1 && run.length >= LEAST_RUN && run.every((p) => p.measured);
+  const things = isRun ? run : listed;
   if (!things) return null;
   // "Golden syrup: 3 big spoons" is a thing and its amount, whatever parts are called by the word.
   if (things.every((t) => !t.known) && pieceOf(name, matcher).known) return null;

@@ -107,8 +107,10 @@ function glutenFreeBeside(
 ): Match | null {
   const isSaid = /\([^()]*\b(?:gf|gluten[- ]free|glutenfrei\p{L}*)\b[^()]*\)/iu.test(written);
   if (!isSaid || !isSilent(whole) || ingredientById(whole.best!.id)?.facts.gluten !== 'yes') return null;
-  const match = matcher.matchWritten(`gluten-free ${name}`, '');
-  return isSilent(match) ? match : { best: null, others: whole.best ? [whole.best] : [] };
+  // Its maker may stand before it: the longest of what is left that is one.
+  const words = name.split(' ');
+  const called = words.map((_, n) => matcher.matchWritten(`gluten-free ${words.slice(n).join(' ')}`, ''));
+  return called.find(isSilent) ?? { best: null, others: whole.best ? [whole.best] : [] };
 }
 
 /** Butter of plants of which nobody says whether it is a block or a tub. */
@@ -130,7 +132,7 @@ function ofKind(
 ): Match | null {
   const kind = OF_KIND.exec(written)?.[1]?.trim();
   if (kind === undefined || NO_KIND.test(kind)) return null;
-  const { match } = meaning(`${kind} ${name}`, '', '', matcher);
+  const { match } = meantBy(`${kind} ${name}`, '', '', matcher);
   return isSilent(match) && match.best!.id !== plain.best?.id ? match : null;
 }
 
@@ -198,11 +200,23 @@ function ofASort(
 /** From this on a word stands for a thing itself. */
 const KNOWN = 0.7;
 
+/** What a row means; of what its bracket says to be gluten-free nothing that has gluten is taken, whatever maker stands before it. */
+export function meaning(
+  name: string,
+  preparation: string,
+  written: string,
+  matcher: Pick<Matcher, 'matchWritten'>,
+): { match: Match; chosen: string | null } {
+  const meant = meantBy(name, preparation, written, matcher);
+  const free = meant.chosen === null ? null : glutenFreeBeside(name, written, meant.match, matcher);
+  return free ? { match: free, chosen: isSilent(free) ? meant.chosen : null } : meant;
+}
+
 /**
  * What a name means: by itself, with what is said of gum left off, with a fact in brackets added ("corn flour (starch)"),
  * or, of a choice, the first member that is known, with the others beside it.
  */
-export function meaning(
+function meantBy(
   name: string,
   preparation: string,
   written: string,

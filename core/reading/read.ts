@@ -21,7 +21,7 @@ import { percentList } from './percent';
 import { isNote } from './notes';
 import { isWholePaste, rowsOf, type SaidRows } from './rows';
 import { undecorated } from './row-text';
-import { finishOf, markBeside } from './beside';
+import { finishOf, markBeside, ON_TOP, strewByHand } from './beside';
 import { isHeading, MAX_LINES, sectionsOf } from './sections';
 import { expandRow } from './things';
 import { isShapeGuessed, readTin } from './tin';
@@ -175,7 +175,11 @@ function inGrams(read: ReadLine, row: string, id: string, context: ReadContext):
   const [first] = read.line.amount.reading;
   const isMany = first?.unit === 'piece' && first.qty[0] >= MOST_COUNTED;
   if ((!isMany && read.issues.every((i) => i.code !== 'amount.noMeasure')) || !isUnitless(row)) return read;
-  const again = readLineWith(/^\d/.test(row) ? row.replace(/^(\S+)/, '$1 g') : `${row} g`, id, context);
+  const again = readLineWith(
+    /^\d/.test(row) ? row.replace(/^(\S+)/, '$1 g') : row.replace(/(\d)(?=\s*(?:\([^()]*\))?$)/, '$1 g'),
+    id,
+    context,
+  );
   const g = again.line.amount.massG?.value;
   if (g === undefined) return read;
   const { written } = read.line.amount;
@@ -205,6 +209,7 @@ function partsOf(rows: string[], context: ReadContext): { parts: Part[]; lines: 
     if (FINISH.test(section.name))
       for (const { line } of own)
         if (!line.role || line.role === 'inclusion') line.role = finishOf(line, own, context.ingredient);
+    if (ON_TOP.test(section.name)) strewByHand(own, context.ingredient);
     if (BATH.test(section.name)) for (const { line } of own) line.role = 'bath';
     lines.push(...own);
     parts.push({

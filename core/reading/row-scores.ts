@@ -2,6 +2,7 @@ import { ingredientById, type GroupId } from '../ingredients';
 import { readAmount } from './amount';
 import { BULLET } from './bullet';
 import { isSilent, referenceMatcher } from './match';
+import { TO_DO } from './kinds';
 import { BOWL_OF, namedRow, STAGE } from './named-row';
 import {
   ACT,
@@ -140,7 +141,7 @@ const asHeading = ({ row, section, colon, n, amount, inside, sentence, shouted, 
   (shouted && n <= 5 && !amount ? 4 : 0) +
   (n <= 3 && !amount && !sentence && !act && !timed ? 1.5 : 0) +
   (BOWL_OF.test(row) ? 4 : 0) +
-  (STAGE.test(row) ? 12 : 0) +
+  (STAGE.test(row) || TO_DO.test(row) ? 12 : 0) +
   (amount || inside || n > 8 ? -6 : 0) +
   (section === 'steps' || section === 'notes' ? -2 : 0);
 

@@ -12,13 +12,13 @@ export const NO_DEED =
   /^butter (?:und|and|oder|or|\+|&) |^(?:wets?|tips?|glaze|layers?|finish|sandwich|top|coat|(?:fold|stir|mix)(?:ed)?[- ]ins?|add[- ]ins)\s*(?:$|:)|^\p{L}+(?: \p{L}+)?:\s*(?:[\d½¼¾⅓⅔⅛]|an?\s)/iu;
 /** How long, and not how much: "22-25 min: golden at the edges". */
 export const TIME_FIRST =
-  /^(?:about )?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s?(?:mins?|minutes|hours?|hrs?)\b/i;
+  /^(?:about )?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s?(?:mins?|minutes|hours?|hrs?)\b|^\d{2}\s*[-–]\s*\d{2}\.?$/i;
 /** How hot, and not how much: "180C/160 fan. Toss the filling in a dish". */
 export const HEAT_FIRST =
   /^(?:fan )?\d{3}\s*(?:°\s*[CF]?|[CF]\b|fan\b|conv(?:ection)?\b|\/\s*\d{3}\s*(?:°|[CF]\b|fan)|(?:for\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s*min|,\s[^.]*\d\s*(?:mins?|minutes|hours?)\b)/i;
 /** How large a tin is, and not how much: "23 cm tin, 180C, 40 min". */
 export const SIZE_FIRST =
-  /^\d{1,3}\s?g (?:balls|pieces|portions|rounds)\b|^(?:\d{1,2}[.):]\s+)?(?:one |two |an? )?\d{1,3}(?:\.\d)?\s*(?:[x×]\s*\d{1,3}(?:\.\d)?(?!\d|\s?(?:g|kg|ml|l|oz)\b)|cm\b|mm\b|inch|["”″])/i;
+  /^(?:tin|pan|tray|dish)\s*(?:\(|,)|^(?:\d{1,2}\s*[x×]\s*)?\d{1,3}\s?g (?:balls|pieces|portions|rounds)\b|^(?:\d{1,2}[.):]\s+)?(?:one |two |an? )?\d{1,3}(?:\.\d)?\s*(?:[x×]\s*\d{1,3}(?:\.\d)?(?!\d|\s?(?:g|kg|ml|l|oz)\b)|cm\b|mm\b|inch|["”″])/i;
 /** What is a deed elsewhere is a thing before its amount: "butter 200 (soft)", "flour: 300 g". */
 export const THING_FIRST =
   /^(?:(?:warm|cool|dry|brown|wet|set|ice) \p{L}+(?: \p{L}+)?|butter|flour|oil|eggs?|cream|ice|sugar|salt)(?:\s*\([^()]{1,40}\))?(?:,\s*\p{L}+)?(?:\s*[:,]|\s+[–—-]|\s)\s*\d/iu;
@@ -68,6 +68,6 @@ export const AS_MUCH =
 export const FIRST_PERSON = /\b(?:i|i'm|i've|my|we|our|us|me)\b/i;
 /** Words that a step begins with. */
 export const ACT =
-  /^(?:then |next,? |meanwhile,? |now |first,? |finally,? |gently |slowly |quickly |lightly |carefully |next day,? |the night before,? |next morning,? |in the morning,? |in a (?:large |small |big |separate )?(?:bowl|pan|pot|jug),? |using |with )?(?:activate|add|allow|arrange|assemble|bake|beat|begin|bind|blend|bloom|blind|blitz|boil|break|bring|brush|butter|chill|check|chop|clean|coat|combine|continue|cook|cool|core|cover|cream|crumble|cut|decorate|deep-fry|dissolve|divide|dot|drain|drizzle|drop|dry-fry|dust|egg|feed|ferment|fill|finish|flatten|flip|flour|fold|form|freeze|fry|garnish|gather|glaze|grate|grease|grill|grind|heat|hydrate|ice|invert|keep|knead|ladle|lay|layer|leave|let|lift|line|loosen|lower|make|mash|measure|melt|microwave|mix|mound|oil|pat|peel|pile|pinch|pipe|place|poach|pour|preheat|pre-heat|press|prick|proceed|process|prove|proof|pulse|push|put|reduce|refrigerate|remove|repeat|rest|return|rinse|roll|rotate|rub|sandwich|scald|scatter|score|scrape|season|separate|serve|set|shape|sieve|sift|simmer|slice|slide|soak|soften|spoon|spray|spread|sprinkle|squash|squeeze|stack|stand|start|steam|steep|stir|strain|stretch|swirl|take|tap|tear|temper|tent|test|thaw|tip|toast|top|toss|transfer|trim|turn|twist|unmould|use|wait|warm|wash|weigh|wet|whip|whisk|whizz|work|wrap)\b/i;
+  /^(?:then |next,? |meanwhile,? |now |first,? |finally,? |gently |slowly |quickly |lightly |carefully |next day,? |the night before,? |next morning,? |in the morning,? |in a (?:large |small |big |separate )?(?:bowl|pan|pot|jug),? |using |with )?(?:activate|add|allow|arrange|assemble|bake|beat|begin|bind|blend|bloom|blind|blitz|boil|break|bring|brush|butter|chill|check|chop|chuck|clean|coat|combine|continue|cook|cool|core|cover|cream|crumble|cut|decorate|deep-fry|demould|depan|dimple|dock|dollop|dissolve|divide|dot|drain|drizzle|drop|dry-fry|dust|egg|feed|ferment|fill|finish|flatten|flip|flour|fold|form|freeze|fry|garnish|gather|glaze|grate|grease|grill|grind|heat|hydrate|ice|invert|keep|knead|ladle|lay|layer|leave|let|lift|line|loosen|lower|make|mash|measure|melt|microwave|mix|mound|oil|pat|peel|pile|pinch|pipe|place|poach|poke|pop|portion|pour|preheat|pre-heat|press|prick|proceed|process|prove|proof|pulse|push|put|reduce|refrigerate|remove|repeat|rest|return|rinse|roll|rotate|rub|sandwich|scald|scatter|scoop|score|scrape|season|separate|serve|set|shape|sieve|sift|simmer|slash|slice|slide|smooth|snip|soak|soften|spoon|spray|spread|sprinkle|squash|squeeze|stack|stamp|stand|start|steam|steep|stir|strain|stretch|swirl|take|tap|throw|tuck|tear|temper|tent|test|thaw|tip|toast|top|toss|transfer|trim|turn|twist|unmould|use|wait|warm|wash|weigh|wet|whip|whisk|whizz|work|wrap)\b/i;
 export const BAKES =
   /\b(?:oven|bake|minutes?|mins?|hours?|hrs?|until|till?|°|degrees|gas (?:mark )?\d)\b|\b\d{1,3}m\b/i;

@@ -9,6 +9,7 @@ import {
   AMOUNT,
   BYLINE,
   HEAT_FIRST,
+  SIZE_FIRST,
   TIME_FIRST,
   HERE_IS,
   NUMBERED,
@@ -53,10 +54,10 @@ function bulletedSteps(rows: readonly string[]): ReadonlySet<number> {
     BULLET.test(r) && rows.slice(first, i).every((x) => BULLET.test(x)) ? [i] : [],
   );
   const deeds = block.filter((i) =>
-    [ACT, HEAT_FIRST, TIME_FIRST].some((is) => is.test(rows[i]!.replace(BULLET, ''))),
+    [ACT, HEAT_FIRST, TIME_FIRST, SIZE_FIRST].some((is) => is.test(rows[i]!.replace(BULLET, ''))),
   ).length;
   const isBehindList = rows.slice(1, first).filter((r) => AMOUNT.test(r)).length >= LEAST_STEPS;
-  return new Set(isBehindList && block.length >= LEAST_STEPS && deeds > block.length / 2 ? block : []);
+  return new Set(isBehindList && block.length >= LEAST_STEPS && deeds >= block.length / 2 ? block : []);
 }
 
 /**
@@ -105,9 +106,16 @@ export function kindsOf(rows: readonly string[], said: SaidRows = {}): RowKind[]
       (last === 'step' || (last === 'mark' && before.includes('line'))) && kinds.slice(i + 1).includes('step')
     );
   };
+  /** A thing with no amount behind the others: "icing sugar", and then the method. */
+  const isThingLast = (i: number): boolean =>
+    kinds.slice(0, i).includes('line') &&
+    !/:$/.test(rows[i]!) &&
+    kinds.slice(i + 1).find((k) => k !== 'note') !== 'line' &&
+    isSilent(referenceMatcher.match(rows[i]!.replace(BULLET, '')));
   return kinds.map((kind, i) => {
     const isOven = kind === 'note' && facts[i]?.oven !== undefined && !Object.hasOwn(said, rows[i]!);
-    return isOven && isAmidSteps(i) ? 'step' : kind;
+    if (isOven && isAmidSteps(i)) return 'step';
+    return kind === 'heading' && isThingLast(i) ? 'line' : kind;
   });
 }
 
@@ -119,7 +127,7 @@ export function judgedRows(text: string, said: SaidRows = {}): { text: string; k
 
 /** What stands behind a title, between strokes, and tells of the whole: "Orange cake | serves 10 | prep 20 | cook 1h". */
 const BEHIND_TITLE =
-  /^(?:(?:makes|serves|yields?|servings?|prep(?:aration)?|cook(?:ing)?|bake|baking|total|active|time|difficulty|rating|level)\b.{0,30}|\d+ (?:servings?|pieces|portions|min|mins|minutes))$/i;
+  /^(?:(?:makes|serves|yields?|servings?|prep(?:aration)?|cook(?:ing)?|bake|baking|total|active|time|difficulty|rating|level)\b.{0,30}|\d+ (?:servings?|pieces|portions|min|mins|minutes)|\d{1,2})$/i;
 /** A title that goes on with how many it makes: "Scones - makes 8", "Pudding (serves 6)". */
 const TITLE_MAKES = /^(\S.*?)\s*[-–—,:;(]\s*((?:makes|serves|yields?)\b[^()]{1,30}|for \d{1,2})\)?$/i;
 /** What says that a title follows. */
@@ -134,7 +142,8 @@ function titleOf(row: string): { title: string; notes: string[] } {
     .split(/\s*[|·•]\s*|\.\s+(?=(?:serves|makes|yields?|prep|cook|total)\b)/i);
   const notes = behind.filter(Boolean);
   return notes.length > 0 && notes.every((n) => BEHIND_TITLE.test(n))
-    ? { title, notes }
+    ? // So many, and nothing else: of that which the title names.
+      { title, notes: notes.map((n) => (/^\d{1,2}$/.test(n) ? `makes ${n}` : n)) }
     : { title: row.replace(CALLED, ''), notes: [] };
 }
 

@@ -1,5 +1,5 @@
 import { readAmount } from './amount';
-import { namesClass, type Section } from './kinds';
+import { namesClass, TO_DO, type Section } from './kinds';
 import { ingredientById } from '../ingredients';
 import { isSilent, type Matcher } from './match';
 import { BOWL_OF, headingName, namedRow, NAMES_PART, PART_NAME, STAGE } from './named-row';
@@ -20,6 +20,7 @@ export const isHeading = (text: string): boolean =>
   /^[^\d]{2,60}:$/.test(text) ||
   /^ingredients?$/i.test(text) ||
   (STAGE.test(text) && text.endsWith(':')) ||
+  TO_DO.test(text) ||
   FOR_A_TIN_DE.test(text);
 /** A heading that names nothing: what follows belongs to the main list. */
 const isBareHeading = (text: string): boolean =>

@@ -18,7 +18,7 @@ const SOME =
 const MOST = /\b(?:most|nearly all) of (?:the )?(?:\p{L}+\s+)?$/iu;
 const REST =
   /\b(?:(?:the )?(?:rest|remainder) of(?: the)?|remaining|the other half(?: of)?(?: the)?|the last of(?: the)?)\s+(?:\p{L}+\s+)?$/iu;
-const GRAMS_OF = new RegExp(`\\b(${NUMBER})\\s?g (?:of )?(?:the )?(?:\\p{L}+\\s+)?$`, 'iu');
+const GRAMS_OF = new RegExp(`\\b(${NUMBER})\\s?(?:g (?:of )?(?:the )?|of (?:the )?)(?:\\p{L}+\\s+)?$`, 'iu');
 const OTHER_GRAMS = new RegExp(`\\bother (${NUMBER})\\s?g (?:of )?(?:the )?(?:\\p{L}+\\s+)?$`, 'iu');
 
 const SPOONS_OF = new RegExp(

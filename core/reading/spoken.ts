@@ -90,6 +90,9 @@ const SHORTENED: Record<string, string> = {
   psyll: 'psyllium',
   cinn: 'cinnamon',
   bp: 'powder',
+  xg: 'xanthan',
+  pb: 'peanut',
+  sug: 'sugar',
 };
 function wordOf(said: string): string {
   const word = stem(said.toLowerCase().replace(/[’']s?$/, ''));

@@ -20,7 +20,7 @@ export type OvenRead = {
 const BAKES =
   /\b(?:par-?|blind[- ])?bake(?:d|s)?\b(?! (?:powder|sheet|tray|tin|blind beans))|\bbaking (?:for|at|it|them|time|until)\b|\broast\b|\b(?:auf|ab|fertig)?back(?:en|t)\b|\bgebacken\b/i;
 const IN_OVEN =
-  /\b(?:in|into|to|return(?:ed)? to) (?:the|an?|your) (?:hot |preheated |\d[\d°\s]*[CF]? )*oven\b|\bload at\b|\bslide (?:it |them )?(?:on ?to|in)\b.*\bstone\b/i;
+  /\b(?:in|into|to|return(?:ed)? to) (?:the|an?|your) (?:hot |preheated |\d[\d°\s]*[CF]? )*oven\b|\binto (?:hot |preheated |\d{3}[°\s]*[CF]? )+oven\b|\bload at\b|\bslide (?:it |them )?(?:on ?to|in)\b.*\bstone\b/i;
 /** "Cook for 40 minutes", of no pan: the oven was heated for it. */
 const COOKS = new RegExp(`^\\s*cook (?:for |about )*\\d(?![^.]*\\b(?:${OF_A_HOB})\\b)`, 'i');
 /** Into what was heated with the oven. */
@@ -37,10 +37,10 @@ const STARTS_HOT =
   /^\s*(?:at\s+|oven:?\s+|deck:?\s+)?(?:gas\s*(?:mark\s*)?\d{1,2}(?:\s*\/\s*\d{3}\s*°?\s*C?)?|\d{3}\s*(?:(?:°|deg(?:rees)?\b\.?)\s*)?[CF]?(?:\s*(?:\(\s*)?(?:(?:no\s+)?(?:fan|convection|conv\b\.?)\s*\d{0,3}|static|conventional|top (?:and|&|\/) bottom|gas\s*(?:mark\s*)?\d{1,2}|\/\s*\d{3}\s*°?\s*[CF]?(?:\s*fan\b)?)\s*\)?)?)(?:,\s*(?:in the |on the )?(?:lower|upper|middle|centre|center|top|bottom)\b[^,.\d]{0,24})?(?:\s*,?\s+(?:with\s+|w\/\s?)?(?:steam|dry|lid (?:on|off)|(?:un)?covered))?(?:\s*,?\s+(?:for\b|\d|x\s?\d)|\s*\/\s*\d{1,3}(?:\s*[-–]\s*\d{1,3})?\s*(?:min|h))/i;
 /** An oven, how hot and how long, in one breath: "Dutch oven 245°C 40' lid on". */
 const OVEN_AND_TIME =
-  /\boven\b[^.]{0,12}\d{3}\s*°?\s*[CF]?(?:\s*,?\s*(?:with |w\/? ?|no )steam)?\s*,?\s*(?:for\s+)?(?:about\s+|around\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s*(?:mins?\b|minutes\b|m\b|['’′])/i;
+  /\boven\b[^.]{0,12}\d{3}\s*°?\s*[CF]?(?:\s*,?\s*(?:with |w\/? ?|no )steam)?\s*,?\s*(?:for\s+)?(?:about\s+|around\s+)?\d{1,3}(?:\s?(?:[¼½¾]|[13]\/[24]))?(?:\s*(?:-|–|to)\s*\d{1,3})?\s*(?:mins?\b|minutes\b|m\b|['’′])/i;
 /** A heat and then a time, with no verb: "23 cm tin, 180C, 40 min". */
 const HEAT_THEN_TIME =
-  /\d{3}\s*(?:°\s*[CF]?|[CF]\b)(?:\s*\(?(?:fan|umluft|heißluft)\)?)?\s*(?:[,/|x–—-]\s*|\s)(?:(?:un)?til+\s[\p{L} ]{2,30}?[,\s]\s*)?(?:for\s+)?(?:(?:about|abt\.?|ca\.?|circa|etwa)\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s*(?:mins?\b|minutes\b|h\b|hrs?\b|hours?\b|m\b|(?=\s+(?:lid|(?:un)?covered)\b))/iu;
+  /\d{3}\s*(?:°\s*[CF]?|[CF]\b)(?:\s*\(?(?:fan|umluft|heißluft)\)?)?(?:\s*\/\s*gas\s*(?:mark\s*)?\d{1,2})?\s*(?:[,/|x–—-]\s*|\s)(?:(?:un)?til+\s[\p{L} ]{2,30}?[,\s]\s*)?(?:for\s+)?(?:(?:about|abt\.?|ca\.?|circa|etwa)\s+)?\d{1,3}(?:\s?(?:[¼½¾]|[13]\/[24]))?(?:\s*(?:-|–|to)\s*\d{1,3})?\s*(?:mins?\b|minutes\b|h\b|hrs?\b|hours?\b|m\b|(?=\s+(?:lid|(?:un)?covered)\b))/iu;
 /** "20 @450": a time and a heat. */
 const TIME_AT_HEAT = /^\s*\d{1,2}(?:\s*[-–]\s*\d{1,2})?\s*(?:mins?\s*)?@\s*\d{3}\b/i;
 /** So hot no milk and no syrup is kept, °C. */
@@ -110,7 +110,7 @@ const clausesOf = (sentence: string): string[] =>
 
 /** A sentence that begins with how long: "20-25 mins, don't open the door". */
 const TIMED_FIRST =
-  /^\s*(?:for\s+|about\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s*(?:mins?|minutes?|h|hrs?|hours?)\b/i;
+  /^\s*(?:for\s+|about\s+)?\d{1,3}(?:\s?(?:[¼½¾]|[13]\/[24]))?(?:\s*(?:-|–|to)\s*\d{1,3})?\s*(?:mins?|minutes?|h|hrs?|hours?)\b|^\s*\d{2}\s*[-–]\s*\d{2}\s*\.?$/i;
 /** What is put where it bakes. */
 const PUT_IN =
   /^\s*(?:pour|spoon|scrape|tip|ladle|pipe|drop|put|place|slide|divide|turn)\b[^.]*\b(?:in|into|over|on|onto|between)\b/i;
@@ -135,7 +135,7 @@ function timeAlone(method: string): [number, number] | null {
       ELSEWHERE.test(clauses.at(-2) ?? '') ||
       (ELSEWHERE.test(sentence) && !DONE_IN_OVEN.test(clause));
     if (isElsewhere || WARMS.test(sentence)) continue;
-    const [time, ...more] = TIMED_FIRST.test(clause) ? timesIn(clause) : [];
+    const [time, ...more] = TIMED_FIRST.test(clause) ? timesIn(clause, true) : [];
     if (
       time &&
       more.length === 0 &&
@@ -167,9 +167,9 @@ const isOfOven = (clause: string, { sentence, isNow, warms, turns, isHot }: Arou
  * The stretches of the oven that a method tells of, in order, and the heat it is brought to. Minutes of the hob, the fridge,
  * the rack, of an oven that is off and of what is done "after 20 min" are none of them; the heat of a core is no oven's.
  */
-export function stagesIn(method: string): OvenRead {
+export function stagesIn(method: string, hot: OvenRead['heated'] = null): OvenRead {
   const stages: Stage[] = [];
-  let heated: OvenRead['heated'] = null;
+  let heated = hot;
   let now: { c: number; fan: boolean } | null = null;
   let cover: Cover = 'none';
   for (const sentence of sentencesOf(method)) {
@@ -235,9 +235,9 @@ export function stagesIn(method: string): OvenRead {
       }
     }
   }
-  const hot: OvenRead['heated'] = heated;
-  const minutes = hot && stages.length === 0 ? timeAlone(method) : null;
-  if (hot && minutes)
-    stages.push({ ovenC: hot.c, fan: hot.fan, minutes, cover: 'none', steam: false, grill: false });
+  const oven: OvenRead['heated'] = heated;
+  const minutes = oven && stages.length === 0 ? timeAlone(method) : null;
+  if (oven && minutes)
+    stages.push({ ovenC: oven.c, fan: oven.fan, minutes, cover: 'none', steam: false, grill: false });
   return { stages, heated: heated ?? (stages.length === 0 ? now : null) };
 }

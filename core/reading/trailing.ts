@@ -36,6 +36,7 @@ export function readTrailingAmount(text: string): { reading: Reading; rest: stri
   const within = WITHIN.exec(text);
   const mid = within ? readAmount(within[2]!.trim()) : null;
   if (!within || !mid || mid.rest !== '') return null;
-  if (mid.reading.unit === 'piece' && mid.reading.qty[0] < LEAST_WITHIN) return null;
+  if (mid.reading.unit === 'piece' && mid.reading.qty[0] < LEAST_WITHIN && !saysOnlyHow(within[3]!))
+    return null;
   return { reading: mid.reading, rest: `${within[1]!} ${within[3]!}` };
 }

@@ -1,6 +1,6 @@
-import { NUMBER, numberOf, readAmount } from './amount';
+import { numberOf, readAmount } from './amount';
 import { isByTheLetter, isSilent, referenceMatcher } from './match';
-import { namedRow, withoutBrackets } from './named-row';
+import { LEAST_RUN, namedRow, NEXT, withoutBrackets } from './named-row';
 import { nameIn } from './names';
 import { HEAD, withHead } from './head';
 import { ACT } from './row-signs';
@@ -83,11 +83,6 @@ const withoutBare = (pieces: readonly string[]): string[] =>
     [],
   );
 
-/** Where the next thing begins in a row that puts nothing between them: "250g butter 3 eggs 1 tsp soda". */
-const NEXT = new RegExp(
-  `(?<=[\\p{L}).])\\s+(?=${NUMBER}\\s?(?:g|kg|ml|dl|oz|lb|[cCtT]|cups?|tsps?|tbsps?|eggs?|egg whites?|yolks?)\\b\\.?\\s*(?:[\\p{L}\\d½¼¾]|$|,))`,
-  'gu',
-);
 /** A thing with its amount in brackets behind it: "rice flour (1 1/2 cups)". */
 const IN_BRACKETS = /^(\p{L}[^()\d]{1,60}?)\s*\(([^()]{1,30})\)$/u;
 function unbracketed(piece: string): string | null {
@@ -160,7 +155,6 @@ function runTogether(row: string): string[] | null {
   const pieces = row.split(NEXT).map((p) => p.replace(/[,;]\s*$/, ''));
   return pieces.length >= LEAST_RUN && pieces.every(isThing) ? pieces : null;
 }
-const LEAST_RUN = 3;
 
 /** A British way: "Weigh 4 eggs in their shells (about 240 g), then use the same weight of butter, sugar and flour". */
 const AS_THE_EGGS =
@@ -179,6 +173,12 @@ function asTheEggs(row: string): string[] | null {
 const MARKED =
   /^(ingredients|zutaten|you(?:['’]ll| will)? need|method|process|directions|instructions|zubereitung)\s*:\s+(?=\S.{20})/i;
 
+/** A longer row is no part. */
+const MOST_PART = 400;
+/** A part in one row, and behind a dash what is done with it: "Poolish: 100 g flour, 100 g water - mix, 12 h". */
+const DEED_BEHIND =
+  /^(\p{L}[\p{L} ]{2,30}:\s+\S.*?)\s+[–—-]\s+(?=(?:mix|stir|whisk|leave|rest|rub|cook|boil|melt|beat|blend|soak|combine|simmer|heat)\b)(.+)$/iu;
+
 /**
  * A text with its tables, and with what was written on in one row, as one tells it, laid out in rows: "Flatbreads: 200 g yogurt, 200 g flour, a pinch
  * of salt. Mix, rest, roll." is a name, three things and a step. Other rows stay as they are.
@@ -190,7 +190,8 @@ export const unfolded = (given: string): string => {
     .filter((row) => /\S/.test(row))
     .flatMap((row) => {
       const mark = MARKED.exec(row);
-      return mark ? [mark[1]!, row.slice(mark[0].length)] : [row];
+      const done = row.length <= MOST_PART ? DEED_BEHIND.exec(row) : null;
+      return mark ? [mark[1]!, row.slice(mark[0].length)] : done ? [done[1]!, done[2]!] : [row];
     })
     .flatMap((row, i) => {
       const run = row.length <= MOST_ROW ? (asTheEggs(row) ?? barred(row) ?? runTogether(row)) : null;

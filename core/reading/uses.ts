@@ -129,7 +129,7 @@ function isLaidUnder({ t, named }: Asked): boolean {
 
 /** All that is left of a part that is named, where it was not begun. */
 function leftOfThePart({ asked, uses }: Taking, fresh: readonly Called[], whole: boolean): readonly Called[] {
-  const { t, kind, direct } = asked;
+  const { kind, direct } = asked;
   if (whole && isLaidOn(asked)) return fresh;
   const mixes = !NO_MIX.includes(kind);
   const puts = kind === 'glaze' || kind === 'wash';

@@ -5,6 +5,7 @@ export type Head =
   | ActionKind
   | 'add'
   | 'beat'
+  | 'bloom'
   | 'bring'
   | 'cover'
   | 'cut'
@@ -44,7 +45,8 @@ const PLAIN: [Head, string][] = [
   ],
   ['boil', 'boil|poach'],
   ['soak', 'soak|steep|infuse|sour'],
-  ['rest', 'bloom|thaw|defrost|hydrate'],
+  ['bloom', 'bloom|hydrate'],
+  ['rest', 'thaw|defrost|sit(?= (?:for |about |at |until |till |overnight|\\d))'],
   ['drain', 'drain|discard|(?:pour|tip) (?:off|away)|squeeze|strain|rinse|wring'],
   ['chill', 'refrigerate|chill|freeze'],
   ['proof', 'prove|ferment'],
@@ -80,7 +82,6 @@ const CLAUSE_ONLY: [Head, string][] = [
   ['melt', 'brown'],
   ['rest', 'rest|stand'],
   ['proof', 'proof|rise|bulk|(?:final|second|first) (?:proof|rise)'],
-  ['soak', 'bloom'],
   ['shape', 'shape|form'],
   ['roll', 'roll'],
   ['divide', 'scale|quarter|slice'],
@@ -141,6 +142,11 @@ const OTHER_HEADS: [Head, RegExp, 'things'?][] = [
     'let',
     /(?<=^|[,;]\s*|\bthen\s+)(?:\d{1,2}(?:\s*(?:-|–|to)\s*\d{1,2})?|half an|an) ?(?:min\w*|h\w*)(?=[^,;]{0,12}\b(?:at room|in a warm|on the counter|on the worktop))/gi,
   ],
+  // "60-75 min rise."
+  [
+    'proof',
+    /^\s*(?:about )?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s?(?:mins?|minutes|h|hrs?|hours?) (?:(?:first|second|final|warm) )?(?:rise|proof|prove|bulk)\b/gi,
+  ],
   ['chill', /(?<=[,;]\s*|\bthen\s+|\band\s+)(?:straight )?into the (?:freezer|fridge)\b/gi],
   ['bake', /\b(?:turn|drop|lower|reduce) (?:it |the oven |oven |the heat |heat )?(?:down )?to \d{3}/gi],
   [
@@ -171,6 +177,8 @@ const OTHER_HEADS: [Head, RegExp, 'things'?][] = [
   ['bake', /(?<=[,;]\s*|\band\s+)after (?:the first )?\d{1,3} min\w* (?=[^,;.]*\bfoil\b)/gi],
   ['mix', /(?<=[,;]\s*)(?:eggs?|yolks?|whites?) in\b/gi, 'things'],
   ['mix', /^(?:the )?wets? (?:into|to|in) (?:the )?dr(?:y|ies)\b/gi],
+  // "+ choc.": what is put to it.
+  ['mix', /^\s*\+\s*(?=\p{L})/giu, 'things'],
   // "Dry + seeds", with no verb.
   ['mix', /^(?:the |all )?dr(?:y|ies)\s*(?:\+|&|and)\s*(?=\p{L})/giu, 'things'],
   // "Nuts in.", "Dries in."
@@ -244,11 +252,11 @@ export function headsIn(sentence: string): Found[] {
 
 /** "Until golden and set in the centre": what it looks like, not what is done. */
 const isSign = (verb: string, after: string, lead: string, joint: string): boolean =>
-  /^and\s/i.test(joint) &&
+  /^(?:and\s|[&+])/i.test(joint) &&
   /\b(?:un)?till?\b[^,;.:]*$/i.test(lead) &&
   (/^set$/i.test(verb)
     ? !/^\s+(?:aside|it|them|over|on)\b/i.test(after)
-    : /^(?:brown|dry)$/i.test(verb) && /^\s*(?:[,.;)]|$|at\b|on\b|around\b|all\b)/i.test(after));
+    : /^(?:brown|dry|sour|crisp)$/i.test(verb) && /^\s*(?:[,.;)]|$|at\b|on\b|around\b|all\b)/i.test(after));
 
 /** "Rest of the sugar", "cream, vanilla", "top rack": a thing, not a deed. */
 function isNoun(verb: string, after: string, before: string): boolean {

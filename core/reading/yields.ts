@@ -6,7 +6,7 @@ const COUNT = `(${NUMBER}|one|two|three|four|five|six|seven|eight|nine|ten|twelv
 const ADJECTIVE =
   '(?:(?:big|large|small|medium|mini|little|thin|thick|equal|even|nice|generous|square|round|long|flat|individual|fat|good|regular|standard)[- ]?(?:sized)?\\s+){0,2}';
 const PIECE =
-  '(?:muffins?|cupcakes?|buns?|rolls?|cookies?|biscuits?|bars?|squares?|loa(?:f|ves)|cakes?|flatbreads?|pancakes?|crêpes?|crepes?|scones?|tarts?|tartlets?|slices?|pieces?|rounds?|bases?|balls?|baguettes?|sticks?|bagels?|rings?|twists?|pretzels?|puffs?|eclairs?|wraps?|tortillas?|pizzas?|crackers?|shapes?|turnovers?|pies?|portions?|wedges?|fingers?|blondies?|brownies?|custards?|pots?|ramekins?|boules?|waffles?|strips?|ropes?|discs?|disks?|triangles?|mounds?|people|servings?|pcs|stück|stk\\b\\.?|brötchen|portionen|scheiben|plätzchen|kekse|crumpets?|pikelets?|farls?|dough ?nuts?|donuts?|macaroons?|meringues?|popovers?|profiteroles?|éclairs?|dumplings?|pasties|samosas?|naans?|pitt?as?|croissants?|brioches?|florentines?|madeleines?|financiers?|flapjacks?|oatcakes?)';
+  '(?:muffins?|cupcakes?|buns?|rolls?|cookies?|biscuits?|bars?|squares?|loa(?:f|ves)|cakes?|flatbreads?|pancakes?|crêpes?|crepes?|scones?|tarts?|tartlets?|slices?|pieces?|rounds?|bases?|balls?|baguettes?|sticks?|bagels?|rings?|twists?|pretzels?|puffs?|eclairs?|wraps?|tortillas?|pizzas?|crackers?|shapes?|turnovers?|pies?|portions?|wedges?|fingers?|blondies?|brownies?|custards?|pots?|ramekins?|(?:dariole |pudding )?moulds?|boules?|waffles?|strips?|ropes?|discs?|disks?|triangles?|mounds?|people|servings?|pcs|stück|stk\\b\\.?|brötchen|portionen|scheiben|plätzchen|kekse|crumpets?|pikelets?|farls?|dough ?nuts?|donuts?|macaroons?|meringues?|popovers?|profiteroles?|éclairs?|dumplings?|pasties|samosas?|naans?|pitt?as?|croissants?|brioches?|florentines?|madeleines?|financiers?|flapjacks?|oatcakes?)';
 const SAYS_MAKES = new RegExp(
   `\\b(?:makes?|yields?:?|gives|enough for|serves|servings?(?=\\s*:)|for|für|ergibt|reicht für)\\s*:?\\s*(?:about\\s+|approx\\.?\\s+|around\\s+|ca\\.?\\s+|etwa\\s+|a\\s+)?${COUNT}(?:\\s*(?:-|–|to)\\s*\\d+)?\\s+(${ADJECTIVE}${PIECE})`,
   'i',
@@ -38,11 +38,21 @@ const IN_ALL = new RegExp(
 );
 /** So many, with no verb: "Oiled hands, 12 balls". */
 const SO_MANY = new RegExp(
-  `(?:^|[,;]\\s*)${COUNT}\\s+(${ADJECTIVE}(?:balls|buns|rolls|rounds|rings|bases|pieces|loaves))\\b`,
+  `(?:^|[,;]\\s*)${COUNT}\\s+(?:[x×]\\s*\\d{1,4}\\s?g\\s+)?(${ADJECTIVE}(?:balls|buns|rolls|rounds|rings|bases|pieces|loaves))\\b`,
+  'i',
+);
+/** Shapes and how many of them, with no verb: "walnut-sized balls (about 40)". */
+const SHAPES = new RegExp(
+  `\\b(?:balls|rounds|cookies|biscuits|buns|rolls|pieces|discs)\\s*\\(\\s*(?:about|approx\\.?|around|roughly|ca\\.?|~|makes)?\\s*${COUNT}\\s*\\)`,
   'i',
 );
 /** A sentence of its own, behind the method: "12 squares." */
 const ALONE = new RegExp(`^(?:about |around |~)?${COUNT}\\s+(${ADJECTIVE}${PIECE})[.!]?$`, 'i');
+/** So heavy, and how many of them: "scoop 45 g x 16". */
+const OF_SO_MUCH = new RegExp(
+  `${PARTING}[^.;]{0,20}?\\d{1,4}\\s?g\\s*[x×]\\s*(\\d{1,3})\\b(?!\\s*(?:g|cm|mm|ml)\\b)`,
+  'i',
+);
 /** How many, behind a title: "Birthday cupcakes x12". */
 const TIMES_SO_MANY = new RegExp(`(?<=\\p{L}\\s)[x×]\\s?(\\d{1,3})$|\\b${PIECE}\\s*\\((\\d{1,3})\\)$`, 'iu');
 /** What follows a number that counts no pieces. */
@@ -76,6 +86,8 @@ export function readYield(text: string): Yield | null {
     SCALED,
     HOLES,
     SO_MANY,
+    OF_SO_MUCH,
+    SHAPES,
     ALONE,
     TIMES_SO_MANY,
   ])
