@@ -14,7 +14,7 @@ export { energyOf, withImplied } from './define';
 export * from './types';
 
 /** Stamp of the reference data: a kept version says which figures it was worked out with. */
-export const DATA_VERSION = '2026-12-01b';
+export const DATA_VERSION = '2026-12-01c';
 
 /** The reference ingredients, in the order of the tables. */
 export const INGREDIENTS: readonly Ingredient[] = [

@@ -46,6 +46,9 @@ const IS_BAKED = /\b(?:tins?|trays?|pans?|golden|brown|crisp)\b/i;
 /** How long, and nothing else: "About 50 mins to an hour." */
 const ONLY_TIME =
   /^\s*(?:about |around |for )?\d{1,3}[\d\s–-]*(?:mins?|minutes|hours?|hrs?|h|m)\b(?:\s*(?:to|or|-|–)\s*(?:an|\d{1,3}) ?(?:mins?|minutes|hours?|hrs?|h))?[\s.!]*$/i;
+/** What is heated with the oven, and a pan that nothing was put in yet. */
+const INTO_OVEN_HOT = /\b(?:tray|stone|pot)\b.*\bin the oven\b/i;
+const INTO_OVEN_EMPTY = /\b(?:tray|stone|pot|pan|skillet)\b.*\bin the oven\b/i;
 /** What goes before the oven. */
 const INTO_OVEN: readonly ActionKind[] = ['fill', 'shape', 'score', 'wash', 'prepare'];
 const ON_HOB = new RegExp(`\\b(?:${OF_A_HOB})\\b`, 'i');
@@ -132,11 +135,12 @@ const BY_VERB = {
           ? 'glaze'
           : 'fill'
         : 'mix',
-  put: ({ t, chilled }) => {
+  put: ({ t, s, chilled }) => {
     if (chilled) return 'chill';
     if (/\b(?:mixer|bowl|processor|blender)\b/i.test(t)) return 'mix';
-    if (/\b(?:tray|stone|pot)\b.*\bin the oven\b/i.test(t) && timesIn(t).length === 0) return 'preheat';
-    if (/\boven\b/i.test(t) && /\d/.test(t)) return 'bake';
+    const vessel = s.oven === null && s.last?.kind !== 'fill' ? INTO_OVEN_EMPTY : INTO_OVEN_HOT;
+    if (vessel.test(t) && timesIn(t).length === 0) return 'preheat';
+    if (/\boven\b/i.test(t) && (timesIn(t, true).length > 0 || heatsIn(t).length > 0)) return 'bake';
     return /\bpot\b|\bstone\b/i.test(t) && timesIn(t).length > 0 ? 'bake' : 'fill';
   },
   spread: ({ t, s }) => (s.baked && /\bicing|frosting|glaze|warm\b/i.test(t) ? 'glaze' : 'fill'),
@@ -165,7 +169,7 @@ const BY_VERB = {
     if (/\b(?:speed|mixer)\b/i.test(t)) return 'mix';
     if (/\b(?:off)\b/i.test(t)) return 'other';
     if (heatsIn(t).length > 0 || /\bdown\b|\bup to\b/i.test(t)) return 'bake';
-    return /\bpan|tin\b/i.test(t) && !s.baked ? 'fill' : 'turn';
+    return /\bpan|tin\b|\binto an? (?:greased|lined|buttered)\b/i.test(t) && !s.baked ? 'fill' : 'turn';
   },
   // "15-18 min turning the tray": in the oven that was heated.
   turn: ({ t, s }) => (s.oven !== null && !s.baked && timesIn(t)[0]?.at === 0 ? 'bake' : 'turn'),
@@ -222,7 +226,9 @@ const isAmbiguous = (head: Head): head is keyof typeof BY_VERB => Object.hasOwn(
 /** The kind of a clause by its verb, what it works on, and what was before. */
 export function kindOf(c: Clause, s: State, of: Judged['of']): ActionKind {
   if (!isAmbiguous(c.head)) return c.head;
-  return BY_VERB[c.head]({ t: c.text, s, of, chilled: FREEZER.test(c.text) || FRIDGE.test(c.text) });
+  // "Rest 30 min (or overnight in the fridge)" is done on the table.
+  const cold = c.text.replace(/\(\s*or\b[^()]*\)/gi, ' ');
+  return BY_VERB[c.head]({ t: c.text, s, of, chilled: FREEZER.test(cold) || FRIDGE.test(cold) });
 }
 
 /** "Add the eggs, then all of the dry. Mix with the paddle 4 min": a stage of which a second sentence tells how long. */

@@ -11,6 +11,14 @@ export const clean = (written: string): string =>
     .replace(/\u00a0/g, ' ')
     .replace(SHARE, ' ')
     .replace(/\byogs?\b/gi, 'yogurt')
+    .replace(/\bg\.\s?f\.?(?![\w.])/gi, 'gf')
+    // "Flour (SR, gf)": what it is, said behind.
+    .replace(/\bflour\s*\(\s*(SR|self[- ]?rais\w+)\s*,?\s*/i, '$1 flour (')
+    // A spring onion is no bulb.
+    .replace(
+      /^(\d+|an?|one|two|three|four|six)\s+(?:(?:large|small|medium)\s+)?(?=(?:spring|green|salad)\s+onions?\b|scallions?\b)/i,
+      '$1 stalks ',
+    )
     .replace(/\bw\/(?!o)\s*/gi, 'with ')
     // "Grieß (GF: Maisgrieß)": what is taken, so that there is no gluten in it.
     .replace(/\((?:gf|glutenfrei|gluten[- ]free)\s*:\s*/i, '(')

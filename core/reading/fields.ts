@@ -90,9 +90,11 @@ const MAY_BE_NAMELESS: readonly ActionKind[] = [
   'knead',
   'soak',
 ];
+/** "170 fan 50, foil after 30": how long, and what is laid over on the way. */
+const TENT_LATER = /\d[^,;]*[,;]\s*(?:(?:loose )?foil|tent)\b[^,;]*\bafter\b/i;
 /** Whether times of a clause are how long it is done. */
 export function minutesOf(t: string, kind: ActionKind): Pick<Action, 'minutes' | 'perSide' | 'afterMin'> {
-  const after = TENT.test(t) && /\bafter (?:the first )?(\d{1,3})\b/i.exec(t);
+  const after = TENT.test(t) && !TENT_LATER.test(t) && /\bafter (?:the first )?(\d{1,3})\b/i.exec(t);
   if (after) return { afterMin: Number(after[1]) };
   for (const time of timesIn(t, MAY_BE_NAMELESS.includes(kind))) {
     const before = t.slice(0, time.at);
@@ -108,6 +110,8 @@ export function untilOf(t: string): string | null {
     UNTIL.exec(t)?.[1] ?? STAGE.exec(t)?.slice(1).find(Boolean) ?? WHITES.exec(t)?.[1] ?? SIGN.exec(t)?.[1];
   const clean = told
     ?.replace(/,?\s+(?:in )?about \d.*$/is, '')
+    // What a bracket adds is cut off with it: it may have been closed in another clause.
+    .replace(/\s*\([^()]*\)?[\s,.;:&)]*$/, '')
     .replace(/[\s,.;:&)]+$/, '')
     .replace(/\s+(?:and|then)$/i, '')
     .trim();
@@ -117,7 +121,7 @@ export function untilOf(t: string): string | null {
 export const coverOf = (t: string, kind: ActionKind): ActionCover | null => {
   const bakes = kind === 'bake' || kind === 'blind_bake' || kind === 'uncover';
   if (bakes && LID_OFF.test(t)) return 'none';
-  if (bakes && TENT.test(t)) return 'tent';
+  if (bakes && TENT.test(t) && !TENT_LATER.test(t)) return 'tent';
   if (bakes && LID_ON.test(t)) return 'lid';
   if (kind === 'cook' && /\blid on\b|\bcovered\b/i.test(t)) return 'lid';
   if (['proof', 'rest', 'chill'].includes(kind) && /\bcover|\bcloth\b|\bcling|\bwrap/i.test(t))

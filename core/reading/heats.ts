@@ -35,10 +35,10 @@ const OVENISH =
   /\b(?:oven|deck|bak(?:e|ed|es|ing)|pre-?heat|turn|drop|lower|reduce|raise|roast|heat|crank|load)\b/i;
 /** What a bare number goes on to that is a heat: how long, under what, or the end. */
 const LEADS_ON =
-  /^\s*(?:°|for\b|oven\b|\(?\s*\d{3}\s*(?:°\s*)?C?\s*fan\b|,|\.|$|(?:with |w\/ ?)?(?:steam|dry|lid|(?:un)?covered)\b|\d{1,3}\s*[-–]\s*\d{1,3}\s*(?:[,.;]|$)|\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s?(?:mins?|minutes|m)\b)/;
+  /^\s*(?:°|\/\s*\d{1,3}\s?m(?:in\w*)?\b|for\b|oven\b|\(?\s*\d{3}\s*(?:°\s*)?C?\s*fan\b|,|\.|$|(?:with |w\/ ?)?(?:steam|dry|lid|(?:un)?covered)\b|\d{1,3}\s*[-–]\s*\d{1,3}\s*(?:[,.;]|$)|\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s?(?:mins?|minutes|m)\b)/;
 const FAN_BEFORE =
   /\b(?:fan|convection|conv\.?|umluft|heißluft)(?:[- ]?(?:oven|assisted|forced))?\s*(?:at|to|:)?\s*$/i;
-const FAN_AFTER = /^\s*\(?\s*(?:fan|convection|conv\b\.?|umluft|heißluft)(?!\s*(?:\d{3}|:))/i;
+const FAN_AFTER = /^\s*\(?\s*(?:fan|convection|conv\b\.?|umluft|heißluft)(?!\s*(?:\d{3}|:|(?:oven )?off\b))/i;
 
 /**
  * The temperatures a text names, in its order. A number without its letter is a heat where it stands like one ("oven to
@@ -162,7 +162,7 @@ const SPAN = new RegExp(
 );
 /** "for another 12-15", "18 to 20 more": minutes that nobody called so. */
 const NAMELESS =
-  /(?:^\s*(\d{2})\s*[-–]\s*(\d{2})(?=\s*\.?$)|\b(?:for|another)\s+(?:another\s+|about\s+)?(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?(?=\s*(?:more\b|longer\b|[.,;)]|$|until\b|till\b|or\b|with\b))|(?<=(?:\d{3}\s*°?\s*(?:[CF]|[CF]?\s*(?:fan|conv|static))|^\s*\d{3})\s+)(\d{1,2})\s*(?:-|–)\s*(\d{1,2})(?=\s*(?:$|[.,;]))|(\d{1,2})(?:\s*(?:-|–)\s*(\d{1,2}))?(?=\s*@\s*\d{3})|(?<=\d{3}\s*°?\s*[CF]\s+(?:x\s*)?)(\d{2})(?=\s+(?:lid|(?:un)?covered|then)\b|\s*[,;]|\s*\.?$)|(?<=\b(?:steam|dry|lid (?:on|off)|(?:un)?covered)\s+)(\d{1,2})(?=\s*(?:$|[.,;]))|(?<=^\s*(?:then )?(?:chill|rest|prove|proof|rise|knead|cool|soak|stand|freeze)\s+)(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?(?=\s*(?:$|[.,;)]))|(?<=\b(?:golden|brown|set|done|risen)\s+)(\d{1,2})\s*(?:-|–|to)\s*(\d{1,2})(?=\s*(?:$|[.,;]))|(?<![\d/])\b(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s+(?:more|longer)\b(?!\s*(?:°|tbsp|tsp|g\b|cups?)))/gi;
+  /(?:^\s*(\d{2})\s*[-–]\s*(\d{2})(?=\s*\.?$)|\b(?:for|another)\s+(?:another\s+|about\s+)?(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?(?=\s*(?:more\b|longer\b|[.,;)]|$|until\b|till\b|or\b|with\b))|(?<=(?:\d{3}\s*°?\s*(?:[CF]|[CF]?\s*(?:fan|conv|static))|^\s*\d{3})\s+)(\d{1,2})\s*(?:-|–)\s*(\d{1,2})(?=\s*(?:$|[.,;]))|(\d{1,2})(?:\s*(?:-|–)\s*(\d{1,2}))?(?=\s*@\s*\d{3})|(?<=\d{3}\s*°?\s*(?:[CF]|[CF]?\s*(?:fan|conv))\s+(?:x\s*)?)(\d{2})(?=\s+(?:lid|(?:un)?covered|then)\b|\s*[,;]|\s*\.?$)|(?<=\b(?:steam|dry|lid (?:on|off)|(?:un)?covered)\s+)(\d{1,2})(?=\s*(?:$|[.,;]))|(?<=^\s*(?:then )?(?:chill|rest|prove|proof|rise|knead|cool|soak|stand|freeze)\s+)(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?(?=\s*(?:$|[.,;)]))|(?<=\b(?:golden|brown|set|done|risen)\s+)(\d{1,2})\s*(?:-|–|to)\s*(\d{1,2})(?=\s*(?:$|[.,;]))|(?<![\d/])\b(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s+(?:more|longer)\b(?!\s*(?:°|tbsp|tsp|g\b|cups?)))/gi;
 const numeric = (text: string): number => TENS[text.trim().toLowerCase()] ?? numberOf(text);
 
 /** Shares of an hour that are written with a stroke: "1 1/4 hrs", "1/2 an hour". */

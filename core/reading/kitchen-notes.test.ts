@@ -668,3 +668,61 @@ describe('rows without a verb or an amount', () => {
     expect(kind('500 g milk\n40 g corn starch\n60 g sugar')).toBe('starch_set');
   });
 });
+
+describe('a second look at rows that were lost', () => {
+  it('steps by their number that begin with a time; a fan that is off', () => {
+    const { formula } = readFormula({
+      text: 'Loaf cake\n140 g chestnut flour\n130 g sugar\n3 eggs\n110 g oil\n1 Preheat 170°C fan off / 150 fan. Line a tin.\n2 Whisk eggs + sugar till thick (5 min, high). Stream in the oil.\n3 Fold in the flour.\n4 55–60 min. Core 98 °C.',
+    });
+    expect(formula.method).toHaveLength(4);
+    expect(formula.bake).toMatchObject({ ovenC: 170, fan: false, minutes: [55, 60] });
+    expect(formula.method[1]!.actions![0]!.until).toBe('thick');
+  });
+
+  it('a step that begins with the oven alone is no apples', () => {
+    const { formula } = readFormula({
+      text: 'Crumble\n1 kg apples\n100 g sugar\nsqueeze lemon\n150 g oats\n100 g butter\n\n190. Apples, sugar, lemon in a dish. Rub butter into oats. Scatter over. 40-45 min till bubbling.',
+    });
+    expect(formula.parts.map((p) => p.lines.length)).toEqual([5]);
+    expect(formula.bake).toMatchObject({ ovenC: 190, minutes: [40, 45] });
+    expect(idOf('190 g apples, sliced')).toEqual(['apple']);
+  });
+
+  it.each([
+    ['9 oz flour (SR, g.f.)', [['gf_self_raising', 255, 'dough']]],
+    ['4 scallions, sliced', [['onion', 60, 'dough']]],
+    ['2 onions, sliced', [['onion', 220, 'dough']]],
+    ['300 g GF mix', [['gf_blend', 300, 'dough']]],
+    ['500 g cooked mash', [['mashed_potato', 500, 'dough']]],
+    [
+      'rice fl 120 / oat fl 80',
+      [
+        ['white_rice_flour', 120, 'dough'],
+        ['plain_oat_flour', 80, 'dough'],
+      ],
+    ],
+  ])('%s', (row, things) => expect(linesOf(row)).toEqual(things));
+
+  it('what is left of a thing is of the one that was begun', () => {
+    const text = '255 g rice flour\n85 g ground almonds\n170 g sugar\n3 eggs';
+    const acts = actsOf(
+      'Whisk the eggs and sugar with a little of the flour. Fold in the remaining flour, the almonds.',
+      text,
+    );
+    expect(acts[1]!.things).toEqual(['white_rice_flour', 'almond_flour']);
+  });
+
+  it('a pan that is heated in the oven; minutes by a fan; a foil that comes later', () => {
+    expect(
+      read(
+        'Put a 25cm iron pan in the oven & heat to 230°C.\nSwirl oil in the hot pan, pour in batter.\n12-15 mins, then 2 mins under the grill.',
+      ).bake,
+    ).toMatchObject({ ovenC: 230, minutes: [12, 15] });
+    const [baked] = actsOf('170 fan 50, foil after 30.');
+    expect([baked!.kind, baked!.minutes, baked!.cover]).toEqual(['bake', [50, 50], undefined]);
+    expect(read('Mix. 350/25m').bake).toMatchObject({ minutes: [25, 25] });
+    expect(actsOf('Mix. Rest 30 mins (or overnight in fridge).').at(-1)!.kind).toBe('rest');
+    // A size is no heat.
+    expect(actsOf('Mix. Put the 25 cm tin in the oven.').at(-1)!.kind).not.toBe('bake');
+  });
+});

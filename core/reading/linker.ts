@@ -52,7 +52,7 @@ export class Linker {
     const { bake } = formula;
     // An oven that stands beside the method is hot from the first.
     const isTold = formula.method.some((m) => heatsIn(m.text).some((h) => h.c >= LEAST_OVEN_C));
-    const oven = bake?.ovenC != null && !isTold ? { c: bake.ovenC, fan: bake.fan ?? false } : null;
+    const oven = bake && bake.ovenC !== null && !isTold ? { c: bake.ovenC, fan: bake.fan ?? false } : null;
     this.now = { ...AT_FIRST, partId: formula.parts[0]?.id, oven };
   }
 
@@ -211,7 +211,8 @@ export class Linker {
       (act.kind === 'mix' && act.minutes && this.now.last?.place === 'hob' && !/\boff\b/i.test(t)
         ? (['hob', true] as const)
         : null);
-    if (!place) return;
+    // In the oven a thing is flipped there.
+    if (!place || (act.kind === 'turn' && this.now.baked)) return;
     [act.place] = place;
     if (place[1]) ours.push('place');
   }

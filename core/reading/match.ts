@@ -92,6 +92,11 @@ const SHORTENED: Record<string, string> = {
   'choc chunks': 'chocolate chips',
   'choc buttons': 'chocolate chips',
   flr: 'flour',
+  ...Object.fromEntries(
+    'rice oat teff millet sorghum buckwheat almond tapioca potato coconut corn chickpea'
+      .split(' ')
+      .map((grain) => [`${grain} fl`, `${grain} flour`]),
+  ),
   'tapioca st': 'tapioca starch',
   'potato st': 'potato starch',
   'corn st': 'corn starch',

@@ -2,7 +2,7 @@ import { isBeside, type Part } from '../formula';
 import type { Lookup } from '../ingredients';
 import type { ActionShare } from '../method';
 import { isAnother, phrasesOf, writtenIn, type Called } from './phrases';
-import { shareBefore } from './shares';
+import { saysRest, shareBefore } from './shares';
 import { COLLECTIVE, phraseAt, stem, wordsOf, type Word } from './spoken';
 
 /** How lines of a formula are called in its method; what each act takes is taken off what is left of them. */
@@ -171,12 +171,13 @@ function wanted(
   lines: Lines,
   partId: string | undefined,
   fits: (c: Called) => boolean,
+  isRest: boolean,
 ): { whose: readonly Called[]; only: readonly Called[] } {
   // Nothing else of its kind is meant; unless the work is at another part.
   const others = grouped.some((c) => c.part === partId && !lines.isGone(c));
   if (named.length > 0 && named.every(lines.isGone) && !(others && named.every((c) => c.part !== partId)))
     return { whose: [], only: nearest(named, partId) };
-  const chosen = choose([...new Set([...named, ...grouped])], lines, partId, fits);
+  const chosen = choose([...new Set([...named, ...grouped])], lines, partId, fits, isRest);
   if (chosen.length === 0) return { whose: [], only: grouped.length > 0 ? nearest(grouped, partId) : [] };
   const plural = all && (kind || named.length !== 1);
   const alike =
@@ -222,7 +223,7 @@ export function mentionsIn(
       const place = { from: words[i]!.at, to: words[i + n - 1]!.end };
       const { whose, only } = isMade(lines.calledBy(phrase), clause.slice(place.to), lines, partId)
         ? { whose: [], only: nearest(lines.calledBy(phrase), partId) }
-        : wanted(meaning, lines, partId, fits);
+        : wanted(meaning, lines, partId, fits, saysRest(before));
       const meant = whose.length > 0 ? whose : only;
       if (meant.length > 0) names.push({ ...place, lineIds: meant.map((c) => c.line.id) });
       const open = [...meaning.named, ...meaning.grouped].filter((c) => !lines.isGone(c));
@@ -257,12 +258,16 @@ function choose(
   lines: Lines,
   partId: string | undefined,
   fits: (c: Called) => boolean,
+  /** "The remaining flour": of that of which some went before. */
+  isRest: boolean,
 ): readonly Called[] {
   const left = of.filter((c) => !lines.isGone(c));
   for (const some of [left.filter(fits), left]) {
     if (some.length === 0) continue;
     const here = nearest(some, partId);
     const among = here.filter((c) => c.part === here[0]!.part);
+    const begun = isRest ? among.filter((c) => !lines.isWhole(c)) : [];
+    if (begun.length > 0) return begun;
     const whole = among.filter(lines.isWhole);
     return whole.length > 0 ? whole : among;
   }

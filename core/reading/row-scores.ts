@@ -18,6 +18,7 @@ import {
   NO_DEED,
   NOTE_START,
   NUMBERED,
+  OVEN_INSIDE,
   SIZE_FIRST,
   AS_MUCH,
   THING_FIRST,
@@ -65,7 +66,7 @@ function seenIn(raw: string, section: Section) {
   const row = raw.replace(BULLET, '');
   const numbered = NUMBERED.test(row);
   const bare = row.replace(NUMBERED, '');
-  const timed = TIME_FIRST.test(row) || SIZE_FIRST.test(row) || HEAT_FIRST.test(row);
+  const timed = [TIME_FIRST, SIZE_FIRST, HEAT_FIRST, OVEN_INSIDE].some((is) => is.test(row));
   // A list behind a name is as good as an amount.
   const amount =
     !numbered &&

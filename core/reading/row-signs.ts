@@ -3,7 +3,7 @@
 export const NUMBERED =
   /^step\s*\d{1,2}\s*[.):]\s+|^(?:step\s*)?(?:\d{1,2}\s*[.):]|[a-k]\))\s+(?=\D|\d(?:st|nd|rd|th)\b|\d{3}\s*°?\s*[CF]\b)/i;
 export const AMOUNT =
-  /^(?:about |approx\.? |~|scant |heaped |generous |a |an |one |two |three |four |six |half )?(?:few drops?\b|\d|½|¼|¾|⅓|⅔|⅛|⅜|⅝|⅞|pinch|handful|(?:small |large )?bunch|knob|splash|dash|dozen|sachet|tin\b|can\b|packet|juice|zest|cup\b|tbsp|tsp)/i;
+  /^(?:about |approx\.? |~|scant |heaped |generous |a |an |one |two |three |four |six |half )?(?:few drops?\b|\d|½|¼|¾|⅓|⅔|⅛|⅜|⅝|⅞|pinch|handful|(?:small |large )?bunch|knob|splash|dash|dozen|sachet|tin\b|can\b|packet|squeeze (?:of )?(?:lemon|lime|orange)|juice|zest|cup\b|tbsp|tsp)/i;
 /** An amount behind its thing, or within the row: "butter 200", "flour: 300g, of which half rice". */
 export const AMOUNT_INSIDE =
   /^(?!.*\b(?:in|into|on|onto|over|each|per|until|at)\b)[\p{L} .'-]{2,30}(?:\([^()]{1,40}\)\s*)?[ :]\s*\d{1,4}(?:\s\d\/\d|[.,/]\d+)?(?:\s*[-–]\s*\d{1,4})?(?:\s?(?:g|kg|ml|c|tbsps?|tsps?|cups?|oz|sachets?|packets?)\b.*|\s(?:heaped|level|rounded|scant|generous)\b.*|\s*[Tt]?(?:\s*\([^()]*\)|\s+\p{L}+)?)$/u;
@@ -15,7 +15,9 @@ export const TIME_FIRST =
   /^(?:about )?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s?(?:mins?|minutes|hours?|hrs?)\b|^\d{2}\s*[-–]\s*\d{2}\.?$/i;
 /** How hot, and not how much: "180C/160 fan. Toss the filling in a dish". */
 export const HEAT_FIRST =
-  /^(?:fan )?\d{3}\s*(?:°\s*[CF]?|[CF]\b|fan\b|conv(?:ection)?\b|\/\s*\d{3}\s*(?:°|[CF]\b|fan)|(?:for\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s*min|,\s[^.]*\d\s*(?:mins?|minutes|hours?)\b)/i;
+  /^(?:1[4-9]\d|2[0-5]\d|3\d\d|4[0-7]\d)\.\s+(?=[A-Z])|^(?:fan )?\d{3}\s*(?:°\s*[CF]?|[CF]\b|fan\b|conv(?:ection)?\b|\/\s*\d{3}\s*(?:°|[CF]\b|fan)|\/\s*\d{1,3}\s?m(?:in\w*)?\b|(?:for\s+)?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s*min|,\s[^.]*\d\s*(?:mins?|minutes|hours?)\b)/i;
+/** An oven within a row: no thing is weighed so hot. */
+export const OVEN_INSIDE = /(?<![\d.,])(?:1[4-9]\d|[2-4]\d\d)\s?(?:°\s*[CF]?|[CF]\b|fan\b|conv\b)/;
 /** How large a tin is, and not how much: "23 cm tin, 180C, 40 min". */
 export const SIZE_FIRST =
   /^(?:tin|pan|tray|dish)\s*(?:\(|,)|^(?:\d{1,2}\s*[x×]\s*)?\d{1,3}\s?g (?:balls|pieces|portions|rounds)\b|^(?:\d{1,2}[.):]\s+)?(?:one |two |an? )?\d{1,3}(?:\.\d)?\s*(?:[x×]\s*\d{1,3}(?:\.\d)?(?!\d|\s?(?:g|kg|ml|l|oz)\b)|cm\b|mm\b|inch|["”″])/i;

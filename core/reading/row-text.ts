@@ -31,7 +31,8 @@ const MOST_ROWS = 800;
 const MOST_ROW = 2000;
 
 /** A number before a row, with nothing behind it: "1 Mix flour and salt". */
-const BARE_NUMBER = /^(\d{1,2})\s+(?=\p{L})/u;
+const BARE_NUMBER =
+  /^(\d{1,2})\s+(?=\p{L}|\d{2,3}\s*(?:[-–]\s*\d{2,3}\s*)?(?:mins?\b|minutes\b|°|[CF]\b|h\b|hrs?\b))/u;
 const LEAST_NUMBERED = 3;
 /** Deeds that are things where a number stands before them. */
 const A_THING =

@@ -45,10 +45,15 @@ function volumeMl({ amount }: Line, densityGMl: number | undefined): number | nu
   return amount.massG && densityGMl ? amount.massG.value / densityGMl : null;
 }
 
+/** What is said of how much stands within so many letters before a name. */
+const MOST_BEFORE = 40;
+/** Whether what is left of a thing is meant. */
+export const saysRest = (before: string): boolean => REST.test(before.slice(-MOST_BEFORE));
+
 /** How much of a line the words before its name say; null where they say nothing. */
 export function shareBefore(before: string, { line, ingredient }: Called): ActionShare | null {
-  const near = before.slice(-40);
-  if (REST.test(near)) return 'rest';
+  const near = before.slice(-MOST_BEFORE);
+  if (saysRest(before)) return 'rest';
   if (MOST.test(near)) return 'most';
   const fraction = FRACTION.exec(near)?.[1]
     ?.toLowerCase()

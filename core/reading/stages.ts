@@ -30,11 +30,11 @@ const INTO_HOT =
 const TURNS = /\b(?:turn|drop|lower|reduce|bring)\b[^,;]*\b(?:down|up|to|heat|oven)\b[^,;]*\d{3}/i;
 /** A sentence that is a heat and nothing else: "350F." */
 const ONLY_HEAT =
-  /^\s*\d{3}\s*°?\s*C?\s*[/(]\s*(?:\d{3}\s*°?\s*C?\s*fan|fan\s*\d{3}\s*°?\s*C?)\)?\.?$|^\s*(?:fan )?\d{3}\s*(?:°?\s*[CF]|°|deg(?:rees)?\.?(?:\s*[CF])?)(?:\s*[/(]\s*\d{3}\s*°?\s*[CF]?)?(?: fan)?\)?(?:\s*\/?\s*gas (?:mark )?\d)?\.?$|^\s*gas\s*(?:mark\s*)?\d{1,2}\.?$/i;
+  /^\s*\d{3}\s*°?\s*C?\s*[/(]\s*(?:\d{3}\s*°?\s*C?\s*fan|fan\s*\d{3}\s*°?\s*C?)\)?\.?$|^\s*(?:fan )?\d{3}\s*(?:°?\s*[CF]|°|deg(?:rees)?\.?(?:\s*[CF])?)(?:\s*[/(]\s*\d{3}\s*°?\s*[CF]?)?(?: fan)?\)?(?:\s*\/?\s*gas (?:mark )?\d)?\.?$|^\s*gas\s*(?:mark\s*)?\d{1,2}\.?$|^\s*(?:1[4-9]\d|2[0-5]\d|3\d\d|4[0-7]\d)\.$/i;
 /** What is heated with the oven is no bake yet. */
 const WARMS = /^\s*(?:meanwhile,?\s+)?(?:pre-?)?heat\b/i;
 const STARTS_HOT =
-  /^\s*(?:at\s+|oven:?\s+|deck:?\s+)?(?:gas\s*(?:mark\s*)?\d{1,2}(?:\s*\/\s*\d{3}\s*°?\s*C?)?|\d{3}\s*(?:(?:°|deg(?:rees)?\b\.?)\s*)?[CF]?(?:\s*(?:\(\s*)?(?:(?:no\s+)?(?:fan|convection|conv\b\.?)\s*\d{0,3}|static|conventional|top (?:and|&|\/) bottom|gas\s*(?:mark\s*)?\d{1,2}|\/\s*\d{3}\s*°?\s*[CF]?(?:\s*fan\b)?)\s*\)?)?)(?:,\s*(?:in the |on the )?(?:lower|upper|middle|centre|center|top|bottom)\b[^,.\d]{0,24})?(?:\s*,?\s+(?:with\s+|w\/\s?)?(?:steam|dry|lid (?:on|off)|(?:un)?covered))?(?:\s*,?\s+(?:for\b|\d|x\s?\d)|\s*\/\s*\d{1,3}(?:\s*[-–]\s*\d{1,3})?\s*(?:min|h))/i;
+  /^\s*(?:at\s+|oven:?\s+|deck:?\s+)?(?:gas\s*(?:mark\s*)?\d{1,2}(?:\s*\/\s*\d{3}\s*°?\s*C?)?|\d{3}\s*(?:(?:°|deg(?:rees)?\b\.?)\s*)?[CF]?(?:\s*(?:\(\s*)?(?:(?:no\s+)?(?:fan|convection|conv\b\.?)\s*\d{0,3}|static|conventional|top (?:and|&|\/) bottom|gas\s*(?:mark\s*)?\d{1,2}|\/\s*\d{3}\s*°?\s*[CF]?(?:\s*fan\b)?)\s*\)?)?)(?:,\s*(?:in the |on the )?(?:lower|upper|middle|centre|center|top|bottom)\b[^,.\d]{0,24})?(?:\s*,?\s+(?:with\s+|w\/\s?)?(?:steam|dry|lid (?:on|off)|(?:un)?covered))?(?:\s*,?\s+(?:for\b|\d|x\s?\d)|\s*\/\s*\d{1,3}(?:\s*[-–]\s*\d{1,3})?\s*(?:min|m\b|h))/i;
 /** An oven, how hot and how long, in one breath: "Dutch oven 245°C 40' lid on". */
 const OVEN_AND_TIME =
   /\boven\b[^.]{0,12}\d{3}\s*°?\s*[CF]?(?:\s*,?\s*(?:with |w\/? ?|no )steam)?\s*,?\s*(?:for\s+)?(?:about\s+|around\s+)?\d{1,3}(?:\s?(?:[¼½¾]|[13]\/[24]))?(?:\s*(?:-|–|to)\s*\d{1,3})?\s*(?:mins?\b|minutes\b|m\b|['’′])/i;
@@ -104,7 +104,7 @@ const clausesOf = (sentence: string): string[] =>
     .replace(/\(([^()]*)\)/g, (_m, inner: string) => ` ${inner} `)
     .replace(SAME_OVEN, '$1 / ')
     .split(
-      /[,;]\s+|\s*(?:→|[-=]>)\s*|(?<!\boven)(?<!\bbake):\s+|\s+\bthen\b\s*|\s+and\s+(?=[^,;]{0,40}\d)|\s\+\s|(?<=\d\s?(?:min|mins|minutes))\s+(?=(?:lid|un)\b)/i,
+      /[,;]\s+|\s*(?:→|[-=]>)\s*|(?<!\boven)(?<!\bbake):\s+|\s+\bthen\b\s*|\s+(?:and|&)\s+(?=[^,;]{0,40}\d)|\s\+\s|(?<=\d\s?(?:min|mins|minutes))\s+(?=(?:lid|un)\b)/i,
     )
     .filter(Boolean);
 
@@ -113,7 +113,7 @@ const TIMED_FIRST =
   /^\s*(?:for\s+|about\s+)?\d{1,3}(?:\s?(?:[¼½¾]|[13]\/[24]))?(?:\s*(?:-|–|to)\s*\d{1,3})?\s*(?:mins?|minutes?|h|hrs?|hours?)\b|^\s*\d{2}\s*[-–]\s*\d{2}\s*\.?$/i;
 /** What is put where it bakes. */
 const PUT_IN =
-  /^\s*(?:pour|spoon|scrape|tip|ladle|pipe|drop|put|place|slide|divide|turn)\b[^.]*\b(?:in|into|over|on|onto|between)\b/i;
+  /(?:^|[,;]|\bthen\b|&|\band\b)\s*(?:pour|spoon|scrape|tip|ladle|pipe|drop|put|place|slide|divide|turn)\b[^.]*\b(?:in|into|over|on|onto|between)\b/i;
 
 /** A bake of which the verb is left out: "into the tin, 55 min til a skewer is clean". */
 const isLeftOut = (sentence: string): boolean =>

@@ -209,7 +209,9 @@ const AMOUNT_BEHIND =
 const ANOTHER = /\b((?:\d+|an?|one|two)\s+)(?:more|further)\s+(?=\p{L})/iu;
 /** "Juice and zest of 2 lemons", "2 eggs + 1 yolk", "1/4 tsp each salt and soda" are several things to weigh; a line of one comes back as it is. */
 export function expandRow(given: string): string[] {
-  const row = unmarked(given).replace(ANOTHER, '$1');
+  const row = unmarked(given)
+    .replace(ANOTHER, '$1')
+    .replace(/\bs\s?&\s?p\b/i, 'salt and pepper');
   const compound = COMPOUND_EGG.exec(row);
   const inside = /\((?:(?:gf|gluten[- ]free)\s*:\s*)?([^()]{6,120})\)/i.exec(row)?.[1];
   // "2 flax eggs (2 T ground flax + 6 T water)": the bracket says what is weighed.

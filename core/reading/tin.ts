@@ -75,7 +75,7 @@ export function holesIn(text: string): { tins: number; holes: number; ml?: numbe
 const shapeOf = (text: string): TinShape | null => SHAPES.find(([, is]) => is.test(text))?.[0] ?? null;
 
 const VESSELS =
-  'tins?|pans?|mould|mold|dish|plate|tray|sheet|trough|casserole|cocotte|dutch oven|skillet|springform|pullman|muffin cups|muffin cases|paper cases|liners';
+  'tins?|pans?|mould|mold|dish|plate|tray|sheet|trough|casserole|cocotte|dutch oven|skillet|springform|pullman|muffin cups|muffin cases|paper cases|liners|(?<=deep )(?:round|square)';
 /** Pans that stand on the hob, and dishes that only hold a bath. */
 const ELSEWHERE =
   /\b(?:frying|saucepan|non[- ]?stick pan|griddle|roasting)\b|\bpan\b[^.]*\b(?:swirl|ladle|fry|medium heat)\b/i;

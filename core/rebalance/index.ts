@@ -14,4 +14,4 @@ export * from './types';
 export { between, weighedOf } from './why';
 
 /** Stamp of the engine: a kept version says which one it was worked out with. */
-export const CORE_VERSION = '15';
+export const CORE_VERSION = '16';

@@ -9,7 +9,7 @@ export const PRODUCE: Row[] = [
   {
     id: 'mashed_potato',
     group: 'fruit',
-    names: ['mashed potato', 'cooked potato', 'potato', 'potatoes', 'boiled potato'],
+    names: ['mashed potato', 'cooked potato', 'potato', 'potatoes', 'boiled potato', 'mash', 'cooked mash', 'mashed potatoes'],
     parts: { water: 77.5, protein: 1.7, fat: 0.1, sugars: 0.9, fibre: 2, ash: 0.9 },
     rest: 'starch',
     kcal: 86,
@@ -146,6 +146,8 @@ export const PRODUCE: Row[] = [
       ['large', 150],
       ['medium', 110],
       ['small', 70],
+      // A spring onion of medium length.
+      ['stalk', 15],
     ],
     yes: ['inulin'],
   },
