@@ -54,7 +54,7 @@ const UNIT_WORDS: [UnitId, string][] = [
   ['clove', 'cloves?(?=\\s+(?:of\\s+)?garlic)|Zehen?(?=\\s+Knoblauch)'],
   ['leaf', 'leaf|leaves|sheets?(?=\\s+(?:of\\s+)?gelatin)'],
   ['stalk', 'stalks?|sprigs?|Stängel'],
-  ['knob', 'knobs?'],
+  ['knob', 'knobs?|thumbs?(?=\\s+(?:of\\s+)?(?:fresh\\s+)?(?:root\\s+)?ginger)'],
   ['handful', 'handfuls?|bunch(?:es)?|Handvoll'],
 ];
 const tableOf = (flags: string) =>

@@ -15,6 +15,9 @@ const isStrewn = (sentence: string): boolean =>
 /** More than this is in the dough as well, g: what is brushed on is a spoon or two. Common practice, no source. */
 const MOST_BRUSHED_G = 40;
 
+/** Words before a thing that make another of it than the one of the dough. */
+const ANOTHER = /\b(?:flaky|coarse|sea|extra|more)\b/i;
+const ANOTHERS = new RegExp(`${ANOTHER.source}\\s+(\\p{L}+)`, 'giu');
 const stem = (word: string): string => word.toLowerCase().replace(/s$/, '');
 /** The word a method calls a thing by: the last of its name. */
 const calledBy = ({ name }: ReadLine): string => stem(name.split(' ').at(-1) ?? '');
@@ -41,7 +44,10 @@ export function markBeside(lines: readonly ReadLine[], method: string): void {
     const isPieces = line.role === 'inclusion' || line.item.kind === 'unknown';
     if ((line.role !== undefined && !isPieces) || word.length < 4 || called.get(word)! > 1) continue;
     if (!isPieces && (line.amount.massG?.value ?? Infinity) > MOST_BRUSHED_G) continue;
-    const said = sentences.filter((s) => s.words.has(word)).map((s) => s.text);
+    // "Flaky salt" is another than the salt of the dough, unless that was called so.
+    const isOther = (text: string): boolean =>
+      !ANOTHER.test(read.name) && [...text.matchAll(ANOTHERS)].some((m) => stem(m[1]!) === word);
+    const said = sentences.filter((s) => s.words.has(word) && !isOther(s.text)).map((s) => s.text);
     if (said.length === 0) continue;
     if (isPieces) {
       if (said.every(isStrewn)) line.role = 'dusting';

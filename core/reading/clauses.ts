@@ -9,12 +9,18 @@ const MOST_SENTENCE = 400;
 const SENTENCE_END =
   /(?<!\b(?:approx|ca|c|w|conv|mins?|tbsp|tsp|temp|e\.g|i\.e))[.!?]\s+(?=\S)|(?<=\bmins?)\.\s+(?=(?:rest|cool|let|leave|turn|remove|add|then|flip|serve|rotate|take|stir|fold|brush|\d{1,2} (?:balls|rings|rounds|pieces|buns|rolls))\b)/gi;
 
+/** Whoever writes capitals begins a sentence with one. */
+const AFTER_MINUTES = /(?<=\b[Mm]ins?)\.\s+(?=[A-Z])/g;
 /** Sentences of a step, each with where it begins. */
 export function sentencesIn(given: string): { text: string; at: number }[] {
   const text = given.slice(0, MOST_STEP);
   const out: { text: string; at: number }[] = [];
   let from = 0;
-  for (const m of text.matchAll(SENTENCE_END)) {
+  const ends = [...text.matchAll(SENTENCE_END), ...text.matchAll(AFTER_MINUTES)].sort(
+    (a, b) => a.index - b.index,
+  );
+  for (const m of ends) {
+    if (m.index < from) continue;
     out.push({ text: text.slice(from, m.index + 1), at: from });
     from = m.index + m[0].length;
   }

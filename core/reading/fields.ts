@@ -109,7 +109,10 @@ export function untilOf(t: string): string | null {
   const told =
     UNTIL.exec(t)?.[1] ?? STAGE.exec(t)?.slice(1).find(Boolean) ?? WHITES.exec(t)?.[1] ?? SIGN.exec(t)?.[1];
   const clean = told
-    ?.replace(/,?\s+(?:in )?about \d.*$/is, '')
+    ?.replace(
+      /,?\s+(?:in )?about \d.*$|,\s*\d{1,3}(?:\s*[-–]\s*\d{1,3})?\s?(?:mins?|minutes|m|hours?|hrs?|h)\b.*$/is,
+      '',
+    )
     // What a bracket adds is cut off with it: it may have been closed in another clause.
     .replace(/\s*\([^()]*\)?[\s,.;:&)]*$/, '')
     .replace(/[\s,.;:&)]+$/, '')

@@ -113,6 +113,9 @@ export function worded(text: string): { text: string; word: string; c: number } 
   };
 }
 
+/** A sentence that is a heat and nothing else: "350F." */
+export const ONLY_HEAT =
+  /^\s*\d{3}\s*°?\s*C?\s*[/(]\s*(?:\d{3}\s*°?\s*C?\s*fan|fan\s*\d{3}\s*°?\s*C?)\)?\.?$|^\s*(?:fan )?\d{3}\s*(?:°?\s*[CF]|°|deg(?:rees)?\.?(?:\s*[CF])?)(?:\s*[/(]\s*\d{3}\s*°?\s*[CF]?)?(?: fan)?\)?(?:\s*\/?\s*gas (?:mark )?\d)?\.?$|^\s*gas\s*(?:mark\s*)?\d{1,2}\.?$|^\s*(?:1[4-9]\d|2[0-5]\d|3\d\d|4[0-7]\d)\.$/i;
 /** Words of a probe in the middle: such a heat below boiling is no oven's. */
 const CORE = /\b(?:inside|internal|core|centre|center|middle|probe|reads?|registers?|thermometer)\b/i;
 
@@ -155,7 +158,8 @@ export function temperaturesIn(text: string): { celsius: number[]; fromF: number
 export type Time = { minutes: [number, number]; at: number; end: number };
 
 const NUM = `\\d{1,4}(?:[.,]\\d{1,2})?(?:\\s?[¼½¾])?|[¼½¾]|\\b(?:${COUNTED})\\b`;
-const UNIT = '(h|hours?|hrs?|stunden?|std|min|mins?|minuten?|minutes?|(?<=\\d)m|sec|secs?|seconds?)';
+const UNIT =
+  '(h|hours?|hrs?|stunden?|std|min|mins?|minuten?|minutes?|(?<=\\d)m|sec|secs?|seconds?|(?<=\\d)s(?=\\s+(?:each|per|a|on)\\b))';
 const SPAN = new RegExp(
   `(?<![\\d.,])(${NUM})\\+?\\s*(?:(?:-|–|to|or)\\s*(${NUM})\\s*)?-?\\s*(?:(?:more|further|extra)\\s+)?${UNIT}\\b\\.?(?:\\s*(?:and|&)?\\s*(?:(a quarter|a half|three quarters|½|¼|¾)\\b|(\\d{1,3})(?!\\d)\\s*(?:min(?:ute)?s?\\b)?(?!\\s*(?:°|[CF]\\b|g\\b|cm\\b))))?`,
   'giu',

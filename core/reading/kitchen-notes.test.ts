@@ -311,7 +311,7 @@ describe('what one row holds', () => {
 
 describe('tins and pieces', () => {
   it.each([
-    ['Grease 12 x 1/2-cup friand pans.', 'muffin', 12, 1440],
+    ['Grease 12 x 1/2-cup friand pans.', 'muffin', 12, 1420],
     ['Butter 6 individual pudding tins (about 200ml each).', 'muffin', 6, 1200],
     ['Pour into 2 x 4-hole Yorkshire tins.', 'muffin', 4, 400],
     ['Line a 12-hole muffin tin.', 'muffin', 12, 1200],
@@ -724,5 +724,95 @@ describe('a second look at rows that were lost', () => {
     expect(actsOf('Mix. Rest 30 mins (or overnight in fridge).').at(-1)!.kind).toBe('rest');
     // A size is no heat.
     expect(actsOf('Mix. Put the 25 cm tin in the oven.').at(-1)!.kind).not.toBe('bake');
+  });
+});
+
+describe('more of what a row or a step may say', () => {
+  it.each([
+    ['2 T grated fresh ginger', [['fresh_ginger', 12, 'dough']]],
+    ['1 cup PB', [['peanut_butter', 258, 'dough']]],
+    [
+      '(opt. 1/2 tsp vanilla, pinch of salt)',
+      [
+        ['vanilla', 2, 'dough'],
+        ['salt', 0, 'dough'],
+      ],
+    ],
+    [
+      '2 "flax eggs" (2 T flax + 5 T water)',
+      [
+        ['flax_ground', 14, 'dough'],
+        ['water', 74, 'dough'],
+      ],
+    ],
+    [
+      '4 eggs\nsame volume of milk\nsame volume of cornflour',
+      [
+        ['egg', 200, 'dough'],
+        ['milk', 201, 'dough'],
+        ['corn_starch', 105, 'dough'],
+      ],
+    ],
+    [
+      '100 g sugar\nsame weight of butter',
+      [
+        ['sugar', 100, 'dough'],
+        ['butter', 100, 'dough'],
+      ],
+    ],
+    // The salt of the dough is not the one that is strewn.
+    [
+      '100 g rice flour\n5 g salt',
+      [
+        ['white_rice_flour', 100, 'dough'],
+        ['salt', 5, 'dough'],
+      ],
+    ],
+  ])('%s', (row, things) => expect(linesOf(row)).toEqual(things));
+
+  it('the salt of the dough is not the flaky salt of the top', () => {
+    const roles = (method: string) =>
+      read(method, '100 g rice flour\n50 g water\n5 g salt').parts[0]!.lines.map((l) => l.role);
+    expect(roles('Combine everything. Brush with water & scatter with flaky salt.')).toEqual([
+      undefined,
+      undefined,
+      undefined,
+    ]);
+    expect(roles('Combine flour and water. Brush with water & scatter over the salt.')[2]).toBe('dusting');
+    expect(() => readFormula({ text: `${'('.repeat(300)} 2 eggs`, method: 'Brush.' })).not.toThrow();
+  });
+
+  it('headings in small letters, steps that begin with a number of things, names of titles', () => {
+    const { formula } = readFormula({
+      text: 'Carrot cake\n300g sugar\n3 eggs\n300g gf plain flour\n100g shelled walnuts, plus extra\n\ncream cheese frosting\n600g icing sugar\n250g cream cheese\n\n1. 170C (325F) gas 3.\n2. Beat all. Pour into tins, 20-25 min until golden.',
+    });
+    expect(formula.parts.map((p) => [p.name, p.lines.length])).toEqual([
+      ['', 4],
+      ['cream cheese frosting', 2],
+    ]);
+    expect(formula.bake).toMatchObject({ ovenC: 170, minutes: [20, 25] });
+    const flat = readFormula({
+      text: 'Tortillas\n150 g cassava flour\n50 g tapioca\n170 g water\n\nMix.\n8 balls. Press 16cm between plastic. Dry pan v hot, 45s each side. Stack in towel.',
+    }).formula;
+    expect([flat.parts[0]!.lines.length, flat.yield?.pieces]).toEqual([3, 8]);
+    expect(flat.method.at(-1)!.actions!.find((a) => a.kind === 'cook')?.minutes).toEqual([0.75, 0.75]);
+    expect(
+      readFormula({
+        text: 'Nut cookies - 3 ingredients\n250 g peanut butter\n150 g sugar\n1 egg\n\nMix. Roll.',
+      }).formula.parts.map((p) => p.lines.length),
+    ).toEqual([3]);
+  });
+
+  it('a pan on the hob is no tin, and four in it are no inches', () => {
+    expect(read('Melt first 4 in a pan. Bake in a 2lb loaf tin at 160C 50 min.').tin?.shape).toBe('loaf');
+    expect(read('Press into a 9 in pan.').tin?.shape).toBe('round');
+  });
+
+  it('a sign behind what is done on the way is of the bake', () => {
+    const [, baked, turned] = actsOf(
+      'Mix all. Bake @ 170c fan 22-28 min, swapping trays halfway, until crisp.',
+    );
+    expect([baked!.until, turned!.until]).toEqual(['crisp', undefined]);
+    expect(actsOf('Heat in oven till smoking, 8 min.')[0]!.until).toBe('smoking');
   });
 });

@@ -221,7 +221,8 @@ export class Linker {
     const { last } = this.now;
     const until = untilOf(t);
     // "Bake 50 minutes, tenting with foil after 25, till ...": the sign is of the bake.
-    if (until && act.afterMin !== undefined && last?.kind === 'bake' && !last.until) last.until = until;
+    if (until && (act.afterMin !== undefined || act.kind === 'turn') && last?.kind === 'bake' && !last.until)
+      last.until = until;
     else if (until) act.until = until;
   }
 

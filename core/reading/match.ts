@@ -10,7 +10,7 @@ const QUALIFIERS = new Set(
   firmly lightly level heaped about approx my our your best some blanched refined squeezed pitted drained rinsed tinned
   canned frozen thawed ripe forced unwaxed seasonal hulled strong strongly brewed crushed crumbled dusting minced snipped shaken trimmed cored deseeded washed shredded
   dry-roasted stoned torn smooth crunchy drippy chunky superfine range strained sieved cooled chilled melt divided optional needed if desired
-  separated sep taste serve serving topping decorate filling dough cool iced ice mature sharp mild ripe thick runny whipped grind grade style slivers
+  separated sep shelled taste serve serving topping decorate filling dough cool iced ice mature sharp mild ripe thick runny whipped grind grade style slivers
   hand piece pieces ball balls few v temp slice slices rasher rashers chunks scant lg lge lrg med skin on off tightly loosely active aged overripe mashed stale day old homemade shop bought leftover
   frisch frische frischer frisches weich weiche kalt kalte kaltes warm warme warmes lauwarm lauwarme lauwarmes heiß heißes
   zimmerwarm zimmerwarme fein feines grob gehackt gehackte gerieben geriebene geröstet geröstete geschält gewürfelt gesiebt zarte kernige
@@ -134,6 +134,7 @@ const SHORTENED: Record<string, string> = {
   van: 'vanilla',
   marg: 'margarine',
   psyll: 'psyllium',
+  pb: 'peanut butter',
   xg: 'xanthan gum',
   lt: 'light',
   wt: 'white',

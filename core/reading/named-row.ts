@@ -51,7 +51,7 @@ const OF_ONE_FRUIT =
   /\b(juice|zest|rind|peel)(\s*(?:and|&|\+)\s*)(?=(?:\p{L}+\s+)?(?:juice|zest|rind|peel)\b)/iu;
 /** How many of it there are, behind its name: "Rosemary crackers — 2 trays". */
 const MADE_OF_IT =
-  /^\d+\s+(?:trays?|sheets?|loaf|loaves|pieces?|servings?|portions?|buns?|rolls?|cookies|biscuits|slices|people|batch(?:es)?)\b/i;
+  /^\d+\s+(?:trays?|sheets?|loaf|loaves|pieces?|servings?|portions?|buns?|rolls?|cookies|biscuits|slices|people|batch(?:es)?|ingredients?)\b/i;
 const SAYS_MANY = /^(?:makes|serves|yields?|gives|servings?)\b|^for\s+(?:about\s+)?\d{1,2}\s*$/i;
 /** So long a row is no list. */
 const MOST = 400;

@@ -22,6 +22,7 @@ import { isNote } from './notes';
 import { isWholePaste, rowsOf, type SaidRows } from './rows';
 import { undecorated } from './row-text';
 import { finishOf, markBeside, ON_TOP, strewByHand } from './beside';
+import { sharedOut, type AsMuch } from './shared-out';
 import { isHeading, MAX_LINES, sectionsOf } from './sections';
 import { expandRow } from './things';
 import { isShapeGuessed, readTin } from './tin';
@@ -83,33 +84,6 @@ function checkLines(parts: readonly Part[], lines: readonly ReadLine[], context:
       read.issues.push({ ...issue, lineId, ...(fixes.length > 0 ? { fixes } : {}) });
     }
   }
-}
-
-const SAME_WEIGHT =
-  /^(?:-\s*)?(?:the )?same (?:weight|amount)(?: again)?(?:\s*:)?\s*(?:each )?(?:of |in )?\s*:?\s*(.+)$/i;
-const EQUAL =
-  /^equal (?:volumes?|weights?|amounts?|quantities|parts|measures)(?: each)?(?: of)?\s*:?\s*(.+?)\s*[,(]?\s*(?:about |around |approx\.? |~)?(\d+(?:[.,]\d+)?\s*(?:g|ml|oz|cups?|kg|l))(?: (?:of )?each)?\)?$/i;
-const AMONG = /\s*(?:,|;|\+|&|\band\b)\s*/i;
-/**
- * "Same weight of soft butter, sugar, flour": as heavy as the row before, each, where that has grams. "Equal volumes of eggs, milk and
- * flour (200 ml each)": so much of each. Any other row as it is.
- */
-function sharedOut(row: string, before: ReadLine | undefined): string[] {
-  const same = SAME_WEIGHT.exec(row);
-  const massG = before?.line.amount.massG?.value;
-  const equal = EQUAL.exec(row);
-  const [names, amount] =
-    same && massG
-      ? [same[1]!, `${Math.round(10 * massG) / 10} g`]
-      : equal
-        ? [equal[1]!, equal[2]!]
-        : [null, ''];
-  return names === null
-    ? [row]
-    : names
-        .split(AMONG)
-        .filter(Boolean)
-        .map((name) => `${amount} ${name}`);
 }
 
 /** A row without long stretches of white, which say nothing and which every pattern would look through again. */
@@ -187,6 +161,11 @@ function inGrams(read: ReadLine, row: string, id: string, context: ReadContext):
   return { ...again, line, issues: [...again.issues, { ...msg('amount.bareGrams', { g }), lineId: id }] };
 }
 
+/** How much there is of the line before, for one that is as much. */
+const beforeIt = (read: ReadLine | undefined, { ingredient }: ReadContext): AsMuch => ({
+  massG: read?.line.amount.massG?.value,
+  densityGMl: ingredient(idOf(read?.line.item ?? { kind: 'unknown', text: '' }) ?? '')?.densityGMl?.value,
+});
 /** The lines of a list under their headings, each heading a part. */
 function partsOf(rows: string[], context: ReadContext): { parts: Part[]; lines: ReadLine[] } {
   const lines: ReadLine[] = [];
@@ -198,7 +177,7 @@ function partsOf(rows: string[], context: ReadContext): { parts: Part[]; lines: 
     for (const said of section.rows) {
       if (isOfPart(said, parts)) continue;
       const row = said.replace(SAID_LINE, '');
-      for (const single of sharedOut(row, own.at(-1)).flatMap(expandRow)) {
+      for (const single of sharedOut(row, beforeIt(own.at(-1), context)).flatMap(expandRow)) {
         if (lines.length + own.length >= MAX_LINES) break;
         const id = `l${lines.length + own.length + 1}`;
         const read = readLineWith(row, id, context, single);

@@ -3,9 +3,10 @@ import { readAmount } from './amount';
 import { BULLET } from './bullet';
 import { isSilent, referenceMatcher } from './match';
 import { TO_DO } from './kinds';
-import { BOWL_OF, namedRow, STAGE } from './named-row';
+import { BOWL_OF, namedRow, PART_NAME, STAGE } from './named-row';
 import {
   ACT,
+  ACT_INSIDE,
   AMOUNT,
   AMOUNT_INSIDE,
   BAKES,
@@ -60,13 +61,17 @@ function isSeasoning(row: string): boolean {
 export type Scores = Record<RowKind, number>;
 export const NEVER = -50;
 
+/** So many words are more than a thing and how it is made ready: "2 eggs. Beat lightly." */
+const LEAST_TOLD = 7;
 /** What is seen of a row, by itself; `section`: the mark that came last. */
 type Section = 'none' | 'list' | 'steps' | 'notes';
 function seenIn(raw: string, section: Section) {
   const row = raw.replace(BULLET, '');
   const numbered = NUMBERED.test(row);
   const bare = row.replace(NUMBERED, '');
-  const timed = [TIME_FIRST, SIZE_FIRST, HEAT_FIRST, OVEN_INSIDE].some((is) => is.test(row));
+  const timed =
+    [TIME_FIRST, SIZE_FIRST, HEAT_FIRST, OVEN_INSIDE].some((is) => is.test(row)) ||
+    (words(row) >= LEAST_TOLD && ACT_INSIDE.test(row));
   // A list behind a name is as good as an amount.
   const amount =
     !numbered &&
@@ -143,6 +148,7 @@ const asHeading = ({ row, section, colon, n, amount, inside, sentence, shouted, 
   (n <= 3 && !amount && !sentence && !act && !timed ? 1.5 : 0) +
   (BOWL_OF.test(row) ? 4 : 0) +
   (STAGE.test(row) || TO_DO.test(row) ? 12 : 0) +
+  (PART_NAME.test(row) && !act ? 3 : 0) +
   (amount || inside || n > 8 ? -6 : 0) +
   (section === 'steps' || section === 'notes' ? -2 : 0);
 

@@ -9,7 +9,7 @@ export const AMOUNT_INSIDE =
   /^(?!.*\b(?:in|into|on|onto|over|each|per|until|at)\b)[\p{L} .'-]{2,30}(?:\([^()]{1,40}\)\s*)?[ :]\s*\d{1,4}(?:\s\d\/\d|[.,/]\d+)?(?:\s*[-–]\s*\d{1,4})?(?:\s?(?:g|kg|ml|c|tbsps?|tsps?|cups?|oz|sachets?|packets?)\b.*|\s(?:heaped|level|rounded|scant|generous)\b.*|\s*[Tt]?(?:\s*\([^()]*\)|\s+\p{L}+)?)$/u;
 /** Words that are a deed elsewhere: the wet things of a bowl, a tip, a glaze, the name of what is listed behind it. */
 export const NO_DEED =
-  /^butter (?:und|and|oder|or|\+|&) |^(?:wets?|tips?|glaze|layers?|finish|sandwich|top|coat|(?:fold|stir|mix)(?:ed)?[- ]ins?|add[- ]ins)\s*(?:$|:)|^\p{L}+(?: \p{L}+)?:\s*(?:[\d½¼¾⅓⅔⅛]|an?\s)/iu;
+  /^butter (?:und|and|oder|or|\+|&) |^cream cheese\b(?! and\b)|^(?:wets?|tips?|glaze|layers?|finish|sandwich|top|coat|(?:fold|stir|mix)(?:ed)?[- ]ins?|add[- ]ins)\s*(?:$|:)|^\p{L}+(?: \p{L}+)?:\s*(?:[\d½¼¾⅓⅔⅛]|an?\s)/iu;
 /** How long, and not how much: "22-25 min: golden at the edges". */
 export const TIME_FIRST =
   /^(?:about )?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s?(?:mins?|minutes|hours?|hrs?)\b|^\d{2}\s*[-–]\s*\d{2}\.?$/i;
@@ -71,5 +71,7 @@ export const FIRST_PERSON = /\b(?:i|i'm|i've|my|we|our|us|me)\b/i;
 /** Words that a step begins with. */
 export const ACT =
   /^(?:then |next,? |meanwhile,? |now |first,? |finally,? |gently |slowly |quickly |lightly |carefully |next day,? |the night before,? |next morning,? |in the morning,? |in a (?:large |small |big |separate )?(?:bowl|pan|pot|jug),? |using |with )?(?:activate|add|allow|arrange|assemble|bake|beat|begin|bind|blend|bloom|blind|blitz|boil|break|bring|brush|butter|chill|check|chop|chuck|clean|coat|combine|continue|cook|cool|core|cover|cream|crumble|cut|decorate|deep-fry|demould|depan|dimple|dock|dollop|dissolve|divide|dot|drain|drizzle|drop|dry-fry|dust|egg|feed|ferment|fill|finish|flatten|flip|flour|fold|form|freeze|fry|garnish|gather|glaze|grate|grease|grill|grind|heat|hydrate|ice|invert|keep|knead|ladle|lay|layer|leave|let|lift|line|loosen|lower|make|mash|measure|melt|microwave|mix|mound|oil|pat|peel|pile|pinch|pipe|place|poach|poke|pop|portion|pour|preheat|pre-heat|press|prick|proceed|process|prove|proof|pulse|push|put|reduce|refrigerate|remove|repeat|rest|return|rinse|roll|rotate|rub|sandwich|scald|scatter|scoop|score|scrape|season|separate|serve|set|shape|sieve|sift|simmer|slash|slice|slide|smooth|snip|soak|soften|spoon|spray|spread|sprinkle|squash|squeeze|stack|stamp|stand|start|steam|steep|stir|strain|stretch|swirl|take|tap|throw|tuck|tear|temper|tent|test|thaw|tip|toast|top|toss|transfer|trim|turn|twist|unmould|use|wait|warm|wash|weigh|wet|whip|whisk|whizz|work|wrap)\b/i;
+/** A deed that begins a sentence of its own within a row: "8 balls. Press between sheets." */
+export const ACT_INSIDE = new RegExp(`[.!?]\\s+${ACT.source.slice(1)}`, 'i');
 export const BAKES =
   /\b(?:oven|bake|minutes?|mins?|hours?|hrs?|until|till?|°|degrees|gas (?:mark )?\d)\b|\b\d{1,3}m\b/i;

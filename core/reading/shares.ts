@@ -1,6 +1,7 @@
 import type { Line } from '../formula';
 import type { ActionShare } from '../method';
-import { NUMBER, numberOf } from './amount';
+import { isCountUnit, isMassUnit, toMillilitres, US_MEASURES, type UnitId } from '../units';
+import { NUMBER, numberOf, readAmount } from './amount';
 import type { Called } from './phrases';
 
 const FRACTION =
@@ -25,23 +26,14 @@ const SPOONS_OF = new RegExp(
   `\\b(${NUMBER})\\s?(T|t|tbsp|Tbsp|tsp|tablespoons?|teaspoons?|cups?)\\.? (?:of )?(?:the )?(?:\\p{L}+\\s+)?$`,
   'u',
 );
-/** Of a divided line only the ratio counts, so that whose spoon it is does not matter. */
-const SPOON_ML: Record<string, number> = {
-  tbsp: 15,
-  tablespoon: 15,
-  tablespoons: 15,
-  tsp: 5,
-  teaspoon: 5,
-  teaspoons: 5,
-  cup: 240,
-  cups: 240,
-};
-const VOLUME_ML: Partial<Record<string, number>> = { cup: 240, tbsp: 15, tsp: 5, ml: 1 };
+/** What so much of a thing fills, mL; null where it is weighed or counted. Only the ratio of two is used: whose cup it is does not matter. */
+const fills = (qty: number, unit: UnitId): number | null =>
+  isMassUnit(unit) || isCountUnit(unit) ? null : toMillilitres(qty, unit, US_MEASURES);
 /** What a line fills, mL: as it was measured, else by its weight. */
 function volumeMl({ amount }: Line, densityGMl: number | undefined): number | null {
   const first = amount.reading[0];
-  const ml = first && VOLUME_ML[first.unit];
-  if (ml) return first.qty[0] * ml;
+  const ml = first ? fills(first.qty[0], first.unit as UnitId) : null;
+  if (ml !== null) return ml;
   return amount.massG && densityGMl ? amount.massG.value / densityGMl : null;
 }
 
@@ -64,10 +56,9 @@ export function shareBefore(before: string, { line, ingredient }: Called): Actio
   if (OTHER_GRAMS.test(near)) return 'rest';
   const spoons = SPOONS_OF.exec(near);
   const ofMl = volumeMl(line, ingredient?.densityGMl?.value);
-  if (spoons && ofMl !== null) {
-    const ml = numberOf(spoons[1]!) * (SPOON_ML[spoons[2]!.toLowerCase()] ?? (spoons[2] === 'T' ? 15 : 5));
-    if (ml < 0.97 * ofMl) return ml / ofMl;
-  }
+  const said = spoons && readAmount(`${spoons[1]!} ${spoons[2]!}`)?.reading;
+  const ml = said ? fills(said.qty[0], said.unit) : null;
+  if (ml !== null && ofMl !== null && ml < 0.97 * ofMl) return ml / ofMl;
   const grams = GRAMS_OF.exec(near);
   const whole = line.amount.massG?.value;
   if (grams && whole && numberOf(grams[1]!) < 0.97 * whole) return numberOf(grams[1]!) / whole;

@@ -1,5 +1,5 @@
 import type { Cover } from '../formula';
-import { AFTER, MARKER, OF_A_HOB, ovenIn, TENT, timesIn } from './heats';
+import { AFTER, MARKER, OF_A_HOB, ONLY_HEAT, ovenIn, TENT, timesIn } from './heats';
 
 /** A stretch of the oven that a method tells of: its heat where one was said, °C; how long, min; what lies over it. */
 export type Stage = {
@@ -28,19 +28,16 @@ const INTO_HOT =
   /\b(?:lower|slide|tip|put|place|drop|turn)\b[^.]*\b(?:pot|casserole|stone|steel|dutch oven)\b[^.]*\d/i;
 /** The heat is changed on the way. */
 const TURNS = /\b(?:turn|drop|lower|reduce|bring)\b[^,;]*\b(?:down|up|to|heat|oven)\b[^,;]*\d{3}/i;
-/** A sentence that is a heat and nothing else: "350F." */
-const ONLY_HEAT =
-  /^\s*\d{3}\s*°?\s*C?\s*[/(]\s*(?:\d{3}\s*°?\s*C?\s*fan|fan\s*\d{3}\s*°?\s*C?)\)?\.?$|^\s*(?:fan )?\d{3}\s*(?:°?\s*[CF]|°|deg(?:rees)?\.?(?:\s*[CF])?)(?:\s*[/(]\s*\d{3}\s*°?\s*[CF]?)?(?: fan)?\)?(?:\s*\/?\s*gas (?:mark )?\d)?\.?$|^\s*gas\s*(?:mark\s*)?\d{1,2}\.?$|^\s*(?:1[4-9]\d|2[0-5]\d|3\d\d|4[0-7]\d)\.$/i;
 /** What is heated with the oven is no bake yet. */
 const WARMS = /^\s*(?:meanwhile,?\s+)?(?:pre-?)?heat\b/i;
 const STARTS_HOT =
-  /^\s*(?:at\s+|oven:?\s+|deck:?\s+)?(?:gas\s*(?:mark\s*)?\d{1,2}(?:\s*\/\s*\d{3}\s*°?\s*C?)?|\d{3}\s*(?:(?:°|deg(?:rees)?\b\.?)\s*)?[CF]?(?:\s*(?:\(\s*)?(?:(?:no\s+)?(?:fan|convection|conv\b\.?)\s*\d{0,3}|static|conventional|top (?:and|&|\/) bottom|gas\s*(?:mark\s*)?\d{1,2}|\/\s*\d{3}\s*°?\s*[CF]?(?:\s*fan\b)?)\s*\)?)?)(?:,\s*(?:in the |on the )?(?:lower|upper|middle|centre|center|top|bottom)\b[^,.\d]{0,24})?(?:\s*,?\s+(?:with\s+|w\/\s?)?(?:steam|dry|lid (?:on|off)|(?:un)?covered))?(?:\s*,?\s+(?:for\b|\d|x\s?\d)|\s*\/\s*\d{1,3}(?:\s*[-–]\s*\d{1,3})?\s*(?:min|m\b|h))/i;
+  /^\s*(?:at\s+|oven:?\s+|deck:?\s+)?(?:gas\s*(?:mark\s*)?\d{1,2}(?:\s*\/\s*\d{3}\s*°?\s*C?)?|\d{3}\s*(?:(?:°|deg(?:rees)?\b\.?)\s*)?[CF]?(?:\s*(?:\(\s*)?(?:(?:no\s+)?(?:fan|convection|conv\b\.?)\s*\d{0,3}|static|conventional|top (?:and|&|\/) bottom|gas\s*(?:mark\s*)?\d{1,2}|\/\s*\d{3}\s*°?\s*[CF]?(?:\s*fan\b)?)\s*\)?)?)(?:,\s*(?:in the |on the )?(?:lower|upper|middle|centre|center|top|bottom)\b[^,.\d]{0,24})?(?:\s*,?\s+(?:with\s+|w\/\s?)?(?:steam|dry|lid (?:on|off)|(?:un)?covered))?(?:\s*,?\s+(?:for\b|\d(?!\d\d\s*°?\s*[CF]\b)|x\s?\d)|\s*\/\s*\d{1,3}(?:\s*[-–]\s*\d{1,3})?\s*(?:min|m\b|h))/i;
 /** An oven, how hot and how long, in one breath: "Dutch oven 245°C 40' lid on". */
 const OVEN_AND_TIME =
   /\boven\b[^.]{0,12}\d{3}\s*°?\s*[CF]?(?:\s*,?\s*(?:with |w\/? ?|no )steam)?\s*,?\s*(?:for\s+)?(?:about\s+|around\s+)?\d{1,3}(?:\s?(?:[¼½¾]|[13]\/[24]))?(?:\s*(?:-|–|to)\s*\d{1,3})?\s*(?:mins?\b|minutes\b|m\b|['’′])/i;
 /** A heat and then a time, with no verb: "23 cm tin, 180C, 40 min". */
 const HEAT_THEN_TIME =
-  /\d{3}\s*(?:°\s*[CF]?|[CF]\b)(?:\s*\(?(?:fan|umluft|heißluft)\)?)?(?:\s*\/\s*gas\s*(?:mark\s*)?\d{1,2})?\s*(?:[,/|x–—-]\s*|\s)(?:(?:un)?til+\s[\p{L} ]{2,30}?[,\s]\s*)?(?:for\s+)?(?:(?:about|abt\.?|ca\.?|circa|etwa)\s+)?\d{1,3}(?:\s?(?:[¼½¾]|[13]\/[24]))?(?:\s*(?:-|–|to)\s*\d{1,3})?\s*(?:mins?\b|minutes\b|h\b|hrs?\b|hours?\b|m\b|(?=\s+(?:lid|(?:un)?covered)\b))/iu;
+  /\d{3}\s*(?:°\s*[CF]?|[CF]\b)(?:\s*\(?(?:fan|umluft|heißluft)\)?)?(?:\s*\/\s*gas\s*(?:mark\s*)?\d{1,2})?\s*(?:[,/|x–—-]\s*|\s)(?:(?:un)?til+\s[\p{L} ]{2,30}?[,\s]\s*)?(?:for\s+)?(?:(?:about|abt\.?|ca\.?|circa|etwa)\s+|~\s*)?\d{1,3}(?:\s?(?:[¼½¾]|[13]\/[24]))?(?:\s*(?:-|–|to)\s*\d{1,3})?\s*(?:mins?\b|minutes\b|h\b|hrs?\b|hours?\b|m\b|(?=\s+(?:lid|(?:un)?covered)\b))/iu;
 /** "20 @450": a time and a heat. */
 const TIME_AT_HEAT = /^\s*\d{1,2}(?:\s*[-–]\s*\d{1,2})?\s*(?:mins?\s*)?@\s*\d{3}\b/i;
 /** So hot no milk and no syrup is kept, °C. */
@@ -53,7 +50,7 @@ const AHEAD = /\b(?:before|ahead|beforehand|in advance|to (?:pre-?)?heat|to get 
 /** Minutes until something only an oven does: after it was heated they are a bake, whatever verb is left out. */
 const DONE_IN_OVEN =
   /\d\s*(?:mins?\b|minutes?\b|m\b|h\b|hrs?\b|hours?\b)[^.;]{0,30}?(?:\b(?:un)?til\w*\b|:)[^.;]{0,40}\b(?:skewer|toothpick|tester|golden|brown|springs?|springy|risen|set|firm|crisp|done|cooked through|hollow|bubbl\w+)\b/i;
-const INTO_TIN = /\binto (?:the|an?|your) (?:\w+ ){0,2}(?:tin|pan|oven|cases)\b/i;
+const INTO_TIN = /\binto (?:(?:the|an?|your|two|both|\d) )?(?:\w+ ){0,2}(?:tins?|pans?|oven|cases)\b/i;
 const HEATS_OVEN =
   /\bpre-?heat\b|^\s*oven\b[^.]{0,30}\d{3}\s*°?\s*[CF]\b|\boven(?: is)?(?: on)?(?: to| at|:)?\s*(?:fan\s*|gas\s*(?:mark\s*)?)?\d|\bheat (?:up )?(?:the |your |an? )?(?:oven|stone)\b|\bheat to \d|\bset (?:the |your )?oven\b|\bturn (?:the |your )?oven (?:on|up|to)\b|\boven to\b|\b(?:back)?ofen\b[^.]*\bauf\b|\bvorheizen\b/i;
 const OFF =

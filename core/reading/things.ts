@@ -215,7 +215,10 @@ export function expandRow(given: string): string[] {
   const compound = COMPOUND_EGG.exec(row);
   const inside = /\((?:(?:gf|gluten[- ]free)\s*:\s*)?([^()]{6,120})\)/i.exec(row)?.[1];
   // "2 flax eggs (2 T ground flax + 6 T water)": the bracket says what is weighed.
-  const told = inside && /\begg|\bslurry|\bgel\b|\bblend\b/i.test(row) ? joined(inside) : null;
+  const told =
+    inside && /\begg|\bslurry|\bgel\b|\bblend\b/i.test(row)
+      ? joined(inside.replace(/\bflax\b(?!\s*(?:seeds?|meal))/i, 'ground flaxseed'))
+      : null;
   if (told) return told;
   if (compound) {
     const n = numberOf(compound[1]!);

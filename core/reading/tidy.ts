@@ -4,7 +4,11 @@
  */
 export function tidied(row: string): string {
   if (!/\S/.test(row)) return '';
-  const sent = row.normalize('NFC').replace(SENT_BY, '');
+  const sent = row
+    .normalize('NFC')
+    .replace(SENT_BY, '')
+    .replace(QUOTED, '$1$2')
+    .replace(OPTIONAL, '$1 (optional)');
   // Most rows have no sign that a plain keyboard has not: in them there is nothing to look for.
   return figuresOf(/[^ -~]/.test(sent) ? unpictured(sent) : sent)
     .replace(/\s+/g, ' ')
@@ -23,6 +27,10 @@ const unpictured = (row: string): string =>
 /** When and by whom a line of a chat was sent: "[12:04] Lisa: ", "3/11/26, 12:04 - Lisa: ". */
 const SENT_BY =
   /^\s*(?:\[[^\]]{0,20}\d{1,2}[:.]\d{2}[^\]]{0,12}\]|\d{1,2}[./]\d{1,2}[./]\d{2,4},?\s+\d{1,2}:\d{2}(?:\s?[ap]m)?\s*[-–])\s*[^:\d]{1,30}:\s*/i;
+/** A name in quotes, as of what it is not quite: 2 "flax eggs". Inches have a figure before them. */
+const QUOTED = /(^|\s)["“]([\p{L}][^"“”]{1,30})["”](?=\s|$|[,.)])/gu;
+/** A row in brackets that may be left out: "(opt. 1/2 tsp vanilla)". */
+const OPTIONAL = /^\s*\(opt(?:ional)?[.:]?\s+([^()]+)\)\s*$/i;
 /** Figures above and below the line, which fractions are set in. */
 const RAISED = /[⁰¹²³⁴-⁹₀-₉]/gu;
 const PICTURE =

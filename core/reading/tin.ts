@@ -1,6 +1,6 @@
 import type { Sourced } from '../explain';
 import { hasHoles, USUAL_TIN, type StatedTin, type TinShape } from '../formula';
-import { inchesToCm } from '../units';
+import { inchesToCm, toMillilitres, US_MEASURES } from '../units';
 import { NUMBER, numberOf } from './amount';
 
 /** A ring tin gives this share of its circle to the tube. */
@@ -56,7 +56,8 @@ const SINGLE_BEHIND = new RegExp(
   `(?<![\\d/.])(?<holes>\\d{1,2})\\s+(?:\\p{L}+\\s+){0,3}(?:tins?|moulds?|basins?|ramekins?|pots?)\\s*\\(\\s*(?:about |approx\\.? |around |~)?(?<each>${NUMBER})\\s*-?\\s*(?<unit>cups?|ml)\\b`,
   'iu',
 );
-const ML_PER_CUP = 240;
+/** A cup of the country where tins are sold by cups, mL. */
+const ML_PER_CUP = toMillilitres(1, 'cup', US_MEASURES);
 /** What a hole of a small kind holds, mL: a mini muffin or a madeleine. Common practice, no source. */
 const SMALL_HOLE_ML = 28;
 const SMALL_HOLES = /\b(?:mini|madeleine|financier)\b/i;
@@ -78,7 +79,7 @@ const VESSELS =
   'tins?|pans?|mould|mold|dish|plate|tray|sheet|trough|casserole|cocotte|dutch oven|skillet|springform|pullman|muffin cups|muffin cases|paper cases|liners|(?<=deep )(?:round|square)';
 /** Pans that stand on the hob, and dishes that only hold a bath. */
 const ELSEWHERE =
-  /\b(?:frying|saucepan|non[- ]?stick pan|griddle|roasting)\b|\bpan\b[^.]*\b(?:swirl|ladle|fry|medium heat)\b/i;
+  /\b(?:frying|saucepan|non[- ]?stick pan|griddle|roasting)\b|\b(?:melt|warm|boil|simmer|cook)\b[^.]*\b(?:in|to) an? (?:\w+ )?(?:pan|pot)\b|\bpan\b[^.]*\b(?:swirl|ladle|fry|medium heat)\b/i;
 const VESSEL = new RegExp(`\\b(?:${VESSELS}|(?:lidded |iron |bread )+pot)\\b`, 'i');
 const NAMED = new RegExp(
   `(?:\\d|\\b(?:loaf|muffin|cupcake|bundt|ring|tube|pie|tart|tartlet|flan|quiche|tray|square|round|springform|cake|baguette|popover|friand|madeleine|financier|yorkshire|individual|mini|lidded|iron|bread)\\b)(?:[^,.;:()]|\\.(?=\\d)){0,60}?\\b(?:${VESSELS}|pot)\\b`,
@@ -131,7 +132,7 @@ function sidesIn(text: string): number[] {
   return [];
 }
 const SIDES = new RegExp(
-  `(${NUMBER})\\s*-?\\s*(?:cm|in(?:ch(?:es)?)?\\b|["″”])?(?:\\s*(?:x|×|by)\\s*(${NUMBER})\\s*(?:cm|in(?:ch(?:es)?)?\\b|["″”])?)?(?:\\s*(?:x|×|by)\\s*(${NUMBER}))?\\s*-?\\s*(cm|in\\b|inch(?:es)?|["″”])?`,
+  `(${NUMBER})\\s*-?\\s*(?:cm|in(?:ch(?:es)?)?\\b|["″”])?(?:\\s*(?:x|×|by)\\s*(${NUMBER})\\s*(?:cm|in(?:ch(?:es)?)?\\b|["″”])?)?(?:\\s*(?:x|×|by)\\s*(${NUMBER}))?\\s*-?\\s*(cm|in\\b(?! (?:an?|the|your)\\b)|inch(?:es)?|["″”])?`,
   'gi',
 );
 

@@ -1,4 +1,5 @@
 import type { ActionKind } from '../method';
+import { ONLY_HEAT } from './heats';
 
 /** Verbs whose kind their clause decides. */
 export type Head =
@@ -31,7 +32,7 @@ const PLAIN: [Head, string][] = [
     '(?:drop|lower|reduce|raise|crank)(?= (?:the |your )?(?:oven |heat |it )?(?:down |up )?(?:to )?\\d{3})|turn (?:it |the oven |oven |heat |the heat )?(?:down|up)',
   ],
   ['beat', 'beat'],
-  ['add', '(?:stir|mix|work|sift) in(?!to)'],
+  ['add', '(?:stir|mix|work|sift|sieve) in(?!to)'],
   [
     'mix',
     'stir|combine|sift|sieve together|whizz?|zap|jumble|crush|crumble|blitz|pulse|process|toss|tumble|dissolve|incorporate|bind|mash|work',
@@ -136,8 +137,7 @@ const OTHER_HEADS: [Head, RegExp, 'things'?][] = [
     /(?<=\bthen\s+)\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})? min\w* (?=(?:open|uncovered|covered|more|at)\b)/gi,
   ],
   ['preheat', /^(?:fan )?oven:?\s+(?:to |at |on )?(?:(?:fan )?\d{2,3}|gas\b)/gi],
-  ['preheat', /^\s*gas\s*(?:mark\s*)?\d{1,2}\.?$/gi],
-  ['preheat', /^\s*(?:fan )?\d{3}\s*°?\s*[CF]?(?:\s*\/\s*(?:fan )?\d{3}\s*°?\s*C?)?(?: ?fan)?\.?$/gi],
+  ['preheat', new RegExp(ONLY_HEAT.source, 'gi')],
   [
     'let',
     /(?<=^|[,;]\s*|\bthen\s+)(?:\d{1,2}(?:\s*(?:-|–|to)\s*\d{1,2})?|half an|an) ?(?:min\w*|h\w*)(?=[^,;]{0,12}\b(?:at room|in a warm|on the counter|on the worktop))/gi,

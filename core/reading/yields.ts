@@ -92,8 +92,9 @@ export function readYield(text: string): Yield | null {
     TIMES_SO_MANY,
   ])
     for (const sentence of sentences) {
-      // Ropes that are plaited are one loaf.
-      if (says === PARTS_INTO && /\b(?:braid|plait)/i.test(sentence)) continue;
+      // Ropes that are plaited are one loaf, and sheets that are rolled thin are cut up.
+      if (says === PARTS_INTO && /\b(?:braid|plait)|\broll (?:each|them|one)\b.*\bthin/i.test(sentence))
+        continue;
       const m = says.exec(sentence);
       const count = m?.slice(1).find((x) => x !== undefined && COUNTED.test(x));
       if (!m || !count) continue;
