@@ -109,7 +109,8 @@ const BY_VERB = {
     s.baked ? 'cool' : chilled || /\brest cold\b/i.test(t) ? 'chill' : of.starter ? 'proof' : 'rest',
   proof: ({ t, of }) => (of.yeastOnly && (timesIn(t)[0]?.minutes[1] ?? 0) <= 20 ? 'rest' : 'proof'),
   set: ({ t, s, chilled }) => {
-    if (/\bin (?:a |the )?(?:roasting|water)/i.test(t)) return 'fill';
+    if (/\bin (?:a |the )?(?:roasting|water)|\bon (?:to )?(?:the|a) (?:\w+ )?(?:sheet|tray)\b/i.test(t))
+      return 'fill';
     return chilled ? 'chill' : timesIn(t).length > 0 ? (s.baked ? 'cool' : 'rest') : 'other';
   },
   cool: ({ chilled }) => (chilled ? 'chill' : 'cool'),
@@ -126,15 +127,18 @@ const BY_VERB = {
     ['shape', 'chill', 'divide'].includes(s.last.kind)
       ? 'fill'
       : 'prepare',
-  pour: ({ t, s }) =>
+  pour: ({ t: told, s }) => {
+    // A well in the flour is no vessel.
+    const t = told.replace(/\bmake a well\b[^,.;]*/i, ' ');
     // What is poured on flour is mixed with it.
-    !s.baked && /\bover (?:the )?(?:\w+ )?(?:dry|dries|flours?|starch)\b/i.test(t)
+    return !s.baked && /\bover (?:the )?(?:\w+ )?(?:dry|dries|flours?|starch)\b/i.test(t)
       ? 'mix'
       : VESSEL.test(t) || /\b(?:in|over|into)\s*(?:[,.;]|$|and\b)|\bover\b|\binto?\s+\d+\s*[x×]\s*\d/i.test(t)
         ? s.baked && /\bicing|glaze|syrup\b/i.test(t)
           ? 'glaze'
           : 'fill'
-        : 'mix',
+        : 'mix';
+  },
   put: ({ t, s, chilled }) => {
     if (chilled) return 'chill';
     if (/\b(?:mixer|bowl|processor|blender)\b/i.test(t)) return 'mix';
@@ -160,6 +164,8 @@ const BY_VERB = {
         : 'wash',
   glaze: ({ t, s }) => {
     if (s.baked) return 'glaze';
+    // "Dust a sheet with flour" is done to the sheet.
+    if (/^\s*dust\b/i.test(t)) return VESSEL.test(t) ? 'prepare' : 'wash';
     // What is poured on flour is no glaze.
     if (/\b(?:dry|flours?|crumbs)\b/i.test(t)) return 'mix';
     return /\b(?:yolk|egg|milk|wash)\b/i.test(t) ? 'wash' : 'glaze';

@@ -43,7 +43,7 @@ export function groupIn(clause: string, lines: Lines, partId: string | undefined
 }
 
 /** What is only poured on: it is there already. */
-const POURED_ON = /\b(?:over|onto|into|to)\s+(?:the\s+)?(?:dry|dries)\b/i;
+const POURED_ON = /\b(?:over|onto|into|to|well in)\s+(?:the\s+)?(?:dry|dries)\b/i;
 
 /** Sugar is dry, and goes in with the wet as often: where it is named later, "the dry" are all the others. */
 const SUGAR_LATER =

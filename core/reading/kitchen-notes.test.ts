@@ -816,3 +816,55 @@ describe('more of what a row or a step may say', () => {
     expect(actsOf('Heat in oven till smoking, 8 min.')[0]!.until).toBe('smoking');
   });
 });
+
+describe('methods in whole sentences', () => {
+  it('a thing that is roasted by itself is none of the bake, unless nothing else is baked', () => {
+    const TART = '400 g rhubarb\n200 g rice flour\n100 g butter\n100 g sugar\n2 eggs';
+    const bake = (method: string) => read(method, TART).bake;
+    expect(
+      bake(
+        'Rub butter into flour, line a tin. Bake blind at 190°C for 15 minutes. Turn the oven down to 140°C. Meanwhile put the rhubarb in a dish, cover with foil and roast for 15 minutes. Pour in and bake for 35 minutes until set.',
+      )?.phases?.map((p) => [p.min, p.cover]),
+    ).toEqual([
+      [15, 'none'],
+      [35, 'none'],
+    ]);
+    const FLAT = '300 g sweet potato\n200 g chickpea flour\n5 g salt';
+    expect(
+      read(
+        'Bake the sweet potato at 200°C for 45 minutes until soft. Mash. Mix all. Fry 2 min each side.',
+        FLAT,
+      ).bake,
+    ).toBeUndefined();
+    expect(read('Bake the sweet potato at 200°C for 45 minutes until soft.', FLAT).bake).toMatchObject({
+      ovenC: 200,
+    });
+  });
+
+  it('what is done to a sheet, in a well, on a tray', () => {
+    const acts = actsOf(
+      'Dust a baking sheet with flour. Sift the flour and salt. Make a well in the dry ingredients, pour in the milk and mix quickly. Set close together on the sheet. Bake 12 min.',
+    );
+    expect(acts.map((a) => [a.kind, a.things.length])).toEqual([
+      ['prepare', 0],
+      ['mix', 2],
+      ['mix', 1],
+      ['fill', 0],
+      ['bake', 0],
+    ]);
+  });
+
+  it('what a thing is dissolved in goes with it; the rest of one thing is of that', () => {
+    const text =
+      '4 eggs, separated\n120 g sugar\n1 tbsp instant coffee dissolved in 1 tbsp hot water\n60 g ground walnuts\n30 g rice flour';
+    const acts = actsOf(
+      'Whisk the yolks with the sugar. Beat in the coffee. Whisk the whites to soft peaks. Fold a third of the whites into the yolks, then the rest. Fold in the walnuts and flour.',
+      text,
+    );
+    expect(acts[1]!.things).toEqual(['instant_coffee', 'water']);
+    expect(acts[3]!.things).toEqual([]);
+    expect(acts[4]!.things).toEqual(['walnut_meal', 'white_rice_flour']);
+    // What is strained is no more taken than what is poured.
+    expect(actsOf('Whisk the eggs and sugar. Strain into a jug.')[1]!.things).toEqual([]);
+  });
+});

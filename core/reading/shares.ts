@@ -32,7 +32,7 @@ const fills = (qty: number, unit: UnitId): number | null =>
 /** What a line fills, mL: as it was measured, else by its weight. */
 function volumeMl({ amount }: Line, densityGMl: number | undefined): number | null {
   const first = amount.reading[0];
-  const ml = first ? fills(first.qty[0], first.unit as UnitId) : null;
+  const ml = first ? fills(first.qty[0], first.unit) : null;
   if (ml !== null) return ml;
   return amount.massG && densityGMl ? amount.massG.value / densityGMl : null;
 }

@@ -1,4 +1,6 @@
 import type { Cover } from '../formula';
+import { ingredientById, type GroupId } from '../ingredients';
+import { isSilent, referenceMatcher } from './match';
 import { AFTER, MARKER, OF_A_HOB, ONLY_HEAT, ovenIn, TENT, timesIn } from './heats';
 
 /** A stretch of the oven that a method tells of: its heat where one was said, °C; how long, min; what lies over it. */
@@ -9,6 +11,8 @@ export type Stage = {
   cover: Cover;
   steam: boolean;
   grill: boolean;
+  /** It is of a thing that goes into the bake, and not of the bake: "roast the squash 40 min". */
+  ofThing?: boolean;
 };
 export type OvenRead = {
   stages: Stage[];
@@ -160,6 +164,19 @@ const isOfOven = (clause: string, { sentence, isNow, warms, turns, isHot }: Arou
   (turns && TURNS.test(clause)) ||
   (isHot && /\b(?:pot|casserole|stone|steel|dutch oven)\b/i.test(clause));
 
+/** A thing that is baked or roasted by itself, to be mashed, peeled or laid on. */
+const THING_BAKED =
+  /\b(?:bake|roast)\s+(?:the\s+|your\s+)?((?:\p{L}+ )?\p{L}+)\s+(?:at|for|in|on|until|whole|\d)|\b(?:put|place|spread|toss)\s+(?:the\s+|your\s+)?((?:\p{L}+ )?\p{L}+)\s+(?:in|on|with)\b[^.]*\broast\b/iu;
+const THINGS: readonly (GroupId | undefined)[] = ['fruit', 'nut_pieces', 'seed_pieces'];
+function isOfThing(sentence: string): boolean {
+  const [, baked, roasted] = THING_BAKED.exec(sentence) ?? [];
+  const name = baked ?? roasted;
+  const match = name === undefined ? null : referenceMatcher.match(name);
+  return match !== null && isSilent(match) && THINGS.includes(ingredientById(match.best!.id)?.group);
+}
+/** What is done in a pan instead. */
+const IN_PAN = /\b(?:a|per|each) side\b/i;
+
 /**
  * The stretches of the oven that a method tells of, in order, and the heat it is brought to. Minutes of the hob, the fridge,
  * the rack, of an oven that is off and of what is done "after 20 min" are none of them; the heat of a core is no oven's.
@@ -192,6 +209,8 @@ export function stagesIn(method: string, hot: OvenRead['heated'] = null): OvenRe
       heats || figuresAlone || STARTS_HOT.test(sentence) || (heated !== null && isLeftOut(sentence));
     let away = false;
     let isOff = false;
+    const ofThing = isOfThing(sentence);
+    const coverBefore: Cover = cover;
     for (const clause of clauses) {
       if (AGAIN.test(clause) && stages.length > 0) continue;
       // What follows in the sentence is in an oven that is off: "switch off, leave in the oven 20 min".
@@ -228,10 +247,16 @@ export function stagesIn(method: string, hot: OvenRead['heated'] = null): OvenRe
           cover,
           steam: /\bsteam\b/i.test(clause) && !/\b(?:no|without|let out|release the) steam\b/i.test(clause),
           grill: GRILL.test(clause),
+          ...(ofThing ? { ofThing } : {}),
         });
       }
     }
+    // What lay over that thing lies over nothing else.
+    if (ofThing) cover = coverBefore;
   }
+  const own = stages.filter((s) => !s.ofThing);
+  // Where nothing else is baked or fried it is the bake.
+  if (own.length < stages.length && (own.length > 0 || IN_PAN.test(method))) return { stages: own, heated };
   const oven: OvenRead['heated'] = heated;
   const minutes = oven && stages.length === 0 ? timeAlone(method) : null;
   if (oven && minutes)

@@ -88,6 +88,19 @@ function isTaken({ lines, asked, stays }: Taking, called: Called): boolean {
   return !meansDough || (kind === 'rest' && direct > 0);
 }
 
+/** "A third of the whites, then the rest": of them, and of nothing else. */
+const ONE_PART = /\b(?:third|half|quarter|spoonful|little) of (?:the|it|them)\b.*\bthe rest\b(?! of)/i;
+/** What a thing was put into before, in its own row: "instant coffee dissolved in 1 tbsp water". */
+const IS_IN = /\b(?:dissolved|slaked|mixed|blended|stirred|bloomed) (?:in|into|with)\b/i;
+function takeWhatIsIn(taking: Taking): void {
+  for (const { lineId } of [...taking.uses]) {
+    const { line } = taking.lines.of(lineId)!;
+    if (!IS_IN.test(line.amount.written)) continue;
+    for (const c of taking.lines.called)
+      if (c.line.amount.written === line.amount.written && taking.lines.isWhole(c))
+        taking.take(c.line.id, null);
+  }
+}
 /** What its words name, by itself or as one of a group, but for what is kept back. */
 function takeNamed(taking: Taking): void {
   const { lines, asked } = taking;
@@ -99,9 +112,13 @@ function takeNamed(taking: Taking): void {
   // "With a little of the milk, add the rest": the rest of that.
   if (divided && /\bthe rest\b(?! of)/i.test(t)) divided.share = null;
   // "Press in two thirds, chill the rest": of the dough.
-  else if (!(NOT_FROM_AFAR.includes(kind) && /\bthe (?:rest|others?|remainder)\b(?! of)/i.test(t)))
+  else if (!(
+    ONE_PART.test(t) ||
+    (NOT_FROM_AFAR.includes(kind) && /\bthe (?:rest|others?|remainder)\b(?! of)/i.test(t))
+  ))
     for (const c of groupIn(t, lines, partId)) if (!back.has(c.line.id)) taking.take(c.line.id, null);
   for (const m of mentions) if (isTaken(taking, m.called)) taking.take(m.called.line.id, m.share);
+  takeWhatIsIn(taking);
 }
 
 /** What lays a thing on another, or into it: its object is what is laid, not what it is laid in. */
@@ -158,7 +175,7 @@ function takeUnnamed(taking: Taking, s: State): void {
   if (uses.length === 0 && untouched.length === 2 && BOTH.test(t))
     for (const c of untouched.filter(lines.isWhole)) taking.take(c.line.id, null);
   // "Squeeze it in a cloth": what was tossed and left before.
-  if (kind === 'drain' && uses.length === 0)
+  if (kind === 'drain' && uses.length === 0 && !/^\s*strain\b/i.test(asked.clause))
     for (const u of s.last?.uses ?? []) {
       uses.push({ ...u });
       lines.giveBack(u.lineId);
