@@ -177,6 +177,29 @@ function isOfThing(sentence: string): boolean {
 /** What is done in a pan instead. */
 const IN_PAN = /\b(?:a|per|each) side\b/i;
 
+/** What a sentence tells of the oven; `isHot`: it was heated, `baked`: something was in it. */
+function toldIn(sentence: string, isHot: boolean, baked: boolean) {
+  const clauses = clausesOf(sentence);
+  const warms = WARMS.test(sentence);
+  /** Nothing in it is only made ready. */
+  const isNow = !warms && !AHEAD.test(sentence);
+  const figuresAlone =
+    isNow && !ELSEWHERE.test(sentence) && !/^\s*steam\b/i.test(sentence) && HEAT_THEN_TIME.test(sentence);
+  const bakes =
+    BAKES.test(sentence) ||
+    (isNow && clauses.some((c) => inFigures(c) || TIME_AT_HEAT.test(c))) ||
+    STARTS_HOT.test(sentence) ||
+    figuresAlone ||
+    (isNow && (OVEN_AND_TIME.test(sentence) || clauses.some((c) => STARTS_HOT.test(c)))) ||
+    (!warms && IN_OVEN.test(sentence)) ||
+    (isHot && !warms && (INTO_HOT.test(sentence) || isLeftOut(sentence) || COOKS.test(sentence)));
+  const heats = warms || HEATS_OVEN.test(sentence) || ONLY_HEAT.test(sentence);
+  const turns = TURNS.test(sentence) && (isHot || baked);
+  // What stands before the verb of the oven is done elsewhere: "press into the tin, chill, bake 14 min".
+  const begun = heats || figuresAlone || STARTS_HOT.test(sentence) || (isHot && isLeftOut(sentence));
+  return { clauses, warms, isNow, bakes, heats, turns, begun };
+}
+
 /**
  * The stretches of the oven that a method tells of, in order, and the heat it is brought to. Minutes of the hob, the fridge,
  * the rack, of an oven that is off and of what is done "after 20 min" are none of them; the heat of a core is no oven's.
@@ -187,26 +210,14 @@ export function stagesIn(method: string, hot: OvenRead['heated'] = null): OvenRe
   let now: { c: number; fan: boolean } | null = null;
   let cover: Cover = 'none';
   for (const sentence of sentencesOf(method)) {
-    const clauses = clausesOf(sentence);
-    const warms = WARMS.test(sentence);
-    /** Nothing in it is only made ready. */
-    const isNow = !warms && !AHEAD.test(sentence);
-    const figuresAlone =
-      isNow && !ELSEWHERE.test(sentence) && !/^\s*steam\b/i.test(sentence) && HEAT_THEN_TIME.test(sentence);
-    const bakes =
-      BAKES.test(sentence) ||
-      (isNow && clauses.some((c) => inFigures(c) || TIME_AT_HEAT.test(c))) ||
-      STARTS_HOT.test(sentence) ||
-      figuresAlone ||
-      (isNow && (OVEN_AND_TIME.test(sentence) || clauses.some((c) => STARTS_HOT.test(c)))) ||
-      (!warms && IN_OVEN.test(sentence)) ||
-      (heated !== null && !warms && (INTO_HOT.test(sentence) || isLeftOut(sentence) || COOKS.test(sentence)));
-    const heats = warms || HEATS_OVEN.test(sentence) || ONLY_HEAT.test(sentence);
-    const turns = TURNS.test(sentence) && (heated !== null || stages.length > 0);
+    const isHot = heated !== null;
+    const { clauses, warms, isNow, bakes, heats, turns, ...told } = toldIn(
+      sentence,
+      isHot,
+      stages.length > 0,
+    );
     if (!bakes && !heats && !turns) continue;
-    // What stands before the verb of the oven is done elsewhere: "press into the tin, chill, bake 14 min".
-    let begun =
-      heats || figuresAlone || STARTS_HOT.test(sentence) || (heated !== null && isLeftOut(sentence));
+    let { begun } = told;
     let away = false;
     let isOff = false;
     const ofThing = isOfThing(sentence);
