@@ -165,7 +165,7 @@ export type ProductClass = {
   feel: [FeelWord, FeelWord];
   doses: Partial<Record<Dosed, [number, number]>>;
   /** What cannot be had where the thing that is the structure has to go; said with every answer. */
-  honest?: Partial<Record<'egg' | 'fat', LimitId>> | undefined;
+  limits?: Partial<Record<'egg' | 'fat', LimitId>> | undefined;
   /** How much each job matters, 0 to 1. */
   jobs: Partial<Record<JobId, number>>;
   tolerances: Tolerance[];

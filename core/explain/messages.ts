@@ -142,7 +142,7 @@ export type Messages = {
   'confidence.widened': Plain;
   'confidence.uncovered': { jobs: readonly string[] };
   'confidence.outside': { keys: readonly string[] };
-  honest: { id: string };
+  limits: { id: string };
   'step.gel': Filled;
   'step.psylliumGel': Filled;
   'step.slurry': Filled;

@@ -228,7 +228,7 @@ describe('a formula with gluten in it', () => {
     const [best] = run(formula('muffin', rows), []).solutions;
     const names = best!.formula.parts[0]!.lines.map((l) => ('id' in l.item ? l.item.id : ''));
     expect(names).not.toContain('rolled_oats');
-    expect(best!.honest).toEqual([]);
+    expect(best!.limits).toEqual([]);
   });
 
   it.each([
@@ -248,7 +248,7 @@ describe('a formula with gluten in it', () => {
       const o = run(formula(kind, rows), []);
       expect(o.cannot).toEqual([]);
       const [best] = o.solutions;
-      expect(best!.honest).toContain('no_gluten');
+      expect(best!.limits).toContain('no_gluten');
       const names = best!.formula.parts[0]!.lines.map((l) => ('id' in l.item ? l.item.id : ''));
       expect(names).not.toContain(flour);
       // What held it together has something in its place: gum or psyllium, in a dose of the trade.

@@ -21,16 +21,16 @@ const FIRM: readonly string[] = [
 /** What cannot be had where the egg or the firm fat that leaves is what holds the bake. */
 export function limitsOf(choices: readonly Choice[]): LimitId[] {
   const ids = choices.flatMap(({ conflict: c, kit }) => {
-    const { honest } = CLASSES[c.classId];
+    const { limits } = CLASSES[c.classId];
     // Oats are out for what they may be mixed with: no dough was held by them.
     const held = c.jobs.some((j) => j.job === 'hold_gas');
     if (c.role === null && c.group === 'flour' && c.avoids.includes('gluten') && held)
       return ['no_gluten' as const];
-    if (c.role !== null || !honest) return [];
-    if (EGG_GROUPS.includes(c.group) && honest.egg) return [honest.egg];
+    if (c.role !== null || !limits) return [];
+    if (EGG_GROUPS.includes(c.group) && limits.egg) return [limits.egg];
     // Another firm fat goes on making layers.
     const firm = kit.items.some((x) => 'id' in x.item && FIRM.includes(x.item.id));
-    return FATS.includes(c.group) && honest.fat && !firm ? [honest.fat] : [];
+    return FATS.includes(c.group) && limits.fat && !firm ? [limits.fat] : [];
   });
   return [...new Set(ids)];
 }
@@ -41,10 +41,10 @@ export function confidenceOf(
   uncovered: readonly string[],
   widened: readonly Msg[],
   outside: readonly string[],
-  honest: readonly LimitId[],
+  limits: readonly LimitId[],
   warned: readonly Msg[],
 ): Confidence {
-  const because: Msg[] = [...honest.map((id) => msg('honest', { id })), ...warned];
+  const because: Msg[] = [...limits.map((id) => msg('limits', { id })), ...warned];
   const weak = trials
     .flatMap((t, i) => benches[i]!.choices(t.kits))
     .filter((c) => fitIn(c.kit, c.conflict) < 0.5);
@@ -55,7 +55,7 @@ export function confidenceOf(
   if (benches.some((b) => b.narrowed)) because.push(msg('confidence.narrowed'));
   because.push(msg('confidence.practice'));
   const level =
-    weak.length > 0 || widened.length > 0 || honest.length > 0 || warned.length > 0 || uncovered.length > 3
+    weak.length > 0 || widened.length > 0 || limits.length > 0 || warned.length > 0 || uncovered.length > 3
       ? 'low'
       : uncovered.length + outside.length > 2
         ? 'fair'

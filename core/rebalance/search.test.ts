@@ -271,14 +271,14 @@ describe('what holds and contradicts', () => {
 });
 
 describe('where egg or firm fat is the structure', () => {
-  const honest = (f: Formula, exclude: AdaptInput['exclude']) =>
+  const adapted = (f: Formula, exclude: AdaptInput['exclude']) =>
     adapt({ formula: f, exclude }, { lookup: lookupReference });
 
   it('a sponge of eight eggs gets no eight flax eggs: what cannot be had is said, with low confidence', () => {
     const sponge = formula('foam_cake', { egg: 400, sugar: 240, white_rice_flour: 160, corn_starch: 80 });
-    const out = honest(sponge, ['egg']);
+    const out = adapted(sponge, ['egg']);
     for (const s of out.solutions) {
-      expect(s.honest).toEqual(['no_sponge']);
+      expect(s.limits).toEqual(['no_sponge']);
       expect(s.confidence.level).toBe('low');
       expect(Object.values(s.kits)).not.toContain('flax_gel');
     }
@@ -292,12 +292,12 @@ describe('where egg or firm fat is the structure', () => {
       water: 100,
       salt: 4,
     });
-    const out = honest(flaky, ['dairy', 'oil', 'coconut']);
+    const out = adapted(flaky, ['dairy', 'oil', 'coconut']);
     for (const s of out.solutions) {
       expect(Object.values(s.kits)).not.toContain('apple_for_butter');
-      expect(s.honest).toEqual(['no_layers']);
+      expect(s.limits).toEqual(['no_layers']);
     }
-    expect(honest(flaky, ['dairy']).solutions[0]!.honest).toEqual([]);
+    expect(adapted(flaky, ['dairy']).solutions[0]!.limits).toEqual([]);
   });
 
   it('choux and egg custard say what is not assured', () => {
@@ -309,7 +309,7 @@ describe('where egg or firm fat is the structure', () => {
       water: 250,
       salt: 3,
     });
-    expect(honest(choux, ['egg']).solutions[0]!.honest).toEqual(['no_hollow_shell']);
+    expect(adapted(choux, ['egg']).solutions[0]!.limits).toEqual(['no_hollow_shell']);
     const custard: Formula = {
       ...formula('egg_custard', {}),
       parts: [
@@ -321,9 +321,9 @@ describe('where egg or firm fat is the structure', () => {
         },
       ],
     };
-    const set = honest(custard, ['egg']).solutions[0]!;
-    expect(set.honest).toEqual(['no_custard_tremble']);
+    const set = adapted(custard, ['egg']).solutions[0]!;
+    expect(set.limits).toEqual(['no_custard_tremble']);
     expect(Object.values(set.kits)[0]).toMatch(/custard/);
-    expect(CLASSES.egg_custard.honest).toEqual({ egg: 'no_custard_tremble' });
+    expect(CLASSES.egg_custard.limits).toEqual({ egg: 'no_custard_tremble' });
   });
 });

@@ -98,7 +98,7 @@ export function solutionOf(
     : [];
   const outside = fit.filter((f) => f.state === 'low' || f.state === 'high').map((f) => f.key);
   const open = fit.some((f) => f.state === 'open');
-  const honest = limitsOf(choices);
+  const limits = limitsOf(choices);
   const warned = trials.flatMap((t) => t.warned);
   return {
     key: choices.map((c) => `${c.conflict.id}=${c.kit.id}`).join('|') || 'as-written',
@@ -126,11 +126,11 @@ export function solutionOf(
     warned,
     misses: missesIn(trials),
     because: [],
-    honest,
+    limits,
     holdBackG: Math.hypot(...trials.map((t) => holdBack(t.part.part, t.profile, t.part.moves, lookup))),
     confidence: open
       ? { level: 'open', because: [msg('confidence.open')] }
-      : confidenceOf(trials, benches, uncovered, bandsWidened, outside, honest, warned),
+      : confidenceOf(trials, benches, uncovered, bandsWidened, outside, limits, warned),
   };
 }
 

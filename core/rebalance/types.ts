@@ -167,7 +167,7 @@ export type Solution = {
   /** Why it comes after the first answer: what decides, first; nothing for that itself. */
   because: Msg[];
   /** What cannot be had here, since what held the bake has to go. */
-  honest: LimitId[];
+  limits: LimitId[];
   /** Water worth keeping back at first, g: what the spread of the new solids' thirst amounts to. */
   holdBackG: number;
   confidence: Confidence;

@@ -1,7 +1,7 @@
 import type { ClassId, Dosed, FeelWord, JobId, ProductClass, PropKey } from '../types';
 
 /** Product classes. Weights, tolerances, ranges and windows: common practice, no source. */
-type Base = Omit<ProductClass, 'id' | 'family' | 'structure' | 'done' | 'feel' | 'doses' | 'honest'>;
+type Base = Omit<ProductClass, 'id' | 'family' | 'structure' | 'done' | 'feel' | 'doses' | 'limits'>;
 const BASES = {
   yeast_loaf: {
     jobs: { wet: 0.8, thicken: 0.2, shape: 0.5, hold_gas: 1, set_hot: 0.9, set_cool: 0.3, shorten: 0.5, emulsify: 0.3, foam: 0.15, sweeten: 0.4, brown: 0.5, sour: 0.2, flavour: 0.3, glaze: 0.3, release: 0.3, bite: 0.4, cream: 0, flake: 0 },
@@ -68,7 +68,7 @@ type More = Pick<ProductClass, 'family' | 'structure' | 'done' | 'feel'> & {
   fatFeel?: number;
   shortenCredit?: number;
   doses?: Partial<Record<Dosed, [number, number]>>;
-  honest?: NonNullable<ProductClass['honest']>;
+  limits?: NonNullable<ProductClass['limits']>;
   /** Jobs that weigh otherwise here than in the base. */
   jobs?: Partial<Record<JobId, number>>;
   /** Tolerances that weigh otherwise here: factor on the base's weight. */
@@ -106,17 +106,17 @@ const MORE: Record<ClassId, More> = {
   muffin: { of: 'batter', family: 'batter', structure: 'starch_gum', done: ['skewer', 'springs'], feel: ['drops', 'frosting'], doses: QUICK },
   pancake: { of: 'batter', family: 'batter', structure: 'starch_gum', done: ['golden', 'bubbles'], feel: ['pours', 'drops'], wetness: [1.4, 5], doses: QUICK, jobs: { shorten: 0.4, foam: 0.4, sweeten: 0.4, hold_gas: 0.6 }, weigh: { sugars: 0.6, shorten: 0.5, bind: 0.7 } },
   brownie: { of: 'batter', family: 'batter', structure: 'sugar', done: ['edges', 'skewer'], feel: ['drops', 'sticky'], wetness: [0.4, 3], doses: QUICK, jobs: { foam: 0.3, hold_gas: 0.4, set_hot: 0.7, cream: 0.2 } },
-  foam_cake: { of: 'batter', family: 'foam', structure: 'foam', done: ['springs', 'golden'], feel: ['pours', 'drops'], wetness: [0, 6], doses: QUICK, honest: { egg: 'no_sponge' }, jobs: { foam: 1, set_hot: 1, shorten: 0.2, cream: 0 }, weigh: { bind: 0.6, shorten: 0.2, fat: 0.3, protein: 0.4 } },
+  foam_cake: { of: 'batter', family: 'foam', structure: 'foam', done: ['springs', 'golden'], feel: ['pours', 'drops'], wetness: [0, 6], doses: QUICK, limits: { egg: 'no_sponge' }, jobs: { foam: 1, set_hot: 1, shorten: 0.2, cream: 0 }, weigh: { bind: 0.6, shorten: 0.2, fat: 0.3, protein: 0.4 } },
   meringue: { of: 'batter', family: 'meringue', structure: 'foam', done: ['dry'], feel: ['frosting', 'tacky'], wetness: [0, 99], doses: {}, jobs: { foam: 1, sweeten: 1, set_hot: 0.5, hold_gas: 0.8, wet: 0.3, thicken: 0.1, shorten: 0, emulsify: 0, brown: 0.1, sour: 0.1, flavour: 0.2, bite: 0.3, cream: 0 }, weigh: { bind: 0.3, acid: 0.2, shorten: 0, protein: 0.2, starch: 0.3 } },
-  choux: { of: 'batter', family: 'choux', structure: 'egg', done: ['golden', 'dry'], feel: ['drops', 'frosting'], wetness: [1, 6], honest: { egg: 'no_hollow_shell' }, jobs: { set_hot: 1, hold_gas: 1, foam: 0.2, shorten: 0.5 }, weigh: { bind: 2 } },
+  choux: { of: 'batter', family: 'choux', structure: 'egg', done: ['golden', 'dry'], feel: ['drops', 'frosting'], wetness: [1, 6], limits: { egg: 'no_hollow_shell' }, jobs: { set_hot: 1, hold_gas: 1, foam: 0.2, shorten: 0.5 }, weigh: { bind: 2 } },
   cookie: { of: 'cookie', family: 'cookie', structure: 'sugar', done: ['edges'], feel: ['tacky', 'cracks'], doses: SHORT },
   shortcrust: { of: 'cookie', family: 'cookie', structure: 'fat', done: ['golden', 'dry'], feel: ['rolls', 'cracks'], doses: SHORT, shortenCredit: 0, jobs: { shape: 0.7, set_hot: 0.3, sweeten: 0.3, flake: 0.6, cream: 0.1 }, weigh: { bind: 0.3 } },
-  flaky: { of: 'cookie', family: 'flaky', structure: 'fat', done: ['golden', 'dry'], feel: ['rolls', 'cracks'], doses: SHORT, shortenCredit: 0, honest: { fat: 'no_layers' }, jobs: { flake: 1, shape: 0.8, sweeten: 0.1, cream: 0 } },
+  flaky: { of: 'cookie', family: 'flaky', structure: 'fat', done: ['golden', 'dry'], feel: ['rolls', 'cracks'], doses: SHORT, shortenCredit: 0, limits: { fat: 'no_layers' }, jobs: { flake: 1, shape: 0.8, sweeten: 0.1, cream: 0 } },
   press_in: { of: 'cookie', family: 'cookie', structure: 'fat', done: ['golden'], feel: ['rolls', 'cracks'], doses: SHORT, jobs: { shape: 0.4, set_hot: 0.3, flake: 0 }, weigh: { bind: 0.3 } },
   crumb: { of: 'cookie', family: 'cookie', structure: 'fat', done: ['golden'], feel: ['tacky', 'cracks'], doses: SHORT, jobs: { shape: 0.2, set_hot: 0.1, set_cool: 0.1, flake: 0, bite: 0.8 }, weigh: { bind: 0.2 } },
   frangipane: { of: 'batter', family: 'batter', structure: 'egg', done: ['golden', 'springs'], feel: ['frosting', 'tacky'], wetness: [0.5, 6], doses: {}, jobs: { foam: 0.2, flavour: 0.9, cream: 0.4 } },
   cracker: { of: 'cookie', family: 'cookie', structure: 'gel', done: ['dry', 'golden'], feel: ['tacky', 'cracks'], wetness: [0.2, 1.2], doses: { ...SHORT, psyllium: [0, 12] }, jobs: { sweeten: 0.1, shape: 0.9, shorten: 0.5 } },
-  egg_custard: { of: 'batter', family: 'custard', structure: 'egg', done: ['trembles'], feel: ['pours', 'runs'], wetness: [0, 50], honest: { egg: 'no_custard_tremble' }, jobs: { set_hot: 1, thicken: 0.4, foam: 0, hold_gas: 0, shorten: 0.3, flavour: 0.35, brown: 0.2, emulsify: 0.3, sour: 0.2, cream: 0 }, weigh: { bind: 1.5, lift: 0, starch: 0, shorten: 0.3, acid: 0.3 } },
+  egg_custard: { of: 'batter', family: 'custard', structure: 'egg', done: ['trembles'], feel: ['pours', 'runs'], wetness: [0, 50], limits: { egg: 'no_custard_tremble' }, jobs: { set_hot: 1, thicken: 0.4, foam: 0, hold_gas: 0, shorten: 0.3, flavour: 0.35, brown: 0.2, emulsify: 0.3, sour: 0.2, cream: 0 }, weigh: { bind: 1.5, lift: 0, starch: 0, shorten: 0.3, acid: 0.3 } },
   starch_set: { of: 'batter', family: 'set', structure: 'starch_paste', done: ['thick', 'bubbles'], feel: ['pours', 'runs'], wetness: [0, 50], jobs: { set_cool: 1, thicken: 1, foam: 0, hold_gas: 0, set_hot: 0.3, shorten: 0.3, flavour: 0.3, brown: 0, emulsify: 0.3, sour: 0.2, cream: 0 }, weigh: { lift: 0, bind: 0.6, starch: 0, shorten: 0.3, acid: 0.3 } },
   uncooked_set: { of: 'batter', family: 'set', structure: 'fat', done: ['none'], feel: ['pours', 'frosting'], wetness: [0, 50], jobs: { set_cool: 1, thicken: 0.6, foam: 0.3, set_hot: 0, hold_gas: 0, shorten: 0.3, flavour: 0.3, brown: 0, emulsify: 0.3, sour: 0.2 }, weigh: { lift: 0, bind: 0.4, shorten: 0.8, protein: 0.1, starch: 0.1 } },
   fruit_filling: { of: 'batter', family: 'set', structure: 'starch_paste', done: ['bubbles'], feel: ['runs', 'frosting'], wetness: [0, 50], jobs: { thicken: 0.9, set_cool: 0.8, set_hot: 0.1, foam: 0, hold_gas: 0, shorten: 0.1, cream: 0 }, weigh: { lift: 0, protein: 0.1, bind: 0.3, acid: 0.3 } },

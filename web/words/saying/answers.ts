@@ -45,7 +45,7 @@ export const SAY_OF_ANSWERS: Say<
     | `warned.${string}`
     | `why.${string}`
     | `confidence.${string}`
-    | 'honest'
+    | 'limits'
     | `explain.${string}`
     | 'ingredient'
   >
@@ -126,7 +126,7 @@ export const SAY_OF_ANSWERS: Say<
   'confidence.widened': () => W.aTargetRangeOrA,
   'confidence.uncovered': (a) => W.notReplaced({ jobs: named(a.jobs, JOB_NOUNS) }),
   'confidence.outside': (a) => W.outsideTheTargetRange({ keys: named(a.keys, PROP_WORDS) }),
-  honest: (a) => LIMIT_WORDS[a.id as LimitId] ?? a.id,
+  limits: (a) => LIMIT_WORDS[a.id as LimitId] ?? a.id,
   'explain.takenUp': (a) => W.waterInFromTheSoak({ ingredient: ingredientName(a.id, true) }),
   'explain.sum': (a) => W.sumOverTheLines({ prop: PROP_WORDS[a.key as FitKey] ?? a.key }),
   ingredient: (a) => ingredientName(a.id),
