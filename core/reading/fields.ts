@@ -8,7 +8,7 @@ const STAGE =
   /\b(?:to (?:the |a |an |very )?((?:(?:soft|stiff|firm|medium) peaks?|(?:(?:fine|coarse|rough|small|large) )*(?:crumbs?|lumps?|breadcrumbs)|[\w-]+ (?:stage|consistency)|ribbon|(?:deep |dark |light )?(?:amber|caramel)|(?:lump[- ]free|smooth|soft|shaggy|stiff|sticky|thick|slack|loose|glossy|silky)(?:,? \w+)? (?:dough|batter|paste|mass|cream)|(?:a )?jelly|gel|paste|pea[- ]size\w*|ribbons?|soft butter|half))\b|(?<!\d\s?(?:cm|mm|in|inch|")\s)\b((?:smooth|fluffy|pale|creamy|silky|lump free|thick)(?: and \w+)?)\s*(?=[,.;]|$))/i;
 /** Signs after a colon or comma, without "until": "25 min: edges set, middle still wobbly". */
 const SIGN =
-  /[:;,–—-]\s*((?:(?:the|outer|its?)\s+)?(?:edges?|rim|middle|cent(?:re|er)|top|crust|skewer|base|juices?|sides?)\b[^.;]*|(?:just )?(?:set|golden|puffed|firm)\b[^.;]*|no \w+|.*\bturns? to\b[^.;]*)[.)\s]*$/i;
+  /[:;,–—-]\s*((?:(?:the|outer|its?)\s+)?(?:edges?|rim|middle|cent(?:re|er)|top|crust|skewer|base(?!-)|juices?|sides?)\b[^.;]*|(?:just )?(?:set|golden|puffed|firm)\b[^.;]*|no \w+|.*\bturns? to\b[^.;]*)[.)\s]*$/i;
 
 const WHITES = /\bwhites? (stiff|foamy|frothy)\b/i;
 const WARM =
@@ -24,8 +24,8 @@ const LID_ON =
 const LID_OFF =
   /\buncover(?:ed)?\b|(?<=min\w* )open\b|\blid off\b|\bwithout (?:the|a|its) (?:lid|foil)\b|\b(?:remove|take off|lift off|off) (?:the )?(?:lid|foil|cover)\b|\bopen the vent\b/i;
 export const ON_PAN =
-  /\b(?:a|per|each) side\b|\b(?:in|on) (?:a|the) (?:dry |hot )*(?:pan|griddle|skillet)\b/i;
-const SIDE = /^\s*(?:a|per|each|on each|on the other|for each)\s+side\b/i;
+  /\b(?:a|per|each) side\b|\/\s*side\b|\bcast[- ]iron\b|\b(?:in|on) (?:a|the) (?:dry |hot )*(?:pan|griddle|skillet)\b/i;
+const SIDE = /^\s*(?:\/\s*|(?:a|per|each|on each|on the other|for each)\s+)side\b/i;
 export const OVERNIGHT =
   /(?<!\bor )\bovernight\b(?! before)|\bthe (?:night|day|evening) before\b|\bnext morning\b|\b(?:till|until) (?:tomorrow|the next day)\b/i;
 

@@ -86,7 +86,7 @@ const isDry = ({ ingredient, line }: Called): boolean =>
 /** What the next words mean where they are of no line alone: all dry things, all of it. */
 const GROUPS: [RegExp, 'dry' | 'wet' | 'all' | 'rest'][] = [
   [
-    /(?<!\b(?:pat|till|until|is|run|them|it) )\b(?:the |all (?:of )?(?:the )?|remaining )?(?:dry|dries)(?: (?:things|ingredients|stuff|goods|mix))?(?=\s*(?:[,.;]|$|in\b|into\b|together\b|and\b|first\b|then\b|to\b|ingredients\b|things\b|with\b|well\b|[&+]))/i,
+    /(?<!\b(?:pat|till|until|is|run|them|it) )\b(?:the |all (?:of )?(?:the )?|remaining )?(?:dry|dries)(?: (?:things|ingred(?:ient)?s|stuff|goods|mix))?(?=\s*(?:[,.;]|$|in\b|into\b|together\b|and\b|first\b|then\b|to\b|ingred(?:ient)?s\b|things\b|with\b|well\b|[&+]))/i,
     'dry',
   ],
   [

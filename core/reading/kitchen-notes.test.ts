@@ -868,3 +868,60 @@ describe('methods in whole sentences', () => {
     expect(actsOf('Whisk the eggs and sugar. Strain into a jug.')[1]!.things).toEqual([]);
   });
 });
+
+describe('lists of a bakery', () => {
+  it('in a list of bare grams nobody puts ten lemons, nor six pods of a paste', () => {
+    const { formula } = readFormula({
+      text: 'Galettes\nPASTRY\nrice flour 320\nbutter 340\neggs 6\ncold water ~80\nvanilla bean paste 6\nFILLING ea.\napples 350g\nsugar 40\nlemon 10\n\n1. rub in\n2. deck 200/190, 35-40, turn at 20',
+    });
+    expect(
+      formula.parts.map((p) =>
+        p.lines.map((l) => [l.item.kind === 'ref' ? l.item.id : '??', Math.round(massOf(l))]),
+      ),
+    ).toEqual([
+      [
+        ['white_rice_flour', 320],
+        ['butter', 340],
+        ['egg', 300],
+        ['water', 80],
+        ['vanilla_paste', 6],
+      ],
+      [
+        ['apple', 350],
+        ['sugar', 40],
+        [formula.parts[1]!.lines[2]!.item.kind === 'ref' ? formula.parts[1]!.lines[2]!.item.id : '??', 10],
+      ],
+    ]);
+    expect(formula.method.at(-1)!.actions!.at(-1)!.minutes).toEqual([35, 40]);
+    expect(idOf('2 vanilla pods')).toEqual(['vanilla_paste']);
+  });
+
+  it('a list that semicolons part is parted by nothing else, and what is for serving is that alone', () => {
+    const { formula } = readFormula({
+      text: 'Torte\ningredients: 250g 70% chocolate; 250g butter; 6 eggs (separated); 250g sugar divided; pinch of salt; icing sugar to serve\nmethod: melt chocolate & butter; cool. 160C/140 fan 50-55 minutes.',
+    });
+    expect(formula.parts[0]!.lines.map((l) => l.role ?? 'in')).toEqual([
+      'in',
+      'in',
+      'in',
+      'in',
+      'in',
+      'dusting',
+    ]);
+  });
+
+  it('more of a thing for the top leaves the rest of it in the dough; a note with a star is none of the steps', () => {
+    const { formula } = readFormula({
+      text: 'Bread\n* 420 g GF bread flour blend*\n* 50 g GF rolled oats + 1T for topping\n* 9 g salt\n* 400 g water\n*I use one with xanthan in it\n\nWhisk dry ingreds. Add water. Sprinkle oats. Bake 375F 55 min.',
+    });
+    expect(formula.parts[0]!.lines.map((l) => l.role)).toEqual([undefined, undefined, undefined, undefined]);
+    expect(formula.method.filter((m) => /xanthan/.test(m.text))).toEqual([]);
+    expect(formula.method[0]!.actions![0]!.uses).toHaveLength(3);
+  });
+
+  it('a pan of iron is on the hob, and minutes are of each side', () => {
+    const [cooked] = actsOf('Hot dry cast-iron, 1.5-2 min/side till blistered.');
+    expect([cooked!.kind, cooked!.perSide, cooked!.until]).toEqual(['cook', true, 'blistered']);
+    expect(actsOf('25cm springform, base-lined.')[0]!.until).toBeUndefined();
+  });
+});

@@ -1,5 +1,6 @@
 import { distance } from 'fastest-levenshtein';
 import { fold } from '../explain';
+import { SHORT, SHORTENED } from './shortened';
 import { GERMAN_NAMES, INGREDIENTS, type Ingredient } from '../ingredients';
 
 /** Words that say how a thing is bought or cut, not what it is. */
@@ -74,80 +75,8 @@ const plain = (name: string): string =>
     .toLowerCase()
     .replace(/['’]/g, '')
     .replace(/[^\p{L}\p{N}%]+/gu, ' ')
-    .replace(SHORT, (word) => SHORTENED[word]!)
+    .replace(SHORT, (short) => SHORTENED[short]!)
     .trim();
-/** How bakers shorten words in their own notes. */
-const SHORTENED: Record<string, string> = {
-  'b p': 'baking powder',
-  'b powder': 'baking powder',
-  'b soda': 'baking soda',
-  'b carb': 'baking soda',
-  gf: 'gluten free',
-  ap: 'all purpose',
-  choc: 'chocolate',
-  chocs: 'chocolate',
-  // Larger than chips, and the same.
-  'chocolate chunks': 'chocolate chips',
-  'chocolate buttons': 'chocolate chips',
-  'choc chunks': 'chocolate chips',
-  'choc buttons': 'chocolate chips',
-  flr: 'flour',
-  ...Object.fromEntries(
-    'rice oat teff millet sorghum buckwheat almond tapioca potato coconut corn chickpea'
-      .split(' ')
-      .map((grain) => [`${grain} fl`, `${grain} flour`]),
-  ),
-  'tapioca st': 'tapioca starch',
-  'potato st': 'potato starch',
-  'corn st': 'corn starch',
-  inst: 'instant',
-  bk: 'baking',
-  bkg: 'baking',
-  ext: 'extract',
-  ess: 'essence',
-  'low fat': 'lowfat',
-  'reduced fat': 'lowfat',
-  'lower fat': 'lowfat',
-  nonfat: 'lowfat',
-  'non fat': 'lowfat',
-  'fat free': 'lowfat',
-  'part skim': 'lowfat',
-  lite: 'lowfat',
-  'full fat': 'fullfat',
-  pwdr: 'powder',
-  pwd: 'powder',
-  's r': 'self raising',
-  sr: 'self raising',
-  'semi sweet': 'semisweet',
-  // No sugar in it makes another thing of chocolate, and of few others.
-  'unsweetened chocolate': 'cocoamass',
-  'unsweetened baking chocolate': 'cocoamass',
-  bp: 'baking powder',
-  sug: 'sugar',
-  butt: 'butter',
-  alm: 'almonds',
-  alms: 'almonds',
-  cinn: 'cinnamon',
-  veg: 'vegetable',
-  evoo: 'extra virgin olive oil',
-  acv: 'cider vinegar',
-  van: 'vanilla',
-  marg: 'margarine',
-  psyll: 'psyllium',
-  pb: 'peanut butter',
-  xg: 'xanthan gum',
-  lt: 'light',
-  wt: 'white',
-  br: 'brown',
-};
-/** The longest first: what is short within another is none of its own. */
-const SHORT = new RegExp(
-  `\\b(?:${Object.keys(SHORTENED)
-    .sort((a, b) => b.length - a.length)
-    .join('|')})\\b`,
-  'g',
-);
-
 /** Lower case, no accents or signs, split into word stems. */
 export function wordsOf(name: string): string[] {
   return plain(name).split(' ').filter(Boolean).map(stem);

@@ -9,7 +9,7 @@ import { expandRow } from './things';
 
 /** What parts of a bake are called: such a word alone on a line, with two before it at most, is a heading. */
 export const PART_NAME =
-  /^(?:[\p{L}-]+\s){0,2}(?:crust|base|dough|batter|pastry|filling|topping|crumble|streusel|frangipane|glaze|icing|frosting|custard|wash|shell|case|curd|ganache|meringue)$/iu;
+  /^(?:[\p{L}-]+\s){0,2}(?:crust|base|dough|batter|pastry|filling|topping|crumble|streusel|frangipane|glaze|icing|frosting|custard|wash|shell|case|curd|ganache|meringue)(?:\s+(?:ea\.?|each))?$/iu;
 /** Words that parts of a bake are called by, last in their name. */
 export const NAMES_PART =
   /\b(?:dough|batter|base|(?:butter)?cream|frosting|ganache|sauce|syrup|drizzle|swirl|sponge|cross(?:es)?|lattice|paste|levain|poolish|pre-?ferment|biga|scald|slurry|starter|soaker|top|topping|coating|appareil|gel|finish|garnish|dry|wet|mix|layer)$/i;

@@ -144,10 +144,22 @@ const isUnitless = (row: string): boolean =>
 const isBareRow = (row: string): boolean => /\d{2}/.test(row) && isUnitless(row);
 /** From so many on things are weighed in such a list: "olives 60". */
 const MOST_COUNTED = 20;
+/** From so many on a weight of more than this is odd, g: nobody puts ten lemons into a pastry. */
+const ODD = { count: 6, massG: 400 } as const;
+/** Of flavours those are counted that are told so: "vanilla pods 2", and not "vanilla bean paste 6". */
+const COUNTED =
+  /\b(?:pods?|cloves?|sticks?|lea(?:f|ves)|sprigs?|stalks?|star|chill?i\w*|beans?(?! paste))\b/i;
+function isOddlyMany({ line }: ReadLine, count: number, row: string, { ingredient }: ReadContext): boolean {
+  const group = ingredient(idOf(line.item) ?? '')?.group;
+  if (count < ODD.count || group === undefined || group === 'egg') return false;
+  return (line.amount.massG?.value ?? 0) > ODD.massG || (group === 'flavour' && !COUNTED.test(row));
+}
 /** A row read in grams where no piece of it is known, or nobody counts so many, its number has no unit, and the list around it has none either: "salt 8". */
 function inGrams(read: ReadLine, row: string, id: string, context: ReadContext): ReadLine {
   const [first] = read.line.amount.reading;
-  const isMany = first?.unit === 'piece' && first.qty[0] >= MOST_COUNTED;
+  const isMany =
+    first?.unit === 'piece' &&
+    (first.qty[0] >= MOST_COUNTED || isOddlyMany(read, first.qty[0], row, context));
   if ((!isMany && read.issues.every((i) => i.code !== 'amount.noMeasure')) || !isUnitless(row)) return read;
   const again = readLineWith(
     /^\d/.test(row) ? row.replace(/^(\S+)/, '$1 g') : row.replace(/(\d)(?=\s*(?:\([^()]*\))?$)/, '$1 g'),

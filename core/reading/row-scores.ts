@@ -129,6 +129,8 @@ const ASIDE = /^\([^()\d]+\)[.!]*$/;
 const asNote = ({ row, section, sentence, amount, act }: Seen): number =>
   (NOTE_START.test(row) || saysWhatItMakes(row) ? 6 : 0) +
   (ASIDE.test(row) ? 5 : 0) +
+  // A note below the list, marked by its star: "*I use one with gum in it".
+  (/^\*(?=[\p{L}"“])/u.test(row) && FIRST_PERSON.test(row) ? 8 : 0) +
   (TIMES_ROW.test(row) ? 9 : 0) +
   (!act && /[.!]\s+(?:serves|makes)\s+(?:about\s+)?\d/i.test(row) ? 4 : 0) +
   (CLOSING.test(row) || TO_ONLOOKERS.test(row) ? 14 : 0) +

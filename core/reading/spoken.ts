@@ -1,5 +1,6 @@
 import type { Part } from '../formula';
 import type { GroupId, Ingredient } from '../ingredients';
+import { longWord } from './shortened';
 
 /** A word without its plural. */
 export const stem = (word: string): string =>
@@ -84,19 +85,9 @@ export function phraseAt(words: readonly Word[], from: number, n: number): strin
   return phrase;
 }
 
-/** How bakers shorten words in their own steps. */
-const SHORTENED: Record<string, string> = {
-  choc: 'chocolate',
-  psyll: 'psyllium',
-  cinn: 'cinnamon',
-  bp: 'powder',
-  xg: 'xanthan',
-  pb: 'peanut',
-  sug: 'sugar',
-};
 function wordOf(said: string): string {
   const word = stem(said.toLowerCase().replace(/[’']s?$/, ''));
-  return SHORTENED[word] ?? word;
+  return longWord(word) ?? word;
 }
 
 const known = new Map<string, Word[]>();

@@ -2,7 +2,7 @@ import { saysOnlyHow } from './match';
 import { NUMBER, readAmount, WORDS, type Reading } from './amount';
 
 const AT_END = new RegExp(
-  `[\\s:,–-]+(${NUMBER}(?:\\s*(?:-|–|to)\\s*${NUMBER})?\\s*(?:(?:heaped|heaping|level|rounded|scant|generous|big|good)\\s+)?[\\p{L}.]*\\.?)(\\s*\\([^()]*\\)|\\s*,\\D*|\\s+(?:cooked|peeled|prepared|drained|raw|net)\\s+weight(?:\\s*,\\D*)?|\\s*,\\s*(?:soaked|drained|rinsed|cooked|toasted|ground)\\b.*)?$`,
+  `[\\s:,–-]+(?:~|≈)?\\s*(${NUMBER}(?:\\s*(?:-|–|to)\\s*${NUMBER})?\\s*(?:(?:heaped|heaping|level|rounded|scant|generous|big|good)\\s+)?[\\p{L}.]*\\.?)(\\s*\\([^()]*\\)|\\s*,\\D*|\\s+(?:cooked|peeled|prepared|drained|raw|net)\\s+weight(?:\\s*,\\D*)?|\\s*,\\s*(?:soaked|drained|rinsed|cooked|toasted|ground)\\b.*)?$`,
   'iu',
 );
 const WITHIN = new RegExp(

@@ -112,6 +112,8 @@ function withLast(pieces: readonly string[]): string[] {
     ? [...pieces.slice(0, -1), last, ...names]
     : [...pieces];
 }
+/** So many pieces between semicolons are parted by nothing else. */
+const LEAST_PARTED = 4;
 /** The things of a sentence that is a list, and what stands before them; null where it is none. */
 function listIn(sentence: string, goesOn: boolean): { name: string; things: string[] } | null {
   const named = NAMED.exec(sentence);
@@ -134,9 +136,11 @@ function listIn(sentence: string, goesOn: boolean): { name: string; things: stri
         }
       : null;
   };
+  const parted = told.split(/\s*;\s*/);
   const bracketed = told.split(/\s*[,;]\s*(?![^(]*\))/).map(unbracketed);
   const run = named ? runTogether(told) : null;
   return (
+    (parted.length >= LEAST_PARTED ? listed(parted) : null) ??
     listed(withLast(withUnits(withoutBare(splitOutside(told))))) ??
     (run ? listed(run) : null) ??
     (bracketed.every((p) => p !== null) ? listed(bracketed) : null)

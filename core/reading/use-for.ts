@@ -23,7 +23,7 @@ export const USED_FOR = new RegExp(`${BEFORE}(?:${ANY}).*$|(?<=\\p{L}\\s)on (?:t
 /** More of a thing for something else, which the amount before it is not for: "340 g flour, plus more for dusting". */
 export const MORE_FOR = new RegExp(
   '[,(+&]?\\s*(?:\\b(?:plus|and|with|keep|save|reserve|hold|set)\\s+)?(?:back\\s+|aside\\s+)?' +
-    '\\b(?:some|more|extra|half|a third|the rest|(?<=(?:\\bplus|[+&])\\s)(?:(?:an?|one|two|\\d[\\d/]*)\\s+(?:tbsps?|tablespoons?|tsps?|teaspoons?|spoons?|knob|pat|t)\\b\\.?|\\d{1,3}\\s?(?:g|ml|oz)\\b)|a (?:few|little|handful|bit)|(?<=(?:\\b(?:plus|and)|[+&])\\s)(?!\\d)[a-z]+(?: [a-z]+)?)' +
+    '\\b(?:some|more|extra|half|a third|the rest|(?<=(?:\\bplus|[+&])\\s)(?:(?:an?\\s|one\\s|two\\s|\\d[\\d/]*\\s*)(?:tbsps?|tablespoons?|tsps?|teaspoons?|spoons?|knob|pat|t)\\b\\.?|\\d{1,3}\\s?(?:g|ml|oz)\\b)|a (?:few|little|handful|bit)|(?<=(?:\\b(?:plus|and)|[+&])\\s)(?!\\d)[a-z]+(?: [a-z]+)?)' +
     `\\s+(?:(?:more|extra)\\s+)?(?:back\\s+|aside\\s+)?(?:for|to)\\s+(?:the\\s+|your\\s+)?(?:${ANY})[^,;()]*\\)?` +
     // "125 g flour + dusting".
     '|[,(]?\\s*(?:\\bplus|[+&])\\s*(?:some\\s+|more\\s+|extra\\s+)?(?:dusting|greasing|rolling|brushing)\\b[^,;()]*\\)?',

@@ -13,7 +13,7 @@ import { adapt, CORE_VERSION } from '../rebalance';
  * docs/changes.md what changed and why.
  */
 const STAMPED = {
-  data: { stamp: '2026-12-01c', hash: '53b26514f3292bc3' },
+  data: { stamp: '2026-12-01c', hash: 'e82bc60f3e96f187' },
   core: { stamp: '16', hash: 'f435aa7922d3c59f' },
 };
 
