@@ -45,10 +45,13 @@ type Judged = {
 const IS_BAKED = /\b(?:tins?|trays?|pans?|golden|brown|crisp)\b/i;
 /** How long, and nothing else: "About 50 mins to an hour." */
 const ONLY_TIME =
-  /^\s*(?:about |around |for )?\d{1,3}[\d\s–-]*(?:mins?|minutes|hours?|hrs?|h|m)\b(?:\s*(?:to|or|-|–)\s*(?:an|\d{1,3}) ?(?:mins?|minutes|hours?|hrs?|h))?[\s.!]*$/i;
+  /^\s*(?:about |around |for )?\d{1,3}[\d\s–-]*(?:(?:mins?|minutes|hours?|hrs?|h|m)\b|['’′])(?:\s*(?:to|or|-|–)\s*(?:an|\d{1,3}) ?(?:mins?|minutes|hours?|hrs?|h))?[\s.!]*$/i;
 /** What is heated with the oven, and a pan that nothing was put in yet. */
 const INTO_OVEN_HOT = /\b(?:tray|stone|pot)\b.*\bin the oven\b/i;
 const INTO_OVEN_EMPTY = /\b(?:tray|stone|pot|pan|skillet)\b.*\bin the oven\b/i;
+/** A tin and what is put on it. */
+const MADE_READY =
+  /\b(?:springform|tins?|pans?|trays?|sheet|dish)\b.*\b(?:paper|parchment|lined|base-lined|oil(?:ed)?|butter(?:ed)?|greased?)\b|\b(?:lined|greased|oiled|buttered)\b.*\b(?:springform|tins?|pans?|trays?|sheet|dish)\b/i;
 /** What goes before the oven. */
 const INTO_OVEN: readonly ActionKind[] = ['fill', 'shape', 'score', 'wash', 'prepare'];
 const ON_HOB = new RegExp(`\\b(?:${OF_A_HOB})\\b`, 'i');
@@ -218,6 +221,8 @@ const BY_VERB = {
   other: ({ t, s, chilled }) => {
     if (chilled && timesIn(t).length > 0) return 'chill';
     if (/\bin(?:to)? (?:the |a )?(?:\w+ )?(?:blender|processor|mixer|bowl)\b/i.test(t)) return 'mix';
+    // "22 cm springform, paper base, oil sides": with no verb it is made ready.
+    if (!s.baked && timesIn(t).length === 0 && MADE_READY.test(t)) return 'prepare';
     // "Into the tin. 1 hr until firm": the verb of the oven is left out.
     const isInOven = s.oven !== null && !s.baked && timesIn(t).length > 0;
     if (isInOven && (s.last?.kind === 'fill' || untilOf(t) !== null || IS_BAKED.test(t) || ONLY_TIME.test(t)))

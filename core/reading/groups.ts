@@ -94,7 +94,7 @@ const GROUPS: [RegExp, 'dry' | 'wet' | 'all' | 'rest'][] = [
     'wet',
   ],
   [
-    /\b(?:everything else|all the rest|the (?:rest|remaining ingredients)(?! of\b)|remaining ingredients|the others|(?:the )?(?:add|mix|fold)[- ]?ins)\b(?! of\b)/i,
+    /\b(?:everything else|all the rest|the (?:rest|remaining ingredients)(?! of\b)|remaining ingredients|the others|(?:the )?(?:add|mix|fold)[- ]?ins|(?:the )?extras(?=\s*(?:[.,;]|$|in\b|and\b|last\b)))\b(?! of\b)/i,
     'rest',
   ],
   [

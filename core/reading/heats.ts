@@ -15,6 +15,7 @@ export const plausible = (c: number): boolean => c >= OVEN_C[0] && c <= OVEN_C[1
 const SAID: [RegExp, string][] = [
   [/\bhalf an hour\b/gi, '30 min'],
   [/\bhalf hour\b/gi, '30 min'],
+  [/\bhalf (?:an )?hr\b/gi, '30 min'],
   [/\bquarter of an hour\b/gi, '15 min'],
   [/\bthree quarters of an hour\b/gi, '45 min'],
 ];

@@ -925,3 +925,45 @@ describe('lists of a bakery', () => {
     expect(actsOf('25cm springform, base-lined.')[0]!.until).toBeUndefined();
   });
 });
+
+describe('the last look of a baker', () => {
+  it('an oven that goes down after a time is two stretches and two acts', () => {
+    const { bake, method } = read(
+      'Preheat 200/180 fan. Mix all, shape.\n15 min, then down to 180 for 30-35.',
+    );
+    expect(bake?.phases?.map((p) => [p.min, p.ovenC])).toEqual([
+      [15, 200],
+      [32.5, 180],
+    ]);
+    expect(method.at(-1)!.actions!.map((a) => [a.kind, a.tempC, a.minutes])).toEqual([
+      ['bake', 200, [15, 15]],
+      ['bake', 180, [30, 35]],
+    ]);
+    expect(read("Oven 170°. Mix all. Into tin. 40'.").bake).toMatchObject({ ovenC: 170, minutes: [40, 40] });
+  });
+
+  it.each([
+    ['zest of 2 oranges + 60 ml juice', ['orange_zest', 'orange_juice']],
+    ['zest of 2 oranges + 60 ml milk', ['orange_zest', 'milk']],
+    ['milk, sugar to glaze', ['milk', 'sugar']],
+    ['milk, warmed to blood heat', ['milk']],
+  ])('%s', (row, ids) => expect(idOf(row)).toEqual(ids));
+
+  it('fats are rubbed into what flour there is; extras come last; a tin with no verb is made ready', () => {
+    const text =
+      'Dry\n225 g GF plain flour\n2 g xanthan\n100 g sugar\nFats\n110 g butter\n30 g lard\nExtras\n100 g dried figs\n75 g walnuts\n50 g olive oil';
+    const acts = actsOf(
+      '22 cm springform, paper base, oil sides. Rub fats in. Stir in sugar + gum. Fry 2 min, drain on paper.',
+      text,
+    );
+    expect(acts.map((a) => [a.kind, a.things])).toEqual([
+      ['prepare', []],
+      ['rub', ['butter', 'lard', 'olive_oil', 'gf_blend']],
+      ['mix', ['sugar', 'xanthan_gum']],
+      ['cook', []],
+      ['drain', []],
+    ]);
+    const bread = 'Dry\n200 g rice flour\nWet\n300 g water\nExtras\n100 g dried figs\n75 g walnuts';
+    expect(actsOf('Mix flour and water. Add extras.', bread)[1]!.things).toEqual(['dried_figs', 'walnuts']);
+  });
+});

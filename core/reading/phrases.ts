@@ -62,7 +62,8 @@ function phrasesIn(
   out: Map<string, 1 | 2>,
 ): Map<string, 1 | 2> {
   for (const name of names) {
-    const w = wordsOf(name).map((x) => x.text);
+    // What a blend is made with, or has none of, is no name of it.
+    const w = wordsOf(name.replace(/\bwith(?:out)?\b.*$/, ' ')).map((x) => x.text);
     for (let from = 0; from < w.length; from++)
       for (let to = from + 1; to <= Math.min(w.length, from + 4); to++) {
         const some = w.slice(from, to);

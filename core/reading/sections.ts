@@ -49,7 +49,7 @@ function isBareName(
     return false;
   const words = bare.split(' ').filter((w) => w !== '+' && w !== '&');
   if (words.length > MOST_HEADING || /[,;.!?\d]|\b(?:to|for|of|or|optional)\b/i.test(bare)) return false;
-  if (bare === row && mostBulleted) return true;
+  if ((bare === row && mostBulleted) || BOWL_OF.test(bare)) return true;
   if (at === 0) return true;
   const match = matcher.matchWritten(bare, '');
   if (!isSilent(match)) return NAMES_PART.test(bare) || namesClass(words.at(-1)!);

@@ -31,7 +31,8 @@ const COOKS = new RegExp(`^\\s*cook (?:for |about )*\\d(?![^.]*\\b(?:${OF_A_HOB}
 const INTO_HOT =
   /\b(?:lower|slide|tip|put|place|drop|turn)\b[^.]*\b(?:pot|casserole|stone|steel|dutch oven)\b[^.]*\d/i;
 /** The heat is changed on the way. */
-const TURNS = /\b(?:turn|drop|lower|reduce|bring)\b[^,;]*\b(?:down|up|to|heat|oven)\b[^,;]*\d{3}/i;
+const TURNS =
+  /\b(?:turn|drop|lower|reduce|bring)\b[^,;]*\b(?:down|up|to|heat|oven)\b[^,;]*\d{3}|(?:,|\bthen|\band)\s+(?:down|up)\s+to\s+\d{3}/i;
 /** What is heated with the oven is no bake yet. */
 const WARMS = /^\s*(?:meanwhile,?\s+)?(?:pre-?)?heat\b/i;
 const STARTS_HOT =
@@ -111,7 +112,7 @@ const clausesOf = (sentence: string): string[] =>
 
 /** A sentence that begins with how long: "20-25 mins, don't open the door". */
 const TIMED_FIRST =
-  /^\s*(?:for\s+|about\s+)?\d{1,3}(?:\s?(?:[¼½¾]|[13]\/[24]))?(?:\s*(?:-|–|to)\s*\d{1,3})?\s*(?:mins?|minutes?|h|hrs?|hours?)\b|^\s*\d{2}\s*[-–]\s*\d{2}\s*\.?$/i;
+  /^\s*(?:for\s+|about\s+)?\d{1,3}(?:\s?(?:[¼½¾]|[13]\/[24]))?(?:\s*(?:-|–|to)\s*\d{1,3})?\s*(?:mins?|minutes?|h|hrs?|hours?)\b|^\s*\d{2}\s*[-–]\s*\d{2}\s*\.?$|^\s*\d{1,3}\s*['’′](?=\s*(?:[.,;]|$))/i;
 /** What is put where it bakes. */
 const PUT_IN =
   /(?:^|[,;]|\bthen\b|&|\band\b)\s*(?:pour|spoon|scrape|tip|ladle|pipe|drop|put|place|slide|divide|turn)\b[^.]*\b(?:in|into|over|on|onto|between)\b/i;
@@ -196,7 +197,12 @@ function toldIn(sentence: string, isHot: boolean, baked: boolean) {
   const heats = warms || HEATS_OVEN.test(sentence) || ONLY_HEAT.test(sentence);
   const turns = TURNS.test(sentence) && (isHot || baked);
   // What stands before the verb of the oven is done elsewhere: "press into the tin, chill, bake 14 min".
-  const begun = heats || figuresAlone || STARTS_HOT.test(sentence) || (isHot && isLeftOut(sentence));
+  const begun =
+    heats ||
+    figuresAlone ||
+    STARTS_HOT.test(sentence) ||
+    (isHot && isLeftOut(sentence)) ||
+    (turns && TIMED_FIRST.test(sentence));
   return { clauses, warms, isNow, bakes, heats, turns, begun };
 }
 

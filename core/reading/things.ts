@@ -157,7 +157,7 @@ function halved(row: string): string[] | null {
 
 /** Two things with no amount, for one use: "clotted cream & jam, to serve", "soya milk + maple syrup, for brushing". */
 const PAIR =
-  /^(\p{L}[\p{L} '’-]{1,30}?)\s*(?:&|\+|\band\b)\s*(\p{L}[\p{L} '’-]{1,30}?)(,?\s+(?:(?:for|to)\s+[\p{L} ]{3,30}|on (?:the )?tops?))?$/iu;
+  /^(\p{L}[\p{L} '’-]{1,30}?)\s*(?:&|\+|\band\b|,(?=[^,]+\b(?:for|to)\b))\s*(\p{L}[\p{L} '’-]{1,30}?)(,?\s+(?:(?:for|to)\s+[\p{L} ]{3,30}|on (?:the )?tops?))?$/iu;
 function pairOf(row: string): string[] | null {
   const [, one = '', other = '', use = ''] = PAIR.exec(row) ?? [];
   const isKnown = (name: string): boolean => isSilent(referenceMatcher.match(name));
@@ -206,11 +206,14 @@ const AMOUNT_BEHIND =
   /^\p{L}[\p{L} '’-]{1,30}\s\d{1,4}(?:[.,]\d+)?\s?(?:g|ml|tsp|tbsp)?(?:\s*\([^()\d]*\))?$/u;
 
 /** "Juice of 1 more lemon": of another than the one before. */
+const OF_THAT =
+  /\b((?:zest|rind|peel) (?:of|from) (?:the )?(?:\d+|an?|one|two|half an?) (lemon|orange|lime)s?\s*(?:\+|&|,|and)\s*\d[\d.,]*\s?(?:ml|g|tbsps?|tsps?|T|t|cups?)\s+)(?=juice\b)/i;
 const ANOTHER = /\b((?:\d+|an?|one|two)\s+)(?:more|further)\s+(?=\p{L})/iu;
 /** "Juice and zest of 2 lemons", "2 eggs + 1 yolk", "1/4 tsp each salt and soda" are several things to weigh; a line of one comes back as it is. */
 export function expandRow(given: string): string[] {
   const row = unmarked(given)
     .replace(ANOTHER, '$1')
+    .replace(OF_THAT, '$1$2 ')
     .replace(/\bs\s?&\s?p\b/i, 'salt and pepper');
   const compound = COMPOUND_EGG.exec(row);
   const inside = /\((?:(?:gf|gluten[- ]free)\s*:\s*)?([^()]{6,120})\)/i.exec(row)?.[1];

@@ -18,6 +18,8 @@ const LIQUID: readonly string[] = [
   'acid',
 ];
 const FIRM: readonly string[] = ['butter', 'fat_firm'];
+const FATS: readonly string[] = ['butter', 'fat_firm', 'oil'];
+const FLOURS: readonly string[] = ['flour', 'blend', 'starch', 'nut_flour', 'seed_flour'];
 const AS_A_SHEET = /\b(?:sheet|slab|square|block|lock|enclose|between papers|thirds of the dough)\b/i;
 /** Two things, and no two sides or tins. */
 const BOTH =
@@ -168,6 +170,14 @@ function takeUnnamed(taking: Taking, s: State): void {
   // "Mix, rest, roll": where nothing was taken yet, all of it.
   if (BARE_MIX.test(t) && kind === 'mix' && uses.length === 0 && untouched.every(lines.isWhole))
     for (const c of untouched) taking.take(c.line.id, null);
+  // "Rub the fats in": into what flour there is.
+  if (
+    kind === 'rub' &&
+    uses.length > 0 &&
+    uses.every((u) => FATS.includes(lines.of(u.lineId)?.ingredient?.group ?? ''))
+  )
+    for (const c of untouched)
+      if (FLOURS.includes(c.ingredient?.group ?? '') && lines.isWhole(c)) taking.take(c.line.id, null);
   // "Make the pastry: rub, add water": what is rubbed is all of it that is no liquid.
   if (kind === 'rub' && uses.length === 0 && untouched.every(lines.isWhole))
     for (const c of untouched) if (!LIQUID.includes(c.ingredient?.group ?? '')) taking.take(c.line.id, null);
@@ -175,7 +185,11 @@ function takeUnnamed(taking: Taking, s: State): void {
   if (uses.length === 0 && untouched.length === 2 && BOTH.test(t))
     for (const c of untouched.filter(lines.isWhole)) taking.take(c.line.id, null);
   // "Squeeze it in a cloth": what was tossed and left before.
-  if (kind === 'drain' && uses.length === 0 && !/^\s*strain\b/i.test(asked.clause))
+  if (
+    kind === 'drain' &&
+    uses.length === 0 &&
+    !/^\s*strain\b|\bon (?:\w+ )?(?:paper|a rack)\b/i.test(asked.clause)
+  )
     for (const u of s.last?.uses ?? []) {
       uses.push({ ...u });
       lines.giveBack(u.lineId);

@@ -148,6 +148,11 @@ const OTHER_HEADS: [Head, RegExp, 'things'?][] = [
     /^\s*(?:about )?\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?\s?(?:mins?|minutes|h|hrs?|hours?) (?:(?:first|second|final|warm) )?(?:rise|proof|prove|bulk)\b/gi,
   ],
   ['chill', /(?<=[,;]\s*|\bthen\s+|\band\s+)(?:straight )?into the (?:freezer|fridge)\b/gi],
+  ['bake', /(?<=,\s*|\bthen\s+)(?:down|up) to \d{3}/gi],
+  [
+    'bake',
+    /^\s*\d{1,3}\s?(?:mins?|minutes|m)(?=,?\s*then (?:it |the oven )?(?:down|up|turn|drop|lower|reduce)\b)/gi,
+  ],
   ['bake', /\b(?:turn|drop|lower|reduce) (?:it |the oven |oven |the heat |heat )?(?:down )?to \d{3}/gi],
   [
     'bake',
