@@ -14,12 +14,7 @@ export function groupIn(clause: string, lines: Lines, partId: string | undefined
   for (const [pattern, which] of GROUPS) {
     if (!pattern.test(clause)) continue;
     // "Pour over the dry things": those that are in the bowl.
-    if (
-      which === 'dry' &&
-      POURED_ON.test(clause) &&
-      lines.called.some((c) => c.part === partId && isDry(c) && lines.isGone(c))
-    )
-      continue;
+    if (which === 'dry' && POURED_ON.test(clause) && isInBowl(lines, partId)) continue;
     const left = lines.called.filter((c) => !isBeside(c.line.role) && !lines.isGone(c));
     // Where nothing of the part at work is left, the next is meant: one that was not begun, where dry or wet things are called for.
     const begun = new Set(
@@ -40,6 +35,13 @@ export function groupIn(clause: string, lines: Lines, partId: string | undefined
         out.add(c);
   }
   return [...out];
+}
+
+/** Whether the flour of a part is in its bowl already, or what else is dry in it where it has none. */
+function isInBowl(lines: Lines, partId: string | undefined): boolean {
+  const dry = lines.called.filter((c) => c.part === partId && isDry(c));
+  const flours = dry.filter((c) => c.ingredient?.flour);
+  return (flours.length > 0 ? flours : dry).some(lines.isGone);
 }
 
 /** What is only poured on: it is there already. */

@@ -967,3 +967,31 @@ describe('the last look of a baker', () => {
     expect(actsOf('Mix flour and water. Add extras.', bread)[1]!.things).toEqual(['dried_figs', 'walnuts']);
   });
 });
+
+describe('a gingerbread as it was pasted', () => {
+  const { formula, lines } = readFormula({
+    text: 'Sticky pear gingerbread\n\n8oz SR flour (g.f.)\n1 heaped tsp ginger, 1 tsp bicarb\n4oz butter\n4oz dark brown sugar\n8 fl oz milk\n1 egg\n2 pears, diced\nflaky salt on top\n\n1 Oven 160C/140 fan. Line 7" deep square.\n2 Melt butter and sugar gently. Off heat stir in the milk, then the egg.\n3 Pour into the dry, beat. Fold in the pears.\n4 Into the tin, 50-55 min, foil after 30. Cool in tin.\n12 squares.',
+  });
+  it('has all its rows where they belong', () => {
+    expect(formula.parts.map((p) => p.lines.length)).toEqual([9]);
+    expect(lines.flatMap((l) => l.issues)).toEqual([]);
+    expect(formula.yield).toEqual({ pieces: 12, name: 'squares' });
+    expect(formula.tin?.shape).toBe('square');
+    expect(formula.bake).toMatchObject({ ovenC: 160, minutes: [50, 55] });
+    // A number of things that go in is no yield.
+    expect(readFormula({ text: 'Base\n12 biscuits\n100 g butter' }).formula.parts[0]!.lines).toHaveLength(2);
+  });
+  it('takes the dry things into which the sugar did not go, and stirs off the heat', () => {
+    const acts = formula.method.flatMap((s) => s.actions ?? []).map((a) => [a.kind, a.uses?.length ?? 0]);
+    expect(acts).toEqual([
+      ['preheat', 0],
+      ['prepare', 0],
+      ['melt', 2],
+      ['mix', 2],
+      ['mix', 3],
+      ['fold', 1],
+      ['bake', 0],
+      ['cool', 0],
+    ]);
+  });
+});

@@ -32,6 +32,7 @@ const OVEN_KINDS: readonly ActionKind[] = ['bake', 'blind_bake'];
 /** Bodies warmer than this are no liquid or room, °C. */
 const MOST_LIQUID_C = 110;
 const OVERNIGHT_MIN = 480;
+const BACK_ON = /\bback (?:on|over|to) (?:the )?(?:hob|heat|stove)\b/i;
 
 /** Goes through a method act by act: what one does not say of its own is taken from what was before. */
 export class Linker {
@@ -205,10 +206,16 @@ export class Linker {
     }
   }
 
+  /** Whether what is at work stands on the hob, or was put back there. */
+  private isOnHob(): boolean {
+    const { last } = this.now;
+    return last?.place === 'hob' || BACK_ON.test(last?.text ?? '');
+  }
+
   private placeTo(act: Action, t: string, ours: ActionField[]): void {
     const place =
       placeOf(t, act.kind) ??
-      (act.kind === 'mix' && act.minutes && this.now.last?.place === 'hob' && !/\boff\b/i.test(t)
+      (act.kind === 'mix' && act.minutes && this.isOnHob() && !/\boff\b/i.test(t)
         ? (['hob', true] as const)
         : null);
     // In the oven a thing is flipped there.

@@ -101,7 +101,7 @@ type Seen = ReturnType<typeof seenIn>;
 
 /** What a thing is for, or that it may be left out: no amount is missed there. */
 const FOR_USE =
-  /\bto taste\b|\bfür die (?:Form|Backform|Arbeitsfläche)\b|\bfor (?:dusting|greasing|brushing|rolling|frying|the (?:tins?|pans?|rings?|tray|griddle|board))\b|\boptional\b/i;
+  /\bto taste\b|\bfür die (?:Form|Backform|Arbeitsfläche)\b|\bfor (?:dusting|greasing|brushing|rolling|frying|the (?:tins?|pans?|rings?|tray|griddle|board))\b|\boptional\b|\bon (?:the )?tops?$/i;
 
 const asLine = ({ row, section, amount, inside, bulleted, act, n, sentence, colon }: Seen): number =>
   (amount ? 5 : inside ? 4 : -1) +

@@ -121,6 +121,7 @@ const PUT_IN =
 const isLeftOut = (sentence: string): boolean =>
   DONE_IN_OVEN.test(sentence) && (INTO_TIN.test(sentence) || !ELSEWHERE.test(sentence));
 
+const ON_THE_WAY = /^\s*(?:loose(?:ly)? )?(?:foil|tent|turn(?:ing)?|rotat\w+|swap\w*|cover)\b/i;
 /**
  * A time that nothing says what it is of: last in its sentence ("shape, cross on top, 45 min"), or first in it after something was put
  * in ("pour in. 20 mins"). The last of a method, min; of one where nothing else is baked it is the bake.
@@ -130,7 +131,8 @@ function timeAlone(method: string): [number, number] | null {
   for (let i = sentences.length - 1; i >= 0; i--) {
     const sentence = sentences[i]!;
     const clauses = clausesOf(sentence);
-    const clause = clauses.at(-1) ?? '';
+    // What is done on the way stands behind the time: "50-55 min, foil after 30".
+    const clause = clauses.findLast((c) => !ON_THE_WAY.test(c)) ?? '';
     // What is done before counts where it comes right before, or where nothing tells of an oven.
     const isElsewhere =
       ELSEWHERE.test(clause) ||

@@ -121,11 +121,11 @@ const AT_BREAK = new RegExp(`(${BREAK})(${ADVERB})(${words(ALL)})\\b`, 'gi');
 /** Within the words that lead in to a sentence: "The night before mix the starter", "While it bakes bring butter". */
 const LED = new RegExp(
   `(?<=\\p{L}[ ,])(${words(PLAIN)}|mix|rest|shape|cut|line|fold|cool|dust|rub)\\b`,
-  'iu',
+  'giu',
 );
 /** A word before a verb that makes it a noun or another form. */
 const NOT_BEFORE =
-  /\b(?:the|a|an|of|with|for|in|into|on|onto|at|no|your|each|more|first|second|it|they|them|is|are|this|that|from|be|been|one|oven|dry|wet|egg|not|so|as|till|until|you|can|will|has|have|but|through|over|still|while|when)\s+$/i;
+  /\b(?:the|a|an|of|with|for|in|into|on|onto|at|no|your|each|more|first|second|it|they|them|is|are|this|that|from|be|been|one|oven|dry|wet|egg|not|so|as|till|until|you|can|will|has|have|but|through|over|off|still|while|when)\s+$/i;
 /** A lead-in says when or where, and then what is done. */
 const LEAD_IN =
   /^(?:day \d|(?:the )?(?:night|day|evening) before|next (?:day|morning)|in the morning|on the day|meanwhile|when|while|once|as soon as|after|off|in (?:a|an|the)|with (?:a|an|the)|using|using (?:a|the)|on (?:a|the)|over (?:a|low|medium|high)|to (?:make|finish|serve|assemble)|for the|if)\b/i;
@@ -239,17 +239,12 @@ export function headsIn(sentence: string): Found[] {
   if (LEAD_IN.test(sentence) || found.length === 0) {
     const first = Math.min(...found.map((f) => f.at), sentence.length);
     const lead = sentence.slice(0, first);
-    let from = 0;
-    for (;;) {
-      const m = LED.exec(lead.slice(from));
-      if (!m) break;
-      const at = from + m.index;
+    for (const m of lead.matchAll(LED)) {
+      const at = m.index;
       const after = sentence.slice(at + m[0].length);
-      if (!NOT_BEFORE.test(lead.slice(0, at)) && !isNoun(m[1]!, after, ' ')) {
-        found.push({ at: 0, head: headAt(sentence, at), verb: m[1]!.toLowerCase() });
-        break;
-      }
-      from = at + m[0].length;
+      if (NOT_BEFORE.test(lead.slice(0, at)) || isNoun(m[1]!, after, ' ')) continue;
+      found.push({ at: 0, head: headAt(sentence, at), verb: m[1]!.toLowerCase() });
+      break;
     }
   }
   return found.sort((a, b) => a.at - b.at).slice(0, MOST_HEADS);

@@ -11,9 +11,13 @@ const SAYS_MAKES = new RegExp(
   `\\b(?:makes?|yields?:?|gives|enough for|serves|servings?(?=\\s*:)|for|für|ergibt|reicht für)\\s*:?\\s*(?:about\\s+|approx\\.?\\s+|around\\s+|ca\\.?\\s+|etwa\\s+|a\\s+)?${COUNT}(?:\\s*(?:-|–|to)\\s*\\d+)?\\s+(${ADJECTIVE}${PIECE})`,
   'i',
 );
+/** What is only cut or made, and never goes in: "12 squares." */
+const CUT_OR_MADE =
+  /^(?:about |~)?\d{1,3} (?:squares|slices|pieces|portions|servings|wedges|fingers|bars|muffins|cupcakes|scones|buns|people)$/i;
 /** A row that says what it makes, and nothing else: "for about 16 squares". */
 export const saysWhatItMakes = (row: string): boolean => {
   const said = row.trim().replace(/[.:;,]+$/, '');
+  if (CUT_OR_MADE.test(said)) return true;
   const m = said.length <= MOST_ROW ? SAYS_MAKES.exec(said) : null;
   return m !== null && m.index === 0 && m[0].length === said.length;
 };
