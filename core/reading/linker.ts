@@ -206,16 +206,12 @@ export class Linker {
     }
   }
 
-  /** Whether what is at work stands on the hob, or was put back there. */
-  private isOnHob(): boolean {
-    const { last } = this.now;
-    return last?.place === 'hob' || BACK_ON.test(last?.text ?? '');
-  }
-
   private placeTo(act: Action, t: string, ours: ActionField[]): void {
     const place =
       placeOf(t, act.kind) ??
-      (act.kind === 'mix' && act.minutes && this.isOnHob() && !/\boff\b/i.test(t)
+      (act.kind === 'mix' &&
+      act.minutes &&
+      (BACK_ON.test(t) || (this.now.last?.place === 'hob' && !/\boff\b/i.test(t)))
         ? (['hob', true] as const)
         : null);
     // In the oven a thing is flipped there.
