@@ -171,9 +171,9 @@ const NAMELESS =
 const numeric = (text: string): number => TENS[text.trim().toLowerCase()] ?? numberOf(text);
 
 /** Shares of an hour that are written with a stroke: "1 1/4 hrs", "1/2 an hour". */
-const IN_LETTERS =
+const STROKED =
   /(?<![\d/.,])(?:(\d{1,2})[ -])?([13]\/[24])(?:\s+(?:of\s+)?an)?(?=\s?(?:h|hrs?|hours?|min(?:ute)?s?)\b)/gi;
-const SHARE_SIGN: Record<string, string> = { '1/2': '½', '1/4': '¼', '3/4': '¾' };
+const SHARES: Record<string, string> = { '1/2': '½', '1/4': '¼', '3/4': '¾' };
 /** The times a text names, in its order; `nameless` takes in those whose minutes are not called so. */
 export function timesIn(given: string, nameless = false): Time[] {
   // 15' is 15 min.
@@ -182,8 +182,8 @@ export function timesIn(given: string, nameless = false): Time[] {
     .replace(/(?<=\d)-?ish\b/gi, (m) => ' '.repeat(m.length));
   // As long as before: where a time stands is told by its place.
   for (const [words, said] of SAID) text = text.replace(words, (m) => said.padEnd(m.length));
-  text = text.replace(IN_LETTERS, (m, whole: string | undefined, share: string) =>
-    `${whole ?? ''}${SHARE_SIGN[share]!}`.padEnd(m.length),
+  text = text.replace(STROKED, (m, whole: string | undefined, share: string) =>
+    `${whole ?? ''}${SHARES[share]!}`.padEnd(m.length),
   );
   const found: Time[] = [];
   for (const m of text.matchAll(SPAN)) {

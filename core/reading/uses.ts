@@ -123,12 +123,14 @@ function takeNamed(taking: Taking): void {
   takeWhatIsIn(taking);
 }
 
+/** The word that a part is called by: the last of its name. */
+const calledBy = ({ name }: Part): string | undefined => wordsOf(name).at(-1)?.text;
 /** What lays a thing on another, or into it: its object is what is laid, not what it is laid in. */
 const LAYS =
   '(?:spread|scatter|strew|sprinkle|pour|spoon|put|lay|drizzle|crumble|dot|tip|pile|press|arrange|top (?:\\p{L}+ )?with|finish with)';
 /** "Scatter the topping over", "pour on the drizzle": a part of which nothing was made, as it lies; the case that is filled is no such thing. */
 function isLaidOn({ clause, kind, named }: Asked): boolean {
-  const word = named && wordsOf(named.name).at(-1)?.text;
+  const word = named && calledBy(named);
   if (kind !== 'fill' || word === undefined) return false;
   if (/\b(?:half|some|most|third|quarter|a little) (?:of )?the\b/i.test(clause)) return false;
   const laid = new RegExp(
@@ -142,7 +144,7 @@ function isLaidOn({ clause, kind, named }: Asked): boolean {
 function isLaidUnder({ t, named }: Asked): boolean {
   const under = /\b(?:into|onto|over) the\s+((?:\p{L}+\s+){0,2}\p{L}+)/iu.exec(t)?.[1];
   if (under === undefined) return false;
-  const word = named && CLASSES[named.classId].family === 'finish' && wordsOf(named.name).at(-1)?.text;
+  const word = named && CLASSES[named.classId].family === 'finish' && calledBy(named);
   return !(word && under.toLowerCase().split(/\s+/).includes(word));
 }
 
