@@ -995,3 +995,20 @@ describe('a gingerbread as it was pasted', () => {
     ]);
   });
 });
+
+describe('a tin that only the title tells', () => {
+  it.each([
+    ['Carrot cake (2 x 20cm)', [2, 20]],
+    ['Almond cake, 23 cm', [1, 23]],
+    ['Ginger cake', undefined],
+    ['Biscuits (12 pieces)', undefined],
+  ])('%s', (title, tin) => {
+    const told = read('Mix all. Bake 40 min at 180 C.', LIST, title).tin;
+    expect(told && [told.count, told.cm?.wide]).toEqual(tin);
+  });
+  it('is the one of the method where that tells one', () => {
+    expect(
+      read('Line a 900 g loaf tin. Mix all. Bake 40 min at 180 C.', LIST, 'Almond cake, 23 cm').tin?.shape,
+    ).toBe('loaf');
+  });
+});

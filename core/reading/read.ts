@@ -25,7 +25,7 @@ import { finishOf, markBeside, ON_TOP, strewByHand } from './beside';
 import { sharedOut, type AsMuch } from './shared-out';
 import { isHeading, MAX_LINES, sectionsOf } from './sections';
 import { expandRow } from './things';
-import { isShapeGuessed, readTin } from './tin';
+import { isShapeGuessed, readTin, tinOfTitle } from './tin';
 import { readYield } from './yields';
 import { unfolded } from './unfold';
 
@@ -271,7 +271,11 @@ export function readFormula(asked: ReadInput, given: ReadContext = referenceCont
   if (counted > 0 && !all.some((i) => i.flour)) issues.push(msg('read.noFlour'));
   const yields = readYield([facts.yields ?? '', ...notes, method, title].join('\n')) ?? undefined;
   // What only a note tells of a tin counts where nothing else does.
-  const tin = readTin([facts.tin ?? '', title, method].join('\n')) ?? readTin(notes.join('\n')) ?? undefined;
+  const tin =
+    readTin([facts.tin ?? '', title, method].join('\n')) ??
+    readTin(notes.join('\n')) ??
+    tinOfTitle(title) ??
+    undefined;
   if (tin && isShapeGuessed(tin)) issues.push(msg('read.tinShape', { square: tin.shape === 'square' }));
   issues.push(...checkBatch(parts, yields, tin, lookup));
   const formula: Formula = {

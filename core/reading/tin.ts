@@ -151,6 +151,16 @@ function tinsIn(text: string): number {
   return many ? numberOf(many[1]!) : 1;
 }
 
+/** How large a cake is, behind its name: "Carrot cake (2 x 20cm)", "Almond cake, 23 cm". */
+const IN_TITLE = /[(,]\s*(?:([2-4])\s*[x×]\s*)?(\d{1,2})\s?(cm|inch|in|["”″])(?:\s+round)?\s*\)?$/i;
+/** The tin that a title tells by the size of its cake; null where it tells none. */
+export function tinOfTitle(title: string): StatedTin | null {
+  const [, many, size, unit] = IN_TITLE.exec(title.trim()) ?? [];
+  return size === undefined
+    ? null
+    : readTin(`${many ? `${many} x ` : ''}${size} ${unit!} ${many ? 'tins' : 'tin'}`);
+}
+
 /** The tin a text names, with what it holds to the rim; null where it names none that can be worked out. */
 export function readTin(text: string): StatedTin | null {
   for (const sentence of text.split(/\r?\n|(?<=[.;!?])\s+/)) {
