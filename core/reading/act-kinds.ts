@@ -46,9 +46,10 @@ const IS_BAKED = /\b(?:tins?|trays?|pans?|golden|brown|crisp)\b/i;
 /** How long, and nothing else: "About 50 mins to an hour." */
 const ONLY_TIME =
   /^\s*(?:about |around |for )?\d{1,3}[\d\s–-]*(?:(?:mins?|minutes|hours?|hrs?|h|m)\b|['’′])(?:\s*(?:to|or|-|–)\s*(?:an|\d{1,3}) ?(?:mins?|minutes|hours?|hrs?|h))?[\s.!]*$/i;
-/** What is heated with the oven, and a pan that nothing was put in yet. */
-const INTO_OVEN_HOT = /\b(?:tray|stone|pot)\b.*\bin the oven\b/i;
-const INTO_OVEN_EMPTY = /\b(?:tray|stone|pot|pan|skillet)\b.*\bin the oven\b/i;
+/** What is heated with the oven, and what is too where nothing was put in yet: a pan. */
+const heatedIn = (vessels: string): RegExp => new RegExp(`\\b(?:${vessels})\\b.*\\bin the oven\\b`, 'i');
+const HEATED = heatedIn('tray|stone|pot');
+const HEATED_EMPTY = heatedIn('tray|stone|pot|pan|skillet');
 /** A tin and what is put on it. */
 const MADE_READY =
   /\b(?:springform|tins?|pans?|trays?|sheet|dish)\b.*\b(?:paper|parchment|lined|base-lined|oil(?:ed)?|butter(?:ed)?|greased?)\b|\b(?:lined|greased|oiled|buttered)\b.*\b(?:springform|tins?|pans?|trays?|sheet|dish)\b/i;
@@ -145,7 +146,7 @@ const BY_VERB = {
   put: ({ t, s, chilled }) => {
     if (chilled) return 'chill';
     if (/\b(?:mixer|bowl|processor|blender)\b/i.test(t)) return 'mix';
-    const vessel = s.oven === null && s.last?.kind !== 'fill' ? INTO_OVEN_EMPTY : INTO_OVEN_HOT;
+    const vessel = s.oven === null && s.last?.kind !== 'fill' ? HEATED_EMPTY : HEATED;
     if (vessel.test(t) && timesIn(t).length === 0) return 'preheat';
     if (/\boven\b/i.test(t) && (timesIn(t, true).length > 0 || heatsIn(t).length > 0)) return 'bake';
     return /\bpot\b|\bstone\b/i.test(t) && timesIn(t).length > 0 ? 'bake' : 'fill';

@@ -1,6 +1,6 @@
 import type { Action, ActionCover, ActionKind, ActionPlace } from '../method';
 import { numberOf } from './amount';
-import { AFTER, MARKER, TENT, timesIn } from './heats';
+import { AFTER, EACH_SIDE, MARKER, TENT, timesIn } from './heats';
 import { FRACTIONS } from './shares';
 
 const UNTIL = /\b(?:until|till|'til|or until)\s+(.+)$/is;
@@ -23,8 +23,10 @@ const LID_ON =
   /\blid on\b|\bwith (?:the|a|its) lid\b|\bunder (?:the|a|its) lid\b|\bput (?:on )?the lid\b|(?<!un)\bcovered\b(?! with (?:foil|paper|a|icing|cling))(?! loosely)/i;
 const LID_OFF =
   /\buncover(?:ed)?\b|(?<=min\w* )open\b|\blid off\b|\bwithout (?:the|a|its) (?:lid|foil)\b|\b(?:remove|take off|lift off|off) (?:the )?(?:lid|foil|cover)\b|\bopen the vent\b/i;
-export const ON_PAN =
-  /\b(?:a|per|each) side\b|\/\s*side\b|\bcast[- ]iron\b|\b(?:in|on) (?:a|the) (?:dry |hot )*(?:pan|griddle|skillet)\b/i;
+export const ON_PAN = new RegExp(
+  `${EACH_SIDE.source}|/\\s*side\\b|\\bcast[- ]iron\\b|\\b(?:in|on) (?:a|the) (?:dry |hot )*(?:pan|griddle|skillet)\\b`,
+  'i',
+);
 const SIDE = /^\s*(?:\/\s*|(?:a|per|each|on each|on the other|for each)\s+)side\b/i;
 export const OVERNIGHT =
   /(?<!\bor )\bovernight\b(?! before)|\bthe (?:night|day|evening) before\b|\bnext morning\b|\b(?:till|until) (?:tomorrow|the next day)\b/i;

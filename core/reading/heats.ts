@@ -143,6 +143,8 @@ export const MARKER =
 export const AFTER = /\bafter(?: the first)?\s*(?:about\s+)?$/i;
 /** Words of what is cooked on a hob, where "cook for 40 minutes" is of the oven that was heated. */
 export const OF_A_HOB = 'pan|hob|skillet|griddle|stir\\w*|simmer|low|medium|side';
+/** What is done to a thing in a pan, and to none in an oven. */
+export const EACH_SIDE = /\b(?:a|per|each) side\b/i;
 /** A foil over the top. */
 export const TENT = /\btent(?:ing|ed)?\b|\bfoil\b/i;
 

@@ -208,7 +208,7 @@ export function meaning(
   matcher: Pick<Matcher, 'matchWritten'>,
 ): { match: Match; chosen: string | null } {
   const meant = meantBy(name, preparation, written, matcher);
-  const free = meant.chosen === null ? null : glutenFreeBeside(name, written, meant.match, matcher);
+  const free = glutenFreeBeside(name, written, meant.match, matcher);
   return free ? { match: free, chosen: isSilent(free) ? meant.chosen : null } : meant;
 }
 
@@ -225,8 +225,6 @@ function meantBy(
   const whole = matcher.matchWritten(gumless(name), preparation);
   const kind = ofKind(name, written, whole, matcher);
   if (kind) return { match: kind, chosen: null };
-  const free = glutenFreeBeside(name, written, whole, matcher);
-  if (free) return { match: free, chosen: null };
   if (isSilent(whole)) return { match: whole, chosen: null };
   const plainly = withoutGlutenFree(name, preparation, matcher);
   if (plainly) return { match: plainly, chosen: null };

@@ -1,7 +1,7 @@
 import type { Cover } from '../formula';
 import { ingredientById, type GroupId } from '../ingredients';
 import { isSilent, referenceMatcher } from './match';
-import { AFTER, MARKER, OF_A_HOB, ONLY_HEAT, ovenIn, TENT, timesIn } from './heats';
+import { AFTER, EACH_SIDE, MARKER, OF_A_HOB, ONLY_HEAT, ovenIn, TENT, timesIn } from './heats';
 
 /** A stretch of the oven that a method tells of: its heat where one was said, °C; how long, min; what lies over it. */
 export type Stage = {
@@ -177,9 +177,6 @@ function isOfThing(sentence: string): boolean {
   const match = name === undefined ? null : referenceMatcher.match(name);
   return match !== null && isSilent(match) && THINGS.includes(ingredientById(match.best!.id)?.group);
 }
-/** What is done in a pan instead. */
-const IN_PAN = /\b(?:a|per|each) side\b/i;
-
 /** What a sentence tells of the oven; `isHot`: it was heated, `baked`: something was in it. */
 function toldIn(sentence: string, isHot: boolean, baked: boolean) {
   const clauses = clausesOf(sentence);
@@ -275,7 +272,8 @@ export function stagesIn(method: string, hot: OvenRead['heated'] = null): OvenRe
   }
   const own = stages.filter((s) => !s.ofThing);
   // Where nothing else is baked or fried it is the bake.
-  if (own.length < stages.length && (own.length > 0 || IN_PAN.test(method))) return { stages: own, heated };
+  if (own.length < stages.length && (own.length > 0 || EACH_SIDE.test(method)))
+    return { stages: own, heated };
   const oven: OvenRead['heated'] = heated;
   const minutes = oven && stages.length === 0 ? timeAlone(method) : null;
   if (oven && minutes)

@@ -18,7 +18,7 @@ const LIQUID: readonly string[] = [
   'acid',
 ];
 const FIRM: readonly string[] = ['butter', 'fat_firm'];
-const FATS: readonly string[] = ['butter', 'fat_firm', 'oil'];
+const FATS: readonly string[] = [...FIRM, 'oil'];
 const FLOURS: readonly string[] = ['flour', 'blend', 'starch', 'nut_flour', 'seed_flour'];
 const AS_A_SHEET = /\b(?:sheet|slab|square|block|lock|enclose|between papers|thirds of the dough)\b/i;
 /** Two things, and no two sides or tins. */
